@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <functional>
+#include <memory>
+#include <optional>
+#include <stdexcept>
+#include <string>
+#include <vector>
+
+#include "book/job_file.h"
+
+namespace fairchalk::book {
+
+/// The book can't be opened, read or written. `what()` is one sentence for the person in front of it.
+struct BookError : std::runtime_error {
+    using std::runtime_error::runtime_error;
+};
+
+struct CarInfo {
+    std::string id, name;
+    int jobs = 0;
+};
+
+struct JobInfo {
+    std::string id, car, title, created;
+    int rounds = 0, readings = 0;
+};
+
+/// The garage book: one SQLite file that holds an append-only log of entries for each job.
+///
+/// Written in WAL mode with `synchronous=FULL`: when `append` returns, its entries are on the disk. One writer at a time:
+/// a lock on `<book>.lock` keeps a second program out and is gone with the process that holds it, however it dies. An
+/// older book is backed up beside itself and brought up to date; a newer one opens for reading only.
+class Book {
+  public:
+    enum class Mode { write, read };
+    /// Steps that bring a book from version n to n + 1; the default is this program's. A parameter for tests.
+    using Migrations = std::vector<const char*>;
+    static const Migrations& migrations();
+
+    /// Opens or, for writing, creates it. Throws BookError.
+    explicit Book(const std::filesystem::path& path, Mode mode = Mode::write, const Migrations& steps = migrations());
+    ~Book();
+    Book(Book&&) noexcept;
+    Book& operator=(Book&&) noexcept;
+
+    bool read_only() const;
+    /// Why it is read-only, in one sentence, or empty.
+    std::string read_only_reason() const;
+    const std::filesystem::path& path() const;
+
+    std::string name() const;
+    void set_name(const std::string& name);
+
+    std::vector<CarInfo> cars() const;
+    /// A car's jobs, newest first; all of them for an empty id.
+    std::vector<JobInfo> jobs(const std::string& car = {}) const;
+    /// The card of a car as last edited, in any of its jobs or on the shelf.
+    std::optional<Json> card(const std::string& car) const;
+
+    std::string add_car(const Json& card, UuidSource& ids);
+    /// A new job with the card and targets as they are now as its first entries.
+    std::string add_job(const std::string& car, const std::string& title, const Json& targets, UuidSource& ids);
+    /// Brings a job file in, under the car of the same name or a new one. Entries keep their ids.
+    std::string import_job(const JobFile& job, const std::string& title, UuidSource& ids);
+    JobFile job(const std::string& id) const;
+
+    /// All of them or none; on the disk when it returns. Throws BookError.
+    void append(const std::string& job, const std::vector<Json>& entries);
+
+    /// A small fact about this book, such as which job was open.
+    std::optional<std::string> fact(const std::string& key) const;
+    void set_fact(const std::string& key, const std::string& value);
+
+    /// `PRAGMA integrity_check`: "ok" or what is wrong.
+    std::string integrity() const;
+
+  private:
+    struct Inside;
+    std::unique_ptr<Inside> in_;
+};
+
+}  // namespace fairchalk::book

@@ -1,0 +1,516 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/entry_json.h"
+
+#include <array>
+#include <cmath>
+
+namespace fairchalk::book {
+namespace {
+
+[[noreturn]] void wrong(const std::string& place, Message what) { throw FileError{place, std::move(what)}; }
+
+std::string kind_in_words(const Json& j) {
+    switch (j.type()) {
+        case Json::value_t::null: return "null";
+        case Json::value_t::object: return "an object";
+        case Json::value_t::array: return "a list";
+        case Json::value_t::string: return "a text";
+        case Json::value_t::boolean: return "true or false";
+        default: return "a number";
+    }
+}
+
+/// Something in the file and where it stands.
+class Node {
+  public:
+    Node(const Json& json, std::string place) : json_(&json), place_(std::move(place)) {}
+
+    const Json& json() const { return *json_; }
+    const std::string& place() const { return place_; }
+    const Node& object() const {
+        if (!json_->is_object()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "an object"}});
+        return *this;
+    }
+    bool has(const char* key) const { return json_->is_object() && json_->contains(key) && !(*json_)[key].is_null(); }
+    Node operator[](const char* key) const {
+        object();
+        const std::string where = place_.empty() ? key : place_ + "." + key;
+        if (!has(key)) wrong(where, {Code::job_missing, {key}});
+        return {(*json_)[key], where};
+    }
+    Node operator[](std::size_t i) const { return {(*json_)[i], place_ + "[" + std::to_string(i) + "]"}; }
+    std::size_t list() const {
+        if (!json_->is_array()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "a list"}});
+        return json_->size();
+    }
+    std::string text(const char* belongs = "a text") const {
+        if (!json_->is_string()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), belongs}});
+        return json_->get<std::string>();
+    }
+    bool yes_no() const {
+        if (!json_->is_boolean()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "true or false"}});
+        return json_->get<bool>();
+    }
+    double number() const {
+        if (!json_->is_number()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "a number"}});
+        const double v = json_->get<double>();
+        if (!std::isfinite(v)) wrong(place_, {Code::job_wrong_type, {"a number out of bounds", "a number"}});
+        return v;
+    }
+    Quantity quantity(Expect::Kind kind) const {
+        const auto q = read_quantity(
+            text(kind == Expect::Kind::angle ? "a text like \"0.2 deg\"" : "a text like \"113.1 mm\""), {kind});
+        if (!q) wrong(place_, q.error());
+        return *q;
+    }
+    Length length() const { return quantity(Expect::Kind::length).length(); }
+    Length positive_length() const {
+        const Quantity q = quantity(Expect::Kind::length);
+        if (!(q.value > 0)) wrong(place_, {Code::text_must_be_positive, {q.text, "", "2 9/16 in", "65.1 mm"}});
+        return q.length();
+    }
+    Angle angle() const { return quantity(Expect::Kind::angle).angle(); }
+    template <class T, class Named>
+    T named(Named lookup, const char* known) const {
+        const std::string word = text();
+        const auto found = lookup(word);
+        if (!found) wrong(place_, {Code::job_unknown_word, {word.substr(0, 60), known}});
+        return *found;
+    }
+    Wheel wheel() const { return named<Wheel>(wheel_named, "front-left, front-right, rear-left, rear-right"); }
+    Axle axle() const { return named<Axle>(axle_named, "front, rear"); }
+    Side side() const { return named<Side>(side_named, "left, right"); }
+
+  private:
+    const Json* json_;
+    std::string place_;
+};
+
+AxleCard axle_from(const Node& n) {
+    n.object();
+    AxleCard a;
+    if (n.has("rim_span")) a.rim_span = n["rim_span"].positive_length();
+    if (n.has("track")) a.track = n["track"].positive_length();
+    if (n.has("hub_width")) a.hub_width = n["hub_width"].positive_length();
+    if (n.has("hub_width_sigma")) a.hub_width_sigma = n["hub_width_sigma"].positive_length();
+    return a;
+}
+
+Adjuster adjuster_from(const Node& n) {
+    n.object();
+    const std::string id = n["id"].text();
+    const std::string kind = n["kind"].text();
+    if (kind != "steering-rod" && kind != "toe-link") return OtherAdjuster{id, kind};
+    Rod r;
+    r.id = id;
+    r.toe_link = kind == "toe-link";
+    r.wheel = n["wheel"].wheel();
+    if (n.has("rod")) {
+        const std::string side = n["rod"].text();
+        if (side != "behind-axle" && side != "ahead-of-axle")
+            wrong(n["rod"].place(), {Code::job_unknown_word, {side.substr(0, 60), "behind-axle, ahead-of-axle"}});
+        r.runs = side == "behind-axle" ? RodSide::behind_axle : RodSide::ahead_of_axle;
+    }
+    if (n.has("thread")) {
+        const std::string hand = n["thread"].text();
+        if (hand != "right" && hand != "left")
+            wrong(n["thread"].place(), {Code::job_unknown_word, {hand.substr(0, 60), "right, left"}});
+        r.thread = hand == "right" ? Thread::right : Thread::left;
+    }
+    if (n.has("pitch")) r.pitch = n["pitch"].positive_length();
+    if (n.has("double_ended")) r.double_ended = n["double_ended"].yes_no();
+    if (n.has("arm")) r.arm = n["arm"].positive_length();
+    if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
+    if (n.has("step")) {
+        const Quantity q = n["step"].quantity(Expect::Kind::turns);
+        if (!(q.value > 0)) wrong(n["step"].place(), {Code::text_must_be_positive, {q.text, "", "1/8 turn", "1 flat"}});
+        r.step_turns = q.value;
+    }
+    return r;
+}
+
+bool is_toe(Measure m) { return m == Measure::total_toe || m == Measure::toe; }
+
+Target target_at(const Node& n, Measure measure) {
+    n.object();
+    const auto kind = is_toe(measure) ? Expect::Kind::length_or_angle : Expect::Kind::angle;
+    ToeAsLength terms;
+    if (n.has("span")) terms.span = n["span"].positive_length();
+    if (n.has("basis")) {
+        const std::string basis = n["basis"].text();
+        if (basis != "half-difference" && basis != "difference")
+            wrong(n["basis"].place(), {Code::job_unknown_word, {basis.substr(0, 60), "half-difference, difference"}});
+        terms.half_difference = basis == "half-difference";
+    }
+    std::optional<Wheel> same_as;
+    if (n.has("same_as")) same_as = n["same_as"].wheel();
+    Quantity aim;
+    aim.kind = QuantityKind::angle;
+    if (!same_as || n.has("aim")) aim = n["aim"].quantity(kind);
+    std::optional<Quantity> minus, plus;
+    if (n.has("minus")) minus = n["minus"].quantity(kind);
+    if (n.has("plus")) plus = n["plus"].quantity(kind);
+    const auto t = target_from(measure, aim, minus, plus, terms);
+    if (!t) wrong(t.error().code == Code::text_span_missing ? n.place() + ".span" : n.place(), t.error());
+    Target out = *t;
+    out.same_as = same_as;
+    return out;
+}
+
+bool one_of(const std::string& word, std::initializer_list<const char*> words) {
+    for (const char* w : words)
+        if (word == w) return true;
+    return false;
+}
+
+constexpr std::array<std::pair<const char*, ChangeKind>, 7> changes = {{
+    {"jacked", ChangeKind::jacked},
+    {"strings-moved", ChangeKind::strings_moved},
+    {"settled", ChangeKind::settled},
+    {"steering-recentred", ChangeKind::steering_recentred},
+    {"locked", ChangeKind::locked},
+    {"pressures-changed", ChangeKind::pressures_changed},
+    {"load-changed", ChangeKind::load_changed},
+}};
+
+Turn turn_from(const Node& n, const CarCard& car) {
+    Turn t;
+    t.adjuster = n["adjuster"].text();
+    const Rod* rod = car.rod(t.adjuster);
+    bool known = rod != nullptr;
+    for (const Adjuster& a : car.adjusters)
+        if (const auto* other = std::get_if<OtherAdjuster>(&a)) known = known || other->id == t.adjuster;
+    if (!known) wrong(n["adjuster"].place(), {Code::job_no_such_adjuster, {t.adjuster.substr(0, 60)}});
+    if (n.has("as_written")) t.as_written = n["as_written"].yes_no();
+    const Node amount = n["amount"];
+    if (!rod) {
+        t.understood = false;
+        if (amount.json().is_object()) {
+            for (const auto& [key, value] : amount.json().items())
+                Node(value, amount.place() + "." + key).quantity(Expect::Kind::any);
+        } else {
+            amount.quantity(Expect::Kind::any);
+        }
+        return t;
+    }
+    const Quantity q = amount.quantity(Expect::Kind::any);
+    if (q.kind == QuantityKind::angle) wrong(amount.place(), {Code::text_wanted_turns, {q.text}});
+    t.turns = q.value;
+    if (q.kind == QuantityKind::length) {
+        if (!rod->pitch) wrong(amount.place(), {Code::plan_pitch_unknown, {rod->id}});
+        t.turns = q.length() / (*rod->pitch * (rod->double_ended ? 2.0 : 1.0));
+    }
+    const std::string way = n["way"].text();
+    if (!one_of(way, {"longer", "shorter"}))
+        wrong(n["way"].place(), {Code::job_unknown_word, {way.substr(0, 60), "longer, shorter"}});
+    if (way == "shorter") t.turns = -t.turns;
+    return t;
+}
+
+LinesSet lines_from(const Node& n) {
+    LinesSet l;
+    if (n.has("bars")) {
+        const Node bars = n["bars"].object();
+        if (bars.has("front_ahead")) l.bars.front_ahead = bars["front_ahead"].length();
+        if (bars.has("rear_behind")) l.bars.rear_behind = bars["rear_behind"].length();
+    }
+    if (n.has("tool")) l.tool = n["tool"].text();
+    return l;
+}
+
+Json bars_json(const Bars& bars) {
+    Json j = Json::object();
+    if (bars.front_ahead) j["front_ahead"] = write_exact(*bars.front_ahead);
+    if (bars.rear_behind) j["rear_behind"] = write_exact(*bars.rear_behind);
+    return j;
+}
+
+}  // namespace
+
+CarCard car_from(const Json& json, const std::string& place) {
+    const Node n(json, place);
+    n.object();
+    CarCard car;
+    if (n.has("name")) car.name = n["name"].text();
+    if (n.has("wheelbase")) car.wheelbase = n["wheelbase"].positive_length();
+    if (n.has("drive")) n["drive"].text();
+    for (Axle a : both_axles)
+        if (n.has(name_of(a).data())) car.axle(a) = axle_from(n[name_of(a).data()]);
+    if (n.has("same_wheels")) car.same_wheels = n["same_wheels"].yes_no();
+    if (n.has("steering_ratio")) {
+        car.steering_ratio = n["steering_ratio"].number();
+        if (!(*car.steering_ratio > 0))
+            wrong(place + ".steering_ratio", {Code::job_wrong_type, {"a number not above zero", "a ratio like 16.2"}});
+    }
+    if (n.has("adjusters")) {
+        const Node list = n["adjusters"];
+        for (std::size_t i = 0; i < list.list(); ++i) {
+            car.adjusters.push_back(adjuster_from(list[i]));
+            const std::string id = list[i]["id"].text();
+            for (std::size_t k = 0; k < i; ++k)
+                if (list[k]["id"].text() == id) wrong(list[i].place() + ".id", {Code::job_duplicate_id, {id.substr(0, 60)}});
+        }
+    }
+    return car;
+}
+
+std::vector<Target> targets_from(const Json& json, const std::string& place) {
+    const Node n(json, place);
+    n.object();
+    std::vector<Target> out;
+    for (const auto& [key, value] : json.items()) {
+        if (value.is_null()) continue;
+        const Node where(value, place.empty() ? key : place + "." + key);
+        if (key == "thrust") {
+            out.push_back(target_at(where, Measure::thrust));
+            continue;
+        }
+        std::variant<std::monostate, Axle, Wheel> at;
+        if (const auto a = axle_named(key))
+            at = *a;
+        else if (const auto w = wheel_named(key))
+            at = *w;
+        else
+            continue;
+        where.object();
+        for (const auto& [name, target] : value.items()) {
+            const auto measure = measure_named(name);
+            if (!measure || *measure == Measure::thrust || target.is_null()) continue;
+            Target t = target_at(Node(target, where.place() + "." + name), *measure);
+            t.where = at;
+            out.push_back(t);
+        }
+    }
+    return out;
+}
+
+Reading reading_from(const Json& json, const std::string& place) {
+    const Node n(json, place);
+    n.object();
+    const std::string kind = n["kind"].text();
+    const ReadingKindInfo* info = reading_kind_named(kind);
+    if (!info) {
+        std::string known;
+        for (const auto& k : reading_kinds()) known += (known.empty() ? "" : ", ") + std::string(k.name);
+        wrong(n["kind"].place(), {Code::job_unknown_word, {kind.substr(0, 60), known}});
+    }
+    Reading r;
+    r.spot.kind = info->kind;
+    switch (info->place) {
+        case PlaceKind::wheel:
+            r.spot.wheel = n["wheel"].wheel();
+            break;
+        case PlaceKind::axle:
+            r.spot.axle = n["axle"].axle();
+            break;
+        case PlaceKind::bar:
+            r.spot.axle = n["bar"].axle();
+            break;
+        case PlaceKind::wheel_or_axle:
+            if (n.has("axle"))
+                r.spot.axle = n["axle"].axle();
+            else
+                r.spot.wheel = n["wheel"].wheel();
+            break;
+        case PlaceKind::side_station:
+            r.spot.side = n["side"].side();
+            r.spot.station = n["station"].length();
+            break;
+        case PlaceKind::car:
+            break;
+    }
+    r.value = n["value"].quantity(info->toe_as_length                      ? Expect::Kind::length_or_angle
+                                  : info->quantity == QuantityKind::length ? Expect::Kind::length
+                                                                           : Expect::Kind::angle);
+    if (n.has("sigma")) {
+        const Quantity s = n["sigma"].quantity(r.value.kind == QuantityKind::length ? Expect::Kind::length : Expect::Kind::angle);
+        if (!(s.value > 0)) wrong(n["sigma"].place(), {Code::text_must_be_positive, {s.text, "", "0.3 mm", "0.1 deg"}});
+        r.stated_sigma = s.value;
+    }
+    if (n.has("tool")) r.tool = n["tool"].text();
+    if (n.has("span")) r.span = n["span"].positive_length();
+    if (n.has("height")) r.height = n["height"].positive_length();
+    for (const char* key : {"mark", "arm_span"})
+        if (n.has(key)) n[key].positive_length();
+    if (n.has("top")) {
+        const std::string top = n["top"].text();
+        if (!one_of(top, {"in", "out"})) wrong(n["top"].place(), {Code::job_unknown_word, {top.substr(0, 60), "in, out"}});
+        r.top_in = top == "in";
+    }
+    if (n.has("turned")) {
+        const Quantity t = n["turned"].quantity(Expect::Kind::angle);
+        if (!t.toe_word && t.value != 0)
+            wrong(n["turned"].place(), {Code::job_unknown_word, {t.text, "an angle with out or in after it, like 20 deg out"}});
+        r.turned = -t.angle();  // out is a wheel's front going outward: toe out
+    }
+    if (n.has("rolled")) r.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
+    return r;
+}
+
+Entry entry_from(const Json& json, const std::string& place, const CarCard& car) {
+    const Node n(json, place);
+    n.object();
+    Entry e;
+    if (n.has("id")) e.id = n["id"].text();
+    if (n.has("name")) e.name = n["name"].text();
+    if (n.has("at")) e.at = n["at"].text();
+    if (n.has("struck")) e.struck = n["struck"].text();
+    const std::string kind = n["kind"].text();
+    if (kind == "car") {
+        e.what = CarEdit{car_from(n["car"].json(), place + ".car")};
+    } else if (kind == "targets") {
+        e.what = TargetsEdit{targets_from(n["targets"].json(), place + ".targets")};
+    } else if (kind == "lines") {
+        e.what = lines_from(n);
+    } else if (kind == "round") {
+        RoundOpened r;
+        r.bars = lines_from(n).bars;
+        if (n.has("floor")) {
+            const Node floor = n["floor"].object();
+            std::array<Length, 4> heights;
+            for (Wheel w : all_wheels) heights[index_of(w)] = floor[name_of(w).data()].length();
+            r.floor = heights;
+        }
+        e.what = r;
+    } else if (reading_kind_named(kind)) {
+        e.what = reading_from(json, place);
+    } else if (kind == "turn") {
+        e.what = turn_from(n, car);
+    } else if (kind == "accepted") {
+        Accepted a;
+        if (n.has("what")) a.what = n["what"].text();
+        if (n.has("why")) a.why = n["why"].text();
+        e.what = a;
+    } else if (kind == "strike") {
+        Strike s;
+        const Node ids = n["strikes"];
+        for (std::size_t i = 0; i < ids.list(); ++i) s.ids.push_back(ids[i].text());
+        if (n.has("why")) s.why = n["why"].text();
+        if (n.has("way")) {
+            const std::string way = n["way"].text();
+            if (!one_of(way, {"undo", "redo", "reasoned"}))
+                wrong(n["way"].place(), {Code::job_unknown_word, {way.substr(0, 60), "undo, redo, reasoned"}});
+            s.way = way == "undo" ? Strike::Way::undo : way == "redo" ? Strike::Way::redo : Strike::Way::reasoned;
+        }
+        e.what = s;
+    } else {
+        for (const auto& [name, change] : changes)
+            if (kind == name) {
+                Change c{change, {}};
+                if (n.has("axle")) c.axle = n["axle"].axle();
+                e.what = c;
+                return e;
+            }
+        if (one_of(kind, {"loosened", "removed", "refitted"})) n["part"].text();
+        e.what = Kept{kind};
+    }
+    return e;
+}
+
+Json json_of(const CarCard& car) {
+    Json j = Json::object();
+    j["name"] = car.name;
+    if (car.wheelbase) j["wheelbase"] = write_exact(*car.wheelbase);
+    for (Axle axle : both_axles) {
+        const AxleCard& a = car.axle(axle);
+        Json o = Json::object();
+        if (a.rim_span) o["rim_span"] = write_exact(*a.rim_span);
+        if (a.track) o["track"] = write_exact(*a.track);
+        if (a.hub_width) {
+            o["hub_width"] = write_exact(*a.hub_width);
+            o["hub_width_sigma"] = write_exact(a.hub_width_sigma);
+        }
+        j[std::string(name_of(axle))] = o;
+    }
+    if (car.same_wheels) j["same_wheels"] = true;
+    if (car.steering_ratio) j["steering_ratio"] = *car.steering_ratio;
+    Json list = Json::array();
+    for (const Adjuster& a : car.adjusters) {
+        Json o = Json::object();
+        if (const Rod* r = std::get_if<Rod>(&a)) {
+            o["id"] = r->id;
+            o["kind"] = r->toe_link ? "toe-link" : "steering-rod";
+            o["wheel"] = name_of(r->wheel);
+            if (r->runs != RodSide::unknown) o["rod"] = r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
+            if (r->thread != Thread::unknown) o["thread"] = r->thread == Thread::right ? "right" : "left";
+            if (r->pitch) o["pitch"] = write_exact(*r->pitch);
+            o["double_ended"] = r->double_ended;
+            if (r->arm) o["arm"] = write_exact(*r->arm);
+            if (r->arm_sigma) o["arm_sigma"] = write_exact(*r->arm_sigma);
+            o["step"] = show_turns(r->step_turns);
+        } else {
+            const auto& other = std::get<OtherAdjuster>(a);
+            o["id"] = other.id;
+            o["kind"] = other.kind;
+        }
+        list.push_back(o);
+    }
+    if (!list.empty()) j["adjusters"] = list;
+    return j;
+}
+
+Json json_of(const Reading& r) {
+    Json j = Json::object();
+    const ReadingKindInfo& info = info_of(r.spot.kind);
+    j["kind"] = info.name;
+    if (r.spot.wheel) j["wheel"] = name_of(*r.spot.wheel);
+    if (r.spot.axle) j[info.place == PlaceKind::bar ? "bar" : "axle"] = name_of(*r.spot.axle);
+    if (r.spot.side) j["side"] = name_of(*r.spot.side);
+    if (r.spot.station) j["station"] = write_exact(*r.spot.station);
+    j["value"] = r.value.text;
+    if (r.stated_sigma)
+        j["sigma"] = r.value.kind == QuantityKind::length ? write_exact(Length::from_mm(*r.stated_sigma))
+                                                          : write_exact(Angle::from_deg(*r.stated_sigma));
+    if (!r.tool.empty()) j["tool"] = r.tool;
+    if (r.span) j["span"] = write_exact(*r.span);
+    if (r.height) j["height"] = write_exact(*r.height);
+    if (r.top_in) j["top"] = *r.top_in ? "in" : "out";
+    if (r.turned) j["turned"] = write_exact(abs(*r.turned)) + (r.turned->deg() < 0 ? " in" : " out");
+    return j;
+}
+
+Json json_of(const Entry& e) {
+    Json j = Json::object();
+    j["id"] = e.id;
+    j["at"] = e.at;
+    if (!e.name.empty()) j["name"] = e.name;
+    if (const auto* car = std::get_if<CarEdit>(&e.what)) {
+        j["kind"] = "car";
+        j["car"] = json_of(car->car);
+    } else if (const auto* lines = std::get_if<LinesSet>(&e.what)) {
+        j["kind"] = "lines";
+        j["bars"] = bars_json(lines->bars);
+        if (!lines->tool.empty()) j["tool"] = lines->tool;
+    } else if (const auto* round = std::get_if<RoundOpened>(&e.what)) {
+        j["kind"] = "round";
+        const Json bars = bars_json(round->bars);
+        if (!bars.empty()) j["bars"] = bars;
+    } else if (const auto* reading = std::get_if<Reading>(&e.what)) {
+        j.update(json_of(*reading));
+    } else if (const auto* turn = std::get_if<Turn>(&e.what)) {
+        j["kind"] = "turn";
+        j["adjuster"] = turn->adjuster;
+        j["amount"] = write_exact_turns(std::abs(turn->turns));
+        j["way"] = turn->turns < 0 ? "shorter" : "longer";
+        if (turn->as_written) j["as_written"] = true;
+    } else if (const auto* change = std::get_if<Change>(&e.what)) {
+        for (const auto& [name, kind] : changes)
+            if (kind == change->kind) j["kind"] = name;
+        if (change->axle) j["axle"] = name_of(*change->axle);
+    } else if (const auto* accepted = std::get_if<Accepted>(&e.what)) {
+        j["kind"] = "accepted";
+        j["what"] = accepted->what;
+        j["why"] = accepted->why;
+    } else if (const auto* strike = std::get_if<Strike>(&e.what)) {
+        j["kind"] = "strike";
+        j["strikes"] = strike->ids;
+        j["why"] = strike->why;
+        if (strike->way != Strike::Way::reasoned) j["way"] = strike->way == Strike::Way::undo ? "undo" : "redo";
+    } else if (const auto* kept = std::get_if<Kept>(&e.what)) {
+        j["kind"] = kept->kind;
+    }
+    if (e.struck) j["struck"] = *e.struck;
+    return j;
+}
+
+}  // namespace fairchalk::book

@@ -1,0 +1,313 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/job_file.h"
+
+#include <fstream>
+#include <set>
+#include <sstream>
+
+namespace fairchalk::book {
+namespace {
+
+constexpr int deepest = 64;
+constexpr std::uintmax_t largest_file = 64u << 20;
+constexpr int format_version = 1;
+
+[[noreturn]] void wrong(const std::string& place, Message what) { throw FileError{place, std::move(what)}; }
+
+bool top_name(const std::string& key) {
+    for (const char* known : {"format", "version", "car", "targets", "rounds", "events", "log"})
+        if (key == known) return true;
+    return false;
+}
+
+std::string clip(std::string s) {
+    for (char& c : s)
+        if (static_cast<unsigned char>(c) < 0x20) c = ' ';
+    return s.size() > 60 ? s.substr(0, 60) : s;
+}
+
+/// Appends entries one by one, keeping the card as it stands.
+struct Builder {
+    JobFile file;
+    CarCard car;
+    std::set<std::string> ids;
+    UuidSource* source = nullptr;
+
+    void add(Json raw, const std::string& place, bool named_by_hand) {
+        if (!raw.is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
+        if (raw.contains("id") && !raw["id"].is_string())
+            wrong(place + ".id", {Code::job_wrong_type, {"something else", "a text"}});
+        if (raw.contains("id")) {
+            const std::string id = raw["id"].get<std::string>();
+            if (!ids.insert(id).second) wrong(place + ".id", {Code::job_duplicate_id, {clip(id)}});
+            if (named_by_hand && !is_uuid7(id)) {
+                raw.erase("id");
+                raw["name"] = id;
+            }
+        }
+        if (!raw.contains("id") && source) {
+            Json with_id = Json::object();
+            with_id["id"] = source->next();
+            for (const auto& [k, v] : raw.items()) with_id[k] = v;
+            raw = std::move(with_id);
+            ids.insert(raw["id"].get<std::string>());
+        }
+        Entry e = entry_from(raw, place, car);
+        if (const auto* edit = std::get_if<CarEdit>(&e.what)) car = edit->car;
+        if (const auto* strike = std::get_if<Strike>(&e.what))
+            for (const std::string& id : strike->ids)
+                if (!ids.contains(id)) wrong(place + ".strikes", {Code::job_no_such_entry, {clip(id)}});
+        file.raw.push_back(std::move(raw));
+        file.entries.push_back(std::move(e));
+        file.places.push_back(place);
+    }
+};
+
+Json with_kind(const char* kind, const char* key, const Json& value) {
+    Json j = Json::object();
+    j["kind"] = kind;
+    j[key] = value;
+    return j;
+}
+
+void read_short(const Json& top, Builder& b) {
+    const Json empty = Json::array();
+    const Json& rounds = top.contains("rounds") ? top["rounds"] : empty;
+    const Json& events = top.contains("events") ? top["events"] : empty;
+    if (!rounds.is_array()) wrong("rounds", {Code::job_wrong_type, {"something else", "a list"}});
+    if (!events.is_array()) wrong("events", {Code::job_wrong_type, {"something else", "a list"}});
+    std::vector<std::vector<std::size_t>> after(rounds.size());
+    for (std::size_t i = 0; i < events.size(); ++i) {
+        const std::string place = "events[" + std::to_string(i) + "]";
+        if (!events[i].is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
+        if (!events[i].contains("after_round")) wrong(place + ".after_round", {Code::job_missing, {"after_round"}});
+        const Json& n = events[i]["after_round"];
+        if (!n.is_number_integer() || n.get<double>() < 0 || n.get<double>() >= static_cast<double>(rounds.size()))
+            wrong(place + ".after_round", {Code::job_no_such_round, {clip(n.dump()), std::to_string(rounds.size())}});
+        after[n.get<std::size_t>()].push_back(i);
+    }
+    for (std::size_t k = 0; k < rounds.size(); ++k) {
+        const std::string place = "rounds[" + std::to_string(k) + "]";
+        if (!rounds[k].is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
+        Json opened = Json::object();
+        opened["kind"] = "round";
+        for (const auto& [key, value] : rounds[k].items()) {
+            if (key == "readings") continue;
+            if (key == "taken" && !value.is_string()) wrong(place + ".taken", {Code::job_wrong_type, {"something else", "a text"}});
+            if (key == "kind") continue;
+            opened[key == "taken" ? "at" : key] = value;
+        }
+        b.add(opened, place, true);
+        if (rounds[k].contains("readings")) {
+            const Json& readings = rounds[k]["readings"];
+            if (!readings.is_array()) wrong(place + ".readings", {Code::job_wrong_type, {"something else", "a list"}});
+            for (std::size_t i = 0; i < readings.size(); ++i) {
+                const std::string where = place + ".readings[" + std::to_string(i) + "]";
+                reading_from(readings[i], where);  // only readings belong here
+                b.add(readings[i], where, true);
+            }
+        }
+        for (std::size_t i : after[k]) {
+            Json e = events[i];
+            e.erase("after_round");
+            const std::string where = "events[" + std::to_string(i) + "]";
+            if (e.contains("kind") && e["kind"].is_string() && e["kind"] == "round")
+                wrong(where + ".kind", {Code::job_unknown_word, {"round", "turn, jacked, strings-moved, note and the like"}});
+            b.add(e, where, true);
+        }
+    }
+}
+
+}  // namespace
+
+std::string JobFile::label(std::size_t i) const {
+    const Entry& e = entries[i];
+    if (!e.name.empty()) return e.name;
+    if (places[i].starts_with("rounds[") || places[i].starts_with("events[")) return places[i];
+    return e.id.empty() ? places[i] : e.id;
+}
+
+std::string read_file(const std::filesystem::path& path) {
+    const auto cannot = [&](const char* why) { wrong("", {Code::job_cannot_read, {path.string(), why}}); };
+    std::error_code error;
+    if (std::filesystem::is_directory(path, error)) cannot("it is a folder");
+    std::ifstream in(path, std::ios::binary);
+    if (!in) cannot("there is no such file, or it is not yours to read");
+    std::string text;
+    std::string block(1 << 16, '\0');
+    while (in.read(block.data(), static_cast<std::streamsize>(block.size())) || in.gcount() > 0) {
+        text.append(block, 0, static_cast<std::size_t>(in.gcount()));
+        if (text.size() > largest_file) wrong("", {Code::job_too_big, {std::to_string(text.size())}});
+    }
+    return text;
+}
+
+Json parse_json(const std::string& text) {
+    std::vector<std::set<std::string>> names;
+    std::vector<std::string> path;
+    const Json::parser_callback_t watch = [&](int depth, Json::parse_event_t event, Json& parsed) {
+        if (depth > deepest) wrong(path.empty() ? "" : path.front(), {Code::job_too_deep, {std::to_string(deepest)}});
+        if (event == Json::parse_event_t::object_start) names.emplace_back();
+        if (event == Json::parse_event_t::object_end) names.pop_back();
+        if (event == Json::parse_event_t::key) {
+            const std::string key = parsed.get<std::string>();
+            path.resize(static_cast<std::size_t>(depth));
+            path.back() = key;
+            if (!names.back().insert(key).second) {
+                std::string place;
+                for (const std::string& p : path)
+                    if (!p.empty()) place += (place.empty() ? "" : ".") + p;
+                wrong(place, {Code::job_duplicate_key, {clip(key)}});
+            }
+        }
+        return true;
+    };
+    try {
+        return Json::parse(text, watch);
+    } catch (const Json::parse_error& e) {
+        std::string why = e.what();
+        // "[json.exception.parse_error.101] parse error at line 1, column 5: …": the part that says what.
+        if (const auto at = why.find("]"); at != std::string::npos) why = why.substr(at + 2);
+        std::string plain;
+        for (char c : why) plain += static_cast<unsigned char>(c) < 0x20 || static_cast<unsigned char>(c) > 0x7e ? '?' : c;
+        wrong("", {Code::job_not_json, {std::to_string(e.byte), plain.substr(0, 200)}});
+    } catch (const Json::exception& e) {
+        std::string why = e.what();
+        if (const auto at = why.find("]"); at != std::string::npos) why = why.substr(at + 2);
+        wrong("", {Code::job_not_json, {"?", clip(why)}});
+    }
+}
+
+JobFile parse_job(const std::string& text, UuidSource& ids) {
+    const Json top = parse_json(text);
+    if (!top.is_object()) wrong("", {Code::job_wrong_type, {top.is_array() ? "a list" : "something else", "an object with format \"fairchalk-job\""}});
+    if (!top.contains("format")) wrong("format", {Code::job_missing, {"format"}});
+    if (top["format"] != "fairchalk-job") wrong("format", {Code::job_not_a_job, {clip(top["format"].dump())}});
+    if (!top.contains("version")) wrong("version", {Code::job_missing, {"version"}});
+    if (!top["version"].is_number_integer() || top["version"].get<double>() < 1)
+        wrong("version", {Code::job_wrong_type, {clip(top["version"].dump()), "the number 1"}});
+    if (top["version"].get<double>() > format_version)
+        wrong("version", {Code::job_newer, {clip(top["version"].dump()), std::to_string(format_version)}});
+    if (top.contains("log") && (top.contains("rounds") || top.contains("events"))) wrong("log", {Code::job_two_forms, {}});
+    if (!top.contains("car")) wrong("car", {Code::job_missing, {"car"}});
+
+    Builder b;
+    b.source = &ids;
+    for (const auto& [key, value] : top.items())
+        if (!top_name(key)) b.file.extras[key] = value;
+    const bool full = top.contains("log");
+    if (full && !top["log"].is_array()) wrong("log", {Code::job_wrong_type, {"something else", "a list"}});
+
+    // The log of a full form begins with the card and targets as entries; the names at the top show them to readers.
+    const auto in_log = [&](const char* kind) {
+        if (!full) return false;
+        for (const Json& e : top["log"])
+            if (e.is_object() && e.contains("kind") && e["kind"] == kind) return e.contains(kind) && e[kind] == top[kind];
+        return false;
+    };
+    car_from(top["car"], "car");
+    if (!in_log("car")) b.add(with_kind("car", "car", top["car"]), "car", false);
+    if (top.contains("targets")) {
+        targets_from(top["targets"], "targets");
+        if (!in_log("targets")) b.add(with_kind("targets", "targets", top["targets"]), "targets", false);
+    }
+    // entry_from names the place inside the entry; for these two it is the top itself.
+    for (std::string& p : b.file.places) p = "";
+    if (full) {
+        for (std::size_t i = 0; i < top["log"].size(); ++i)
+            b.add(top["log"][i], "log[" + std::to_string(i) + "]", false);
+    } else {
+        read_short(top, b);
+    }
+    return std::move(b.file);
+}
+
+JobFile read_job(const std::filesystem::path& path, UuidSource& ids) { return parse_job(read_file(path), ids); }
+
+JobFile from_entries(std::vector<Json> raw, Json extras) {
+    Builder b;
+    b.file.extras = std::move(extras);
+    for (std::size_t i = 0; i < raw.size(); ++i) b.add(std::move(raw[i]), "log[" + std::to_string(i) + "]", false);
+    return std::move(b.file);
+}
+
+namespace {
+
+Json head(const JobFile& job) {
+    Json top = Json::object();
+    top["format"] = "fairchalk-job";
+    top["version"] = format_version;
+    for (const char* kind : {"car", "targets"})
+        for (const Json& e : job.raw)
+            if (e["kind"] == kind) {
+                top[kind] = e[kind];
+                break;
+            }
+    if (!top.contains("car")) top["car"] = Json::object();
+    return top;
+}
+
+void put_extras(const JobFile& job, Json& top) {
+    for (const auto& [k, v] : job.extras.items()) top[k] = v;
+}
+
+Json unnamed(const Json& raw) {
+    Json out = Json::object();
+    if (raw.contains("name")) {
+        out["id"] = raw["name"];
+    }
+    for (const auto& [k, v] : raw.items()) {
+        if (k == "name" || (k == "id" && raw.contains("name"))) continue;
+        out[k] = v;
+    }
+    return out;
+}
+
+}  // namespace
+
+Json full_form(const JobFile& job) {
+    Json top = head(job);
+    put_extras(job, top);
+    top["log"] = Json::array();
+    for (const Json& e : job.raw) top["log"].push_back(e);
+    return top;
+}
+
+Json short_form(const JobFile& job) {
+    Json top = head(job);
+    put_extras(job, top);
+    Json rounds = Json::array(), events = Json::array();
+    bool first_car = true, first_targets = true;
+    for (std::size_t i = 0; i < job.entries.size(); ++i) {
+        const Entry& e = job.entries[i];
+        const Json& raw = job.raw[i];
+        if (std::holds_alternative<CarEdit>(e.what) && std::exchange(first_car, false)) continue;
+        if (std::holds_alternative<TargetsEdit>(e.what) && std::exchange(first_targets, false)) continue;
+        if (std::holds_alternative<RoundOpened>(e.what)) {
+            Json r = Json::object();
+            for (const auto& [k, v] : raw.items())
+                if (k != "kind" && k != "id") r[k == "at" ? "taken" : k] = v;
+            r["readings"] = Json::array();
+            rounds.push_back(r);
+            continue;
+        }
+        if (rounds.empty()) {
+            Json r = Json::object();
+            r["readings"] = Json::array();
+            rounds.push_back(r);
+        }
+        if (std::holds_alternative<Reading>(e.what)) {
+            rounds.back()["readings"].push_back(unnamed(raw));
+        } else {
+            Json event = Json::object();
+            event["after_round"] = rounds.size() - 1;
+            for (const auto& [k, v] : unnamed(raw).items()) event[k] = v;
+            events.push_back(event);
+        }
+    }
+    top["rounds"] = rounds;
+    if (!events.empty()) top["events"] = events;
+    return top;
+}
+
+}  // namespace fairchalk::book

@@ -1,0 +1,16 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+
+#include "core/uuid.h"
+
+namespace fairchalk::book {
+
+/// The book that opens when none is named: `$XDG_DATA_HOME/fair-chalk/garage.fairchalk`, by default under ~/.local/share.
+std::filesystem::path default_book();
+
+/// The clock and randomness of this machine.
+Sources system_sources();
+
+}  // namespace fairchalk::book

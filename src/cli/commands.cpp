@@ -1,0 +1,200 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/commands.h"
+
+#include <fstream>
+#include <ostream>
+#include <sstream>
+
+#include <CLI/CLI.hpp>
+
+#include "book/book.h"
+#include "book/csv.h"
+#include "book/places.h"
+#include "cli/solve_json.h"
+#include "words/words.h"
+
+namespace fairchalk::cli {
+namespace {
+
+/// Bad input: exit 2.
+struct BadInput {
+    std::string line;
+};
+
+std::string one_line(std::string s) {
+    for (char& c : s)
+        if (static_cast<unsigned char>(c) < 0x20 || c == 0x7f) c = ' ';
+    constexpr std::size_t most = 500;
+    return s.size() > most ? s.substr(0, most) + "…" : s;
+}
+
+BadInput bad(const std::string& file, const book::FileError& e) {
+    return {file + ": " + (e.place.empty() ? "" : e.place + ": ") + words::sentence(e.what)};
+}
+
+book::JobFile job_in(const std::string& path, UuidSource& ids) {
+    try {
+        return book::read_job(path, ids);
+    } catch (const book::FileError& e) {
+        throw bad(path, e);
+    }
+}
+
+bool is_csv(const std::string& path) { return path.size() > 4 && path.substr(path.size() - 4) == ".csv"; }
+
+bool is_book(const std::string& path) {
+    std::ifstream in(path, std::ios::binary);
+    std::string head(15, '\0');
+    in.read(head.data(), 15);
+    return in && head == "SQLite format 3";
+}
+
+void write_out(const std::string& text, const std::string& path, std::ostream& out) {
+    if (path.empty()) {
+        out << text;
+        return;
+    }
+    std::ofstream file(path, std::ios::binary);
+    file << text;
+    if (!file.flush()) throw std::runtime_error(path + " can't be written");
+}
+
+std::string pretty(const book::Json& j) { return j.dump(1) + "\n"; }
+
+}  // namespace
+
+int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err, const Sources& sources) {
+    CLI::App app{"Fair Chalk, headless: reads job files and answers in JSON. The vehicle's manual comes first.", "fairchalk-cli"};
+    app.require_subcommand(1);
+    UuidSource ids(sources);
+
+    std::string text, as, path, target, form, job_id, title;
+    std::string bare;
+    int round = -1;
+
+    auto* read = app.add_subcommand("read", "What a quantity as people type it means");
+    read->add_option("text", text, "the quantity, such as \"2 9/16 in\"")->required();
+    read->add_option("--as", as, "what is asked for: length, angle or turns")->check(CLI::IsMember({"length", "angle", "turns"}));
+    read->add_option("--bare", bare, "what a number without a unit means, as in a field of the window")
+        ->check(CLI::IsMember({"mm", "cm", "in", "deg", "min", "turn"}));
+    read->footer("Example: fairchalk-cli read \"2 9/16 in\"\n"
+                 "         fairchalk-cli read --as angle -- \"-27'\"");
+
+    auto* solve = app.add_subcommand("solve", "The angles of a job, each with its sigma, and what is wrong with the readings");
+    solve->add_option("job", path, "a job file")->required();
+    auto* round_option = solve->add_option("--round", round, "solve this round, counted from 0, instead of the last");
+    solve->footer("Example: fairchalk-cli solve job.json --round 0");
+
+    auto* plan = app.add_subcommand("plan", "What to turn next, how much and which way");
+    plan->add_option("job", path, "a job file")->required();
+    plan->footer("Example: fairchalk-cli plan job.json");
+
+    auto* import = app.add_subcommand("import", "Brings a job file or a CSV of readings in");
+    import->add_option("file", path, "a job file (.json) or readings (.csv)")->required();
+    import->add_option("--book", target, "the book it goes into; without one, the job is printed in full form");
+    import->add_option("--onto", job_id, "for readings: the job file that they are further rounds of");
+    import->add_option("--title", title, "what to call the job in the book");
+    import->footer("Example: fairchalk-cli import readings.csv > job.json\n"
+                   "         fairchalk-cli import job.json --book garage.fairchalk");
+
+    auto* export_ = app.add_subcommand("export", "Writes a job out: its readings as CSV, or the whole job");
+    export_->add_option("source", path, "a job file, or a book")->required();
+    export_->add_option("--job", job_id, "which job of a book: its id or title; the newest without it");
+    export_->add_option("--as", form, "csv (readings), full or short (job file); by default csv, or what -o's name says")
+        ->check(CLI::IsMember({"csv", "full", "short"}));
+    export_->add_option("-o,--output", target, "where to; standard output without it");
+    export_->footer("Example: fairchalk-cli export job.json > readings.csv\n"
+                    "         fairchalk-cli export garage.fairchalk --job \"New steering rack\" --as full -o job.json");
+
+    try {
+        try {
+            std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
+            app.parse(std::move(reversed));
+        } catch (const CLI::CallForHelp&) {
+            const auto chosen = app.get_subcommands();
+            out << (chosen.empty() ? app.help() : chosen.front()->help());
+            return 0;
+        } catch (const CLI::CallForAllHelp&) {
+            out << app.help("", CLI::AppFormatMode::All);
+            return 0;
+        } catch (const CLI::ParseError& e) {
+            throw BadInput{"arguments: " + std::string(e.what()) + ". See fairchalk-cli --help"};
+        }
+
+        if (read->parsed()) {
+            Expect expect;
+            using Kind = Expect::Kind;
+            expect.kind = as == "length" ? Kind::length : as == "angle" ? Kind::angle : as == "turns" ? Kind::turns : Kind::any;
+            expect.bare = bare == "mm"    ? Bare::mm
+                          : bare == "cm"  ? Bare::cm
+                          : bare == "in"  ? Bare::inch
+                          : bare == "deg" ? Bare::deg
+                          : bare == "min" ? Bare::arcmin
+                          : bare.empty()  ? Bare::refused
+                                          : Bare::turns;
+            const auto q = read_quantity(text, expect);
+            if (!q) throw BadInput{words::sentence(q.error())};
+            out << read_answer(*q).dump() << "\n";
+        } else if (solve->parsed()) {
+            const book::JobFile job = job_in(path, ids);
+            std::optional<int> wanted;
+            if (round_option->count() > 0) {
+                const auto rounds = job.job().rounds.size();
+                if (round < 0 || static_cast<std::size_t>(round) >= rounds)
+                    throw BadInput{"--round: " + words::sentence({Code::job_no_such_round, {std::to_string(round), std::to_string(rounds)}})};
+                wanted = round;
+            }
+            out << pretty(solve_answer(job, wanted));
+        } else if (plan->parsed()) {
+            out << pretty(plan_answer(job_in(path, ids)));
+        } else if (import->parsed()) {
+            book::JobFile job;
+            if (is_csv(path)) {
+                try {
+                    std::optional<book::JobFile> onto;
+                    if (!job_id.empty()) onto = job_in(job_id, ids);
+                    job = book::job_from_csv(book::read_file(path), onto ? &*onto : nullptr, ids);
+                } catch (const book::FileError& e) {
+                    throw bad(path, e);
+                }
+            } else {
+                job = job_in(path, ids);
+            }
+            if (target.empty()) {
+                out << pretty(book::full_form(job));
+            } else {
+                book::Book book(target);
+                const std::string name = title.empty() ? std::filesystem::path(path).stem().string() : title;
+                out << book.import_job(job, name, ids) << "\n";
+            }
+        } else if (export_->parsed()) {
+            book::JobFile job;
+            if (is_book(path)) {
+                const book::Book book(path, book::Book::Mode::read);
+                std::string id;
+                for (const book::JobInfo& j : book.jobs())
+                    if (id.empty() && (job_id.empty() || j.id == job_id || j.title == job_id)) id = j.id;
+                if (id.empty()) throw BadInput{path + ": there is no job \"" + job_id + "\" in this book"};
+                job = book.job(id);
+            } else {
+                job = job_in(path, ids);
+            }
+            if (form.empty()) form = target.size() > 5 && target.ends_with(".json") ? "full" : "csv";
+            write_out(form == "csv" ? book::csv_of(job) : pretty(form == "full" ? book::full_form(job) : book::short_form(job)),
+                      target, out);
+        }
+        if (!out.flush()) throw std::runtime_error("the answer could not be written");
+        return 0;
+    } catch (const BadInput& e) {
+        err << "fairchalk-cli: " << one_line(e.line) << "\n";
+        return 2;
+    } catch (const book::FileError& e) {
+        err << "fairchalk-cli: " << one_line(bad(path, e).line) << "\n";
+        return 2;
+    } catch (const std::exception& e) {
+        err << "fairchalk-cli: " << one_line(e.what()) << "\n";
+        return 1;
+    }
+}
+
+}  // namespace fairchalk::cli

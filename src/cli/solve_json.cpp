@@ -1,0 +1,217 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/solve_json.h"
+
+#include <array>
+#include <cmath>
+#include <cstdio>
+
+#include "words/words.h"
+
+namespace fairchalk::cli {
+namespace {
+
+using book::Json;
+
+std::string why_of(const KnownAngle& a) {
+    return words::sentence(a.why ? a.why : Message{Code::why_no_readings, {}});
+}
+
+Json angle_json(const KnownAngle& a) {
+    Json j = Json::object();
+    if (a.known) {
+        j["deg"] = a.value.deg();
+        j["sigma_deg"] = a.sigma.deg();
+    } else {
+        j["deg"] = nullptr;
+        j["why"] = why_of(a);
+    }
+    return j;
+}
+
+Json spot_json(const Spot& s) {
+    Json j = Json::object();
+    const ReadingKindInfo& info = info_of(s.kind);
+    j["kind"] = info.name;
+    if (s.wheel) j["wheel"] = name_of(*s.wheel);
+    if (s.axle) j[info.place == PlaceKind::bar ? "bar" : "axle"] = name_of(*s.axle);
+    return j;
+}
+
+std::string detectable_text(double value, QuantityKind kind) {
+    std::array<char, 64> text{};
+    std::snprintf(text.data(), text.size(), kind == QuantityKind::length ? "%.1f mm" : "%.2f deg", value);
+    return text.data();
+}
+
+Json verdict_json(const Verdict& v, const Job& job, const Estimate& e) {
+    Json j = Json::object();
+    j["what"] = v.target.name();
+    j["verdict"] = v.call == Call::unknown ? Json() : Json(name_of(v.call));
+    if (v.angle.known) {
+        j["deg"] = v.angle.value.deg();
+        j["sigma_deg"] = v.angle.sigma.deg();
+    } else {
+        j["deg"] = nullptr;
+        j["why"] = why_of(v.angle);
+    }
+    j["lo_deg"] = v.target.lo.deg();
+    j["hi_deg"] = v.target.hi.deg();
+    j["settle"] = nullptr;
+    if (const auto settling = what_settles(job, e, v)) {
+        j["settle"] = spot_json(settling->first.spot);
+        j["settle"]["readings"] = settling->readings;
+    }
+    return j;
+}
+
+/// What to read next: for an angle with a target that is not known, the first spot missing for it; then what settles the
+/// widest call that is too close; without targets, the first spot missing for anything.
+Json ask_next(const Job& job, const Estimate& e, const std::vector<Verdict>& all) {
+    const auto ask = [&](const Spot& spot, const std::string& why) {
+        Json j = spot_json(spot);
+        j["why"] = why;
+        return j;
+    };
+    for (const Verdict& v : all)
+        if (!v.angle.known && !v.angle.needs.empty())
+            return ask(v.angle.needs.front(), words::measure(v.target) + ": " + why_of(v.angle));
+    const Verdict* worst = nullptr;
+    for (const Verdict& v : all)
+        if (v.call == Call::too_close &&
+            (!worst || v.angle.sigma / v.target.half_band() > worst->angle.sigma / worst->target.half_band()))
+            worst = &v;
+    if (worst)
+        if (const auto best = best_next_reading(job, e, worst->target))
+            return ask(best->spot, words::measure(worst->target) + ": " + words::call(worst->call) + ", this reading narrows it most");
+    for (const WheelAngles& w : e.wheels)
+        if (!w.toe.known && !w.toe.needs.empty()) return ask(w.toe.needs.front(), why_of(w.toe));
+    return nullptr;
+}
+
+}  // namespace
+
+Json read_answer(const Quantity& q) {
+    Json j = Json::object();
+    switch (q.kind) {
+        case QuantityKind::length:
+            j["kind"] = "length";
+            j["mm"] = q.value;
+            j["resolution_mm"] = q.resolution;
+            break;
+        case QuantityKind::angle:
+            j["kind"] = "angle";
+            j["deg"] = q.value;
+            j["resolution_deg"] = q.resolution;
+            break;
+        case QuantityKind::turns:
+            j["kind"] = "turns";
+            j["turns"] = q.value;
+            j["resolution_turns"] = q.resolution;
+            break;
+    }
+    return j;
+}
+
+Json solve_answer(const book::JobFile& file, std::optional<int> round) {
+    const Job job = file.job();
+    EstimateOptions options;
+    options.round = round;
+    const Estimate e = estimate(job, options);
+    Json out = Json::object();
+    out["round"] = e.round < 0 ? Json() : Json(e.round);
+    for (Wheel w : all_wheels) {
+        const WheelAngles& a = e.wheels[index_of(w)];
+        Json& j = out["wheels"][std::string(name_of(w))];
+        j["toe"] = angle_json(a.toe);
+        j["toe_to_thrust"] = angle_json(a.toe_to_thrust);
+        j["camber"] = angle_json(a.camber);
+        j["caster"] = angle_json(a.caster);
+        j["sai"] = angle_json(a.sai);
+    }
+    for (Axle axle : both_axles) {
+        const AxleAngles& a = e.axles[index_of(axle)];
+        Json& j = out["axles"][std::string(name_of(axle))];
+        j["total_toe"] = angle_json(a.total_toe);
+        j["cross_camber"] = angle_json(a.cross_camber);
+        j["cross_caster"] = angle_json(a.cross_caster);
+    }
+    out["thrust"] = angle_json(e.thrust);
+    for (Side s : both_sides) {
+        const KnownAngle& skew = e.strings[index_of(s)].skew;
+        Json& j = out["strings"][std::string(name_of(s))];
+        if (skew.known) {
+            j["skew_deg"] = skew.value.deg();
+            j["sigma_deg"] = skew.sigma.deg();
+        } else {
+            j["skew_deg"] = nullptr;
+            j["why"] = why_of(skew);
+        }
+    }
+    out["fit"] = {{"redundancy", e.redundancy}, {"weighted_sum", e.weighted_sum}, {"alarm", e.alarm}};
+    out["checks"] = Json::array();
+    for (const Check& c : e.checks) {
+        Json j = Json::object();
+        j["reading"] = file.label(c.entry);
+        j["w"] = c.w;
+        j["redundancy"] = c.redundancy;
+        const Reading& r = std::get<Reading>(file.entries[c.entry].what);
+        j["detectable"] = std::isfinite(c.detectable) ? Json(detectable_text(c.detectable, r.value.kind)) : Json();
+        j["suspect"] = c.suspect;
+        out["checks"].push_back(j);
+    }
+    if (!e.unused.empty()) {
+        out["unused"] = Json::array();
+        for (const Unused& u : e.unused)
+            out["unused"].push_back({{"reading", file.label(u.entry)}, {"why", words::sentence(u.why)}});
+    }
+    const auto all = verdicts(job, e);
+    out["verdicts"] = Json::array();
+    for (const Verdict& v : all) out["verdicts"].push_back(verdict_json(v, job, e));
+    out["ask_next"] = e.round < 0 ? Json() : ask_next(job, e, all);
+    return out;
+}
+
+Json plan_answer(const book::JobFile& file) {
+    const Job job = file.job();
+    EstimateOptions options;
+    options.as_of_now = true;
+    const Estimate e = estimate(job, options);
+    const Plan plan = plan_turns(job, e);
+    Json out = Json::object();
+    out["turns"] = Json::array();
+    Json expect = Json::object();
+    const CarCard& car = job.rounds.empty() ? job.car : job.rounds.back().car;
+    for (const PlannedTurn& t : plan.turns) {
+        const Rod& rod = *car.rod(t.rod);
+        Json j = Json::object();
+        j["adjuster"] = t.rod;
+        j["amount"] = std::abs(t.turns);
+        j["unit"] = "turn";
+        j["way"] = t.longer() ? "longer" : "shorter";
+        j["say"] = words::turn_line(rod, t.turns);
+        j["because"] = words::why_this_way(rod, t.longer());
+        if (rod.thread != Thread::unknown) j["rotate"] = words::how_to_rotate(rod, t.longer());
+        out["turns"].push_back(j);
+        expect[std::string(name_of(t.wheel))]["toe"] = angle_json(t.after);
+    }
+    for (const Verdict& v : plan.after) {
+        if (!v.angle.known || v.target.measure == Measure::toe) continue;
+        if (const Axle* a = std::get_if<Axle>(&v.target.where))
+            expect[std::string(name_of(*a))][std::string(name_of(v.target.measure))] = angle_json(v.angle);
+    }
+    out["expect"] = expect;
+    out["probability_inside"] = plan.probability_inside;
+    out["spoils"] = plan.spoils;
+    out["next"] = name_of(plan.next);
+    out["remeasure"] = Json::array();
+    for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));
+    out["cannot"] = Json::array();
+    for (const Unreachable& u : plan.cannot) out["cannot"].push_back({{"what", u.what}, {"why", words::sentence(u.why)}});
+    if (plan.next == NextStep::read && plan.remeasure.empty() && e.round >= 0) {
+        const Json next = ask_next(job, e, plan.before);
+        if (!next.is_null()) out["remeasure"].push_back(next);
+    }
+    return out;
+}
+
+}  // namespace fairchalk::cli

@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "book/job_file.h"
+#include "core/plan.h"
+
+namespace fairchalk::cli {
+
+/// The answers of `solve` and `plan`, as the job file's contract (docs/job-file.md) has them.
+book::Json solve_answer(const book::JobFile& file, std::optional<int> round);
+book::Json plan_answer(const book::JobFile& file);
+/// `{"kind":"length","mm":65.0875,"resolution_mm":1.5875}`
+book::Json read_answer(const Quantity& q);
+
+}  // namespace fairchalk::cli

@@ -1,0 +1,132 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <variant>
+#include <vector>
+
+#include "core/notation.h"
+#include "core/units.h"
+
+namespace fairchalk {
+
+// Left and right are the car's, as the driver sits. Frame: ISO 8855, x forward, y left, z up, origin on the floor
+// under the middle of the rear axle.
+enum class Wheel { front_left, front_right, rear_left, rear_right };
+enum class Axle { front, rear };
+enum class Side { left, right };
+
+inline constexpr std::array all_wheels = {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right};
+inline constexpr std::array both_axles = {Axle::front, Axle::rear};
+inline constexpr std::array both_sides = {Side::left, Side::right};
+
+constexpr Axle axle_of(Wheel w) { return w == Wheel::front_left || w == Wheel::front_right ? Axle::front : Axle::rear; }
+constexpr Side side_of(Wheel w) { return w == Wheel::front_left || w == Wheel::rear_left ? Side::left : Side::right; }
+constexpr Wheel wheel_at(Axle a, Side s) {
+    return a == Axle::front ? (s == Side::left ? Wheel::front_left : Wheel::front_right)
+                            : (s == Side::left ? Wheel::rear_left : Wheel::rear_right);
+}
+template <class E>
+constexpr int index_of(E e) {
+    return static_cast<int>(e);
+}
+
+/// The words of the job file: `front-left`, `front`, `left`.
+std::string_view name_of(Wheel);
+std::string_view name_of(Axle);
+std::string_view name_of(Side);
+std::optional<Wheel> wheel_named(std::string_view);
+std::optional<Axle> axle_named(std::string_view);
+std::optional<Side> side_named(std::string_view);
+
+struct AxleCard {
+    std::optional<Length> rim_span;   ///< between the two rim edges that are read, at hub height
+    std::optional<Length> track;      ///< between tire centers: for the picture and the floor's slope, never the network
+    std::optional<Length> hub_width;  ///< over the hub faces, taped
+    Length hub_width_sigma = Length::from_mm(1.0);
+};
+
+enum class RodSide { unknown, ahead_of_axle, behind_axle };
+enum class Thread { unknown, right, left };
+
+/// An adjuster that changes a rod's length: a tie rod, or a toe link at a rear wheel.
+struct Rod {
+    std::string id;
+    Wheel wheel = Wheel::front_left;
+    bool toe_link = false;
+    RodSide runs = RodSide::unknown;
+    Thread thread = Thread::unknown;  ///< at the outer end
+    bool double_ended = false;        ///< left- and right-threaded: twice the pitch a turn
+    std::optional<Length> pitch;
+    std::optional<Length> arm;        ///< steering arm, from the steering axis to the rod end, in plan
+    std::optional<Length> arm_sigma;
+    double step_turns = 0.125;        ///< what the hand can make: an eighth, or a sixth where flats are counted
+
+    /// Of an arm that was measured without saying how well.
+    static constexpr Length measured_arm_sigma = Length::from_mm(3.0);
+    /// Prior of an arm nobody measured: geometry of common steering arms.
+    static constexpr Length prior_arm = Length::from_mm(130.0);
+    static constexpr Length prior_arm_sigma = Length::from_mm(22.0);
+};
+
+/// An adjuster of a kind that this version keeps but does not plan with.
+struct OtherAdjuster {
+    std::string id;
+    std::string kind;
+};
+
+using Adjuster = std::variant<Rod, OtherAdjuster>;
+
+struct CarCard {
+    std::string name;
+    std::optional<Length> wheelbase;
+    std::array<AxleCard, 2> axles;
+    bool same_wheels = false;  ///< all four wheels alike: one lip depth serves both axles
+    std::optional<double> steering_ratio;
+    std::vector<Adjuster> adjusters;
+
+    const AxleCard& axle(Axle a) const { return axles[index_of(a)]; }
+    AxleCard& axle(Axle a) { return axles[index_of(a)]; }
+    const Rod* rod(std::string_view id) const;
+    /// The rod that sets this wheel's toe, or null.
+    const Rod* rod_at(Wheel w) const;
+};
+
+/// Which angle a target is about.
+enum class Measure { total_toe, toe, camber, caster, cross_camber, cross_caster, thrust };
+std::string_view name_of(Measure);
+std::optional<Measure> measure_named(std::string_view);
+
+/// A target in the terms in which its source states it, and as the band it means.
+struct Target {
+    Measure measure = Measure::total_toe;
+    std::variant<std::monostate, Axle, Wheel> where;  ///< an axle, one wheel, or the car (thrust)
+    Angle aim, lo, hi;
+    bool has_tolerance = true;
+    std::optional<Wheel> same_as;
+
+    /// `front.total_toe`, `front-left.toe`, `thrust`
+    std::string name() const;
+    /// Half the width of the band: the unit in which misses of different angles are compared.
+    Angle half_band() const { return (hi - lo) / 2.0; }
+};
+
+/// How a toe stated as a length turns into an angle.
+struct ToeAsLength {
+    std::optional<Length> span;
+    bool half_difference = false;  ///< half of front minus rear: the same angle over half the span
+};
+
+/// The angle that `q` means: itself, or asin(length / span) (geometry: front minus rear over the span).
+/// Fails with `text_span_missing` for a length without a span, `job_out_of_reach` for one longer than its span.
+Result<Angle> toe_angle_of(const Quantity& q, const ToeAsLength& terms);
+
+/// The band of a target from its aim and tolerances, each stated in its own terms. A missing minus or plus is taken
+/// as its twin; with neither, the target has an aim but no verdict.
+Result<Target> target_from(Measure measure, const Quantity& aim, const std::optional<Quantity>& minus,
+                           const std::optional<Quantity>& plus, const ToeAsLength& terms);
+
+}  // namespace fairchalk

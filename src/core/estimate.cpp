@@ -1,0 +1,857 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/estimate.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <map>
+#include <numbers>
+#include <set>
+
+#include <ceres/ceres.h>
+#include <Eigen/SVD>
+
+#include "core/normal.h"
+#include "core/observation.h"
+#include "core/steering_rod.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr double deg = std::numbers::pi / 180.0;
+
+// How much an angle may move by itself when something is done to the car, one sigma, radians. Weak statements on
+// purpose: they only say how far old readings still hold.
+struct Settling {
+    double turned_wheel = 0.02 * deg;
+    double other_front_wheel = 0.01 * deg;
+    double jacked_axle = 0.08 * deg;
+    double other_axle = 0.02 * deg;
+    double rolled = 0.05 * deg;
+    double locked = 0.05 * deg;
+    double load = 0.03 * deg;
+    double recentred_sum = 0.01 * deg;
+    double recentred_each = 1.0 * deg;
+    double camber = 0.1 * deg;
+    double string_pair_offset = 0.0002;  // metres: the strings stayed, the car moved between them
+    double string_pair_skew = 0.003 * deg;
+};
+constexpr Settling settling;
+
+constexpr double too_vague_deg = 3.0;
+constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
+constexpr double detectable_factor = 5.25;  // alarm at 3.29, found with 95 %
+constexpr double suspect_window = 10.0;
+
+/// Reads unknowns for `predict` while noting which were asked for.
+struct Recorder {
+    const std::map<std::pair<Unknown, int>, int>* current;
+    const std::vector<double>* x;
+    std::vector<int>* asked;
+    double operator()(Unknown what, int where) const {
+        const int i = current->at({what, where});
+        if (std::find(asked->begin(), asked->end(), i) == asked->end()) asked->push_back(i);
+        return (*x)[i];
+    }
+};
+
+template <class T>
+struct Lookup {
+    const std::map<std::pair<Unknown, int>, int>* current;
+    const std::vector<int>* asked;
+    T const* const* parameters;
+    T operator()(Unknown what, int where) const {
+        const int i = current->at({what, where});
+        for (std::size_t k = 0; k < asked->size(); ++k)
+            if ((*asked)[k] == i) return *parameters[k];
+        return T(0);
+    }
+};
+
+using Current = std::map<std::pair<Unknown, int>, int>;
+
+/// One reading as a residual.
+struct Observed {
+    std::size_t entry = 0;  // or none for what the card states
+    bool from_card = false;
+    Site site;
+    double value = 0.0;  // metres or radians
+    double sigma = 1.0;
+    std::shared_ptr<const Current> current;
+    std::vector<int> asked;
+    int spot_latent = -1;
+
+    template <class T>
+    bool operator()(T const* const* parameters, T* residual) const {
+        const Lookup<T> state{current.get(), &asked, parameters};
+        T shown = predict<T>(site, state);
+        if (spot_latent >= 0) shown += *parameters[asked.size()];
+        residual[0] = (shown - value) / sigma;
+        return true;
+    }
+};
+
+/// sum of coefficient * unknown, plus what rods did, is zero within sigma.
+struct Linked {
+    std::vector<int> unknowns;
+    std::vector<double> coefficients;
+    double constant = 0.0;
+    double sigma = 1.0;
+    // A rod turned by this length: the effect is subtracted; the arm is the last unknown.
+    bool rod = false;
+    double length_change = 0.0;  // metres, signed by the way toe goes
+
+    template <class T>
+    bool operator()(T const* const* parameters, T* residual) const {
+        T sum = T(constant);
+        for (std::size_t k = 0; k < coefficients.size(); ++k) sum += coefficients[k] * *parameters[k];
+        if (rod) {
+            using std::asin;
+            const T ratio = length_change / *parameters[coefficients.size()];
+            if (!(ratio < 0.99) || !(ratio > -0.99)) return false;
+            sum -= asin(ratio);
+        }
+        residual[0] = sum / sigma;
+        return true;
+    }
+};
+
+std::optional<Message> missing_for(const Reading& r, const Round& round) {
+    const ReadingKindInfo& info = info_of(r.spot.kind);
+    if (!info.solved) return Message{Code::why_not_solved_yet, {std::string(info.name)}};
+    const auto needs_span = [&](Axle a) -> std::optional<Message> {
+        if (round.car.axle(a).rim_span) return std::nullopt;
+        return Message{Code::why_needs_rim_span, {std::string(name_of(a))}};
+    };
+    switch (r.spot.kind) {
+        case ReadingKind::hub:
+            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            return std::nullopt;
+        case ReadingKind::rim_front:
+        case ReadingKind::rim_rear:
+            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            return needs_span(axle_of(*r.spot.wheel));
+        case ReadingKind::string_to_string: {
+            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            const auto& bar = *r.spot.axle == Axle::front ? round.lines.bars.front_ahead : round.lines.bars.rear_behind;
+            if (!bar) return Message{Code::why_needs_bar, {std::string(name_of(*r.spot.axle))}};
+            return std::nullopt;
+        }
+        case ReadingKind::boards_front:
+        case ReadingKind::boards_rear:
+        case ReadingKind::stud_bar_front:
+        case ReadingKind::stud_bar_rear:
+        case ReadingKind::tread_front:
+        case ReadingKind::tread_rear:
+        case ReadingKind::tape_difference:
+            if (!r.span) return Message{Code::text_span_missing, {r.value.text}};
+            return std::nullopt;
+        case ReadingKind::toe_angle:
+            if (r.value.kind == QuantityKind::length && !r.span) return Message{Code::text_span_missing, {r.value.text}};
+            return std::nullopt;
+        case ReadingKind::camber_gap:
+            if (!r.height || !r.top_in) return Message{Code::job_missing, {r.height ? "top" : "height"}};
+            return std::nullopt;
+        default:
+            return std::nullopt;
+    }
+}
+
+Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
+             const std::optional<std::array<Length, 4>>& floor) {
+    Site s;
+    s.kind = spot.kind;
+    if (spot.wheel) {
+        s.wheel = index_of(*spot.wheel);
+        s.axle = index_of(axle_of(*spot.wheel));
+        s.side = index_of(side_of(*spot.wheel));
+        s.of_wheel = true;
+    } else if (spot.axle) {
+        s.axle = index_of(*spot.axle);
+    }
+    const Axle axle = s.axle == 0 ? Axle::front : Axle::rear;
+    const double wheelbase = car.wheelbase.value_or(Length::from_mm(2500)).m();
+    if (spot.kind == ReadingKind::string_to_string)
+        s.x = axle == Axle::front ? wheelbase + lines.bars.front_ahead.value_or(Length()).m()
+                                  : -lines.bars.rear_behind.value_or(Length()).m();
+    else
+        s.x = axle == Axle::front ? wheelbase : 0.0;
+    if (car.axle(axle).rim_span) s.span = car.axle(axle).rim_span->m();
+    if (floor) {
+        // geometry: p = atan((hFL + hFR - hRL - hRR) / 2 wheelbase), r = atan((hL - hR) / T), of this axle
+        const auto h = [&](Wheel w) { return (*floor)[index_of(w)].m(); };
+        s.pitch = std::atan((h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) - h(Wheel::rear_right)) /
+                            (2.0 * wheelbase));
+        const AxleCard& card = car.axle(axle);
+        const double track = card.track       ? card.track->m()
+                             : card.hub_width ? card.hub_width->m()
+                                              : 1.5;
+        const double roll = std::atan((h(wheel_at(axle, Side::left)) - h(wheel_at(axle, Side::right))) / track);
+        s.up = Eigen::Vector3d(std::tan(s.pitch), std::tan(roll), 1.0).normalized();
+    }
+    return s;
+}
+
+Site site_of(const Reading& r, const Round& round) {
+    Site s = site_of(r.spot, round.car, round.lines, round.floor);
+    if (r.span) s.span = r.span->m();
+    if (r.height) s.height = r.height->m();
+    s.as_length = r.spot.kind == ReadingKind::toe_angle && r.value.kind == QuantityKind::length;
+    if (r.turned) s.turned = r.turned->rad();
+    return s;
+}
+
+double base_value(const Reading& r) {
+    double v = r.value.kind == QuantityKind::length ? r.value.length().m() : r.value.angle().rad();
+    if (r.spot.kind == ReadingKind::camber_gap) v = std::abs(v) * (r.top_in.value_or(false) ? -1.0 : 1.0);
+    return v;
+}
+
+double to_base(double sigma, QuantityKind kind) { return kind == QuantityKind::length ? sigma / 1000.0 : sigma * deg; }
+
+/// Central differences of `predict`: candidates are not in the Ceres problem.
+Eigen::VectorXd gradient_at(const Site& site, const Current& current, std::vector<double> x) {
+    Eigen::VectorXd row = Eigen::VectorXd::Zero(static_cast<int>(x.size()));
+    std::vector<int> asked;
+    predict<double>(site, Recorder{&current, &x, &asked});
+    constexpr double h = 1e-5;
+    for (int i : asked) {
+        std::vector<int> again;
+        const double here = x[i];
+        x[i] = here + h;
+        const double up = predict<double>(site, Recorder{&current, &x, &again});
+        x[i] = here - h;
+        const double down = predict<double>(site, Recorder{&current, &x, &again});
+        x[i] = here;
+        row[i] = (up - down) / (2 * h);
+    }
+    return row;
+}
+
+class Network {
+  public:
+    Network(const Job& job, const EstimateOptions& options) : job_(job), options_(options) {}
+    Estimate solve();
+
+  private:
+    int add(Unknown what, int where, double start);
+    int renew(Unknown what, int where);
+    const Current& current() { return *current_; }
+    Current& editable();
+
+    void first_state(const CarCard& car, const std::set<int>& wheels_with_gauge, const std::set<int>& wheels_with_sweep);
+    void observe(std::size_t entry, const Round& round);
+    void observe_card(const CarCard& car);
+    void link_step(Unknown what, int where, double sigma);
+    void turn(const Turn& t, const CarCard& car);
+    void change(const Change& c);
+    void car_moved_between_strings();
+    void strings_moved();
+    void move_front(double sigma_front, double sigma_rear);
+    void settle_repeats();
+    void run();
+    void analyse(Estimate& out);
+    void report(Estimate& out);
+    void explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e) const;
+    Eigen::VectorXd gradient(std::initializer_list<std::pair<int, double>> terms) const;
+    KnownAngle known(const Eigen::VectorXd& g, const Estimate& e, double constant = 0.0) const;
+
+    const Job& job_;
+    const EstimateOptions& options_;
+    std::vector<UnknownKey> keys_;
+    std::vector<double> x_;
+    std::shared_ptr<Current> current_ = std::make_shared<Current>();
+    bool current_shared_ = false;
+    std::vector<Observed> observed_;
+    std::vector<Linked> links_;
+    std::vector<Unused> unused_;
+    std::map<std::string, int> rod_turns_;
+    const Round* last_round_ = nullptr;
+    int epoch_ = 0;
+    int lie_ = 0;  // which laying of the strings and wheels: spots of another lie are other spots
+    std::map<std::pair<int, Spot>, std::vector<std::size_t>> spots_;
+    bool string_unknowns_ = false;
+    bool weakly_coupled_ = false;  // camber observations that use the toe
+    std::shared_ptr<Posterior> posterior_ = std::make_shared<Posterior>();
+    Eigen::MatrixXd jacobian_;  // weighted, readings first
+    Eigen::VectorXd residuals_;
+    bool converged_ = false;
+};
+
+Current& Network::editable() {
+    // Observations made so far keep the map they were made with.
+    if (current_shared_) {
+        current_ = std::make_shared<Current>(*current_);
+        current_shared_ = false;
+    }
+    return *current_;
+}
+
+int Network::add(Unknown what, int where, double start) {
+    const int i = static_cast<int>(x_.size());
+    keys_.push_back({what, where, epoch_});
+    x_.push_back(start);
+    editable()[{what, where}] = i;
+    return i;
+}
+
+int Network::renew(Unknown what, int where) { return add(what, where, x_[current().at({what, where})]); }
+
+void Network::first_state(const CarCard& car, const std::set<int>& gauge, const std::set<int>& sweep) {
+    for (int w = 0; w < 4; ++w) add(Unknown::toe, w, 0.0);
+    string_unknowns_ = car.wheelbase.has_value();
+    for (int s = 0; s < 2; ++s) {
+        add(Unknown::string_offset, s, 0.85);
+        add(Unknown::string_skew, s, 0.0);
+    }
+    for (int a = 0; a < 2; ++a) {
+        const AxleCard& card = car.axles[a];
+        add(Unknown::half_width, a, card.hub_width ? card.hub_width->m() / 2 : 0.74);
+        if (a == 1 && car.same_wheels)
+            editable()[{Unknown::lip_depth, 1}] = current().at({Unknown::lip_depth, 0});
+        else
+            add(Unknown::lip_depth, a, 0.01);
+        for (int kind = 0; kind < static_cast<int>(reading_kinds().size()); ++kind) {
+            const auto k = static_cast<ReadingKind>(kind);
+            if (k == ReadingKind::boards_front || k == ReadingKind::stud_bar_front || k == ReadingKind::tread_front)
+                if (std::any_of(job_.rounds.begin(), job_.rounds.end(), [&](const Round& r) {
+                        return std::any_of(r.readings.begin(), r.readings.end(), [&](std::size_t i) {
+                            const Spot& s = std::get<Reading>((*job_.log)[i].what).spot;
+                            return s.axle && index_of(*s.axle) == a && (s.kind == k || index_of(s.kind) == kind + 1);
+                        });
+                    }))
+                    add(Unknown::mid_width, a * 100 + kind, 1.6);
+        }
+    }
+    for (int w : gauge) add(Unknown::camber, w, 0.0);
+    for (int w : sweep) {
+        add(Unknown::caster, w, 3.0 * deg);
+        add(Unknown::sai, w, sai_prior_deg * deg);
+        Linked prior;
+        prior.unknowns = {current().at({Unknown::sai, w})};
+        prior.coefficients = {1.0};
+        prior.constant = -sai_prior_deg * deg;
+        prior.sigma = sai_prior_sigma_deg * deg;
+        links_.push_back(prior);
+    }
+    int place = 0;
+    for (const Adjuster& a : car.adjusters) {
+        if (const Rod* rod = std::get_if<Rod>(&a)) {
+            const ArmPrior arm = arm_prior(*rod);
+            const int i = add(Unknown::arm, place, arm.mean.m());
+            Linked prior;
+            prior.unknowns = {i};
+            prior.coefficients = {1.0};
+            prior.constant = -arm.mean.m();
+            prior.sigma = arm.sigma.m();
+            links_.push_back(prior);
+        }
+        ++place;
+    }
+}
+
+void Network::observe_card(const CarCard& car) {
+    for (int a = 0; a < 2; ++a) {
+        if (!car.axles[a].hub_width) continue;
+        Observed o;
+        o.from_card = true;
+        o.site.kind = ReadingKind::hub_width;
+        o.site.axle = a;
+        o.value = car.axles[a].hub_width->m();
+        o.sigma = std::max(car.axles[a].hub_width_sigma.m(), 1e-5);
+        observed_.push_back(o);
+        observed_.back().current = current_;
+        current_shared_ = true;
+    }
+}
+
+void Network::observe(std::size_t entry, const Round& round) {
+    const Reading& r = std::get<Reading>((*job_.log)[entry].what);
+    if (auto why = missing_for(r, round)) {
+        unused_.push_back({entry, *why});
+        return;
+    }
+    Observed o;
+    o.entry = entry;
+    o.site = site_of(r, round);
+    o.value = base_value(r);
+    o.sigma = to_base(r.sigma(), r.value.kind);
+    o.current = current_;
+    current_shared_ = true;
+    weakly_coupled_ = weakly_coupled_ || ((r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) &&
+                                          (o.site.turned != 0.0 || o.site.pitch != 0.0));
+    spots_[{lie_, r.spot}].push_back(observed_.size());
+    observed_.push_back(o);
+}
+
+/// Spot error: one more unknown where a spot was read more than once, part of the reading's sigma elsewhere.
+void Network::settle_repeats() {
+    for (const auto& [key, members] : spots_) {
+        std::vector<std::size_t> sharing;
+        for (std::size_t m : members)
+            if (std::get<Reading>((*job_.log)[observed_[m].entry].what).spot_sigma() > 0) sharing.push_back(m);
+        if (sharing.empty()) continue;
+        const double spot_sigma = 0.2e-3;
+        if (sharing.size() == 1) {
+            observed_[sharing.front()].sigma = std::hypot(observed_[sharing.front()].sigma, spot_sigma);
+            continue;
+        }
+        const int latent = static_cast<int>(x_.size());
+        keys_.push_back({Unknown::spot, static_cast<int>(members.front()), epoch_});
+        x_.push_back(0.0);
+        for (std::size_t m : sharing) observed_[m].spot_latent = latent;
+        Linked prior;
+        prior.unknowns = {latent};
+        prior.coefficients = {1.0};
+        prior.sigma = spot_sigma;
+        links_.push_back(prior);
+    }
+}
+
+void Network::link_step(Unknown what, int where, double sigma) {
+    if (!current().contains({what, where})) return;
+    const int before = current().at({what, where});
+    const int after = renew(what, where);
+    Linked l;
+    l.unknowns = {after, before};
+    l.coefficients = {1.0, -1.0};
+    l.sigma = sigma;
+    links_.push_back(l);
+}
+
+void Network::turn(const Turn& t, const CarCard& car) {
+    int place = -1;
+    for (std::size_t i = 0; i < car.adjusters.size(); ++i)
+        if (const Rod* r = std::get_if<Rod>(&car.adjusters[i]); r && r->id == t.adjuster) place = static_cast<int>(i);
+    ++epoch_;
+    if (place < 0 || !t.understood) {
+        // An adjuster this version does not know: say nothing about the angles of either axle.
+        move_front(1.0 * deg, 0.2 * deg);
+        return;
+    }
+    const Rod& rod = std::get<Rod>(car.adjusters[place]);
+    ++rod_turns_[rod.id];
+    const int w = index_of(rod.wheel);
+    if (!rod.pitch || rod.runs == RodSide::unknown || !current().contains({Unknown::arm, place})) {
+        link_step(Unknown::toe, w, 2.0 * deg);
+    } else {
+        const int before = current().at({Unknown::toe, w});
+        const int after = renew(Unknown::toe, w);
+        Linked l;
+        l.unknowns = {after, before};
+        l.coefficients = {1.0, -1.0};
+        l.rod = true;
+        l.length_change = length_change(rod, t.turns).m() * toe_sign(rod);
+        l.sigma = settling.turned_wheel;
+        l.unknowns.push_back(current().at({Unknown::arm, place}));
+        links_.push_back(l);
+    }
+    link_step(Unknown::camber, w, settling.camber);
+    if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, settling.other_front_wheel);
+}
+
+void Network::move_front(double sigma_front, double sigma_rear) {
+    for (int w = 0; w < 4; ++w) {
+        link_step(Unknown::toe, w, w < 2 ? sigma_front : sigma_rear);
+        link_step(Unknown::camber, w, settling.camber);
+    }
+}
+
+void Network::strings_moved() {
+    ++lie_;
+    for (int s = 0; s < 2; ++s) {
+        renew(Unknown::string_offset, s);
+        renew(Unknown::string_skew, s);
+    }
+}
+
+/// The strings stay where they are, the car is elsewhere between them: each is new to the car, their sum is not.
+void Network::car_moved_between_strings() {
+    ++lie_;
+    for (Unknown what : {Unknown::string_offset, Unknown::string_skew}) {
+        const int l0 = current().at({what, 0}), r0 = current().at({what, 1});
+        const int l1 = renew(what, 0), r1 = renew(what, 1);
+        Linked l;
+        l.unknowns = {l1, r1, l0, r0};
+        l.coefficients = {1.0, 1.0, -1.0, -1.0};
+        l.sigma = what == Unknown::string_offset ? settling.string_pair_offset : settling.string_pair_skew;
+        links_.push_back(l);
+    }
+}
+
+void Network::change(const Change& c) {
+    ++epoch_;
+    switch (c.kind) {
+        case ChangeKind::strings_moved:
+            strings_moved();
+            break;
+        case ChangeKind::jacked: {
+            const bool front = !c.axle || *c.axle == Axle::front, rear = !c.axle || *c.axle == Axle::rear;
+            move_front(front ? settling.jacked_axle : settling.other_axle, rear ? settling.jacked_axle : settling.other_axle);
+            car_moved_between_strings();
+            break;
+        }
+        case ChangeKind::settled:
+            move_front(settling.rolled, settling.rolled);
+            car_moved_between_strings();
+            break;
+        case ChangeKind::locked:
+            move_front(settling.locked, settling.other_axle);
+            break;
+        case ChangeKind::pressures_changed:
+        case ChangeKind::load_changed:
+            move_front(settling.load, settling.load);
+            break;
+        case ChangeKind::steering_recentred: {
+            // Both front wheels went the same way: what one toes in the other toes out.
+            const int l0 = current().at({Unknown::toe, 0}), r0 = current().at({Unknown::toe, 1});
+            link_step(Unknown::toe, 0, settling.recentred_each);
+            const int l1 = current().at({Unknown::toe, 0});
+            const int r1 = renew(Unknown::toe, 1);
+            Linked l;
+            l.unknowns = {l1, r1, l0, r0};
+            l.coefficients = {1.0, 1.0, -1.0, -1.0};
+            l.sigma = settling.recentred_sum;
+            links_.push_back(l);
+            break;
+        }
+    }
+}
+
+class Canceller : public ceres::IterationCallback {
+  public:
+    explicit Canceller(const std::atomic<bool>* flag) : flag_(flag) {}
+    ceres::CallbackReturnType operator()(const ceres::IterationSummary&) override {
+        return flag_ && flag_->load() ? ceres::SOLVER_ABORT : ceres::SOLVER_CONTINUE;
+    }
+
+  private:
+    const std::atomic<bool>* flag_;
+};
+
+Estimate Network::solve() {
+    Estimate out;
+    if (job_.rounds.empty()) return out;
+    const int last = options_.round ? std::clamp<int>(*options_.round, 0, static_cast<int>(job_.rounds.size()) - 1)
+                                    : static_cast<int>(job_.rounds.size()) - 1;
+    out.round = last;
+    last_round_ = &job_.rounds[last];
+    // As the car stood when the round was read: what was turned after it belongs to the next.
+    const std::size_t end = options_.as_of_now            ? last_round_->end
+                            : last_round_->readings.empty() ? last_round_->opened + 1
+                                                            : last_round_->readings.back() + 1;
+
+    std::set<int> gauge, sweep;
+    for (int k = 0; k <= last; ++k)
+        for (std::size_t i : job_.rounds[k].readings) {
+            const Reading& r = std::get<Reading>((*job_.log)[i].what);
+            if (!r.spot.wheel) continue;
+            const int w = index_of(*r.spot.wheel);
+            if (r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) gauge.insert(w);
+            if (r.spot.kind == ReadingKind::caster || r.turned) sweep.insert(w);
+        }
+    first_state(last_round_->car, gauge, sweep);
+    observe_card(last_round_->car);
+
+    int k = 0;
+    for (std::size_t i = job_.rounds.front().opened; i < end; ++i) {
+        while (k < last && i >= job_.rounds[k + 1].opened) ++k;
+        const Round& round = job_.rounds[k];
+        if (!job_.live(i) || (options_.without && *options_.without == i)) continue;
+        const auto& what = (*job_.log)[i].what;
+        if (std::holds_alternative<Reading>(what)) observe(i, round);
+        if (const Turn* t = std::get_if<Turn>(&what)) turn(*t, last_round_->car);
+        if (const Change* c = std::get_if<Change>(&what)) change(*c);
+    }
+    settle_repeats();
+    run();
+    if (weakly_coupled_ && !(options_.cancel && options_.cancel->load())) {
+        for (Observed& o : observed_)
+            if (!o.from_card && o.current->contains({Unknown::toe, o.site.wheel}))
+                o.site.zero_toe = x_[o.current->at({Unknown::toe, o.site.wheel})];
+        run();
+    }
+    out.cancelled = options_.cancel && options_.cancel->load();
+    analyse(out);
+    report(out);
+    return out;
+}
+
+void Network::run() {
+    ceres::Problem problem;
+    for (double& v : x_) problem.AddParameterBlock(&v, 1);
+    for (Observed& o : observed_) {
+        o.asked.clear();
+        predict<double>(o.site, Recorder{o.current.get(), &x_, &o.asked});
+        auto* cost = new ceres::DynamicAutoDiffCostFunction<Observed, 4>(new Observed(o));
+        std::vector<double*> blocks;
+        for (int i : o.asked) blocks.push_back(&x_[i]);
+        if (o.spot_latent >= 0) blocks.push_back(&x_[o.spot_latent]);
+        for (std::size_t i = 0; i < blocks.size(); ++i) cost->AddParameterBlock(1);
+        cost->SetNumResiduals(1);
+        problem.AddResidualBlock(cost, nullptr, blocks);
+    }
+    for (Linked& l : links_) {
+        auto* cost = new ceres::DynamicAutoDiffCostFunction<Linked, 4>(new Linked(l));
+        std::vector<double*> blocks;
+        for (int i : l.unknowns) {
+            blocks.push_back(&x_[i]);
+            cost->AddParameterBlock(1);
+        }
+        cost->SetNumResiduals(1);
+        problem.AddResidualBlock(cost, nullptr, blocks);
+    }
+    ceres::Solver::Options options;
+    options.linear_solver_type = ceres::DENSE_QR;
+    options.logging_type = ceres::SILENT;
+    options.max_num_iterations = 60;
+    options.function_tolerance = 1e-13;
+    options.parameter_tolerance = 1e-12;
+    options.gradient_tolerance = 1e-14;
+    options.num_threads = 1;
+    Canceller canceller(options_.cancel);
+    options.callbacks.push_back(&canceller);
+    ceres::Solver::Summary summary;
+    ceres::Solve(options, &problem, &summary);
+
+    ceres::Problem::EvaluateOptions evaluate;
+    for (double& v : x_) evaluate.parameter_blocks.push_back(&v);
+    std::vector<ceres::ResidualBlockId> ids;
+    problem.GetResidualBlocks(&ids);
+    evaluate.residual_blocks = ids;
+    evaluate.num_threads = 1;
+    double cost = 0.0;
+    std::vector<double> residuals;
+    ceres::CRSMatrix crs;
+    problem.Evaluate(evaluate, &cost, &residuals, nullptr, &crs);
+    residuals_ = Eigen::Map<Eigen::VectorXd>(residuals.data(), static_cast<int>(residuals.size()));
+    jacobian_ = Eigen::MatrixXd::Zero(static_cast<int>(residuals.size()), static_cast<int>(x_.size()));
+    for (int row = 0; row + 1 < static_cast<int>(crs.rows.size()); ++row)
+        for (int at = crs.rows[row]; at < crs.rows[row + 1]; ++at) jacobian_(row, crs.cols[at]) = crs.values[at];
+    converged_ = summary.IsSolutionUsable();
+}
+
+void Network::analyse(Estimate& out) {
+    Posterior& p = *posterior_;
+    const int n = static_cast<int>(jacobian_.rows()), m = static_cast<int>(jacobian_.cols());
+    p.keys = keys_;
+    p.x = Eigen::Map<const Eigen::VectorXd>(x_.data(), m);
+    p.scale = Eigen::VectorXd::Ones(m);
+    for (int i = 0; i < m; ++i)
+        if (const double norm = jacobian_.col(i).norm(); norm > 0) p.scale[i] = norm;
+    const Eigen::MatrixXd scaled = jacobian_ * p.scale.cwiseInverse().asDiagonal();
+    const Eigen::BDCSVD<Eigen::MatrixXd> svd(scaled, Eigen::ComputeThinU | Eigen::ComputeFullV);
+    const auto& s = svd.singularValues();
+    int rank = 0;
+    while (rank < s.size() && s[rank] > 1e-8 * s[0]) ++rank;
+    const Eigen::MatrixXd v = svd.matrixV().leftCols(rank);
+    const Eigen::MatrixXd vs = v * s.head(rank).cwiseInverse().asDiagonal();
+    p.null_space = svd.matrixV().rightCols(m - rank);
+    p.covariance = p.scale.cwiseInverse().asDiagonal() * (vs * vs.transpose()) * p.scale.cwiseInverse().asDiagonal();
+
+    out.converged = converged_;
+    out.redundancy = n - rank;
+    out.weighted_sum = residuals_.squaredNorm();
+    out.unused = unused_;
+
+    std::size_t readings = 0;
+    for (std::size_t i = 0; i < observed_.size(); ++i) {
+        const Observed& o = observed_[i];
+        if (o.from_card) continue;
+        ++readings;
+        Check c;
+        c.entry = o.entry;
+        const double leverage = svd.matrixU().row(static_cast<int>(i)).head(rank).squaredNorm();
+        c.redundancy = std::clamp(1.0 - leverage, 0.0, 1.0);
+        if (c.redundancy < 1e-6) {
+            c.redundancy = 0.0;
+            c.detectable = std::numeric_limits<double>::infinity();
+        } else {
+            c.w = residuals_[static_cast<int>(i)] / std::sqrt(c.redundancy);
+            const Reading& r = std::get<Reading>((*job_.log)[o.entry].what);
+            const double unit = r.value.kind == QuantityKind::length ? 1000.0 : 1.0 / deg;
+            c.detectable = detectable_factor * o.sigma * unit / std::sqrt(c.redundancy);
+        }
+        out.checks.push_back(c);
+    }
+    double worst = 0.0;
+    for (const Check& c : out.checks) worst = std::max(worst, std::abs(c.w));
+    if (readings > 0) out.alarm = worst > normal_quantile(1.0 - 0.005 / static_cast<double>(readings));
+    // Taking one reading out lowers the weighted sum by w squared.
+    if (out.alarm)
+        for (Check& c : out.checks) c.suspect = c.redundancy > 0 && worst * worst - c.w * c.w <= suspect_window;
+
+    const auto find = [&](Unknown what, int count) {
+        std::vector<int> at(count, -1);
+        for (int w = 0; w < count; ++w)
+            if (const auto it = current().find({what, w}); it != current().end()) at[w] = it->second;
+        return at;
+    };
+    p.last_toe = find(Unknown::toe, 4);
+    p.last_camber = find(Unknown::camber, 4);
+    p.last_caster = find(Unknown::caster, 4);
+    p.last_sai = find(Unknown::sai, 4);
+    p.last_offset = find(Unknown::string_offset, 2);
+    p.last_skew = find(Unknown::string_skew, 2);
+    p.widths = find(Unknown::half_width, 2);
+    p.lips = find(Unknown::lip_depth, 2);
+    p.arms = find(Unknown::arm, static_cast<int>(last_round_->car.adjusters.size()));
+}
+
+Eigen::VectorXd Network::gradient(std::initializer_list<std::pair<int, double>> terms) const {
+    Eigen::VectorXd g = Eigen::VectorXd::Zero(static_cast<int>(x_.size()));
+    for (const auto& [i, c] : terms)
+        if (i >= 0) g[i] += c;
+    return g;
+}
+
+void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e) const {
+    a.why = {Code::why_no_readings, {}};
+    if (!options_.explain) return;
+    for (const Unused& u : e.unused)
+        if (u.why.code == Code::why_needs_wheelbase || u.why.code == Code::why_needs_rim_span ||
+            u.why.code == Code::why_needs_bar)
+            a.why = u.why;
+    const CarCard& car = last_round_->car;
+    if (!car.wheelbase) {
+        a.why = {Code::why_needs_wheelbase, {}};
+        return;
+    }
+    for (Axle axle : both_axles)
+        if (!car.axle(axle).rim_span) return;
+    // Work in the null space: which unread spots together reach what the angle needs there?
+    const Eigen::MatrixXd& n = posterior_->null_space;
+    const Eigen::VectorXd inverse_scale = posterior_->scale.cwiseInverse();
+    const Eigen::VectorXd wanted = n.transpose() * inverse_scale.cwiseProduct(g);
+    struct Candidate {
+        Spot spot;
+        Eigen::VectorXd part;
+    };
+    std::vector<Candidate> candidates;
+    for (const Spot& spot : string_walk()) {
+        Reading r;
+        r.spot = spot;
+        if (missing_for(r, *last_round_)) continue;
+        Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(site_of(spot, car, last_round_->lines, {}), *current_, x_));
+        if (part.norm() > 1e-7) candidates.push_back({spot, part});
+    }
+    const auto reached = [&](const std::vector<Candidate>& by) {
+        if (by.empty()) return false;
+        Eigen::MatrixXd m(wanted.size(), static_cast<int>(by.size()));
+        for (std::size_t i = 0; i < by.size(); ++i) m.col(static_cast<int>(i)) = by[i].part.normalized();
+        const Eigen::VectorXd left = wanted - m * m.completeOrthogonalDecomposition().solve(wanted);
+        return left.norm() < 1e-5 * wanted.norm();
+    };
+    if (!reached(candidates)) return;
+    // Drop from the end of the walk what is not needed, so that what remains is met soonest.
+    for (std::size_t i = candidates.size(); i-- > 0;) {
+        auto fewer = candidates;
+        fewer.erase(fewer.begin() + static_cast<std::ptrdiff_t>(i));
+        if (reached(fewer)) candidates = std::move(fewer);
+    }
+    std::string names;
+    for (const Candidate& c : candidates) {
+        a.needs.push_back(c.spot);
+        names += (names.empty() ? "" : ", ") + c.spot.name();
+    }
+    a.why = {Code::why_needs_spots, {names}};
+}
+
+KnownAngle Network::known(const Eigen::VectorXd& g, const Estimate& e, double constant) const {
+    KnownAngle a;
+    if (g.isZero()) {
+        a.why = {Code::why_no_readings, {}};
+        return a;
+    }
+    if (!posterior_->estimable(g)) {
+        explain(a, g, e);
+        return a;
+    }
+    a.value = Angle::from_rad(g.dot(posterior_->x) + constant);
+    a.sigma = Angle::from_rad(std::sqrt(std::max(0.0, posterior_->variance(g))));
+    a.known = std::isfinite(a.value.deg()) && std::abs(a.value.deg()) < 90.0 && a.sigma.deg() <= too_vague_deg;
+    if (!a.known) a.why = {Code::why_too_vague, {}};
+    return a;
+}
+
+void Network::report(Estimate& out) {
+    const Posterior& p = *posterior_;
+    const auto& t = p.last_toe;
+    const auto thrust = gradient({{t[3], 0.5}, {t[2], -0.5}});
+    out.thrust = known(thrust, out);
+    for (int w = 0; w < 4; ++w) {
+        WheelAngles& a = out.wheels[w];
+        const double s = w % 2 == 0 ? 1.0 : -1.0;
+        const auto toe = gradient({{t[w], 1.0}});
+        a.toe = known(toe, out);
+        a.toe_to_thrust = known(toe + s * thrust, out);
+        a.toe_to_string = known(gradient({{t[w], 1.0}, {p.last_skew[w % 2], 1.0}}), out);
+        a.camber = known(gradient({{p.last_camber[w], 1.0}}), out);
+        a.caster = known(gradient({{p.last_caster[w], 1.0}}), out);
+        a.sai = known(gradient({{p.last_sai[w], 1.0}}), out);
+    }
+    for (int axle = 0; axle < 2; ++axle) {
+        AxleAngles& a = out.axles[axle];
+        const int l = axle * 2, r = l + 1;
+        a.total_toe = known(gradient({{t[l], 1.0}, {t[r], 1.0}}), out);
+        if (p.last_camber[l] >= 0 && p.last_camber[r] >= 0)
+            a.cross_camber = known(gradient({{p.last_camber[l], 1.0}, {p.last_camber[r], -1.0}}), out);
+        else
+            a.cross_camber.why = {Code::why_no_readings, {}};
+        if (p.last_caster[l] >= 0 && p.last_caster[r] >= 0)
+            a.cross_caster = known(gradient({{p.last_caster[l], 1.0}, {p.last_caster[r], -1.0}}), out);
+        else
+            a.cross_caster.why = {Code::why_no_readings, {}};
+    }
+    for (int s = 0; s < 2; ++s) {
+        out.strings[s].skew = known(gradient({{p.last_skew[s], 1.0}}), out);
+        out.strings[s].offset_at_rear = Length::from_m(p.x[p.last_offset[s]]);
+    }
+    const CarCard& car = last_round_->car;
+    for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
+        const Rod* rod = std::get_if<Rod>(&car.adjusters[i]);
+        if (!rod || p.arms[i] < 0) continue;
+        RodResponse r;
+        r.rod = rod->id;
+        r.arm = Length::from_m(p.x[p.arms[i]]);
+        r.arm_sigma = Length::from_m(std::sqrt(p.covariance(p.arms[i], p.arms[i])));
+        if (rod->pitch && r.arm.mm() > 0) {
+            Rod learnt = *rod;
+            learnt.arm = r.arm;
+            r.per_turn = abs(toe_change(learnt, 1.0, r.arm));
+            r.per_turn_sigma = r.per_turn * (r.arm_sigma / r.arm);
+        }
+        r.turns_seen = rod_turns_.contains(rod->id) ? rod_turns_.at(rod->id) : 0;
+        out.responses.push_back(r);
+    }
+    out.posterior = posterior_;
+}
+
+}  // namespace
+
+std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const Spot& spot) {
+    if (e.round < 0 || !e.posterior) return std::nullopt;
+    const Round& round = job.rounds[e.round];
+    Reading r;
+    r.spot = spot;
+    if (missing_for(r, round)) return std::nullopt;
+    Current current;
+    const auto put = [&](Unknown what, const std::vector<int>& at) {
+        for (std::size_t i = 0; i < at.size(); ++i)
+            if (at[i] >= 0) current[{what, static_cast<int>(i)}] = at[i];
+    };
+    const Posterior& p = *e.posterior;
+    put(Unknown::toe, p.last_toe);
+    put(Unknown::camber, p.last_camber);
+    put(Unknown::string_offset, p.last_offset);
+    put(Unknown::string_skew, p.last_skew);
+    put(Unknown::half_width, p.widths);
+    put(Unknown::lip_depth, p.lips);
+    if (spot.kind == ReadingKind::camber && !current.contains({Unknown::camber, index_of(*spot.wheel)})) return std::nullopt;
+    return gradient_at(site_of(spot, round.car, round.lines, round.floor), current,
+                       std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
+}
+
+Estimate estimate(const Job& job, const EstimateOptions& options) { return Network(job, options).solve(); }
+
+}  // namespace fairchalk

@@ -1,0 +1,148 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <atomic>
+#include <cstddef>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include <Eigen/Core>
+
+#include "core/log.h"
+
+namespace fairchalk {
+
+// The one estimate over a job's log.
+//
+// Over the log stands one weighted non-linear least-squares problem (a factor graph). Its unknowns are, for each
+// state the car has been in, the toe and camber of each wheel and caster and steering-axis inclination of the front ones;
+// for each time the strings were up, their offsets and skews; and for the car, the half-widths over its hub faces, the
+// depths of its rim lips and the arms of its rods. Each reading is one residual (observation.h). Each event between
+// two states is a residual too: angles after = angles before + what the turn did, with a sigma for settling. Ceres
+// finds the minimum; from the Jacobian there come the covariance, each reading's redundancy and normalized residual,
+// and, by its null space, what can't be known.
+//
+// Sources: W. Baarda, A Testing Procedure for Use in Geodetic Networks (1968), for redundancy and normalized
+// residuals; C. R. Rao, Linear Statistical Inference (1973), 4a, for estimable functions.
+
+/// Two-sided 95 % of a normal.
+inline constexpr double k95 = 1.959963984540054;
+
+/// An angle as far as it is known.
+struct KnownAngle {
+    bool known = false;
+    Angle value;
+    Angle sigma;   ///< standard uncertainty
+    Message why;   ///< while it is not known
+    std::vector<Spot> needs;  ///< the readings whose taking would make it known, in walking order
+
+    Angle plus_minus() const { return sigma * k95; }
+};
+
+struct WheelAngles {
+    KnownAngle toe;            ///< to the centerline
+    KnownAngle toe_to_thrust;  ///< to the rear axle's line of travel
+    KnownAngle toe_to_string;  ///< to the string beside it: known before the strings are
+    KnownAngle camber, caster, sai;
+};
+
+struct AxleAngles {
+    KnownAngle total_toe, cross_camber, cross_caster;  ///< cross is left minus right
+};
+
+struct StringLie {
+    KnownAngle skew;       ///< positive: splays away from the car toward the front
+    Length offset_at_rear; ///< from the centerline, beside the rear hubs; meaningful where `skew` is known
+};
+
+/// How one reading stands among the others.
+struct Check {
+    std::size_t entry = 0;    ///< index into the log
+    double w = 0.0;           ///< normalized residual
+    double redundancy = 0.0;  ///< 1 - leverage: 0 is checked by nothing, 1 by everything
+    double detectable = 0.0;  ///< the blunder found with 95 %, mm or degrees; infinite where nothing checks it
+    bool suspect = false;
+};
+
+/// A reading that took no part, and why.
+struct Unused {
+    std::size_t entry = 0;
+    Message why;
+};
+
+/// What one turn of a rod does on this car, as known now.
+struct RodResponse {
+    std::string rod;
+    Length arm, arm_sigma;
+    Angle per_turn, per_turn_sigma;  ///< magnitude of the toe change at one turn
+    int turns_seen = 0;
+};
+
+/// Unknowns of the problem. `where` is a side, an axle, a wheel or a rod's place on the card.
+enum class Unknown { string_offset, string_skew, half_width, lip_depth, toe, camber, caster, sai, arm, mid_width, spot };
+
+struct UnknownKey {
+    Unknown what;
+    int where;
+    int epoch;
+    auto operator<=>(const UnknownKey&) const = default;
+};
+
+/// The solved problem, linear at its minimum: metres and radians. For plans and for asking what to read next.
+struct Posterior {
+    std::vector<UnknownKey> keys;
+    Eigen::VectorXd x;
+    Eigen::MatrixXd covariance;  ///< pseudo-inverse: use only after `estimable`
+    Eigen::MatrixXd null_space;  ///< columns span what no reading tells, in the scaled unknowns
+    Eigen::VectorXd scale;       ///< of the unknowns, for the null-space test
+    /// Index of the unknown as it stands in the last state, or -1.
+    int index(Unknown what, int where) const;
+    /// True when the combination `gradient` has no part in the null space.
+    bool estimable(const Eigen::VectorXd& gradient) const;
+    /// Of the angle that the target is about; zero where the problem has no such unknown.
+    Eigen::VectorXd gradient_of(const Target& target) const;
+    double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
+
+    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, widths, lips, arms;
+};
+
+struct Estimate {
+    std::array<WheelAngles, 4> wheels;
+    std::array<AxleAngles, 2> axles;
+    KnownAngle thrust;  ///< positive: the rear axle's line of travel points left of the centerline
+    std::array<StringLie, 2> strings;
+
+    int redundancy = 0;
+    double weighted_sum = 0.0;
+    bool converged = false;
+    bool cancelled = false;
+    bool alarm = false;  ///< the readings contradict each other
+    std::vector<Check> checks;
+    std::vector<Unused> unused;
+    std::vector<RodResponse> responses;
+    int round = -1;  ///< which round was solved; -1 for a job without one
+
+    std::shared_ptr<const Posterior> posterior;
+
+    const KnownAngle* find(Measure measure, const std::variant<std::monostate, Axle, Wheel>& where) const;
+};
+
+struct EstimateOptions {
+    std::optional<int> round;                     ///< solve as of the end of this round; the last by default
+    std::optional<std::size_t> without;           ///< leave out this entry
+    const std::atomic<bool>* cancel = nullptr;    ///< set to stop early
+    bool as_of_now = false;                       ///< count in what was done after the last reading
+    bool explain = true;                          ///< work out which spots are missing for what is unknown
+};
+
+/// Solves a job. Never fails: what can't be known says why.
+Estimate estimate(const Job& job, const EstimateOptions& options = {});
+
+/// d(reading)/d(unknowns) at the posterior, in metres or radians, for a reading that could be taken at `spot` as the last
+/// round stands; nothing where the card lacks what it takes.
+std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const Spot& spot);
+
+}  // namespace fairchalk

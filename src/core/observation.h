@@ -1,0 +1,127 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <cmath>
+
+#include <Eigen/Core>
+
+#include "core/estimate.h"
+
+namespace fairchalk {
+
+/// What an observation needs besides the unknowns: which reading, where, and the card's lengths in metres.
+struct Site {
+    ReadingKind kind = ReadingKind::hub;
+    int wheel = 0;
+    int axle = 0;
+    int side = 0;
+    double x = 0.0;       ///< of the axle or bar, forward from the rear axle
+    double span = 0.0;    ///< rim span, or the reading's own span
+    double height = 0.0;  ///< of a gap, above its other end
+    bool of_wheel = false;  ///< toe-angle: one wheel's or an axle's
+    bool as_length = false; ///< toe-angle given as a length over `span`
+    double turned = 0.0;    ///< heading changed from straight ahead, radians, out positive
+    double zero_toe = 0.0;  ///< the wheel's toe at rest, for what depends on it weakly
+    Eigen::Vector3d up{0, 0, 1};  ///< the vertical, seen from the floor (geometry: u = (tan p, tan r, 1))
+    double pitch = 0.0;           ///< nose up
+};
+
+/// Outboard unit normal of a wheel: n = (sin t cos g, s cos t cos g, -sin g), s = +1 left, -1 right.
+template <class T>
+Eigen::Matrix<T, 3, 1> spindle(const T& toe, const T& camber, double s) {
+    using std::cos;
+    using std::sin;
+    return {sin(toe) * cos(camber), s * cos(toe) * cos(camber), -sin(camber)};
+}
+
+/// The spindle turned about the steering axis until its heading has changed by `out` (radians, front outward).
+/// Rodrigues' rotation about k, proportional to (-tan caster, -s tan sai, 1); the angle of rotation by Newton, so
+/// that its derivatives are right too.
+template <class T>
+Eigen::Matrix<T, 3, 1> swept_spindle(const Eigen::Matrix<T, 3, 1>& n, const T& caster, const T& sai, double s, double out) {
+    using std::atan2;
+    using std::cos;
+    using std::sin;
+    using std::sqrt;
+    using std::tan;
+    using V = Eigen::Matrix<T, 3, 1>;
+    V k(-tan(caster), -s * tan(sai), T(1));
+    const T length = sqrt(k.dot(k));
+    k = k / length;
+    const V kn = k.cross(n);
+    const V along = k * k.dot(n);
+    const auto at = [&](const T& phi) -> V { return along + (n - along) * cos(phi) + kn * sin(phi); };
+    // Front outward is a turn about +z on the left side and about -z on the right; seen mirrored it is +z for both.
+    const T want = atan2(n.y() * s, n.x()) + out;
+    T phi = T(s * out);
+    for (int i = 0; i < 6; ++i) {
+        const V m = at(phi);
+        const V d = (along - n) * sin(phi) + kn * cos(phi);
+        const T heading = atan2(m.y() * s, m.x());
+        const T slope = (m.x() * d.y() - m.y() * d.x()) * s / (m.x() * m.x() + m.y() * m.y());
+        phi = phi - (heading - want) / slope;
+    }
+    return at(phi);
+}
+
+/// What the reading at `site` should show, in metres or radians. `state(unknown, where)` gives the unknowns; which of
+/// them are asked for is what the reading depends on. A new kind of reading is one more case here.
+template <class T, class State>
+T predict(const Site& site, const State& state) {
+    using std::asin;
+    using std::atan;
+    using std::cos;
+    using std::sin;
+    using std::tan;
+    using U = Unknown;
+    const auto perpendicular_hub = [&]() -> T {
+        const T o = state(U::string_offset, site.side), b = state(U::string_skew, site.side);
+        return (o + site.x * tan(b) - state(U::half_width, site.axle)) * cos(b);
+    };
+    const auto total = [&]() -> T { return state(U::toe, site.axle * 2) + state(U::toe, site.axle * 2 + 1); };
+    const double s = site.side == 0 ? 1.0 : -1.0;
+    switch (site.kind) {
+        case ReadingKind::hub:
+            return perpendicular_hub();
+        case ReadingKind::rim_front:
+        case ReadingKind::rim_rear: {
+            const T to_string = state(U::toe, site.wheel) + state(U::string_skew, site.side);
+            const double end = site.kind == ReadingKind::rim_front ? 0.5 : -0.5;
+            return perpendicular_hub() + state(U::lip_depth, site.axle) * cos(to_string) +
+                   end * site.span * sin(to_string);
+        }
+        case ReadingKind::string_to_string:
+            return state(U::string_offset, 0) + state(U::string_offset, 1) +
+                   site.x * (tan(state(U::string_skew, 0)) + tan(state(U::string_skew, 1)));
+        case ReadingKind::hub_width:
+            return 2.0 * state(U::half_width, site.axle);
+        case ReadingKind::boards_front:
+        case ReadingKind::stud_bar_front:
+        case ReadingKind::tread_front:
+            return state(U::mid_width, site.axle * 100 + index_of(site.kind)) - 0.5 * site.span * sin(total());
+        case ReadingKind::boards_rear:
+        case ReadingKind::stud_bar_rear:
+        case ReadingKind::tread_rear:
+            return state(U::mid_width, site.axle * 100 + index_of(site.kind) - 1) + 0.5 * site.span * sin(total());
+        case ReadingKind::tape_difference:
+            return site.span * sin(total());
+        case ReadingKind::toe_angle: {
+            const T toe = site.of_wheel ? state(U::toe, site.wheel) : total();
+            return site.as_length ? T(site.span * sin(toe)) : toe;
+        }
+        case ReadingKind::camber:
+        case ReadingKind::camber_gap: {
+            Eigen::Matrix<T, 3, 1> n = spindle<T>(T(site.zero_toe), state(U::camber, site.wheel), s);
+            if (site.turned != 0.0)
+                n = swept_spindle<T>(n, state(U::caster, site.wheel), state(U::sai, site.wheel), s, site.turned);
+            const T shown = -asin(n.x() * site.up.x() + n.y() * site.up.y() + n.z() * site.up.z());
+            return site.kind == ReadingKind::camber ? shown : T(site.height * tan(shown));
+        }
+        case ReadingKind::caster:
+            return state(U::caster, site.wheel) + site.pitch;
+        default:
+            return T(0);
+    }
+}
+
+}  // namespace fairchalk

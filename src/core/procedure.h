@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string_view>
+#include <vector>
+
+#include "core/log.h"
+
+namespace fairchalk {
+
+/// The stages of a job in working order.
+enum class Stage { ask, check_over, floor, steering, lines, read, turn, drive };
+inline constexpr std::array all_stages = {Stage::ask,   Stage::check_over, Stage::floor, Stage::steering,
+                                          Stage::lines, Stage::read,       Stage::turn,  Stage::drive};
+std::string_view name_of(Stage);
+
+/// open: to do; tight: done and still true; slack: was done, something since has spoiled it.
+enum class Knot { open, tight, slack };
+
+struct StageState {
+    Knot knot = Knot::open;
+    std::optional<ChangeKind> spoiled_by;  ///< while slack; nothing where a turn did it
+    int done = 0, of = 0;                  ///< read: spots read of those wanted; turn: turns made
+};
+
+/// How each stage stands: a function of the log.
+std::array<StageState, 8> stages_of(const Job& job);
+
+/// The spots that this round wants read: all fourteen in the first round and after the strings or the car moved; after
+/// turns only, the rims of the wheels that were turned; in walking order.
+std::vector<Spot> wanted_spots(const Job& job, int round);
+
+/// Live readings of a round at a spot, oldest first, as indexes into the log.
+std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot);
+
+/// The first wanted spot without a reading; nothing once all are read.
+std::optional<Spot> next_spot(const Job& job, int round);
+
+/// True when something has been turned since the last reading was taken.
+bool turned_since_reading(const Job& job);
+
+}  // namespace fairchalk

@@ -1,0 +1,129 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/reading.h"
+
+#include <algorithm>
+#include <array>
+
+namespace fairchalk {
+namespace {
+
+using K = ReadingKind;
+using P = PlaceKind;
+using Q = QuantityKind;
+
+constexpr std::array kinds = {
+    ReadingKindInfo{K::hub, "hub", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::rim_front, "rim-front", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::rim_rear, "rim-rear", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::string_to_string, "string-to-string", P::bar, Q::length, false, true},
+    ReadingKindInfo{K::hub_width, "hub-width", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::boards_front, "boards-front", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::boards_rear, "boards-rear", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::stud_bar_front, "stud-bar-front", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::stud_bar_rear, "stud-bar-rear", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::tread_front, "tread-front", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::tread_rear, "tread-rear", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::tape_difference, "tape-difference", P::axle, Q::length, false, true},
+    ReadingKindInfo{K::toe_angle, "toe-angle", P::wheel_or_axle, Q::angle, true, true},
+    ReadingKindInfo{K::centreline_to_string, "centreline-to-string", P::side_station, Q::length, false, false},
+    ReadingKindInfo{K::straightedge_front, "straightedge-front", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::straightedge_rear, "straightedge-rear", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::arm_jig, "arm-jig", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::string_height, "string-height", P::side_station, Q::length, false, false},
+    ReadingKindInfo{K::camber, "camber", P::wheel, Q::angle, false, true},
+    ReadingKindInfo{K::camber_gap, "camber-gap", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::camber_reversed, "camber-reversed", P::wheel, Q::angle, false, false},
+    ReadingKindInfo{K::camber_plumb_upper, "camber-plumb-upper", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::camber_plumb_lower, "camber-plumb-lower", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::rim_runout, "rim-runout", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::caster, "caster", P::wheel, Q::angle, false, true},
+    ReadingKindInfo{K::axis_offset, "axis-offset", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::ride_height, "ride-height", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::steering_wheel, "steering-wheel", P::car, Q::angle, false, false},
+};
+
+constexpr std::array drawer = {
+    Tool{"steel-rule-mm", Q::length, 0.25, 0.5},
+    Tool{"steel-rule-inch", Q::length, 0.2, 25.4 / 64},
+    Tool{"vernier", Q::length, 0.1, 0.05},
+    Tool{"tape", Q::length, 0.5, 1.0},
+    Tool{"bubble-gauge", Q::angle, 0.1, 0.25},
+    Tool{"digital-angle-gauge", Q::angle, 0.1, 0.1},
+    Tool{"spirit-level-gap", Q::length, 0.5, 1.0},
+};
+
+// Floors of what a hand can read, so that a value typed with many decimals does not claim to be exact.
+constexpr double least_sigma_mm = 0.02;
+constexpr double least_sigma_deg = 0.005;
+
+}  // namespace
+
+std::span<const ReadingKindInfo> reading_kinds() { return kinds; }
+const ReadingKindInfo& info_of(ReadingKind kind) { return kinds[static_cast<std::size_t>(kind)]; }
+
+const ReadingKindInfo* reading_kind_named(std::string_view name) {
+    const auto it = std::find_if(kinds.begin(), kinds.end(), [&](const auto& k) { return k.name == name; });
+    return it == kinds.end() ? nullptr : &*it;
+}
+
+std::span<const Tool> tools() { return drawer; }
+const Tool* tool_named(std::string_view name) {
+    const auto it = std::find_if(drawer.begin(), drawer.end(), [&](const auto& t) { return t.name == name; });
+    return it == drawer.end() ? nullptr : &*it;
+}
+
+std::string Spot::name() const {
+    std::string out;
+    if (wheel) out = name_of(*wheel);
+    if (axle) out = name_of(*axle);
+    if (side) out = name_of(*side);
+    if (info_of(kind).place == P::bar) out += " bar";
+    return out + " " + std::string(info_of(kind).name);
+}
+
+Spot wheel_spot(ReadingKind kind, Wheel wheel) {
+    Spot s;
+    s.kind = kind;
+    s.wheel = wheel;
+    return s;
+}
+
+Spot axle_spot(ReadingKind kind, Axle axle) {
+    Spot s;
+    s.kind = kind;
+    s.axle = axle;
+    return s;
+}
+
+double Reading::sigma() const {
+    if (stated_sigma) return *stated_sigma;
+    const bool length = value.kind == Q::length;
+    double s = value.sigma();
+    // Strong and weak are a finer look at the same rule than its default.
+    if (const Tool* t = tool_named(tool); t && t->quantity == value.kind && value.strength == Strength::none)
+        s = t->sigma;
+    return std::max(s, length ? least_sigma_mm : least_sigma_deg);
+}
+
+double Reading::spot_sigma() const { return !stated_sigma && value.kind == Q::length ? 0.2 : 0.0; }
+
+const std::vector<Spot>& string_walk() {
+    static const std::vector<Spot> walk = [] {
+        std::vector<Spot> w;
+        const auto wheel = [&](Wheel at, bool forward) {
+            const ReadingKind first = forward ? K::rim_rear : K::rim_front;
+            const ReadingKind last = forward ? K::rim_front : K::rim_rear;
+            for (ReadingKind kind : {first, K::hub, last}) w.push_back(wheel_spot(kind, at));
+        };
+        wheel(Wheel::rear_left, true);
+        wheel(Wheel::front_left, true);
+        w.push_back(axle_spot(K::string_to_string, Axle::front));
+        wheel(Wheel::front_right, false);
+        wheel(Wheel::rear_right, false);
+        w.push_back(axle_spot(K::string_to_string, Axle::rear));
+        return w;
+    }();
+    return walk;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,89 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <span>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/car.h"
+
+namespace fairchalk {
+
+/// Every kind of reading of the job file.
+enum class ReadingKind {
+    hub, rim_front, rim_rear, string_to_string, hub_width,
+    boards_front, boards_rear, stud_bar_front, stud_bar_rear, tread_front, tread_rear, tape_difference, toe_angle,
+    centreline_to_string, straightedge_front, straightedge_rear, arm_jig, string_height,
+    camber, camber_gap, camber_reversed, camber_plumb_upper, camber_plumb_lower, rim_runout,
+    caster, axis_offset, ride_height, steering_wheel,
+};
+
+/// Where a kind of reading is taken: at a wheel, across an axle, at a bar, along a side; or either of the first two.
+enum class PlaceKind { wheel, axle, bar, side_station, wheel_or_axle, car };
+
+struct ReadingKindInfo {
+    ReadingKind kind;
+    std::string_view name;  ///< as in the job file
+    PlaceKind place;
+    QuantityKind quantity;
+    bool toe_as_length = false;  ///< an angle that may be given as a length over `span`
+    bool solved = false;         ///< the estimate uses it; others are kept and said not to be used yet
+};
+
+/// One row for each kind: what the file, the window and the estimate need to know of it.
+std::span<const ReadingKindInfo> reading_kinds();
+const ReadingKindInfo& info_of(ReadingKind);
+const ReadingKindInfo* reading_kind_named(std::string_view);
+
+/// Where on the car a rule or gauge goes.
+struct Spot {
+    ReadingKind kind = ReadingKind::hub;
+    std::optional<Wheel> wheel;
+    std::optional<Axle> axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
+    std::optional<Side> side;
+    std::optional<Length> station;
+
+    auto operator<=>(const Spot&) const = default;
+    /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own words.
+    std::string name() const;
+};
+
+Spot wheel_spot(ReadingKind kind, Wheel wheel);
+Spot axle_spot(ReadingKind kind, Axle axle);
+
+/// A reading: a spot, what was read there, and how well.
+struct Reading {
+    Spot spot;
+    Quantity value;
+    std::optional<double> stated_sigma;  ///< in the unit of `value`: mm or degrees
+    std::string tool;
+    std::optional<Length> span;    ///< toe read as a length: over what
+    std::optional<Length> height;  ///< camber-gap: between the two heights
+    std::optional<bool> top_in;    ///< camber-gap: which way the top leans
+    std::optional<Angle> turned;   ///< change of that wheel's heading from straight ahead, out positive
+    bool rolled = false;           ///< the wheel stood at another rotation
+
+    /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, tool, half the resolution.
+    double sigma() const;
+    /// 0.2 mm for length readings without a stated sigma: what all takings at one spot share (a dented lip).
+    double spot_sigma() const;
+};
+
+/// An instrument's default uncertainty.
+struct Tool {
+    std::string_view name;
+    QuantityKind quantity;
+    double sigma;       ///< mm or degrees
+    double resolution;  ///< mm or degrees
+};
+/// The drawer of tools: sigma by geometry of their scales (docs/geometry).
+std::span<const Tool> tools();
+const Tool* tool_named(std::string_view);
+
+/// The fourteen spots of two strings, in the order of the shortest walk round the car: from the left rear wheel
+/// forward along the left string, across the front bar, back along the right string, across the rear bar.
+const std::vector<Spot>& string_walk();
+
+}  // namespace fairchalk

@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/steering_rod.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fairchalk {
+
+ArmPrior arm_prior(const Rod& rod) {
+    if (rod.arm) return {*rod.arm, rod.arm_sigma.value_or(Rod::measured_arm_sigma)};
+    return {Rod::prior_arm, Rod::prior_arm_sigma};
+}
+
+double toe_sign(const Rod& rod) {
+    return rod.runs == RodSide::behind_axle ? 1.0 : rod.runs == RodSide::ahead_of_axle ? -1.0 : 0.0;
+}
+
+Length length_change(const Rod& rod, double turns) {
+    return rod.pitch.value_or(Length()) * (rod.double_ended ? 2.0 : 1.0) * turns;
+}
+
+Angle toe_change(const Rod& rod, double turns, Length arm) {
+    return Angle::from_rad(toe_sign(rod) * std::asin(std::clamp(length_change(rod, turns) / arm, -1.0, 1.0)));
+}
+
+Rotation rotation_seen_from_wheel(const Rod& rod, bool longer) {
+    if (rod.thread == Thread::unknown) return Rotation::unknown;
+    return (rod.thread == Thread::right) == longer ? Rotation::clockwise : Rotation::counterclockwise;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,222 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/verdict.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include <Eigen/Dense>
+
+#include "core/normal.h"
+
+namespace fairchalk {
+namespace {
+
+/// What another reading at a spot adds, in 1/m² or 1/rad². Takings at one spot share its error, so the second one
+/// adds less than the first.
+struct SpotState {
+    Spot spot;
+    Eigen::VectorXd row;
+    double own_variance = 0.0;
+    double spot_variance = 0.0;
+    int taken = 0;
+
+    double information(int n) const { return n == 0 ? 0.0 : 1.0 / (own_variance / n + spot_variance); }
+    double gain() const { return information(taken + 1) - information(taken); }
+};
+
+struct Candidates {
+    std::vector<SpotState> spots;
+    Eigen::MatrixXd covariance;
+
+    /// Variance of g's angle if spot `i` were read once more.
+    double variance_with(std::size_t i, const Eigen::VectorXd& g) const {
+        const SpotState& s = spots[i];
+        const Eigen::VectorXd ca = covariance * s.row;
+        const double along = g.dot(ca);
+        return g.dot(covariance * g) - along * along / (1.0 / s.gain() + s.row.dot(ca));
+    }
+    void take(std::size_t i) {
+        SpotState& s = spots[i];
+        const Eigen::VectorXd ca = covariance * s.row;
+        covariance -= ca * ca.transpose() / (1.0 / s.gain() + s.row.dot(ca));
+        ++s.taken;
+    }
+    std::size_t best(const Eigen::VectorXd& g) const {
+        std::size_t at = 0;
+        double least = 1e300;
+        for (std::size_t i = 0; i < spots.size(); ++i)
+            if (const double v = variance_with(i, g); v < least * (1 - 1e-9)) least = v, at = i;
+        return at;
+    }
+};
+
+Candidates candidates_of(const Job& job, const Estimate& e) {
+    Candidates c;
+    c.covariance = e.posterior->covariance;
+    const Round& round = job.rounds[e.round];
+    std::map<Spot, std::vector<const Reading*>> taken;
+    for (std::size_t i : round.readings) {
+        const Reading& r = std::get<Reading>((*job.log)[i].what);
+        taken[r.spot].push_back(&r);
+    }
+    std::vector<Spot> spots = string_walk();
+    for (Axle a : both_axles) spots.push_back(axle_spot(ReadingKind::hub_width, a));
+    for (Wheel w : all_wheels) spots.push_back(wheel_spot(ReadingKind::camber, w));
+    // A reading from nowhere else says how this round is read; else the tool that was set; else a rule in mm.
+    Reading likely;
+    likely.value.resolution = 1.0;
+    likely.tool = round.lines.tool;
+    for (std::size_t i : round.readings) {
+        const Reading& r = std::get<Reading>((*job.log)[i].what);
+        if (r.value.kind == QuantityKind::length) likely = r;
+    }
+    for (const Spot& spot : spots) {
+        const auto row = row_of(job, e, spot);
+        // A reading is only a gain in numbers if all that it depends on is known.
+        if (!row || row->isZero() || !e.posterior->estimable(*row)) continue;
+        SpotState s;
+        s.spot = spot;
+        s.row = *row;
+        const auto it = taken.find(spot);
+        const Reading& like = it == taken.end() ? likely : *it->second.back();
+        const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
+        if (angle && it == taken.end()) continue;
+        const double unit = angle ? std::numbers::pi / 180 : 1e-3;
+        s.own_variance = std::pow(like.sigma() * unit, 2);
+        s.spot_variance = std::pow(like.spot_sigma() * unit, 2);
+        s.taken = it == taken.end() ? 0 : static_cast<int>(it->second.size());
+        c.spots.push_back(s);
+    }
+    return c;
+}
+
+}  // namespace
+
+std::string_view name_of(Call c) {
+    switch (c) {
+        case Call::inside: return "inside";
+        case Call::outside: return "outside";
+        case Call::too_close: return "too-close";
+        case Call::unknown: break;
+    }
+    return "unknown";
+}
+
+Call call(const KnownAngle& angle, const Target& target) {
+    if (!angle.known || !target.has_tolerance) return Call::unknown;
+    const Angle low = angle.value - angle.plus_minus(), high = angle.value + angle.plus_minus();
+    if (low >= target.lo && high <= target.hi) return Call::inside;
+    if (high < target.lo || low > target.hi) return Call::outside;
+    return Call::too_close;
+}
+
+double probability_inside(const KnownAngle& angle, const Target& target) {
+    if (!angle.known) return 0.0;
+    const double s = std::max(angle.sigma.deg(), 1e-9);
+    return normal_probability((target.hi - angle.value).deg() / s) - normal_probability((target.lo - angle.value).deg() / s);
+}
+
+std::vector<Verdict> verdicts(const Job& job, const Estimate& e) {
+    std::vector<Verdict> out;
+    const auto judge = [&](Target t) {
+        const KnownAngle* a = e.find(t.measure, t.where);
+        if (!a) return;
+        if (t.same_as) {
+            const KnownAngle* other = e.find(t.measure, *t.same_as);
+            if (!other || !other->known) return;
+            t.lo = other->value + (t.lo - t.aim);
+            t.hi = other->value + (t.hi - t.aim);
+            t.aim = other->value;
+        }
+        Verdict v;
+        v.target = t;
+        v.angle = *a;
+        v.call = call(*a, t);
+        out.push_back(v);
+    };
+    for (const Target& t : job.targets) {
+        const bool each_wheel = t.measure == Measure::toe || t.measure == Measure::camber || t.measure == Measure::caster;
+        const Axle* axle = std::get_if<Axle>(&t.where);
+        if (!axle || !each_wheel) {
+            judge(t);
+            continue;
+        }
+        for (Side side : both_sides) {
+            const Wheel wheel = wheel_at(*axle, side);
+            const bool own = std::any_of(job.targets.begin(), job.targets.end(), [&](const Target& o) {
+                return o.measure == t.measure && o.where == std::variant<std::monostate, Axle, Wheel>(wheel);
+            });
+            if (own) continue;  // a wheel's own target comes before its axle's
+            Target one = t;
+            one.where = wheel;
+            judge(one);
+        }
+    }
+    return out;
+}
+
+std::optional<Proposal> best_next_reading(const Job& job, const Estimate& e, const Target& target) {
+    const KnownAngle* a = e.find(target.measure, target.where);
+    if (!a || e.round < 0) return std::nullopt;
+    if (!a->known) {
+        if (a->needs.empty()) return std::nullopt;
+        return Proposal{a->needs.front(), {}};
+    }
+    const Candidates c = candidates_of(job, e);
+    if (c.spots.empty()) return std::nullopt;
+    const Eigen::VectorXd g = e.posterior->gradient_of(target);
+    const std::size_t best = c.best(g);
+    return Proposal{c.spots[best].spot, Angle::from_rad(std::sqrt(std::max(0.0, c.variance_with(best, g))))};
+}
+
+std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Verdict& verdict, int most) {
+    if (verdict.call != Call::too_close) return std::nullopt;
+    Candidates c = candidates_of(job, e);
+    if (c.spots.empty()) return std::nullopt;
+    const Eigen::VectorXd g = e.posterior->gradient_of(verdict.target);
+    Settling out;
+    KnownAngle a = verdict.angle;
+    while (out.readings < most) {
+        const std::size_t best = c.best(g);
+        c.take(best);
+        ++out.readings;
+        a.sigma = Angle::from_rad(std::sqrt(std::max(0.0, g.dot(c.covariance * g))));
+        if (out.readings == 1) out.first = {c.spots[best].spot, a.sigma};
+        if (call(a, verdict.target) != Call::too_close) return out;
+    }
+    return std::nullopt;
+}
+
+std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target, int repeats) {
+    if (!car.wheelbase || !lines.bars.front_ahead || !lines.bars.rear_behind) return std::nullopt;
+    std::vector<Entry> log;
+    log.push_back({"car", "", "", {}, CarEdit{car}});
+    log.push_back({"lines", "", "", {}, lines});
+    log.push_back({"round", "", "", {}, RoundOpened{}});
+    const Tool* tool = tool_named(lines.tool);
+    for (int n = 0; n < repeats; ++n)
+        for (const Spot& spot : string_walk()) {
+            Reading r;
+            r.spot = spot;
+            // A straight car between parallel strings: the sigma hardly depends on the values.
+            r.value.value = spot.kind == ReadingKind::string_to_string ? 1700.0
+                            : spot.kind == ReadingKind::hub            ? 105.0
+                                                                       : 111.0;
+            r.value.resolution = tool ? tool->resolution : 1.0;
+            r.tool = lines.tool;
+            log.push_back({spot.name() + std::to_string(n), "", "", {}, r});
+        }
+    const Job job = job_of(log);
+    EstimateOptions options;
+    options.explain = false;
+    const Estimate e = estimate(job, options);
+    Target one = target;
+    if (const Axle* axle = std::get_if<Axle>(&target.where); axle && target.measure == Measure::toe)
+        one.where = wheel_at(*axle, Side::left);
+    const KnownAngle* a = e.find(one.measure, one.where);
+    if (!a || !a->known) return std::nullopt;
+    return a->sigma;
+}
+
+}  // namespace fairchalk
