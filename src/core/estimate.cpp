@@ -640,7 +640,7 @@ void Network::analyse(Estimate& out) {
     for (int i = 0; i < m; ++i)
         if (const double norm = jacobian_.col(i).norm(); norm > 0) p.scale[i] = norm;
     const Eigen::MatrixXd scaled = jacobian_ * p.scale.cwiseInverse().asDiagonal();
-    const Eigen::BDCSVD<Eigen::MatrixXd> svd(scaled, Eigen::ComputeThinU | Eigen::ComputeFullV);
+    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(scaled, Eigen::ComputeThinU | Eigen::ComputeFullV);
     const auto& s = svd.singularValues();
     int rank = 0;
     while (rank < s.size() && s[rank] > 1e-8 * s[0]) ++rank;
@@ -739,7 +739,7 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         if (by.empty()) return false;
         Eigen::MatrixXd m(wanted.size(), static_cast<int>(by.size()));
         for (std::size_t i = 0; i < by.size(); ++i) m.col(static_cast<int>(i)) = by[i].part.normalized();
-        const Eigen::VectorXd left = wanted - m * m.completeOrthogonalDecomposition().solve(wanted);
+        const Eigen::VectorXd left = wanted - m * m.colPivHouseholderQr().solve(wanted);
         return left.norm() < 1e-5 * wanted.norm();
     };
     if (!reached(candidates)) return;

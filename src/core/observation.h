@@ -28,46 +28,55 @@ struct Site {
 
 /// Outboard unit normal of a wheel: n = (sin t cos g, s cos t cos g, -sin g), s = +1 left, -1 right.
 template <class T>
-Eigen::Matrix<T, 3, 1> spindle(const T& toe, const T& camber, double s) {
+struct Direction {
+    T x, y, z;
+};
+template <class T>
+[[gnu::noinline]] Direction<T> spindle(const T& toe, const T& camber, double s) {
     using std::cos;
     using std::sin;
-    return {sin(toe) * cos(camber), s * cos(toe) * cos(camber), -sin(camber)};
+    const T c = cos(camber);
+    return {sin(toe) * c, s * cos(toe) * c, -sin(camber)};
 }
 
-/// The spindle turned about the steering axis until its heading has changed by `out` (radians, front outward).
-/// Rodrigues' rotation about k, proportional to (-tan caster, -s tan sai, 1); the angle of rotation by Newton, so
-/// that its derivatives are right too.
+/// n turned about the unit axis k by phi: Rodrigues' rotation.
 template <class T>
-Eigen::Matrix<T, 3, 1> swept_spindle(const Eigen::Matrix<T, 3, 1>& n, const T& caster, const T& sai, double s, double out) {
-    using std::atan2;
+[[gnu::noinline]] Direction<T> rotated(const Direction<T>& n, const Direction<T>& k, const T& phi) {
     using std::cos;
     using std::sin;
+    const T c = cos(phi), si = sin(phi);
+    const T along = (k.x * n.x + k.y * n.y + k.z * n.z) * (1.0 - c);
+    return {n.x * c + (k.y * n.z - k.z * n.y) * si + k.x * along, n.y * c + (k.z * n.x - k.x * n.z) * si + k.y * along,
+            n.z * c + (k.x * n.y - k.y * n.x) * si + k.z * along};
+}
+
+/// The spindle turned about the steering axis k, proportional to (-tan caster, -s tan sai, 1), until its heading has
+/// changed by `out` (radians, front outward); the angle of rotation by Newton, so that its derivatives are right too.
+template <class T>
+[[gnu::noinline]] Direction<T> swept_spindle(const Direction<T>& n, const T& caster, const T& sai, double s, double out) {
+    using std::atan2;
     using std::sqrt;
     using std::tan;
-    using V = Eigen::Matrix<T, 3, 1>;
-    V k(-tan(caster), -s * tan(sai), T(1));
-    const T length = sqrt(k.dot(k));
-    k = k / length;
-    const V kn = k.cross(n);
-    const V along = k * k.dot(n);
-    const auto at = [&](const T& phi) -> V { return along + (n - along) * cos(phi) + kn * sin(phi); };
+    const T kx = -tan(caster), ky = -s * tan(sai);
+    const T length = sqrt(kx * kx + ky * ky + 1.0);
+    const Direction<T> k{kx / length, ky / length, 1.0 / length};
     // Front outward is a turn about +z on the left side and about -z on the right; seen mirrored it is +z for both.
-    const T want = atan2(n.y() * s, n.x()) + out;
+    const T want = atan2(n.y * s, n.x) + out;
     T phi = T(s * out);
+#pragma GCC unroll 1
     for (int i = 0; i < 6; ++i) {
-        const V m = at(phi);
-        const V d = (along - n) * sin(phi) + kn * cos(phi);
-        const T heading = atan2(m.y() * s, m.x());
-        const T slope = (m.x() * d.y() - m.y() * d.x()) * s / (m.x() * m.x() + m.y() * m.y());
-        phi = phi - (heading - want) / slope;
+        const Direction<T> m = rotated(n, k, phi);
+        const T dx = k.y * m.z - k.z * m.y, dy = k.z * m.x - k.x * m.z;  // dm/dphi = k x m
+        const T slope = (m.x * dy - m.y * dx) * s / (m.x * m.x + m.y * m.y);
+        phi = phi - (atan2(m.y * s, m.x) - want) / slope;
     }
-    return at(phi);
+    return rotated(n, k, phi);
 }
 
 /// What the reading at `site` should show, in metres or radians. `state(unknown, where)` gives the unknowns; which of
 /// them are asked for is what the reading depends on. A new kind of reading is one more case here.
 template <class T, class State>
-T predict(const Site& site, const State& state) {
+[[gnu::noinline]] T predict(const Site& site, const State& state) {
     using std::asin;
     using std::atan;
     using std::cos;
@@ -111,10 +120,10 @@ T predict(const Site& site, const State& state) {
         }
         case ReadingKind::camber:
         case ReadingKind::camber_gap: {
-            Eigen::Matrix<T, 3, 1> n = spindle<T>(T(site.zero_toe), state(U::camber, site.wheel), s);
+            Direction<T> n = spindle<T>(T(site.zero_toe), state(U::camber, site.wheel), s);
             if (site.turned != 0.0)
                 n = swept_spindle<T>(n, state(U::caster, site.wheel), state(U::sai, site.wheel), s, site.turned);
-            const T shown = -asin(n.x() * site.up.x() + n.y() * site.up.y() + n.z() * site.up.z());
+            const T shown = -asin(n.x * site.up.x() + n.y * site.up.y() + n.z * site.up.z());
             return site.kind == ReadingKind::camber ? shown : T(site.height * tan(shown));
         }
         case ReadingKind::caster:

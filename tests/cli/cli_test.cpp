@@ -1,0 +1,170 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <sys/types.h>
+#include <unistd.h>
+
+#include <filesystem>
+#include <fstream>
+#include <random>
+#include <sstream>
+
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+
+#include "book/places.h"
+#include "cli/commands.h"
+
+namespace fairchalk::cli {
+namespace {
+
+namespace fs = std::filesystem;
+using Json = nlohmann::ordered_json;
+
+struct Ran {
+    int code;
+    std::string out, err;
+};
+
+Ran ran(const std::vector<std::string>& arguments) {
+    std::ostringstream out, err;
+    const int code = run(arguments, out, err, book::system_sources());
+    return {code, out.str(), err.str()};
+}
+
+const std::string worked = std::string(DATA_DIR) + "/examples/worked-job.json";
+
+std::string slurp(const fs::path& p) {
+    std::ifstream in(p);
+    return {std::istreambuf_iterator<char>(in), {}};
+}
+
+struct CliTest : ::testing::Test {
+    fs::path folder = fs::temp_directory_path() / ("fairchalk-cli-" + std::to_string(::getpid()));
+    CliTest() { fs::create_directories(folder); }
+    ~CliTest() override { fs::remove_all(folder); }
+    std::string file(const std::string& text, const std::string& name = "job.json") {
+        std::ofstream(folder / name, std::ios::binary) << text;
+        return (folder / name).string();
+    }
+};
+
+TEST_F(CliTest, ReadAnswersAsTheContractHasIt) {
+    EXPECT_EQ(ran({"read", "2 9/16 in"}).out, "{\"kind\":\"length\",\"mm\":65.0875,\"resolution_mm\":1.5875}\n");
+    EXPECT_EQ(ran({"read", "1.4 deg"}).out, "{\"kind\":\"angle\",\"deg\":1.4,\"resolution_deg\":0.1}\n");
+    EXPECT_EQ(Json::parse(ran({"read", "--as", "angle", "27'"}).out)["deg"], 0.45);
+    EXPECT_EQ(Json::parse(ran({"read", "--", "-2 mm"}).out)["mm"], -2.0);
+    const Ran bad = ran({"read", "3 7/0 in"});
+    EXPECT_EQ(bad.code, 2);
+    EXPECT_NE(bad.err.find("7/0"), std::string::npos);
+}
+
+TEST_F(CliTest, SolveGivesTheWorkedJob) {
+    const Ran r = ran({"solve", worked});
+    ASSERT_EQ(r.code, 0) << r.err;
+    const Json j = Json::parse(r.out);
+    const std::pair<const char*, double> toes[] = {{"front-left", -0.31}, {"front-right", 0.17}, {"rear-left", 0.22}, {"rear-right", 0.05}};
+    for (const auto& [wheel, toe] : toes) EXPECT_NEAR(j["wheels"][wheel]["toe"]["deg"].get<double>(), toe, 0.002);
+    EXPECT_NEAR(j["thrust"]["deg"].get<double>(), -0.085, 0.002);
+    EXPECT_NEAR(j["strings"]["left"]["skew_deg"].get<double>(), 0.377, 0.002);
+    EXPECT_NEAR(j["wheels"]["front-left"]["caster"]["deg"].get<double>(), 3.4, 0.15);
+    EXPECT_NEAR(j["wheels"]["front-right"]["camber"]["deg"].get<double>(), -0.3, 0.1);
+    EXPECT_EQ(j["verdicts"][0]["what"], "front.total_toe");
+    EXPECT_EQ(j["verdicts"][0]["verdict"], "outside");
+    EXPECT_EQ(j["checks"][0]["reading"], "front-left-hub");
+    EXPECT_TRUE(j["wheels"]["rear-left"]["caster"]["deg"].is_null());
+    EXPECT_TRUE(j["wheels"]["rear-left"]["caster"].contains("why"));
+}
+
+TEST_F(CliTest, PlanTurnsTheRods) {
+    const Json j = Json::parse(ran({"plan", worked}).out);
+    EXPECT_EQ(j["next"], "turn");
+    ASSERT_EQ(j["turns"].size(), 2u);
+    EXPECT_EQ(j["turns"][0]["way"], "longer");
+    EXPECT_EQ(j["turns"][0]["unit"], "turn");
+    EXPECT_EQ(j["turns"][1]["way"], "shorter");
+    EXPECT_EQ(j["spoils"].size(), 2u);
+    EXPECT_EQ(j["remeasure"].size(), 4u);
+    EXPECT_TRUE(j["expect"]["front-left"]["toe"].contains("sigma_deg"));
+}
+
+TEST_F(CliTest, ImportAndExportGoRound) {
+    const std::string book = (folder / "b.fairchalk").string();
+    ASSERT_EQ(ran({"import", worked, "--book", book, "--title", "rack"}).code, 0);
+    const Ran full = ran({"export", book, "--as", "full"});
+    ASSERT_EQ(full.code, 0) << full.err;
+    const Json again = Json::parse(ran({"import", file(full.out)}).out);
+    EXPECT_EQ(again, Json::parse(full.out));
+    EXPECT_EQ(Json::parse(ran({"export", book, "--job", "rack", "--as", "short"}).out), Json::parse(slurp(worked)));
+    EXPECT_EQ(Json::parse(ran({"solve", file(full.out)}).out), Json::parse(ran({"solve", worked}).out));
+    const Ran csv = ran({"export", worked});
+    EXPECT_EQ(csv.out.substr(0, 13), "round,id,kind");
+    const Json from_csv = Json::parse(ran({"import", file(csv.out, "r.csv")}).out);
+    EXPECT_EQ(from_csv["log"].size(), 24u);
+    EXPECT_EQ(ran({"export", book, "--job", "none"}).code, 2);
+}
+
+TEST_F(CliTest, EveryCommandUsedWronglySaysSoInOneLine) {
+    const std::vector<std::vector<std::string>> wrong = {
+        {}, {"dance"}, {"read"}, {"read", "1 mm", "2 mm"}, {"read", "--as", "colour", "1 mm"}, {"solve"}, {"solve", "none.json"},
+        {"solve", folder.string()}, {"solve", worked, "--round"}, {"solve", worked, "--round", "7"}, {"solve", worked, "--round", "x"},
+        {"solve", worked, "--round", "-1"}, {"solve", "--wat"}, {"plan"}, {"plan", "none.json"}, {"import"}, {"import", "none.csv"},
+        {"export"}, {"export", worked, "--as", "xml"}, {"read", "1\n2\nmm"}, {"read", std::string(20'000, '1')}};
+    for (const auto& arguments : wrong) {
+        const Ran r = ran(arguments);
+        std::string line;
+        for (const auto& a : arguments) line += a.substr(0, 40) + " ";
+        EXPECT_EQ(r.code, 2) << line << r.err;
+        EXPECT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << line << r.err;
+        EXPECT_TRUE(r.out.empty()) << line;
+    }
+    for (const char* command : {"read", "solve", "plan", "import", "export"}) {
+        const Ran help = ran({command, "--help"});
+        EXPECT_EQ(help.code, 0);
+        EXPECT_NE(help.out.find("Example"), std::string::npos);
+    }
+}
+
+/// Truncated, wrong types, huge numbers, NaN, deep nesting: a thousand files, each broken in its own way.
+TEST_F(CliTest, AThousandMalformedFilesGiveOneLineEach) {
+    const std::string good = slurp(worked);
+    ASSERT_FALSE(good.empty());
+    std::mt19937 random(7);
+    const auto below = [&](std::size_t n) { return std::uniform_int_distribution<std::size_t>(0, n - 1)(random); };
+    const char* const junk[] = {"NaN", "1e999", "[[[[", "-", "null", "\"\xff\"", "{}", "[]", "true", "99999999999999999999", "\"nan mm\"", "\"1e4 mm\""};
+    int named = 0;
+    for (int i = 0; i < 1000; ++i) {
+        std::string text;
+        switch (i % 4) {
+            case 0:
+                text = good.substr(0, below(good.size() - 3));
+                break;
+            case 1: {  // a quantity replaced by junk
+                std::vector<std::size_t> at;
+                for (std::size_t k = 0; (k = good.find("mm\"", k)) != std::string::npos; ++k) at.push_back(k);
+                const std::size_t end = at[below(at.size())] + 3, start = good.rfind('"', end - 2);
+                text = good.substr(0, start) + junk[below(std::size(junk))] + good.substr(end);
+                break;
+            }
+            case 2:
+                text = good;
+                text.insert(below(good.size() - 2), std::string(1 + below(3), "[{]}"[below(4)]));
+                break;
+            default:
+                text = i % 8 == 3 ? std::string(1 + below(200'000), '[')
+                                  : "{\"format\": \"fairchalk-job\", \"version\": 1, \"car\": " + std::string(junk[below(std::size(junk))]) +
+                                        ", \"rounds\": " + junk[below(std::size(junk))] + "}";
+        }
+        const Ran r = ran({"solve", file(text)});
+        if (r.code == 0) {  // a brace inside a text leaves a good file
+            Json::parse(text);
+            continue;
+        }
+        ASSERT_EQ(r.code, 2) << text.substr(0, 200) << r.err;
+        ASSERT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << r.err;
+        ASSERT_TRUE(r.out.empty());
+        ++named;
+    }
+    EXPECT_GT(named, 900);
+}
+
+}  // namespace
+}  // namespace fairchalk::cli

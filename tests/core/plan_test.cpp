@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan.h"
+
+#include <cmath>
+
+#include <gtest/gtest.h>
+
+#include "core/worked_job.h"
+#include "words/words.h"
+
+namespace fairchalk {
+namespace {
+
+using testing::TrueCar;
+
+std::vector<Entry> tarnby(const TrueCar& c, RodSide side, double sigma = 0.1, double tolerance = 0.15) {
+    CarCard card = testing::card_of(c);
+    card.adjusters = {testing::rod_at(Wheel::front_left, side), testing::rod_at(Wheel::front_right, side)};
+    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.1333, tolerance)});
+    testing::read_round(log, c, sigma);
+    return log;
+}
+
+Plan planned(const std::vector<Entry>& log) {
+    const Job job = job_of(log);
+    EstimateOptions now;
+    now.as_of_now = true;
+    return plan_turns(job, estimate(job, now));
+}
+
+TEST(SteeringRod, OneAndAHalfMillimetresOn138IsSixtyTwoHundredths) {
+    Rod r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    EXPECT_NEAR(toe_change(r, 1, Length::from_mm(138)).deg(), 0.62, 0.005);
+    r.runs = RodSide::ahead_of_axle;
+    EXPECT_NEAR(toe_change(r, 1, Length::from_mm(138)).deg(), -0.62, 0.005);
+    r.double_ended = true;
+    EXPECT_NEAR(toe_change(r, -1, Length::from_mm(138)).deg(), 1.245, 0.005);
+    EXPECT_EQ(arm_prior(r).mean.mm(), 132);
+    r.arm.reset();
+    EXPECT_EQ(arm_prior(r).mean.mm(), 130);
+    EXPECT_EQ(arm_prior(r).sigma.mm(), 22);
+}
+
+TEST(SteeringRod, RotationFollowsTheThreadsHandAndIsNotGuessed) {
+    Rod r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    EXPECT_EQ(rotation_seen_from_wheel(r, true), Rotation::unknown);
+    r.thread = Thread::right;
+    EXPECT_EQ(rotation_seen_from_wheel(r, true), Rotation::clockwise);
+    EXPECT_EQ(rotation_seen_from_wheel(r, false), Rotation::counterclockwise);
+    r.thread = Thread::left;
+    EXPECT_EQ(rotation_seen_from_wheel(r, true), Rotation::counterclockwise);
+}
+
+TEST(Plan, SetsTotalToeAndTheFrontWheelsToTheThrustLine) {
+    const TrueCar c;
+    for (RodSide side : {RodSide::behind_axle, RodSide::ahead_of_axle}) {
+        const Plan plan = planned(tarnby(c, side));
+        ASSERT_EQ(plan.next, NextStep::turn);
+        ASSERT_EQ(plan.turns.size(), 2u);
+        const double sign = side == RodSide::behind_axle ? 1 : -1;
+        // Left from -0.31 to about 0.0667 + 0.085, right from 0.17 to about 0.0667 - 0.085; a turn is 0.651 degrees.
+        EXPECT_NEAR(plan.turns[0].turns, sign * 0.75, 0.13);
+        EXPECT_NEAR(plan.turns[1].turns, sign * -0.25, 0.13);
+        TrueCar after = c;
+        for (int i = 0; i < 2; ++i) {
+            EXPECT_DOUBLE_EQ(plan.turns[i].turns * 8, std::round(plan.turns[i].turns * 8));
+            after.toe[i] += sign * plan.turns[i].turns * 0.6511;
+        }
+        EXPECT_NEAR(after.toe[0] + after.toe[1], 0.1333, 0.06);
+        EXPECT_NEAR((after.toe[1] - after.toe[0]) / 2, -0.085, 0.04);
+        EXPECT_EQ(plan.spoils, (std::vector<std::string>{"front-left.toe", "front-right.toe"}));
+        EXPECT_EQ(plan.remeasure.size(), 4u);
+        EXPECT_GT(plan.probability_inside, 0.9);
+        EXPECT_EQ(plan.turns[0].longer(), sign > 0);
+    }
+}
+
+TEST(Plan, WordsSayHowMuchWhichWayAndWhy) {
+    const Rod r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    EXPECT_EQ(words::turn_line(r, 0.875), "Left tie rod: 7/8 turn longer");
+    EXPECT_EQ(words::turn_line(r, -1.25), "Left tie rod: 1 1/4 turns shorter");
+    EXPECT_NE(words::why_this_way(r, true).find("toes in"), std::string::npos);
+    EXPECT_EQ(words::amount_in_words(0.75), "three quarters of a turn");
+    EXPECT_EQ(words::flats(0.75), "4 1/2 flats of the hexagon");
+}
+
+TEST(Plan, AfterATurnItAsksToReadTheSpoiledSpots) {
+    auto log = tarnby({}, RodSide::behind_axle);
+    Turn t;
+    t.adjuster = "rod-fl";
+    t.turns = 0.75;
+    log.push_back(testing::entry("t", t));
+    const Plan plan = planned(log);
+    EXPECT_EQ(plan.next, NextStep::read);
+    EXPECT_TRUE(plan.turns.empty());
+    EXPECT_EQ(plan.remeasure.size(), 2u);
+}
+
+TEST(Plan, IsDoneWhenAllIsInsideAndReadsOnWhenTooCloseOrUnknown) {
+    TrueCar straight;
+    straight.toe = {0.0667, 0.0667, 0.0, 0.0};
+    EXPECT_EQ(planned(tarnby(straight, RodSide::behind_axle, 0.05)).next, NextStep::done);
+    EXPECT_EQ(planned(tarnby(straight, RodSide::behind_axle, 0.4, 0.2)).next, NextStep::read);
+    auto log = tarnby(straight, RodSide::behind_axle);
+    log.resize(10);
+    const Plan unread = planned(log);
+    EXPECT_EQ(unread.next, NextStep::read);
+    EXPECT_TRUE(unread.turns.empty());
+}
+
+TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
+    const TrueCar c;
+    CarCard card = testing::card_of(c);
+    Rod rod = testing::rod_at(Wheel::front_left, RodSide::unknown);
+    card.adjusters = {rod};
+    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.5, 0.05), testing::total_toe(Axle::rear, -0.5, 0.05)});
+    testing::read_round(log, c, 0.05);
+    const Plan plan = planned(log);
+    EXPECT_TRUE(plan.turns.empty());
+    ASSERT_EQ(plan.cannot.size(), 2u);
+    EXPECT_EQ(plan.cannot[0].why.code, Code::plan_rod_side_unknown);
+    EXPECT_EQ(plan.cannot[1].what, "rear.total_toe");
+    EXPECT_EQ(plan.cannot[1].why.code, Code::plan_no_adjuster);
+}
+
+TEST(Targets, ToeAsALengthIsTheAngleOverItsSpan) {
+    const auto q = [](const char* text) { return *read_quantity(text); };
+    ToeAsLength terms{Length::from_mm(416), false};
+    const auto t = target_from(Measure::total_toe, q("2.0 mm"), q("1.5 mm"), q("1.5 mm"), terms);
+    ASSERT_TRUE(t);
+    EXPECT_NEAR(t->aim.deg(), 0.27546, 1e-5);
+    EXPECT_NEAR(t->lo.deg(), 0.06887, 1e-5);
+    EXPECT_NEAR(t->hi.deg(), 0.48206, 1e-5);
+    terms.half_difference = true;
+    EXPECT_NEAR(target_from(Measure::toe, q("1 mm"), q("1 mm"), {}, terms)->aim.deg(), 0.27546, 1e-5);
+    EXPECT_EQ(target_from(Measure::toe, q("1 mm"), {}, {}, {}).error().code, Code::text_span_missing);
+    EXPECT_EQ(target_from(Measure::toe, q("500 mm"), {}, {}, {Length::from_mm(416), false}).error().code, Code::job_out_of_reach);
+    EXPECT_FALSE(target_from(Measure::toe, q("12' out"), {}, {}, {})->has_tolerance);
+}
+
+}  // namespace
+}  // namespace fairchalk
