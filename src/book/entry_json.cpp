@@ -353,6 +353,7 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
     Entry e;
     if (n.has("id")) e.id = n["id"].text();
     if (n.has("name")) e.name = n["name"].text();
+    if (n.has("act")) e.act = n["act"].text();
     if (n.has("at")) e.at = n["at"].text();
     if (n.has("struck")) e.struck = n["struck"].text();
     const std::string kind = n["kind"].text();
@@ -473,6 +474,7 @@ Json json_of(const Entry& e) {
     Json j = Json::object();
     j["id"] = e.id;
     j["at"] = e.at;
+    if (!e.act.empty()) j["act"] = e.act;
     if (!e.name.empty()) j["name"] = e.name;
     if (const auto* car = std::get_if<CarEdit>(&e.what)) {
         j["kind"] = "car";

@@ -3,6 +3,7 @@
 
 #include <fstream>
 #include <set>
+#include <utility>
 #include <sstream>
 
 namespace fairchalk::book {
@@ -301,7 +302,8 @@ Json short_form(const JobFile& job) {
         } else {
             Json event = Json::object();
             event["after_round"] = rounds.size() - 1;
-            for (const auto& [k, v] : unnamed(raw).items()) event[k] = v;
+            const Json named = unnamed(raw);
+            for (const auto& [k, v] : named.items()) event[k] = v;
             events.push_back(event);
         }
     }

@@ -79,6 +79,7 @@ struct Kept {
 struct Entry {
     std::string id;    ///< UUIDv7, or what a hand-written file calls it
     std::string name;  ///< what the short form called it, where it came from there
+    std::string act;   ///< entries that came of one thing the user did share it: undone together
     std::string at;    ///< ISO 8601 with offset; order in the log wins over it
     std::optional<std::string> struck;  ///< taken back in the file itself: why
     std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept> what;

@@ -191,9 +191,9 @@ std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Ve
 std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target, int repeats) {
     if (!car.wheelbase || !lines.bars.front_ahead || !lines.bars.rear_behind) return std::nullopt;
     std::vector<Entry> log;
-    log.push_back({"car", "", "", {}, CarEdit{car}});
-    log.push_back({"lines", "", "", {}, lines});
-    log.push_back({"round", "", "", {}, RoundOpened{}});
+    log.push_back({"car", "", "", "", {}, CarEdit{car}});
+    log.push_back({"lines", "", "", "", {}, lines});
+    log.push_back({"round", "", "", "", {}, RoundOpened{}});
     const Tool* tool = tool_named(lines.tool);
     for (int n = 0; n < repeats; ++n)
         for (const Spot& spot : string_walk()) {
@@ -205,7 +205,7 @@ std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, 
                                                                        : 111.0;
             r.value.resolution = tool ? tool->resolution : 1.0;
             r.tool = lines.tool;
-            log.push_back({spot.name() + std::to_string(n), "", "", {}, r});
+            log.push_back({spot.name() + std::to_string(n), "", "", "", {}, r});
         }
     const Job job = job_of(log);
     EstimateOptions options;

@@ -155,7 +155,7 @@ TEST_F(CliTest, AThousandMalformedFilesGiveOneLineEach) {
         }
         const Ran r = ran({"solve", file(text)});
         if (r.code == 0) {  // a brace inside a text leaves a good file
-            Json::parse(text);
+            ASSERT_TRUE(Json::accept(text)) << text;
             continue;
         }
         ASSERT_EQ(r.code, 2) << text.substr(0, 200) << r.err;

@@ -191,7 +191,7 @@ TEST(StringNetwork, AContradictionIsPointedOutAsTheGroupThatNothingTellsApart) {
     int suspects = 0;
     for (const Check& k : solved(twice).checks) {
         suspects += k.suspect;
-        if (k.entry == 4) EXPECT_TRUE(k.suspect);
+        if (k.entry == 4) { EXPECT_TRUE(k.suspect); }
     }
     EXPECT_LE(suspects, 4);
 }

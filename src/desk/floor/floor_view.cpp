@@ -1,0 +1,376 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "floor/floor_view.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QPainterPath>
+#include <QWheelEvent>
+
+#include "look/chalk.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+constexpr double wheels_drawn = 30.0;   // how many times larger than life angles are drawn
+constexpr double strings_drawn = 10.0;
+constexpr double widest_drawn = 28.0;   // degrees on the picture
+
+QString q(const std::string& s) { return QString::fromStdString(s); }
+
+}  // namespace
+
+std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel) {
+    const Axle axle = axle_of(wheel);
+    for (const Verdict& v : desk.answer().verdicts)
+        if (v.target.measure == Measure::toe && v.target.where == std::variant<std::monostate, Axle, Wheel>(wheel))
+            return WheelAim{v.target.aim, v.target.lo, v.target.hi};
+    for (const Target& t : desk.job().targets) {
+        if (t.measure != Measure::total_toe || t.where != std::variant<std::monostate, Axle, Wheel>(axle)) continue;
+        WheelAim a{t.aim / 2, t.lo / 2, t.hi / 2};
+        // Front wheels stand symmetrical about the rear axle's line, so that the steering wheel is straight.
+        const KnownAngle& thrust = desk.answer().now.thrust;
+        if (axle == Axle::front && thrust.known) {
+            const Angle shift = thrust.value * (side_of(wheel) == Side::left ? -1.0 : 1.0);
+            a = {a.aim + shift, a.lo + shift, a.hi + shift};
+        }
+        return a;
+    }
+    return std::nullopt;
+}
+
+SpotMark::SpotMark(const Spot& spot, int number, QWidget* parent) : QAbstractButton(parent), spot_(spot), number_(number) {
+    setFocusPolicy(Qt::NoFocus);  // reached with Page Up and Page Down from the entry line
+    setCursor(Qt::PointingHandCursor);
+    resize(34, 40);
+}
+
+void SpotMark::set(State state, bool suspect, const QString& value) {
+    state_ = state;
+    suspect_ = suspect;
+    const QString what = state == State::asked        ? tr("asked for now")
+                         : state == State::read       ? value
+                         : state == State::not_wanted ? tr("not needed in this round")
+                                                      : tr("to read");
+    setAccessibleName(QStringLiteral("%1, %2: %3%4").arg(number_).arg(q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
+    setToolTip(QStringLiteral("%1. %2\n%3").arg(number_).arg(q(words::spot(spot_)), suspect ? tr("%1: contradicts others, read it again").arg(value) : what));
+    update();
+}
+
+void SpotMark::paintEvent(QPaintEvent*) {
+    const Chalk& c = Chalk::now();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QPointF at(width() / 2.0, height() / 2.0);
+    if (state_ == State::asked) {
+        QPainterPath pin(at + QPointF(0, 19));
+        pin.cubicTo(at + QPointF(-5, 9), at + QPointF(-13, 6), at + QPointF(-13, -3));
+        pin.arcTo(QRectF(at.x() - 13, at.y() - 16, 26, 26), 180, -180);
+        pin.cubicTo(at + QPointF(13, 6), at + QPointF(5, 9), at + QPointF(0, 19));
+        p.setPen(Qt::NoPen);
+        p.setBrush(c.string);
+        p.drawPath(pin);
+        p.setPen(c.on_string);
+        p.setFont(type(14, true));
+        p.drawText(QRectF(at.x() - 14, at.y() - 14, 28, 22), Qt::AlignCenter, QString::number(number_));
+    } else if (state_ == State::not_wanted) {
+        p.setPen(Qt::NoPen);
+        p.setBrush(c.faint);
+        p.drawEllipse(at, 2.5, 2.5);
+    } else {
+        const bool full = state_ == State::read;
+        p.setPen(c.stroke(full ? c.chalk : c.soft, 1.4));
+        p.setBrush(full ? QBrush(c.chalk) : QBrush(c.floor));
+        p.drawEllipse(at, 10, 10);
+        p.setPen(full ? c.floor : c.soft);
+        p.setFont(type(12, full));
+        p.drawText(QRectF(at.x() - 12, at.y() - 11, 24, 22), Qt::AlignCenter, QString::number(number_));
+    }
+    if (suspect_) {
+        p.setPen(c.stroke(c.caution, 2));
+        p.setBrush(Qt::NoBrush);
+        QPolygonF zigzag;
+        for (int i = 0; i <= 24; ++i) {
+            const double a = i * 2 * 3.14159265 / 24, r = i % 2 ? 16 : 12.5;
+            zigzag << at + QPointF(r * std::cos(a), r * std::sin(a));
+        }
+        p.drawPolyline(zigzag);
+    }
+}
+
+struct FloorView::Map {
+    double left, right, middle, top_string, bottom_string, wheel_top, wheel_bottom, bar_rear, bar_front;
+    double axle(Axle a) const { return a == Axle::rear ? left : right; }
+    double wheel_y(Side s) const { return s == Side::left ? wheel_top : wheel_bottom; }
+    double string_y(Side s) const { return s == Side::left ? top_string : bottom_string; }
+};
+
+FloorView::Map FloorView::mapping(const QSizeF& size) const {
+    Map m;
+    const double w = size.width(), h = size.height();
+    const double spread = w * 0.5;
+    m.left = w * 0.235;
+    m.right = m.left + spread;
+    m.middle = h * 0.5;
+    const double half = std::min(h * 0.18, spread * 0.42);
+    m.wheel_top = m.middle - half;
+    m.wheel_bottom = m.middle + half;
+    const double gap = std::min(h * 0.155, 96.0);
+    m.top_string = m.wheel_top - gap;
+    m.bottom_string = m.wheel_bottom + gap;
+    m.bar_rear = m.left - w * 0.155;
+    m.bar_front = m.right + w * 0.165;
+    return m;
+}
+
+FloorView::FloorView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    setMinimumSize(480, 420);
+    int number = 0;
+    for (const Spot& s : string_walk()) {
+        auto* mark = new SpotMark(s, ++number, this);
+        spots_.push_back(mark);
+        connect(mark, &QAbstractButton::clicked, this, [this, s] { emit spotChosen(s); });
+    }
+    for (Wheel w : all_wheels) {
+        wheels_[index_of(w)] = new WheelMark(this);
+        wheels_[index_of(w)]->setAttribute(Qt::WA_TransparentForMouseEvents);
+    }
+}
+
+void FloorView::setAsked(const std::optional<Spot>& spot) {
+    asked_ = spot;
+    refresh();
+}
+
+void FloorView::zoomBy(double factor) {
+    zoom_ = std::clamp(zoom_ * factor, 1.0, 3.0);
+    place();
+    update();
+}
+
+void FloorView::wheelEvent(QWheelEvent* e) { zoomBy(e->angleDelta().y() > 0 ? 1.15 : 1 / 1.15); }
+void FloorView::resizeEvent(QResizeEvent*) { place(); }
+
+namespace {
+
+/// Zooming keeps what is asked for in the picture: the picture grows about it.
+QTransform zoomed(double zoom, QPointF about) {
+    QTransform t;
+    t.translate(about.x(), about.y());
+    t.scale(zoom, zoom);
+    t.translate(-about.x(), -about.y());
+    return t;
+}
+
+QPointF spot_at(const Spot& s, const FloorView*, double left, double right, double wheel_y, double string_y, double bar) {
+    if (s.kind == ReadingKind::string_to_string) return {bar, (wheel_y + string_y) / 2};
+    const double x = axle_of(*s.wheel) == Axle::rear ? left : right;
+    const double dx = s.kind == ReadingKind::hub ? 0 : s.kind == ReadingKind::rim_front ? 38 : -38;
+    return {x + dx, string_y + (string_y < wheel_y ? -28 : 28)};
+}
+
+}  // namespace
+
+void FloorView::place() {
+    const Map m = mapping(size());
+    const QTransform t = zoomed(zoom_, {width() / 2.0, height() / 2.0});
+    for (SpotMark* mark : spots_) {
+        const Spot& s = mark->spot();
+        QPointF at;
+        if (s.kind == ReadingKind::string_to_string)
+            at = {*s.axle == Axle::front ? m.bar_front : m.bar_rear, m.middle - 90};
+        else
+            at = spot_at(s, this, m.left, m.right, m.wheel_y(side_of(*s.wheel)), m.string_y(side_of(*s.wheel)), 0);
+        at = t.map(at);
+        mark->move((at - QPointF(mark->width() / 2.0, mark->height() / 2.0)).toPoint());
+    }
+    for (Wheel w : all_wheels) {
+        const QPointF at = t.map(QPointF(m.axle(axle_of(w)), m.wheel_y(side_of(w))));
+        wheels_[index_of(w)]->setGeometry(QRectF(at - QPointF(45, 25), QSizeF(90, 50)).toRect());
+    }
+}
+
+void FloorView::refresh() {
+    if (!desk_.hasJob()) return;
+    const Job& job = desk_.job();
+    const int round = desk_.round();
+    const auto wanted = wanted_spots(job, round);
+    for (SpotMark* mark : spots_) {
+        const auto here = readings_at(job, round, mark->spot());
+        bool suspect = false;
+        for (const Check& c : desk_.answer().now.checks)
+            suspect = suspect || (c.suspect && std::find(here.begin(), here.end(), c.entry) != here.end());
+        QStringList values;
+        for (std::size_t i : here) values << q(std::get<Reading>(desk_.log()[i].what).value.text);
+        const bool asked = asked_ && *asked_ == mark->spot();
+        mark->set(asked ? SpotMark::State::asked
+                  : !here.empty() ? SpotMark::State::read
+                  : std::find(wanted.begin(), wanted.end(), mark->spot()) != wanted.end() ? SpotMark::State::to_do
+                                                                                          : SpotMark::State::not_wanted,
+                  suspect, values.join(QStringLiteral(" · ")));
+        if (asked) mark->raise();
+    }
+    for (Wheel w : all_wheels) {
+        const WheelAngles& a = desk_.answer().now.wheels[index_of(w)];
+        wheels_[index_of(w)]->setAccessibleName(q(words::wheel(w)) + tr(" wheel: toe ") +
+                                                (a.toe.known ? q(show_toe(a.toe.value, how_) + " ± " + show_plus_minus(a.toe.plus_minus(), how_))
+                                                             : tr("not known yet")));
+    }
+    update();
+}
+
+void FloorView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), Chalk::now().floor);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setTransform(zoomed(zoom_, {width() / 2.0, height() / 2.0}));
+    draw(p, size(), true);
+}
+
+void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
+    const Chalk& c = Chalk::now();
+    const Map m = mapping(size);
+    const Answer& a = desk_.answer();
+    const double w = size.width(), h = size.height();
+
+    // Slabs of the floor.
+    p.setPen(QPen(c.floor_line, 1.5));
+    for (int i = 1; i < 3; ++i) p.drawLine(QPointF(w * i / 3, 0), QPointF(w * i / 3, h));
+    p.drawLine(QPointF(0, m.middle), QPointF(w, m.middle));
+
+    // The car, lightly.
+    p.setBrush(Qt::NoBrush);
+    p.setPen(c.stroke(c.faint, 1.6));
+    QPainterPath body;
+    const double nose = m.right + 74, tail = m.left - 50, half = (m.wheel_bottom - m.wheel_top) / 2 + 4;
+    body.moveTo(tail + 6, m.middle - half * 0.92);
+    body.cubicTo(m.left + 90, m.middle - half * 1.06, m.right - 60, m.middle - half * 1.04, nose - 8, m.middle - half * 0.62);
+    body.cubicTo(nose + 6, m.middle - half * 0.3, nose + 6, m.middle + half * 0.3, nose - 8, m.middle + half * 0.62);
+    body.cubicTo(m.right - 60, m.middle + half * 1.04, m.left + 90, m.middle + half * 1.06, tail + 6, m.middle + half * 0.92);
+    body.cubicTo(tail - 4, m.middle + half * 0.4, tail - 4, m.middle - half * 0.4, tail + 6, m.middle - half * 0.92);
+    p.drawPath(body);
+    p.setPen(c.stroke(c.faint, 1.2, Qt::DashDotLine));
+    p.drawLine(QPointF(m.left + 60, m.middle), QPointF(m.right - 60, m.middle));
+    p.setPen(c.soft);
+    p.setFont(type(12));
+    p.drawText(QRectF(m.left + 60, m.middle - 20, m.right - m.left - 120, 18), Qt::AlignCenter, tr("middle of the car"));
+    p.drawText(QRectF(nose - 96, m.middle - 10, 70, 20), Qt::AlignRight | Qt::AlignVCenter, tr("front"));
+    p.setPen(c.stroke(c.soft, 1.6));
+    p.drawPolyline(QPolygonF({{nose - 22, m.middle - 6}, {nose - 8, m.middle}, {nose - 22, m.middle + 6}}));
+
+    // The walk round the car.
+    p.setPen(c.stroke(c.faint, 1.2, Qt::DotLine));
+    p.drawRoundedRect(QRectF(m.bar_rear - 18, m.top_string - 58, m.bar_front - m.bar_rear + 36, m.bottom_string - m.top_string + 116), 60, 60);
+
+    // Bars and strings.
+    p.setPen(c.stroke(c.soft, 1.3, Qt::DashLine));
+    for (double x : {m.bar_rear, m.bar_front}) p.drawLine(QPointF(x, m.top_string - 6), QPointF(x, m.bottom_string + 6));
+    for (Side side : both_sides) {
+        const KnownAngle& skew = a.now.strings[index_of(side)].skew;
+        const double out = side == Side::left ? -1.0 : 1.0;
+        const double rise = skew.known ? std::tan(std::clamp(skew.value.deg() * strings_drawn, -12.0, 12.0) * 0.01745329) * (m.bar_front - m.bar_rear) / 2 * 0.35 : 0;
+        const double y = m.string_y(side);
+        const QPointF rear(m.bar_rear, y - out * rise), front(m.bar_front, y + out * rise);
+        if (skew.known) {
+            stringLine(p, rear, front, c.string, 2.2);
+        } else {
+            p.setPen(c.stroke(c.string, 1.6, Qt::DashLine));
+            p.drawLine(rear, front);
+        }
+        p.setPen(c.stroke(c.string, 2.4));
+        for (const QPointF& end : {rear, front})
+            p.drawPolyline(QPolygonF({end + QPointF(-7, out * 11), end, end + QPointF(7, out * 11)}));
+        p.setFont(type(12));
+        p.setPen(c.string);
+        const QString name = side == Side::left ? tr("left string") : tr("right string");
+        const QString lie = skew.known ? (std::abs(skew.value.arcmin()) < 0.5 ? tr("%1: along the car").arg(name)
+                                          : tr("%1: %2 %3 at the front, ±%4")
+                                                .arg(name, q(show(abs(skew.value), how_)), skew.value.deg() > 0 ? tr("wide") : tr("narrow"), q(show_plus_minus(skew.plus_minus(), how_))))
+                                       : tr("%1: not known yet how it lies").arg(name);
+        p.drawText(QRectF(m.left + 60, y + (side == Side::left ? -54 : 36), m.right - m.left - 120, 18), Qt::AlignCenter, lie);
+    }
+
+    // Rules from the wheels to the string, where one was held.
+    const int round = desk_.round();
+    for (const Spot& s : string_walk()) {
+        if (!s.wheel) continue;
+        const bool asked = asked_ && *asked_ == s;
+        if (readings_at(desk_.job(), round, s).empty() && !asked) continue;
+        const double x = m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::hub ? 0 : s.kind == ReadingKind::rim_front ? 38 : -38);
+        const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = m.string_y(side_of(*s.wheel));
+        const double edge = y0 + (y1 < y0 ? -16 : 16);
+        p.setPen(asked ? c.stroke(c.string, 3) : c.stroke(c.soft, 1.2));
+        p.drawLine(QPointF(x, edge), QPointF(x, y1));
+    }
+
+    // Wheels, much enlarged angles, each in the fan of its target.
+    for (Wheel wheel : all_wheels) {
+        const WheelAngles& angles = a.now.wheels[index_of(wheel)];
+        const double out = side_of(wheel) == Side::left ? 1.0 : -1.0;  // toe in points down on the left, which is on top
+        const QPointF at(m.axle(axle_of(wheel)), m.wheel_y(side_of(wheel)));
+        const double reach = std::min(190.0, (m.right - m.left) * 0.42);
+        const auto drawn = [&](Angle toe) { return std::clamp(toe.deg() * wheels_drawn, -widest_drawn, widest_drawn) * out; };
+        const auto fan = [&](Angle lo, Angle hi) {
+            QPainterPath path(at);
+            for (Angle t : {lo, hi}) {
+                const double r = drawn(t) * 0.01745329;
+                path.lineTo(at + QPointF(reach * std::cos(r), reach * std::sin(r)));
+            }
+            path.closeSubpath();
+            return path;
+        };
+        if (const auto aim = wheelAim(desk_, wheel)) {
+            p.setPen(c.stroke(c.target, 1.2));
+            p.setBrush(hatch(c.target));
+            p.drawPath(fan(aim->lo, aim->hi));
+        }
+        const bool known = angles.toe.known;
+        if (known) {
+            QColor dust = c.chalk;
+            dust.setAlpha(120);
+            p.setPen(Qt::NoPen);
+            p.setBrush(dust);
+            p.drawPath(fan(angles.toe.value - angles.toe.plus_minus(), angles.toe.value + angles.toe.plus_minus()));
+            const double r = drawn(angles.toe.value) * 0.01745329;
+            chalkLine(p, at, at + QPointF(reach * std::cos(r), reach * std::sin(r)), c.chalk, 1.6);
+        }
+        p.save();
+        p.translate(at);
+        if (known) p.rotate(drawn(angles.toe.value));
+        p.setPen(c.stroke(c.chalk, 2.6, known ? Qt::SolidLine : Qt::DashLine));
+        p.setBrush(c.floor);
+        p.drawRoundedRect(QRectF(-40, -15, 80, 30), 7, 7);
+        p.restore();
+
+        // The words beside it, toward the middle of the car.
+        const bool top = side_of(wheel) == Side::left;
+        const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66, 250, 42);
+        p.setFont(type(12));
+        p.setPen(c.soft);
+        p.drawText(text, Qt::AlignLeft | Qt::AlignTop, q(words::wheel(wheel)));
+        p.setFont(type(15, true));
+        p.setPen(known ? c.chalk : c.soft);
+        QString says;
+        if (known) {
+            says = q(show_toe(angles.toe.value, how_) + "  ±" + show_plus_minus(angles.toe.plus_minus(), how_));
+        } else if (angles.toe_to_string.known) {
+            says = tr("%1 to its string").arg(q(show_toe(angles.toe_to_string.value, how_)));
+        } else {
+            QStringList numbers;
+            const auto& walk = string_walk();
+            for (const Spot& s : angles.toe.needs)
+                if (s.wheel && *s.wheel == wheel) numbers << QString::number(std::find(walk.begin(), walk.end(), s) - walk.begin() + 1);
+            says = numbers.isEmpty() ? tr("not known yet") : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
+        }
+        p.drawText(text, Qt::AlignLeft | Qt::AlignBottom, says);
+    }
+    p.setPen(c.soft);
+    p.setFont(type(12));
+    p.drawText(QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight, tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn));
+    if (a.now.thrust.known)
+        p.drawText(QRectF(14, h - 26, 420, 18), Qt::AlignLeft,
+                   tr("rear axle runs %1, ±%2").arg(q(words::thrust(a.now.thrust, how_)), q(show_plus_minus(a.now.thrust.plus_minus(), how_))));
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,79 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <map>
+
+#include <QAbstractButton>
+#include <QWidget>
+
+#include "job_desk.h"
+
+namespace fairchalk::desk {
+
+/// A spot to read, numbered along the walk: hollow to do, full read, a dropped pin the one asked for, ringed and crossed a suspect.
+class SpotMark : public QAbstractButton {
+    Q_OBJECT
+  public:
+    enum class State { to_do, read, asked, not_wanted };
+    SpotMark(const Spot& spot, int number, QWidget* parent);
+    void set(State state, bool suspect, const QString& value);
+    const Spot& spot() const { return spot_; }
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    Spot spot_;
+    int number_;
+    State state_ = State::to_do;
+    bool suspect_ = false;
+};
+
+/// A wheel for those who do not see the drawing: its name and what is known of it.
+class WheelMark : public QWidget {
+    Q_OBJECT
+  public:
+    using QWidget::QWidget;
+};
+
+/// The Floor: the car from above, nose to the right, left side on top; strings as they lie, wheels at their angles, much
+/// enlarged, each a fan as wide as its ±, in the hatched fan of its target.
+class FloorView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit FloorView(JobDesk& desk, QWidget* parent = nullptr);
+    void setAsked(const std::optional<Spot>& spot);
+    void setShow(const Show& how) { how_ = how; refresh(); }
+    void refresh();
+    /// Draws the floor into any device: the window, a printer.
+    void draw(QPainter& p, const QSizeF& size, bool with_spots) const;
+    void zoomBy(double factor);
+
+  signals:
+    void spotChosen(const fairchalk::Spot& spot);
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+
+  private:
+    struct Map;  // car -> picture
+    Map mapping(const QSizeF& size) const;
+    void place();
+
+    JobDesk& desk_;
+    Show how_;
+    std::optional<Spot> asked_;
+    double zoom_ = 1.0;
+    std::vector<SpotMark*> spots_;
+    std::array<WheelMark*, 4> wheels_{};
+};
+
+/// What each wheel is aimed at: its own target, or half of the axle's total set to the thrust line.
+struct WheelAim {
+    Angle aim, lo, hi;
+};
+std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel);
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,201 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "job_desk.h"
+
+#include <QCoreApplication>
+#include <QElapsedTimer>
+#include <QPointer>
+#include <QTime>
+
+namespace fairchalk::desk {
+namespace {
+
+Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel) {
+    Answer a;
+    a.sequence = log.size();
+    const Job job = job_of(log);
+    EstimateOptions options;
+    options.cancel = cancel;
+    for (int k = 0; k < static_cast<int>(job.rounds.size()); ++k) {
+        if (cancel->load()) return a;
+        options.round = k;
+        options.explain = false;
+        a.rounds.push_back(estimate(job, options));
+    }
+    options = {};
+    options.cancel = cancel;
+    options.as_of_now = true;
+    a.now = estimate(job, options);
+    a.verdicts = verdicts(job, a.now);
+    a.plan = plan_turns(job, a.now);
+    return a;
+}
+
+}  // namespace
+
+JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
+    : QObject(parent), book_(std::move(book)), ids_(std::move(sources)), cancel_(std::make_shared<std::atomic<bool>>(false)) {
+    if (!book_.read_only()) writer_ = std::make_unique<book::Writer>(book_);
+    pool_.setMaxThreadCount(1);
+    retry_.setSingleShot(true);
+    retry_.setInterval(2000);
+    connect(&retry_, &QTimer::timeout, this, &JobDesk::writeNext);
+}
+
+JobDesk::~JobDesk() {
+    cancel_->store(true);
+    pool_.waitForDone();
+}
+
+void JobDesk::openJob(const std::string& id) {
+    settle();
+    file_ = book_.job(id);
+    job_id_ = id;
+    for (const book::JobInfo& j : book_.jobs())
+        if (j.id == id) title_ = QString::fromStdString(j.title);
+    kept_ = writing_ = file_.entries.size();
+    job_ = job_of(file_.entries);
+    answer_ = {};
+    if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
+    if (job_.rounds.empty() && writer_) append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
+    else compute();
+    emit changed();
+}
+
+void JobDesk::append(std::vector<Entry> entries) {
+    if (!writer_ || entries.empty()) {
+        if (!writer_) emit notKept(QString::fromStdString(book_.read_only_reason()));
+        return;
+    }
+    const std::string at = ids_.now();
+    std::string act;
+    for (Entry& e : entries) {
+        e.id = ids_.next();
+        e.at = at;
+        if (act.empty()) act = e.id;
+        if (entries.size() > 1) e.act = act;
+        file_.raw.push_back(book::json_of(e));
+        file_.places.emplace_back("log");
+        file_.entries.push_back(std::move(e));
+    }
+    job_ = job_of(file_.entries);
+    writeNext();
+    compute();
+    emit changed();
+}
+
+// One batch is under way at a time, so that a failed one is never overtaken by a later one.
+void JobDesk::writeNext() {
+    if (!writer_ || writing_ > kept_ || kept_ == file_.raw.size()) return;
+    std::vector<book::Json> batch(file_.raw.begin() + static_cast<std::ptrdiff_t>(kept_), file_.raw.end());
+    writing_ = file_.raw.size();
+    const std::size_t upto = writing_;
+    QPointer<JobDesk> self(this);
+    writer_->post(job_id_, std::move(batch), [self, upto, job = job_id_](const std::string& error) {
+        // On the writer's thread: hand over to the window's.
+        QMetaObject::invokeMethod(
+            QCoreApplication::instance(),
+            [self, upto, job, error] {
+                if (!self || self->job_id_ != job) return;
+                self->writing_ = self->kept_;
+                if (!error.empty()) {
+                    emit self->notKept(QString::fromStdString(error));
+                    self->retry_.start();
+                    return;
+                }
+                self->kept_ = self->writing_ = upto;
+                emit self->keptAt(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
+                self->writeNext();
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void JobDesk::compute() {
+    cancel_->store(true);
+    cancel_ = std::make_shared<std::atomic<bool>>(false);
+    const auto log = std::make_shared<std::vector<Entry>>(file_.entries);
+    QPointer<JobDesk> self(this);
+    pool_.start([self, log, cancel = cancel_, job = job_id_] {
+        auto answer = std::make_shared<Answer>(answer_to(*log, cancel.get()));
+        if (cancel->load()) return;
+        QMetaObject::invokeMethod(
+            QCoreApplication::instance(),
+            [self, answer, job] {
+                // Only the answer to the log as it is now is shown.
+                if (!self || self->job_id_ != job || answer->sequence != self->file_.entries.size()) return;
+                self->answer_ = std::move(*answer);
+                emit self->answered();
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void JobDesk::settle() {
+    if (!hasJob()) return;
+    QElapsedTimer clock;
+    clock.start();
+    while ((!answerIsCurrent() || (writer_ && kept_ < file_.raw.size())) && clock.elapsed() < 20'000)
+        QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
+}
+
+void JobDesk::take(const Spot& spot, const Quantity& value) {
+    Reading r;
+    r.spot = spot;
+    r.value = value;
+    // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
+    const Tool* tool = tool_named(lines().tool);
+    if (tool && tool->quantity == value.kind && value.resolution <= 2.01 * tool->resolution) r.tool = std::string(tool->name);
+    append({Entry{{}, {}, {}, {}, {}, r}});
+}
+
+void JobDesk::strike(std::size_t entry, const QString& why) {
+    append({Entry{{}, {}, {}, {}, {}, Strike{Strike::Way::reasoned, {file_.entries[entry].id}, why.toStdString()}}});
+}
+
+bool JobDesk::undo() {
+    std::size_t from = 0;
+    while (from < file_.entries.size() && !std::holds_alternative<RoundOpened>(file_.entries[from].what)) ++from;
+    const auto id = undoable(file_.entries, from + 1);
+    if (!id) return false;
+    Strike s{Strike::Way::undo, {*id}, "undo"};
+    for (const Entry& e : file_.entries)
+        if (e.id == *id && !e.act.empty()) {
+            s.ids.clear();
+            for (const Entry& other : file_.entries)
+                if (other.act == e.act) s.ids.push_back(other.id);
+            break;
+        }
+    append({Entry{{}, {}, {}, {}, {}, s}});
+    return true;
+}
+
+bool JobDesk::redo() {
+    const auto id = redoable(file_.entries);
+    if (!id) return false;
+    append({Entry{{}, {}, {}, {}, {}, Strike{Strike::Way::redo, {*id}, "redo"}}});
+    return true;
+}
+
+void JobDesk::setLines(const LinesSet& lines) { append({Entry{{}, {}, {}, {}, {}, lines}}); }
+
+void JobDesk::turned(const std::vector<std::pair<std::string, double>>& turns, bool as_written) {
+    std::vector<Entry> entries;
+    for (const auto& [rod, amount] : turns) entries.push_back(Entry{{}, {}, {}, {}, {}, Turn{rod, amount, as_written, true}});
+    // Still turning within one visit under the car: the round that waits to be read serves both.
+    if (!job_.rounds.empty() && !job_.rounds.back().readings.empty())
+        entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});
+    append(std::move(entries));
+}
+
+void JobDesk::happened(ChangeKind kind) {
+    std::vector<Entry> entries{Entry{{}, {}, {}, {}, {}, Change{kind, {}}}};
+    if (!job_.rounds.empty() && !job_.rounds.back().readings.empty())
+        entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});
+    append(std::move(entries));
+}
+
+void JobDesk::accept(const QString& why) {
+    append({Entry{{}, {}, {}, {}, {}, Accepted{"all angles as they are", why.toStdString()}}});
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,98 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <atomic>
+#include <memory>
+#include <utility>
+#include <vector>
+
+#include <QObject>
+#include <QString>
+#include <QThreadPool>
+#include <QTimer>
+
+#include "book/book.h"
+#include "book/writer.h"
+#include "core/plan.h"
+#include "core/procedure.h"
+
+namespace fairchalk::desk {
+
+/// Everything that is computed from a log, for one state of it.
+struct Answer {
+    std::size_t sequence = 0;  ///< how many entries it answers
+    Estimate now;              ///< as the car stands, what was turned since included
+    Plan plan;
+    std::vector<Verdict> verdicts;
+    std::vector<Estimate> rounds;  ///< each round as it was read
+    std::optional<Plan> planned;   ///< what was expected of the turns before the last round
+};
+
+/// The open job: appends entries to its log, hands them to the writer, and has a worker compute what follows.
+/// The window never waits for either.
+class JobDesk : public QObject {
+    Q_OBJECT
+  public:
+    JobDesk(book::Book book, Sources sources, QObject* parent = nullptr);
+    ~JobDesk() override;
+
+    book::Book& book() { return book_; }
+    UuidSource& ids() { return ids_; }
+
+    void openJob(const std::string& id);
+    bool hasJob() const { return !job_id_.empty(); }
+    const std::string& jobId() const { return job_id_; }
+    QString title() const { return title_; }
+
+    const Job& job() const { return job_; }
+    const std::vector<Entry>& log() const { return file_.entries; }
+    const CarCard& car() const { return job_.rounds.empty() ? job_.car : job_.rounds.back().car; }
+    int round() const { return static_cast<int>(job_.rounds.size()) - 1; }
+    LinesSet lines() const { return job_.rounds.empty() ? LinesSet{} : job_.rounds.back().lines; }
+    /// True once the entry is on the disk.
+    bool isKept(std::size_t entry) const { return entry < kept_; }
+
+    const Answer& answer() const { return answer_; }
+    bool answerIsCurrent() const { return answer_.sequence == file_.entries.size(); }
+    /// For tests and pictures: waits until all is kept and answered.
+    void settle();
+
+    void take(const Spot& spot, const Quantity& value);
+    void strike(std::size_t entry, const QString& why);
+    bool undo();
+    bool redo();
+    void setLines(const LinesSet& lines);
+    /// Turned rods (longer positive); opens the next round.
+    void turned(const std::vector<std::pair<std::string, double>>& turns, bool as_written);
+    void happened(ChangeKind kind);
+    void accept(const QString& why);
+    /// A picture of a chance to see errors: retries writing what is not kept.
+    void retry() { writeNext(); }
+
+  signals:
+    void changed();                        ///< the log grew
+    void answered();                       ///< the worker's answer is new
+    void keptAt(const QString& time);      ///< all entries are on the disk
+    void notKept(const QString& why);      ///< they are not; tried again by itself
+
+  private:
+    void append(std::vector<Entry> entries);
+    void writeNext();
+    void compute();
+
+    book::Book book_;
+    UuidSource ids_;
+    std::unique_ptr<book::Writer> writer_;
+    std::string job_id_;
+    QString title_;
+    book::JobFile file_;
+    Job job_;
+    std::size_t kept_ = 0;
+    std::size_t writing_ = 0;
+    Answer answer_;
+    QThreadPool pool_;
+    QTimer retry_;
+    std::shared_ptr<std::atomic<bool>> cancel_;
+};
+
+}  // namespace fairchalk::desk

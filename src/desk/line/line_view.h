@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+
+#include <QAbstractButton>
+#include <QWidget>
+
+#include "job_desk.h"
+
+namespace fairchalk::desk {
+
+/// One stage on the string: a knot that is tight, slack or open, with its name and how it stands.
+class StageKnot : public QAbstractButton {
+    Q_OBJECT
+  public:
+    StageKnot(Stage stage, QWidget* parent);
+    void set(const StageState& state, const QString& note, bool here);
+    QSize sizeHint() const override { return {176, 80}; }
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    Stage stage_;
+    StageState state_;
+    QString note_;
+    bool here_ = false;
+};
+
+/// The Line, down the left: a knot for each stage in working order, and a plumb bob where you are.
+class LineView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit LineView(JobDesk& desk, QWidget* parent = nullptr);
+    void setStage(Stage stage);
+    void refresh();
+
+  signals:
+    void chosen(fairchalk::Stage stage);
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+
+  private:
+    JobDesk& desk_;
+    Stage here_ = Stage::read;
+    std::array<StageKnot*, 8> knots_{};
+};
+
+/// What a stage that is not built yet will hold, in a sentence.
+QString stagePromise(Stage stage);
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QColor>
+#include <QFont>
+#include <QPainter>
+#include <QPen>
+#include <QString>
+
+namespace fairchalk::desk {
+
+/// Colors, strokes and sizes: all that is drawn takes them from here. Two floors: slate and daylight.
+/// State is told by stroke and shape first; string yellow and target blue only repeat it.
+struct Chalk {
+    QColor floor, floor_line, panel, panel_edge, well, chalk, soft, faint, string, target, caution, on_string;
+    bool dark = true;
+
+    static const Chalk& now();
+    static void choose(bool dark);
+    QPen stroke(const QColor& c, double width = 2.0, Qt::PenStyle style = Qt::SolidLine) const;
+    QString styleSheet() const;
+};
+
+/// B612 in pixels; figures in it are of one width.
+QFont type(double pixels, bool bold = false);
+/// Loads the fonts that ship with the application.
+void loadType();
+
+/// A line as chalk leaves it: a solid core with a dusty edge.
+void chalkLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
+/// A string: twisted, tight.
+void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
+/// Hatching of a target.
+QBrush hatch(const QColor& c);
+
+}  // namespace fairchalk::desk

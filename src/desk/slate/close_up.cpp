@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "slate/close_up.h"
+
+#include <cmath>
+
+#include <QPainter>
+
+#include "look/chalk.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+
+CloseUp::CloseUp(QWidget* parent) : QWidget(parent) { setFixedHeight(204); }
+
+void CloseUp::setSpot(const std::optional<Spot>& spot) {
+    spot_ = spot;
+    bar_ = -1;
+    setAccessibleName(spot ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height").arg(QString::fromStdString(words::spot(*spot))) : QString());
+    update();
+}
+
+void CloseUp::setLines(int bar) {
+    bar_ = bar;
+    spot_.reset();
+    setAccessibleName(bar == 0 ? tr("From the front hubs forward to the front bar") : tr("From the rear hubs back to the rear bar"));
+    update();
+}
+
+void CloseUp::paintEvent(QPaintEvent*) {
+    const Chalk& c = Chalk::now();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(Qt::NoPen);
+    p.setBrush(c.floor);
+    p.drawRoundedRect(rect(), 8, 8);
+    const double w = width();
+    p.setFont(type(12));
+    const auto note = [&](const QRectF& box, const QString& text, int align = Qt::AlignLeft) {
+        p.setPen(c.chalk);
+        p.drawText(box, align | Qt::AlignVCenter, text);
+    };
+    const auto rule = [&](QPointF zero, double length, double dx, double dy) {
+        // A rule with its graduations, its zero end marked.
+        p.save();
+        p.translate(zero);
+        p.rotate(std::atan2(dy, dx) * 57.29578);
+        p.setPen(c.stroke(c.chalk, 1.4));
+        p.setBrush(c.dark ? QColor(0xcf, 0xcf, 0xc8) : QColor(0xff, 0xff, 0xff));
+        p.drawRect(QRectF(0, -11, length, 22));
+        p.setPen(QPen(QColor(0x22, 0x26, 0x28), 1));
+        for (double x = 4; x < length - 2; x += 5) p.drawLine(QPointF(x, -11), QPointF(x, static_cast<int>(x / 5) % 5 == 0 ? -2 : -6));
+        p.setPen(Qt::NoPen);
+        p.setBrush(c.string);
+        p.drawEllipse(QPointF(0, 0), 5, 5);
+        p.restore();
+    };
+    if (bar_ >= 0) {
+        const bool front = bar_ == 0;
+        const double y = 100, hub = front ? 90 : w - 90, bar = front ? w - 60 : 60;
+        p.setPen(c.stroke(c.chalk, 2));
+        p.setBrush(Qt::NoBrush);
+        p.drawRoundedRect(QRectF(hub - 46, y - 60, 92, 34), 8, 8);
+        p.drawRoundedRect(QRectF(hub - 46, y + 26, 92, 34), 8, 8);
+        p.setPen(c.stroke(c.soft, 1.4, Qt::DashDotLine));
+        p.drawLine(QPointF(hub, 24), QPointF(hub, 176));
+        p.setPen(c.stroke(c.string, 4));
+        p.drawLine(QPointF(bar, 20), QPointF(bar, 180));
+        p.setPen(c.stroke(c.target, 1.6));
+        p.drawLine(QPointF(hub, y), QPointF(bar, y));
+        note(QRectF(12, 6, w - 24, 18), front ? tr("front wheels from above") : tr("rear wheels from above"));
+        note(QRectF(std::min(hub, bar), y - 22, std::abs(bar - hub), 18), front ? tr("hubs to bar") : tr("bar to hubs"), Qt::AlignHCenter);
+        return;
+    }
+    if (!spot_) {
+        note(QRectF(16, 60, w - 32, 60), tr("Every spot of this round has been read."), Qt::AlignHCenter | Qt::TextWordWrap);
+        return;
+    }
+    const Spot& s = *spot_;
+    if (s.kind == ReadingKind::string_to_string) {
+        const double top = 44, bottom = 166, x = w / 2;
+        stringLine(p, {20, top - 6}, {w - 20, top + 4}, c.string, 2.6);
+        stringLine(p, {20, bottom + 5}, {w - 20, bottom - 5}, c.string, 2.6);
+        p.setPen(c.stroke(c.soft, 4));
+        p.drawLine(QPointF(x - 30, top - 24), QPointF(x - 30, bottom + 24));
+        rule({x, bottom}, bottom - top, 0, -1);
+        note(QRectF(x + 24, 60, 150, 18), tr("string to string,"));
+        note(QRectF(x + 24, 78, 150, 18), tr("square across the car"));
+        note(QRectF(x + 24, 112, 150, 18), tr("along the bar"));
+        note(QRectF(12, 96, x - 56, 18), *s.axle == Axle::front ? tr("front bar") : tr("rear bar"), Qt::AlignRight);
+        return;
+    }
+    // A wheel from above; the string on the side it stands on. On the right side the picture is upside down.
+    const bool left = side_of(*s.wheel) == Side::left;
+    const double string_y = left ? 26 : 178, wheel_top = left ? 112 : 32, wheel_bottom = left ? 172 : 92;
+    const double face = left ? wheel_top : wheel_bottom;
+    const double x0 = 64, x1 = w - 74;
+    stringLine(p, {14, string_y + (left ? 5 : -5)}, {w - 14, string_y - (left ? 5 : -5)}, c.string, 2.6);
+    p.setPen(c.string);
+    p.drawText(QRectF(w - 64, string_y + (left ? 6 : -24), 54, 18), Qt::AlignRight, tr("string"));
+    p.setPen(c.stroke(c.chalk, 2.4));
+    p.setBrush(c.well);
+    p.drawRoundedRect(QRectF(QPointF(x0, wheel_top), QPointF(x1, wheel_bottom)), 16, 16);
+    const double mid = (x0 + x1) / 2;
+    p.setBrush(c.floor);
+    const double hub_out = left ? face - 9 : face + 9;
+    p.drawRect(QRectF(QPointF(mid - 15, std::min(face, hub_out)), QPointF(mid + 15, std::max(face, hub_out))));
+    p.setPen(c.soft);
+    p.drawText(QRectF(x0, wheel_top, x1 - x0, wheel_bottom - wheel_top), Qt::AlignCenter, tr("%1 wheel, from above").arg(QString::fromStdString(words::wheel(*s.wheel))));
+    p.drawText(QRectF(x1 + 8, (wheel_top + wheel_bottom) / 2 - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("front →"));
+    const bool hub = s.kind == ReadingKind::hub;
+    const double x = hub ? mid : s.kind == ReadingKind::rim_front ? x1 - 14 : x0 + 14;
+    const double zero = hub ? hub_out : face;
+    rule({x, zero}, std::abs(zero - string_y) + 12, 0.03, left ? -1 : 1);
+    const double text_x = s.kind == ReadingKind::rim_front ? 16 : x + 22;
+    const double text_w = s.kind == ReadingKind::rim_front ? x - 40 : w - text_x - 8;
+    const double y = left ? 50 : 106;
+    note(QRectF(text_x, y, text_w, 18), hub ? tr("zero end on the hub face") : s.kind == ReadingKind::rim_front ? tr("zero end on the front lip of the rim") : tr("zero end on the back lip of the rim"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+    note(QRectF(text_x, y + 18, text_w, 18), tr("square to the string, level, at hub height"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+
+#include <QWidget>
+
+#include "core/procedure.h"
+
+namespace fairchalk::desk {
+
+/// A close-up of where the rule goes for one reading: side, edge, height, square to the string.
+class CloseUp : public QWidget {
+    Q_OBJECT
+  public:
+    explicit CloseUp(QWidget* parent = nullptr);
+    void setSpot(const std::optional<Spot>& spot);
+    void setLines(int bar);  ///< the Lines stage: 0 the front bar's place, 1 the rear one's
+    QSize sizeHint() const override { return {330, 204}; }
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    std::optional<Spot> spot_;
+    int bar_ = -1;
+};
+
+}  // namespace fairchalk::desk
