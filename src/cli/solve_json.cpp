@@ -4,6 +4,7 @@
 #include <array>
 #include <cmath>
 #include <cstdio>
+#include <cstdlib>
 
 #include "words/words.h"
 
@@ -90,23 +91,30 @@ Json ask_next(const Job& job, const Estimate& e, const std::vector<Verdict>& all
 
 }  // namespace
 
+/// To twelve figures: what binary fractions add beyond them is not the typed value.
+static double clean(double v) {
+    std::array<char, 40> text{};
+    std::snprintf(text.data(), text.size(), "%.12g", v);
+    return std::strtod(text.data(), nullptr);
+}
+
 Json read_answer(const Quantity& q) {
     Json j = Json::object();
     switch (q.kind) {
         case QuantityKind::length:
             j["kind"] = "length";
-            j["mm"] = q.value;
-            j["resolution_mm"] = q.resolution;
+            j["mm"] = clean(q.value);
+            j["resolution_mm"] = clean(q.resolution);
             break;
         case QuantityKind::angle:
             j["kind"] = "angle";
-            j["deg"] = q.value;
-            j["resolution_deg"] = q.resolution;
+            j["deg"] = clean(q.value);
+            j["resolution_deg"] = clean(q.resolution);
             break;
         case QuantityKind::turns:
             j["kind"] = "turns";
-            j["turns"] = q.value;
-            j["resolution_turns"] = q.resolution;
+            j["turns"] = clean(q.value);
+            j["resolution_turns"] = clean(q.resolution);
             break;
     }
     return j;

@@ -640,10 +640,11 @@ void Network::analyse(Estimate& out) {
     for (int i = 0; i < m; ++i)
         if (const double norm = jacobian_.col(i).norm(); norm > 0) p.scale[i] = norm;
     const Eigen::MatrixXd scaled = jacobian_ * p.scale.cwiseInverse().asDiagonal();
-    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(scaled, Eigen::ComputeThinU | Eigen::ComputeFullV);
+    // One row of zeros more when nothing was read at all: then everything is in the null space.
+    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(n > 0 ? scaled : Eigen::MatrixXd::Zero(1, m), Eigen::ComputeThinU | Eigen::ComputeFullV);
     const auto& s = svd.singularValues();
     int rank = 0;
-    while (rank < s.size() && s[rank] > 1e-8 * s[0]) ++rank;
+    while (rank < s.size() && s[rank] > 1e-8 * s[0] && s[0] > 0) ++rank;
     const Eigen::MatrixXd v = svd.matrixV().leftCols(rank);
     const Eigen::MatrixXd vs = v * s.head(rank).cwiseInverse().asDiagonal();
     p.null_space = svd.matrixV().rightCols(m - rank);

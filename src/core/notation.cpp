@@ -202,9 +202,9 @@ double to_base(double value, Unit unit) {
         case Unit::m:
             return value * 1000.0;
         case Unit::inch:
-            return value * 25.4;
+            return value * 254.0 / 10.0;
         case Unit::foot:
-            return value * 304.8;
+            return value * 3048.0 / 10.0;
         case Unit::arcmin:
             return value / 60.0;
         case Unit::arcsec:

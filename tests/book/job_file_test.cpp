@@ -30,13 +30,16 @@ const char* const short_job = R"({
             {"after_round": 0, "kind": "loosened", "part": "damper"}]
 })";
 
+/// The order of names carries no meaning in JSON.
+nlohmann::json unordered(const std::string& text) { return nlohmann::json::parse(text); }
+
 struct JobFileTest : ::testing::Test {
     UuidSource ids{system_sources()};
 };
 
 TEST_F(JobFileTest, TheShortFormComesBackAsItWas) {
     const JobFile job = parse_job(short_job, ids);
-    EXPECT_EQ(Json::parse(short_form(job).dump()), Json::parse(short_job));
+    EXPECT_EQ(unordered(short_form(job).dump()), unordered(short_job));
     const Job read = job.job();
     ASSERT_EQ(read.rounds.size(), 2u);
     EXPECT_EQ(read.rounds[0].readings.size(), 2u);
@@ -49,7 +52,7 @@ TEST_F(JobFileTest, TheFullFormIsLosslessAndItsIdsAreUuids) {
     for (const Json& e : full["log"]) EXPECT_TRUE(is_uuid7(e["id"].get<std::string>())) << e;
     const JobFile again = parse_job(full.dump(), ids);
     EXPECT_EQ(full_form(again), full);
-    EXPECT_EQ(Json::parse(short_form(again).dump()), Json::parse(short_job));
+    EXPECT_EQ(unordered(short_form(again).dump()), unordered(short_job));
 }
 
 TEST_F(JobFileTest, TheBookGivesBackWhatItWasGiven) {

@@ -68,7 +68,7 @@ TEST_F(CliTest, SolveGivesTheWorkedJob) {
     EXPECT_NEAR(j["wheels"]["front-left"]["caster"]["deg"].get<double>(), 3.4, 0.15);
     EXPECT_NEAR(j["wheels"]["front-right"]["camber"]["deg"].get<double>(), -0.3, 0.1);
     EXPECT_EQ(j["verdicts"][0]["what"], "front.total_toe");
-    EXPECT_EQ(j["verdicts"][0]["verdict"], "outside");
+    EXPECT_EQ(j["verdicts"][0]["verdict"], "too-close");
     EXPECT_EQ(j["checks"][0]["reading"], "front-left-hub");
     EXPECT_TRUE(j["wheels"]["rear-left"]["caster"]["deg"].is_null());
     EXPECT_TRUE(j["wheels"]["rear-left"]["caster"].contains("why"));

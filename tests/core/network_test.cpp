@@ -137,7 +137,8 @@ TEST(StringNetwork, WhatIsStillNeededMakesItKnown) {
             if (e.wheels[w].toe.known) continue;
             auto more = log;
             testing::read_round(more, c, 0.3, nullptr, e.wheels[w].toe.needs);
-            EXPECT_TRUE(solved(more).wheels[w].toe.known) << n << " read, wheel " << w;
+            EXPECT_TRUE(solved(more).wheels[w].toe.known) << n << " read, wheel " << w << ": " << e.wheels[w].toe.why.args[0] << "; sigma "
+                                                          << solved(more).wheels[w].toe.sigma.deg();
             // And none of them can be spared.
             auto fewer = e.wheels[w].toe.needs;
             fewer.pop_back();

@@ -1,0 +1,364 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shelf/car_page.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <QPainterPath>
+
+#include "look/chalk.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+// Where each field lies on the drawing, in parts of the page.
+struct Place {
+    const char* key;
+    double x, y, w;
+};
+constexpr Place places[] = {
+    {"name", 0.03, 0.055, 0.27},         {"title", 0.33, 0.055, 0.27},        {"wheelbase", 0.25, 0.385, 0.13},
+    {"rear_span", 0.05, 0.17, 0.12},     {"front_span", 0.44, 0.17, 0.12},    {"rear_hub_width", 0.05, 0.385, 0.12},
+    {"front_hub_width", 0.44, 0.385, 0.12}, {"pitch", 0.84, 0.30, 0.11},     {"arm", 0.84, 0.385, 0.11},
+    {"front_aim", 0.385, 0.74, 0.12},    {"front_minus", 0.515, 0.74, 0.10},   {"front_plus", 0.625, 0.74, 0.10},
+    {"front_over", 0.735, 0.74, 0.10},    {"rear_aim", 0.385, 0.86, 0.12},     {"rear_minus", 0.515, 0.86, 0.10},
+    {"rear_plus", 0.625, 0.86, 0.10},    {"rear_over", 0.735, 0.86, 0.10},
+};
+
+}  // namespace
+
+QLineEdit* CarPage::field(const char* key, const QString& name, const QString& hint) {
+    auto* f = new QLineEdit(this);
+    f->setObjectName(QString::fromLatin1(key));
+    f->setFont(type(16));
+    f->setPlaceholderText(hint);
+    f->setAccessibleName(name);
+    f->setToolTip(name);
+    f->setStyleSheet(QStringLiteral("padding: 2px 8px; border-width: 1px;"));
+    fields_[key] = f;
+    names_[key] = name;
+    connect(f, &QLineEdit::textEdited, this, [this] { problem_->clear(); });
+    return f;
+}
+
+QPushButton* CarPage::choice(const char* group, const char* value, const QString& text) {
+    auto* b = new QPushButton(text, this);
+    b->setCheckable(true);
+    b->setAutoExclusive(false);
+    b->setProperty("group", QString::fromLatin1(group));
+    b->setProperty("value", QString::fromLatin1(value));
+    b->setStyleSheet(QStringLiteral("padding: 5px 6px; font-size: 13px;"));
+    choices_.push_back(b);
+    connect(b, &QPushButton::clicked, this, [this, g = std::string(group), v = std::string(value)] { choose(g.c_str(), v); });
+    return b;
+}
+
+std::string CarPage::chosen(const char* group) const {
+    for (const QPushButton* b : choices_)
+        if (b->isChecked() && b->property("group").toString() == QLatin1String(group)) return b->property("value").toString().toStdString();
+    return {};
+}
+
+void CarPage::choose(const char* group, const std::string& value) {
+    for (QPushButton* b : choices_)
+        if (b->property("group").toString() == QLatin1String(group)) b->setChecked(b->property("value").toString().toStdString() == value);
+    update();
+}
+
+CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    problem_ = new QLabel(this);
+    problem_->setFont(type(14));
+    problem_->setWordWrap(true);
+    field("name", tr("The car's name"), tr("name of the car"));
+    field("title", tr("What this job is"), tr("what this job is"));
+    field("wheelbase", tr("Wheelbase, hub to hub"), tr("2565 mm"));
+    field("rear_span", tr("Rear rim span, between the two lips that are read"), tr("416 mm"));
+    field("front_span", tr("Front rim span, between the two lips that are read"), tr("416 mm"));
+    field("rear_hub_width", tr("Width over the rear hub faces, if taped"), tr("if taped"));
+    field("front_hub_width", tr("Width over the front hub faces, if taped"), tr("if taped"));
+    choice("rods", "behind-axle", tr("behind the axle"));
+    choice("rods", "ahead-of-axle", tr("ahead of the axle"));
+    choice("rods", "none", tr("no tie rods"));
+    field("pitch", tr("Thread pitch of the tie rods"), tr("1.5 mm"));
+    field("arm", tr("Steering arm, if measured: steering axis to rod end"), tr("if measured"));
+    choice("thread", "right", tr("right-hand"));
+    choice("thread", "left", tr("left-hand"));
+    choice("thread", "both", tr("sleeve, both ends"));
+    choice("links", "none", tr("rear not adjustable"));
+    choice("links", "ahead-of-axle", tr("toe links ahead"));
+    choice("links", "behind-axle", tr("toe links behind"));
+    for (const char* axle : {"front", "rear"}) {
+        const bool front = std::string(axle) == "front";
+        const std::string a(axle);
+        choice(axle, "total", tr("total"));
+        choice(axle, "each", tr("each wheel"));
+        choice(axle, "half", tr("half the difference"));
+        field((a + "_aim").c_str(), front ? tr("Front toe to aim at") : tr("Rear toe to aim at"), tr("0°08' in, 2 mm"));
+        field((a + "_minus").c_str(), tr("tolerance, minus"), tr("0°15'"));
+        field((a + "_plus").c_str(), tr("tolerance, plus"), tr("0°15'"));
+        field((a + "_over").c_str(), tr("For a toe in mm or inches: over what span it is stated"), tr("span"));
+        choose(axle, "total");
+    }
+    keep_ = new QPushButton(tr("Begin the job  (Ctrl+Return)"), this);
+    keep_->setObjectName(QStringLiteral("main"));
+    keep_->setFont(type(15, true));
+    connect(keep_, &QPushButton::clicked, this, &CarPage::keep);
+}
+
+void CarPage::begin(const QString& car) {
+    car_ = car;
+    old_card_ = book::Json::object();
+    for (auto& [key, f] : fields_) f->clear();
+    problem_->clear();
+    for (const char* group : {"rods", "thread"}) choose(group, "");
+    choose("links", "none");
+    for (const char* axle : {"front", "rear"}) choose(axle, "total");
+    fields_["title"]->setText(tr("Alignment"));
+    if (const auto card = car.isEmpty() ? std::nullopt : desk_.book().card(car.toStdString())) {
+        old_card_ = *card;
+        const CarCard c = book::car_from(*card, "car");
+        const auto put = [&](const char* key, const std::optional<Length>& l) {
+            if (l) fields_[key]->setText(QString::fromStdString(write_exact(*l)));
+        };
+        fields_["name"]->setText(QString::fromStdString(c.name));
+        put("wheelbase", c.wheelbase);
+        for (Axle a : both_axles) {
+            const std::string n(name_of(a));
+            put((n + "_span").c_str(), c.axle(a).rim_span);
+            put((n + "_hub_width").c_str(), c.axle(a).hub_width);
+        }
+        if (const Rod* r = c.rod_at(Wheel::front_left)) {
+            choose("rods", r->runs == RodSide::behind_axle ? "behind-axle" : r->runs == RodSide::ahead_of_axle ? "ahead-of-axle" : "");
+            choose("thread", r->double_ended ? "both" : r->thread == Thread::right ? "right" : r->thread == Thread::left ? "left" : "");
+            put("pitch", r->pitch);
+            put("arm", r->arm);
+        }
+        if (const Rod* r = c.rod_at(Wheel::rear_left)) choose("links", r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle");
+        fields_["title"]->setFocus();
+        fields_["title"]->selectAll();
+    } else {
+        fields_["name"]->setFocus();
+    }
+    update();
+}
+
+QString CarPage::text(const char* key) const { return fields_.at(key)->text().trimmed(); }
+
+bool CarPage::complain(const char* key, const QString& what) {
+    problem_->setText(QStringLiteral("▲ %1: %2").arg(names_.at(key), what));
+    problem_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+    fields_.at(key)->setFocus();
+    fields_.at(key)->selectAll();
+    return false;
+}
+
+bool CarPage::make(book::Json& card, book::Json& targets) {
+    if (text("name").isEmpty()) return complain("name", tr("a car needs a name to be found by."));
+    const auto length = [&](const char* key, bool needed, std::string& out, double least, double most) {
+        if (text(key).isEmpty()) return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. Like 416 mm or 16 3/8 in."));
+        const auto q = read_quantity(text(key).toStdString(), {Expect::Kind::length, Bare::mm});
+        if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
+        if (q->value < least || q->value > most)
+            return complain(key, tr("“%1” is %2, and between %3 and %4 is likely. Is the unit right?")
+                                     .arg(text(key), QString::fromStdString(show(q->length())), QString::fromStdString(show(Length::from_mm(least))), QString::fromStdString(show(Length::from_mm(most)))));
+        out = q->text;
+        return true;
+    };
+    card = old_card_;
+    card["name"] = text("name").toStdString();
+    const auto put = [&](book::Json& at, const char* name, const char* key, bool needed, double least, double most) {
+        std::string value;
+        if (!length(key, needed, value, least, most)) return false;
+        if (!value.empty()) at[name] = value;
+        return true;
+    };
+    if (!put(card, "wheelbase", "wheelbase", true, 1000, 6000)) return false;
+    for (const char* axle : {"front", "rear"}) {
+        const std::string a(axle);
+        if (!card.contains(axle)) card[axle] = book::Json::object();
+        if (!put(card[axle], "rim_span", (a + "_span").c_str(), true, 150, 900)) return false;
+        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, 700, 3000)) return false;
+    }
+    const std::string rods = chosen("rods"), links = chosen("links"), thread = chosen("thread");
+    book::Json adjusters = book::Json::array();
+    const auto rod = [&](const char* id, const char* kind, const char* wheel, const std::string& runs) {
+        book::Json r = book::Json::object();
+        r["id"] = id;
+        r["kind"] = kind;
+        r["wheel"] = wheel;
+        r["rod"] = runs;
+        if (thread == "right" || thread == "left") r["thread"] = thread;
+        r["double_ended"] = thread == "both";
+        if (!put(r, "pitch", "pitch", true, 0.3, 4)) return false;
+        if (!put(r, "arm", "arm", false, 50, 400)) return false;
+        r["step"] = "1/8 turn";
+        adjusters.push_back(r);
+        return true;
+    };
+    if (rods.empty()) {
+        problem_->setText(tr("▲ Say whether the tie rods run ahead of or behind the front axle, or that there are none: which way to turn hangs on it."));
+        problem_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+        return false;
+    }
+    if (rods != "none" && (!rod("rod-fl", "steering-rod", "front-left", rods) || !rod("rod-fr", "steering-rod", "front-right", rods))) return false;
+    if (links != "none" && (!rod("link-rl", "toe-link", "rear-left", links) || !rod("link-rr", "toe-link", "rear-right", links))) return false;
+    if (!adjusters.empty()) card["adjusters"] = adjusters;
+    targets = book::Json::object();
+    for (const char* axle : {"front", "rear"}) {
+        const std::string a(axle);
+        if (text((a + "_aim").c_str()).isEmpty()) continue;
+        book::Json t = book::Json::object();
+        const std::string basis = chosen(axle);
+        bool as_length = false;
+        for (const char* part : {"aim", "minus", "plus"}) {
+            const std::string key = a + "_" + part;
+            if (text(key.c_str()).isEmpty()) {
+                if (std::string(part) != "aim" && text((a + "_minus").c_str()).isEmpty() && text((a + "_plus").c_str()).isEmpty())
+                    return complain((a + "_minus").c_str(), tr("a target needs its tolerance, like 0°15' or 1.5 mm."));
+                continue;
+            }
+            const auto q = read_quantity(text(key.c_str()).toStdString(), {Expect::Kind::length_or_angle});
+            if (!q) return complain(key.c_str(), QString::fromStdString(words::sentence(q.error())));
+            as_length = as_length || q->kind == QuantityKind::length;
+            t[part] = q->text;
+        }
+        std::string span;
+        if (as_length && text((a + "_over").c_str()).isEmpty()) return complain((a + "_over").c_str(), tr("toe as a length means nothing without the diameter it is stated over, like 416 mm."));
+        if (as_length && !length((a + "_over").c_str(), true, span, 100, 1200)) return false;
+        if (!span.empty()) t["span"] = span;
+        if (basis == "half") t["basis"] = "half-difference";
+        targets[axle][basis == "total" ? "total_toe" : "toe"] = t;
+    }
+    try {
+        book::car_from(card, "car");
+        book::targets_from(targets, "targets");
+    } catch (const book::FileError& e) {
+        problem_->setText(QStringLiteral("▲ %1: %2").arg(QString::fromStdString(e.place), QString::fromStdString(words::sentence(e.what))));
+        return false;
+    }
+    return true;
+}
+
+void CarPage::keep() {
+    book::Json card, targets;
+    if (!make(card, targets)) return;
+    try {
+        std::string car = car_.toStdString();
+        if (car.empty()) car = desk_.book().add_car(card, desk_.ids());
+        const QString title = text("title").isEmpty() ? tr("Alignment") : text("title");
+        const std::string job = desk_.book().add_job(car, title.toStdString(), targets, desk_.ids());
+        if (!car_.isEmpty() && card != old_card_) {
+            // The card as it was edited here stands at the head of the new job.
+            book::Json e = book::Json::object();
+            e["id"] = desk_.ids().next();
+            e["at"] = desk_.ids().now();
+            e["kind"] = "car";
+            e["car"] = card;
+            desk_.book().append(job, {e});
+        }
+        emit jobMade(QString::fromStdString(job));
+    } catch (const book::BookError& e) {
+        problem_->setText(QStringLiteral("▲ %1").arg(QString::fromUtf8(e.what())));
+    }
+}
+
+void CarPage::keyPressEvent(QKeyEvent* e) {
+    if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && (e->modifiers() & Qt::ControlModifier)) keep();
+    else if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) focusNextChild();
+    else if (e->key() == Qt::Key_Escape) emit givenUp();
+    else QWidget::keyPressEvent(e);
+}
+
+void CarPage::resizeEvent(QResizeEvent*) {
+    const double w = width(), h = height();
+    for (const Place& p : places) fields_.at(p.key)->setGeometry(QRectF(w * p.x, h * p.y, w * p.w, 34).toRect());
+    const auto row = [&](const char* group, double x, double y, double each) {
+        double at = w * x;
+        for (QPushButton* b : choices_)
+            if (b->property("group").toString() == QLatin1String(group)) {
+                b->setGeometry(QRectF(at, h * y, w * each - 6, 32).toRect());
+                at += w * each;
+            }
+    };
+    row("rods", 0.63, 0.17, 0.115);
+    row("thread", 0.63, 0.47, 0.115);
+    row("links", 0.63, 0.565, 0.115);
+    row("front", 0.03, 0.74, 0.115);
+    row("rear", 0.03, 0.86, 0.115);
+    keep_->setGeometry(QRectF(w * 0.74, h * 0.925, w * 0.24, 46).toRect());
+    problem_->setGeometry(QRectF(w * 0.03, h * 0.92, w * 0.68, 50).toRect());
+}
+
+void CarPage::paintEvent(QPaintEvent*) {
+    const Chalk& c = Chalk::now();
+    QPainter p(this);
+    p.fillRect(rect(), c.floor);
+    p.setRenderHint(QPainter::Antialiasing);
+    const double w = width(), h = height();
+    // The car from above, nose to the right: its lengths are typed where they lie.
+    const double l = w * 0.11, r = w * 0.50, top = h * 0.265, bottom = h * 0.545;
+    p.setBrush(Qt::NoBrush);
+    p.setPen(c.stroke(c.faint, 1.6));
+    p.drawRoundedRect(QRectF(l - 54, top - 4, r - l + 124, bottom - top + 8), 60, 50);
+    p.setPen(c.stroke(c.chalk, 2.4));
+    for (double x : {l, r})
+        for (double y : {top, bottom}) p.drawRoundedRect(QRectF(x - 40, y - 14, 80, 28), 7, 7);
+    const auto measure = [&](QPointF a, QPointF b) {
+        p.setPen(c.stroke(c.target, 1.4));
+        p.drawLine(a, b);
+        const bool flat = std::abs(a.y() - b.y()) < 1;
+        for (const QPointF& e : {a, b}) p.drawLine(e - (flat ? QPointF(0, 6) : QPointF(6, 0)), e + (flat ? QPointF(0, 6) : QPointF(6, 0)));
+    };
+    measure({l, h * 0.475}, {r, h * 0.475});
+    measure({l - 40, top - 26}, {l + 40, top - 26});
+    measure({r - 40, top - 26}, {r + 40, top - 26});
+    measure({l - 30, top + 16}, {l - 30, bottom - 16});
+    measure({r + 30, top + 16}, {r + 30, bottom - 16});
+    p.setFont(type(13));
+    p.setPen(c.soft);
+    const auto say = [&](double x, double y, const QString& s) { p.drawText(QRectF(w * x, h * y, w * 0.36, 18), Qt::AlignLeft, s); };
+    say(0.03, 0.025, tr("The car"));
+    say(0.33, 0.025, tr("This job"));
+    say(0.05, 0.14, tr("rim span, rear"));
+    say(0.44, 0.14, tr("rim span, front"));
+    say(0.25, 0.355, tr("wheelbase"));
+    say(0.05, 0.355, tr("over the hubs"));
+    say(0.44, 0.355, tr("over the hubs"));
+    say(0.63, 0.14, tr("The tie rods, seen from above, front to the right"));
+    say(0.63, 0.315, tr("thread pitch, a full turn:"));
+    say(0.63, 0.40, tr("steering arm, axis to rod end:"));
+    say(0.63, 0.44, tr("The thread at the outer end (or leave it open)"));
+    say(0.63, 0.535, tr("The rear axle"));
+    // How the rods run decides which way is which.
+    const double rx = w * 0.63;
+    int i = 0;
+    for (const char* runs : {"behind-axle", "ahead-of-axle"}) {
+        const double x = rx + w * 0.0575 + i * w * 0.115, y = h * 0.255;
+        const bool on = chosen("rods") == runs;
+        p.setPen(c.stroke(on ? c.chalk : c.faint, 2));
+        p.drawRoundedRect(QRectF(x - 26, y - 16, 52, 13), 4, 4);
+        p.drawLine(QPointF(x, y - 3), QPointF(x, y + 22));
+        const double rod = x + (i == 0 ? -18 : 18);
+        p.setPen(c.stroke(on ? c.string : c.soft, 3));
+        p.drawLine(QPointF(rod, y - 2), QPointF(rod, y + 22));
+        p.drawEllipse(QPointF(rod, y - 2), 3, 3);
+        ++i;
+    }
+    p.setPen(QPen(c.floor_line, 2));
+    p.drawLine(QPointF(w * 0.02, h * 0.645), QPointF(w * 0.98, h * 0.645));
+    p.setPen(c.soft);
+    say(0.03, 0.66, tr("What to aim at, in the terms of the car's manual, which comes first:"));
+    say(0.03, 0.71, tr("Front toe, as"));
+    say(0.03, 0.83, tr("Rear toe, as"));
+    say(0.385, 0.71, tr("aim"));
+    say(0.515, 0.71, tr("minus"));
+    say(0.625, 0.71, tr("plus"));
+    say(0.735, 0.71, tr("if a length, over"));
+    QColor band = c.target;
+    p.setPen(c.stroke(band, 1.2));
+    p.setBrush(hatch(band));
+    p.drawRect(QRectF(w * 0.86, h * 0.745, w * 0.09, 24));
+    p.drawRect(QRectF(w * 0.86, h * 0.865, w * 0.09, 24));
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <map>
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QWidget>
+
+#include "job_desk.h"
+
+namespace fairchalk::desk {
+
+/// A new car and its job, as places on a drawing of the car: each length is typed where it lies, the rods are chosen by
+/// how they run, the targets stand at their axles in the manual's own terms.
+class CarPage : public QWidget {
+    Q_OBJECT
+  public:
+    explicit CarPage(JobDesk& desk, QWidget* parent = nullptr);
+    /// Begins with an empty card, or with that of a car on the shelf.
+    void begin(const QString& car);
+
+  signals:
+    void jobMade(const QString& job);
+    void givenUp();
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+
+  private:
+    QLineEdit* field(const char* key, const QString& name, const QString& hint);
+    QPushButton* choice(const char* group, const char* value, const QString& text);
+    std::string chosen(const char* group) const;
+    void choose(const char* group, const std::string& value);
+    QString text(const char* key) const;
+    /// The card and targets as JSON, or an error beside its field.
+    bool make(book::Json& card, book::Json& targets);
+    void keep();
+    bool complain(const char* key, const QString& what);
+
+    JobDesk& desk_;
+    QString car_;
+    book::Json old_card_;
+    std::map<std::string, QLineEdit*> fields_;
+    std::map<std::string, QString> names_;
+    std::vector<QPushButton*> choices_;
+    QLabel* problem_;
+    QPushButton* keep_;
+};
+
+}  // namespace fairchalk::desk

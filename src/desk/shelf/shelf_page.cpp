@@ -1,0 +1,111 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shelf/shelf_page.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+
+#include "look/chalk.h"
+
+namespace fairchalk::desk {
+
+ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidget* parent) : QAbstractButton(parent), kind_(kind), note_(note) {
+    setText(text);
+    setAccessibleName(text);
+    setAccessibleDescription(note);
+    setFixedHeight(kind == Kind::car ? 54 : 40);
+    setFocusPolicy(kind == Kind::car ? Qt::NoFocus : Qt::StrongFocus);
+    if (kind != Kind::car) setCursor(Qt::PointingHandCursor);
+}
+
+void ShelfLine::keyPressEvent(QKeyEvent* e) {
+    if (e->key() == Qt::Key_Down || e->key() == Qt::Key_Up) focusNextPrevChild(e->key() == Qt::Key_Down);
+    else if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) click();
+    else QAbstractButton::keyPressEvent(e);
+}
+
+void ShelfLine::paintEvent(QPaintEvent*) {
+    const Chalk& c = Chalk::now();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const double y = height() / 2.0;
+    if (kind_ == Kind::car) {
+        chalkLine(p, {0, height() - 3.0}, {width() * 1.0, height() - 3.0}, c.faint, 2);
+        p.setPen(c.chalk);
+        p.setFont(type(19, true));
+        p.drawText(QRectF(2, 10, width() * 0.5, 34), Qt::AlignLeft | Qt::AlignVCenter, text());
+        p.setPen(c.soft);
+        p.setFont(type(13));
+        p.drawText(QRectF(width() * 0.5, 10, width() * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter, note_);
+        return;
+    }
+    if (hasFocus()) {
+        p.setPen(c.stroke(c.string, 2));
+        p.setBrush(c.well);
+        p.drawRoundedRect(QRectF(20, 2, width() - 22, height() - 4), 8, 8);
+    }
+    p.setPen(kind_ == Kind::begin ? c.stroke(c.soft, 1.6, Qt::DashLine) : c.stroke(c.string, 2));
+    p.setBrush(Qt::NoBrush);
+    p.drawEllipse(QPointF(42, y), 6, 6);
+    p.setPen(kind_ == Kind::begin ? c.soft : c.chalk);
+    p.setFont(type(15));
+    p.drawText(QRectF(60, 0, width() * 0.6, height()), Qt::AlignLeft | Qt::AlignVCenter, text());
+    p.setPen(c.soft);
+    p.setFont(type(13));
+    p.drawText(QRectF(width() * 0.6, 0, width() * 0.4 - 14, height()), Qt::AlignRight | Qt::AlignVCenter, note_);
+}
+
+ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(90, 30, 90, 20);
+    title_ = new QLabel(this);
+    title_->setFont(type(26, true));
+    column->addWidget(title_);
+    auto* note = new QLabel(tr("Arrow keys and Enter open a job, Ctrl+N begins a new car. All that is here is kept."), this);
+    note->setFont(type(14));
+    column->addWidget(note);
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    column->addWidget(scroll, 1);
+    list_ = new QWidget(scroll);
+    new QVBoxLayout(list_);
+    scroll->setWidget(list_);
+}
+
+void ShelfPage::refresh() {
+    title_->setText(QString::fromStdString(desk_.book().name()));
+    auto* column = static_cast<QVBoxLayout*>(list_->layout());
+    while (QLayoutItem* item = column->takeAt(0)) {
+        if (item->widget()) item->widget()->deleteLater();
+        delete item;
+    }
+    column->setSpacing(2);
+    ShelfLine* first = nullptr;
+    const auto add = [&](ShelfLine::Kind kind, const QString& text, const QString& note) {
+        auto* l = new ShelfLine(kind, text, note, list_);
+        column->addWidget(l);
+        if (!first && kind != ShelfLine::Kind::car) first = l;
+        return l;
+    };
+    for (const book::CarInfo& car : desk_.book().cars()) {
+        add(ShelfLine::Kind::car, QString::fromStdString(car.name), tr("%n job(s)", nullptr, car.jobs));
+        for (const book::JobInfo& job : desk_.book().jobs(car.id)) {
+            auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
+                          tr("%1, %2 rounds, %3 readings").arg(QString::fromStdString(job.created.substr(0, 10))).arg(job.rounds).arg(job.readings));
+            connect(l, &QAbstractButton::clicked, this, [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
+        }
+        auto* l = add(ShelfLine::Kind::begin, tr("begin a new job on this car"), {});
+        connect(l, &QAbstractButton::clicked, this, [this, id = QString::fromStdString(car.id)] { emit newJobWanted(id); });
+    }
+    auto* l = add(ShelfLine::Kind::begin, tr("a new car"), tr("Ctrl+N"));
+    connect(l, &QAbstractButton::clicked, this, &ShelfPage::newCarWanted);
+    column->addStretch(1);
+    if (first) first->setFocus();
+}
+
+void ShelfPage::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), Chalk::now().floor);
+}
+
+}  // namespace fairchalk::desk

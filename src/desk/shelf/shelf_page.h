@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QAbstractButton>
+#include <QLabel>
+#include <QScrollArea>
+#include <QVBoxLayout>
+#include <QWidget>
+
+#include "job_desk.h"
+
+namespace fairchalk::desk {
+
+/// A line on the shelf: a car, or one of its jobs, or what begins a new one.
+class ShelfLine : public QAbstractButton {
+    Q_OBJECT
+  public:
+    enum class Kind { car, job, begin };
+    ShelfLine(Kind kind, const QString& text, const QString& note, QWidget* parent);
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+
+  private:
+    Kind kind_;
+    QString note_;
+};
+
+/// The book: a shelf of cars with their jobs.
+class ShelfPage : public QWidget {
+    Q_OBJECT
+  public:
+    explicit ShelfPage(JobDesk& desk, QWidget* parent = nullptr);
+    void refresh();
+
+  signals:
+    void jobChosen(const QString& job);
+    void newJobWanted(const QString& car);
+    void newCarWanted();
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    JobDesk& desk_;
+    QLabel* title_;
+    QWidget* list_;
+};
+
+}  // namespace fairchalk::desk

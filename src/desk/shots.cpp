@@ -1,0 +1,86 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shots.h"
+
+#include <QApplication>
+#include <QKeyEvent>
+#include <QMessageBox>
+
+#include "look/chalk.h"
+
+namespace fairchalk::desk {
+
+void openWhereItWas(JobDesk& desk, Window& window) {
+    const auto jobs = desk.book().jobs();
+    const auto open = desk.book().fact("open_job");
+    for (const book::JobInfo& j : jobs)
+        if (open && j.id == *open) return window.openJob(QString::fromStdString(j.id));
+    if (!jobs.empty()) return window.openJob(QString::fromStdString(jobs.front().id));
+    window.showShelf();
+}
+
+void sayCannotOpen(const QString& why) { QMessageBox::warning(nullptr, QObject::tr("Fair Chalk"), why); }
+
+namespace {
+
+void type(Window& window, const QString& text, bool enter = true) {
+    for (QChar c : text) {
+        QKeyEvent press(QEvent::KeyPress, 0, Qt::NoModifier, QString(c));
+        QApplication::sendEvent(window.focusWidget(), &press);
+    }
+    if (!enter) return;
+    QKeyEvent press(QEvent::KeyPress, Qt::Key_Return, Qt::NoModifier);
+    QApplication::sendEvent(window.focusWidget(), &press);
+}
+
+}  // namespace
+
+int takeShots(JobDesk& desk, Window& window, const QString& folder) {
+    int failed = 0;
+    const auto shot = [&](const char* name) {
+        desk.settle();
+        QApplication::processEvents();
+        if (!window.grab().save(folder + QStringLiteral("/") + QString::fromLatin1(name) + QStringLiteral(".png"))) ++failed;
+    };
+    window.setDark(true);
+    QApplication::setActiveWindow(&window);
+    type(window, QStringLiteral("4 11/16"), false);
+    shot("read");
+    window.setStage(Stage::lines);
+    shot("lines");
+    // The rest of the round, in the order of the walk, as the demo car stands.
+    window.setStage(Stage::read);
+    const char* const rest[] = {"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"};
+    const auto wanted = wanted_spots(desk.job(), desk.round());
+    std::size_t skip = 0;
+    for (const Spot& s : wanted) skip += !readings_at(desk.job(), desk.round(), s).empty();
+    for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i) type(window, QString::fromLatin1(rest[i]));
+    desk.settle();
+    window.setStage(Stage::read);
+    shot("read-all");
+    window.setStage(Stage::turn);
+    shot("turn");
+    window.setDark(false);
+    shot("turn-daylight");
+    window.setDark(true);
+    window.slate().turnedAsWritten();
+    desk.settle();
+    for (const char* value : {"117.5", "120.8", "101.0", "102.3"}) type(window, QString::fromLatin1(value));
+    desk.settle();
+    window.setStage(Stage::read);
+    shot("second-round");
+    window.setStage(Stage::turn);
+    shot("before-and-after");
+    window.toggleBigFigures();
+    shot("big-figures");
+    window.toggleBigFigures();
+    window.setStage(Stage::ask);
+    shot("open-knot");
+    window.showShelf();
+    shot("shelf");
+    const auto cars = desk.book().cars();
+    window.showCarPage(cars.empty() ? QString() : QString::fromStdString(cars.back().id));
+    shot("new-car");
+    return failed;
+}
+
+}  // namespace fairchalk::desk

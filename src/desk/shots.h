@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QString>
+
+#include "window.h"
+
+namespace fairchalk::desk {
+
+/// Opens the job that was open when the book was closed; else the newest; else the shelf.
+void openWhereItWas(JobDesk& desk, Window& window);
+
+/// One window that says why the book can't be opened.
+void sayCannotOpen(const QString& why);
+
+/// Draws each main view from the open book into PNGs of 1280 x 800.
+int takeShots(JobDesk& desk, Window& window, const QString& folder);
+
+}  // namespace fairchalk::desk

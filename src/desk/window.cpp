@@ -1,0 +1,300 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "window.h"
+
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QShortcut>
+#include <QVBoxLayout>
+
+#include "look/chalk.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+QString q(const std::string& s) { return QString::fromStdString(s); }
+}  // namespace
+
+void BigFigures::paintEvent(QPaintEvent*) {
+    const Chalk& c = Chalk::now();
+    QPainter p(this);
+    p.fillRect(rect(), c.floor);
+    p.setPen(c.chalk);
+    p.setFont(type(height() * 0.1, true));
+    p.drawText(QRectF(20, height() * 0.05, width() - 40, height() * 0.28), Qt::AlignCenter | Qt::TextWordWrap, above);
+    p.setPen(c.string);
+    p.setFont(type(height() * 0.3, true));
+    p.drawText(QRectF(20, height() * 0.32, width() - 40, height() * 0.38), Qt::AlignCenter, figure);
+    p.setPen(c.soft);
+    p.setFont(type(height() * 0.06));
+    p.drawText(QRectF(20, height() * 0.72, width() - 40, height() * 0.22), Qt::AlignCenter | Qt::TextWordWrap, below);
+}
+
+Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
+    setWindowTitle(tr("Fair Chalk"));
+    resize(1280, 800);
+    setMinimumSize(1024, 640);
+    pages_ = new QStackedWidget(this);
+    setCentralWidget(pages_);
+    job_page_ = new QWidget(pages_);
+    job_page_->setObjectName(QStringLiteral("panel"));
+    auto* column = new QVBoxLayout(job_page_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+
+    auto* top = new QWidget(job_page_);
+    top->setFixedHeight(44);
+    auto* bar = new QHBoxLayout(top);
+    bar->setContentsMargins(16, 0, 16, 0);
+    bar->setSpacing(24);
+    const auto label = [&](double size, bool bold) {
+        auto* l = new QLabel(top);
+        l->setFont(type(size, bold));
+        return l;
+    };
+    name_ = label(17, true);
+    title_ = label(14, false);
+    aim_ = label(14, false);
+    units_ = label(14, false);
+    kept_ = label(14, false);
+    bar->addWidget(name_);
+    bar->addWidget(title_);
+    bar->addStretch(1);
+    bar->addWidget(aim_);
+    bar->addStretch(1);
+    bar->addWidget(units_);
+    bar->addWidget(kept_);
+    column->addWidget(top);
+
+    auto* across = new QHBoxLayout;
+    across->setSpacing(0);
+    line_ = new LineView(desk, job_page_);
+    middle_ = new QStackedWidget(job_page_);
+    floor_ = new FloorView(desk, middle_);
+    turn_ = new TurnView(desk, middle_);
+    open_ = new OpenView(middle_);
+    for (QWidget* w : std::initializer_list<QWidget*>{floor_, turn_, open_}) middle_->addWidget(w);
+    slate_ = new Slate(desk, job_page_);
+    across->addWidget(line_);
+    across->addWidget(middle_, 1);
+    across->addWidget(slate_);
+    column->addLayout(across, 1);
+
+    auto* bottom = new QWidget(job_page_);
+    bottom->setFixedHeight(44);
+    auto* foot = new QHBoxLayout(bottom);
+    foot->setContentsMargins(16, 0, 16, 0);
+    say_ = new QLabel(bottom);
+    say_->setFont(type(16));
+    say_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    hint_ = new QLabel(bottom);
+    hint_->setFont(type(12));
+    foot->addWidget(say_, 1);
+    foot->addWidget(hint_);
+    column->addWidget(bottom);
+    pages_->addWidget(job_page_);
+
+    shelf_ = new ShelfPage(desk, pages_);
+    car_page_ = new CarPage(desk, pages_);
+    pages_->addWidget(shelf_);
+    pages_->addWidget(car_page_);
+    big_ = new BigFigures(this);
+    big_->hide();
+
+    connect(line_, &LineView::chosen, this, &Window::setStage);
+    connect(floor_, &FloorView::spotChosen, this, [this](const Spot& s) {
+        setStage(Stage::read);
+        slate_->ask(s);
+    });
+    connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
+    connect(slate_, &Slate::stageWanted, this, &Window::setStage);
+    connect(slate_, &Slate::sayChanged, this, [this] { say_->setText(slate_->say()); });
+    connect(shelf_, &ShelfPage::jobChosen, this, &Window::openJob);
+    connect(shelf_, &ShelfPage::newCarWanted, this, [this] { showCarPage({}); });
+    connect(shelf_, &ShelfPage::newJobWanted, this, &Window::showCarPage);
+    connect(car_page_, &CarPage::jobMade, this, [this](const QString& job) {
+        openJob(job);
+        setStage(Stage::lines);
+    });
+    connect(car_page_, &CarPage::givenUp, this, &Window::showShelf);
+    connect(&desk_, &JobDesk::changed, this, &Window::refresh);
+    connect(&desk_, &JobDesk::answered, this, &Window::refresh);
+    connect(&desk_, &JobDesk::keptAt, this, [this](const QString& time) {
+        last_kept_ = tr("kept %1").arg(time);
+        kept_->setStyleSheet(QString());
+        refresh();
+    });
+    connect(&desk_, &JobDesk::notKept, this, [this](const QString& why) {
+        kept_->setText(tr("▲ not kept"));
+        kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+        say_->setText(why);
+    });
+    QSettings settings;
+    how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal") ? Show::AngleStyle::decimal : Show::AngleStyle::degrees_minutes;
+    how_.lengths = settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch") ? Show::LengthStyle::inch : Show::LengthStyle::mm;
+    setDark(settings.value(QStringLiteral("theme")).toString() != QLatin1String("daylight"));
+    setHow(how_);
+    shortcuts();
+}
+
+void Window::shortcuts() {
+    const auto on = [this](const QKeySequence& key, auto&& act) {
+        auto* s = new QShortcut(key, this);
+        connect(s, &QShortcut::activated, this, act);
+    };
+    for (Stage s : all_stages)
+        on(QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + index_of(s))), [this, s] {
+            if (desk_.hasJob()) setStage(s);
+        });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Z), [this] {
+        if (desk_.undo()) setStage(stage_ == Stage::turn ? Stage::turn : stage_), slate_->ask(next_spot(desk_.job(), desk_.round()));
+    });
+    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] {
+        if (desk_.redo()) slate_->ask(next_spot(desk_.job(), desk_.round()));
+    });
+    on(QKeySequence(Qt::CTRL | Qt::Key_D), [this] { slate_->startStrike(); });
+    on(QKeySequence(Qt::Key_F2), [this] { slate_->turnedAsWritten(); });
+    on(QKeySequence(Qt::Key_F3), [this] { slate_->startTurned(); });
+    on(QKeySequence(Qt::Key_F4), [this] { slate_->startAccept(); });
+    on(QKeySequence(Qt::Key_F6), [this] {
+        Show how = how_;
+        how.angles = how.angles == Show::AngleStyle::decimal ? Show::AngleStyle::degrees_minutes : Show::AngleStyle::decimal;
+        setHow(how);
+    });
+    on(QKeySequence(Qt::Key_F7), [this] {
+        Show how = how_;
+        how.lengths = how.lengths == Show::LengthStyle::mm ? Show::LengthStyle::inch : Show::LengthStyle::mm;
+        setHow(how);
+    });
+    on(QKeySequence(Qt::Key_F8), [this] { toggleBigFigures(); });
+    on(QKeySequence(Qt::Key_F9), [this] { setDark(!Chalk::now().dark); });
+    on(QKeySequence(Qt::Key_F1), [this] {
+        big_->above = tr("Keys");
+        big_->figure = QString();
+        big_->below = tr("Enter keeps · Page Up/Down other spot · Ctrl Z undo · Ctrl D strike out · Ctrl 1…8 stages · F2 turned as written · "
+                         "F3 I turned · F4 leave it · F5 strings moved · F6 angles · F7 lengths · F8 big figures · F9 light · Ctrl P print · Ctrl +/− zoom · Ctrl O book · F1 back");
+        big_->setGeometry(rect());
+        big_->setVisible(!big_->isVisible());
+        big_->raise();
+    });
+    on(QKeySequence(Qt::Key_F5), [this] {
+        if (desk_.hasJob()) desk_.happened(ChangeKind::strings_moved), setStage(Stage::lines);
+    });
+    on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { showShelf(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { showCarPage({}); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_P), [this] { print(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Plus), [this] { floor_->zoomBy(1.25); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { floor_->zoomBy(1.25); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Minus), [this] { floor_->zoomBy(0.8); });
+}
+
+void Window::setHow(const Show& how) {
+    how_ = how;
+    QSettings settings;
+    settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal ? QStringLiteral("decimal") : QStringLiteral("minutes"));
+    settings.setValue(QStringLiteral("lengths"), how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
+    floor_->setShow(how);
+    turn_->setShow(how);
+    slate_->setShow(how);
+    units_->setText((how.lengths == Show::LengthStyle::mm ? tr("mm") : tr("inches")) + QStringLiteral(" · ") +
+                    (how.angles == Show::AngleStyle::decimal ? tr("decimal degrees") : tr("degrees + minutes")));
+}
+
+void Window::setDark(bool dark) {
+    Chalk::choose(dark);
+    QSettings().setValue(QStringLiteral("theme"), dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
+    const Chalk& c = Chalk::now();
+    qApp->setStyleSheet(c.styleSheet());
+    for (QLabel* l : {title_, units_, kept_, hint_}) l->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
+    aim_->setStyleSheet(QStringLiteral("color:%1").arg(c.target.name()));
+    hint_->setText(tr("F8 big figures"));
+    refresh();
+    update();
+}
+
+void Window::openJob(const QString& id) {
+    try {
+        desk_.openJob(id.toStdString());
+    } catch (const std::exception& e) {
+        say_->setText(QString::fromUtf8(e.what()));
+        return;
+    }
+    pages_->setCurrentWidget(job_page_);
+    slate_->ask(next_spot(desk_.job(), desk_.round()));
+    setStage(desk_.lines().bars.front_ahead ? Stage::read : Stage::lines);
+}
+
+void Window::showShelf() {
+    shelf_->refresh();
+    pages_->setCurrentWidget(shelf_);
+}
+
+void Window::showCarPage(const QString& car) {
+    pages_->setCurrentWidget(car_page_);
+    car_page_->begin(car);
+}
+
+void Window::setStage(Stage stage) {
+    stage_ = stage;
+    pages_->setCurrentWidget(job_page_);
+    line_->setStage(stage);
+    if (stage == Stage::turn) middle_->setCurrentWidget(turn_);
+    else if (stage == Stage::read || stage == Stage::lines) middle_->setCurrentWidget(floor_);
+    else middle_->setCurrentWidget(open_);
+    open_->setStage(stage);
+    slate_->setStage(stage);
+    refresh();
+}
+
+void Window::toggleBigFigures() {
+    big_->setGeometry(rect());
+    big_->setVisible(!big_->isVisible());
+    big_->raise();
+    refresh();
+}
+
+void Window::refresh() {
+    if (!desk_.hasJob()) return;
+    name_->setText(q(desk_.job().car.name));
+    title_->setText(tr("%1 · round %2").arg(desk_.title()).arg(desk_.round() + 1));
+    aim_->setText(desk_.job().targets.empty() ? tr("no targets") : tr("aim: as on the car's card"));
+    if (!last_kept_.isEmpty()) kept_->setText(last_kept_);
+    else kept_->setText(tr("all kept"));
+    line_->refresh();
+    floor_->refresh();
+    if (stage_ == Stage::turn) turn_->refresh();
+    slate_->refresh();
+    say_->setText(slate_->say());
+    if (big_->isVisible()) {
+        const auto spot = slate_->asked();
+        big_->above = spot ? q(words::spot(*spot)) : tr("all spots read");
+        big_->figure = QStringLiteral("–");
+        for (std::size_t i = 0; i < desk_.log().size(); ++i)
+            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what); r && desk_.job().live(i) && desk_.isKept(i)) {
+                big_->figure = q(r->value.text);
+                big_->below = tr("last kept: %1").arg(q(words::spot(r->spot)));
+            }
+        big_->update();
+    }
+}
+
+void Window::print() {
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageOrientation(QPageLayout::Landscape);
+    QPrintDialog dialog(&printer, this);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const bool dark = Chalk::now().dark;
+    Chalk::choose(false);  // paper is pale
+    QPainter p(&printer);
+    const QSizeF paper = printer.pageRect(QPrinter::DevicePixel).size();
+    const QSizeF drawing(960, 960 * paper.height() / paper.width());
+    p.scale(paper.width() / drawing.width(), paper.width() / drawing.width());
+    p.setRenderHint(QPainter::Antialiasing);
+    if (stage_ == Stage::turn) turn_->draw(p, drawing);
+    else floor_->draw(p, drawing, true);
+    Chalk::choose(dark);
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,79 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QLabel>
+#include <QMainWindow>
+#include <QSettings>
+#include <QStackedWidget>
+
+#include "floor/floor_view.h"
+#include "floor/open_view.h"
+#include "floor/turn_view.h"
+#include "job_desk.h"
+#include "line/line_view.h"
+#include "shelf/car_page.h"
+#include "shelf/shelf_page.h"
+#include "slate/slate.h"
+
+namespace fairchalk::desk {
+
+/// Across the floor: the next spot and the last value kept, in figures that are read from three metres.
+class BigFigures : public QWidget {
+    Q_OBJECT
+  public:
+    using QWidget::QWidget;
+    QString above, figure, below;
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+};
+
+/// The window: Line, Floor, Slate and Say-line; or the shelf; or a new car.
+class Window : public QMainWindow {
+    Q_OBJECT
+  public:
+    explicit Window(JobDesk& desk, QWidget* parent = nullptr);
+    void setStage(Stage stage);
+    Stage stage() const { return stage_; }
+    void openJob(const QString& id);
+    void showShelf();
+    void showCarPage(const QString& car);
+    void setDark(bool dark);
+    Slate& slate() { return *slate_; }
+    FloorView& floorView() { return *floor_; }
+    CarPage& carPage() { return *car_page_; }
+    QString kept() const { return kept_->text(); }
+    QString sayLine() const { return say_->text(); }
+    void toggleBigFigures();
+
+  private:
+    void shortcuts();
+    void refresh();
+    void print();
+    void setHow(const Show& how);
+
+    JobDesk& desk_;
+    Show how_;
+    Stage stage_ = Stage::read;
+    QStackedWidget* pages_;
+    QWidget* job_page_;
+    QStackedWidget* middle_;
+    LineView* line_;
+    FloorView* floor_;
+    TurnView* turn_;
+    OpenView* open_;
+    Slate* slate_;
+    ShelfPage* shelf_;
+    CarPage* car_page_;
+    BigFigures* big_;
+    QLabel* name_;
+    QLabel* title_;
+    QLabel* aim_;
+    QLabel* units_;
+    QLabel* kept_;
+    QLabel* say_;
+    QLabel* hint_;
+    QString last_kept_;
+};
+
+}  // namespace fairchalk::desk
