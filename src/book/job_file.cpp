@@ -252,13 +252,14 @@ void put_extras(const JobFile& job, Json& top) {
     for (const auto& [k, v] : job.extras.items()) top[k] = v;
 }
 
-Json unnamed(const Json& raw) {
+/// As a person writes it: the name as id, and no UUID that nothing in the file refers to.
+Json unnamed(const Json& raw, const std::set<std::string>& referred) {
     Json out = Json::object();
     if (raw.contains("name")) {
         out["id"] = raw["name"];
     }
     for (const auto& [k, v] : raw.items()) {
-        if (k == "name" || (k == "id" && raw.contains("name"))) continue;
+        if (k == "name" || (k == "id" && (raw.contains("name") || (is_uuid7(v.get<std::string>()) && !referred.contains(v.get<std::string>()))))) continue;
         out[k] = v;
     }
     return out;
@@ -279,6 +280,9 @@ Json short_form(const JobFile& job) {
     put_extras(job, top);
     Json rounds = Json::array(), events = Json::array();
     bool first_car = true, first_targets = true;
+    std::set<std::string> referred;
+    for (const Entry& e : job.entries)
+        if (const Strike* s = std::get_if<Strike>(&e.what)) referred.insert(s->ids.begin(), s->ids.end());
     for (std::size_t i = 0; i < job.entries.size(); ++i) {
         const Entry& e = job.entries[i];
         const Json& raw = job.raw[i];
@@ -298,11 +302,11 @@ Json short_form(const JobFile& job) {
             rounds.push_back(r);
         }
         if (std::holds_alternative<Reading>(e.what)) {
-            rounds.back()["readings"].push_back(unnamed(raw));
+            rounds.back()["readings"].push_back(unnamed(raw, referred));
         } else {
             Json event = Json::object();
             event["after_round"] = rounds.size() - 1;
-            const Json named = unnamed(raw);
+            const Json named = unnamed(raw, referred);
             for (const auto& [k, v] : named.items()) event[k] = v;
             events.push_back(event);
         }

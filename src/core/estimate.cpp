@@ -740,7 +740,10 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         if (by.empty()) return false;
         Eigen::MatrixXd m(wanted.size(), static_cast<int>(by.size()));
         for (std::size_t i = 0; i < by.size(); ++i) m.col(static_cast<int>(i)) = by[i].part.normalized();
-        const Eigen::VectorXd left = wanted - m * m.colPivHouseholderQr().solve(wanted);
+        Eigen::CompleteOrthogonalDecomposition<Eigen::MatrixXd> qr;
+        qr.setThreshold(1e-6);  // spots that say the same but for rounding are one
+        qr.compute(m);
+        const Eigen::VectorXd left = wanted - m * qr.solve(wanted);
         return left.norm() < 1e-5 * wanted.norm();
     };
     if (!reached(candidates)) return;

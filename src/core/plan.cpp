@@ -228,7 +228,7 @@ std::vector<double> best_turns(const Posterior& p, const std::vector<Handle>& ha
                 a(static_cast<int>(i), h) = misses[i].g[handles[h].toe] * per_turn / misses[i].half;
             }
         }
-        const Eigen::VectorXd step = a.colPivHouseholderQr().solve(b);
+        const Eigen::VectorXd step = a.completeOrthogonalDecomposition().solve(b);
         for (int h = 0; h < n; ++h) after.turns[h] = std::clamp(after.turns[h] + step[h], -30.0, 30.0);
     }
     std::vector<double> center(n);

@@ -64,7 +64,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.setDark(true);
     window.slate().turnedAsWritten();
     desk.settle();
-    for (const char* value : {"117.5", "120.8", "101.0", "102.3"}) type(window, QString::fromLatin1(value));
+    for (const char* value : {"117.0", "121.0", "100.5", "102.5"}) type(window, QString::fromLatin1(value));
     desk.settle();
     window.setStage(Stage::read);
     shot("second-round");

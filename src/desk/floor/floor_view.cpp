@@ -286,9 +286,9 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
         const QString name = side == Side::left ? tr("left string") : tr("right string");
         const QString lie = skew.known ? (std::abs(skew.value.arcmin()) < 0.5 ? tr("%1: along the car").arg(name)
                                           : tr("%1: %2 %3 at the front, ±%4")
-                                                .arg(name, q(show(abs(skew.value), how_)), skew.value.deg() > 0 ? tr("wide") : tr("narrow"), q(show_plus_minus(skew.plus_minus(), how_))))
+                                                .arg(name, q(fairchalk::show(abs(skew.value), how_)), skew.value.deg() > 0 ? tr("wide") : tr("narrow"), q(show_plus_minus(skew.plus_minus(), how_))))
                                        : tr("%1: not known yet how it lies").arg(name);
-        p.drawText(QRectF(m.left + 60, y + (side == Side::left ? -54 : 36), m.right - m.left - 120, 18), Qt::AlignCenter, lie);
+        p.drawText(QRectF(m.left + 50, y + (side == Side::left ? -24 : 7), m.right - m.left - 100, 18), Qt::AlignCenter, lie);
     }
 
     // Rules from the wheels to the string, where one was held.

@@ -129,7 +129,7 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
                QStringLiteral("%1: %2 %3").arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
     p.setFont(type(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, tr("drawn as you lie under the bumper: middle of the car to the left, wheel to the right"));
+    p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, tr("as you lie under the bumper: middle of the car left, wheel right"));
 
     // The rod: bar, thread, locknut, end.
     const double y = t + std::min(104.0, box.height() * 0.3), x0 = l + 26, x1 = l + w * 0.6;
@@ -153,7 +153,7 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.setPen(c.string);
     p.drawText(QRectF(nut - 61, y - 36, 140, 18), Qt::AlignCenter, tr("free this nut"));
     p.setPen(c.soft);
-    p.drawText(QRectF(x1 - 110, y + 22, 130, 18), Qt::AlignRight, tr("hold this end level"));
+    p.drawText(QRectF(x1 - 160, y + 24, 170, 18), Qt::AlignRight, tr("hold this end level"));
     // The way: the ends part or come together.
     const double ay = y + 34;
     p.setPen(c.stroke(c.string, 2.4));
@@ -264,7 +264,7 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
         p.setFont(type(13));
         p.setPen(c.soft);
         p.drawText(QRectF(box.left(), y + 22, 300, 20), Qt::AlignLeft,
-                   v.angle.known ? q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe ? show_toe(v.angle.value, how_) : show(v.angle.value, how_)) +
+                   v.angle.known ? q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe ? show_toe(v.angle.value, how_) : fairchalk::show(v.angle.value, how_)) +
                                      "  ±" + show_plus_minus(v.angle.plus_minus(), how_) + ", " + words::call(v.call))
                                  : tr("not known yet"));
         const Scale s = scaleFor(QRectF(box.left() + 330, y, box.width() - 400, 40), {v.target.lo, v.target.hi, v.angle.value + v.angle.plus_minus(), v.angle.value - v.angle.plus_minus(),

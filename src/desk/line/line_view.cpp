@@ -107,11 +107,11 @@ void LineView::refresh() {
     for (Stage s : all_stages) {
         const StageState& st = states[index_of(s)];
         QString note;
-        if (s == Stage::lines) note = st.knot == Knot::open ? tr("bars not placed") : tr("two strings, two bars");
+        if (s == Stage::lines) note = st.knot == Knot::open ? tr("bars not placed") : tr("strings and bars");
         if (s == Stage::read) note = tr("%1 of %2 spots").arg(st.done).arg(st.of);
         if (s == Stage::turn) note = st.done == 0 ? tr("nothing turned") : tr("%n turned", nullptr, st.done);
         if (s == Stage::turn && st.knot == Knot::tight) note = tr("left as it is");
-        if (note.isEmpty()) note = tr("in a later version");
+        if (note.isEmpty()) note = tr("not built yet");
         if (st.knot == Knot::slack && s == Stage::lines) note = tr("moved: string again");
         if (st.knot == Knot::slack && s == Stage::read) note = tr("turned: %1 of %2 again").arg(st.done).arg(st.of);
         knots_[index_of(s)]->set(st, note, s == here_);

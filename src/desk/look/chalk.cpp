@@ -5,6 +5,8 @@
 
 #include <QFontDatabase>
 
+static void initResources() { Q_INIT_RESOURCE(desk); }  // linked from a static library
+
 namespace fairchalk::desk {
 namespace {
 
@@ -54,6 +56,7 @@ QFont type(double pixels, bool bold) {
 }
 
 void loadType() {
+    initResources();
     QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Regular.otf"));
     QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Bold.otf"));
 }

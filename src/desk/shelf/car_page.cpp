@@ -160,7 +160,7 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
         if (q->value < least || q->value > most)
             return complain(key, tr("“%1” is %2, and between %3 and %4 is likely. Is the unit right?")
-                                     .arg(text(key), QString::fromStdString(show(q->length())), QString::fromStdString(show(Length::from_mm(least))), QString::fromStdString(show(Length::from_mm(most)))));
+                                     .arg(text(key), QString::fromStdString(fairchalk::show(q->length())), QString::fromStdString(fairchalk::show(Length::from_mm(least))), QString::fromStdString(fairchalk::show(Length::from_mm(most)))));
         out = q->text;
         return true;
     };

@@ -105,8 +105,9 @@ void CloseUp::paintEvent(QPaintEvent*) {
     const double hub_out = left ? face - 9 : face + 9;
     p.drawRect(QRectF(QPointF(mid - 15, std::min(face, hub_out)), QPointF(mid + 15, std::max(face, hub_out))));
     p.setPen(c.soft);
-    p.drawText(QRectF(x0, wheel_top, x1 - x0, wheel_bottom - wheel_top), Qt::AlignCenter, tr("%1 wheel, from above").arg(QString::fromStdString(words::wheel(*s.wheel))));
+    p.drawText(QRectF(x0, wheel_top, x1 - x0, wheel_bottom - wheel_top), Qt::AlignCenter | Qt::TextWordWrap, tr("%1 wheel,\nfrom above").arg(QString::fromStdString(words::wheel(*s.wheel))));
     p.drawText(QRectF(x1 + 8, (wheel_top + wheel_bottom) / 2 - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("front →"));
+    p.drawText(QRectF(0, left ? 180 : 6, w, 18), Qt::AlignCenter, tr("rule level, at hub height"));
     const bool hub = s.kind == ReadingKind::hub;
     const double x = hub ? mid : s.kind == ReadingKind::rim_front ? x1 - 14 : x0 + 14;
     const double zero = hub ? hub_out : face;
@@ -114,8 +115,8 @@ void CloseUp::paintEvent(QPaintEvent*) {
     const double text_x = s.kind == ReadingKind::rim_front ? 16 : x + 22;
     const double text_w = s.kind == ReadingKind::rim_front ? x - 40 : w - text_x - 8;
     const double y = left ? 50 : 106;
-    note(QRectF(text_x, y, text_w, 18), hub ? tr("zero end on the hub face") : s.kind == ReadingKind::rim_front ? tr("zero end on the front lip of the rim") : tr("zero end on the back lip of the rim"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
-    note(QRectF(text_x, y + 18, text_w, 18), tr("square to the string, level, at hub height"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+    note(QRectF(text_x, y, text_w, 18), hub ? tr("zero end on the hub face") : s.kind == ReadingKind::rim_front ? tr("zero end on the front lip") : tr("zero end on the back lip"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+    note(QRectF(text_x, y + 18, text_w, 18), tr("square to the string"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
 }
 
 }  // namespace fairchalk::desk

@@ -44,6 +44,7 @@ QString known(const KnownAngle& a, const Show& how) {
 Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setObjectName(QStringLiteral("panel"));
     setFixedWidth(366);
+    setFocusPolicy(Qt::ClickFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 10, 16, 10);
     column->setSpacing(6);
@@ -64,11 +65,11 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     column->addLayout(top);
     close_up_ = new CloseUp(this);
     column->addWidget(close_up_);
-    as_written_ = new QPushButton(tr("Turned as written  (F2)"), this);
+    as_written_ = new QPushButton(tr("Turned as written   F2"), this);
     as_written_->setObjectName(QStringLiteral("main"));
     as_written_->setFont(type(15, true));
-    i_turned_ = new QPushButton(tr("I turned …  (F3)"), this);
-    leave_ = new QPushButton(tr("Leave it as it is …  (F4)"), this);
+    i_turned_ = new QPushButton(tr("I turned …  F3"), this);
+    leave_ = new QPushButton(tr("Leave it …  F4"), this);
     column->addWidget(as_written_);
     auto* pair = new QHBoxLayout;
     pair->addWidget(i_turned_);
@@ -174,8 +175,10 @@ void Slate::setMode(Mode mode) {
                            : mode == Mode::accept_reason ? tr("why leave it?")
                                                          : QString();
     entry_->setPlaceholderText(prompt);
-    if (mode != Mode::idle) entry_->setFocus();
     refresh();
+    if (mode != Mode::idle) entry_->setFocus();
+    else if (stage_ == Stage::turn) (as_written_->isVisibleTo(this) ? as_written_ : leave_)->setFocus();
+    else setFocus();
     emit spotAsked(stage_ == Stage::read ? spot_ : std::nullopt);
 }
 
@@ -438,7 +441,7 @@ QString Slate::bodyForRead() const {
                 const bool suspect = check != a.now.checks.end() && check->suspect;
                 const bool kept = desk_.isKept(i);
                 const Quantity& v = std::get<Reading>(desk_.log()[i].what).value;
-                rows += QStringLiteral("<tr><td width='24' style='color:%1'>%2</td><td width='150'>%3</td><td align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
+                rows += QStringLiteral("<tr><td width='22' style='color:%1'>%2</td><td width='146'>%3</td><td align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
                             .arg(Chalk::now().soft.name()).arg(numberOf(s)).arg(q(words::spot(s)), q(v.text).toHtmlEscaped(), suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
                                  !kept ? tr("writing …") : suspect ? tr("▲ doubtful") : QString());
             }
@@ -509,8 +512,8 @@ QString Slate::bodyForTurn() const {
         if (!rod || !rod->pitch) continue;
         if (out.isEmpty()) out += head(tr("What one turn does on this car"));
         const QString from = r.turns_seen > 0 ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
-                             : rod->arm ? tr("from the arm you measured, %1").arg(q(show(*rod->arm, how_))) : tr("a guess at the arm: learnt after one turn");
-        out += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4").arg(q(words::rod(*rod)), q(show(r.per_turn, how_)), q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
+                             : rod->arm ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_))) : tr("a guess at the arm: learnt after one turn");
+        out += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4").arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)), q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
     }
     if (!a.plan.turns.empty()) {
         QStringList spoiled, numbers;
@@ -521,7 +524,7 @@ QString Slate::bodyForTurn() const {
         out += head(tr("Likely to finish the job")) + line(QStringLiteral("<b>%1</b> &nbsp; %2").arg(q(words::chance(a.plan.probability_inside)), soft(tr("all angles with a target inside"))));
         if (a.plan.steering_before.known)
             out += line(soft(tr("Front wheels off the rear axle's line: now %1, after %2. The steering wheel comes out straight with it.")
-                                 .arg(q(show(abs(a.plan.steering_before.value), how_)), q(show(abs(a.plan.steering_after.value), how_)))));
+                                 .arg(q(fairchalk::show(abs(a.plan.steering_before.value), how_)), q(fairchalk::show(abs(a.plan.steering_after.value), how_)))));
         out += line(warn(tr("Stands on firm ground, chocks in, before you are under it. Never under a car on a jack alone.")));
         out += line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the vehicle's manual asks for; its torque and a new pin or nut where it says so. The manual and a qualified technician come before this program.")));
     } else {
@@ -545,8 +548,8 @@ QString Slate::bodyForLines() const {
     QString out;
     const LinesSet l = desk_.lines();
     out += head(tr("As they stand"));
-    out += line(tr("Front bar: %1 ahead of the front hubs").arg(l.bars.front_ahead ? q(show(*l.bars.front_ahead, how_)) : tr("not given,")));
-    out += line(tr("Rear bar: %1 behind the rear hubs").arg(l.bars.rear_behind ? q(show(*l.bars.rear_behind, how_)) : tr("not given,")));
+    out += line(tr("Front bar: %1 ahead of the front hubs").arg(l.bars.front_ahead ? q(fairchalk::show(*l.bars.front_ahead, how_)) : tr("not given,")));
+    out += line(tr("Rear bar: %1 behind the rear hubs").arg(l.bars.rear_behind ? q(fairchalk::show(*l.bars.rear_behind, how_)) : tr("not given,")));
     out += line(soft(tr("The strings need not be square to the car: how they lie is solved from the readings. Strings at hub height, tight, touching nothing.")));
     // A tolerance that the rule can't resolve, said before the work begins.
     for (const Target& t : desk_.job().targets) {
