@@ -138,12 +138,19 @@ void JobDesk::settle() {
         QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
 }
 
+std::string JobDesk::tool() const {
+    if (!lines().tool.empty()) return lines().tool;
+    for (std::size_t i = log().size(); i-- > 0;)
+        if (const Reading* r = std::get_if<Reading>(&log()[i].what); r && !r->tool.empty()) return r->tool;
+    return "steel-rule-mm";
+}
+
 void JobDesk::take(const Spot& spot, const Quantity& value) {
     Reading r;
     r.spot = spot;
     r.value = value;
     // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
-    const Tool* tool = tool_named(lines().tool);
+    const Tool* tool = tool_named(this->tool());
     if (tool && tool->quantity == value.kind && value.resolution <= 2.01 * tool->resolution) r.tool = std::string(tool->name);
     append({Entry{{}, {}, {}, {}, {}, r}});
 }

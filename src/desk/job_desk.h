@@ -49,6 +49,8 @@ class JobDesk : public QObject {
     const CarCard& car() const { return job_.rounds.empty() ? job_.car : job_.rounds.back().car; }
     int round() const { return static_cast<int>(job_.rounds.size()) - 1; }
     LinesSet lines() const { return job_.rounds.empty() ? LinesSet{} : job_.rounds.back().lines; }
+    /// The rule that is read with: as chosen, else as last used, else one in millimetres.
+    std::string tool() const;
     /// True once the entry is on the disk.
     bool isKept(std::size_t entry) const { return entry < kept_; }
 

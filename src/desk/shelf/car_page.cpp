@@ -316,7 +316,7 @@ void CarPage::paintEvent(QPaintEvent*) {
     measure({r + 30, top + 16}, {r + 30, bottom - 16});
     p.setFont(type(13));
     p.setPen(c.soft);
-    const auto say = [&](double x, double y, const QString& s) { p.drawText(QRectF(w * x, h * y, w * 0.36, 18), Qt::AlignLeft, s); };
+    const auto say = [&](double x, double y, const QString& s) { p.drawText(QRectF(w * x, h * y, w * 0.5, 18), Qt::AlignLeft, s); };
     say(0.03, 0.025, tr("The car"));
     say(0.33, 0.025, tr("This job"));
     say(0.05, 0.14, tr("rim span, rear"));

@@ -294,7 +294,11 @@ void Slate::enter() {
     }
     switch (mode_) {
         case Mode::reading:
-            if (!spot_) return;
+            if (!spot_) {
+                error_ = tr("Every spot of this round is read. Page Up goes back to one, to read it again.");
+                understand();
+                return;
+            }
             if (!(quantity->value > 0)) {
                 error_ = tr("“%1”: the string is outside the wheel, so this distance is more than zero, like 119.4 mm or 4 11/16 in.").arg(text);
                 understand();
@@ -386,7 +390,7 @@ void Slate::refresh() {
     understood_->setVisible(mode_ != Mode::idle);
     tool_row_->setVisible(stage_ == Stage::lines);
     number_->setVisible(stage_ == Stage::read && spot_);
-    for (QPushButton* b : tools_) b->setChecked(b->property("tool").toString().toStdString() == desk_.lines().tool);
+    for (QPushButton* b : tools_) b->setChecked(b->property("tool").toString().toStdString() == desk_.tool());
     QString body;
     if (stage_ == Stage::read) {
         if (spot_) {
@@ -399,7 +403,6 @@ void Slate::refresh() {
             title_->setText(tr("All spots read"));
             subtitle_->setText(tr("Page Up and Page Down go back to one"));
         }
-        entry_->setEnabled(spot_.has_value());
         close_up_->setSpot(spot_);
         body = bodyForRead();
     } else if (stage_ == Stage::lines) {
@@ -546,7 +549,8 @@ QString Slate::bodyForTurn() const {
 
 QString Slate::bodyForLines() const {
     QString out;
-    const LinesSet l = desk_.lines();
+    LinesSet l = desk_.lines();
+    l.tool = desk_.tool();
     out += head(tr("As they stand"));
     out += line(tr("Front bar: %1 ahead of the front hubs").arg(l.bars.front_ahead ? q(fairchalk::show(*l.bars.front_ahead, how_)) : tr("not given,")));
     out += line(tr("Rear bar: %1 behind the rear hubs").arg(l.bars.rear_behind ? q(fairchalk::show(*l.bars.rear_behind, how_)) : tr("not given,")));

@@ -1,0 +1,330 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The whole job, typed with key events through the real window.
+#include <unistd.h>
+
+#include <cstdlib>
+#include <filesystem>
+
+#include <cmath>
+
+#include <QApplication>
+#include <QDir>
+#include <QSettings>
+#include <QLabel>
+#include <QSignalSpy>
+#include <QStandardPaths>
+#include <QTest>
+#include <gtest/gtest.h>
+
+#include "book/places.h"
+#include "look/chalk.h"
+#include "shots.h"
+#include "window.h"
+
+namespace fairchalk::desk {
+namespace {
+
+namespace fs = std::filesystem;
+
+struct DeskTest : ::testing::Test {
+    fs::path folder = fs::temp_directory_path() / ("fairchalk-desk-" + std::to_string(::getpid()));
+    fs::path path = folder / "garage.fairchalk";
+    std::unique_ptr<JobDesk> desk;
+    std::unique_ptr<Window> window;
+
+    DeskTest() {
+        fs::remove_all(folder);
+        fs::create_directories(folder);
+    }
+    ~DeskTest() override {
+        close();
+        fs::remove_all(folder);
+    }
+    void open() {
+        desk = std::make_unique<JobDesk>(book::Book(path), book::system_sources());
+        window = std::make_unique<Window>(*desk);
+        openWhereItWas(*desk, *window);
+        window->show();
+        QApplication::setActiveWindow(window.get());
+        (void)QTest::qWaitForWindowActive(window.get(), 2000);
+    }
+    void close() {
+        window.reset();
+        desk.reset();
+    }
+    void demo() {
+        UuidSource ids(book::system_sources());
+        book::Book b(path);
+        for (const char* file : {"brask-hillclimb", "ollerby-pickup", "tarnby-estate"})
+            b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/" + file + ".json", ids), file, ids);
+    }
+    void key(Qt::Key k, Qt::KeyboardModifiers m = Qt::NoModifier) {
+        QWidget* at = window->focusWidget() ? window->focusWidget() : window.get();
+        QTest::keyClick(at, k, m);
+    }
+    void type(const QString& text) { QTest::keyClicks(window->focusWidget(), text); }
+    void enter(const QString& text) {
+        type(text);
+        key(Qt::Key_Return);
+    }
+    void readAll(const QStringList& values) {
+        for (const QString& v : values) enter(v);
+        desk->settle();
+    }
+    QString slateText() {
+        QString all;
+        for (const QLabel* l : window->slate().findChildren<QLabel*>())
+            if (l->isVisibleTo(&window->slate())) all += l->text() + QLatin1Char('\n');
+        return all;
+    }
+    std::size_t readings() const {
+        std::size_t n = 0;
+        for (const Round& r : desk->job().rounds) n += r.readings.size();
+        return n;
+    }
+    const QAbstractButton* named(const QString& start) {
+        for (const QAbstractButton* b : window->findChildren<QAbstractButton*>())
+            if (b->accessibleName().startsWith(start)) return b;
+        return nullptr;
+    }
+};
+
+const QStringList tarnby_rest = {"119", "113", "119.5", "1682", "101.5", "95.5", "102", "115.5", "110", "117", "1674"};
+
+TEST_F(DeskTest, TheDemoOpensOnTheTarnbyPartWayThroughItsFirstRound) {
+    demo();
+    open();
+    desk->settle();
+    EXPECT_EQ(desk->job().car.name, "Tarnby estate");
+    EXPECT_EQ(window->stage(), Stage::read);
+    ASSERT_TRUE(window->slate().asked());
+    EXPECT_EQ(*window->slate().asked(), wheel_spot(ReadingKind::rim_rear, Wheel::front_left));
+    EXPECT_TRUE(slateText().contains("left rear")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("to its string"));
+    EXPECT_EQ(desk->book().cars().size(), 3u);
+}
+
+TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
+    open();  // an empty book: the shelf
+    key(Qt::Key_N, Qt::ControlModifier);
+    const auto fill = [&](const char* field, const QString& text) {
+        auto* f = window->carPage().findChild<QLineEdit*>(QString::fromLatin1(field));
+        ASSERT_TRUE(f);
+        f->setFocus();
+        QTest::keyClicks(f, text);
+    };
+    enter("Tarnby estate");
+    fill("wheelbase", "2565 mm");
+    fill("front_span", "416 mm");
+    fill("rear_span", "16");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    const auto problem = [&] {
+        QString all;
+        for (const QLabel* l : window->carPage().findChildren<QLabel*>()) all += l->text();
+        return all;
+    };
+    EXPECT_TRUE(problem().contains("16.0 mm")) << "a 16 mm rim is questioned: " << problem().toStdString();
+    fill("rear_span", "416 mm");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_TRUE(problem().contains("ahead of or behind")) << "the direction is asked for, never assumed";
+    for (QPushButton* b : window->carPage().findChildren<QPushButton*>())
+        if (b->property("value") == "behind-axle" && b->property("group") == "rods") QTest::keyClick(b, Qt::Key_Space);
+    fill("pitch", "1.5 mm");
+    fill("arm", "132 mm");
+    fill("front_aim", "0°08' in");
+    fill("front_minus", "0°15'");
+    fill("front_plus", "0°15'");
+    fill("rear_aim", "2 mm");
+    fill("rear_minus", "1.5 mm");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_TRUE(problem().contains("diameter")) << "toe as a length asks for its span";
+    fill("rear_over", "416 mm");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob()) << problem().toStdString();
+    EXPECT_EQ(window->stage(), Stage::lines);
+
+    // Lines: the bars; a tolerance that the rule can't resolve is said before the work begins.
+    enter("535");
+    EXPECT_EQ(window->stage(), Stage::lines);
+    enter("60 cm");
+    EXPECT_EQ(window->stage(), Stage::read);
+    window->setStage(Stage::lines);
+    EXPECT_TRUE(slateText().contains("one round gives"));
+    window->setStage(Stage::read);
+
+    // What was understood stands there before it is kept; what is not understood is not kept and not lost.
+    type("4 1/16 strong");
+    EXPECT_TRUE(slateText().contains("103.6 mm")) << slateText().toStdString();
+    key(Qt::Key_Escape);
+    enter("103 furlongs");
+    EXPECT_EQ(readings(), 0u);
+    EXPECT_TRUE(slateText().contains("furlongs"));
+    EXPECT_EQ(window->slate().findChild<QLineEdit*>()->text(), "103 furlongs");
+    key(Qt::Key_Escape);
+    readAll({"103", "99.5", "107.5"});
+    EXPECT_EQ(readings(), 3u);
+    EXPECT_TRUE(slateText().contains("0°37' in")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("is known after")) << "what is still missing";
+    EXPECT_TRUE(window->kept().startsWith("kept")) << window->kept().toStdString();
+
+    // Read again (both count), struck out with a reason, undone.
+    key(Qt::Key_PageUp);
+    enter("106");
+    desk->settle();
+    EXPECT_EQ(readings(), 4u);
+    key(Qt::Key_PageUp);
+    ASSERT_EQ(*window->slate().asked(), wheel_spot(ReadingKind::rim_front, Wheel::rear_left));
+    key(Qt::Key_D, Qt::ControlModifier);
+    enter("rule slipped");
+    desk->settle();
+    EXPECT_EQ(readings(), 3u);
+    EXPECT_TRUE(slateText().contains("<s>106 mm</s>")) << "struck out, still to be seen";
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(readings(), 4u);
+    key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_EQ(readings(), 3u);
+
+    window->slate().ask(next_spot(desk->job(), 0));
+    readAll(tarnby_rest);
+    EXPECT_EQ(readings(), 14u);
+    EXPECT_EQ(window->stage(), Stage::turn) << "after the last spot comes the decision";
+    const Answer& a = desk->answer();
+    EXPECT_NEAR(a.now.wheels[0].toe.value.deg(), -0.31, 0.06);
+    EXPECT_NEAR(a.now.strings[0].skew.value.deg(), 0.377, 0.02);
+    ASSERT_EQ(a.plan.turns.size(), 2u);
+    EXPECT_TRUE(a.plan.turns[0].longer());
+    EXPECT_FALSE(a.plan.turns[1].longer());
+    EXPECT_TRUE(slateText().contains("Never under a car on a jack alone"));
+    EXPECT_TRUE(window->sayLine().contains("to the right"));
+
+    // What was really turned, by hand; then the second round asks for the four spots that it spoiled.
+    key(Qt::Key_F3);
+    enter("3/4");
+    enter("-1/4");
+    EXPECT_EQ(desk->round(), 1);
+    EXPECT_EQ(window->stage(), Stage::read);
+    desk->settle();
+    EXPECT_EQ(wanted_spots(desk->job(), 1).size(), 4u);
+    const QAbstractButton* read_knot = named("Read");
+    ASSERT_TRUE(read_knot);
+    EXPECT_TRUE(read_knot->accessibleName().contains("spoiled")) << read_knot->accessibleName().toStdString();
+    readAll({"117", "121", "100.5", "102.5"});
+    EXPECT_FALSE(desk->answer().now.alarm);
+    EXPECT_EQ(desk->answer().verdicts[0].call, Call::inside);
+    window->setStage(Stage::read);
+    EXPECT_TRUE(slateText().contains("Before, at round 1"));
+
+    // Left as it is, with a reason: kept in the record.
+    window->setStage(Stage::turn);
+    key(Qt::Key_F4);
+    enter("");
+    EXPECT_TRUE(slateText().contains("reason"));
+    enter("inside, and it is late");
+    desk->settle();
+    EXPECT_TRUE(slateText().contains("it is late"));
+
+    // Closed at any moment, it opens where it was.
+    const std::size_t entries = desk->log().size();
+    close();
+    open();
+    desk->settle();
+    EXPECT_EQ(desk->log().size(), entries);
+    EXPECT_EQ(desk->round(), 1);
+    EXPECT_EQ(desk->book().integrity(), "ok");
+    EXPECT_EQ(stages_of(desk->job())[index_of(Stage::turn)].knot, Knot::tight);
+}
+
+TEST_F(DeskTest, TurnedAsWrittenIsOneThingToUndo) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    ASSERT_EQ(window->stage(), Stage::turn);
+    const std::size_t turns = desk->answer().plan.turns.size();
+    ASSERT_EQ(turns, 2u);
+    key(Qt::Key_F2);
+    desk->settle();
+    EXPECT_EQ(desk->round(), 1);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_EQ(desk->round(), 0);
+    EXPECT_FALSE(turned_since_reading(desk->job()));
+    EXPECT_EQ(desk->answer().plan.turns.size(), turns);
+}
+
+TEST_F(DeskTest, AContradictionIsShownOnTheFloorAsItsGroup) {
+    demo();
+    open();
+    QStringList wrong = tarnby_rest;
+    wrong[1] = "123";  // the left front hub, ten millimetres out
+    readAll(wrong);
+    window->setStage(Stage::read);
+    EXPECT_TRUE(slateText().contains("4 · 5 · 6 · 8 · 9 · 10")) << slateText().toStdString();
+    const QAbstractButton* spot = named("5, ");
+    ASSERT_TRUE(spot);
+    EXPECT_TRUE(spot->accessibleName().contains("contradicts")) << spot->accessibleName().toStdString();
+}
+
+TEST_F(DeskTest, PaintedThingsSayWhatTheyAre) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    int knots = 0, spots = 0, wheels = 0;
+    for (const StageKnot* k : window->findChildren<StageKnot*>()) knots += !k->accessibleName().isEmpty();
+    for (const SpotMark* s : window->findChildren<SpotMark*>()) spots += !s->accessibleName().isEmpty();
+    for (const WheelMark* w : window->findChildren<WheelMark*>()) wheels += w->accessibleName().contains("±");
+    EXPECT_EQ(knots, 8);
+    EXPECT_EQ(spots, 14);
+    EXPECT_EQ(wheels, 4);
+    EXPECT_TRUE(named("4, ")->accessibleName().contains("left front, back lip: 119 mm"));
+}
+
+TEST_F(DeskTest, StringsThatWereMovedAreReadAgainAll) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    key(Qt::Key_F5);
+    desk->settle();
+    EXPECT_EQ(desk->round(), 1);
+    EXPECT_EQ(wanted_spots(desk->job(), 1).size(), 14u);
+    EXPECT_EQ(window->stage(), Stage::lines);
+}
+
+TEST_F(DeskTest, BothThemesAreLegible) {
+    // WCAG 2.1 contrast, at least 4.5 for what carries meaning.
+    const auto luminance = [](const QColor& c) {
+        const auto part = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+    };
+    const auto contrast = [&](const QColor& a, const QColor& b) {
+        const double x = luminance(a), y = luminance(b);
+        return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
+    };
+    for (bool dark : {true, false}) {
+        Chalk::choose(dark);
+        const Chalk& c = Chalk::now();
+        for (const QColor& ground : {c.floor, c.panel})
+            for (const QColor& ink : {c.chalk, c.soft, c.string, c.target, c.caution}) EXPECT_GE(contrast(ink, ground), 4.5) << dark << ink.name().toStdString() << ground.name().toStdString();
+        EXPECT_GE(contrast(c.on_string, c.string), 4.5);
+    }
+    Chalk::choose(true);
+}
+
+TEST_F(DeskTest, ABookThatIsOpenElsewhereSaysSo) {
+    open();
+    EXPECT_THROW(book::Book{path}, book::BookError);
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
+
+int main(int argc, char** argv) {
+    ::testing::InitGoogleTest(&argc, argv);
+    // Preferences of whoever runs the tests stay theirs.
+    QStandardPaths::setTestModeEnabled(true);
+    qputenv("XDG_CONFIG_HOME", QDir::tempPath().toUtf8() + "/fairchalk-test-config");
+    QApplication app(argc, argv);
+    QSettings::setDefaultFormat(QSettings::IniFormat);
+    QApplication::setOrganizationName(QStringLiteral("fair-chalk-test"));
+    fairchalk::desk::loadType();
+    return RUN_ALL_TESTS();
+}
