@@ -31,6 +31,10 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument(QStringLiteral("book"), QStringLiteral("the garage book to open; by default the one under the XDG data folder"), QStringLiteral("[book]"));
     const QCommandLineOption picture(QStringLiteral("picture"), QStringLiteral("draw the window into this PNG and end"), QStringLiteral("file"));
     const QCommandLineOption shots(QStringLiteral("shots"), QStringLiteral("draw each main view into this folder and end"), QStringLiteral("folder"));
+    const QCommandLineOption first_paint(QStringLiteral("first-paint"), QStringLiteral("end at the first paint: for measuring the start"));
+    const QCommandLineOption typing(QStringLiteral("type"), QStringLiteral("type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py"));
+    parser.addOption(first_paint);
+    parser.addOption(typing);
     parser.addOption(picture);
     parser.addOption(shots);
     parser.process(app);
@@ -48,6 +52,11 @@ int main(int argc, char** argv) {
                 const bool ok = window.grab().save(parser.value(picture));
                 QCoreApplication::exit(ok ? 0 : 1);
             });
+        }
+        if (parser.isSet(typing)) desk::typeForEver(job_desk, window);
+        if (parser.isSet(first_paint)) {
+            window.repaint();
+            return 0;
         }
         if (parser.isSet(shots)) {
             QDir().mkpath(parser.value(shots));

@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shots.h"
 
+#include <cstdio>
+#include <memory>
+
 #include <QApplication>
 #include <QKeyEvent>
 #include <QMessageBox>
+#include <QTimer>
 
 #include "look/chalk.h"
 
@@ -33,6 +37,22 @@ void type(Window& window, const QString& text, bool enter = true) {
 }
 
 }  // namespace
+
+void typeForEver(JobDesk& desk, Window& window) {
+    const auto printed = std::make_shared<std::size_t>(desk.log().size());
+    QObject::connect(&desk, &JobDesk::keptAt, &window, [&desk, printed] {
+        for (; *printed < desk.log().size() && desk.isKept(*printed); ++*printed) std::printf("%s\n", desk.log()[*printed].id.c_str());
+        std::fflush(stdout);
+    });
+    auto* timer = new QTimer(&window);
+    QObject::connect(timer, &QTimer::timeout, &window, [&window, n = 0]() mutable {
+        window.setStage(Stage::read);
+        window.slate().ask(string_walk()[static_cast<std::size_t>(++n) % string_walk().size()]);
+        window.slate().takeFocus();
+        type(window, QString::number(100 + n % 17));
+    });
+    timer->start(3);
+}
 
 int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     int failed = 0;

@@ -132,6 +132,11 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
 }
 
 bool Slate::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
+        // With nothing typed, undo is about the job and not about the line.
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo)) return event->ignore(), true;
+    }
     if (watched == entry_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;

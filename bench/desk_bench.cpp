@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <filesystem>
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QDir>
+#include <QPainter>
+#include <QProcess>
+#include <QTest>
+#include <benchmark/benchmark.h>
+
+#include "book/places.h"
+#include "look/chalk.h"
+#include "shots.h"
+#include "window.h"
+
+namespace fairchalk::desk {
+namespace {
+
+std::filesystem::path bookWithDemo() {
+    const auto path = std::filesystem::temp_directory_path() / ("fairchalk-bench-" + std::to_string(QCoreApplication::applicationPid())) / "b.fairchalk";
+    std::filesystem::remove_all(path.parent_path());
+    UuidSource ids(book::system_sources());
+    book::Book b(path);
+    b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/tarnby-estate.json", ids), "rack", ids);
+    return path;
+}
+
+/// From a key press to the new picture of the whole window: under 16.7 ms is one frame at 60 Hz.
+void KeyPressToNewPicture(benchmark::State& state) {
+    JobDesk desk(book::Book(bookWithDemo()), book::system_sources());
+    Window window(desk);
+    openWhereItWas(desk, window);
+    window.show();
+    QApplication::setActiveWindow(&window);
+    desk.settle();
+    QImage picture(window.size(), QImage::Format_ARGB32_Premultiplied);
+    int n = 0;
+    for (auto _ : state) {
+        QTest::keyClick(window.slate().findChild<QLineEdit*>(), ++n % 12 ? Qt::Key_1 : Qt::Key_Escape);
+        QApplication::processEvents();
+        window.render(&picture);
+        benchmark::DoNotOptimize(picture);
+    }
+}
+BENCHMARK(KeyPressToNewPicture)->Unit(benchmark::kMillisecond);
+
+double started(const QString& program, const QStringList& arguments) {
+    QElapsedTimer clock;
+    clock.start();
+    QProcess::execute(program, arguments);
+    return static_cast<double>(clock.nsecsElapsed()) / 1e9;
+}
+
+/// Cold start to the first paint, in starts of an empty Qt Widgets window: both measured in turn.
+void StartAgainstAnEmptyWindow(benchmark::State& state) {
+    const auto book = QString::fromStdString(bookWithDemo().string());
+    double ours = 0, empty = 0;
+    for (auto _ : state) {
+        empty += started(QStringLiteral(EMPTY), {});
+        ours += started(QStringLiteral(DESK), {QStringLiteral("--first-paint"), book});
+    }
+    state.counters["ratio"] = ours / empty;
+}
+BENCHMARK(StartAgainstAnEmptyWindow)->Unit(benchmark::kMillisecond)->Iterations(15);
+
+}  // namespace
+}  // namespace fairchalk::desk
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    fairchalk::desk::loadType();
+    benchmark::Initialize(&argc, argv);
+    benchmark::RunSpecifiedBenchmarks();
+    return 0;
+}
