@@ -22,7 +22,8 @@ BENCHMARK(OneRoundWithCovariance)->Unit(benchmark::kMillisecond)->Repetitions(9)
 void TwoRoundsAndThePlan(benchmark::State& state) {
     const TrueCar c;
     CarCard card = testing::card_of(c);
-    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle), testing::rod_at(Wheel::front_right, RodSide::behind_axle)};
+    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle),
+                      testing::rod_at(Wheel::front_right, RodSide::behind_axle)};
     std::mt19937 random(1);
     auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.13, 0.25)});
     testing::read_round(log, c, 0.3, &random);

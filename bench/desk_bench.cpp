@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <filesystem>
 
+#include <benchmark/benchmark.h>
 #include <QApplication>
-#include <QElapsedTimer>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QPainter>
 #include <QProcess>
 #include <QTest>
-#include <benchmark/benchmark.h>
 
 #include "book/places.h"
 #include "look/chalk.h"
@@ -18,7 +18,9 @@ namespace fairchalk::desk {
 namespace {
 
 std::filesystem::path bookWithDemo() {
-    const auto path = std::filesystem::temp_directory_path() / ("fairchalk-bench-" + std::to_string(QCoreApplication::applicationPid())) / "b.fairchalk";
+    const auto path = std::filesystem::temp_directory_path() /
+                      ("fairchalk-bench-" + std::to_string(QCoreApplication::applicationPid())) /
+                      "b.fairchalk";
     std::filesystem::remove_all(path.parent_path());
     UuidSource ids(book::system_sources());
     book::Book b(path);

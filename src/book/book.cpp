@@ -23,7 +23,8 @@ class WriterLock {
     explicit WriterLock(const std::filesystem::path& book) {
         const std::string path = book.string() + ".lock";
         fd_ = ::open(path.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0644);
-        if (fd_ < 0) throw BookError("The book " + book.string() + " can't be locked: " + std::strerror(errno) + ".");
+        if (fd_ < 0)
+            throw BookError("The book " + book.string() + " can't be locked: " + std::strerror(errno) + ".");
         if (::flock(fd_, LOCK_EX | LOCK_NB) != 0) {
             char pid[32] = {};
             const auto n = ::pread(fd_, pid, sizeof pid - 1, 0);
@@ -71,7 +72,8 @@ struct Book::Inside {
     std::string reason;
 
     void insert(const std::string& stream, const Json& e) {
-        SQLite::Statement s(*db, "INSERT INTO entry (stream, id, at, kind, version, payload) VALUES (?, ?, ?, ?, ?, ?)");
+        SQLite::Statement s(
+            *db, "INSERT INTO entry (stream, id, at, kind, version, payload) VALUES (?, ?, ?, ?, ?, ?)");
         s.bind(1, stream);
         s.bind(2, text_of(e, "id"));
         s.bind(3, text_of(e, "at"));
@@ -103,10 +105,12 @@ const Book::Migrations& Book::migrations() {
     return steps;
 }
 
-Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps) : in_(std::make_unique<Inside>()) {
+Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps)
+    : in_(std::make_unique<Inside>()) {
     in_->path = path;
     std::error_code error;
-    if (std::filesystem::is_directory(path, error)) throw BookError(path.string() + " is a folder, not a book.");
+    if (std::filesystem::is_directory(path, error))
+        throw BookError(path.string() + " is a folder, not a book.");
     const bool exists = std::filesystem::exists(path, error);
     if (!exists && mode == Mode::read) throw BookError("There is no book at " + path.string() + ".");
     if (mode == Mode::write) {
@@ -123,14 +127,16 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
         int version = in_->db->execAndGet("PRAGMA user_version").getInt();
         const int tables = in_->db->execAndGet("SELECT count(*) FROM sqlite_master").getInt();
         if ((id != application_id && (tables > 0 || mode == Mode::read)))
-            throw BookError(path.string() + " is a database, but not a Fair Chalk book. Nothing was changed.");
+            throw BookError(path.string() +
+                            " is a database, but not a Fair Chalk book. Nothing was changed.");
         const int known = static_cast<int>(steps.size());
         if (version > known) {
             in_->lock.reset();
             open(SQLite::OPEN_READONLY);
             in_->read_only = true;
             in_->reason = "This book was written by a newer Fair Chalk (version " + std::to_string(version) +
-                          "; this one writes version " + std::to_string(known) + "). It is open for reading only.";
+                          "; this one writes version " + std::to_string(known) +
+                          "). It is open for reading only.";
             return;
         }
         if (mode == Mode::read) {
@@ -156,7 +162,8 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
             t.commit();
         }
     } catch (const SQLite::Exception& e) {
-        throw BookError(path.string() + " can't be opened as a book (" + e.what() + "). Nothing was changed.");
+        throw BookError(path.string() + " can't be opened as a book (" + e.what() +
+                        "). Nothing was changed.");
     }
 }
 
@@ -164,9 +171,15 @@ Book::~Book() = default;
 Book::Book(Book&&) noexcept = default;
 Book& Book::operator=(Book&&) noexcept = default;
 
-bool Book::read_only() const { return in_->read_only; }
-std::string Book::read_only_reason() const { return in_->reason; }
-const std::filesystem::path& Book::path() const { return in_->path; }
+bool Book::read_only() const {
+    return in_->read_only;
+}
+std::string Book::read_only_reason() const {
+    return in_->reason;
+}
+const std::filesystem::path& Book::path() const {
+    return in_->path;
+}
 
 std::optional<std::string> Book::fact(const std::string& key) const {
     SQLite::Statement s(*in_->db, "SELECT value FROM fact WHERE key = ?");
@@ -177,33 +190,43 @@ std::optional<std::string> Book::fact(const std::string& key) const {
 
 void Book::set_fact(const std::string& key, const std::string& value) {
     in_->write([&] {
-        SQLite::Statement s(*in_->db, "INSERT INTO fact VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET value = excluded.value");
+        SQLite::Statement s(
+            *in_->db,
+            "INSERT INTO fact VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET value = excluded.value");
         s.bind(1, key);
         s.bind(2, value);
         s.exec();
     });
 }
 
-std::string Book::name() const { return fact("name").value_or(in_->path.stem().string()); }
-void Book::set_name(const std::string& name) { set_fact("name", name); }
+std::string Book::name() const {
+    return fact("name").value_or(in_->path.stem().string());
+}
+void Book::set_name(const std::string& name) {
+    set_fact("name", name);
+}
 
 std::vector<CarInfo> Book::cars() const {
-    SQLite::Statement s(*in_->db, "SELECT id, name, (SELECT count(*) FROM job WHERE job.car = car.id) FROM car ORDER BY rowid");
+    SQLite::Statement s(
+        *in_->db,
+        "SELECT id, name, (SELECT count(*) FROM job WHERE job.car = car.id) FROM car ORDER BY rowid");
     std::vector<CarInfo> out;
     while (s.executeStep()) out.push_back({s.getColumn(0), s.getColumn(1), s.getColumn(2)});
     return out;
 }
 
 std::vector<JobInfo> Book::jobs(const std::string& car) const {
-    SQLite::Statement s(*in_->db,
-                        "SELECT id, car, title, created,"
-                        " (SELECT count(*) FROM entry WHERE stream = job.id AND kind = 'round'),"
-                        " (SELECT count(*) FROM entry WHERE stream = job.id AND kind IN ('hub', 'rim-front', 'rim-rear',"
-                        " 'string-to-string')) FROM job WHERE ?1 = '' OR car = ?1 ORDER BY rowid DESC");
+    SQLite::Statement s(
+        *in_->db,
+        "SELECT id, car, title, created,"
+        " (SELECT count(*) FROM entry WHERE stream = job.id AND kind = 'round'),"
+        " (SELECT count(*) FROM entry WHERE stream = job.id AND kind IN ('hub', 'rim-front', 'rim-rear',"
+        " 'string-to-string')) FROM job WHERE ?1 = '' OR car = ?1 ORDER BY rowid DESC");
     s.bind(1, car);
     std::vector<JobInfo> out;
     while (s.executeStep())
-        out.push_back({s.getColumn(0), s.getColumn(1), s.getColumn(2), s.getColumn(3), s.getColumn(4), s.getColumn(5)});
+        out.push_back(
+            {s.getColumn(0), s.getColumn(1), s.getColumn(2), s.getColumn(3), s.getColumn(4), s.getColumn(5)});
     return out;
 }
 
@@ -234,7 +257,8 @@ std::string Book::add_car(const Json& card, UuidSource& ids) {
     return id;
 }
 
-std::string Book::add_job(const std::string& car, const std::string& title, const Json& targets, UuidSource& ids) {
+std::string Book::add_job(const std::string& car, const std::string& title, const Json& targets,
+                          UuidSource& ids) {
     const auto its_card = card(car);
     if (!its_card) throw BookError("There is no car " + car + " in this book.");
     const std::string id = ids.next();
@@ -307,6 +331,8 @@ void Book::append(const std::string& job, const std::vector<Json>& entries) {
     });
 }
 
-std::string Book::integrity() const { return in_->db->execAndGet("PRAGMA integrity_check").getString(); }
+std::string Book::integrity() const {
+    return in_->db->execAndGet("PRAGMA integrity_check").getString();
+}
 
 }  // namespace fairchalk::book

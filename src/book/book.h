@@ -30,9 +30,10 @@ struct JobInfo {
 
 /// The garage book: one SQLite file that holds an append-only log of entries for each job.
 ///
-/// Written in WAL mode with `synchronous=FULL`: when `append` returns, its entries are on the disk. One writer at a time:
-/// a lock on `<book>.lock` keeps a second program out and is gone with the process that holds it, however it dies. An
-/// older book is backed up beside itself and brought up to date; a newer one opens for reading only.
+/// Written in WAL mode with `synchronous=FULL`: when `append` returns, its entries are on the disk. One
+/// writer at a time: a lock on `<book>.lock` keeps a second program out and is gone with the process that
+/// holds it, however it dies. An older book is backed up beside itself and brought up to date; a newer one
+/// opens for reading only.
 class Book {
   public:
     enum class Mode { write, read };
@@ -41,7 +42,8 @@ class Book {
     static const Migrations& migrations();
 
     /// Opens or, for writing, creates it. Throws BookError.
-    explicit Book(const std::filesystem::path& path, Mode mode = Mode::write, const Migrations& steps = migrations());
+    explicit Book(const std::filesystem::path& path, Mode mode = Mode::write,
+                  const Migrations& steps = migrations());
     ~Book();
     Book(Book&&) noexcept;
     Book& operator=(Book&&) noexcept;
@@ -62,7 +64,8 @@ class Book {
 
     std::string add_car(const Json& card, UuidSource& ids);
     /// A new job with the card and targets as they are now as its first entries.
-    std::string add_job(const std::string& car, const std::string& title, const Json& targets, UuidSource& ids);
+    std::string add_job(const std::string& car, const std::string& title, const Json& targets,
+                        UuidSource& ids);
     /// Brings a job file in, under the car of the same name or a new one. Entries keep their ids.
     std::string import_job(const JobFile& job, const std::string& title, UuidSource& ids);
     JobFile job(const std::string& id) const;

@@ -9,8 +9,9 @@ namespace fairchalk::book {
 namespace {
 
 // Columns of a reading are named as in the job file.
-constexpr std::array columns = {"round", "id",    "kind",   "wheel",  "axle",   "bar",  "side",     "station", "value", "sigma",
-                                "tool",  "turned", "rolled", "height", "top", "span", "mark", "arm_span", "at",      "struck"};
+constexpr std::array columns = {"round",   "id",    "kind",  "wheel",    "axle",   "bar",    "side",
+                                "station", "value", "sigma", "tool",     "turned", "rolled", "height",
+                                "top",     "span",  "mark",  "arm_span", "at",     "struck"};
 
 std::string quoted(const std::string& s) {
     if (s.find_first_of(",;\t\"\r\n") == std::string::npos) return s;
@@ -62,8 +63,8 @@ std::string csv_of(const JobFile& job) {
         }
         out += "\r\n";
     };
-    const auto length_row = [&](const std::string& round, const char* kind, const char* place, std::string_view at,
-                                const std::optional<Length>& l) {
+    const auto length_row = [&](const std::string& round, const char* kind, const char* place,
+                                std::string_view at, const std::optional<Length>& l) {
         if (l) row({{"round", round}, {"kind", kind}, {place, std::string(at)}, {"value", write_exact(*l)}});
     };
     length_row("", "wheelbase", "axle", "", read.car.wheelbase);
@@ -93,10 +94,14 @@ JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& i
     std::string body = text;
     if (body.starts_with("\xEF\xBB\xBF")) body.erase(0, 3);
     const std::string first = body.substr(0, body.find('\n'));
-    const char separator = first.find(';') != std::string::npos ? ';' : first.find('\t') != std::string::npos ? '\t' : ',';
+    const char separator = first.find(';') != std::string::npos    ? ';'
+                           : first.find('\t') != std::string::npos ? '\t'
+                                                                   : ',';
     const auto rows = rows_of(body, separator);
     const auto& header = rows.front();
-    const auto column = [&](const char* name) { return std::find(header.begin(), header.end(), name) - header.begin(); };
+    const auto column = [&](const char* name) {
+        return std::find(header.begin(), header.end(), name) - header.begin();
+    };
     for (const char* needed : {"kind", "value"})
         if (column(needed) == static_cast<std::ptrdiff_t>(header.size()))
             throw FileError{"line 1", {Code::job_missing, {needed}}};
@@ -114,21 +119,24 @@ JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& i
             const auto c = static_cast<std::size_t>(column(name));
             return c < rows[r].size() ? rows[r][c] : std::string();
         };
-        if (std::all_of(rows[r].begin(), rows[r].end(), [](const std::string& s) { return s.empty(); })) continue;
+        if (std::all_of(rows[r].begin(), rows[r].end(), [](const std::string& s) { return s.empty(); }))
+            continue;
         const std::string kind = cell("kind");
         if (kind == "wheelbase") {
             top["car"]["wheelbase"] = cell("value");
             continue;
         }
         if (kind == "rim-span") {
-            if (!axle_named(cell("axle"))) throw FileError{place + ".axle", {Code::job_unknown_word, {cell("axle"), "front, rear"}}};
+            if (!axle_named(cell("axle")))
+                throw FileError{place + ".axle", {Code::job_unknown_word, {cell("axle"), "front, rear"}}};
             top["car"][cell("axle")]["rim_span"] = cell("value");
             continue;
         }
         long round = 0;
         if (const std::string n = cell("round"); !n.empty()) {
             if (n.size() > 4 || n.find_first_not_of("0123456789") != std::string::npos)
-                throw FileError{place + ".round", {Code::job_wrong_type, {n.substr(0, 60), "a number of a round, from 0"}}};
+                throw FileError{place + ".round",
+                                {Code::job_wrong_type, {n.substr(0, 60), "a number of a round, from 0"}}};
             round = std::stol(n);
         }
         Json& here = rounds.try_emplace(round, Json::object()).first->second;
@@ -141,7 +149,8 @@ JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& i
         }
         Json reading = Json::object();
         for (std::size_t c = 0; c < header.size(); ++c)
-            if (header[c] != "round" && c < rows[r].size() && !rows[r][c].empty()) reading[header[c]] = rows[r][c];
+            if (header[c] != "round" && c < rows[r].size() && !rows[r][c].empty())
+                reading[header[c]] = rows[r][c];
         reading_from(reading, place);
         here["readings"].push_back(reading);
     }

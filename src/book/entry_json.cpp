@@ -7,16 +7,24 @@
 namespace fairchalk::book {
 namespace {
 
-[[noreturn]] void wrong(const std::string& place, Message what) { throw FileError{place, std::move(what)}; }
+[[noreturn]] void wrong(const std::string& place, Message what) {
+    throw FileError{place, std::move(what)};
+}
 
 std::string kind_in_words(const Json& j) {
     switch (j.type()) {
-        case Json::value_t::null: return "null";
-        case Json::value_t::object: return "an object";
-        case Json::value_t::array: return "a list";
-        case Json::value_t::string: return "a text";
-        case Json::value_t::boolean: return "true or false";
-        default: return "a number";
+        case Json::value_t::null:
+            return "null";
+        case Json::value_t::object:
+            return "an object";
+        case Json::value_t::array:
+            return "a list";
+        case Json::value_t::string:
+            return "a text";
+        case Json::value_t::boolean:
+            return "true or false";
+        default:
+            return "a number";
     }
 }
 
@@ -31,7 +39,9 @@ class Node {
         if (!json_->is_object()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "an object"}});
         return *this;
     }
-    bool has(const char* key) const { return json_->is_object() && json_->contains(key) && !(*json_)[key].is_null(); }
+    bool has(const char* key) const {
+        return json_->is_object() && json_->contains(key) && !(*json_)[key].is_null();
+    }
     Node operator[](const char* key) const {
         object();
         const std::string where = place_.empty() ? key : place_ + "." + key;
@@ -48,7 +58,8 @@ class Node {
         return json_->get<std::string>();
     }
     bool yes_no() const {
-        if (!json_->is_boolean()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "true or false"}});
+        if (!json_->is_boolean())
+            wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "true or false"}});
         return json_->get<bool>();
     }
     double number() const {
@@ -59,14 +70,16 @@ class Node {
     }
     Quantity quantity(Expect::Kind kind) const {
         const auto q = read_quantity(
-            text(kind == Expect::Kind::angle ? "a text like \"0.2 deg\"" : "a text like \"113.1 mm\""), {kind});
+            text(kind == Expect::Kind::angle ? "a text like \"0.2 deg\"" : "a text like \"113.1 mm\""),
+            {kind});
         if (!q) wrong(place_, q.error());
         return *q;
     }
     Length length() const { return quantity(Expect::Kind::length).length(); }
     Length positive_length() const {
         const Quantity q = quantity(Expect::Kind::length);
-        if (!(q.value > 0)) wrong(place_, {Code::text_must_be_positive, {q.text, "", "2 9/16 in", "65.1 mm"}});
+        if (!(q.value > 0))
+            wrong(place_, {Code::text_must_be_positive, {q.text, "", "2 9/16 in", "65.1 mm"}});
         return q.length();
     }
     Angle angle() const { return quantity(Expect::Kind::angle).angle(); }
@@ -77,7 +90,9 @@ class Node {
         if (!found) wrong(place_, {Code::job_unknown_word, {word.substr(0, 60), known}});
         return *found;
     }
-    Wheel wheel() const { return named<Wheel>(wheel_named, "front-left, front-right, rear-left, rear-right"); }
+    Wheel wheel() const {
+        return named<Wheel>(wheel_named, "front-left, front-right, rear-left, rear-right");
+    }
     Axle axle() const { return named<Axle>(axle_named, "front, rear"); }
     Side side() const { return named<Side>(side_named, "left, right"); }
 
@@ -108,7 +123,8 @@ Adjuster adjuster_from(const Node& n) {
     if (n.has("rod")) {
         const std::string side = n["rod"].text();
         if (side != "behind-axle" && side != "ahead-of-axle")
-            wrong(n["rod"].place(), {Code::job_unknown_word, {side.substr(0, 60), "behind-axle, ahead-of-axle"}});
+            wrong(n["rod"].place(),
+                  {Code::job_unknown_word, {side.substr(0, 60), "behind-axle, ahead-of-axle"}});
         r.runs = side == "behind-axle" ? RodSide::behind_axle : RodSide::ahead_of_axle;
     }
     if (n.has("thread")) {
@@ -123,13 +139,16 @@ Adjuster adjuster_from(const Node& n) {
     if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
     if (n.has("step")) {
         const Quantity q = n["step"].quantity(Expect::Kind::turns);
-        if (!(q.value > 0)) wrong(n["step"].place(), {Code::text_must_be_positive, {q.text, "", "1/8 turn", "1 flat"}});
+        if (!(q.value > 0))
+            wrong(n["step"].place(), {Code::text_must_be_positive, {q.text, "", "1/8 turn", "1 flat"}});
         r.step_turns = q.value;
     }
     return r;
 }
 
-bool is_toe(Measure m) { return m == Measure::total_toe || m == Measure::toe; }
+bool is_toe(Measure m) {
+    return m == Measure::total_toe || m == Measure::toe;
+}
 
 Target target_at(const Node& n, Measure measure) {
     n.object();
@@ -139,7 +158,8 @@ Target target_at(const Node& n, Measure measure) {
     if (n.has("basis")) {
         const std::string basis = n["basis"].text();
         if (basis != "half-difference" && basis != "difference")
-            wrong(n["basis"].place(), {Code::job_unknown_word, {basis.substr(0, 60), "half-difference, difference"}});
+            wrong(n["basis"].place(),
+                  {Code::job_unknown_word, {basis.substr(0, 60), "half-difference, difference"}});
         terms.half_difference = basis == "half-difference";
     }
     std::optional<Wheel> same_as;
@@ -240,7 +260,8 @@ CarCard car_from(const Json& json, const std::string& place) {
     if (n.has("steering_ratio")) {
         car.steering_ratio = n["steering_ratio"].number();
         if (!(*car.steering_ratio > 0))
-            wrong(place + ".steering_ratio", {Code::job_wrong_type, {"a number not above zero", "a ratio like 16.2"}});
+            wrong(place + ".steering_ratio",
+                  {Code::job_wrong_type, {"a number not above zero", "a ratio like 16.2"}});
     }
     if (n.has("adjusters")) {
         const Node list = n["adjusters"];
@@ -248,7 +269,8 @@ CarCard car_from(const Json& json, const std::string& place) {
             car.adjusters.push_back(adjuster_from(list[i]));
             const std::string id = list[i]["id"].text();
             for (std::size_t k = 0; k < i; ++k)
-                if (list[k]["id"].text() == id) wrong(list[i].place() + ".id", {Code::job_duplicate_id, {id.substr(0, 60)}});
+                if (list[k]["id"].text() == id)
+                    wrong(list[i].place() + ".id", {Code::job_duplicate_id, {id.substr(0, 60)}});
         }
     }
     return car;
@@ -323,8 +345,10 @@ Reading reading_from(const Json& json, const std::string& place) {
                                   : info->quantity == QuantityKind::length ? Expect::Kind::length
                                                                            : Expect::Kind::angle);
     if (n.has("sigma")) {
-        const Quantity s = n["sigma"].quantity(r.value.kind == QuantityKind::length ? Expect::Kind::length : Expect::Kind::angle);
-        if (!(s.value > 0)) wrong(n["sigma"].place(), {Code::text_must_be_positive, {s.text, "", "0.3 mm", "0.1 deg"}});
+        const Quantity s = n["sigma"].quantity(r.value.kind == QuantityKind::length ? Expect::Kind::length
+                                                                                    : Expect::Kind::angle);
+        if (!(s.value > 0))
+            wrong(n["sigma"].place(), {Code::text_must_be_positive, {s.text, "", "0.3 mm", "0.1 deg"}});
         r.stated_sigma = s.value;
     }
     if (n.has("tool")) r.tool = n["tool"].text();
@@ -334,13 +358,15 @@ Reading reading_from(const Json& json, const std::string& place) {
         if (n.has(key)) n[key].positive_length();
     if (n.has("top")) {
         const std::string top = n["top"].text();
-        if (!one_of(top, {"in", "out"})) wrong(n["top"].place(), {Code::job_unknown_word, {top.substr(0, 60), "in, out"}});
+        if (!one_of(top, {"in", "out"}))
+            wrong(n["top"].place(), {Code::job_unknown_word, {top.substr(0, 60), "in, out"}});
         r.top_in = top == "in";
     }
     if (n.has("turned")) {
         const Quantity t = n["turned"].quantity(Expect::Kind::angle);
         if (!t.toe_word && t.value != 0)
-            wrong(n["turned"].place(), {Code::job_unknown_word, {t.text, "an angle with out or in after it, like 20 deg out"}});
+            wrong(n["turned"].place(),
+                  {Code::job_unknown_word, {t.text, "an angle with out or in after it, like 20 deg out"}});
         r.turned = -t.angle();  // out is a wheel's front going outward: toe out
     }
     if (n.has("rolled")) r.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
@@ -390,8 +416,11 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
         if (n.has("way")) {
             const std::string way = n["way"].text();
             if (!one_of(way, {"undo", "redo", "reasoned"}))
-                wrong(n["way"].place(), {Code::job_unknown_word, {way.substr(0, 60), "undo, redo, reasoned"}});
-            s.way = way == "undo" ? Strike::Way::undo : way == "redo" ? Strike::Way::redo : Strike::Way::reasoned;
+                wrong(n["way"].place(),
+                      {Code::job_unknown_word, {way.substr(0, 60), "undo, redo, reasoned"}});
+            s.way = way == "undo"   ? Strike::Way::undo
+                    : way == "redo" ? Strike::Way::redo
+                                    : Strike::Way::reasoned;
         }
         e.what = s;
     } else {
@@ -432,7 +461,8 @@ Json json_of(const CarCard& car) {
             o["id"] = r->id;
             o["kind"] = r->toe_link ? "toe-link" : "steering-rod";
             o["wheel"] = name_of(r->wheel);
-            if (r->runs != RodSide::unknown) o["rod"] = r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
+            if (r->runs != RodSide::unknown)
+                o["rod"] = r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
             if (r->thread != Thread::unknown) o["thread"] = r->thread == Thread::right ? "right" : "left";
             if (r->pitch) o["pitch"] = write_exact(*r->pitch);
             o["double_ended"] = r->double_ended;
@@ -507,7 +537,8 @@ Json json_of(const Entry& e) {
         j["kind"] = "strike";
         j["strikes"] = strike->ids;
         j["why"] = strike->why;
-        if (strike->way != Strike::Way::reasoned) j["way"] = strike->way == Strike::Way::undo ? "undo" : "redo";
+        if (strike->way != Strike::Way::reasoned)
+            j["way"] = strike->way == Strike::Way::undo ? "undo" : "redo";
     } else if (const auto* kept = std::get_if<Kept>(&e.what)) {
         j["kind"] = kept->kind;
     }

@@ -18,7 +18,8 @@ struct FileError {
     Message what;
 };
 
-/// Reads the parts of the job file. Each throws FileError naming the place; names it does not know are left alone.
+/// Reads the parts of the job file. Each throws FileError naming the place; names it does not know are left
+/// alone.
 CarCard car_from(const Json& json, const std::string& place);
 std::vector<Target> targets_from(const Json& json, const std::string& place);
 Reading reading_from(const Json& json, const std::string& place);
@@ -28,7 +29,8 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
 /// Writes them, for what the application makes itself.
 Json json_of(const CarCard& car);
 Json json_of(const Reading& reading);
-/// An entry in full form; `targets` entries keep the terms they were typed in, so they are made as JSON by who asks.
+/// An entry in full form; `targets` entries keep the terms they were typed in, so they are made as JSON by
+/// who asks.
 Json json_of(const Entry& entry);
 
 }  // namespace fairchalk::book

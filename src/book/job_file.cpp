@@ -3,8 +3,8 @@
 
 #include <fstream>
 #include <set>
-#include <utility>
 #include <sstream>
+#include <utility>
 
 namespace fairchalk::book {
 namespace {
@@ -13,7 +13,9 @@ constexpr int deepest = 64;
 constexpr std::uintmax_t largest_file = 64u << 20;
 constexpr int format_version = 1;
 
-[[noreturn]] void wrong(const std::string& place, Message what) { throw FileError{place, std::move(what)}; }
+[[noreturn]] void wrong(const std::string& place, Message what) {
+    throw FileError{place, std::move(what)};
+}
 
 bool top_name(const std::string& key) {
     for (const char* known : {"format", "version", "car", "targets", "rounds", "events", "log"})
@@ -81,10 +83,13 @@ void read_short(const Json& top, Builder& b) {
     for (std::size_t i = 0; i < events.size(); ++i) {
         const std::string place = "events[" + std::to_string(i) + "]";
         if (!events[i].is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
-        if (!events[i].contains("after_round")) wrong(place + ".after_round", {Code::job_missing, {"after_round"}});
+        if (!events[i].contains("after_round"))
+            wrong(place + ".after_round", {Code::job_missing, {"after_round"}});
         const Json& n = events[i]["after_round"];
-        if (!n.is_number_integer() || n.get<double>() < 0 || n.get<double>() >= static_cast<double>(rounds.size()))
-            wrong(place + ".after_round", {Code::job_no_such_round, {clip(n.dump()), std::to_string(rounds.size())}});
+        if (!n.is_number_integer() || n.get<double>() < 0 ||
+            n.get<double>() >= static_cast<double>(rounds.size()))
+            wrong(place + ".after_round",
+                  {Code::job_no_such_round, {clip(n.dump()), std::to_string(rounds.size())}});
         after[n.get<std::size_t>()].push_back(i);
     }
     for (std::size_t k = 0; k < rounds.size(); ++k) {
@@ -94,14 +99,16 @@ void read_short(const Json& top, Builder& b) {
         opened["kind"] = "round";
         for (const auto& [key, value] : rounds[k].items()) {
             if (key == "readings") continue;
-            if (key == "taken" && !value.is_string()) wrong(place + ".taken", {Code::job_wrong_type, {"something else", "a text"}});
+            if (key == "taken" && !value.is_string())
+                wrong(place + ".taken", {Code::job_wrong_type, {"something else", "a text"}});
             if (key == "kind") continue;
             opened[key == "taken" ? "at" : key] = value;
         }
         b.add(opened, place, true);
         if (rounds[k].contains("readings")) {
             const Json& readings = rounds[k]["readings"];
-            if (!readings.is_array()) wrong(place + ".readings", {Code::job_wrong_type, {"something else", "a list"}});
+            if (!readings.is_array())
+                wrong(place + ".readings", {Code::job_wrong_type, {"something else", "a list"}});
             for (std::size_t i = 0; i < readings.size(); ++i) {
                 const std::string where = place + ".readings[" + std::to_string(i) + "]";
                 reading_from(readings[i], where);  // only readings belong here
@@ -113,7 +120,8 @@ void read_short(const Json& top, Builder& b) {
             e.erase("after_round");
             const std::string where = "events[" + std::to_string(i) + "]";
             if (e.contains("kind") && e["kind"].is_string() && e["kind"] == "round")
-                wrong(where + ".kind", {Code::job_unknown_word, {"round", "turn, jacked, strings-moved, note and the like"}});
+                wrong(where + ".kind",
+                      {Code::job_unknown_word, {"round", "turn, jacked, strings-moved, note and the like"}});
             b.add(e, where, true);
         }
     }
@@ -147,7 +155,8 @@ Json parse_json(const std::string& text) {
     std::vector<std::set<std::string>> names;
     std::vector<std::string> path;
     const Json::parser_callback_t watch = [&](int depth, Json::parse_event_t event, Json& parsed) {
-        if (depth > deepest) wrong(path.empty() ? "" : path.front(), {Code::job_too_deep, {std::to_string(deepest)}});
+        if (depth > deepest)
+            wrong(path.empty() ? "" : path.front(), {Code::job_too_deep, {std::to_string(deepest)}});
         if (event == Json::parse_event_t::object_start) names.emplace_back();
         if (event == Json::parse_event_t::object_end) names.pop_back();
         if (event == Json::parse_event_t::key) {
@@ -170,7 +179,8 @@ Json parse_json(const std::string& text) {
         // "[json.exception.parse_error.101] parse error at line 1, column 5: …": the part that says what.
         if (const auto at = why.find("]"); at != std::string::npos) why = why.substr(at + 2);
         std::string plain;
-        for (char c : why) plain += static_cast<unsigned char>(c) < 0x20 || static_cast<unsigned char>(c) > 0x7e ? '?' : c;
+        for (char c : why)
+            plain += static_cast<unsigned char>(c) < 0x20 || static_cast<unsigned char>(c) > 0x7e ? '?' : c;
         wrong("", {Code::job_not_json, {std::to_string(e.byte), plain.substr(0, 200)}});
     } catch (const Json::exception& e) {
         std::string why = e.what();
@@ -181,15 +191,20 @@ Json parse_json(const std::string& text) {
 
 JobFile parse_job(const std::string& text, UuidSource& ids) {
     const Json top = parse_json(text);
-    if (!top.is_object()) wrong("", {Code::job_wrong_type, {top.is_array() ? "a list" : "something else", "an object with format \"fairchalk-job\""}});
+    if (!top.is_object())
+        wrong("",
+              {Code::job_wrong_type,
+               {top.is_array() ? "a list" : "something else", "an object with format \"fairchalk-job\""}});
     if (!top.contains("format")) wrong("format", {Code::job_missing, {"format"}});
-    if (top["format"] != "fairchalk-job") wrong("format", {Code::job_not_a_job, {clip(top["format"].dump())}});
+    if (top["format"] != "fairchalk-job")
+        wrong("format", {Code::job_not_a_job, {clip(top["format"].dump())}});
     if (!top.contains("version")) wrong("version", {Code::job_missing, {"version"}});
     if (!top["version"].is_number_integer() || top["version"].get<double>() < 1)
         wrong("version", {Code::job_wrong_type, {clip(top["version"].dump()), "the number 1"}});
     if (top["version"].get<double>() > format_version)
         wrong("version", {Code::job_newer, {clip(top["version"].dump()), std::to_string(format_version)}});
-    if (top.contains("log") && (top.contains("rounds") || top.contains("events"))) wrong("log", {Code::job_two_forms, {}});
+    if (top.contains("log") && (top.contains("rounds") || top.contains("events")))
+        wrong("log", {Code::job_two_forms, {}});
     if (!top.contains("car")) wrong("car", {Code::job_missing, {"car"}});
 
     Builder b;
@@ -199,11 +214,13 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
     const bool full = top.contains("log");
     if (full && !top["log"].is_array()) wrong("log", {Code::job_wrong_type, {"something else", "a list"}});
 
-    // The log of a full form begins with the card and targets as entries; the names at the top show them to readers.
+    // The log of a full form begins with the card and targets as entries; the names at the top show them to
+    // readers.
     const auto in_log = [&](const char* kind) {
         if (!full) return false;
         for (const Json& e : top["log"])
-            if (e.is_object() && e.contains("kind") && e["kind"] == kind) return e.contains(kind) && e[kind] == top[kind];
+            if (e.is_object() && e.contains("kind") && e["kind"] == kind)
+                return e.contains(kind) && e[kind] == top[kind];
         return false;
     };
     car_from(top["car"], "car");
@@ -223,12 +240,15 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
     return std::move(b.file);
 }
 
-JobFile read_job(const std::filesystem::path& path, UuidSource& ids) { return parse_job(read_file(path), ids); }
+JobFile read_job(const std::filesystem::path& path, UuidSource& ids) {
+    return parse_job(read_file(path), ids);
+}
 
 JobFile from_entries(std::vector<Json> raw, Json extras) {
     Builder b;
     b.file.extras = std::move(extras);
-    for (std::size_t i = 0; i < raw.size(); ++i) b.add(std::move(raw[i]), "log[" + std::to_string(i) + "]", false);
+    for (std::size_t i = 0; i < raw.size(); ++i)
+        b.add(std::move(raw[i]), "log[" + std::to_string(i) + "]", false);
     return std::move(b.file);
 }
 
@@ -259,7 +279,10 @@ Json unnamed(const Json& raw, const std::set<std::string>& referred) {
         out["id"] = raw["name"];
     }
     for (const auto& [k, v] : raw.items()) {
-        if (k == "name" || (k == "id" && (raw.contains("name") || (is_uuid7(v.get<std::string>()) && !referred.contains(v.get<std::string>()))))) continue;
+        if (k == "name" ||
+            (k == "id" && (raw.contains("name") ||
+                           (is_uuid7(v.get<std::string>()) && !referred.contains(v.get<std::string>())))))
+            continue;
         out[k] = v;
     }
     return out;

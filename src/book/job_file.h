@@ -10,11 +10,12 @@
 
 namespace fairchalk::book {
 
-/// A job as its file holds it: each entry as it was written (names this version does not know included) and as read.
+/// A job as its file holds it: each entry as it was written (names this version does not know included) and
+/// as read.
 struct JobFile {
-    Json extras = Json::object();   ///< names at the top that this version does not know
-    std::vector<Json> raw;          ///< entries in full form
-    std::vector<Entry> entries;     ///< the same, read; same length
+    Json extras = Json::object();     ///< names at the top that this version does not know
+    std::vector<Json> raw;            ///< entries in full form
+    std::vector<Entry> entries;       ///< the same, read; same length
     std::vector<std::string> places;  ///< where each stood in the file
 
     Job job() const { return job_of(entries); }
@@ -22,8 +23,8 @@ struct JobFile {
     std::string label(std::size_t entry) const;
 };
 
-/// Reads both forms. Entries without an id get one from `ids`; a short form's own id becomes the entry's `name`.
-/// Throws FileError.
+/// Reads both forms. Entries without an id get one from `ids`; a short form's own id becomes the entry's
+/// `name`. Throws FileError.
 JobFile parse_job(const std::string& text, UuidSource& ids);
 /// As `parse_job`; a file over 64 MB or one that can't be read is an error too.
 JobFile read_job(const std::filesystem::path& path, UuidSource& ids);
@@ -33,7 +34,8 @@ JobFile from_entries(std::vector<Json> raw, Json extras);
 
 /// The full form: one ordered `log`. Reads back as the same entries.
 Json full_form(const JobFile& job);
-/// The short form: rounds of readings and the events between them. Edits and strikes of the log stand among the events.
+/// The short form: rounds of readings and the events between them. Edits and strikes of the log stand among
+/// the events.
 Json short_form(const JobFile& job);
 
 /// JSON text with no more than 64 levels and no name twice in one place. Throws FileError.

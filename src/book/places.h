@@ -7,7 +7,8 @@
 
 namespace fairchalk::book {
 
-/// The book that opens when none is named: `$XDG_DATA_HOME/fair-chalk/garage.fairchalk`, by default under ~/.local/share.
+/// The book that opens when none is named: `$XDG_DATA_HOME/fair-chalk/garage.fairchalk`, by default under
+/// ~/.local/share.
 std::filesystem::path default_book();
 
 /// The clock and randomness of this machine.

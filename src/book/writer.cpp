@@ -15,7 +15,8 @@ Writer::~Writer() {
 }
 
 void Writer::post(std::string job, std::vector<Json> entries, Done done) {
-    post([job = std::move(job), entries = std::move(entries)](Book& b) { b.append(job, entries); }, std::move(done));
+    post([job = std::move(job), entries = std::move(entries)](Book& b) { b.append(job, entries); },
+         std::move(done));
 }
 
 void Writer::post(std::function<void(Book&)> work, Done done) {

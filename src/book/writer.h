@@ -13,8 +13,9 @@
 
 namespace fairchalk::book {
 
-/// The one thread that writes to a book. Entries go in in the order of `post`; `done` is called on that thread once
-/// they are on the disk, with an empty text, or with why they are not. The destructor writes all that was posted.
+/// The one thread that writes to a book. Entries go in in the order of `post`; `done` is called on that
+/// thread once they are on the disk, with an empty text, or with why they are not. The destructor writes all
+/// that was posted.
 class Writer {
   public:
     using Done = std::function<void(const std::string& error)>;

@@ -40,7 +40,9 @@ book::JobFile job_in(const std::string& path, UuidSource& ids) {
     }
 }
 
-bool is_csv(const std::string& path) { return path.size() > 4 && path.substr(path.size() - 4) == ".csv"; }
+bool is_csv(const std::string& path) {
+    return path.size() > 4 && path.substr(path.size() - 4) == ".csv";
+}
 
 bool is_book(const std::string& path) {
     std::ifstream in(path, std::ios::binary);
@@ -59,12 +61,17 @@ void write_out(const std::string& text, const std::string& path, std::ostream& o
     if (!file.flush()) throw std::runtime_error(path + " can't be written");
 }
 
-std::string pretty(const book::Json& j) { return j.dump(1) + "\n"; }
+std::string pretty(const book::Json& j) {
+    return j.dump(1) + "\n";
+}
 
 }  // namespace
 
-int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err, const Sources& sources) {
-    CLI::App app{"Fair Chalk, headless: reads job files and answers in JSON. The vehicle's manual comes first.", "fairchalk-cli"};
+int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err,
+        const Sources& sources) {
+    CLI::App app{
+        "Fair Chalk, headless: reads job files and answers in JSON. The vehicle's manual comes first.",
+        "fairchalk-cli"};
     app.require_subcommand(1);
     UuidSource ids(sources);
 
@@ -74,15 +81,19 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* read = app.add_subcommand("read", "What a quantity as people type it means");
     read->add_option("text", text, "the quantity, such as \"2 9/16 in\"")->required();
-    read->add_option("--as", as, "what is asked for: length, angle or turns")->check(CLI::IsMember({"length", "angle", "turns"}));
+    read->add_option("--as", as, "what is asked for: length, angle or turns")
+        ->check(CLI::IsMember({"length", "angle", "turns"}));
     read->add_option("--bare", bare, "what a number without a unit means, as in a field of the window")
         ->check(CLI::IsMember({"mm", "cm", "in", "deg", "min", "turn"}));
-    read->footer("Example: fairchalk-cli read \"2 9/16 in\"\n"
-                 "         fairchalk-cli read --as angle -- \"-27'\"");
+    read->footer(
+        "Example: fairchalk-cli read \"2 9/16 in\"\n"
+        "         fairchalk-cli read --as angle -- \"-27'\"");
 
-    auto* solve = app.add_subcommand("solve", "The angles of a job, each with its sigma, and what is wrong with the readings");
+    auto* solve = app.add_subcommand(
+        "solve", "The angles of a job, each with its sigma, and what is wrong with the readings");
     solve->add_option("job", path, "a job file")->required();
-    auto* round_option = solve->add_option("--round", round, "solve this round, counted from 0, instead of the last");
+    auto* round_option =
+        solve->add_option("--round", round, "solve this round, counted from 0, instead of the last");
     solve->footer("Example: fairchalk-cli solve job.json --round 0");
 
     auto* plan = app.add_subcommand("plan", "What to turn next, how much and which way");
@@ -91,20 +102,25 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* import = app.add_subcommand("import", "Brings a job file or a CSV of readings in");
     import->add_option("file", path, "a job file (.json) or readings (.csv)")->required();
-    import->add_option("--book", target, "the book it goes into; without one, the job is printed in full form");
+    import->add_option("--book", target,
+                       "the book it goes into; without one, the job is printed in full form");
     import->add_option("--onto", job_id, "for readings: the job file that they are further rounds of");
     import->add_option("--title", title, "what to call the job in the book");
-    import->footer("Example: fairchalk-cli import readings.csv > job.json\n"
-                   "         fairchalk-cli import job.json --book garage.fairchalk");
+    import->footer(
+        "Example: fairchalk-cli import readings.csv > job.json\n"
+        "         fairchalk-cli import job.json --book garage.fairchalk");
 
     auto* export_ = app.add_subcommand("export", "Writes a job out: its readings as CSV, or the whole job");
     export_->add_option("source", path, "a job file, or a book")->required();
     export_->add_option("--job", job_id, "which job of a book: its id or title; the newest without it");
-    export_->add_option("--as", form, "csv (readings), full or short (job file); by default csv, or what -o's name says")
+    export_
+        ->add_option("--as", form,
+                     "csv (readings), full or short (job file); by default csv, or what -o's name says")
         ->check(CLI::IsMember({"csv", "full", "short"}));
     export_->add_option("-o,--output", target, "where to; standard output without it");
-    export_->footer("Example: fairchalk-cli export job.json > readings.csv\n"
-                    "         fairchalk-cli export garage.fairchalk --job \"New steering rack\" --as full -o job.json");
+    export_->footer(
+        "Example: fairchalk-cli export job.json > readings.csv\n"
+        "         fairchalk-cli export garage.fairchalk --job \"New steering rack\" --as full -o job.json");
 
     try {
         try {
@@ -124,7 +140,10 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         if (read->parsed()) {
             Expect expect;
             using Kind = Expect::Kind;
-            expect.kind = as == "length" ? Kind::length : as == "angle" ? Kind::angle : as == "turns" ? Kind::turns : Kind::any;
+            expect.kind = as == "length"  ? Kind::length
+                          : as == "angle" ? Kind::angle
+                          : as == "turns" ? Kind::turns
+                                          : Kind::any;
             expect.bare = bare == "mm"    ? Bare::mm
                           : bare == "cm"  ? Bare::cm
                           : bare == "in"  ? Bare::inch
@@ -141,7 +160,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             if (round_option->count() > 0) {
                 const auto rounds = job.job().rounds.size();
                 if (round < 0 || static_cast<std::size_t>(round) >= rounds)
-                    throw BadInput{"--round: " + words::sentence({Code::job_no_such_round, {std::to_string(round), std::to_string(rounds)}})};
+                    throw BadInput{"--round: " +
+                                   words::sentence({Code::job_no_such_round,
+                                                    {std::to_string(round), std::to_string(rounds)}})};
                 wanted = round;
             }
             out << pretty(solve_answer(job, wanted));
@@ -180,7 +201,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                 job = job_in(path, ids);
             }
             if (form.empty()) form = target.size() > 5 && target.ends_with(".json") ? "full" : "csv";
-            write_out(form == "csv" ? book::csv_of(job) : pretty(form == "full" ? book::full_form(job) : book::short_form(job)),
+            write_out(form == "csv" ? book::csv_of(job)
+                                    : pretty(form == "full" ? book::full_form(job) : book::short_form(job)),
                       target, out);
         }
         if (!out.flush()) throw std::runtime_error("the answer could not be written");

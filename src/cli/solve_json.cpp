@@ -65,8 +65,8 @@ Json verdict_json(const Verdict& v, const Job& job, const Estimate& e) {
     return j;
 }
 
-/// What to read next: for an angle with a target that is not known, the first spot missing for it; then what settles the
-/// widest call that is too close; without targets, the first spot missing for anything.
+/// What to read next: for an angle with a target that is not known, the first spot missing for it; then what
+/// settles the widest call that is too close; without targets, the first spot missing for anything.
 Json ask_next(const Job& job, const Estimate& e, const std::vector<Verdict>& all) {
     const auto ask = [&](const Spot& spot, const std::string& why) {
         Json j = spot_json(spot);
@@ -83,7 +83,8 @@ Json ask_next(const Job& job, const Estimate& e, const std::vector<Verdict>& all
             worst = &v;
     if (worst)
         if (const auto best = best_next_reading(job, e, worst->target))
-            return ask(best->spot, words::measure(worst->target) + ": " + words::call(worst->call) + ", this reading narrows it most");
+            return ask(best->spot, words::measure(worst->target) + ": " + words::call(worst->call) +
+                                       ", this reading narrows it most");
     for (const WheelAngles& w : e.wheels)
         if (!w.toe.known && !w.toe.needs.empty()) return ask(w.toe.needs.front(), why_of(w.toe));
     return nullptr;
@@ -163,7 +164,8 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
         j["w"] = c.w;
         j["redundancy"] = c.redundancy;
         const Reading& r = std::get<Reading>(file.entries[c.entry].what);
-        j["detectable"] = std::isfinite(c.detectable) ? Json(detectable_text(c.detectable, r.value.kind)) : Json();
+        j["detectable"] =
+            std::isfinite(c.detectable) ? Json(detectable_text(c.detectable, r.value.kind)) : Json();
         j["suspect"] = c.suspect;
         out["checks"].push_back(j);
     }
@@ -214,7 +216,8 @@ Json plan_answer(const book::JobFile& file) {
     out["remeasure"] = Json::array();
     for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));
     out["cannot"] = Json::array();
-    for (const Unreachable& u : plan.cannot) out["cannot"].push_back({{"what", u.what}, {"why", words::sentence(u.why)}});
+    for (const Unreachable& u : plan.cannot)
+        out["cannot"].push_back({{"what", u.what}, {"why", words::sentence(u.why)}});
     if (plan.next == NextStep::read && plan.remeasure.empty() && e.round >= 0) {
         const Json next = ask_next(job, e, plan.before);
         if (!next.is_null()) out["remeasure"].push_back(next);

@@ -14,7 +14,8 @@ std::optional<E> named(const std::array<std::string_view, N>& names, std::string
     return static_cast<E>(it - names.begin());
 }
 
-constexpr std::array<std::string_view, 4> wheel_names = {"front-left", "front-right", "rear-left", "rear-right"};
+constexpr std::array<std::string_view, 4> wheel_names = {"front-left", "front-right", "rear-left",
+                                                         "rear-right"};
 constexpr std::array<std::string_view, 2> axle_names = {"front", "rear"};
 constexpr std::array<std::string_view, 2> side_names = {"left", "right"};
 constexpr std::array<std::string_view, 7> measure_names = {"total_toe",    "toe",          "camber", "caster",
@@ -22,14 +23,30 @@ constexpr std::array<std::string_view, 7> measure_names = {"total_toe",    "toe"
 
 }  // namespace
 
-std::string_view name_of(Wheel w) { return wheel_names[index_of(w)]; }
-std::string_view name_of(Axle a) { return axle_names[index_of(a)]; }
-std::string_view name_of(Side s) { return side_names[index_of(s)]; }
-std::string_view name_of(Measure m) { return measure_names[index_of(m)]; }
-std::optional<Wheel> wheel_named(std::string_view s) { return named<Wheel>(wheel_names, s); }
-std::optional<Axle> axle_named(std::string_view s) { return named<Axle>(axle_names, s); }
-std::optional<Side> side_named(std::string_view s) { return named<Side>(side_names, s); }
-std::optional<Measure> measure_named(std::string_view s) { return named<Measure>(measure_names, s); }
+std::string_view name_of(Wheel w) {
+    return wheel_names[index_of(w)];
+}
+std::string_view name_of(Axle a) {
+    return axle_names[index_of(a)];
+}
+std::string_view name_of(Side s) {
+    return side_names[index_of(s)];
+}
+std::string_view name_of(Measure m) {
+    return measure_names[index_of(m)];
+}
+std::optional<Wheel> wheel_named(std::string_view s) {
+    return named<Wheel>(wheel_names, s);
+}
+std::optional<Axle> axle_named(std::string_view s) {
+    return named<Axle>(axle_names, s);
+}
+std::optional<Side> side_named(std::string_view s) {
+    return named<Side>(side_names, s);
+}
+std::optional<Measure> measure_named(std::string_view s) {
+    return named<Measure>(measure_names, s);
+}
 
 const Rod* CarCard::rod(std::string_view id) const {
     for (const Adjuster& a : adjusters)
@@ -44,7 +61,8 @@ const Rod* CarCard::rod_at(Wheel w) const {
 }
 
 std::string Target::name() const {
-    if (const Axle* a = std::get_if<Axle>(&where)) return std::string(name_of(*a)) + "." + std::string(name_of(measure));
+    if (const Axle* a = std::get_if<Axle>(&where))
+        return std::string(name_of(*a)) + "." + std::string(name_of(measure));
     if (const Wheel* w = std::get_if<Wheel>(&where))
         return std::string(name_of(*w)) + "." + std::string(name_of(measure));
     return std::string(name_of(measure));

@@ -13,18 +13,23 @@
 
 namespace fairchalk {
 
-// Left and right are the car's, as the driver sits. Frame: ISO 8855, x forward, y left, z up, origin on the floor
-// under the middle of the rear axle.
+// Left and right are the car's, as the driver sits. Frame: ISO 8855, x forward, y left, z up, origin on the
+// floor under the middle of the rear axle.
 enum class Wheel { front_left, front_right, rear_left, rear_right };
 enum class Axle { front, rear };
 enum class Side { left, right };
 
-inline constexpr std::array all_wheels = {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right};
+inline constexpr std::array all_wheels = {Wheel::front_left, Wheel::front_right, Wheel::rear_left,
+                                          Wheel::rear_right};
 inline constexpr std::array both_axles = {Axle::front, Axle::rear};
 inline constexpr std::array both_sides = {Side::left, Side::right};
 
-constexpr Axle axle_of(Wheel w) { return w == Wheel::front_left || w == Wheel::front_right ? Axle::front : Axle::rear; }
-constexpr Side side_of(Wheel w) { return w == Wheel::front_left || w == Wheel::rear_left ? Side::left : Side::right; }
+constexpr Axle axle_of(Wheel w) {
+    return w == Wheel::front_left || w == Wheel::front_right ? Axle::front : Axle::rear;
+}
+constexpr Side side_of(Wheel w) {
+    return w == Wheel::front_left || w == Wheel::rear_left ? Side::left : Side::right;
+}
 constexpr Wheel wheel_at(Axle a, Side s) {
     return a == Axle::front ? (s == Side::left ? Wheel::front_left : Wheel::front_right)
                             : (s == Side::left ? Wheel::rear_left : Wheel::rear_right);
@@ -43,8 +48,9 @@ std::optional<Axle> axle_named(std::string_view);
 std::optional<Side> side_named(std::string_view);
 
 struct AxleCard {
-    std::optional<Length> rim_span;   ///< between the two rim edges that are read, at hub height
-    std::optional<Length> track;      ///< between tire centers: for the picture and the floor's slope, never the network
+    std::optional<Length> rim_span;  ///< between the two rim edges that are read, at hub height
+    std::optional<Length>
+        track;  ///< between tire centers: for the picture and the floor's slope, never the network
     std::optional<Length> hub_width;  ///< over the hub faces, taped
     Length hub_width_sigma = Length::from_mm(1.0);
 };
@@ -61,9 +67,9 @@ struct Rod {
     Thread thread = Thread::unknown;  ///< at the outer end
     bool double_ended = false;        ///< left- and right-threaded: twice the pitch a turn
     std::optional<Length> pitch;
-    std::optional<Length> arm;        ///< steering arm, from the steering axis to the rod end, in plan
+    std::optional<Length> arm;  ///< steering arm, from the steering axis to the rod end, in plan
     std::optional<Length> arm_sigma;
-    double step_turns = 0.125;        ///< what the hand can make: an eighth, or a sixth where flats are counted
+    double step_turns = 0.125;  ///< what the hand can make: an eighth, or a sixth where flats are counted
 
     /// Of an arm that was measured without saying how well.
     static constexpr Length measured_arm_sigma = Length::from_mm(3.0);
@@ -121,11 +127,12 @@ struct ToeAsLength {
 };
 
 /// The angle that `q` means: itself, or asin(length / span) (geometry: front minus rear over the span).
-/// Fails with `text_span_missing` for a length without a span, `job_out_of_reach` for one longer than its span.
+/// Fails with `text_span_missing` for a length without a span, `job_out_of_reach` for one longer than its
+/// span.
 Result<Angle> toe_angle_of(const Quantity& q, const ToeAsLength& terms);
 
-/// The band of a target from its aim and tolerances, each stated in its own terms. A missing minus or plus is taken
-/// as its twin; with neither, the target has an aim but no verdict.
+/// The band of a target from its aim and tolerances, each stated in its own terms. A missing minus or plus is
+/// taken as its twin; with neither, the target has an aim but no verdict.
 Result<Target> target_from(Measure measure, const Quantity& aim, const std::optional<Quantity>& minus,
                            const std::optional<Quantity>& plus, const ToeAsLength& terms);
 

@@ -20,8 +20,8 @@ namespace {
 
 constexpr double deg = std::numbers::pi / 180.0;
 
-// How much an angle may move by itself when something is done to the car, one sigma, radians. Weak statements on
-// purpose: they only say how far old readings still hold.
+// How much an angle may move by itself when something is done to the car, one sigma, radians. Weak statements
+// on purpose: they only say how far old readings still hold.
 struct Settling {
     double turned_wheel = 0.02 * deg;
     double other_front_wheel = 0.01 * deg;
@@ -133,7 +133,8 @@ std::optional<Message> missing_for(const Reading& r, const Round& round) {
             return needs_span(axle_of(*r.spot.wheel));
         case ReadingKind::string_to_string: {
             if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
-            const auto& bar = *r.spot.axle == Axle::front ? round.lines.bars.front_ahead : round.lines.bars.rear_behind;
+            const auto& bar =
+                *r.spot.axle == Axle::front ? round.lines.bars.front_ahead : round.lines.bars.rear_behind;
             if (!bar) return Message{Code::why_needs_bar, {std::string(name_of(*r.spot.axle))}};
             return std::nullopt;
         }
@@ -147,7 +148,8 @@ std::optional<Message> missing_for(const Reading& r, const Round& round) {
             if (!r.span) return Message{Code::text_span_missing, {r.value.text}};
             return std::nullopt;
         case ReadingKind::toe_angle:
-            if (r.value.kind == QuantityKind::length && !r.span) return Message{Code::text_span_missing, {r.value.text}};
+            if (r.value.kind == QuantityKind::length && !r.span)
+                return Message{Code::text_span_missing, {r.value.text}};
             return std::nullopt;
         case ReadingKind::camber_gap:
             if (!r.height || !r.top_in) return Message{Code::job_missing, {r.height ? "top" : "height"}};
@@ -180,13 +182,13 @@ Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
     if (floor) {
         // geometry: p = atan((hFL + hFR - hRL - hRR) / 2 wheelbase), r = atan((hL - hR) / T), of this axle
         const auto h = [&](Wheel w) { return (*floor)[index_of(w)].m(); };
-        s.pitch = std::atan((h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) - h(Wheel::rear_right)) /
-                            (2.0 * wheelbase));
+        s.pitch = std::atan(
+            (h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) - h(Wheel::rear_right)) /
+            (2.0 * wheelbase));
         const AxleCard& card = car.axle(axle);
-        const double track = card.track       ? card.track->m()
-                             : card.hub_width ? card.hub_width->m()
-                                              : 1.5;
-        const double roll = std::atan((h(wheel_at(axle, Side::left)) - h(wheel_at(axle, Side::right))) / track);
+        const double track = card.track ? card.track->m() : card.hub_width ? card.hub_width->m() : 1.5;
+        const double roll =
+            std::atan((h(wheel_at(axle, Side::left)) - h(wheel_at(axle, Side::right))) / track);
         s.up = Eigen::Vector3d(std::tan(s.pitch), std::tan(roll), 1.0).normalized();
     }
     return s;
@@ -207,7 +209,9 @@ double base_value(const Reading& r) {
     return v;
 }
 
-double to_base(double sigma, QuantityKind kind) { return kind == QuantityKind::length ? sigma / 1000.0 : sigma * deg; }
+double to_base(double sigma, QuantityKind kind) {
+    return kind == QuantityKind::length ? sigma / 1000.0 : sigma * deg;
+}
 
 /// Central differences of `predict`: candidates are not in the Ceres problem.
 Eigen::VectorXd gradient_at(const Site& site, const Current& current, std::vector<double> x) {
@@ -239,7 +243,8 @@ class Network {
     const Current& current() { return *current_; }
     Current& editable();
 
-    void first_state(const CarCard& car, const std::set<int>& wheels_with_gauge, const std::set<int>& wheels_with_sweep);
+    void first_state(const CarCard& car, const std::set<int>& wheels_with_gauge,
+                     const std::set<int>& wheels_with_sweep);
     void observe(std::size_t entry, const Round& round);
     void observe_card(const CarCard& car);
     void link_step(Unknown what, int where, double sigma);
@@ -295,7 +300,9 @@ int Network::add(Unknown what, int where, double start) {
     return i;
 }
 
-int Network::renew(Unknown what, int where) { return add(what, where, x_[current().at({what, where})]); }
+int Network::renew(Unknown what, int where) {
+    return add(what, where, x_[current().at({what, where})]);
+}
 
 void Network::first_state(const CarCard& car, const std::set<int>& gauge, const std::set<int>& sweep) {
     for (int w = 0; w < 4; ++w) add(Unknown::toe, w, 0.0);
@@ -313,11 +320,13 @@ void Network::first_state(const CarCard& car, const std::set<int>& gauge, const 
             add(Unknown::lip_depth, a, 0.01);
         for (int kind = 0; kind < static_cast<int>(reading_kinds().size()); ++kind) {
             const auto k = static_cast<ReadingKind>(kind);
-            if (k == ReadingKind::boards_front || k == ReadingKind::stud_bar_front || k == ReadingKind::tread_front)
+            if (k == ReadingKind::boards_front || k == ReadingKind::stud_bar_front ||
+                k == ReadingKind::tread_front)
                 if (std::any_of(job_.rounds.begin(), job_.rounds.end(), [&](const Round& r) {
                         return std::any_of(r.readings.begin(), r.readings.end(), [&](std::size_t i) {
                             const Spot& s = std::get<Reading>((*job_.log)[i].what).spot;
-                            return s.axle && index_of(*s.axle) == a && (s.kind == k || index_of(s.kind) == kind + 1);
+                            return s.axle && index_of(*s.axle) == a &&
+                                   (s.kind == k || index_of(s.kind) == kind + 1);
                         });
                     }))
                     add(Unknown::mid_width, a * 100 + kind, 1.6);
@@ -378,8 +387,9 @@ void Network::observe(std::size_t entry, const Round& round) {
     o.sigma = to_base(r.sigma(), r.value.kind);
     o.current = current_;
     current_shared_ = true;
-    weakly_coupled_ = weakly_coupled_ || ((r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) &&
-                                          (o.site.turned != 0.0 || o.site.pitch != 0.0));
+    weakly_coupled_ =
+        weakly_coupled_ || ((r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) &&
+                            (o.site.turned != 0.0 || o.site.pitch != 0.0));
     spots_[{lie_, r.spot}].push_back(observed_.size());
     observed_.push_back(o);
 }
@@ -389,7 +399,8 @@ void Network::settle_repeats() {
     for (const auto& [key, members] : spots_) {
         std::vector<std::size_t> sharing;
         for (std::size_t m : members)
-            if (std::get<Reading>((*job_.log)[observed_[m].entry].what).spot_sigma() > 0) sharing.push_back(m);
+            if (std::get<Reading>((*job_.log)[observed_[m].entry].what).spot_sigma() > 0)
+                sharing.push_back(m);
         if (sharing.empty()) continue;
         const double spot_sigma = 0.2e-3;
         if (sharing.size() == 1) {
@@ -422,7 +433,8 @@ void Network::link_step(Unknown what, int where, double sigma) {
 void Network::turn(const Turn& t, const CarCard& car) {
     int place = -1;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i)
-        if (const Rod* r = std::get_if<Rod>(&car.adjusters[i]); r && r->id == t.adjuster) place = static_cast<int>(i);
+        if (const Rod* r = std::get_if<Rod>(&car.adjusters[i]); r && r->id == t.adjuster)
+            place = static_cast<int>(i);
     ++epoch_;
     if (place < 0 || !t.understood) {
         // An adjuster this version does not know: say nothing about the angles of either axle.
@@ -465,7 +477,8 @@ void Network::strings_moved() {
     }
 }
 
-/// The strings stay where they are, the car is elsewhere between them: each is new to the car, their sum is not.
+/// The strings stay where they are, the car is elsewhere between them: each is new to the car, their sum is
+/// not.
 void Network::car_moved_between_strings() {
     ++lie_;
     for (Unknown what : {Unknown::string_offset, Unknown::string_skew}) {
@@ -487,7 +500,8 @@ void Network::change(const Change& c) {
             break;
         case ChangeKind::jacked: {
             const bool front = !c.axle || *c.axle == Axle::front, rear = !c.axle || *c.axle == Axle::rear;
-            move_front(front ? settling.jacked_axle : settling.other_axle, rear ? settling.jacked_axle : settling.other_axle);
+            move_front(front ? settling.jacked_axle : settling.other_axle,
+                       rear ? settling.jacked_axle : settling.other_axle);
             car_moved_between_strings();
             break;
         }
@@ -532,12 +546,13 @@ class Canceller : public ceres::IterationCallback {
 Estimate Network::solve() {
     Estimate out;
     if (job_.rounds.empty()) return out;
-    const int last = options_.round ? std::clamp<int>(*options_.round, 0, static_cast<int>(job_.rounds.size()) - 1)
-                                    : static_cast<int>(job_.rounds.size()) - 1;
+    const int last = options_.round
+                         ? std::clamp<int>(*options_.round, 0, static_cast<int>(job_.rounds.size()) - 1)
+                         : static_cast<int>(job_.rounds.size()) - 1;
     out.round = last;
     last_round_ = &job_.rounds[last];
     // As the car stood when the round was read: what was turned after it belongs to the next.
-    const std::size_t end = options_.as_of_now            ? last_round_->end
+    const std::size_t end = options_.as_of_now              ? last_round_->end
                             : last_round_->readings.empty() ? last_round_->opened + 1
                                                             : last_round_->readings.back() + 1;
 
@@ -627,7 +642,8 @@ void Network::run() {
     residuals_ = Eigen::Map<Eigen::VectorXd>(residuals.data(), static_cast<int>(residuals.size()));
     jacobian_ = Eigen::MatrixXd::Zero(static_cast<int>(residuals.size()), static_cast<int>(x_.size()));
     for (int row = 0; row + 1 < static_cast<int>(crs.rows.size()); ++row)
-        for (int at = crs.rows[row]; at < crs.rows[row + 1]; ++at) jacobian_(row, crs.cols[at]) = crs.values[at];
+        for (int at = crs.rows[row]; at < crs.rows[row + 1]; ++at)
+            jacobian_(row, crs.cols[at]) = crs.values[at];
     converged_ = summary.IsSolutionUsable();
 }
 
@@ -641,14 +657,16 @@ void Network::analyse(Estimate& out) {
         if (const double norm = jacobian_.col(i).norm(); norm > 0) p.scale[i] = norm;
     const Eigen::MatrixXd scaled = jacobian_ * p.scale.cwiseInverse().asDiagonal();
     // One row of zeros more when nothing was read at all: then everything is in the null space.
-    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(n > 0 ? scaled : Eigen::MatrixXd::Zero(1, m), Eigen::ComputeThinU | Eigen::ComputeFullV);
+    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(n > 0 ? scaled : Eigen::MatrixXd::Zero(1, m),
+                                                Eigen::ComputeThinU | Eigen::ComputeFullV);
     const auto& s = svd.singularValues();
     int rank = 0;
     while (rank < s.size() && s[rank] > 1e-8 * s[0] && s[0] > 0) ++rank;
     const Eigen::MatrixXd v = svd.matrixV().leftCols(rank);
     const Eigen::MatrixXd vs = v * s.head(rank).cwiseInverse().asDiagonal();
     p.null_space = svd.matrixV().rightCols(m - rank);
-    p.covariance = p.scale.cwiseInverse().asDiagonal() * (vs * vs.transpose()) * p.scale.cwiseInverse().asDiagonal();
+    p.covariance =
+        p.scale.cwiseInverse().asDiagonal() * (vs * vs.transpose()) * p.scale.cwiseInverse().asDiagonal();
 
     out.converged = converged_;
     out.redundancy = n - rank;
@@ -680,7 +698,8 @@ void Network::analyse(Estimate& out) {
     if (readings > 0) out.alarm = worst > normal_quantile(1.0 - 0.005 / static_cast<double>(readings));
     // Taking one reading out lowers the weighted sum by w squared.
     if (out.alarm)
-        for (Check& c : out.checks) c.suspect = c.redundancy > 0 && worst * worst - c.w * c.w <= suspect_window;
+        for (Check& c : out.checks)
+            c.suspect = c.redundancy > 0 && worst * worst - c.w * c.w <= suspect_window;
 
     const auto find = [&](Unknown what, int count) {
         std::vector<int> at(count, -1);
@@ -733,7 +752,9 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         Reading r;
         r.spot = spot;
         if (missing_for(r, *last_round_)) continue;
-        Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(site_of(spot, car, last_round_->lines, {}), *current_, x_));
+        Eigen::VectorXd part =
+            n.transpose() * inverse_scale.cwiseProduct(
+                                gradient_at(site_of(spot, car, last_round_->lines, {}), *current_, x_));
         if (part.norm() > 1e-7) candidates.push_back({spot, part});
     }
     const auto reached = [&](const std::vector<Candidate>& by) {
@@ -773,7 +794,8 @@ KnownAngle Network::known(const Eigen::VectorXd& g, const Estimate& e, double co
     }
     a.value = Angle::from_rad(g.dot(posterior_->x) + constant);
     a.sigma = Angle::from_rad(std::sqrt(std::max(0.0, posterior_->variance(g))));
-    a.known = std::isfinite(a.value.deg()) && std::abs(a.value.deg()) < 90.0 && a.sigma.deg() <= too_vague_deg;
+    a.known =
+        std::isfinite(a.value.deg()) && std::abs(a.value.deg()) < 90.0 && a.sigma.deg() <= too_vague_deg;
     if (!a.known) a.why = {Code::why_too_vague, {}};
     return a;
 }
@@ -851,11 +873,14 @@ std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const S
     put(Unknown::string_skew, p.last_skew);
     put(Unknown::half_width, p.widths);
     put(Unknown::lip_depth, p.lips);
-    if (spot.kind == ReadingKind::camber && !current.contains({Unknown::camber, index_of(*spot.wheel)})) return std::nullopt;
+    if (spot.kind == ReadingKind::camber && !current.contains({Unknown::camber, index_of(*spot.wheel)}))
+        return std::nullopt;
     return gradient_at(site_of(spot, round.car, round.lines, round.floor), current,
                        std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
 }
 
-Estimate estimate(const Job& job, const EstimateOptions& options) { return Network(job, options).solve(); }
+Estimate estimate(const Job& job, const EstimateOptions& options) {
+    return Network(job, options).solve();
+}
 
 }  // namespace fairchalk

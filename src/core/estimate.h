@@ -17,13 +17,13 @@ namespace fairchalk {
 
 // The one estimate over a job's log.
 //
-// Over the log stands one weighted non-linear least-squares problem (a factor graph). Its unknowns are, for each
-// state the car has been in, the toe and camber of each wheel and caster and steering-axis inclination of the front ones;
-// for each time the strings were up, their offsets and skews; and for the car, the half-widths over its hub faces, the
-// depths of its rim lips and the arms of its rods. Each reading is one residual (observation.h). Each event between
-// two states is a residual too: angles after = angles before + what the turn did, with a sigma for settling. Ceres
-// finds the minimum; from the Jacobian there come the covariance, each reading's redundancy and normalized residual,
-// and, by its null space, what can't be known.
+// Over the log stands one weighted non-linear least-squares problem (a factor graph). Its unknowns are, for
+// each state the car has been in, the toe and camber of each wheel and caster and steering-axis inclination
+// of the front ones; for each time the strings were up, their offsets and skews; and for the car, the
+// half-widths over its hub faces, the depths of its rim lips and the arms of its rods. Each reading is one
+// residual (observation.h). Each event between two states is a residual too: angles after = angles before +
+// what the turn did, with a sigma for settling. Ceres finds the minimum; from the Jacobian there come the
+// covariance, each reading's redundancy and normalized residual, and, by its null space, what can't be known.
 //
 // Sources: W. Baarda, A Testing Procedure for Use in Geodetic Networks (1968), for redundancy and normalized
 // residuals; C. R. Rao, Linear Statistical Inference (1973), 4a, for estimable functions.
@@ -35,8 +35,8 @@ inline constexpr double k95 = 1.959963984540054;
 struct KnownAngle {
     bool known = false;
     Angle value;
-    Angle sigma;   ///< standard uncertainty
-    Message why;   ///< while it is not known
+    Angle sigma;              ///< standard uncertainty
+    Message why;              ///< while it is not known
     std::vector<Spot> needs;  ///< the readings whose taking would make it known, in walking order
 
     Angle plus_minus() const { return sigma * k95; }
@@ -54,8 +54,8 @@ struct AxleAngles {
 };
 
 struct StringLie {
-    KnownAngle skew;       ///< positive: splays away from the car toward the front
-    Length offset_at_rear; ///< from the centerline, beside the rear hubs; meaningful where `skew` is known
+    KnownAngle skew;        ///< positive: splays away from the car toward the front
+    Length offset_at_rear;  ///< from the centerline, beside the rear hubs; meaningful where `skew` is known
 };
 
 /// How one reading stands among the others.
@@ -63,7 +63,8 @@ struct Check {
     std::size_t entry = 0;    ///< index into the log
     double w = 0.0;           ///< normalized residual
     double redundancy = 0.0;  ///< 1 - leverage: 0 is checked by nothing, 1 by everything
-    double detectable = 0.0;  ///< the blunder found with 95 %, mm or degrees; infinite where nothing checks it
+    double detectable =
+        0.0;  ///< the blunder found with 95 %, mm or degrees; infinite where nothing checks it
     bool suspect = false;
 };
 
@@ -82,7 +83,19 @@ struct RodResponse {
 };
 
 /// Unknowns of the problem. `where` is a side, an axle, a wheel or a rod's place on the card.
-enum class Unknown { string_offset, string_skew, half_width, lip_depth, toe, camber, caster, sai, arm, mid_width, spot };
+enum class Unknown {
+    string_offset,
+    string_skew,
+    half_width,
+    lip_depth,
+    toe,
+    camber,
+    caster,
+    sai,
+    arm,
+    mid_width,
+    spot
+};
 
 struct UnknownKey {
     Unknown what;
@@ -131,18 +144,18 @@ struct Estimate {
 };
 
 struct EstimateOptions {
-    std::optional<int> round;                     ///< solve as of the end of this round; the last by default
-    std::optional<std::size_t> without;           ///< leave out this entry
-    const std::atomic<bool>* cancel = nullptr;    ///< set to stop early
-    bool as_of_now = false;                       ///< count in what was done after the last reading
-    bool explain = true;                          ///< work out which spots are missing for what is unknown
+    std::optional<int> round;                   ///< solve as of the end of this round; the last by default
+    std::optional<std::size_t> without;         ///< leave out this entry
+    const std::atomic<bool>* cancel = nullptr;  ///< set to stop early
+    bool as_of_now = false;                     ///< count in what was done after the last reading
+    bool explain = true;                        ///< work out which spots are missing for what is unknown
 };
 
 /// Solves a job. Never fails: what can't be known says why.
 Estimate estimate(const Job& job, const EstimateOptions& options = {});
 
-/// d(reading)/d(unknowns) at the posterior, in metres or radians, for a reading that could be taken at `spot` as the last
-/// round stands; nothing where the card lacks what it takes.
+/// d(reading)/d(unknowns) at the posterior, in metres or radians, for a reading that could be taken at `spot`
+/// as the last round stands; nothing where the card lacks what it takes.
 std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const Spot& spot);
 
 }  // namespace fairchalk

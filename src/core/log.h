@@ -13,8 +13,8 @@
 
 namespace fairchalk {
 
-// A job is a log of entries, in order. Nothing in it is changed or removed; what was taken back is struck by a later
-// entry. All else (what is known, what is stale, the plan) is computed from it.
+// A job is a log of entries, in order. Nothing in it is changed or removed; what was taken back is struck by
+// a later entry. All else (what is known, what is stale, the plan) is computed from it.
 
 /// The car's card as it is from here on.
 struct CarEdit {
@@ -51,7 +51,13 @@ struct Turn {
 
 /// Things that happen to a car and spoil what was known of it.
 enum class ChangeKind {
-    jacked, strings_moved, settled, steering_recentred, locked, pressures_changed, load_changed
+    jacked,
+    strings_moved,
+    settled,
+    steering_recentred,
+    locked,
+    pressures_changed,
+    load_changed
 };
 struct Change {
     ChangeKind kind = ChangeKind::settled;
@@ -82,7 +88,8 @@ struct Entry {
     std::string act;   ///< entries that came of one thing the user did share it: undone together
     std::string at;    ///< ISO 8601 with offset; order in the log wins over it
     std::optional<std::string> struck;  ///< taken back in the file itself: why
-    std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept> what;
+    std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept>
+        what;
 
     const std::string& label() const { return name.empty() ? id : name; }
 };
@@ -112,7 +119,8 @@ struct Job {
 /// Reads a log. `log` must outlive the result. Readings before any round belong to round 0.
 Job job_of(const std::vector<Entry>& log);
 
-/// The id of what undo would take back: the last live thing the user did after entry `from`; nothing when none is left.
+/// The id of what undo would take back: the last live thing the user did after entry `from`; nothing when
+/// none is left.
 std::optional<std::string> undoable(const std::vector<Entry>& log, std::size_t from = 0);
 /// The id of the undo that redo would take back; nothing once something new has been done.
 std::optional<std::string> redoable(const std::vector<Entry>& log, std::size_t from = 0);

@@ -17,62 +17,62 @@ namespace fairchalk {
 enum class Code {
     none,
     // Notation. {0} is always what was typed; {1} where it stopped.
-    text_empty,                // nothing typed
-    text_too_long,             // {0} = first characters
-    text_not_understood,       // {1} = rest
-    text_unit_missing,         // {1} = the number with no unit
-    text_two_quantities,       // {1} = the second
-    text_thousands_or_decimal, // {1} = as a decimal, {2} = as thousands
-    text_exponent,             // {1} = where
-    text_bad_fraction,         // {1} = the fraction
-    text_minutes_from_60,      // {1} = the minutes
-    text_inches_from_12,       // {1} = the inches
-    text_fraction_before_part, // {1} = a finer part after a number that has decimals
-    text_sign_and_word,        // {1} = the word
-    text_word_twice,           // {1} = the word
-    text_word_on_wrong_kind,   // {1} = the word
-    text_mixed_kinds,          // {1} = the term that does not fit
-    text_dash_or_minus,        // {1} = as a fraction, {2} = as a difference
-    text_inch_mark_with_word,  // {1} = the word
-    text_too_large,            // {1} = the limit
-    text_wanted_length,        // an angle where a length belongs
-    text_wanted_angle,         // a length where an angle belongs
-    text_wanted_turns,         // something else where turns belong
-    text_span_missing,         // a toe as a length with no span to give it an angle
-    text_must_be_positive,     // {0} typed
+    text_empty,                 // nothing typed
+    text_too_long,              // {0} = first characters
+    text_not_understood,        // {1} = rest
+    text_unit_missing,          // {1} = the number with no unit
+    text_two_quantities,        // {1} = the second
+    text_thousands_or_decimal,  // {1} = as a decimal, {2} = as thousands
+    text_exponent,              // {1} = where
+    text_bad_fraction,          // {1} = the fraction
+    text_minutes_from_60,       // {1} = the minutes
+    text_inches_from_12,        // {1} = the inches
+    text_fraction_before_part,  // {1} = a finer part after a number that has decimals
+    text_sign_and_word,         // {1} = the word
+    text_word_twice,            // {1} = the word
+    text_word_on_wrong_kind,    // {1} = the word
+    text_mixed_kinds,           // {1} = the term that does not fit
+    text_dash_or_minus,         // {1} = as a fraction, {2} = as a difference
+    text_inch_mark_with_word,   // {1} = the word
+    text_too_large,             // {1} = the limit
+    text_wanted_length,         // an angle where a length belongs
+    text_wanted_angle,          // a length where an angle belongs
+    text_wanted_turns,          // something else where turns belong
+    text_span_missing,          // a toe as a length with no span to give it an angle
+    text_must_be_positive,      // {0} typed
     // Why something cannot be known.
-    why_no_readings,           // nothing has been read that tells it
-    why_needs_spots,           // {0} = readings still to take, joined
+    why_no_readings,  // nothing has been read that tells it
+    why_needs_spots,  // {0} = readings still to take, joined
     why_needs_wheelbase,
-    why_needs_rim_span,        // {0} = axle
-    why_needs_bar,             // {0} = bar
-    why_not_solved_yet,        // {0} = kind of reading this version keeps but does not use
-    why_too_vague,             // known, but to worse than 3 degrees
-    why_steering_free,         // common steer unknown
+    why_needs_rim_span,  // {0} = axle
+    why_needs_bar,       // {0} = bar
+    why_not_solved_yet,  // {0} = kind of reading this version keeps but does not use
+    why_too_vague,       // known, but to worse than 3 degrees
+    why_steering_free,   // common steer unknown
     // Planning.
     plan_no_adjuster,
-    plan_rod_side_unknown,     // {0} = adjuster
-    plan_pitch_unknown,        // {0} = adjuster
-    plan_out_of_range,         // {0} = adjuster
-    plan_steps_too_coarse,     // {0} = adjuster
-    plan_unknown_angle,        // {0} = what, has not been measured
+    plan_rod_side_unknown,  // {0} = adjuster
+    plan_pitch_unknown,     // {0} = adjuster
+    plan_out_of_range,      // {0} = adjuster
+    plan_steps_too_coarse,  // {0} = adjuster
+    plan_unknown_angle,     // {0} = what, has not been measured
     // Job checks.
-    job_missing,               // {0} = what is missing
-    job_wrong_type,            // {0} = what was found, {1} = what belongs there
-    job_unknown_word,          // {0} = what was found, {1} = the words allowed
-    job_no_such_round,         // {0} = N, {1} = how many there are
-    job_no_such_adjuster,      // {0} = id
-    job_duplicate_id,          // {0} = id
-    job_no_such_entry,         // {0} = id
-    job_too_deep,              // {0} = limit
-    job_not_json,              // {0} = byte, {1} = reason
-    job_not_a_job,             // {0} = format found
-    job_newer,                 // {0} = version found, {1} = version known
-    job_too_big,               // {0} = bytes
-    job_cannot_read,           // {0} = path, {1} = reason
-    job_two_forms,             // both log and rounds
-    job_duplicate_key,         // {0} = key
-    job_out_of_reach,          // {0} = value, {1} = limit
+    job_missing,           // {0} = what is missing
+    job_wrong_type,        // {0} = what was found, {1} = what belongs there
+    job_unknown_word,      // {0} = what was found, {1} = the words allowed
+    job_no_such_round,     // {0} = N, {1} = how many there are
+    job_no_such_adjuster,  // {0} = id
+    job_duplicate_id,      // {0} = id
+    job_no_such_entry,     // {0} = id
+    job_too_deep,          // {0} = limit
+    job_not_json,          // {0} = byte, {1} = reason
+    job_not_a_job,         // {0} = format found
+    job_newer,             // {0} = version found, {1} = version known
+    job_too_big,           // {0} = bytes
+    job_cannot_read,       // {0} = path, {1} = reason
+    job_two_forms,         // both log and rounds
+    job_duplicate_key,     // {0} = key
+    job_out_of_reach,      // {0} = value, {1} = limit
 };
 
 /// Something to say: a code and its arguments, already in notation where they are quantities.

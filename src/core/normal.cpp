@@ -6,7 +6,9 @@
 
 namespace fairchalk {
 
-double normal_probability(double z) { return 0.5 * std::erfc(-z / std::sqrt(2.0)); }
+double normal_probability(double z) {
+    return 0.5 * std::erfc(-z / std::sqrt(2.0));
+}
 
 double normal_quantile(double p) {
     // Bisection until Newton is safe, then Newton to rounding.

@@ -6,7 +6,8 @@ namespace fairchalk {
 /// Standard normal distribution function, by the complementary error function. Exact to rounding.
 double normal_probability(double z);
 
-/// Its inverse for 1e-12 < p < 1 - 1e-12, by bisection and Newton on `normal_probability`; absolute error below 1e-9.
+/// Its inverse for 1e-12 < p < 1 - 1e-12, by bisection and Newton on `normal_probability`; absolute error
+/// below 1e-9.
 double normal_quantile(double p);
 
 }  // namespace fairchalk

@@ -25,11 +25,11 @@ struct Plain {
 
 // Fractions get a space before them so that 2½ is "2 1/2".
 constexpr std::array plain_forms = {
-    Plain{"½", " 1/2"}, Plain{"¼", " 1/4"}, Plain{"¾", " 3/4"}, Plain{"⅛", " 1/8"}, Plain{"⅜", " 3/8"},
-    Plain{"⅝", " 5/8"}, Plain{"⅞", " 7/8"}, Plain{"⁄", "/"},    Plain{"∕", "/"},    Plain{"−", "-"},
-    Plain{"–", "-"},    Plain{"—", "-"},    Plain{"‐", "-"},    Plain{"‑", "-"},    Plain{"′", "'"},
-    Plain{"’", "'"},    Plain{"‘", "'"},    Plain{"ʹ", "'"},    Plain{"´", "'"},    Plain{"″", "\""},
-    Plain{"”", "\""},   Plain{"“", "\""},   Plain{"ʺ", "\""},   Plain{"º", "°"},    Plain{"˚", "°"},
+    Plain{"½", " 1/2"},   Plain{"¼", " 1/4"},   Plain{"¾", " 3/4"},   Plain{"⅛", " 1/8"}, Plain{"⅜", " 3/8"},
+    Plain{"⅝", " 5/8"},   Plain{"⅞", " 7/8"},   Plain{"⁄", "/"},      Plain{"∕", "/"},    Plain{"−", "-"},
+    Plain{"–", "-"},      Plain{"—", "-"},      Plain{"‐", "-"},      Plain{"‑", "-"},    Plain{"′", "'"},
+    Plain{"’", "'"},      Plain{"‘", "'"},      Plain{"ʹ", "'"},      Plain{"´", "'"},    Plain{"″", "\""},
+    Plain{"”", "\""},     Plain{"“", "\""},     Plain{"ʺ", "\""},     Plain{"º", "°"},    Plain{"˚", "°"},
     Plain{"\u00a0", " "}, Plain{"\u2009", " "}, Plain{"\u202f", " "}, Plain{"\t", " "},
 };
 
@@ -68,8 +68,12 @@ struct Token {
     bool doubtful_comma = false;
 };
 
-bool is_digit(char c) { return c >= '0' && c <= '9'; }
-bool is_letter(char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z'); }
+bool is_digit(char c) {
+    return c >= '0' && c <= '9';
+}
+bool is_letter(char c) {
+    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
+}
 
 std::string lower(std::string_view s) {
     std::string out(s);
@@ -84,7 +88,8 @@ Token number_at(std::string_view s, std::size_t i) {
     while (j < s.size() && is_digit(s[j])) ++j;
     const std::size_t whole = j - i;
     std::string digits(s.substr(i, whole));
-    if (j < s.size() && (s[j] == '.' || s[j] == ',') && (whole > 0 || (j + 1 < s.size() && is_digit(s[j + 1])))) {
+    if (j < s.size() && (s[j] == '.' || s[j] == ',') &&
+        (whole > 0 || (j + 1 < s.size() && is_digit(s[j + 1])))) {
         const bool comma = s[j] == ',';
         std::size_t k = j + 1;
         while (k < s.size() && is_digit(s[k])) ++k;
@@ -155,16 +160,16 @@ struct UnitWord {
 };
 
 constexpr std::array unit_words = {
-    UnitWord{"mm", Unit::mm},          UnitWord{"millimetre", Unit::mm},  UnitWord{"millimetres", Unit::mm},
-    UnitWord{"millimeter", Unit::mm},  UnitWord{"millimeters", Unit::mm}, UnitWord{"cm", Unit::cm},
-    UnitWord{"m", Unit::m},            UnitWord{"in", Unit::inch},        UnitWord{"inch", Unit::inch},
-    UnitWord{"inches", Unit::inch},    UnitWord{"ft", Unit::foot},        UnitWord{"foot", Unit::foot},
-    UnitWord{"feet", Unit::foot},      UnitWord{"deg", Unit::deg},        UnitWord{"degs", Unit::deg},
-    UnitWord{"degree", Unit::deg},     UnitWord{"degrees", Unit::deg},    UnitWord{"min", Unit::arcmin},
-    UnitWord{"mins", Unit::arcmin},    UnitWord{"minute", Unit::arcmin},  UnitWord{"minutes", Unit::arcmin},
-    UnitWord{"arcmin", Unit::arcmin},  UnitWord{"sec", Unit::arcsec},     UnitWord{"secs", Unit::arcsec},
-    UnitWord{"second", Unit::arcsec},  UnitWord{"seconds", Unit::arcsec}, UnitWord{"arcsec", Unit::arcsec},
-    UnitWord{"turn", Unit::turn},      UnitWord{"turns", Unit::turn},     UnitWord{"flat", Unit::flat},
+    UnitWord{"mm", Unit::mm},         UnitWord{"millimetre", Unit::mm},  UnitWord{"millimetres", Unit::mm},
+    UnitWord{"millimeter", Unit::mm}, UnitWord{"millimeters", Unit::mm}, UnitWord{"cm", Unit::cm},
+    UnitWord{"m", Unit::m},           UnitWord{"in", Unit::inch},        UnitWord{"inch", Unit::inch},
+    UnitWord{"inches", Unit::inch},   UnitWord{"ft", Unit::foot},        UnitWord{"foot", Unit::foot},
+    UnitWord{"feet", Unit::foot},     UnitWord{"deg", Unit::deg},        UnitWord{"degs", Unit::deg},
+    UnitWord{"degree", Unit::deg},    UnitWord{"degrees", Unit::deg},    UnitWord{"min", Unit::arcmin},
+    UnitWord{"mins", Unit::arcmin},   UnitWord{"minute", Unit::arcmin},  UnitWord{"minutes", Unit::arcmin},
+    UnitWord{"arcmin", Unit::arcmin}, UnitWord{"sec", Unit::arcsec},     UnitWord{"secs", Unit::arcsec},
+    UnitWord{"second", Unit::arcsec}, UnitWord{"seconds", Unit::arcsec}, UnitWord{"arcsec", Unit::arcsec},
+    UnitWord{"turn", Unit::turn},     UnitWord{"turns", Unit::turn},     UnitWord{"flat", Unit::flat},
     UnitWord{"flats", Unit::flat},
 };
 
@@ -229,8 +234,8 @@ struct Term {
     Number number;
     Unit unit = Unit::none;
     int sign = +1;
-    double value = 0.0;       // compound terms: the value of the earlier parts, in base units
-    std::size_t end = 0;      // where a missing unit would be written
+    double value = 0.0;   // compound terms: the value of the earlier parts, in base units
+    std::size_t end = 0;  // where a missing unit would be written
     std::size_t start = 0;
 };
 
@@ -241,7 +246,9 @@ class Reader {
     Result<Quantity> read();
 
   private:
-    const Token& peek(std::size_t ahead = 0) const { return tokens_[std::min(next_ + ahead, tokens_.size() - 1)]; }
+    const Token& peek(std::size_t ahead = 0) const {
+        return tokens_[std::min(next_ + ahead, tokens_.size() - 1)];
+    }
     const Token& take() { return tokens_[next_ < tokens_.size() - 1 ? next_++ : next_]; }
     std::string word_ahead(std::size_t ahead = 0) const {
         return peek(ahead).kind == TokenKind::word ? lower(peek(ahead).text) : std::string();
@@ -276,7 +283,8 @@ std::string clipped(std::string_view s) {
     constexpr std::size_t most = 60;
     if (out.size() > most) {
         std::size_t cut = most;
-        while (cut > 0 && (static_cast<unsigned char>(out[cut]) & 0xC0) == 0x80) --cut;  // not inside a character
+        while (cut > 0 && (static_cast<unsigned char>(out[cut]) & 0xC0) == 0x80)
+            --cut;  // not inside a character
         out = out.substr(0, cut) + "…";
     }
     return out;
@@ -286,7 +294,8 @@ template <class... More>
 tl::unexpected<Message> Reader::stop(Code code, std::string_view where, More&&... more) const {
     const char* first = "2 9/16 in";
     const char* second = "65.1 mm";
-    const bool angle = expect_.kind == Expect::Kind::angle || (expect_.kind == Expect::Kind::any && has_degree_);
+    const bool angle =
+        expect_.kind == Expect::Kind::angle || (expect_.kind == Expect::Kind::any && has_degree_);
     if (angle) first = "0°12'", second = "0.2 deg";
     if (expect_.kind == Expect::Kind::turns) first = "7/8 turn", second = "2 flats";
     return fail(code, clipped(typed_), clipped(where), std::string(first), std::string(second),
@@ -307,7 +316,8 @@ void Reader::find_marks_meaning() {
         const std::string w = lower(tokens_[i].text);
         const bool after_number = i > 0 && tokens_[i - 1].kind == TokenKind::number;
         if (w == "out" || (w == "in" && i > 0 && !after_number)) has_toe_word_ = true;
-        if (unit_word(w) && kind_of(*unit_word(w)) == QuantityKind::angle) has_degree_ = has_degree_ || w[0] == 'd';
+        if (unit_word(w) && kind_of(*unit_word(w)) == QuantityKind::angle)
+            has_degree_ = has_degree_ || w[0] == 'd';
     }
     marks_are_arc_ = has_degree_ || has_toe_word_ || expect_.kind == Expect::Kind::angle;
 }
@@ -332,8 +342,7 @@ Result<Number> Reader::number() {
               std::count(turn_only.begin(), turn_only.end(), bottom.value) > 0 &&
               word_ahead().starts_with("turn")));
         if (!bottom_ok || peek().kind == TokenKind::slash || top.value > 1e6)
-            return stop(Code::text_bad_fraction,
-                        peek().kind == TokenKind::slash ? rest(top.at) : whole_text);
+            return stop(Code::text_bad_fraction, peek().kind == TokenKind::slash ? rest(top.at) : whole_text);
         n.step = 1.0 / bottom.value;
         n.fraction = true;
         return top.value / bottom.value;
@@ -343,7 +352,8 @@ Result<Number> Reader::number() {
         std::replace(decimal.begin(), decimal.end(), ',', '.');
         std::erase(thousands, ',');
         const std::string after(rest(first.at + first.text.size()));
-        return stop(Code::text_thousands_or_decimal, first.text, clipped(decimal + after), clipped(thousands + after));
+        return stop(Code::text_thousands_or_decimal, first.text, clipped(decimal + after),
+                    clipped(thousands + after));
     }
     if (peek().kind == TokenKind::slash) {
         auto f = fraction(first);
@@ -411,7 +421,8 @@ Result<Term> Reader::term() {
     const Token& before_unit = tokens_[next_ - 1];
     term.end = before_unit.at + before_unit.text.size();
     if (peek().kind == TokenKind::word && lower(peek().text) == "e" && !peek().space_before &&
-        (peek(1).kind == TokenKind::number || peek(1).kind == TokenKind::minus || peek(1).kind == TokenKind::plus))
+        (peek(1).kind == TokenKind::number || peek(1).kind == TokenKind::minus ||
+         peek(1).kind == TokenKind::plus))
         return stop_here(Code::text_exponent);
     const std::size_t unit_at = peek().at;
     const bool quote = peek().text == "\"";
@@ -428,7 +439,9 @@ Result<Term> Reader::term() {
             return stop(Code::text_fraction_before_part, rest(part_at));
         auto part = number();
         if (!part) return tl::unexpected(part.error());
-        const Unit finer = term.unit == Unit::foot ? Unit::inch : term.unit == Unit::deg ? Unit::arcmin : Unit::arcsec;
+        const Unit finer = term.unit == Unit::foot  ? Unit::inch
+                           : term.unit == Unit::deg ? Unit::arcmin
+                                                    : Unit::arcsec;
         const Token& last = tokens_[next_ - 1];
         const std::size_t part_end = last.at + last.text.size();
         auto u = unit();
@@ -443,7 +456,8 @@ Result<Term> Reader::term() {
         if (*u != finer) return stop(Code::text_two_quantities, rest(part_at));
         const double limit = finer == Unit::inch ? 12.0 : 60.0;
         if (part->value >= limit)
-            return stop(finer == Unit::inch ? Code::text_inches_from_12 : Code::text_minutes_from_60, rest(part_at));
+            return stop(finer == Unit::inch ? Code::text_inches_from_12 : Code::text_minutes_from_60,
+                        rest(part_at));
         term.value += to_base(term.number.value, term.unit);
         term.number = *part;
         term.unit = finer;
@@ -464,7 +478,8 @@ Unit Reader::bare_unit(const std::vector<Term>& terms) const {
             break;
     }
     // On a rule only inches come in fractions.
-    if (std::any_of(terms.begin(), terms.end(), [](const Term& t) { return t.number.fraction; })) return Unit::inch;
+    if (std::any_of(terms.begin(), terms.end(), [](const Term& t) { return t.number.fraction; }))
+        return Unit::inch;
     return expect_.bare == Bare::inch ? Unit::inch : expect_.bare == Bare::cm ? Unit::cm : Unit::mm;
 }
 
@@ -555,7 +570,8 @@ Result<Quantity> Reader::read() {
 
     auto q = sum_up(std::move(terms));
     if (!q) return q;
-    if (q->kind == QuantityKind::turns && toe != 0) return stop(Code::text_word_on_wrong_kind, toe > 0 ? "in" : "out");
+    if (q->kind == QuantityKind::turns && toe != 0)
+        return stop(Code::text_word_on_wrong_kind, toe > 0 ? "in" : "out");
     q->strength = strength;
     if (strength == Strength::strong) q->value += q->resolution / 4.0;
     if (strength == Strength::weak) q->value -= q->resolution / 4.0;
@@ -572,7 +588,8 @@ Result<Quantity> Reader::read() {
         return stop(Code::text_too_large, typed_, "1000 turns");
 
     using K = Expect::Kind;
-    if (expect_.kind == K::length && q->kind != QuantityKind::length) return stop(Code::text_wanted_length, "");
+    if (expect_.kind == K::length && q->kind != QuantityKind::length)
+        return stop(Code::text_wanted_length, "");
     if (expect_.kind == K::angle && q->kind != QuantityKind::angle) return stop(Code::text_wanted_angle, "");
     if (expect_.kind == K::turns && q->kind != QuantityKind::turns) return stop(Code::text_wanted_turns, "");
     if (expect_.kind == K::length_or_angle && q->kind == QuantityKind::turns)
@@ -583,7 +600,8 @@ Result<Quantity> Reader::read() {
 std::string shortest(double value) {
     std::array<char, 400> buffer{};
     if (value == 0.0) value = 0.0;
-    const auto result = std::to_chars(buffer.data(), buffer.data() + buffer.size(), value, std::chars_format::fixed);
+    const auto result =
+        std::to_chars(buffer.data(), buffer.data() + buffer.size(), value, std::chars_format::fixed);
     std::string out(buffer.data(), result.ptr);
     // Three decimals after a point are plain; only a comma is doubtful.
     return out;
@@ -594,34 +612,47 @@ std::string fixed(double value, int places) {
     const double scale = std::pow(10.0, places);
     double rounded = std::round(value * scale) / scale;
     if (rounded == 0.0) rounded = 0.0;
-    const auto r = std::to_chars(buffer.data(), buffer.data() + buffer.size(), rounded, std::chars_format::fixed, places);
+    const auto r = std::to_chars(buffer.data(), buffer.data() + buffer.size(), rounded,
+                                 std::chars_format::fixed, places);
     return std::string(buffer.data(), r.ptr);
 }
 
-std::string two_digits(long n) { return (n < 10 ? "0" : "") + std::to_string(n); }
+std::string two_digits(long n) {
+    return (n < 10 ? "0" : "") + std::to_string(n);
+}
 
 std::string unsigned_angle(double deg, const Show& how, bool fine) {
     if (how.angles == Show::AngleStyle::decimal) return fixed(deg, fine ? 3 : 2) + "°";
     if (fine) {
         const long tenths = std::lround(deg * 600.0);
-        return std::to_string(tenths / 600) + "°" + two_digits(tenths % 600 / 10) + "." + std::to_string(tenths % 10) + "'";
+        return std::to_string(tenths / 600) + "°" + two_digits(tenths % 600 / 10) + "." +
+               std::to_string(tenths % 10) + "'";
     }
     const long minutes = std::lround(deg * 60.0);
     return std::to_string(minutes / 60) + "°" + two_digits(minutes % 60) + "'";
 }
 
 bool shows_as_zero(double deg, const Show& how, bool fine) {
-    const double unit = how.angles == Show::AngleStyle::decimal ? (fine ? 0.001 : 0.01) : (fine ? 1.0 / 600 : 1.0 / 60);
+    const double unit =
+        how.angles == Show::AngleStyle::decimal ? (fine ? 0.001 : 0.01) : (fine ? 1.0 / 600 : 1.0 / 60);
     return std::abs(deg) < unit / 2;
 }
 
 }  // namespace
 
-Result<Quantity> read_quantity(std::string_view text, Expect expect) { return Reader(text, expect).read(); }
+Result<Quantity> read_quantity(std::string_view text, Expect expect) {
+    return Reader(text, expect).read();
+}
 
-std::string write_exact(Length length) { return shortest(length.mm()) + " mm"; }
-std::string write_exact(Angle angle) { return shortest(angle.deg()) + " deg"; }
-std::string write_exact_turns(double turns) { return shortest(turns) + " turn"; }
+std::string write_exact(Length length) {
+    return shortest(length.mm()) + " mm";
+}
+std::string write_exact(Angle angle) {
+    return shortest(angle.deg()) + " deg";
+}
+std::string write_exact_turns(double turns) {
+    return shortest(turns) + " turn";
+}
 
 std::string show(Angle angle, const Show& how, bool fine) {
     const bool minus = angle.deg() < 0 && !shows_as_zero(angle.deg(), how, fine);
@@ -652,7 +683,8 @@ std::string show(Length length, const Show& how) {
         bottom /= common;
     }
     std::string out = length.mm() < 0 && sixty_fourths != 0 ? "−" : "";
-    if (sixty_fourths / 64 != 0 || top == 0) out += std::to_string(sixty_fourths / 64) + (top != 0 ? " " : "");
+    if (sixty_fourths / 64 != 0 || top == 0)
+        out += std::to_string(sixty_fourths / 64) + (top != 0 ? " " : "");
     if (top != 0) out += std::to_string(top) + "/" + std::to_string(bottom);
     return out + " in";
 }

@@ -11,33 +11,35 @@ namespace fairchalk {
 
 /// Lengths, angles and amounts of turn in the notation in which people say and type them.
 ///
-/// A quantity is one or more terms joined by `and`, `+`, `plus`, `less`, `minus` or a spaced `-`; then, in any
-/// order, at most one of strong/weak and at most one of in/out. A term is a number (decimal point or comma), a
-/// fraction, or a whole number and a fraction, with its unit; feet take inches after them, degrees take minutes
-/// and seconds. A term without a unit takes that of the next term which has one.
+/// A quantity is one or more terms joined by `and`, `+`, `plus`, `less`, `minus` or a spaced `-`; then, in
+/// any order, at most one of strong/weak and at most one of in/out. A term is a number (decimal point or
+/// comma), a fraction, or a whole number and a fraction, with its unit; feet take inches after them, degrees
+/// take minutes and seconds. A term without a unit takes that of the next term which has one.
 ///
-/// | legal                                        | is                  | illegal          | because                 |
+/// | legal                                        | is                  | illegal          | because |
 /// |----------------------------------------------|---------------------|------------------|-------------------------|
-/// | `62 mm`  `61,5 mm`  `5.2 cm`  `1.745 m`       | a decimal           | `12`             | no unit (see `Bare`)    |
-/// | `2 9/16 in`  `2-9/16"`  `2½ in`  `3/64 in`    | inches, a fraction  | `3 7/0 in`       | no such fraction        |
-/// | `17/16 in`                                   | as counted          | `2 17/16 in`     | a mistyped 7/16 or 1/16 |
-/// | `66 3/8 and 1/32 in`  `66 3/8 + 1/32 in`      | a sum               | `3 mm 4 mm`      | two quantities          |
-/// | `12 cm less 3 mm`                            | a difference        | `2 - 9/16 in`    | 2 9/16, or 1 7/16?      |
-/// | `5 ft 8 1/2 in`  `5' 8 1/2"`                  | feet and inches     | `5' 13"`         | inches from 12 up       |
-/// | `5 7/16 in strong`  `2 5/8 in weak`           | ± a quarter division| `5 in strong weak` | one or the other      |
-/// | `1.4 deg`  `0,4°`  `0°12'`  `1°05'30"`        | an angle            | `0°75'`          | minutes from 60 up      |
-/// | `27' out`  `12 min in`  `1.5 mm out`          | toe: out is minus   | `-27' out`       | a sign and a word       |
-/// | `-2 mm`  `−0°30'`  `-½ in`  `-.5 mm`          | negative            | `1e4 mm` `nan mm`| no exponents, a number  |
-/// | `0,125 in`                                   | a decimal comma     | `1,745 mm`       | 1.745 or 1745?          |
-/// | `7/8 turn`  `1 1/2 turns`  `2 flats`          | an amount of turn   | over 100 m, 360° | no such wheel           |
+/// | `62 mm`  `61,5 mm`  `5.2 cm`  `1.745 m`       | a decimal           | `12`             | no unit (see
+/// `Bare`)    | | `2 9/16 in`  `2-9/16"`  `2½ in`  `3/64 in`    | inches, a fraction  | `3 7/0 in`       | no
+/// such fraction        | | `17/16 in`                                   | as counted          | `2 17/16 in`
+/// | a mistyped 7/16 or 1/16 | | `66 3/8 and 1/32 in`  `66 3/8 + 1/32 in`      | a sum               | `3 mm
+/// 4 mm`      | two quantities          | | `12 cm less 3 mm`                            | a difference | `2
+/// - 9/16 in`    | 2 9/16, or 1 7/16?      | | `5 ft 8 1/2 in`  `5' 8 1/2"`                  | feet and
+/// inches     | `5' 13"`         | inches from 12 up       | | `5 7/16 in strong`  `2 5/8 in weak` | ± a
+/// quarter division| `5 in strong weak` | one or the other      | | `1.4 deg`  `0,4°`  `0°12'`  `1°05'30"` |
+/// an angle            | `0°75'`          | minutes from 60 up      | | `27' out`  `12 min in`  `1.5 mm out`
+/// | toe: out is minus   | `-27' out`       | a sign and a word       | | `-2 mm`  `−0°30'`  `-½ in`  `-.5
+/// mm`          | negative            | `1e4 mm` `nan mm`| no exponents, a number  | | `0,125 in` | a decimal
+/// comma     | `1,745 mm`       | 1.745 or 1745?          | | `7/8 turn`  `1 1/2 turns`  `2 flats`          |
+/// an amount of turn   | over 100 m, 360° | no such wheel           |
 ///
-/// `'` and `"` are arc where a `°` stands before them, where the text ends in in/out, or where an angle is wanted;
-/// otherwise feet and inches. `in` straight after a number is inches; after a unit it is toe.
+/// `'` and `"` are arc where a `°` stands before them, where the text ends in in/out, or where an angle is
+/// wanted; otherwise feet and inches. `in` straight after a number is inches; after a unit it is toe.
 /// `strong` has the synonyms full, over, plus; `weak` has shy, short, bare, almost.
 /// Typographic quotes, primes, minus signs, spaces and fractions are read as their plain forms.
 enum class QuantityKind { length, angle, turns };
 
-/// What a number without a unit means. In a file: nothing, it is an error. In a field of the window: its unit.
+/// What a number without a unit means. In a file: nothing, it is an error. In a field of the window: its
+/// unit.
 enum class Bare { refused, mm, cm, inch, deg, arcmin, turns };
 
 /// What the place that asks for a quantity expects.
@@ -68,8 +70,8 @@ struct Quantity {
     double sigma() const { return resolution * (strength == Strength::none ? 0.5 : 0.25); }
 };
 
-/// Reads `text`. On failure the message's arguments are: what was typed, where it stopped, two legal examples,
-/// then what the code lists. Linear in the text; texts over 10 kB are refused.
+/// Reads `text`. On failure the message's arguments are: what was typed, where it stopped, two legal
+/// examples, then what the code lists. Linear in the text; texts over 10 kB are refused.
 Result<Quantity> read_quantity(std::string_view text, Expect expect = {});
 
 /// A length as a file keeps it: shortest decimal that reads back as the same value, `65.0875 mm`.

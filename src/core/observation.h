@@ -15,13 +15,13 @@ struct Site {
     int wheel = 0;
     int axle = 0;
     int side = 0;
-    double x = 0.0;       ///< of the axle or bar, forward from the rear axle
-    double span = 0.0;    ///< rim span, or the reading's own span
-    double height = 0.0;  ///< of a gap, above its other end
-    bool of_wheel = false;  ///< toe-angle: one wheel's or an axle's
-    bool as_length = false; ///< toe-angle given as a length over `span`
-    double turned = 0.0;    ///< heading changed from straight ahead, radians, out positive
-    double zero_toe = 0.0;  ///< the wheel's toe at rest, for what depends on it weakly
+    double x = 0.0;               ///< of the axle or bar, forward from the rear axle
+    double span = 0.0;            ///< rim span, or the reading's own span
+    double height = 0.0;          ///< of a gap, above its other end
+    bool of_wheel = false;        ///< toe-angle: one wheel's or an axle's
+    bool as_length = false;       ///< toe-angle given as a length over `span`
+    double turned = 0.0;          ///< heading changed from straight ahead, radians, out positive
+    double zero_toe = 0.0;        ///< the wheel's toe at rest, for what depends on it weakly
     Eigen::Vector3d up{0, 0, 1};  ///< the vertical, seen from the floor (geometry: u = (tan p, tan r, 1))
     double pitch = 0.0;           ///< nose up
 };
@@ -46,21 +46,25 @@ template <class T>
     using std::sin;
     const T c = cos(phi), si = sin(phi);
     const T along = (k.x * n.x + k.y * n.y + k.z * n.z) * (1.0 - c);
-    return {n.x * c + (k.y * n.z - k.z * n.y) * si + k.x * along, n.y * c + (k.z * n.x - k.x * n.z) * si + k.y * along,
+    return {n.x * c + (k.y * n.z - k.z * n.y) * si + k.x * along,
+            n.y * c + (k.z * n.x - k.x * n.z) * si + k.y * along,
             n.z * c + (k.x * n.y - k.y * n.x) * si + k.z * along};
 }
 
-/// The spindle turned about the steering axis k, proportional to (-tan caster, -s tan sai, 1), until its heading has
-/// changed by `out` (radians, front outward); the angle of rotation by Newton, so that its derivatives are right too.
+/// The spindle turned about the steering axis k, proportional to (-tan caster, -s tan sai, 1), until its
+/// heading has changed by `out` (radians, front outward); the angle of rotation by Newton, so that its
+/// derivatives are right too.
 template <class T>
-[[gnu::noinline]] Direction<T> swept_spindle(const Direction<T>& n, const T& caster, const T& sai, double s, double out) {
+[[gnu::noinline]] Direction<T> swept_spindle(const Direction<T>& n, const T& caster, const T& sai, double s,
+                                             double out) {
     using std::atan2;
     using std::sqrt;
     using std::tan;
     const T kx = -tan(caster), ky = -s * tan(sai);
     const T length = sqrt(kx * kx + ky * ky + 1.0);
     const Direction<T> k{kx / length, ky / length, 1.0 / length};
-    // Front outward is a turn about +z on the left side and about -z on the right; seen mirrored it is +z for both.
+    // Front outward is a turn about +z on the left side and about -z on the right; seen mirrored it is +z for
+    // both.
     const T want = atan2(n.y * s, n.x) + out;
     T phi = T(s * out);
 #pragma GCC unroll 1
@@ -73,8 +77,8 @@ template <class T>
     return rotated(n, k, phi);
 }
 
-/// What the reading at `site` should show, in metres or radians. `state(unknown, where)` gives the unknowns; which of
-/// them are asked for is what the reading depends on. A new kind of reading is one more case here.
+/// What the reading at `site` should show, in metres or radians. `state(unknown, where)` gives the unknowns;
+/// which of them are asked for is what the reading depends on. A new kind of reading is one more case here.
 template <class T, class State>
 [[gnu::noinline]] T predict(const Site& site, const State& state) {
     using std::asin;
@@ -107,11 +111,13 @@ template <class T, class State>
         case ReadingKind::boards_front:
         case ReadingKind::stud_bar_front:
         case ReadingKind::tread_front:
-            return state(U::mid_width, site.axle * 100 + index_of(site.kind)) - 0.5 * site.span * sin(total());
+            return state(U::mid_width, site.axle * 100 + index_of(site.kind)) -
+                   0.5 * site.span * sin(total());
         case ReadingKind::boards_rear:
         case ReadingKind::stud_bar_rear:
         case ReadingKind::tread_rear:
-            return state(U::mid_width, site.axle * 100 + index_of(site.kind) - 1) + 0.5 * site.span * sin(total());
+            return state(U::mid_width, site.axle * 100 + index_of(site.kind) - 1) +
+                   0.5 * site.span * sin(total());
         case ReadingKind::tape_difference:
             return site.span * sin(total());
         case ReadingKind::toe_angle: {
@@ -122,7 +128,8 @@ template <class T, class State>
         case ReadingKind::camber_gap: {
             Direction<T> n = spindle<T>(T(site.zero_toe), state(U::camber, site.wheel), s);
             if (site.turned != 0.0)
-                n = swept_spindle<T>(n, state(U::caster, site.wheel), state(U::sai, site.wheel), s, site.turned);
+                n = swept_spindle<T>(n, state(U::caster, site.wheel), state(U::sai, site.wheel), s,
+                                     site.turned);
             const T shown = -asin(n.x * site.up.x() + n.y * site.up.y() + n.z * site.up.z());
             return site.kind == ReadingKind::camber ? shown : T(site.height * tan(shown));
         }

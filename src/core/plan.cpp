@@ -42,7 +42,8 @@ Handles handles_of(const CarCard& car, const Posterior& p) {
         else if (!rod->pitch)
             out.unusable.push_back({what, {Code::plan_pitch_unknown, {rod->id}}});
         else if (const int arm = p.index(Unknown::arm, static_cast<int>(i)); arm >= 0)
-            out.usable.push_back({rod, static_cast<int>(i), p.index(Unknown::toe, index_of(rod->wheel)), arm});
+            out.usable.push_back(
+                {rod, static_cast<int>(i), p.index(Unknown::toe, index_of(rod->wheel)), arm});
     }
     return out;
 }
@@ -80,7 +81,8 @@ struct After {
             const double arm = p.x[handles[h].arm];
             const double ratio = length_change(*handles[h].rod, turns[h]).m() / arm;
             if (std::abs(ratio) >= 0.99) continue;
-            out[handles[h].arm] += coefficient * toe_sign(*handles[h].rod) * -ratio / arm / std::sqrt(1 - ratio * ratio);
+            out[handles[h].arm] +=
+                coefficient * toe_sign(*handles[h].rod) * -ratio / arm / std::sqrt(1 - ratio * ratio);
         }
         return out;
     }
@@ -113,9 +115,10 @@ double radical_inverse(int i, int base) {
     return r;
 }
 
-/// P(all lo <= x <= hi) for x ~ N(mean, covariance), by quasi-Monte-Carlo over 2,048 Halton points; good to about 0.01.
-double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& covariance, const Eigen::VectorXd& lo,
-                         const Eigen::VectorXd& hi) {
+/// P(all lo <= x <= hi) for x ~ N(mean, covariance), by quasi-Monte-Carlo over 2,048 Halton points; good to
+/// about 0.01.
+double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& covariance,
+                         const Eigen::VectorXd& lo, const Eigen::VectorXd& hi) {
     const int n = static_cast<int>(mean.size());
     if (n == 0) return 1.0;
     if (n == 1) {
@@ -132,7 +135,8 @@ double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& cov
         return z;
     }();
     const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(covariance);
-    const Eigen::MatrixXd root = eigen.eigenvectors() * eigen.eigenvalues().cwiseMax(0.0).cwiseSqrt().asDiagonal();
+    const Eigen::MatrixXd root =
+        eigen.eigenvectors() * eigen.eigenvalues().cwiseMax(0.0).cwiseSqrt().asDiagonal();
     int inside = 0;
     Eigen::VectorXd z(n);
     for (int i = 0; i < points; ++i) {
@@ -186,8 +190,8 @@ struct Miss {
     double aim, half;
 };
 
-std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior& p, const std::vector<Handle>& handles,
-                            bool steering_known) {
+std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior& p,
+                            const std::vector<Handle>& handles, bool steering_known) {
     std::vector<Miss> out;
     for (const Verdict& v : before) {
         if (!v.angle.known) continue;
@@ -207,7 +211,8 @@ std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior&
     return out;
 }
 
-std::vector<double> best_turns(const Posterior& p, const std::vector<Handle>& handles, const std::vector<Miss>& misses) {
+std::vector<double> best_turns(const Posterior& p, const std::vector<Handle>& handles,
+                               const std::vector<Miss>& misses) {
     After after{p, handles, std::vector<double>(handles.size(), 0.0)};
     const auto cost = [&] {
         double c = 0.0;
@@ -254,16 +259,17 @@ bool measures_toe(const Target& t) {
 
 bool reached_by(const Target& t, const std::vector<Handle>& handles) {
     return measures_toe(t) && std::any_of(handles.begin(), handles.end(), [&](const Handle& h) {
-        if (const Axle* a = std::get_if<Axle>(&t.where)) return axle_of(h.rod->wheel) == *a;
-        if (const Wheel* w = std::get_if<Wheel>(&t.where)) return h.rod->wheel == *w;
-        return axle_of(h.rod->wheel) == Axle::rear;  // thrust
-    });
+               if (const Axle* a = std::get_if<Axle>(&t.where)) return axle_of(h.rod->wheel) == *a;
+               if (const Wheel* w = std::get_if<Wheel>(&t.where)) return h.rod->wheel == *w;
+               return axle_of(h.rod->wheel) == Axle::rear;  // thrust
+           });
 }
 
 /// True when something was turned after the last reading: what was turned has not been measured.
 bool unmeasured_turn(const Job& job) {
     if (job.rounds.empty()) return false;
-    const std::size_t from = job.rounds.back().readings.empty() ? job.rounds.back().opened : job.rounds.back().readings.back();
+    const std::size_t from =
+        job.rounds.back().readings.empty() ? job.rounds.back().opened : job.rounds.back().readings.back();
     for (std::size_t i = from; i < job.log->size(); ++i)
         if (job.live(i) && std::holds_alternative<Turn>((*job.log)[i].what)) return true;
     return false;
@@ -272,7 +278,8 @@ bool unmeasured_turn(const Job& job) {
 std::vector<Spot> toe_spots_of(const std::vector<Wheel>& wheels) {
     std::vector<Spot> out;
     for (const Spot& s : string_walk())
-        if (s.wheel && s.kind != ReadingKind::hub && std::count(wheels.begin(), wheels.end(), *s.wheel) > 0) out.push_back(s);
+        if (s.wheel && s.kind != ReadingKind::hub && std::count(wheels.begin(), wheels.end(), *s.wheel) > 0)
+            out.push_back(s);
     return out;
 }
 
@@ -329,7 +336,8 @@ Plan plan_turns(const Job& job, const Estimate& e) {
     bool all_inside = true, any_outside = false, any_unknown = false, likely_out = false;
     for (const Verdict& v : plan.before) {
         if (!measures_toe(v.target)) {
-            if (v.call == Call::outside) plan.cannot.push_back({v.target.name(), {Code::plan_no_adjuster, {}}});
+            if (v.call == Call::outside)
+                plan.cannot.push_back({v.target.name(), {Code::plan_no_adjuster, {}}});
             continue;
         }
         about_toe.push_back(v);
@@ -346,7 +354,8 @@ Plan plan_turns(const Job& job, const Estimate& e) {
         }
         if (v.call != Call::inside) all_inside = false;
         if (v.call == Call::outside && can) any_outside = true;
-        if (v.call == Call::too_close && can && probability_inside(v.angle, v.target) < 0.5) likely_out = true;
+        if (v.call == Call::too_close && can && probability_inside(v.angle, v.target) < 0.5)
+            likely_out = true;
     }
     std::vector<Handle> active;
     for (const Handle& h : handles.usable) {
@@ -357,8 +366,9 @@ Plan plan_turns(const Job& job, const Estimate& e) {
         });
         if (total_only) active.push_back(h);
     }
-    const bool steering_off = steering_known && !active.empty() &&
-                              std::abs(now.steering.value.rad()) - k95 * now.steering.sigma.rad() > straight_half_band;
+    const bool steering_off =
+        steering_known && !active.empty() &&
+        std::abs(now.steering.value.rad()) - k95 * now.steering.sigma.rad() > straight_half_band;
 
     if (about_toe.empty() && plan.before.empty()) {
         plan.next = any_unknown ? NextStep::read : NextStep::done;
@@ -396,7 +406,8 @@ Plan plan_turns(const Job& job, const Estimate& e) {
         }
         for (const Verdict& v : about_toe)
             if (v.call == Call::outside && reached_by(v.target, active))
-                plan.cannot.push_back({v.target.name(), {Code::plan_steps_too_coarse, {active.front().rod->id}}});
+                plan.cannot.push_back(
+                    {v.target.name(), {Code::plan_steps_too_coarse, {active.front().rod->id}}});
     }
     if (any_unknown) {
         plan.next = NextStep::read;

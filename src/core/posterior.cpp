@@ -45,18 +45,30 @@ Eigen::VectorXd Posterior::gradient_of(const Target& target) const {
 }
 
 int Posterior::index(Unknown what, int where) const {
-    const auto at = [&](const std::vector<int>& v) { return where < static_cast<int>(v.size()) ? v[where] : -1; };
+    const auto at = [&](const std::vector<int>& v) {
+        return where < static_cast<int>(v.size()) ? v[where] : -1;
+    };
     switch (what) {
-        case Unknown::toe: return at(last_toe);
-        case Unknown::camber: return at(last_camber);
-        case Unknown::caster: return at(last_caster);
-        case Unknown::sai: return at(last_sai);
-        case Unknown::string_offset: return at(last_offset);
-        case Unknown::string_skew: return at(last_skew);
-        case Unknown::half_width: return at(widths);
-        case Unknown::lip_depth: return at(lips);
-        case Unknown::arm: return at(arms);
-        default: return -1;
+        case Unknown::toe:
+            return at(last_toe);
+        case Unknown::camber:
+            return at(last_camber);
+        case Unknown::caster:
+            return at(last_caster);
+        case Unknown::sai:
+            return at(last_sai);
+        case Unknown::string_offset:
+            return at(last_offset);
+        case Unknown::string_skew:
+            return at(last_skew);
+        case Unknown::half_width:
+            return at(widths);
+        case Unknown::lip_depth:
+            return at(lips);
+        case Unknown::arm:
+            return at(arms);
+        default:
+            return -1;
     }
 }
 
@@ -65,24 +77,33 @@ bool Posterior::estimable(const Eigen::VectorXd& gradient) const {
     return (null_space.transpose() * g).norm() < 1e-6 * g.norm();
 }
 
-const KnownAngle* Estimate::find(Measure measure, const std::variant<std::monostate, Axle, Wheel>& where) const {
+const KnownAngle* Estimate::find(Measure measure,
+                                 const std::variant<std::monostate, Axle, Wheel>& where) const {
     if (measure == Measure::thrust) return &thrust;
     if (const Axle* a = std::get_if<Axle>(&where)) {
         const AxleAngles& angles = axles[index_of(*a)];
         switch (measure) {
-            case Measure::total_toe: return &angles.total_toe;
-            case Measure::cross_camber: return &angles.cross_camber;
-            case Measure::cross_caster: return &angles.cross_caster;
-            default: return nullptr;
+            case Measure::total_toe:
+                return &angles.total_toe;
+            case Measure::cross_camber:
+                return &angles.cross_camber;
+            case Measure::cross_caster:
+                return &angles.cross_caster;
+            default:
+                return nullptr;
         }
     }
     if (const Wheel* w = std::get_if<Wheel>(&where)) {
         const WheelAngles& angles = wheels[index_of(*w)];
         switch (measure) {
-            case Measure::toe: return &angles.toe;
-            case Measure::camber: return &angles.camber;
-            case Measure::caster: return &angles.caster;
-            default: return nullptr;
+            case Measure::toe:
+                return &angles.toe;
+            case Measure::camber:
+                return &angles.camber;
+            case Measure::caster:
+                return &angles.caster;
+            default:
+                return nullptr;
         }
     }
     return nullptr;

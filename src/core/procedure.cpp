@@ -7,11 +7,19 @@ namespace fairchalk {
 namespace {
 
 /// What each kind of event does to the lines. The other stages' rows come with those stages.
-bool spoils_lines(ChangeKind k) { return k == ChangeKind::strings_moved; }
-bool moves_car(ChangeKind k) { return k == ChangeKind::jacked || k == ChangeKind::settled; }
-bool spoils_readings(ChangeKind) { return true; }
+bool spoils_lines(ChangeKind k) {
+    return k == ChangeKind::strings_moved;
+}
+bool moves_car(ChangeKind k) {
+    return k == ChangeKind::jacked || k == ChangeKind::settled;
+}
+bool spoils_readings(ChangeKind) {
+    return true;
+}
 
-bool is_turn(const Entry& e) { return std::holds_alternative<Turn>(e.what); }
+bool is_turn(const Entry& e) {
+    return std::holds_alternative<Turn>(e.what);
+}
 
 }  // namespace
 
@@ -51,7 +59,8 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
         if (readings_at(job, round - 1, spot).empty()) return string_walk();
     std::vector<Spot> out;
     for (const Spot& s : string_walk())
-        if (s.wheel && s.kind != ReadingKind::hub && std::count(turned.begin(), turned.end(), *s.wheel) > 0) out.push_back(s);
+        if (s.wheel && s.kind != ReadingKind::hub && std::count(turned.begin(), turned.end(), *s.wheel) > 0)
+            out.push_back(s);
     return out;
 }
 
@@ -75,7 +84,8 @@ std::array<StageState, 8> stages_of(const Job& job) {
     StageState& lines = out[index_of(Stage::lines)];
     StageState& read = out[index_of(Stage::read)];
     StageState& turn = out[index_of(Stage::turn)];
-    const bool bars = !job.rounds.empty() && job.rounds.back().lines.bars.front_ahead && job.rounds.back().lines.bars.rear_behind;
+    const bool bars = !job.rounds.empty() && job.rounds.back().lines.bars.front_ahead &&
+                      job.rounds.back().lines.bars.rear_behind;
     if (bars) lines.knot = Knot::tight;
     const int round = static_cast<int>(job.rounds.size()) - 1;
     if (round >= 0) {
@@ -91,7 +101,8 @@ std::array<StageState, 8> stages_of(const Job& job) {
             if (const Change* c = std::get_if<Change>(&what)) {
                 if (spoils_lines(c->kind)) lines = {Knot::slack, c->kind, 0, 0};
                 if (moves_car(c->kind)) lines = {Knot::slack, c->kind, 0, 0};
-                if (spoils_readings(c->kind) && !last.readings.empty()) read.knot = Knot::slack, read.spoiled_by = c->kind;
+                if (spoils_readings(c->kind) && !last.readings.empty())
+                    read.knot = Knot::slack, read.spoiled_by = c->kind;
             }
             if (is_turn((*job.log)[i]) && !last.readings.empty()) read.knot = Knot::slack;
         }

@@ -28,8 +28,8 @@ struct StageState {
 /// How each stage stands: a function of the log.
 std::array<StageState, 8> stages_of(const Job& job);
 
-/// The spots that this round wants read: all fourteen in the first round and after the strings or the car moved; after
-/// turns only, the rims of the wheels that were turned; in walking order.
+/// The spots that this round wants read: all fourteen in the first round and after the strings or the car
+/// moved; after turns only, the rims of the wheels that were turned; in walking order.
 std::vector<Spot> wanted_spots(const Job& job, int round);
 
 /// Live readings of a round at a spot, oldest first, as indexes into the log.

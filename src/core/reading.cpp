@@ -25,7 +25,8 @@ constexpr std::array kinds = {
     ReadingKindInfo{K::tread_rear, "tread-rear", P::axle, Q::length, false, true},
     ReadingKindInfo{K::tape_difference, "tape-difference", P::axle, Q::length, false, true},
     ReadingKindInfo{K::toe_angle, "toe-angle", P::wheel_or_axle, Q::angle, true, true},
-    ReadingKindInfo{K::centreline_to_string, "centreline-to-string", P::side_station, Q::length, false, false},
+    ReadingKindInfo{K::centreline_to_string, "centreline-to-string", P::side_station, Q::length, false,
+                    false},
     ReadingKindInfo{K::straightedge_front, "straightedge-front", P::wheel, Q::length, false, false},
     ReadingKindInfo{K::straightedge_rear, "straightedge-rear", P::wheel, Q::length, false, false},
     ReadingKindInfo{K::arm_jig, "arm-jig", P::wheel, Q::length, false, false},
@@ -43,12 +44,9 @@ constexpr std::array kinds = {
 };
 
 constexpr std::array drawer = {
-    Tool{"steel-rule-mm", Q::length, 0.25, 0.5},
-    Tool{"steel-rule-inch", Q::length, 0.2, 25.4 / 64},
-    Tool{"vernier", Q::length, 0.1, 0.05},
-    Tool{"tape", Q::length, 0.5, 1.0},
-    Tool{"bubble-gauge", Q::angle, 0.1, 0.25},
-    Tool{"digital-angle-gauge", Q::angle, 0.1, 0.1},
+    Tool{"steel-rule-mm", Q::length, 0.25, 0.5},   Tool{"steel-rule-inch", Q::length, 0.2, 25.4 / 64},
+    Tool{"vernier", Q::length, 0.1, 0.05},         Tool{"tape", Q::length, 0.5, 1.0},
+    Tool{"bubble-gauge", Q::angle, 0.1, 0.25},     Tool{"digital-angle-gauge", Q::angle, 0.1, 0.1},
     Tool{"spirit-level-gap", Q::length, 0.5, 1.0},
 };
 
@@ -58,15 +56,21 @@ constexpr double least_sigma_deg = 0.005;
 
 }  // namespace
 
-std::span<const ReadingKindInfo> reading_kinds() { return kinds; }
-const ReadingKindInfo& info_of(ReadingKind kind) { return kinds[static_cast<std::size_t>(kind)]; }
+std::span<const ReadingKindInfo> reading_kinds() {
+    return kinds;
+}
+const ReadingKindInfo& info_of(ReadingKind kind) {
+    return kinds[static_cast<std::size_t>(kind)];
+}
 
 const ReadingKindInfo* reading_kind_named(std::string_view name) {
     const auto it = std::find_if(kinds.begin(), kinds.end(), [&](const auto& k) { return k.name == name; });
     return it == kinds.end() ? nullptr : &*it;
 }
 
-std::span<const Tool> tools() { return drawer; }
+std::span<const Tool> tools() {
+    return drawer;
+}
 const Tool* tool_named(std::string_view name) {
     const auto it = std::find_if(drawer.begin(), drawer.end(), [&](const auto& t) { return t.name == name; });
     return it == drawer.end() ? nullptr : &*it;
@@ -105,7 +109,9 @@ double Reading::sigma() const {
     return std::max(s, length ? least_sigma_mm : least_sigma_deg);
 }
 
-double Reading::spot_sigma() const { return !stated_sigma && value.kind == Q::length ? 0.2 : 0.0; }
+double Reading::spot_sigma() const {
+    return !stated_sigma && value.kind == Q::length ? 0.2 : 0.0;
+}
 
 const std::vector<Spot>& string_walk() {
     static const std::vector<Spot> walk = [] {

@@ -13,14 +13,38 @@ namespace fairchalk {
 
 /// Every kind of reading of the job file.
 enum class ReadingKind {
-    hub, rim_front, rim_rear, string_to_string, hub_width,
-    boards_front, boards_rear, stud_bar_front, stud_bar_rear, tread_front, tread_rear, tape_difference, toe_angle,
-    centreline_to_string, straightedge_front, straightedge_rear, arm_jig, string_height,
-    camber, camber_gap, camber_reversed, camber_plumb_upper, camber_plumb_lower, rim_runout,
-    caster, axis_offset, ride_height, steering_wheel,
+    hub,
+    rim_front,
+    rim_rear,
+    string_to_string,
+    hub_width,
+    boards_front,
+    boards_rear,
+    stud_bar_front,
+    stud_bar_rear,
+    tread_front,
+    tread_rear,
+    tape_difference,
+    toe_angle,
+    centreline_to_string,
+    straightedge_front,
+    straightedge_rear,
+    arm_jig,
+    string_height,
+    camber,
+    camber_gap,
+    camber_reversed,
+    camber_plumb_upper,
+    camber_plumb_lower,
+    rim_runout,
+    caster,
+    axis_offset,
+    ride_height,
+    steering_wheel,
 };
 
-/// Where a kind of reading is taken: at a wheel, across an axle, at a bar, along a side; or either of the first two.
+/// Where a kind of reading is taken: at a wheel, across an axle, at a bar, along a side; or either of the
+/// first two.
 enum class PlaceKind { wheel, axle, bar, side_station, wheel_or_axle, car };
 
 struct ReadingKindInfo {
@@ -41,12 +65,14 @@ const ReadingKindInfo* reading_kind_named(std::string_view);
 struct Spot {
     ReadingKind kind = ReadingKind::hub;
     std::optional<Wheel> wheel;
-    std::optional<Axle> axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
+    std::optional<Axle>
+        axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
     std::optional<Side> side;
     std::optional<Length> station;
 
     auto operator<=>(const Spot&) const = default;
-    /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own words.
+    /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own
+    /// words.
     std::string name() const;
 };
 
@@ -65,7 +91,8 @@ struct Reading {
     std::optional<Angle> turned;   ///< change of that wheel's heading from straight ahead, out positive
     bool rolled = false;           ///< the wheel stood at another rotation
 
-    /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, tool, half the resolution.
+    /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, tool, half the
+    /// resolution.
     double sigma() const;
     /// 0.2 mm for length readings without a stated sigma: what all takings at one spot share (a dented lip).
     double spot_sigma() const;
@@ -82,8 +109,9 @@ struct Tool {
 std::span<const Tool> tools();
 const Tool* tool_named(std::string_view);
 
-/// The fourteen spots of two strings, in the order of the shortest walk round the car: from the left rear wheel
-/// forward along the left string, across the front bar, back along the right string, across the rear bar.
+/// The fourteen spots of two strings, in the order of the shortest walk round the car: from the left rear
+/// wheel forward along the left string, across the front bar, back along the right string, across the rear
+/// bar.
 const std::vector<Spot>& string_walk();
 
 }  // namespace fairchalk

@@ -20,13 +20,14 @@ double toe_sign(const Rod& rod);
 /// Zero while the pitch is unknown.
 Length length_change(const Rod& rod, double turns);
 
-/// The toe change of `turns` (longer positive) on a steering arm: ± asin(length change / arm). Clamped at ±90°.
+/// The toe change of `turns` (longer positive) on a steering arm: ± asin(length change / arm). Clamped at
+/// ±90°.
 Angle toe_change(const Rod& rod, double turns, Length arm);
 
 /// Which way the rod is rotated.
 enum class Rotation { unknown, clockwise, counterclockwise };
-/// As seen from the wheel, looking toward the middle of the car. With a right-hand thread at the outer end the rod
-/// turned clockwise in this view runs out of its end, and gets longer; the same holds for a sleeve.
+/// As seen from the wheel, looking toward the middle of the car. With a right-hand thread at the outer end
+/// the rod turned clockwise in this view runs out of its end, and gets longer; the same holds for a sleeve.
 Rotation rotation_seen_from_wheel(const Rod& rod, bool longer);
 
 }  // namespace fairchalk

@@ -57,7 +57,11 @@ class Angle {
     double deg_ = 0.0;
 };
 
-constexpr Length abs(Length l) { return l.mm() < 0 ? -l : l; }
-constexpr Angle abs(Angle a) { return a.deg() < 0 ? -a : a; }
+constexpr Length abs(Length l) {
+    return l.mm() < 0 ? -l : l;
+}
+constexpr Angle abs(Angle a) {
+    return a.deg() < 0 ? -a : a;
+}
 
 }  // namespace fairchalk

@@ -12,8 +12,8 @@
 namespace fairchalk {
 namespace {
 
-/// What another reading at a spot adds, in 1/m² or 1/rad². Takings at one spot share its error, so the second one
-/// adds less than the first.
+/// What another reading at a spot adds, in 1/m² or 1/rad². Takings at one spot share its error, so the second
+/// one adds less than the first.
 struct SpotState {
     Spot spot;
     Eigen::VectorXd row;
@@ -95,10 +95,14 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
 
 std::string_view name_of(Call c) {
     switch (c) {
-        case Call::inside: return "inside";
-        case Call::outside: return "outside";
-        case Call::too_close: return "too-close";
-        case Call::unknown: break;
+        case Call::inside:
+            return "inside";
+        case Call::outside:
+            return "outside";
+        case Call::too_close:
+            return "too-close";
+        case Call::unknown:
+            break;
     }
     return "unknown";
 }
@@ -114,7 +118,8 @@ Call call(const KnownAngle& angle, const Target& target) {
 double probability_inside(const KnownAngle& angle, const Target& target) {
     if (!angle.known) return 0.0;
     const double s = std::max(angle.sigma.deg(), 1e-9);
-    return normal_probability((target.hi - angle.value).deg() / s) - normal_probability((target.lo - angle.value).deg() / s);
+    return normal_probability((target.hi - angle.value).deg() / s) -
+           normal_probability((target.lo - angle.value).deg() / s);
 }
 
 std::vector<Verdict> verdicts(const Job& job, const Estimate& e) {
@@ -136,7 +141,8 @@ std::vector<Verdict> verdicts(const Job& job, const Estimate& e) {
         out.push_back(v);
     };
     for (const Target& t : job.targets) {
-        const bool each_wheel = t.measure == Measure::toe || t.measure == Measure::camber || t.measure == Measure::caster;
+        const bool each_wheel =
+            t.measure == Measure::toe || t.measure == Measure::camber || t.measure == Measure::caster;
         const Axle* axle = std::get_if<Axle>(&t.where);
         if (!axle || !each_wheel) {
             judge(t);
@@ -188,7 +194,8 @@ std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Ve
     return std::nullopt;
 }
 
-std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target, int repeats) {
+std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target,
+                                     int repeats) {
     if (!car.wheelbase || !lines.bars.front_ahead || !lines.bars.rear_behind) return std::nullopt;
     std::vector<Entry> log;
     log.push_back({"car", "", "", "", {}, CarEdit{car}});

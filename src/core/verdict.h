@@ -25,8 +25,8 @@ struct Verdict {
     Call call = Call::unknown;
 };
 
-/// A verdict for each angle that has a target. `toe`, `camber` and `caster` on an axle are about each of its wheels;
-/// `same_as` takes the other wheel's measured value as its aim.
+/// A verdict for each angle that has a target. `toe`, `camber` and `caster` on an axle are about each of its
+/// wheels; `same_as` takes the other wheel's measured value as its aim.
 std::vector<Verdict> verdicts(const Job& job, const Estimate& e);
 
 /// A reading that could be taken, and what the sigma of the angle asked about would then be.
@@ -35,20 +35,25 @@ struct Proposal {
     Angle sigma_after;
 };
 
-/// The reading, of all that could be taken with two strings, a tape over the hubs and the gauges already used, that
-/// shrinks the sigma of the target's angle most; while the angle is not known, the first one still missing for it.
+/// The reading, of all that could be taken with two strings, a tape over the hubs and the gauges already
+/// used, that shrinks the sigma of the target's angle most; while the angle is not known, the first one still
+/// missing for it.
 std::optional<Proposal> best_next_reading(const Job& job, const Estimate& e, const Target& target);
 
-/// What would settle a verdict that is too close to call, if the value stays where it is: the first reading to take, and
-/// how many in all, each the best at its turn. Nothing where `most` do not do it: this tool can't call it.
+/// What would settle a verdict that is too close to call, if the value stays where it is: the first reading
+/// to take, and how many in all, each the best at its turn. Nothing where `most` do not do it: this tool
+/// can't call it.
 struct Settling {
     Proposal first;
     int readings = 0;
 };
-std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Verdict& verdict, int most = 24);
+std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Verdict& verdict,
+                                     int most = 24);
 
-/// The sigma that one round of two strings, each spot read `repeats` times with `lines.tool`, will give the target's angle
-/// on this car: known before anything is read. Nothing while the card or the bars lack a length.
-std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target, int repeats);
+/// The sigma that one round of two strings, each spot read `repeats` times with `lines.tool`, will give the
+/// target's angle on this car: known before anything is read. Nothing while the card or the bars lack a
+/// length.
+std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target,
+                                     int repeats);
 
 }  // namespace fairchalk

@@ -33,7 +33,10 @@ Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel)
 }  // namespace
 
 JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
-    : QObject(parent), book_(std::move(book)), ids_(std::move(sources)), cancel_(std::make_shared<std::atomic<bool>>(false)) {
+    : QObject(parent),
+      book_(std::move(book)),
+      ids_(std::move(sources)),
+      cancel_(std::make_shared<std::atomic<bool>>(false)) {
     if (!book_.read_only()) writer_ = std::make_unique<book::Writer>(book_);
     pool_.setMaxThreadCount(1);
     retry_.setSingleShot(true);
@@ -56,8 +59,10 @@ void JobDesk::openJob(const std::string& id) {
     job_ = job_of(file_.entries);
     answer_ = {};
     if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
-    if (job_.rounds.empty() && writer_) append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
-    else compute();
+    if (job_.rounds.empty() && writer_)
+        append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
+    else
+        compute();
     emit changed();
 }
 
@@ -151,17 +156,20 @@ void JobDesk::take(const Spot& spot, const Quantity& value) {
     r.value = value;
     // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
     const Tool* tool = tool_named(this->tool());
-    if (tool && tool->quantity == value.kind && value.resolution <= 2.01 * tool->resolution) r.tool = std::string(tool->name);
+    if (tool && tool->quantity == value.kind && value.resolution <= 2.01 * tool->resolution)
+        r.tool = std::string(tool->name);
     append({Entry{{}, {}, {}, {}, {}, r}});
 }
 
 void JobDesk::strike(std::size_t entry, const QString& why) {
-    append({Entry{{}, {}, {}, {}, {}, Strike{Strike::Way::reasoned, {file_.entries[entry].id}, why.toStdString()}}});
+    append({Entry{
+        {}, {}, {}, {}, {}, Strike{Strike::Way::reasoned, {file_.entries[entry].id}, why.toStdString()}}});
 }
 
 bool JobDesk::undo() {
     std::size_t from = 0;
-    while (from < file_.entries.size() && !std::holds_alternative<RoundOpened>(file_.entries[from].what)) ++from;
+    while (from < file_.entries.size() && !std::holds_alternative<RoundOpened>(file_.entries[from].what))
+        ++from;
     const auto id = undoable(file_.entries, from + 1);
     if (!id) return false;
     Strike s{Strike::Way::undo, {*id}, "undo"};
@@ -183,11 +191,14 @@ bool JobDesk::redo() {
     return true;
 }
 
-void JobDesk::setLines(const LinesSet& lines) { append({Entry{{}, {}, {}, {}, {}, lines}}); }
+void JobDesk::setLines(const LinesSet& lines) {
+    append({Entry{{}, {}, {}, {}, {}, lines}});
+}
 
 void JobDesk::turned(const std::vector<std::pair<std::string, double>>& turns, bool as_written) {
     std::vector<Entry> entries;
-    for (const auto& [rod, amount] : turns) entries.push_back(Entry{{}, {}, {}, {}, {}, Turn{rod, amount, as_written, true}});
+    for (const auto& [rod, amount] : turns)
+        entries.push_back(Entry{{}, {}, {}, {}, {}, Turn{rod, amount, as_written, true}});
     // Still turning within one visit under the car: the round that waits to be read serves both.
     if (!job_.rounds.empty() && !job_.rounds.back().readings.empty())
         entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});

@@ -72,10 +72,10 @@ class JobDesk : public QObject {
     void retry() { writeNext(); }
 
   signals:
-    void changed();                        ///< the log grew
-    void answered();                       ///< the worker's answer is new
-    void keptAt(const QString& time);      ///< all entries are on the disk
-    void notKept(const QString& why);      ///< they are not; tried again by itself
+    void changed();                    ///< the log grew
+    void answered();                   ///< the worker's answer is new
+    void keptAt(const QString& time);  ///< all entries are on the disk
+    void notKept(const QString& why);  ///< they are not; tried again by itself
 
   private:
     void append(std::vector<Entry> entries);

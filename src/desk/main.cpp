@@ -23,16 +23,29 @@ int main(int argc, char** argv) {
     QApplication::setOrganizationName(QStringLiteral("fair-chalk"));
     desk::loadType();
     QApplication::setFont(desk::type(14));
-    words::set_translator([](const char* source) { return QCoreApplication::translate("words", source).toStdString(); });
+    words::set_translator(
+        [](const char* source) { return QCoreApplication::translate("words", source).toStdString(); });
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(QStringLiteral("Sets wheel angles from readings by hand. The vehicle's manual comes first."));
+    parser.setApplicationDescription(
+        QStringLiteral("Sets wheel angles from readings by hand. The vehicle's manual comes first."));
     parser.addHelpOption();
-    parser.addPositionalArgument(QStringLiteral("book"), QStringLiteral("the garage book to open; by default the one under the XDG data folder"), QStringLiteral("[book]"));
-    const QCommandLineOption picture(QStringLiteral("picture"), QStringLiteral("draw the window into this PNG and end"), QStringLiteral("file"));
-    const QCommandLineOption shots(QStringLiteral("shots"), QStringLiteral("draw each main view into this folder and end"), QStringLiteral("folder"));
-    const QCommandLineOption first_paint(QStringLiteral("first-paint"), QStringLiteral("end at the first paint: for measuring the start"));
-    const QCommandLineOption typing(QStringLiteral("type"), QStringLiteral("type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py"));
+    parser.addPositionalArgument(
+        QStringLiteral("book"),
+        QStringLiteral("the garage book to open; by default the one under the XDG data folder"),
+        QStringLiteral("[book]"));
+    const QCommandLineOption picture(QStringLiteral("picture"),
+                                     QStringLiteral("draw the window into this PNG and end"),
+                                     QStringLiteral("file"));
+    const QCommandLineOption shots(QStringLiteral("shots"),
+                                   QStringLiteral("draw each main view into this folder and end"),
+                                   QStringLiteral("folder"));
+    const QCommandLineOption first_paint(QStringLiteral("first-paint"),
+                                         QStringLiteral("end at the first paint: for measuring the start"));
+    const QCommandLineOption typing(
+        QStringLiteral("type"),
+        QStringLiteral(
+            "type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py"));
     parser.addOption(first_paint);
     parser.addOption(typing);
     parser.addOption(picture);
@@ -40,7 +53,8 @@ int main(int argc, char** argv) {
     parser.process(app);
 
     const QStringList places = parser.positionalArguments();
-    const std::filesystem::path path = places.isEmpty() ? book::default_book() : std::filesystem::path(places.first().toStdString());
+    const std::filesystem::path path =
+        places.isEmpty() ? book::default_book() : std::filesystem::path(places.first().toStdString());
     try {
         desk::JobDesk job_desk(book::Book(path), book::system_sources());
         desk::Window window(job_desk);

@@ -22,7 +22,9 @@ void openWhereItWas(JobDesk& desk, Window& window) {
     window.showShelf();
 }
 
-void sayCannotOpen(const QString& why) { QMessageBox::warning(nullptr, QObject::tr("Fair Chalk"), why); }
+void sayCannotOpen(const QString& why) {
+    QMessageBox::warning(nullptr, QObject::tr("Fair Chalk"), why);
+}
 
 namespace {
 
@@ -41,7 +43,8 @@ void type(Window& window, const QString& text, bool enter = true) {
 void typeForEver(JobDesk& desk, Window& window) {
     const auto printed = std::make_shared<std::size_t>(desk.log().size());
     QObject::connect(&desk, &JobDesk::keptAt, &window, [&desk, printed] {
-        for (; *printed < desk.log().size() && desk.isKept(*printed); ++*printed) std::printf("%s\n", desk.log()[*printed].id.c_str());
+        for (; *printed < desk.log().size() && desk.isKept(*printed); ++*printed)
+            std::printf("%s\n", desk.log()[*printed].id.c_str());
         std::fflush(stdout);
     });
     auto* timer = new QTimer(&window);
@@ -59,7 +62,9 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     const auto shot = [&](const char* name) {
         desk.settle();
         QApplication::processEvents();
-        if (!window.grab().save(folder + QStringLiteral("/") + QString::fromLatin1(name) + QStringLiteral(".png"))) ++failed;
+        if (!window.grab().save(folder + QStringLiteral("/") + QString::fromLatin1(name) +
+                                QStringLiteral(".png")))
+            ++failed;
     };
     window.setDark(true);
     QApplication::setActiveWindow(&window);
@@ -69,11 +74,13 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     shot("lines");
     // The rest of the round, in the order of the walk, as the demo car stands.
     window.setStage(Stage::read);
-    const char* const rest[] = {"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"};
+    const char* const rest[] = {"119.0", "113.0", "119.5", "1682",  "101.5", "95.5",
+                                "102.0", "115.5", "110.0", "117.0", "1674"};
     const auto wanted = wanted_spots(desk.job(), desk.round());
     std::size_t skip = 0;
     for (const Spot& s : wanted) skip += !readings_at(desk.job(), desk.round(), s).empty();
-    for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i) type(window, QString::fromLatin1(rest[i]));
+    for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i)
+        type(window, QString::fromLatin1(rest[i]));
     desk.settle();
     window.setStage(Stage::read);
     shot("read-all");

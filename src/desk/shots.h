@@ -16,7 +16,8 @@ void sayCannotOpen(const QString& why);
 /// Draws each main view from the open book into PNGs of 1280 x 800.
 int takeShots(JobDesk& desk, Window& window, const QString& folder);
 
-/// Types readings through the entry line, one after the other, and prints the id of each entry once it is shown as kept.
+/// Types readings through the entry line, one after the other, and prints the id of each entry once it is
+/// shown as kept.
 void typeForEver(JobDesk& desk, Window& window);
 
 }  // namespace fairchalk::desk

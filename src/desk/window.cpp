@@ -14,7 +14,9 @@
 
 namespace fairchalk::desk {
 namespace {
-QString q(const std::string& s) { return QString::fromStdString(s); }
+QString q(const std::string& s) {
+    return QString::fromStdString(s);
+}
 }  // namespace
 
 void BigFigures::paintEvent(QPaintEvent*) {
@@ -23,13 +25,15 @@ void BigFigures::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), c.floor);
     p.setPen(c.chalk);
     p.setFont(type(height() * 0.1, true));
-    p.drawText(QRectF(20, height() * 0.05, width() - 40, height() * 0.28), Qt::AlignCenter | Qt::TextWordWrap, above);
+    p.drawText(QRectF(20, height() * 0.05, width() - 40, height() * 0.28), Qt::AlignCenter | Qt::TextWordWrap,
+               above);
     p.setPen(c.string);
     p.setFont(type(height() * 0.3, true));
     p.drawText(QRectF(20, height() * 0.32, width() - 40, height() * 0.38), Qt::AlignCenter, figure);
     p.setPen(c.soft);
     p.setFont(type(height() * 0.06));
-    p.drawText(QRectF(20, height() * 0.72, width() - 40, height() * 0.22), Qt::AlignCenter | Qt::TextWordWrap, below);
+    p.drawText(QRectF(20, height() * 0.72, width() - 40, height() * 0.22), Qt::AlignCenter | Qt::TextWordWrap,
+               below);
 }
 
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
@@ -132,8 +136,12 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
         say_->setText(why);
     });
     QSettings settings;
-    how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal") ? Show::AngleStyle::decimal : Show::AngleStyle::degrees_minutes;
-    how_.lengths = settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch") ? Show::LengthStyle::inch : Show::LengthStyle::mm;
+    how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")
+                      ? Show::AngleStyle::decimal
+                      : Show::AngleStyle::degrees_minutes;
+    how_.lengths = settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch")
+                       ? Show::LengthStyle::inch
+                       : Show::LengthStyle::mm;
     setDark(settings.value(QStringLiteral("theme")).toString() != QLatin1String("daylight"));
     setHow(how_);
     shortcuts();
@@ -149,7 +157,9 @@ void Window::shortcuts() {
             if (desk_.hasJob()) setStage(s);
         });
     on(QKeySequence(Qt::CTRL | Qt::Key_Z), [this] {
-        if (desk_.undo()) setStage(stage_ == Stage::turn ? Stage::turn : stage_), slate_->ask(next_spot(desk_.job(), desk_.round()));
+        if (desk_.undo())
+            setStage(stage_ == Stage::turn ? Stage::turn : stage_),
+                slate_->ask(next_spot(desk_.job(), desk_.round()));
     });
     on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] {
         if (desk_.redo()) slate_->ask(next_spot(desk_.job(), desk_.round()));
@@ -160,7 +170,8 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::Key_F4), [this] { slate_->startAccept(); });
     on(QKeySequence(Qt::Key_F6), [this] {
         Show how = how_;
-        how.angles = how.angles == Show::AngleStyle::decimal ? Show::AngleStyle::degrees_minutes : Show::AngleStyle::decimal;
+        how.angles = how.angles == Show::AngleStyle::decimal ? Show::AngleStyle::degrees_minutes
+                                                             : Show::AngleStyle::decimal;
         setHow(how);
     });
     on(QKeySequence(Qt::Key_F7), [this] {
@@ -173,8 +184,11 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::Key_F1), [this] {
         big_->above = tr("Keys");
         big_->figure = QString();
-        big_->below = tr("Enter keeps · Page Up/Down other spot · Ctrl Z undo · Ctrl D strike out · Ctrl 1…8 stages · F2 turned as written · "
-                         "F3 I turned · F4 leave it · F5 strings moved · F6 angles · F7 lengths · F8 big figures · F9 light · Ctrl P print · Ctrl +/− zoom · Ctrl O book · F1 back");
+        big_->below =
+            tr("Enter keeps · Page Up/Down other spot · Ctrl Z undo · Ctrl D strike out · Ctrl 1…8 stages · "
+               "F2 turned as written · "
+               "F3 I turned · F4 leave it · F5 strings moved · F6 angles · F7 lengths · F8 big figures · F9 "
+               "light · Ctrl P print · Ctrl +/− zoom · Ctrl O book · F1 back");
         big_->setGeometry(rect());
         big_->setVisible(!big_->isVisible());
         big_->raise();
@@ -193,21 +207,27 @@ void Window::shortcuts() {
 void Window::setHow(const Show& how) {
     how_ = how;
     QSettings settings;
-    settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal ? QStringLiteral("decimal") : QStringLiteral("minutes"));
-    settings.setValue(QStringLiteral("lengths"), how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
+    settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal
+                                                    ? QStringLiteral("decimal")
+                                                    : QStringLiteral("minutes"));
+    settings.setValue(QStringLiteral("lengths"),
+                      how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
     floor_->setShow(how);
     turn_->setShow(how);
     slate_->setShow(how);
-    units_->setText((how.lengths == Show::LengthStyle::mm ? tr("mm") : tr("inches")) + QStringLiteral(" · ") +
-                    (how.angles == Show::AngleStyle::decimal ? tr("decimal degrees") : tr("degrees + minutes")));
+    units_->setText(
+        (how.lengths == Show::LengthStyle::mm ? tr("mm") : tr("inches")) + QStringLiteral(" · ") +
+        (how.angles == Show::AngleStyle::decimal ? tr("decimal degrees") : tr("degrees + minutes")));
 }
 
 void Window::setDark(bool dark) {
     Chalk::choose(dark);
-    QSettings().setValue(QStringLiteral("theme"), dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
+    QSettings().setValue(QStringLiteral("theme"),
+                         dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
     const Chalk& c = Chalk::now();
     qApp->setStyleSheet(c.styleSheet());
-    for (QLabel* l : {title_, units_, kept_, hint_}) l->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
+    for (QLabel* l : {title_, units_, kept_, hint_})
+        l->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
     aim_->setStyleSheet(QStringLiteral("color:%1").arg(c.target.name()));
     hint_->setText(tr("F8 big figures"));
     refresh();
@@ -240,9 +260,12 @@ void Window::setStage(Stage stage) {
     stage_ = stage;
     pages_->setCurrentWidget(job_page_);
     line_->setStage(stage);
-    if (stage == Stage::turn) middle_->setCurrentWidget(turn_);
-    else if (stage == Stage::read || stage == Stage::lines) middle_->setCurrentWidget(floor_);
-    else middle_->setCurrentWidget(open_);
+    if (stage == Stage::turn)
+        middle_->setCurrentWidget(turn_);
+    else if (stage == Stage::read || stage == Stage::lines)
+        middle_->setCurrentWidget(floor_);
+    else
+        middle_->setCurrentWidget(open_);
     open_->setStage(stage);
     slate_->setStage(stage);
     refresh();
@@ -260,8 +283,10 @@ void Window::refresh() {
     name_->setText(q(desk_.job().car.name));
     title_->setText(tr("%1 · round %2").arg(desk_.title()).arg(desk_.round() + 1));
     aim_->setText(desk_.job().targets.empty() ? tr("no targets") : tr("aim: as on the car's card"));
-    if (!last_kept_.isEmpty()) kept_->setText(last_kept_);
-    else kept_->setText(tr("all kept"));
+    if (!last_kept_.isEmpty())
+        kept_->setText(last_kept_);
+    else
+        kept_->setText(tr("all kept"));
     line_->refresh();
     floor_->refresh();
     if (stage_ == Stage::turn) turn_->refresh();
@@ -272,7 +297,8 @@ void Window::refresh() {
         big_->above = spot ? q(words::spot(*spot)) : tr("all spots read");
         big_->figure = QStringLiteral("–");
         for (std::size_t i = 0; i < desk_.log().size(); ++i)
-            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what); r && desk_.job().live(i) && desk_.isKept(i)) {
+            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+                r && desk_.job().live(i) && desk_.isKept(i)) {
                 big_->figure = q(r->value.text);
                 big_->below = tr("last kept: %1").arg(q(words::spot(r->spot)));
             }
@@ -292,8 +318,10 @@ void Window::print() {
     const QSizeF drawing(960, 960 * paper.height() / paper.width());
     p.scale(paper.width() / drawing.width(), paper.width() / drawing.width());
     p.setRenderHint(QPainter::Antialiasing);
-    if (stage_ == Stage::turn) turn_->draw(p, drawing);
-    else floor_->draw(p, drawing, true);
+    if (stage_ == Stage::turn)
+        turn_->draw(p, drawing);
+    else
+        floor_->draw(p, drawing, true);
     Chalk::choose(dark);
 }
 

@@ -9,19 +9,26 @@ namespace {
 Translate translator;
 
 // Marks a text for lupdate and leaves it as it is.
-constexpr const char* W(const char* text) { return text; }
+constexpr const char* W(const char* text) {
+    return text;
+}
 
-std::string tr(const char* source) { return translator ? translator(source) : std::string(source); }
+std::string tr(const char* source) {
+    return translator ? translator(source) : std::string(source);
+}
 
 }  // namespace
 
-void set_translator(Translate translate) { translator = std::move(translate); }
+void set_translator(Translate translate) {
+    translator = std::move(translate);
+}
 
 std::string fill(const char* source, const std::vector<std::string>& args) {
     const std::string text = tr(source);
     std::string out;
     for (std::size_t i = 0; i < text.size(); ++i) {
-        if (text[i] == '{' && i + 2 < text.size() && text[i + 2] == '}' && text[i + 1] >= '0' && text[i + 1] <= '9') {
+        if (text[i] == '{' && i + 2 < text.size() && text[i + 2] == '}' && text[i + 1] >= '0' &&
+            text[i + 1] <= '9') {
             const std::size_t n = static_cast<std::size_t>(text[i + 1] - '0');
             if (n < args.size()) out += args[n];
             i += 2;
@@ -34,89 +41,166 @@ std::string fill(const char* source, const std::vector<std::string>& args) {
 
 const char* source_text(Code code) {
     switch (code) {
-        case Code::none: return W("");
+        case Code::none:
+            return W("");
         // {0} typed, {1} where it stopped, {2} {3} legal examples, {4}… extra
-        case Code::text_empty: return W("Nothing was typed. Write it like {2} or {3}.");
-        case Code::text_too_long: return W("“{0}” is too long to be one reading. Write it like {2} or {3}.");
-        case Code::text_not_understood: return W("“{0}”: not understood from “{1}” on. Write it like {2} or {3}.");
-        case Code::text_unit_missing: return W("“{0}”: “{1}” has no unit. Write it like {2} or {3}.");
-        case Code::text_two_quantities: return W("“{0}”: “{1}” is a second quantity. Join two with “and” or “less”, or write one, like {2} or {3}.");
-        case Code::text_thousands_or_decimal: return W("“{0}”: “{1}” could be {4} or {5}. Write the one you mean.");
-        case Code::text_exponent: return W("“{0}”: stopped at “{1}”, powers of ten are not read. Write it like {2} or {3}.");
-        case Code::text_bad_fraction: return W("“{0}”: “{1}” is no fraction of a rule (halves to 64ths, less than one after a whole number). Write it like {2} or {3}.");
-        case Code::text_minutes_from_60: return W("“{0}”: “{1}” is 60 or more after a larger part. Write it like 0°12' or 1.4 deg.");
-        case Code::text_inches_from_12: return W("“{0}”: “{1}” is 12 inches or more after feet. Write it like 5' 8 1/2\" or 68 1/2 in.");
-        case Code::text_fraction_before_part: return W("“{0}”: “{1}” comes after a number that already has decimals or a fraction. Write it like {2} or {3}.");
-        case Code::text_sign_and_word: return W("“{0}”: a sign and “{1}” together can mean two things. Use one of them, like {2} or {3}.");
-        case Code::text_word_twice: return W("“{0}”: “{1}” is one word too many. Write it like {2} strong, or {3} out.");
-        case Code::text_word_on_wrong_kind: return W("“{0}”: “{1}” says toe, and this is not toe. Write it like {2} or {3}.");
-        case Code::text_mixed_kinds: return W("“{0}”: “{1}” is of another kind than what comes before it. Write it like {2} or {3}.");
-        case Code::text_dash_or_minus: return W("“{0}”: this could be {4} or {5}. Write the one you mean.");
-        case Code::text_inch_mark_with_word: return W("“{0}”: the mark at “{1}” would be seconds of arc here. For inches write 1/8 in in, for an angle 12 min in.");
-        case Code::text_too_large: return W("“{0}” is beyond {4}. Write it like {2} or {3}.");
-        case Code::text_wanted_length: return W("“{0}” is not a length, and a length belongs here, like 2 9/16 in or 65.1 mm.");
-        case Code::text_wanted_angle: return W("“{0}” is not an angle, and an angle belongs here, like 0°12' or 0.2 deg.");
-        case Code::text_wanted_turns: return W("“{0}” is not an amount of turn, and one belongs here, like 7/8 turn or 2 flats.");
-        case Code::text_span_missing: return W("“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.");
-        case Code::text_must_be_positive: return W("“{0}” must be more than zero, like {2} or {3}.");
-        case Code::why_no_readings: return W("nothing has been read that tells it");
-        case Code::why_needs_spots: return W("still to read: {0}");
-        case Code::why_needs_wheelbase: return W("the car's wheelbase is not given");
-        case Code::why_needs_rim_span: return W("the rim span of the {0} axle is not given");
-        case Code::why_needs_bar: return W("it is not given where the {0} bar stands");
-        case Code::why_not_solved_yet: return W("readings of the kind {0} are kept, but this version does not use them yet");
-        case Code::why_too_vague: return W("known to worse than 3 degrees only");
-        case Code::why_steering_free: return W("the steering was not held: only the total is known");
-        case Code::plan_no_adjuster: return W("no adjuster");
-        case Code::plan_rod_side_unknown: return W("say whether the rod {0} runs ahead of or behind the axle");
-        case Code::plan_pitch_unknown: return W("give the thread pitch of the rod {0}");
-        case Code::plan_out_of_range: return W("the rod {0} has not enough thread for it");
-        case Code::plan_steps_too_coarse: return W("one step of the rod {0} is more than what is left to turn");
-        case Code::plan_unknown_angle: return W("{0} has not been measured");
-        case Code::job_missing: return W("“{0}” is missing");
-        case Code::job_wrong_type: return W("found {0}, and {1} belongs here");
-        case Code::job_unknown_word: return W("“{0}” is not known here; known are {1}");
-        case Code::job_no_such_round: return W("there is no round {0}; the job has {1}, counted from 0");
-        case Code::job_no_such_adjuster: return W("there is no adjuster “{0}” on the car's card");
-        case Code::job_duplicate_id: return W("the id “{0}” is used twice");
-        case Code::job_no_such_entry: return W("there is no entry “{0}” before this one");
-        case Code::job_too_deep: return W("nested deeper than {0} levels, which no job is");
-        case Code::job_not_json: return W("not JSON at byte {0}: {1}");
-        case Code::job_not_a_job: return W("this says format {0}; a job file says “fairchalk-job”");
-        case Code::job_newer: return W("written by a newer version ({0}); this program reads version {1}");
-        case Code::job_too_big: return W("{0} bytes is more than a job file can be");
-        case Code::job_cannot_read: return W("can't be read: {1}");
-        case Code::job_two_forms: return W("has both “log” and “rounds”; a job file has one of them");
-        case Code::job_duplicate_key: return W("the name “{0}” stands twice in one place");
-        case Code::job_out_of_reach: return W("“{0}” is longer than its span of {1}");
+        case Code::text_empty:
+            return W("Nothing was typed. Write it like {2} or {3}.");
+        case Code::text_too_long:
+            return W("“{0}” is too long to be one reading. Write it like {2} or {3}.");
+        case Code::text_not_understood:
+            return W("“{0}”: not understood from “{1}” on. Write it like {2} or {3}.");
+        case Code::text_unit_missing:
+            return W("“{0}”: “{1}” has no unit. Write it like {2} or {3}.");
+        case Code::text_two_quantities:
+            return W(
+                "“{0}”: “{1}” is a second quantity. Join two with “and” or “less”, or write one, like {2} or "
+                "{3}.");
+        case Code::text_thousands_or_decimal:
+            return W("“{0}”: “{1}” could be {4} or {5}. Write the one you mean.");
+        case Code::text_exponent:
+            return W("“{0}”: stopped at “{1}”, powers of ten are not read. Write it like {2} or {3}.");
+        case Code::text_bad_fraction:
+            return W(
+                "“{0}”: “{1}” is no fraction of a rule (halves to 64ths, less than one after a whole "
+                "number). Write it like {2} or {3}.");
+        case Code::text_minutes_from_60:
+            return W("“{0}”: “{1}” is 60 or more after a larger part. Write it like 0°12' or 1.4 deg.");
+        case Code::text_inches_from_12:
+            return W("“{0}”: “{1}” is 12 inches or more after feet. Write it like 5' 8 1/2\" or 68 1/2 in.");
+        case Code::text_fraction_before_part:
+            return W(
+                "“{0}”: “{1}” comes after a number that already has decimals or a fraction. Write it like "
+                "{2} or {3}.");
+        case Code::text_sign_and_word:
+            return W(
+                "“{0}”: a sign and “{1}” together can mean two things. Use one of them, like {2} or {3}.");
+        case Code::text_word_twice:
+            return W("“{0}”: “{1}” is one word too many. Write it like {2} strong, or {3} out.");
+        case Code::text_word_on_wrong_kind:
+            return W("“{0}”: “{1}” says toe, and this is not toe. Write it like {2} or {3}.");
+        case Code::text_mixed_kinds:
+            return W("“{0}”: “{1}” is of another kind than what comes before it. Write it like {2} or {3}.");
+        case Code::text_dash_or_minus:
+            return W("“{0}”: this could be {4} or {5}. Write the one you mean.");
+        case Code::text_inch_mark_with_word:
+            return W(
+                "“{0}”: the mark at “{1}” would be seconds of arc here. For inches write 1/8 in in, for an "
+                "angle 12 min in.");
+        case Code::text_too_large:
+            return W("“{0}” is beyond {4}. Write it like {2} or {3}.");
+        case Code::text_wanted_length:
+            return W("“{0}” is not a length, and a length belongs here, like 2 9/16 in or 65.1 mm.");
+        case Code::text_wanted_angle:
+            return W("“{0}” is not an angle, and an angle belongs here, like 0°12' or 0.2 deg.");
+        case Code::text_wanted_turns:
+            return W("“{0}” is not an amount of turn, and one belongs here, like 7/8 turn or 2 flats.");
+        case Code::text_span_missing:
+            return W("“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.");
+        case Code::text_must_be_positive:
+            return W("“{0}” must be more than zero, like {2} or {3}.");
+        case Code::why_no_readings:
+            return W("nothing has been read that tells it");
+        case Code::why_needs_spots:
+            return W("still to read: {0}");
+        case Code::why_needs_wheelbase:
+            return W("the car's wheelbase is not given");
+        case Code::why_needs_rim_span:
+            return W("the rim span of the {0} axle is not given");
+        case Code::why_needs_bar:
+            return W("it is not given where the {0} bar stands");
+        case Code::why_not_solved_yet:
+            return W("readings of the kind {0} are kept, but this version does not use them yet");
+        case Code::why_too_vague:
+            return W("known to worse than 3 degrees only");
+        case Code::why_steering_free:
+            return W("the steering was not held: only the total is known");
+        case Code::plan_no_adjuster:
+            return W("no adjuster");
+        case Code::plan_rod_side_unknown:
+            return W("say whether the rod {0} runs ahead of or behind the axle");
+        case Code::plan_pitch_unknown:
+            return W("give the thread pitch of the rod {0}");
+        case Code::plan_out_of_range:
+            return W("the rod {0} has not enough thread for it");
+        case Code::plan_steps_too_coarse:
+            return W("one step of the rod {0} is more than what is left to turn");
+        case Code::plan_unknown_angle:
+            return W("{0} has not been measured");
+        case Code::job_missing:
+            return W("“{0}” is missing");
+        case Code::job_wrong_type:
+            return W("found {0}, and {1} belongs here");
+        case Code::job_unknown_word:
+            return W("“{0}” is not known here; known are {1}");
+        case Code::job_no_such_round:
+            return W("there is no round {0}; the job has {1}, counted from 0");
+        case Code::job_no_such_adjuster:
+            return W("there is no adjuster “{0}” on the car's card");
+        case Code::job_duplicate_id:
+            return W("the id “{0}” is used twice");
+        case Code::job_no_such_entry:
+            return W("there is no entry “{0}” before this one");
+        case Code::job_too_deep:
+            return W("nested deeper than {0} levels, which no job is");
+        case Code::job_not_json:
+            return W("not JSON at byte {0}: {1}");
+        case Code::job_not_a_job:
+            return W("this says format {0}; a job file says “fairchalk-job”");
+        case Code::job_newer:
+            return W("written by a newer version ({0}); this program reads version {1}");
+        case Code::job_too_big:
+            return W("{0} bytes is more than a job file can be");
+        case Code::job_cannot_read:
+            return W("can't be read: {1}");
+        case Code::job_two_forms:
+            return W("has both “log” and “rounds”; a job file has one of them");
+        case Code::job_duplicate_key:
+            return W("the name “{0}” stands twice in one place");
+        case Code::job_out_of_reach:
+            return W("“{0}” is longer than its span of {1}");
     }
     return "";
 }
 
-std::string sentence(const Message& m) { return fill(source_text(m.code), m.args); }
+std::string sentence(const Message& m) {
+    return fill(source_text(m.code), m.args);
+}
 
 std::string wheel(Wheel w) {
     switch (w) {
-        case Wheel::front_left: return tr(W("left front"));
-        case Wheel::front_right: return tr(W("right front"));
-        case Wheel::rear_left: return tr(W("left rear"));
-        case Wheel::rear_right: return tr(W("right rear"));
+        case Wheel::front_left:
+            return tr(W("left front"));
+        case Wheel::front_right:
+            return tr(W("right front"));
+        case Wheel::rear_left:
+            return tr(W("left rear"));
+        case Wheel::rear_right:
+            return tr(W("right rear"));
     }
     return {};
 }
 
-std::string axle(Axle a) { return tr(a == Axle::front ? W("front axle") : W("rear axle")); }
+std::string axle(Axle a) {
+    return tr(a == Axle::front ? W("front axle") : W("rear axle"));
+}
 
 std::string spot_short(const Spot& s) {
     switch (s.kind) {
-        case ReadingKind::hub: return tr(W("hub"));
-        case ReadingKind::rim_front: return tr(W("front lip"));
-        case ReadingKind::rim_rear: return tr(W("back lip"));
+        case ReadingKind::hub:
+            return tr(W("hub"));
+        case ReadingKind::rim_front:
+            return tr(W("front lip"));
+        case ReadingKind::rim_rear:
+            return tr(W("back lip"));
         case ReadingKind::string_to_string:
             return tr(s.axle == Axle::front ? W("front bar") : W("rear bar"));
-        case ReadingKind::hub_width: return tr(W("width over the hubs"));
-        case ReadingKind::camber: return tr(W("camber"));
-        default: return std::string(info_of(s.kind).name);
+        case ReadingKind::hub_width:
+            return tr(W("width over the hubs"));
+        case ReadingKind::camber:
+            return tr(W("camber"));
+        default:
+            return std::string(info_of(s.kind).name);
     }
 }
 
@@ -131,13 +215,20 @@ std::string spot(const Spot& s) {
 std::string measure(const Target& t) {
     const auto what = [&] {
         switch (t.measure) {
-            case Measure::total_toe: return tr(W("total toe"));
-            case Measure::toe: return tr(W("toe"));
-            case Measure::camber: return tr(W("camber"));
-            case Measure::caster: return tr(W("caster"));
-            case Measure::cross_camber: return tr(W("camber, left less right"));
-            case Measure::cross_caster: return tr(W("caster, left less right"));
-            case Measure::thrust: return tr(W("thrust line"));
+            case Measure::total_toe:
+                return tr(W("total toe"));
+            case Measure::toe:
+                return tr(W("toe"));
+            case Measure::camber:
+                return tr(W("camber"));
+            case Measure::caster:
+                return tr(W("caster"));
+            case Measure::cross_camber:
+                return tr(W("camber, left less right"));
+            case Measure::cross_caster:
+                return tr(W("caster, left less right"));
+            case Measure::thrust:
+                return tr(W("thrust line"));
         }
         return std::string();
     }();
@@ -153,7 +244,9 @@ std::string rod(const Rod& r) {
     return tr(left ? W("Left tie rod") : W("Right tie rod"));
 }
 
-std::string way(bool longer) { return tr(longer ? W("longer") : W("shorter")); }
+std::string way(bool longer) {
+    return tr(longer ? W("longer") : W("shorter"));
+}
 
 std::string amount_in_words(double turns) {
     const double t = std::abs(turns);
@@ -162,26 +255,37 @@ std::string amount_in_words(double turns) {
     const long whole = eighths / 8;
     const auto part = [&]() -> std::string {
         switch (eighths % 8) {
-            case 1: return tr(W("one eighth"));
-            case 2: return tr(W("one quarter"));
-            case 3: return tr(W("three eighths"));
-            case 4: return tr(W("one half"));
-            case 5: return tr(W("five eighths"));
-            case 6: return tr(W("three quarters"));
-            case 7: return tr(W("seven eighths"));
-            default: return "";
+            case 1:
+                return tr(W("one eighth"));
+            case 2:
+                return tr(W("one quarter"));
+            case 3:
+                return tr(W("three eighths"));
+            case 4:
+                return tr(W("one half"));
+            case 5:
+                return tr(W("five eighths"));
+            case 6:
+                return tr(W("three quarters"));
+            case 7:
+                return tr(W("seven eighths"));
+            default:
+                return "";
         }
     }();
     if (whole == 0) return fill(W("{0} of a turn"), {part});
-    if (part.empty()) return whole == 1 ? tr(W("one whole turn")) : fill(W("{0} whole turns"), {std::to_string(whole)});
-    return whole == 1 ? fill(W("one turn and {0}"), {part}) : fill(W("{0} turns and {1}"), {std::to_string(whole), part});
+    if (part.empty())
+        return whole == 1 ? tr(W("one whole turn")) : fill(W("{0} whole turns"), {std::to_string(whole)});
+    return whole == 1 ? fill(W("one turn and {0}"), {part})
+                      : fill(W("{0} turns and {1}"), {std::to_string(whole), part});
 }
 
 std::string flats(double turns) {
     const double f = std::abs(turns) * 6;
     const long quarters = std::lround(f * 4);
     const std::string text = show_fraction(static_cast<double>(quarters) / 4);
-    return quarters == 4 ? fill(W("{0} flat of the hexagon"), {text}) : fill(W("{0} flats of the hexagon"), {text});
+    return quarters == 4 ? fill(W("{0} flat of the hexagon"), {text})
+                         : fill(W("{0} flats of the hexagon"), {text});
 }
 
 std::string thrust(const KnownAngle& a, const Show& how) {
@@ -192,24 +296,36 @@ std::string thrust(const KnownAngle& a, const Show& how) {
 
 std::string call(Call c) {
     switch (c) {
-        case Call::inside: return tr(W("inside"));
-        case Call::outside: return tr(W("outside"));
-        case Call::too_close: return tr(W("too close to call"));
-        case Call::unknown: return tr(W("not known yet"));
+        case Call::inside:
+            return tr(W("inside"));
+        case Call::outside:
+            return tr(W("outside"));
+        case Call::too_close:
+            return tr(W("too close to call"));
+        case Call::unknown:
+            return tr(W("not known yet"));
     }
     return {};
 }
 
 std::string stage(Stage s) {
     switch (s) {
-        case Stage::ask: return tr(W("Ask"));
-        case Stage::check_over: return tr(W("Check over"));
-        case Stage::floor: return tr(W("Floor"));
-        case Stage::steering: return tr(W("Steering"));
-        case Stage::lines: return tr(W("Lines"));
-        case Stage::read: return tr(W("Read"));
-        case Stage::turn: return tr(W("Turn"));
-        case Stage::drive: return tr(W("Drive"));
+        case Stage::ask:
+            return tr(W("Ask"));
+        case Stage::check_over:
+            return tr(W("Check over"));
+        case Stage::floor:
+            return tr(W("Floor"));
+        case Stage::steering:
+            return tr(W("Steering"));
+        case Stage::lines:
+            return tr(W("Lines"));
+        case Stage::read:
+            return tr(W("Read"));
+        case Stage::turn:
+            return tr(W("Turn"));
+        case Stage::drive:
+            return tr(W("Drive"));
     }
     return {};
 }
@@ -230,20 +346,28 @@ std::string chance(double p) {
 
 std::string why_this_way(const Rod& r, bool longer) {
     if (r.runs == RodSide::behind_axle)
-        return tr(longer ? W("The rod runs behind the axle: longer pushes the back of the wheel out, so it toes in.")
-                         : W("The rod runs behind the axle: shorter pulls the back of the wheel in, so it toes out."));
+        return tr(
+            longer
+                ? W("The rod runs behind the axle: longer pushes the back of the wheel out, so it toes in.")
+                : W("The rod runs behind the axle: shorter pulls the back of the wheel in, so it toes out."));
     if (r.runs == RodSide::ahead_of_axle)
-        return tr(longer ? W("The rod runs ahead of the axle: longer pushes the front of the wheel out, so it toes out.")
-                         : W("The rod runs ahead of the axle: shorter pulls the front of the wheel in, so it toes in."));
-    return tr(W("Say on the car's card whether the rod runs ahead of or behind the axle: the direction hangs on it."));
+        return tr(longer ? W("The rod runs ahead of the axle: longer pushes the front of the wheel out, so "
+                             "it toes out.")
+                         : W("The rod runs ahead of the axle: shorter pulls the front of the wheel in, so it "
+                             "toes in."));
+    return tr(
+        W("Say on the car's card whether the rod runs ahead of or behind the axle: the direction hangs on "
+          "it."));
 }
 
 std::string how_to_rotate(const Rod& r, bool longer) {
     switch (rotation_seen_from_wheel(r, longer)) {
-        case Rotation::clockwise: return tr(W("clockwise, as seen from the wheel looking to the middle of the car"));
+        case Rotation::clockwise:
+            return tr(W("clockwise, as seen from the wheel looking to the middle of the car"));
         case Rotation::counterclockwise:
             return tr(W("counterclockwise, as seen from the wheel looking to the middle of the car"));
-        case Rotation::unknown: break;
+        case Rotation::unknown:
+            break;
     }
     return tr(W("the thread's hand is not on the card: turn a little and look that it gets the right way"));
 }

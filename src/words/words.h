@@ -11,8 +11,8 @@
 
 namespace fairchalk::words {
 
-/// Puts words into another language: source text in, translation out. The desk hands in Qt's translator; without one
-/// the source text, American English, stands.
+/// Puts words into another language: source text in, translation out. The desk hands in Qt's translator;
+/// without one the source text, American English, stands.
 using Translate = std::function<std::string(const char* source)>;
 void set_translator(Translate translate);
 
@@ -25,20 +25,21 @@ const char* source_text(Code code);
 /// Fills {0}, {1} … of a translated source text.
 std::string fill(const char* source, const std::vector<std::string>& args);
 
-std::string wheel(Wheel w);        ///< left front
-std::string axle(Axle a);          ///< front axle
-std::string spot(const Spot& s);   ///< left front, back lip
+std::string wheel(Wheel w);       ///< left front
+std::string axle(Axle a);         ///< front axle
+std::string spot(const Spot& s);  ///< left front, back lip
 std::string spot_short(const Spot& s);
-std::string measure(const Target& t);  ///< front total toe
-std::string rod(const Rod& r);         ///< Left tie rod
-std::string way(bool longer);          ///< longer, shorter
-std::string amount_in_words(double turns);  ///< three quarters of a turn
-std::string flats(double turns);            ///< 4 1/2 flats
+std::string measure(const Target& t);                      ///< front total toe
+std::string rod(const Rod& r);                             ///< Left tie rod
+std::string way(bool longer);                              ///< longer, shorter
+std::string amount_in_words(double turns);                 ///< three quarters of a turn
+std::string flats(double turns);                           ///< 4 1/2 flats
 std::string thrust(const KnownAngle& a, const Show& how);  ///< 0°05' to the right
-std::string call(Call c);              ///< inside, outside, too close to call
+std::string call(Call c);                                  ///< inside, outside, too close to call
 std::string stage(Stage s);
-std::string chance(double p);          ///< 3 in 4
-/// Why this way, for this car: "The rod runs behind the axle: longer pushes the back of the wheel out, so it toes in."
+std::string chance(double p);  ///< 3 in 4
+/// Why this way, for this car: "The rod runs behind the axle: longer pushes the back of the wheel out, so it
+/// toes in."
 std::string why_this_way(const Rod& r, bool longer);
 /// How to rotate it, or the question that has to be answered first.
 std::string how_to_rotate(const Rod& r, bool longer);

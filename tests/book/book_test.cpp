@@ -20,14 +20,19 @@ namespace {
 namespace fs = std::filesystem;
 
 struct Folder {
-    fs::path path = fs::temp_directory_path() / ("fairchalk-test-" + std::to_string(::getpid()) + "-" +
-                                                 ::testing::UnitTest::GetInstance()->current_test_info()->name());
+    fs::path path =
+        fs::temp_directory_path() / ("fairchalk-test-" + std::to_string(::getpid()) + "-" +
+                                     ::testing::UnitTest::GetInstance()->current_test_info()->name());
     Folder() { fs::create_directories(path); }
     ~Folder() { fs::remove_all(path); }
 };
 
 Json hub(const std::string& id, const char* value = "113.1 mm") {
-    return {{"id", id}, {"at", "2026-05-02T10:14:00.000+00:00"}, {"kind", "hub"}, {"wheel", "front-left"}, {"value", value}};
+    return {{"id", id},
+            {"at", "2026-05-02T10:14:00.000+00:00"},
+            {"kind", "hub"},
+            {"wheel", "front-left"},
+            {"value", value}};
 }
 
 struct BookTest : ::testing::Test {
@@ -84,7 +89,8 @@ TEST_F(BookTest, ASecondWriterIsKeptOutAndTheLockDiesWithItsProcess) {
         Book second(path);
         FAIL() << "two writers";
     } catch (const BookError& e) {
-        EXPECT_NE(std::string(e.what()).find("process " + std::to_string(child)), std::string::npos) << e.what();
+        EXPECT_NE(std::string(e.what()).find("process " + std::to_string(child)), std::string::npos)
+            << e.what();
     }
     EXPECT_NO_THROW(Book(path, Book::Mode::read)) << "reading is free";
     ::kill(child, SIGKILL);
@@ -114,7 +120,10 @@ TEST_F(BookTest, AnOlderBookIsBackedUpAndMigratedANewerOneOpensForReading) {
 
 TEST_F(BookTest, SomethingElseIsNotOpenedAndNotTouched) {
     const fs::path text = folder.path / "notes.txt";
-    { std::ofstream(text) << "not a book, but a text of some length that SQLite will not take for one, ever"; }
+    {
+        std::ofstream(text)
+            << "not a book, but a text of some length that SQLite will not take for one, ever";
+    }
     const auto size = fs::file_size(text);
     EXPECT_THROW(Book{text}, BookError);
     EXPECT_EQ(fs::file_size(text), size);
@@ -137,7 +146,8 @@ TEST_F(BookTest, TheWriterKeepsTheOrderAndSaysWhenItIsOnTheDisk) {
     {
         Writer w(b);
         for (int i = 0; i < 50; ++i)
-            w.post(job, {hub("r" + std::to_string(i))}, [&](const std::string& error) { (error.empty() ? kept : failed)++; });
+            w.post(job, {hub("r" + std::to_string(i))},
+                   [&](const std::string& error) { (error.empty() ? kept : failed)++; });
         w.post(job, {hub("r0")}, [&](const std::string& error) { (error.empty() ? kept : failed)++; });
     }
     EXPECT_EQ(kept, 50);

@@ -31,7 +31,9 @@ const char* const short_job = R"({
 })";
 
 /// The order of names carries no meaning in JSON.
-nlohmann::json unordered(const std::string& text) { return nlohmann::json::parse(text); }
+nlohmann::json unordered(const std::string& text) {
+    return nlohmann::json::parse(text);
+}
 
 struct JobFileTest : ::testing::Test {
     UuidSource ids{system_sources()};
@@ -56,7 +58,8 @@ TEST_F(JobFileTest, TheFullFormIsLosslessAndItsIdsAreUuids) {
 }
 
 TEST_F(JobFileTest, TheBookGivesBackWhatItWasGiven) {
-    const auto path = std::filesystem::temp_directory_path() / ("fairchalk-import-" + std::to_string(::getpid()));
+    const auto path =
+        std::filesystem::temp_directory_path() / ("fairchalk-import-" + std::to_string(::getpid()));
     std::filesystem::remove_all(path);
     {
         Book b(path / "b.fairchalk");
@@ -114,7 +117,8 @@ INSTANTIATE_TEST_SUITE_P(
         Wrong{"a number", "\"113.1 mm\"", "113.1", "rounds[0].readings[0].value"},
         Wrong{"an angle", "\"113.1 mm\"", "\"1 deg\"", "rounds[0].readings[0].value"},
         Wrong{"no sigma", "\"0.3 mm\"", "\"0 mm\"", "rounds[0].readings[0].sigma"},
-        Wrong{"a wheel", "\"wheel\": \"front-left\", \"value\"", "\"wheel\": \"fl\", \"value\"", "rounds[0].readings[0].wheel"},
+        Wrong{"a wheel", "\"wheel\": \"front-left\", \"value\"", "\"wheel\": \"fl\", \"value\"",
+              "rounds[0].readings[0].wheel"},
         Wrong{"a kind", "\"kind\": \"hub\"", "\"kind\": \"hubb\"", "rounds[0].readings[0].kind"},
         Wrong{"a sweep's way", "20 deg out", "20 deg", "rounds[0].readings[2].turned"},
         Wrong{"twice the id", "\"id\": \"r2\"", "\"id\": \"r1\"", "rounds[0].readings[1].id"},

@@ -48,7 +48,8 @@ struct CliTest : ::testing::Test {
 };
 
 TEST_F(CliTest, ReadAnswersAsTheContractHasIt) {
-    EXPECT_EQ(ran({"read", "2 9/16 in"}).out, "{\"kind\":\"length\",\"mm\":65.0875,\"resolution_mm\":1.5875}\n");
+    EXPECT_EQ(ran({"read", "2 9/16 in"}).out,
+              "{\"kind\":\"length\",\"mm\":65.0875,\"resolution_mm\":1.5875}\n");
     EXPECT_EQ(ran({"read", "1.4 deg"}).out, "{\"kind\":\"angle\",\"deg\":1.4,\"resolution_deg\":0.1}\n");
     EXPECT_EQ(Json::parse(ran({"read", "--as", "angle", "27'"}).out)["deg"], 0.45);
     EXPECT_EQ(Json::parse(ran({"read", "--", "-2 mm"}).out)["mm"], -2.0);
@@ -61,8 +62,10 @@ TEST_F(CliTest, SolveGivesTheWorkedJob) {
     const Ran r = ran({"solve", worked});
     ASSERT_EQ(r.code, 0) << r.err;
     const Json j = Json::parse(r.out);
-    const std::pair<const char*, double> toes[] = {{"front-left", -0.31}, {"front-right", 0.17}, {"rear-left", 0.22}, {"rear-right", 0.05}};
-    for (const auto& [wheel, toe] : toes) EXPECT_NEAR(j["wheels"][wheel]["toe"]["deg"].get<double>(), toe, 0.002);
+    const std::pair<const char*, double> toes[] = {
+        {"front-left", -0.31}, {"front-right", 0.17}, {"rear-left", 0.22}, {"rear-right", 0.05}};
+    for (const auto& [wheel, toe] : toes)
+        EXPECT_NEAR(j["wheels"][wheel]["toe"]["deg"].get<double>(), toe, 0.002);
     EXPECT_NEAR(j["thrust"]["deg"].get<double>(), -0.085, 0.002);
     EXPECT_NEAR(j["strings"]["left"]["skew_deg"].get<double>(), 0.377, 0.002);
     EXPECT_NEAR(j["wheels"]["front-left"]["caster"]["deg"].get<double>(), 3.4, 0.15);
@@ -93,7 +96,8 @@ TEST_F(CliTest, ImportAndExportGoRound) {
     ASSERT_EQ(full.code, 0) << full.err;
     const Json again = Json::parse(ran({"import", file(full.out)}).out);
     EXPECT_EQ(again, Json::parse(full.out));
-    EXPECT_EQ(Json::parse(ran({"export", book, "--job", "rack", "--as", "short"}).out), Json::parse(slurp(worked)));
+    EXPECT_EQ(Json::parse(ran({"export", book, "--job", "rack", "--as", "short"}).out),
+              Json::parse(slurp(worked)));
     EXPECT_EQ(Json::parse(ran({"solve", file(full.out)}).out), Json::parse(ran({"solve", worked}).out));
     const Ran csv = ran({"export", worked});
     EXPECT_EQ(csv.out.substr(0, 13), "round,id,kind");
@@ -103,11 +107,27 @@ TEST_F(CliTest, ImportAndExportGoRound) {
 }
 
 TEST_F(CliTest, EveryCommandUsedWronglySaysSoInOneLine) {
-    const std::vector<std::vector<std::string>> wrong = {
-        {}, {"dance"}, {"read"}, {"read", "1 mm", "2 mm"}, {"read", "--as", "colour", "1 mm"}, {"solve"}, {"solve", "none.json"},
-        {"solve", folder.string()}, {"solve", worked, "--round"}, {"solve", worked, "--round", "7"}, {"solve", worked, "--round", "x"},
-        {"solve", worked, "--round", "-1"}, {"solve", "--wat"}, {"plan"}, {"plan", "none.json"}, {"import"}, {"import", "none.csv"},
-        {"export"}, {"export", worked, "--as", "xml"}, {"read", "1\n2\nmm"}, {"read", std::string(20'000, '1')}};
+    const std::vector<std::vector<std::string>> wrong = {{},
+                                                         {"dance"},
+                                                         {"read"},
+                                                         {"read", "1 mm", "2 mm"},
+                                                         {"read", "--as", "colour", "1 mm"},
+                                                         {"solve"},
+                                                         {"solve", "none.json"},
+                                                         {"solve", folder.string()},
+                                                         {"solve", worked, "--round"},
+                                                         {"solve", worked, "--round", "7"},
+                                                         {"solve", worked, "--round", "x"},
+                                                         {"solve", worked, "--round", "-1"},
+                                                         {"solve", "--wat"},
+                                                         {"plan"},
+                                                         {"plan", "none.json"},
+                                                         {"import"},
+                                                         {"import", "none.csv"},
+                                                         {"export"},
+                                                         {"export", worked, "--as", "xml"},
+                                                         {"read", "1\n2\nmm"},
+                                                         {"read", std::string(20'000, '1')}};
     for (const auto& arguments : wrong) {
         const Ran r = ran(arguments);
         std::string line;
@@ -128,8 +148,12 @@ TEST_F(CliTest, AThousandMalformedFilesGiveOneLineEach) {
     const std::string good = slurp(worked);
     ASSERT_FALSE(good.empty());
     std::mt19937 random(7);
-    const auto below = [&](std::size_t n) { return std::uniform_int_distribution<std::size_t>(0, n - 1)(random); };
-    const char* const junk[] = {"NaN", "1e999", "[[[[", "-", "null", "\"\xff\"", "{}", "[]", "true", "99999999999999999999", "\"nan mm\"", "\"1e4 mm\""};
+    const auto below = [&](std::size_t n) {
+        return std::uniform_int_distribution<std::size_t>(0, n - 1)(random);
+    };
+    const char* const junk[] = {"NaN",        "1e999",     "[[[[", "-",    "null",
+                                "\"\xff\"",   "{}",        "[]",   "true", "99999999999999999999",
+                                "\"nan mm\"", "\"1e4 mm\""};
     int named = 0;
     for (int i = 0; i < 1000; ++i) {
         std::string text;
@@ -150,7 +174,8 @@ TEST_F(CliTest, AThousandMalformedFilesGiveOneLineEach) {
                 break;
             default:
                 text = i % 8 == 3 ? std::string(1 + below(200'000), '[')
-                                  : "{\"format\": \"fairchalk-job\", \"version\": 1, \"car\": " + std::string(junk[below(std::size(junk))]) +
+                                  : "{\"format\": \"fairchalk-job\", \"version\": 1, \"car\": " +
+                                        std::string(junk[below(std::size(junk))]) +
                                         ", \"rounds\": " + junk[below(std::size(junk))] + "}";
         }
         const Ran r = ran({"solve", file(text)});

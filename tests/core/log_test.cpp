@@ -11,7 +11,9 @@ namespace {
 
 using testing::TrueCar;
 
-Strike strike(std::vector<std::string> ids, Strike::Way way = Strike::Way::reasoned) { return {way, std::move(ids), "slipped"}; }
+Strike strike(std::vector<std::string> ids, Strike::Way way = Strike::Way::reasoned) {
+    return {way, std::move(ids), "slipped"};
+}
 
 TEST(Log, AStrikeTakesBackAndUndoOfItRestores) {
     TrueCar c;
@@ -64,7 +66,8 @@ TEST(Log, AnOldRoundIsReadOnTheCarAsItThenWas) {
 TEST(Procedure, AfterATurnOnlyTheTurnedWheelsAreReadAgain) {
     TrueCar c;
     CarCard card = testing::card_of(c);
-    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle), testing::rod_at(Wheel::front_right, RodSide::behind_axle)};
+    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle),
+                      testing::rod_at(Wheel::front_right, RodSide::behind_axle)};
     auto log = testing::begun(c, card);
     EXPECT_EQ(*next_spot(job_of(log), 0), string_walk().front());
     EXPECT_EQ(stages_of(job_of(log))[index_of(Stage::read)].knot, Knot::open);

@@ -17,22 +17,31 @@ namespace {
 
 using testing::TrueCar;
 
-Estimate solved(const std::vector<Entry>& log, EstimateOptions options = {}) { return estimate(job_of(log), options); }
+Estimate solved(const std::vector<Entry>& log, EstimateOptions options = {}) {
+    return estimate(job_of(log), options);
+}
 
 TEST(StringNetwork, SolvesTheWorkedJobFromItsPublishedReadings) {
     TrueCar c;
     // As printed, not as computed here: hub, rim front, rim rear for FL FR RL RR; bars rear, front.
-    const double rows[4][3] = {{113.149, 119.393, 118.907}, {95.616, 101.303, 101.930},
-                               {99.274, 107.443, 103.109}, {110.091, 115.343, 116.841}};
+    const double rows[4][3] = {{113.149, 119.393, 118.907},
+                               {95.616, 101.303, 101.930},
+                               {99.274, 107.443, 103.109},
+                               {110.091, 115.343, 116.841}};
     auto log = testing::begun(c, testing::card_of(c));
     for (Wheel w : all_wheels) {
         const auto& row = rows[index_of(w)];
-        log.push_back(testing::entry(std::string(name_of(w)) + "h", testing::reading(wheel_spot(ReadingKind::hub, w), row[0], 0.3)));
-        log.push_back(testing::entry(std::string(name_of(w)) + "f", testing::reading(wheel_spot(ReadingKind::rim_front, w), row[1], 0.3)));
-        log.push_back(testing::entry(std::string(name_of(w)) + "r", testing::reading(wheel_spot(ReadingKind::rim_rear, w), row[2], 0.3)));
+        log.push_back(testing::entry(std::string(name_of(w)) + "h",
+                                     testing::reading(wheel_spot(ReadingKind::hub, w), row[0], 0.3)));
+        log.push_back(testing::entry(std::string(name_of(w)) + "f",
+                                     testing::reading(wheel_spot(ReadingKind::rim_front, w), row[1], 0.3)));
+        log.push_back(testing::entry(std::string(name_of(w)) + "r",
+                                     testing::reading(wheel_spot(ReadingKind::rim_rear, w), row[2], 0.3)));
     }
-    log.push_back(testing::entry("br", testing::reading(axle_spot(ReadingKind::string_to_string, Axle::rear), 1674.105, 0.3)));
-    log.push_back(testing::entry("bf", testing::reading(axle_spot(ReadingKind::string_to_string, Axle::front), 1681.895, 0.3)));
+    log.push_back(testing::entry(
+        "br", testing::reading(axle_spot(ReadingKind::string_to_string, Axle::rear), 1674.105, 0.3)));
+    log.push_back(testing::entry(
+        "bf", testing::reading(axle_spot(ReadingKind::string_to_string, Axle::front), 1681.895, 0.3)));
     const Estimate e = solved(log);
     const double toe[4] = {-0.31, 0.17, 0.22, 0.05};
     for (int w = 0; w < 4; ++w) {
@@ -49,7 +58,9 @@ TEST(StringNetwork, SolvesTheWorkedJobFromItsPublishedReadings) {
     EXPECT_NEAR(e.axles[0].total_toe.value.deg(), -0.14, 0.002);
     for (const Check& k : e.checks) {
         const Spot& s = std::get<Reading>(log[k.entry].what).spot;
-        const double r = s.kind == ReadingKind::hub ? 0.33 : s.kind == ReadingKind::string_to_string ? 0.0 : 0.08;
+        const double r = s.kind == ReadingKind::hub                ? 0.33
+                         : s.kind == ReadingKind::string_to_string ? 0.0
+                                                                   : 0.08;
         EXPECT_NEAR(k.redundancy, r, 0.01) << s.name();
     }
 }
@@ -61,7 +72,9 @@ TEST(StringNetwork, ReadingsTakenTwiceHaveTheRedundancyOfGeometry) {
     testing::read_round(log, c, 0.3);
     for (const Check& k : solved(log).checks) {
         const Spot& s = std::get<Reading>(log[k.entry].what).spot;
-        const double r = s.kind == ReadingKind::hub ? 0.67 : s.kind == ReadingKind::string_to_string ? 0.5 : 0.54;
+        const double r = s.kind == ReadingKind::hub                ? 0.67
+                         : s.kind == ReadingKind::string_to_string ? 0.5
+                                                                   : 0.54;
         EXPECT_NEAR(k.redundancy, r, 0.01) << s.name();
     }
 }
@@ -70,8 +83,8 @@ class RandomCars : public ::testing::TestWithParam<double> {};
 
 TEST_P(RandomCars, ErrorIsAsPredictedHoweverTheStringsLie) {
     std::mt19937 random(20260502);
-    std::uniform_real_distribution<double> toe(-0.5, 0.5), wheelbase(2200, 3000), lip(3, 15), width(700, 800), gap(80, 140),
-        skew(-GetParam(), GetParam());
+    std::uniform_real_distribution<double> toe(-0.5, 0.5), wheelbase(2200, 3000), lip(3, 15), width(700, 800),
+        gap(80, 140), skew(-GetParam(), GetParam());
     double squares = 0, predicted = 0, weighted = 0;
     constexpr int cars = 300;
     for (int i = 0; i < cars; ++i) {
@@ -137,8 +150,9 @@ TEST(StringNetwork, WhatIsStillNeededMakesItKnown) {
             if (e.wheels[w].toe.known) continue;
             auto more = log;
             testing::read_round(more, c, 0.3, nullptr, e.wheels[w].toe.needs);
-            EXPECT_TRUE(solved(more).wheels[w].toe.known) << n << " read, wheel " << w << ": " << e.wheels[w].toe.why.args[0] << "; sigma "
-                                                          << solved(more).wheels[w].toe.sigma.deg();
+            EXPECT_TRUE(solved(more).wheels[w].toe.known)
+                << n << " read, wheel " << w << ": " << e.wheels[w].toe.why.args[0] << "; sigma "
+                << solved(more).wheels[w].toe.sigma.deg();
             // And none of them can be spared.
             auto fewer = e.wheels[w].toe.needs;
             fewer.pop_back();
@@ -162,7 +176,8 @@ TEST(StringNetwork, IsUnchangedByTheOrderOfReadingsAndBySwappingSides) {
         auto mirrored = log;
         for (Entry& entry : mirrored)
             if (Reading* r = std::get_if<Reading>(&entry.what); r && r->spot.wheel)
-                r->spot.wheel = wheel_at(axle_of(*r->spot.wheel), side_of(*r->spot.wheel) == Side::left ? Side::right : Side::left);
+                r->spot.wheel = wheel_at(axle_of(*r->spot.wheel),
+                                         side_of(*r->spot.wheel) == Side::left ? Side::right : Side::left);
         const Estimate m = solved(mirrored);
         for (int w = 0; w < 4; ++w) {
             RC_ASSERT(std::abs((e.wheels[w].toe.value - s.wheels[w].toe.value).deg()) < 1e-7);
@@ -192,7 +207,9 @@ TEST(StringNetwork, AContradictionIsPointedOutAsTheGroupThatNothingTellsApart) {
     int suspects = 0;
     for (const Check& k : solved(twice).checks) {
         suspects += k.suspect;
-        if (k.entry == 4) { EXPECT_TRUE(k.suspect); }
+        if (k.entry == 4) {
+            EXPECT_TRUE(k.suspect);
+        }
     }
     EXPECT_LE(suspects, 4);
 }
@@ -249,7 +266,9 @@ TEST(Rounds, ATurnCarriesOverWhatItDidNotTouchAndTeachesTheArm) {
     EXPECT_NEAR(expected.wheels[0].toe.value.deg(), c.toe[0] + 0.661, 0.02) << "by the prior of 130 mm";
     EXPECT_GT(expected.wheels[0].toe.sigma.deg(), 0.09);
     log.push_back(testing::entry("round2", RoundOpened{}));
-    testing::read_round(log, after, 0.1, nullptr, {wheel_spot(ReadingKind::rim_rear, Wheel::front_left), wheel_spot(ReadingKind::rim_front, Wheel::front_left)});
+    testing::read_round(log, after, 0.1, nullptr,
+                        {wheel_spot(ReadingKind::rim_rear, Wheel::front_left),
+                         wheel_spot(ReadingKind::rim_front, Wheel::front_left)});
     const Estimate e = solved(log);
     EXPECT_NEAR(e.wheels[0].toe.value.deg(), after.toe[0], 0.02);
     EXPECT_NEAR(e.wheels[2].toe.value.deg(), c.toe[2], 0.01);
@@ -284,9 +303,10 @@ struct Sweep {
 };
 
 TEST(CasterSweep, TheSpindleTurnsAsOnAnExactModel) {
-    const Sweep rows[] = {{0, 0, 0, 10, 20, 20, 0.6098, 0.6098},       {0, -0.5, 3, 8, 20, 20, 1.0134, -1.0403},
-                          {0.1, -1.2, 5.5, 12, 20, 20, 1.4152, -2.3367}, {0, -3.5, 7, 14, 15, 15, -1.2143, -4.8092},
-                          {-0.2, 0.75, -1.5, 9, 20, 20, 0.7954, 1.8034}, {0, -0.5, 3, 10, 22.4, 18.2, 1.4088, -0.9315}};
+    const Sweep rows[] = {
+        {0, 0, 0, 10, 20, 20, 0.6098, 0.6098},         {0, -0.5, 3, 8, 20, 20, 1.0134, -1.0403},
+        {0.1, -1.2, 5.5, 12, 20, 20, 1.4152, -2.3367}, {0, -3.5, 7, 14, 15, 15, -1.2143, -4.8092},
+        {-0.2, 0.75, -1.5, 9, 20, 20, 0.7954, 1.8034}, {0, -0.5, 3, 10, 22.4, 18.2, 1.4088, -0.9315}};
     const double rad = 3.14159265358979323846 / 180;
     for (double s : {1.0, -1.0})
         for (const Sweep& r : rows) {
@@ -344,7 +364,8 @@ TEST(Verdict, AToleranceThatTheRuleCannotResolveIsKnownBeforeTheWork) {
     lines.bars = {Length::from_mm(535), Length::from_mm(600)};
     lines.tool = "steel-rule-mm";
     const auto once = reachable_sigma(testing::card_of(c), lines, testing::total_toe(Axle::front, 0, 0.1), 1);
-    const auto thrice = reachable_sigma(testing::card_of(c), lines, testing::total_toe(Axle::front, 0, 0.1), 3);
+    const auto thrice =
+        reachable_sigma(testing::card_of(c), lines, testing::total_toe(Axle::front, 0, 0.1), 3);
     ASSERT_TRUE(once && thrice);
     EXPECT_GT(once->deg() * k95, 0.1);
     EXPECT_LT(*thrice, *once);

@@ -34,30 +34,34 @@ constexpr double inch = 25.4;
 INSTANTIATE_TEST_SUITE_P(
     Notation, LegalText,
     ::testing::Values(
-        Legal{"62 mm", L, 62, 1}, Legal{"5.2 cm", L, 52, 1}, Legal{"1.745 m", L, 1745, 1}, Legal{"61,5 mm", L, 61.5, 0.1},
-        Legal{"62mm", L, 62, 1}, Legal{"62 MM", L, 62, 1}, Legal{"0,125 in", L, 3.175, 0.0254},
-        Legal{"2 9/16 in", L, 65.0875, 1.5875}, Legal{"2-9/16\"", L, 65.0875, 1.5875}, Legal{"2½ in", L, 63.5, 12.7},
+        Legal{"62 mm", L, 62, 1}, Legal{"5.2 cm", L, 52, 1}, Legal{"1.745 m", L, 1745, 1},
+        Legal{"61,5 mm", L, 61.5, 0.1}, Legal{"62mm", L, 62, 1}, Legal{"62 MM", L, 62, 1},
+        Legal{"0,125 in", L, 3.175, 0.0254}, Legal{"2 9/16 in", L, 65.0875, 1.5875},
+        Legal{"2-9/16\"", L, 65.0875, 1.5875}, Legal{"2½ in", L, 63.5, 12.7},
         Legal{"3/64 in", L, 3 * inch / 64, inch / 64}, Legal{"⅛ in", L, inch / 8, inch / 8},
         Legal{"17/16 in", L, 17 * inch / 16, inch / 16}, Legal{"2 9⁄16″", L, 65.0875, 1.5875},
         Legal{"66 3/8 and 1/32 in", L, (66 + 13.0 / 32) * inch, inch / 32},
         Legal{"66 3/8 + 1/32 in", L, (66 + 13.0 / 32) * inch, inch / 32},
         Legal{"66 3/8 plus 1/32 in", L, (66 + 13.0 / 32) * inch, inch / 32},
-        Legal{"12 cm less 3 mm", L, 117, 1}, Legal{"12 cm - 3 mm", L, 117, 1}, Legal{"12 cm minus 3 mm", L, 117, 1},
-        Legal{"5 ft 8 1/2 in", L, 68.5 * inch, inch / 2}, Legal{"5' 8 1/2\"", L, 68.5 * inch, inch / 2},
-        Legal{"5’ 8”", L, 68 * inch, inch}, Legal{"5'", L, 60 * inch, 12 * inch},
+        Legal{"12 cm less 3 mm", L, 117, 1}, Legal{"12 cm - 3 mm", L, 117, 1},
+        Legal{"12 cm minus 3 mm", L, 117, 1}, Legal{"5 ft 8 1/2 in", L, 68.5 * inch, inch / 2},
+        Legal{"5' 8 1/2\"", L, 68.5 * inch, inch / 2}, Legal{"5’ 8”", L, 68 * inch, inch},
+        Legal{"5'", L, 60 * inch, 12 * inch},
         Legal{"5 7/16 in strong", L, (5 + 7.0 / 16 + 1.0 / 64) * inch, inch / 16},
-        Legal{"2 5/8 in weak", L, (2 + 5.0 / 8 - 1.0 / 32) * inch, inch / 8}, Legal{"62 mm full", L, 62.25, 1},
-        Legal{"62 mm plus", L, 62.25, 1}, Legal{"62 mm over", L, 62.25, 1}, Legal{"62 mm shy", L, 61.75, 1},
-        Legal{"62 mm short", L, 61.75, 1}, Legal{"62 mm bare", L, 61.75, 1}, Legal{"62 mm almost", L, 61.75, 1},
-        Legal{"1.4 deg", A, 1.4, 0.1}, Legal{"0°12'", A, 0.2, 1 / 60.0}, Legal{"0°12′", A, 0.2, 1 / 60.0},
-        Legal{"1°05'30\"", A, 1 + 5.5 / 60, 1 / 3600.0}, Legal{"0,4°", A, 0.4, 0.1}, Legal{"1 deg 30 min", A, 1.5, 1 / 60.0},
-        Legal{"0°12.5'", A, 12.5 / 60, 0.1 / 60}, Legal{"27' out", A, -0.45, 1 / 60.0}, Legal{"12 min in", A, 0.2, 1 / 60.0},
-        Legal{"27'30\" in", A, 27.5 / 60, 1 / 3600.0}, Legal{"1.5 mm out", L, -1.5, 0.1}, Legal{"1 mm in", L, 1, 1},
+        Legal{"2 5/8 in weak", L, (2 + 5.0 / 8 - 1.0 / 32) * inch, inch / 8},
+        Legal{"62 mm full", L, 62.25, 1}, Legal{"62 mm plus", L, 62.25, 1}, Legal{"62 mm over", L, 62.25, 1},
+        Legal{"62 mm shy", L, 61.75, 1}, Legal{"62 mm short", L, 61.75, 1}, Legal{"62 mm bare", L, 61.75, 1},
+        Legal{"62 mm almost", L, 61.75, 1}, Legal{"1.4 deg", A, 1.4, 0.1}, Legal{"0°12'", A, 0.2, 1 / 60.0},
+        Legal{"0°12′", A, 0.2, 1 / 60.0}, Legal{"1°05'30\"", A, 1 + 5.5 / 60, 1 / 3600.0},
+        Legal{"0,4°", A, 0.4, 0.1}, Legal{"1 deg 30 min", A, 1.5, 1 / 60.0},
+        Legal{"0°12.5'", A, 12.5 / 60, 0.1 / 60}, Legal{"27' out", A, -0.45, 1 / 60.0},
+        Legal{"12 min in", A, 0.2, 1 / 60.0}, Legal{"27'30\" in", A, 27.5 / 60, 1 / 3600.0},
+        Legal{"1.5 mm out", L, -1.5, 0.1}, Legal{"1 mm in", L, 1, 1},
         Legal{"1/8 in in", L, inch / 8, inch / 8}, Legal{"1/8 in out", L, -inch / 8, inch / 8},
         Legal{"62 mm strong out", L, -62.25, 1}, Legal{"-2 mm", L, -2, 1}, Legal{"−0°30'", A, -0.5, 1 / 60.0},
         Legal{"-½ in", L, -12.7, 12.7}, Legal{"-.5 mm", L, -0.5, 0.1}, Legal{"7/8 turn", T, 0.875, 0.125},
-        Legal{"1 1/2 turns", T, 1.5, 0.5}, Legal{"2 flats", T, 2 / 6.0, 1 / 6.0}, Legal{"100 m", L, 100000, 1000},
-        Legal{"360 deg", A, 360, 1}));
+        Legal{"1 1/2 turns", T, 1.5, 0.5}, Legal{"2 flats", T, 2 / 6.0, 1 / 6.0},
+        Legal{"100 m", L, 100000, 1000}, Legal{"360 deg", A, 360, 1}));
 
 struct Illegal {
     const char* text;
@@ -84,18 +88,20 @@ INSTANTIATE_TEST_SUITE_P(
         Illegal{"3 7/0 in", Code::text_bad_fraction}, Illegal{"1/2/3 in", Code::text_bad_fraction},
         Illegal{"2 17/16 in", Code::text_bad_fraction}, Illegal{"1/3 in", Code::text_bad_fraction},
         Illegal{"1/128 in", Code::text_bad_fraction}, Illegal{"3 mm 4 mm", Code::text_two_quantities},
-        Illegal{"1,745 mm", Code::text_thousands_or_decimal}, Illegal{"5 in strong weak", Code::text_word_twice},
-        Illegal{"0°75'", Code::text_minutes_from_60}, Illegal{"5' 13\"", Code::text_inches_from_12},
-        Illegal{"-27' out", Code::text_sign_and_word}, Illegal{"nan mm", Code::text_not_understood},
-        Illegal{"inf mm", Code::text_not_understood}, Illegal{"1e4 mm", Code::text_exponent},
-        Illegal{"1E4 mm", Code::text_exponent}, Illegal{"101 m", Code::text_too_large},
-        Illegal{"361 deg", Code::text_too_large}, Illegal{"99999999999999999999999 mm", Code::text_too_large},
-        Illegal{"", Code::text_empty}, Illegal{"   ", Code::text_empty}, Illegal{"mm", Code::text_not_understood},
+        Illegal{"1,745 mm", Code::text_thousands_or_decimal},
+        Illegal{"5 in strong weak", Code::text_word_twice}, Illegal{"0°75'", Code::text_minutes_from_60},
+        Illegal{"5' 13\"", Code::text_inches_from_12}, Illegal{"-27' out", Code::text_sign_and_word},
+        Illegal{"nan mm", Code::text_not_understood}, Illegal{"inf mm", Code::text_not_understood},
+        Illegal{"1e4 mm", Code::text_exponent}, Illegal{"1E4 mm", Code::text_exponent},
+        Illegal{"101 m", Code::text_too_large}, Illegal{"361 deg", Code::text_too_large},
+        Illegal{"99999999999999999999999 mm", Code::text_too_large}, Illegal{"", Code::text_empty},
+        Illegal{"   ", Code::text_empty}, Illegal{"mm", Code::text_not_understood},
         Illegal{"12 parsecs", Code::text_not_understood}, Illegal{"1.5°12'", Code::text_fraction_before_part},
         Illegal{"2 - 9/16 in", Code::text_dash_or_minus}, Illegal{"1/8\" in", Code::text_inch_mark_with_word},
-        Illegal{"3 mm and 2 deg", Code::text_mixed_kinds}, Illegal{"1 turn out", Code::text_word_on_wrong_kind},
-        Illegal{"1.2.3 mm", Code::text_not_understood}, Illegal{"--5 mm", Code::text_not_understood},
-        Illegal{"5 mm in out", Code::text_word_twice}, Illegal{"-5 + 3 mm", Code::text_sign_and_word}));
+        Illegal{"3 mm and 2 deg", Code::text_mixed_kinds},
+        Illegal{"1 turn out", Code::text_word_on_wrong_kind}, Illegal{"1.2.3 mm", Code::text_not_understood},
+        Illegal{"--5 mm", Code::text_not_understood}, Illegal{"5 mm in out", Code::text_word_twice},
+        Illegal{"-5 + 3 mm", Code::text_sign_and_word}));
 
 TEST(Notation, BareNumbersTakeTheFieldsUnitAndBareFractionsAreInches) {
     const Expect field{Expect::Kind::length, Bare::mm};
@@ -121,9 +127,11 @@ TEST(Notation, TheTextOfAQuantityReadsBackAsTheSameQuantity) {
         const int whole = *rc::gen::inRange(0, 90);
         const int under = *rc::gen::element(2, 4, 8, 16, 32, 64);
         const int top = *rc::gen::inRange(1, under);
-        const std::string end = *rc::gen::element<std::string>("", " strong", " weak", " out", " in", " shy in");
-        const std::string text = std::to_string(whole) + *rc::gen::element<std::string>(" ", "-") + std::to_string(top) + "/" +
-                                 std::to_string(under) + (end.find(" in") == 0 ? " in" : "") + end;
+        const std::string end =
+            *rc::gen::element<std::string>("", " strong", " weak", " out", " in", " shy in");
+        const std::string text = std::to_string(whole) + *rc::gen::element<std::string>(" ", "-") +
+                                 std::to_string(top) + "/" + std::to_string(under) +
+                                 (end.find(" in") == 0 ? " in" : "") + end;
         const auto typed = read_quantity(text, {Expect::Kind::length, Bare::mm});
         RC_ASSERT(typed.has_value());
         const auto again = read_quantity(typed->text);
@@ -146,8 +154,9 @@ TEST(Notation, NoInputCrashesOrHangs) {
         const auto bytes = *rc::gen::container<std::string>(rc::gen::arbitrary<char>());
         (void)read_quantity(bytes);
         std::string text;
-        const auto pieces = *rc::gen::container<std::vector<std::string>>(rc::gen::element<std::string>(
-            "1", "9/16", "½", " ", "mm", "in", "'", "\"", "°", "-", "+", "and", "less", "strong", "out", ",", ".", "e", "/", "turn"));
+        const auto pieces = *rc::gen::container<std::vector<std::string>>(
+            rc::gen::element<std::string>("1", "9/16", "½", " ", "mm", "in", "'", "\"", "°", "-", "+", "and",
+                                          "less", "strong", "out", ",", ".", "e", "/", "turn"));
         for (const auto& p : pieces) text += p;
         const auto q = read_quantity(text, {Expect::Kind::any, Bare::mm});
         if (!q) RC_ASSERT(!words::sentence(q.error()).empty());

@@ -58,7 +58,8 @@ TEST(Plan, SetsTotalToeAndTheFrontWheelsToTheThrustLine) {
         ASSERT_EQ(plan.next, NextStep::turn);
         ASSERT_EQ(plan.turns.size(), 2u);
         const double sign = side == RodSide::behind_axle ? 1 : -1;
-        // Left from -0.31 to about 0.0667 + 0.085, right from 0.17 to about 0.0667 - 0.085; a turn is 0.651 degrees.
+        // Left from -0.31 to about 0.0667 + 0.085, right from 0.17 to about 0.0667 - 0.085; a turn is 0.651
+        // degrees.
         EXPECT_NEAR(plan.turns[0].turns, sign * 0.75, 0.13);
         EXPECT_NEAR(plan.turns[1].turns, sign * -0.25, 0.13);
         TrueCar after = c;
@@ -113,7 +114,8 @@ TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
     CarCard card = testing::card_of(c);
     Rod rod = testing::rod_at(Wheel::front_left, RodSide::unknown);
     card.adjusters = {rod};
-    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.5, 0.05), testing::total_toe(Axle::rear, -0.5, 0.05)});
+    auto log = testing::begun(
+        c, card, {testing::total_toe(Axle::front, 0.5, 0.05), testing::total_toe(Axle::rear, -0.5, 0.05)});
     testing::read_round(log, c, 0.05);
     const Plan plan = planned(log);
     EXPECT_TRUE(plan.turns.empty());
@@ -134,7 +136,8 @@ TEST(Targets, ToeAsALengthIsTheAngleOverItsSpan) {
     terms.half_difference = true;
     EXPECT_NEAR(target_from(Measure::toe, q("1 mm"), q("1 mm"), {}, terms)->aim.deg(), 0.27546, 1e-5);
     EXPECT_EQ(target_from(Measure::toe, q("1 mm"), {}, {}, {}).error().code, Code::text_span_missing);
-    EXPECT_EQ(target_from(Measure::toe, q("500 mm"), {}, {}, {Length::from_mm(416), false}).error().code, Code::job_out_of_reach);
+    EXPECT_EQ(target_from(Measure::toe, q("500 mm"), {}, {}, {Length::from_mm(416), false}).error().code,
+              Code::job_out_of_reach);
     EXPECT_FALSE(target_from(Measure::toe, q("12' out"), {}, {}, {})->has_tolerance);
 }
 

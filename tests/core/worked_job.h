@@ -11,13 +11,14 @@
 
 namespace fairchalk::testing {
 
-/// A car whose truth is known, and exact readings off it, computed point by point in the plane and not by the formulas of
-/// the program: the wheel's points are placed, the string is a line, distances are taken from points to the line.
+/// A car whose truth is known, and exact readings off it, computed point by point in the plane and not by the
+/// formulas of the program: the wheel's points are placed, the string is a line, distances are taken from
+/// points to the line.
 struct TrueCar {
-    double wheelbase = 2565, span = 416, front_bar = 535, rear_bar = 600;           // mm
-    std::array<double, 4> toe = {-0.31, 0.17, 0.22, 0.05};                           // degrees, FL FR RL RR
-    std::array<double, 2> half_width = {736, 730}, lip = {6, 6};                     // mm, front rear
-    std::array<double, 2> skew = {0.377, -0.256}, offset = {829.3, 840.1};           // left right
+    double wheelbase = 2565, span = 416, front_bar = 535, rear_bar = 600;   // mm
+    std::array<double, 4> toe = {-0.31, 0.17, 0.22, 0.05};                  // degrees, FL FR RL RR
+    std::array<double, 2> half_width = {736, 730}, lip = {6, 6};            // mm, front rear
+    std::array<double, 2> skew = {0.377, -0.256}, offset = {829.3, 840.1};  // left right
 
     double exact(const Spot& spot) const {
         const double rad = 3.14159265358979323846 / 180;
@@ -51,7 +52,10 @@ inline CarCard card_of(const TrueCar& c) {
 
 inline Rod rod_at(Wheel w, RodSide side) {
     Rod r;
-    r.id = w == Wheel::front_left ? "rod-fl" : w == Wheel::front_right ? "rod-fr" : w == Wheel::rear_left ? "rod-rl" : "rod-rr";
+    r.id = w == Wheel::front_left    ? "rod-fl"
+           : w == Wheel::front_right ? "rod-fr"
+           : w == Wheel::rear_left   ? "rod-rl"
+                                     : "rod-rr";
     r.wheel = w;
     r.runs = side;
     r.pitch = Length::from_mm(1.5);
@@ -79,7 +83,8 @@ inline Entry entry(const std::string& id, decltype(Entry::what) what) {
 inline std::vector<Entry> begun(const TrueCar& c, CarCard card, std::vector<Target> targets = {}) {
     RoundOpened round;
     round.bars = {Length::from_mm(c.front_bar), Length::from_mm(c.rear_bar)};
-    return {entry("car", CarEdit{std::move(card)}), entry("targets", TargetsEdit{std::move(targets)}), entry("round", round)};
+    return {entry("car", CarEdit{std::move(card)}), entry("targets", TargetsEdit{std::move(targets)}),
+            entry("round", round)};
 }
 
 inline void read_round(std::vector<Entry>& log, const TrueCar& c, double sigma, std::mt19937* noise = nullptr,

@@ -7,14 +7,14 @@
 
 #include <cmath>
 
+#include <gtest/gtest.h>
 #include <QApplication>
 #include <QDir>
-#include <QSettings>
 #include <QLabel>
+#include <QSettings>
 #include <QSignalSpy>
 #include <QStandardPaths>
 #include <QTest>
-#include <gtest/gtest.h>
 
 #include "book/places.h"
 #include "look/chalk.h"
@@ -89,7 +89,8 @@ struct DeskTest : ::testing::Test {
     }
 };
 
-const QStringList tarnby_rest = {"119", "113", "119.5", "1682", "101.5", "95.5", "102", "115.5", "110", "117", "1674"};
+const QStringList tarnby_rest = {"119", "113",   "119.5", "1682", "101.5", "95.5",
+                                 "102", "115.5", "110",   "117",  "1674"};
 
 TEST_F(DeskTest, TheDemoOpensOnTheTarnbyPartWayThroughItsFirstRound) {
     demo();
@@ -128,7 +129,8 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     key(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_TRUE(problem().contains("ahead of or behind")) << "the direction is asked for, never assumed";
     for (QPushButton* b : window->carPage().findChildren<QPushButton*>())
-        if (b->property("value") == "behind-axle" && b->property("group") == "rods") QTest::keyClick(b, Qt::Key_Space);
+        if (b->property("value") == "behind-axle" && b->property("group") == "rods")
+            QTest::keyClick(b, Qt::Key_Space);
     fill("pitch", "1.5 mm");
     fill("arm", "132 mm");
     fill("front_aim", "0°08' in");
@@ -292,7 +294,9 @@ TEST_F(DeskTest, StringsThatWereMovedAreReadAgainAll) {
 TEST_F(DeskTest, BothThemesAreLegible) {
     // WCAG 2.1 contrast, at least 4.5 for what carries meaning.
     const auto luminance = [](const QColor& c) {
-        const auto part = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        const auto part = [](double v) {
+            return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+        };
         return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
     };
     const auto contrast = [&](const QColor& a, const QColor& b) {
@@ -303,7 +307,9 @@ TEST_F(DeskTest, BothThemesAreLegible) {
         Chalk::choose(dark);
         const Chalk& c = Chalk::now();
         for (const QColor& ground : {c.floor, c.panel})
-            for (const QColor& ink : {c.chalk, c.soft, c.string, c.target, c.caution}) EXPECT_GE(contrast(ink, ground), 4.5) << dark << ink.name().toStdString() << ground.name().toStdString();
+            for (const QColor& ink : {c.chalk, c.soft, c.string, c.target, c.caution})
+                EXPECT_GE(contrast(ink, ground), 4.5)
+                    << dark << ink.name().toStdString() << ground.name().toStdString();
         EXPECT_GE(contrast(c.on_string, c.string), 4.5);
     }
     Chalk::choose(true);
@@ -319,6 +325,7 @@ TEST_F(DeskTest, ABookThatIsOpenElsewhereSaysSo) {
 
 int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
+    if (::testing::GTEST_FLAG(list_tests)) return RUN_ALL_TESTS();  // CMake asks, with no display
     // Preferences of whoever runs the tests stay theirs.
     QStandardPaths::setTestModeEnabled(true);
     qputenv("XDG_CONFIG_HOME", QDir::tempPath().toUtf8() + "/fairchalk-test-config");

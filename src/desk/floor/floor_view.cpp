@@ -13,21 +13,25 @@
 namespace fairchalk::desk {
 namespace {
 
-constexpr double wheels_drawn = 30.0;   // how many times larger than life angles are drawn
+constexpr double wheels_drawn = 30.0;  // how many times larger than life angles are drawn
 constexpr double strings_drawn = 10.0;
-constexpr double widest_drawn = 28.0;   // degrees on the picture
+constexpr double widest_drawn = 28.0;  // degrees on the picture
 
-QString q(const std::string& s) { return QString::fromStdString(s); }
+QString q(const std::string& s) {
+    return QString::fromStdString(s);
+}
 
 }  // namespace
 
 std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel) {
     const Axle axle = axle_of(wheel);
     for (const Verdict& v : desk.answer().verdicts)
-        if (v.target.measure == Measure::toe && v.target.where == std::variant<std::monostate, Axle, Wheel>(wheel))
+        if (v.target.measure == Measure::toe &&
+            v.target.where == std::variant<std::monostate, Axle, Wheel>(wheel))
             return WheelAim{v.target.aim, v.target.lo, v.target.hi};
     for (const Target& t : desk.job().targets) {
-        if (t.measure != Measure::total_toe || t.where != std::variant<std::monostate, Axle, Wheel>(axle)) continue;
+        if (t.measure != Measure::total_toe || t.where != std::variant<std::monostate, Axle, Wheel>(axle))
+            continue;
         WheelAim a{t.aim / 2, t.lo / 2, t.hi / 2};
         // Front wheels stand symmetrical about the rear axle's line, so that the steering wheel is straight.
         const KnownAngle& thrust = desk.answer().now.thrust;
@@ -40,7 +44,8 @@ std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel) {
     return std::nullopt;
 }
 
-SpotMark::SpotMark(const Spot& spot, int number, QWidget* parent) : QAbstractButton(parent), spot_(spot), number_(number) {
+SpotMark::SpotMark(const Spot& spot, int number, QWidget* parent)
+    : QAbstractButton(parent), spot_(spot), number_(number) {
     setFocusPolicy(Qt::NoFocus);  // reached with Page Up and Page Down from the entry line
     setCursor(Qt::PointingHandCursor);
     resize(34, 40);
@@ -53,8 +58,14 @@ void SpotMark::set(State state, bool suspect, const QString& value) {
                          : state == State::read       ? value
                          : state == State::not_wanted ? tr("not needed in this round")
                                                       : tr("to read");
-    setAccessibleName(QStringLiteral("%1, %2: %3%4").arg(number_).arg(q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
-    setToolTip(QStringLiteral("%1. %2\n%3").arg(number_).arg(q(words::spot(spot_)), suspect ? tr("%1: contradicts others, read it again").arg(value) : what));
+    setAccessibleName(
+        QStringLiteral("%1, %2: %3%4")
+            .arg(number_)
+            .arg(q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
+    setToolTip(QStringLiteral("%1. %2\n%3")
+                   .arg(number_)
+                   .arg(q(words::spot(spot_)),
+                        suspect ? tr("%1: contradicts others, read it again").arg(value) : what));
     update();
 }
 
@@ -149,8 +160,12 @@ void FloorView::zoomBy(double factor) {
     update();
 }
 
-void FloorView::wheelEvent(QWheelEvent* e) { zoomBy(e->angleDelta().y() > 0 ? 1.15 : 1 / 1.15); }
-void FloorView::resizeEvent(QResizeEvent*) { place(); }
+void FloorView::wheelEvent(QWheelEvent* e) {
+    zoomBy(e->angleDelta().y() > 0 ? 1.15 : 1 / 1.15);
+}
+void FloorView::resizeEvent(QResizeEvent*) {
+    place();
+}
 
 namespace {
 
@@ -163,7 +178,8 @@ QTransform zoomed(double zoom, QPointF about) {
     return t;
 }
 
-QPointF spot_at(const Spot& s, const FloorView*, double left, double right, double wheel_y, double string_y, double bar) {
+QPointF spot_at(const Spot& s, const FloorView*, double left, double right, double wheel_y, double string_y,
+                double bar) {
     if (s.kind == ReadingKind::string_to_string) return {bar, (wheel_y + string_y) / 2};
     const double x = axle_of(*s.wheel) == Axle::rear ? left : right;
     const double dx = s.kind == ReadingKind::hub ? 0 : s.kind == ReadingKind::rim_front ? 38 : -38;
@@ -181,7 +197,8 @@ void FloorView::place() {
         if (s.kind == ReadingKind::string_to_string)
             at = {*s.axle == Axle::front ? m.bar_front : m.bar_rear, m.middle - 90};
         else
-            at = spot_at(s, this, m.left, m.right, m.wheel_y(side_of(*s.wheel)), m.string_y(side_of(*s.wheel)), 0);
+            at = spot_at(s, this, m.left, m.right, m.wheel_y(side_of(*s.wheel)),
+                         m.string_y(side_of(*s.wheel)), 0);
         at = t.map(at);
         mark->move((at - QPointF(mark->width() / 2.0, mark->height() / 2.0)).toPoint());
     }
@@ -204,18 +221,20 @@ void FloorView::refresh() {
         QStringList values;
         for (std::size_t i : here) values << q(std::get<Reading>(desk_.log()[i].what).value.text);
         const bool asked = asked_ && *asked_ == mark->spot();
-        mark->set(asked ? SpotMark::State::asked
+        mark->set(asked           ? SpotMark::State::asked
                   : !here.empty() ? SpotMark::State::read
-                  : std::find(wanted.begin(), wanted.end(), mark->spot()) != wanted.end() ? SpotMark::State::to_do
-                                                                                          : SpotMark::State::not_wanted,
+                  : std::find(wanted.begin(), wanted.end(), mark->spot()) != wanted.end()
+                      ? SpotMark::State::to_do
+                      : SpotMark::State::not_wanted,
                   suspect, values.join(QStringLiteral(" · ")));
         if (asked) mark->raise();
     }
     for (Wheel w : all_wheels) {
         const WheelAngles& a = desk_.answer().now.wheels[index_of(w)];
-        wheels_[index_of(w)]->setAccessibleName(q(words::wheel(w)) + tr(" wheel: toe ") +
-                                                (a.toe.known ? q(show_toe(a.toe.value, how_) + " ± " + show_plus_minus(a.toe.plus_minus(), how_))
-                                                             : tr("not known yet")));
+        wheels_[index_of(w)]->setAccessibleName(
+            q(words::wheel(w)) + tr(" wheel: toe ") +
+            (a.toe.known ? q(show_toe(a.toe.value, how_) + " ± " + show_plus_minus(a.toe.plus_minus(), how_))
+                         : tr("not known yet")));
     }
     update();
 }
@@ -245,31 +264,42 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     QPainterPath body;
     const double nose = m.right + 74, tail = m.left - 50, half = (m.wheel_bottom - m.wheel_top) / 2 + 4;
     body.moveTo(tail + 6, m.middle - half * 0.92);
-    body.cubicTo(m.left + 90, m.middle - half * 1.06, m.right - 60, m.middle - half * 1.04, nose - 8, m.middle - half * 0.62);
-    body.cubicTo(nose + 6, m.middle - half * 0.3, nose + 6, m.middle + half * 0.3, nose - 8, m.middle + half * 0.62);
-    body.cubicTo(m.right - 60, m.middle + half * 1.04, m.left + 90, m.middle + half * 1.06, tail + 6, m.middle + half * 0.92);
-    body.cubicTo(tail - 4, m.middle + half * 0.4, tail - 4, m.middle - half * 0.4, tail + 6, m.middle - half * 0.92);
+    body.cubicTo(m.left + 90, m.middle - half * 1.06, m.right - 60, m.middle - half * 1.04, nose - 8,
+                 m.middle - half * 0.62);
+    body.cubicTo(nose + 6, m.middle - half * 0.3, nose + 6, m.middle + half * 0.3, nose - 8,
+                 m.middle + half * 0.62);
+    body.cubicTo(m.right - 60, m.middle + half * 1.04, m.left + 90, m.middle + half * 1.06, tail + 6,
+                 m.middle + half * 0.92);
+    body.cubicTo(tail - 4, m.middle + half * 0.4, tail - 4, m.middle - half * 0.4, tail + 6,
+                 m.middle - half * 0.92);
     p.drawPath(body);
     p.setPen(c.stroke(c.faint, 1.2, Qt::DashDotLine));
     p.drawLine(QPointF(m.left + 60, m.middle), QPointF(m.right - 60, m.middle));
     p.setPen(c.soft);
     p.setFont(type(12));
-    p.drawText(QRectF(m.left + 60, m.middle - 20, m.right - m.left - 120, 18), Qt::AlignCenter, tr("middle of the car"));
+    p.drawText(QRectF(m.left + 60, m.middle - 20, m.right - m.left - 120, 18), Qt::AlignCenter,
+               tr("middle of the car"));
     p.drawText(QRectF(nose - 96, m.middle - 10, 70, 20), Qt::AlignRight | Qt::AlignVCenter, tr("front"));
     p.setPen(c.stroke(c.soft, 1.6));
     p.drawPolyline(QPolygonF({{nose - 22, m.middle - 6}, {nose - 8, m.middle}, {nose - 22, m.middle + 6}}));
 
     // The walk round the car.
     p.setPen(c.stroke(c.faint, 1.2, Qt::DotLine));
-    p.drawRoundedRect(QRectF(m.bar_rear - 18, m.top_string - 58, m.bar_front - m.bar_rear + 36, m.bottom_string - m.top_string + 116), 60, 60);
+    p.drawRoundedRect(QRectF(m.bar_rear - 18, m.top_string - 58, m.bar_front - m.bar_rear + 36,
+                             m.bottom_string - m.top_string + 116),
+                      60, 60);
 
     // Bars and strings.
     p.setPen(c.stroke(c.soft, 1.3, Qt::DashLine));
-    for (double x : {m.bar_rear, m.bar_front}) p.drawLine(QPointF(x, m.top_string - 6), QPointF(x, m.bottom_string + 6));
+    for (double x : {m.bar_rear, m.bar_front})
+        p.drawLine(QPointF(x, m.top_string - 6), QPointF(x, m.bottom_string + 6));
     for (Side side : both_sides) {
         const KnownAngle& skew = a.now.strings[index_of(side)].skew;
         const double out = side == Side::left ? -1.0 : 1.0;
-        const double rise = skew.known ? std::tan(std::clamp(skew.value.deg() * strings_drawn, -12.0, 12.0) * 0.01745329) * (m.bar_front - m.bar_rear) / 2 * 0.35 : 0;
+        const double rise =
+            skew.known ? std::tan(std::clamp(skew.value.deg() * strings_drawn, -12.0, 12.0) * 0.01745329) *
+                             (m.bar_front - m.bar_rear) / 2 * 0.35
+                       : 0;
         const double y = m.string_y(side);
         const QPointF rear(m.bar_rear, y - out * rise), front(m.bar_front, y + out * rise);
         if (skew.known) {
@@ -284,11 +314,15 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
         p.setFont(type(12));
         p.setPen(c.string);
         const QString name = side == Side::left ? tr("left string") : tr("right string");
-        const QString lie = skew.known ? (std::abs(skew.value.arcmin()) < 0.5 ? tr("%1: along the car").arg(name)
-                                          : tr("%1: %2 %3 at the front, ±%4")
-                                                .arg(name, q(fairchalk::show(abs(skew.value), how_)), skew.value.deg() > 0 ? tr("wide") : tr("narrow"), q(show_plus_minus(skew.plus_minus(), how_))))
+        const QString lie = skew.known ? (std::abs(skew.value.arcmin()) < 0.5
+                                              ? tr("%1: along the car").arg(name)
+                                              : tr("%1: %2 %3 at the front, ±%4")
+                                                    .arg(name, q(fairchalk::show(abs(skew.value), how_)),
+                                                         skew.value.deg() > 0 ? tr("wide") : tr("narrow"),
+                                                         q(show_plus_minus(skew.plus_minus(), how_))))
                                        : tr("%1: not known yet how it lies").arg(name);
-        p.drawText(QRectF(m.left + 50, y + (side == Side::left ? -24 : 7), m.right - m.left - 100, 18), Qt::AlignCenter, lie);
+        p.drawText(QRectF(m.left + 50, y + (side == Side::left ? -24 : 7), m.right - m.left - 100, 18),
+                   Qt::AlignCenter, lie);
     }
 
     // Rules from the wheels to the string, where one was held.
@@ -297,7 +331,9 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
         if (!s.wheel) continue;
         const bool asked = asked_ && *asked_ == s;
         if (readings_at(desk_.job(), round, s).empty() && !asked) continue;
-        const double x = m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::hub ? 0 : s.kind == ReadingKind::rim_front ? 38 : -38);
+        const double x = m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::hub         ? 0
+                                                      : s.kind == ReadingKind::rim_front ? 38
+                                                                                         : -38);
         const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = m.string_y(side_of(*s.wheel));
         const double edge = y0 + (y1 < y0 ? -16 : 16);
         p.setPen(asked ? c.stroke(c.string, 3) : c.stroke(c.soft, 1.2));
@@ -307,10 +343,13 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     // Wheels, much enlarged angles, each in the fan of its target.
     for (Wheel wheel : all_wheels) {
         const WheelAngles& angles = a.now.wheels[index_of(wheel)];
-        const double out = side_of(wheel) == Side::left ? 1.0 : -1.0;  // toe in points down on the left, which is on top
+        const double out =
+            side_of(wheel) == Side::left ? 1.0 : -1.0;  // toe in points down on the left, which is on top
         const QPointF at(m.axle(axle_of(wheel)), m.wheel_y(side_of(wheel)));
         const double reach = std::min(190.0, (m.right - m.left) * 0.42);
-        const auto drawn = [&](Angle toe) { return std::clamp(toe.deg() * wheels_drawn, -widest_drawn, widest_drawn) * out; };
+        const auto drawn = [&](Angle toe) {
+            return std::clamp(toe.deg() * wheels_drawn, -widest_drawn, widest_drawn) * out;
+        };
         const auto fan = [&](Angle lo, Angle hi) {
             QPainterPath path(at);
             for (Angle t : {lo, hi}) {
@@ -331,7 +370,8 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
             dust.setAlpha(120);
             p.setPen(Qt::NoPen);
             p.setBrush(dust);
-            p.drawPath(fan(angles.toe.value - angles.toe.plus_minus(), angles.toe.value + angles.toe.plus_minus()));
+            p.drawPath(
+                fan(angles.toe.value - angles.toe.plus_minus(), angles.toe.value + angles.toe.plus_minus()));
             const double r = drawn(angles.toe.value) * 0.01745329;
             chalkLine(p, at, at + QPointF(reach * std::cos(r), reach * std::sin(r)), c.chalk, 1.6);
         }
@@ -353,24 +393,30 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
         p.setPen(known ? c.chalk : c.soft);
         QString says;
         if (known) {
-            says = q(show_toe(angles.toe.value, how_) + "  ±" + show_plus_minus(angles.toe.plus_minus(), how_));
+            says =
+                q(show_toe(angles.toe.value, how_) + "  ±" + show_plus_minus(angles.toe.plus_minus(), how_));
         } else if (angles.toe_to_string.known) {
             says = tr("%1 to its string").arg(q(show_toe(angles.toe_to_string.value, how_)));
         } else {
             QStringList numbers;
             const auto& walk = string_walk();
             for (const Spot& s : angles.toe.needs)
-                if (s.wheel && *s.wheel == wheel) numbers << QString::number(std::find(walk.begin(), walk.end(), s) - walk.begin() + 1);
-            says = numbers.isEmpty() ? tr("not known yet") : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
+                if (s.wheel && *s.wheel == wheel)
+                    numbers << QString::number(std::find(walk.begin(), walk.end(), s) - walk.begin() + 1);
+            says = numbers.isEmpty() ? tr("not known yet")
+                                     : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
         }
         p.drawText(text, Qt::AlignLeft | Qt::AlignBottom, says);
     }
     p.setPen(c.soft);
     p.setFont(type(12));
-    p.drawText(QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight, tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn));
+    p.drawText(QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight,
+               tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn));
     if (a.now.thrust.known)
         p.drawText(QRectF(14, h - 26, 420, 18), Qt::AlignLeft,
-                   tr("rear axle runs %1, ±%2").arg(q(words::thrust(a.now.thrust, how_)), q(show_plus_minus(a.now.thrust.plus_minus(), how_))));
+                   tr("rear axle runs %1, ±%2")
+                       .arg(q(words::thrust(a.now.thrust, how_)),
+                            q(show_plus_minus(a.now.thrust.plus_minus(), how_))));
 }
 
 }  // namespace fairchalk::desk

@@ -10,7 +10,8 @@
 
 namespace fairchalk::desk {
 
-/// A spot to read, numbered along the walk: hollow to do, full read, a dropped pin the one asked for, ringed and crossed a suspect.
+/// A spot to read, numbered along the walk: hollow to do, full read, a dropped pin the one asked for, ringed
+/// and crossed a suspect.
 class SpotMark : public QAbstractButton {
     Q_OBJECT
   public:
@@ -36,14 +37,17 @@ class WheelMark : public QWidget {
     using QWidget::QWidget;
 };
 
-/// The Floor: the car from above, nose to the right, left side on top; strings as they lie, wheels at their angles, much
-/// enlarged, each a fan as wide as its ±, in the hatched fan of its target.
+/// The Floor: the car from above, nose to the right, left side on top; strings as they lie, wheels at their
+/// angles, much enlarged, each a fan as wide as its ±, in the hatched fan of its target.
 class FloorView : public QWidget {
     Q_OBJECT
   public:
     explicit FloorView(JobDesk& desk, QWidget* parent = nullptr);
     void setAsked(const std::optional<Spot>& spot);
-    void setShow(const Show& how) { how_ = how; refresh(); }
+    void setShow(const Show& how) {
+        how_ = how;
+        refresh();
+    }
     void refresh();
     /// Draws the floor into any device: the window, a printer.
     void draw(QPainter& p, const QSizeF& size, bool with_spots) const;

@@ -11,7 +11,8 @@ namespace fairchalk::desk {
 
 void OpenView::setStage(Stage stage) {
     stage_ = stage;
-    setAccessibleName(QString::fromStdString(words::stage(stage)) + tr(": not built yet. ") + stagePromise(stage));
+    setAccessibleName(QString::fromStdString(words::stage(stage)) + tr(": not built yet. ") +
+                      stagePromise(stage));
     update();
 }
 
@@ -28,13 +29,16 @@ void OpenView::paintEvent(QPaintEvent*) {
     p.drawLine(at + QPointF(0, 26), at + QPointF(0, 60));
     p.setPen(c.chalk);
     p.setFont(type(24, true));
-    p.drawText(QRectF(0, at.y() + 70, width(), 34), Qt::AlignCenter, QString::fromStdString(words::stage(stage_)));
+    p.drawText(QRectF(0, at.y() + 70, width(), 34), Qt::AlignCenter,
+               QString::fromStdString(words::stage(stage_)));
     p.setFont(type(16));
-    p.drawText(QRectF(width() * 0.17, at.y() + 112, width() * 0.66, 90), Qt::AlignHCenter | Qt::TextWordWrap, stagePromise(stage_));
+    p.drawText(QRectF(width() * 0.17, at.y() + 112, width() * 0.66, 90), Qt::AlignHCenter | Qt::TextWordWrap,
+               stagePromise(stage_));
     p.setPen(c.soft);
     p.setFont(type(14));
     p.drawText(QRectF(width() * 0.17, at.y() + 206, width() * 0.66, 60), Qt::AlignHCenter | Qt::TextWordWrap,
-               tr("This knot is still open: the program does not keep this stage yet. Do it by your own list; lines, read and turn are here."));
+               tr("This knot is still open: the program does not keep this stage yet. Do it by your own "
+                  "list; lines, read and turn are here."));
 }
 
 }  // namespace fairchalk::desk

@@ -13,7 +13,9 @@
 namespace fairchalk::desk {
 namespace {
 
-QString q(const std::string& s) { return QString::fromStdString(s); }
+QString q(const std::string& s) {
+    return QString::fromStdString(s);
+}
 
 void arrow(QPainter& p, QPointF from, QPointF to) {
     p.drawLine(from, to);
@@ -25,7 +27,9 @@ void arrow(QPainter& p, QPointF from, QPointF to) {
 struct Scale {
     QRectF box;
     double lo, hi;
-    double x(Angle a) const { return box.left() + (std::clamp(a.deg(), lo, hi) - lo) / (hi - lo) * box.width(); }
+    double x(Angle a) const {
+        return box.left() + (std::clamp(a.deg(), lo, hi) - lo) / (hi - lo) * box.width();
+    }
 };
 
 /// The bar of an angle: as long as its ±, a dot at its value. Round ends, so that it is no target.
@@ -53,8 +57,10 @@ void axisLine(QPainter& p, const Scale& s, double y, const Chalk& c) {
     p.drawLine(QPointF(s.x(Angle()), y - 22), QPointF(s.x(Angle()), y + 22));
     p.setFont(type(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(s.box.left() - 44, y - 10, 36, 20), Qt::AlignRight | Qt::AlignVCenter, QObject::tr("out"));
-    p.drawText(QRectF(s.box.right() + 8, y - 10, 40, 20), Qt::AlignLeft | Qt::AlignVCenter, QObject::tr("in"));
+    p.drawText(QRectF(s.box.left() - 44, y - 10, 36, 20), Qt::AlignRight | Qt::AlignVCenter,
+               QObject::tr("out"));
+    p.drawText(QRectF(s.box.right() + 8, y - 10, 40, 20), Qt::AlignLeft | Qt::AlignVCenter,
+               QObject::tr("in"));
     p.drawText(QRectF(s.x(Angle()) - 40, y + 22, 80, 16), Qt::AlignCenter, QObject::tr("parallel"));
 }
 
@@ -100,7 +106,8 @@ void TurnView::draw(QPainter& p, const QSizeF& size) const {
     const Chalk& c = Chalk::now();
     const Plan& plan = desk_.answer().plan;
     p.setPen(QPen(c.floor_line, 1.5));
-    for (int i = 1; i < 3; ++i) p.drawLine(QPointF(size.width() * i / 3, 0), QPointF(size.width() * i / 3, size.height()));
+    for (int i = 1; i < 3; ++i)
+        p.drawLine(QPointF(size.width() * i / 3, 0), QPointF(size.width() * i / 3, size.height()));
     const QRectF all(22, 12, size.width() - 44, size.height() - 24);
     if (plan.turns.empty()) {
         drawReview(p, all);
@@ -113,11 +120,13 @@ void TurnView::draw(QPainter& p, const QSizeF& size) const {
             p.setPen(QPen(c.floor_line, 2.5));
             p.drawLine(box.topLeft(), box.topRight());
         }
-        if (const Rod* rod = desk_.car().rod(plan.turns[i].rod)) drawRod(p, box.adjusted(0, 10, 0, -4), plan.turns[i], *rod, static_cast<int>(i) + 1);
+        if (const Rod* rod = desk_.car().rod(plan.turns[i].rod))
+            drawRod(p, box.adjusted(0, 10, 0, -4), plan.turns[i], *rod, static_cast<int>(i) + 1);
     }
 }
 
-void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Rod& rod, int number) const {
+void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Rod& rod,
+                       int number) const {
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
     p.setFont(type(24, true));
@@ -125,11 +134,14 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.drawText(QRectF(l, t, 30, 30), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
     p.setFont(type(18, true));
     p.setPen(c.chalk);
-    p.drawText(QRectF(l + 30, t, w * 0.6, 26), Qt::AlignLeft | Qt::AlignVCenter,
-               QStringLiteral("%1: %2 %3").arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
+    p.drawText(
+        QRectF(l + 30, t, w * 0.6, 26), Qt::AlignLeft | Qt::AlignVCenter,
+        QStringLiteral("%1: %2 %3")
+            .arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
     p.setFont(type(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, tr("as you lie under the bumper: middle of the car left, wheel right"));
+    p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft,
+               tr("as you lie under the bumper: middle of the car left, wheel right"));
 
     // The rod: bar, thread, locknut, end.
     const double y = t + std::min(104.0, box.height() * 0.3), x0 = l + 26, x1 = l + w * 0.6;
@@ -140,7 +152,8 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.drawLine(QPointF(x0, y + 8), QPointF(thread_from, y + 8));
     p.drawLine(QPointF(thread_from, y - 8), QPointF(thread_from, y + 8));
     p.setPen(c.stroke(c.soft, 1.6));
-    for (double x = thread_from + 5; x < nut - 3; x += 7) p.drawLine(QPointF(x, y - 8), QPointF(x + 4, y + 8));
+    for (double x = thread_from + 5; x < nut - 3; x += 7)
+        p.drawLine(QPointF(x, y - 8), QPointF(x + 4, y + 8));
     p.setPen(c.stroke(c.string, 2.4));
     p.drawRect(QRectF(nut, y - 14, 18, 28));
     p.drawLine(QPointF(nut, y - 4.5), QPointF(nut + 18, y - 4.5));
@@ -174,7 +187,8 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
         const bool up = rotation == Rotation::clockwise;
         p.setPen(c.stroke(c.string, 2.2));
         QPainterPath curl(QPointF(x0 + 46, up ? y + 18 : y - 18));
-        curl.cubicTo(x0 + 66, y + (up ? 10 : -10), x0 + 66, y - (up ? 10 : -10), x0 + 46, up ? y - 18 : y + 18);
+        curl.cubicTo(x0 + 66, y + (up ? 10 : -10), x0 + 66, y - (up ? 10 : -10), x0 + 46,
+                     up ? y - 18 : y + 18);
         p.drawPath(curl);
         const QPointF tip(x0 + 46, up ? y - 18 : y + 18);
         p.drawLine(tip, tip + QPointF(9, up ? -2 : 2));
@@ -189,13 +203,15 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.drawEllipse(dial, r, r);
     for (int i = 0; i < 8; ++i) {
         const double a = i * 0.785398;
-        p.drawLine(dial + QPointF((r - 8) * std::cos(a), (r - 8) * std::sin(a)), dial + QPointF(r * std::cos(a), r * std::sin(a)));
+        p.drawLine(dial + QPointF((r - 8) * std::cos(a), (r - 8) * std::sin(a)),
+                   dial + QPointF(r * std::cos(a), r * std::sin(a)));
     }
     const double amount = std::abs(turn.turns);
     p.setPen(c.stroke(c.string, 5));
     p.setBrush(Qt::NoBrush);
     const double part = amount - std::floor(amount + 1e-9);
-    p.drawArc(QRectF(dial - QPointF(r - 14, r - 14), QSizeF(2 * r - 28, 2 * r - 28)), 90 * 16, -static_cast<int>((part < 1e-6 ? 1.0 : part) * 5760));
+    p.drawArc(QRectF(dial - QPointF(r - 14, r - 14), QSizeF(2 * r - 28, 2 * r - 28)), 90 * 16,
+              -static_cast<int>((part < 1e-6 ? 1.0 : part) * 5760));
     p.setFont(type(17, true));
     p.setPen(c.chalk);
     p.drawText(QRectF(dial - QPointF(r, r), QSizeF(2 * r, 2 * r)), Qt::AlignCenter, q(show_fraction(amount)));
@@ -210,10 +226,12 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     const double say_y = ay + 22;
     p.setFont(type(13));
     p.setPen(c.chalk);
-    p.drawText(QRectF(l + 26, say_y, w * 0.62, 36), Qt::AlignLeft | Qt::TextWordWrap, q(words::why_this_way(rod, turn.longer())));
+    p.drawText(QRectF(l + 26, say_y, w * 0.62, 36), Qt::AlignLeft | Qt::TextWordWrap,
+               q(words::why_this_way(rod, turn.longer())));
     p.setPen(c.soft);
     p.setFont(type(12));
-    p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft, tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
+    p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
+               tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
 
     // Where its toe is and will be.
     const double sy = box.bottom() - 50;
@@ -225,17 +243,22 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.drawText(QRectF(l, sy + 2, 70, 20), Qt::AlignLeft, tr("after"));
     p.setFont(type(14, true));
     p.setPen(c.chalk);
-    p.drawText(QRectF(l + 66, sy - 26, 160, 20), Qt::AlignLeft, q(show_toe(turn.now.value, how_) + "  ±" + show_plus_minus(turn.now.plus_minus(), how_)));
-    p.drawText(QRectF(l + 66, sy + 2, 160, 20), Qt::AlignLeft, q(show_toe(turn.after.value, how_) + "  ±" + show_plus_minus(turn.after.plus_minus(), how_)));
+    p.drawText(QRectF(l + 66, sy - 26, 160, 20), Qt::AlignLeft,
+               q(show_toe(turn.now.value, how_) + "  ±" + show_plus_minus(turn.now.plus_minus(), how_)));
+    p.drawText(QRectF(l + 66, sy + 2, 160, 20), Qt::AlignLeft,
+               q(show_toe(turn.after.value, how_) + "  ±" + show_plus_minus(turn.after.plus_minus(), how_)));
     const auto aim = wheelAim(desk_, turn.wheel);
-    const Scale s = scaleFor(QRectF(l + 290, sy - 20, w - 350, 40),
-                             {turn.now.value + turn.now.plus_minus(), turn.now.value - turn.now.plus_minus(), turn.after.value + turn.after.plus_minus(),
-                              turn.after.value - turn.after.plus_minus(), aim ? aim->lo : Angle(), aim ? aim->hi : Angle()});
+    const Scale s =
+        scaleFor(QRectF(l + 290, sy - 20, w - 350, 40),
+                 {turn.now.value + turn.now.plus_minus(), turn.now.value - turn.now.plus_minus(),
+                  turn.after.value + turn.after.plus_minus(), turn.after.value - turn.after.plus_minus(),
+                  aim ? aim->lo : Angle(), aim ? aim->hi : Angle()});
     axisLine(p, s, sy, c);
     if (aim) targetBox(p, s, aim->lo, aim->hi, sy, c);
     bar(p, s, turn.now, sy, c.soft, 110);
     bar(p, s, turn.after, sy, c.chalk, 150);
-    const double xa = s.x(turn.now.value), xb = s.x(turn.after.value), lift = std::min(26.0, std::abs(xb - xa) * 0.4 + 8);
+    const double xa = s.x(turn.now.value), xb = s.x(turn.after.value),
+                 lift = std::min(26.0, std::abs(xb - xa) * 0.4 + 8);
     p.setPen(c.stroke(c.string, 2));
     p.setBrush(Qt::NoBrush);
     QPainterPath hop(QPointF(xa, sy - 9));
@@ -255,7 +278,9 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     p.setPen(c.chalk);
     const bool done = a.plan.next == NextStep::done && !a.verdicts.empty();
     p.drawText(QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
-               done ? tr("Nothing to turn") : a.verdicts.empty() ? tr("No targets yet") : tr("First read, then turn"));
+               done                 ? tr("Nothing to turn")
+               : a.verdicts.empty() ? tr("No targets yet")
+                                    : tr("First read, then turn"));
     y += 52;
     for (const Verdict& v : a.verdicts) {
         p.setFont(type(14, true));
@@ -264,21 +289,30 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
         p.setFont(type(13));
         p.setPen(c.soft);
         p.drawText(QRectF(box.left(), y + 22, 300, 20), Qt::AlignLeft,
-                   v.angle.known ? q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe ? show_toe(v.angle.value, how_) : fairchalk::show(v.angle.value, how_)) +
-                                     "  ±" + show_plus_minus(v.angle.plus_minus(), how_) + ", " + words::call(v.call))
-                                 : tr("not known yet"));
-        const Scale s = scaleFor(QRectF(box.left() + 330, y, box.width() - 400, 40), {v.target.lo, v.target.hi, v.angle.value + v.angle.plus_minus(), v.angle.value - v.angle.plus_minus(),
-                                 a.rounds.empty() || !a.rounds.front().find(v.target.measure, v.target.where) ? Angle() : a.rounds.front().find(v.target.measure, v.target.where)->value});
+                   v.angle.known
+                       ? q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
+                                ? show_toe(v.angle.value, how_)
+                                : fairchalk::show(v.angle.value, how_)) +
+                           "  ±" + show_plus_minus(v.angle.plus_minus(), how_) + ", " + words::call(v.call))
+                       : tr("not known yet"));
+        const Scale s = scaleFor(QRectF(box.left() + 330, y, box.width() - 400, 40),
+                                 {v.target.lo, v.target.hi, v.angle.value + v.angle.plus_minus(),
+                                  v.angle.value - v.angle.plus_minus(),
+                                  a.rounds.empty() || !a.rounds.front().find(v.target.measure, v.target.where)
+                                      ? Angle()
+                                      : a.rounds.front().find(v.target.measure, v.target.where)->value});
         axisLine(p, s, y + 18, c);
         if (v.target.has_tolerance) targetBox(p, s, v.target.lo, v.target.hi, y + 18, c);
         // Earlier rounds stand as rings: where it came from.
         for (std::size_t k = 0; k + 1 < a.rounds.size(); ++k)
-            if (const KnownAngle* was = a.rounds[k].find(v.target.measure, v.target.where); was && was->known) {
+            if (const KnownAngle* was = a.rounds[k].find(v.target.measure, v.target.where);
+                was && was->known) {
                 p.setPen(c.stroke(c.soft, 1.6));
                 p.setBrush(Qt::NoBrush);
                 p.drawEllipse(QPointF(s.x(was->value), y + 18), 6, 6);
                 p.setFont(type(11));
-                p.drawText(QRectF(s.x(was->value) - 40, y - 14, 80, 14), Qt::AlignCenter, tr("round %1").arg(k + 1));
+                p.drawText(QRectF(s.x(was->value) - 40, y - 14, 80, 14), Qt::AlignCenter,
+                           tr("round %1").arg(k + 1));
             }
         if (v.angle.known) bar(p, s, v.angle, y + 18, c.chalk, 150);
         y += 86;
@@ -287,7 +321,8 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     for (const Unreachable& u : a.plan.cannot) {
         p.setFont(type(13));
         p.setPen(c.caution);
-        p.drawText(QRectF(box.left(), y, box.width(), 20), Qt::AlignLeft, QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why))));
+        p.drawText(QRectF(box.left(), y, box.width(), 20), Qt::AlignLeft,
+                   QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why))));
         y += 24;
     }
 }

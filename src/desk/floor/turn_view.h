@@ -7,12 +7,16 @@
 
 namespace fairchalk::desk {
 
-/// What to turn, drawn: each rod from where the mechanic lies, the amount on a dial, and where its toe is and will be.
+/// What to turn, drawn: each rod from where the mechanic lies, the amount on a dial, and where its toe is and
+/// will be.
 class TurnView : public QWidget {
     Q_OBJECT
   public:
     explicit TurnView(JobDesk& desk, QWidget* parent = nullptr);
-    void setShow(const Show& how) { how_ = how; refresh(); }
+    void setShow(const Show& how) {
+        how_ = how;
+        refresh();
+    }
     void refresh();
     void draw(QPainter& p, const QSizeF& size) const;
 

@@ -14,12 +14,24 @@ constexpr int string_x = 34;
 
 QString stagePromise(Stage stage) {
     switch (stage) {
-        case Stage::ask: return QObject::tr("What is wrong with the car and what was changed on it, and so which of the other stages matter.");
-        case Stage::check_over: return QObject::tr("The walk round the car before anything is measured: wheel nuts, bearings, joints, tires, pressures, ride height.");
-        case Stage::floor: return QObject::tr("The survey of the four wheel spots, what it does to camber and caster, and the tiles that level it.");
-        case Stage::steering: return QObject::tr("How the steering was set straight, and how it is held there.");
-        case Stage::drive: return QObject::tr("The first slow drive, what the car does on it, and what that says.");
-        default: return {};
+        case Stage::ask:
+            return QObject::tr(
+                "What is wrong with the car and what was changed on it, and so which of the other stages "
+                "matter.");
+        case Stage::check_over:
+            return QObject::tr(
+                "The walk round the car before anything is measured: wheel nuts, bearings, joints, tires, "
+                "pressures, ride height.");
+        case Stage::floor:
+            return QObject::tr(
+                "The survey of the four wheel spots, what it does to camber and caster, and the tiles that "
+                "level it.");
+        case Stage::steering:
+            return QObject::tr("How the steering was set straight, and how it is held there.");
+        case Stage::drive:
+            return QObject::tr("The first slow drive, what the car does on it, and what that says.");
+        default:
+            return {};
     }
 }
 
@@ -32,10 +44,13 @@ void StageKnot::set(const StageState& state, const QString& note, bool here) {
     state_ = state;
     note_ = note;
     here_ = here;
-    const QString knot = state.knot == Knot::tight ? tr("done") : state.knot == Knot::slack ? tr("spoiled") : tr("to do");
+    const QString knot = state.knot == Knot::tight   ? tr("done")
+                         : state.knot == Knot::slack ? tr("spoiled")
+                                                     : tr("to do");
     const QString name = QString::fromStdString(words::stage(stage_));
     setText(name);
-    setAccessibleName(QStringLiteral("%1: %2, %3%4").arg(name, knot, note, here ? tr(", you are here") : QString()));
+    setAccessibleName(
+        QStringLiteral("%1: %2, %3%4").arg(name, knot, note, here ? tr(", you are here") : QString()));
     setToolTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(stagePromise(stage_)));
     update();
 }
@@ -63,7 +78,11 @@ void StageKnot::paintEvent(QPaintEvent*) {
         stringLine(p, {string_x, 0}, {string_x, static_cast<double>(height())}, c.string, 2.4);
         if (here_) {
             // The plumb bob hangs where you are.
-            QPolygonF bob({{string_x - 7.0, y - 12}, {string_x + 7.0, y - 12}, {string_x + 6.0, y + 2}, {string_x * 1.0, y + 15}, {string_x - 6.0, y + 2}});
+            QPolygonF bob({{string_x - 7.0, y - 12},
+                           {string_x + 7.0, y - 12},
+                           {string_x + 6.0, y + 2},
+                           {string_x * 1.0, y + 15},
+                           {string_x - 6.0, y + 2}});
             p.setPen(c.stroke(c.panel, 1));
             p.setBrush(c.string);
             p.drawPolygon(bob);
@@ -84,7 +103,8 @@ void StageKnot::paintEvent(QPaintEvent*) {
     p.drawText(text, Qt::AlignLeft | Qt::AlignVCenter, this->text());
     p.setPen(state_.knot == Knot::slack ? c.caution : c.soft);
     p.setFont(type(12));
-    p.drawText(text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter, QFontMetrics(p.font()).elidedText(note_, Qt::ElideRight, static_cast<int>(text.width())));
+    p.drawText(text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter,
+               QFontMetrics(p.font()).elidedText(note_, Qt::ElideRight, static_cast<int>(text.width())));
 }
 
 LineView::LineView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
@@ -113,7 +133,8 @@ void LineView::refresh() {
         if (s == Stage::turn && st.knot == Knot::tight) note = tr("left as it is");
         if (note.isEmpty()) note = tr("not built yet");
         if (st.knot == Knot::slack && s == Stage::lines) note = tr("moved: string again");
-        if (st.knot == Knot::slack && s == Stage::read) note = tr("turned: %1 of %2 again").arg(st.done).arg(st.of);
+        if (st.knot == Knot::slack && s == Stage::read)
+            note = tr("turned: %1 of %2 again").arg(st.done).arg(st.of);
         knots_[index_of(s)]->set(st, note, s == here_);
     }
 }

@@ -5,23 +5,49 @@
 
 #include <QFontDatabase>
 
-static void initResources() { Q_INIT_RESOURCE(desk); }  // linked from a static library
+static void initResources() {
+    Q_INIT_RESOURCE(desk);
+}  // linked from a static library
 
 namespace fairchalk::desk {
 namespace {
 
-const Chalk slate = {QColor(0x27, 0x2c, 0x2e), QColor(0x1d, 0x21, 0x23), QColor(0x1b, 0x1f, 0x21), QColor(0x3a, 0x42, 0x45),
-                     QColor(0x0e, 0x10, 0x11), QColor(0xf3, 0xf1, 0xea), QColor(0xb6, 0xbb, 0xb8), QColor(0x6d, 0x75, 0x76),
-                     QColor(0xf4, 0xc9, 0x5d), QColor(0x82, 0xc4, 0xd6), QColor(0xf0, 0x96, 0x6a), QColor(0x17, 0x19, 0x1a), true};
-const Chalk daylight = {QColor(0xe9, 0xe6, 0xde), QColor(0xd6, 0xd2, 0xc7), QColor(0xf5, 0xf3, 0xee), QColor(0xc4, 0xbf, 0xb2),
-                        QColor(0xff, 0xff, 0xff), QColor(0x22, 0x26, 0x28), QColor(0x52, 0x58, 0x5a), QColor(0x8d, 0x91, 0x8f),
-                        QColor(0x8a, 0x5f, 0x00), QColor(0x0f, 0x62, 0x7c), QColor(0xa5, 0x3f, 0x12), QColor(0xff, 0xff, 0xff), false};
+const Chalk slate = {QColor(0x27, 0x2c, 0x2e),
+                     QColor(0x1d, 0x21, 0x23),
+                     QColor(0x1b, 0x1f, 0x21),
+                     QColor(0x3a, 0x42, 0x45),
+                     QColor(0x0e, 0x10, 0x11),
+                     QColor(0xf3, 0xf1, 0xea),
+                     QColor(0xb6, 0xbb, 0xb8),
+                     QColor(0x6d, 0x75, 0x76),
+                     QColor(0xf4, 0xc9, 0x5d),
+                     QColor(0x82, 0xc4, 0xd6),
+                     QColor(0xf0, 0x96, 0x6a),
+                     QColor(0x17, 0x19, 0x1a),
+                     true};
+const Chalk daylight = {QColor(0xe9, 0xe6, 0xde),
+                        QColor(0xd6, 0xd2, 0xc7),
+                        QColor(0xf5, 0xf3, 0xee),
+                        QColor(0xc4, 0xbf, 0xb2),
+                        QColor(0xff, 0xff, 0xff),
+                        QColor(0x22, 0x26, 0x28),
+                        QColor(0x52, 0x58, 0x5a),
+                        QColor(0x8d, 0x91, 0x8f),
+                        QColor(0x8a, 0x5f, 0x00),
+                        QColor(0x0f, 0x62, 0x7c),
+                        QColor(0xa5, 0x3f, 0x12),
+                        QColor(0xff, 0xff, 0xff),
+                        false};
 const Chalk* chosen = &slate;
 
 }  // namespace
 
-const Chalk& Chalk::now() { return *chosen; }
-void Chalk::choose(bool dark) { chosen = dark ? &slate : &daylight; }
+const Chalk& Chalk::now() {
+    return *chosen;
+}
+void Chalk::choose(bool dark) {
+    chosen = dark ? &slate : &daylight;
+}
 
 QPen Chalk::stroke(const QColor& c, double width, Qt::PenStyle style) const {
     return QPen(c, width, style, Qt::RoundCap, Qt::RoundJoin);
@@ -31,10 +57,12 @@ QString Chalk::styleSheet() const {
     return QStringLiteral(
                "QWidget { color: %1; font-family: 'B612'; }"
                "QMainWindow, QStackedWidget, #panel { background: %2; }"
-               "QLineEdit { background: %3; color: %1; border: 2px solid %4; border-radius: 8px; padding: 4px 12px;"
+               "QLineEdit { background: %3; color: %1; border: 2px solid %4; border-radius: 8px; padding: "
+               "4px 12px;"
                " selection-background-color: %4; selection-color: %7; }"
                "QLineEdit:disabled { border-color: %5; color: %6; }"
-               "QPushButton { background: transparent; color: %1; border: 1px solid %6; border-radius: 8px; padding: 9px 10px;"
+               "QPushButton { background: transparent; color: %1; border: 1px solid %6; border-radius: 8px; "
+               "padding: 9px 10px;"
                " font-size: 14px; }"
                "QPushButton:focus, QPushButton:hover { border: 2px solid %4; padding: 8px 9px; }"
                "QPushButton:disabled { color: %6; border-color: %5; }"
@@ -42,10 +70,12 @@ QString Chalk::styleSheet() const {
                "QPushButton#main:focus { border: 3px solid %1; padding: 10px; }"
                "QPushButton:checked { border: 2px solid %8; color: %8; }"
                "QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: 0; }"
-               "QScrollBar:vertical { background: transparent; width: 8px; } QScrollBar::handle:vertical { background: %5; border-radius: 4px; }"
+               "QScrollBar:vertical { background: transparent; width: 8px; } QScrollBar::handle:vertical { "
+               "background: %5; border-radius: 4px; }"
                "QScrollBar::add-line, QScrollBar::sub-line { height: 0; }"
                "QToolTip { background: %3; color: %1; border: 1px solid %6; padding: 6px; }")
-        .arg(chalk.name(), panel.name(), well.name(), string.name(), panel_edge.name(), soft.name(), on_string.name(), target.name());
+        .arg(chalk.name(), panel.name(), well.name(), string.name(), panel_edge.name(), soft.name(),
+             on_string.name(), target.name());
 }
 
 QFont type(double pixels, bool bold) {
@@ -79,6 +109,8 @@ void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width
     p.drawLine(a, b);
 }
 
-QBrush hatch(const QColor& c) { return QBrush(c, Qt::BDiagPattern); }
+QBrush hatch(const QColor& c) {
+    return QBrush(c, Qt::BDiagPattern);
+}
 
 }  // namespace fairchalk::desk

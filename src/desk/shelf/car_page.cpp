@@ -17,12 +17,23 @@ struct Place {
     double x, y, w;
 };
 constexpr Place places[] = {
-    {"name", 0.03, 0.055, 0.27},         {"title", 0.33, 0.055, 0.27},        {"wheelbase", 0.25, 0.385, 0.13},
-    {"rear_span", 0.05, 0.17, 0.12},     {"front_span", 0.44, 0.17, 0.12},    {"rear_hub_width", 0.05, 0.385, 0.12},
-    {"front_hub_width", 0.44, 0.385, 0.12}, {"pitch", 0.84, 0.30, 0.11},     {"arm", 0.84, 0.385, 0.11},
-    {"front_aim", 0.385, 0.74, 0.12},    {"front_minus", 0.515, 0.74, 0.10},   {"front_plus", 0.625, 0.74, 0.10},
-    {"front_over", 0.735, 0.74, 0.10},    {"rear_aim", 0.385, 0.86, 0.12},     {"rear_minus", 0.515, 0.86, 0.10},
-    {"rear_plus", 0.625, 0.86, 0.10},    {"rear_over", 0.735, 0.86, 0.10},
+    {"name", 0.03, 0.055, 0.27},
+    {"title", 0.33, 0.055, 0.27},
+    {"wheelbase", 0.25, 0.385, 0.13},
+    {"rear_span", 0.05, 0.17, 0.12},
+    {"front_span", 0.44, 0.17, 0.12},
+    {"rear_hub_width", 0.05, 0.385, 0.12},
+    {"front_hub_width", 0.44, 0.385, 0.12},
+    {"pitch", 0.84, 0.30, 0.11},
+    {"arm", 0.84, 0.385, 0.11},
+    {"front_aim", 0.385, 0.74, 0.12},
+    {"front_minus", 0.515, 0.74, 0.10},
+    {"front_plus", 0.625, 0.74, 0.10},
+    {"front_over", 0.735, 0.74, 0.10},
+    {"rear_aim", 0.385, 0.86, 0.12},
+    {"rear_minus", 0.515, 0.86, 0.10},
+    {"rear_plus", 0.625, 0.86, 0.10},
+    {"rear_over", 0.735, 0.86, 0.10},
 };
 
 }  // namespace
@@ -49,19 +60,22 @@ QPushButton* CarPage::choice(const char* group, const char* value, const QString
     b->setProperty("value", QString::fromLatin1(value));
     b->setStyleSheet(QStringLiteral("padding: 5px 6px; font-size: 13px;"));
     choices_.push_back(b);
-    connect(b, &QPushButton::clicked, this, [this, g = std::string(group), v = std::string(value)] { choose(g.c_str(), v); });
+    connect(b, &QPushButton::clicked, this,
+            [this, g = std::string(group), v = std::string(value)] { choose(g.c_str(), v); });
     return b;
 }
 
 std::string CarPage::chosen(const char* group) const {
     for (const QPushButton* b : choices_)
-        if (b->isChecked() && b->property("group").toString() == QLatin1String(group)) return b->property("value").toString().toStdString();
+        if (b->isChecked() && b->property("group").toString() == QLatin1String(group))
+            return b->property("value").toString().toStdString();
     return {};
 }
 
 void CarPage::choose(const char* group, const std::string& value) {
     for (QPushButton* b : choices_)
-        if (b->property("group").toString() == QLatin1String(group)) b->setChecked(b->property("value").toString().toStdString() == value);
+        if (b->property("group").toString() == QLatin1String(group))
+            b->setChecked(b->property("value").toString().toStdString() == value);
     update();
 }
 
@@ -93,10 +107,12 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
         choice(axle, "total", tr("total"));
         choice(axle, "each", tr("each wheel"));
         choice(axle, "half", tr("half the difference"));
-        field((a + "_aim").c_str(), front ? tr("Front toe to aim at") : tr("Rear toe to aim at"), tr("0°08' in, 2 mm"));
+        field((a + "_aim").c_str(), front ? tr("Front toe to aim at") : tr("Rear toe to aim at"),
+              tr("0°08' in, 2 mm"));
         field((a + "_minus").c_str(), tr("tolerance, minus"), tr("0°15'"));
         field((a + "_plus").c_str(), tr("tolerance, plus"), tr("0°15'"));
-        field((a + "_over").c_str(), tr("For a toe in mm or inches: over what span it is stated"), tr("span"));
+        field((a + "_over").c_str(), tr("For a toe in mm or inches: over what span it is stated"),
+              tr("span"));
         choose(axle, "total");
     }
     keep_ = new QPushButton(tr("Begin the job  (Ctrl+Return)"), this);
@@ -128,12 +144,18 @@ void CarPage::begin(const QString& car) {
             put((n + "_hub_width").c_str(), c.axle(a).hub_width);
         }
         if (const Rod* r = c.rod_at(Wheel::front_left)) {
-            choose("rods", r->runs == RodSide::behind_axle ? "behind-axle" : r->runs == RodSide::ahead_of_axle ? "ahead-of-axle" : "");
-            choose("thread", r->double_ended ? "both" : r->thread == Thread::right ? "right" : r->thread == Thread::left ? "left" : "");
+            choose("rods", r->runs == RodSide::behind_axle     ? "behind-axle"
+                           : r->runs == RodSide::ahead_of_axle ? "ahead-of-axle"
+                                                               : "");
+            choose("thread", r->double_ended              ? "both"
+                             : r->thread == Thread::right ? "right"
+                             : r->thread == Thread::left  ? "left"
+                                                          : "");
             put("pitch", r->pitch);
             put("arm", r->arm);
         }
-        if (const Rod* r = c.rod_at(Wheel::rear_left)) choose("links", r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle");
+        if (const Rod* r = c.rod_at(Wheel::rear_left))
+            choose("links", r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle");
         fields_["title"]->setFocus();
         fields_["title"]->selectAll();
     } else {
@@ -142,7 +164,9 @@ void CarPage::begin(const QString& car) {
     update();
 }
 
-QString CarPage::text(const char* key) const { return fields_.at(key)->text().trimmed(); }
+QString CarPage::text(const char* key) const {
+    return fields_.at(key)->text().trimmed();
+}
 
 bool CarPage::complain(const char* key, const QString& what) {
     problem_->setText(QStringLiteral("▲ %1: %2").arg(names_.at(key), what));
@@ -155,18 +179,23 @@ bool CarPage::complain(const char* key, const QString& what) {
 bool CarPage::make(book::Json& card, book::Json& targets) {
     if (text("name").isEmpty()) return complain("name", tr("a car needs a name to be found by."));
     const auto length = [&](const char* key, bool needed, std::string& out, double least, double most) {
-        if (text(key).isEmpty()) return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. Like 416 mm or 16 3/8 in."));
+        if (text(key).isEmpty())
+            return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
+                                               "Like 416 mm or 16 3/8 in."));
         const auto q = read_quantity(text(key).toStdString(), {Expect::Kind::length, Bare::mm});
         if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
         if (q->value < least || q->value > most)
             return complain(key, tr("“%1” is %2, and between %3 and %4 is likely. Is the unit right?")
-                                     .arg(text(key), QString::fromStdString(fairchalk::show(q->length())), QString::fromStdString(fairchalk::show(Length::from_mm(least))), QString::fromStdString(fairchalk::show(Length::from_mm(most)))));
+                                     .arg(text(key), QString::fromStdString(fairchalk::show(q->length())),
+                                          QString::fromStdString(fairchalk::show(Length::from_mm(least))),
+                                          QString::fromStdString(fairchalk::show(Length::from_mm(most)))));
         out = q->text;
         return true;
     };
     card = old_card_;
     card["name"] = text("name").toStdString();
-    const auto put = [&](book::Json& at, const char* name, const char* key, bool needed, double least, double most) {
+    const auto put = [&](book::Json& at, const char* name, const char* key, bool needed, double least,
+                         double most) {
         std::string value;
         if (!length(key, needed, value, least, most)) return false;
         if (!value.empty()) at[name] = value;
@@ -196,12 +225,18 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         return true;
     };
     if (rods.empty()) {
-        problem_->setText(tr("▲ Say whether the tie rods run ahead of or behind the front axle, or that there are none: which way to turn hangs on it."));
+        problem_->setText(
+            tr("▲ Say whether the tie rods run ahead of or behind the front axle, or that there are none: "
+               "which way to turn hangs on it."));
         problem_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
         return false;
     }
-    if (rods != "none" && (!rod("rod-fl", "steering-rod", "front-left", rods) || !rod("rod-fr", "steering-rod", "front-right", rods))) return false;
-    if (links != "none" && (!rod("link-rl", "toe-link", "rear-left", links) || !rod("link-rr", "toe-link", "rear-right", links))) return false;
+    if (rods != "none" && (!rod("rod-fl", "steering-rod", "front-left", rods) ||
+                           !rod("rod-fr", "steering-rod", "front-right", rods)))
+        return false;
+    if (links != "none" &&
+        (!rod("link-rl", "toe-link", "rear-left", links) || !rod("link-rr", "toe-link", "rear-right", links)))
+        return false;
     if (!adjusters.empty()) card["adjusters"] = adjusters;
     targets = book::Json::object();
     for (const char* axle : {"front", "rear"}) {
@@ -213,8 +248,10 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         for (const char* part : {"aim", "minus", "plus"}) {
             const std::string key = a + "_" + part;
             if (text(key.c_str()).isEmpty()) {
-                if (std::string(part) != "aim" && text((a + "_minus").c_str()).isEmpty() && text((a + "_plus").c_str()).isEmpty())
-                    return complain((a + "_minus").c_str(), tr("a target needs its tolerance, like 0°15' or 1.5 mm."));
+                if (std::string(part) != "aim" && text((a + "_minus").c_str()).isEmpty() &&
+                    text((a + "_plus").c_str()).isEmpty())
+                    return complain((a + "_minus").c_str(),
+                                    tr("a target needs its tolerance, like 0°15' or 1.5 mm."));
                 continue;
             }
             const auto q = read_quantity(text(key.c_str()).toStdString(), {Expect::Kind::length_or_angle});
@@ -223,7 +260,10 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
             t[part] = q->text;
         }
         std::string span;
-        if (as_length && text((a + "_over").c_str()).isEmpty()) return complain((a + "_over").c_str(), tr("toe as a length means nothing without the diameter it is stated over, like 416 mm."));
+        if (as_length && text((a + "_over").c_str()).isEmpty())
+            return complain(
+                (a + "_over").c_str(),
+                tr("toe as a length means nothing without the diameter it is stated over, like 416 mm."));
         if (as_length && !length((a + "_over").c_str(), true, span, 100, 1200)) return false;
         if (!span.empty()) t["span"] = span;
         if (basis == "half") t["basis"] = "half-difference";
@@ -233,7 +273,9 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         book::car_from(card, "car");
         book::targets_from(targets, "targets");
     } catch (const book::FileError& e) {
-        problem_->setText(QStringLiteral("▲ %1: %2").arg(QString::fromStdString(e.place), QString::fromStdString(words::sentence(e.what))));
+        problem_->setText(
+            QStringLiteral("▲ %1: %2")
+                .arg(QString::fromStdString(e.place), QString::fromStdString(words::sentence(e.what))));
         return false;
     }
     return true;
@@ -263,15 +305,20 @@ void CarPage::keep() {
 }
 
 void CarPage::keyPressEvent(QKeyEvent* e) {
-    if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && (e->modifiers() & Qt::ControlModifier)) keep();
-    else if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) focusNextChild();
-    else if (e->key() == Qt::Key_Escape) emit givenUp();
-    else QWidget::keyPressEvent(e);
+    if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && (e->modifiers() & Qt::ControlModifier))
+        keep();
+    else if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
+        focusNextChild();
+    else if (e->key() == Qt::Key_Escape)
+        emit givenUp();
+    else
+        QWidget::keyPressEvent(e);
 }
 
 void CarPage::resizeEvent(QResizeEvent*) {
     const double w = width(), h = height();
-    for (const Place& p : places) fields_.at(p.key)->setGeometry(QRectF(w * p.x, h * p.y, w * p.w, 34).toRect());
+    for (const Place& p : places)
+        fields_.at(p.key)->setGeometry(QRectF(w * p.x, h * p.y, w * p.w, 34).toRect());
     const auto row = [&](const char* group, double x, double y, double each) {
         double at = w * x;
         for (QPushButton* b : choices_)
@@ -307,7 +354,9 @@ void CarPage::paintEvent(QPaintEvent*) {
         p.setPen(c.stroke(c.target, 1.4));
         p.drawLine(a, b);
         const bool flat = std::abs(a.y() - b.y()) < 1;
-        for (const QPointF& e : {a, b}) p.drawLine(e - (flat ? QPointF(0, 6) : QPointF(6, 0)), e + (flat ? QPointF(0, 6) : QPointF(6, 0)));
+        for (const QPointF& e : {a, b})
+            p.drawLine(e - (flat ? QPointF(0, 6) : QPointF(6, 0)),
+                       e + (flat ? QPointF(0, 6) : QPointF(6, 0)));
     };
     measure({l, h * 0.475}, {r, h * 0.475});
     measure({l - 40, top - 26}, {l + 40, top - 26});
@@ -316,7 +365,9 @@ void CarPage::paintEvent(QPaintEvent*) {
     measure({r + 30, top + 16}, {r + 30, bottom - 16});
     p.setFont(type(13));
     p.setPen(c.soft);
-    const auto say = [&](double x, double y, const QString& s) { p.drawText(QRectF(w * x, h * y, w * 0.5, 18), Qt::AlignLeft, s); };
+    const auto say = [&](double x, double y, const QString& s) {
+        p.drawText(QRectF(w * x, h * y, w * 0.5, 18), Qt::AlignLeft, s);
+    };
     say(0.03, 0.025, tr("The car"));
     say(0.33, 0.025, tr("This job"));
     say(0.05, 0.14, tr("rim span, rear"));

@@ -12,8 +12,8 @@
 
 namespace fairchalk::desk {
 
-/// A new car and its job, as places on a drawing of the car: each length is typed where it lies, the rods are chosen by
-/// how they run, the targets stand at their axles in the manual's own terms.
+/// A new car and its job, as places on a drawing of the car: each length is typed where it lies, the rods are
+/// chosen by how they run, the targets stand at their axles in the manual's own terms.
 class CarPage : public QWidget {
     Q_OBJECT
   public:

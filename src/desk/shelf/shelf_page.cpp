@@ -8,7 +8,8 @@
 
 namespace fairchalk::desk {
 
-ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidget* parent) : QAbstractButton(parent), kind_(kind), note_(note) {
+ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidget* parent)
+    : QAbstractButton(parent), kind_(kind), note_(note) {
     setText(text);
     setAccessibleName(text);
     setAccessibleDescription(note);
@@ -18,9 +19,12 @@ ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidge
 }
 
 void ShelfLine::keyPressEvent(QKeyEvent* e) {
-    if (e->key() == Qt::Key_Down || e->key() == Qt::Key_Up) focusNextPrevChild(e->key() == Qt::Key_Down);
-    else if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) click();
-    else QAbstractButton::keyPressEvent(e);
+    if (e->key() == Qt::Key_Down || e->key() == Qt::Key_Up)
+        focusNextPrevChild(e->key() == Qt::Key_Down);
+    else if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
+        click();
+    else
+        QAbstractButton::keyPressEvent(e);
 }
 
 void ShelfLine::paintEvent(QPaintEvent*) {
@@ -35,7 +39,8 @@ void ShelfLine::paintEvent(QPaintEvent*) {
         p.drawText(QRectF(2, 10, width() * 0.5, 34), Qt::AlignLeft | Qt::AlignVCenter, text());
         p.setPen(c.soft);
         p.setFont(type(13));
-        p.drawText(QRectF(width() * 0.5, 10, width() * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter, note_);
+        p.drawText(QRectF(width() * 0.5, 10, width() * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter,
+                   note_);
         return;
     }
     if (hasFocus()) {
@@ -51,7 +56,8 @@ void ShelfLine::paintEvent(QPaintEvent*) {
     p.drawText(QRectF(60, 0, width() * 0.6, height()), Qt::AlignLeft | Qt::AlignVCenter, text());
     p.setPen(c.soft);
     p.setFont(type(13));
-    p.drawText(QRectF(width() * 0.6, 0, width() * 0.4 - 14, height()), Qt::AlignRight | Qt::AlignVCenter, note_);
+    p.drawText(QRectF(width() * 0.6, 0, width() * 0.4 - 14, height()), Qt::AlignRight | Qt::AlignVCenter,
+               note_);
 }
 
 ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
@@ -60,7 +66,8 @@ ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     title_ = new QLabel(this);
     title_->setFont(type(26, true));
     column->addWidget(title_);
-    auto* note = new QLabel(tr("Arrow keys and Enter open a job, Ctrl+N begins a new car. All that is here is kept."), this);
+    auto* note = new QLabel(
+        tr("Arrow keys and Enter open a job, Ctrl+N begins a new car. All that is here is kept."), this);
     note->setFont(type(14));
     column->addWidget(note);
     auto* scroll = new QScrollArea(this);
@@ -91,11 +98,16 @@ void ShelfPage::refresh() {
         add(ShelfLine::Kind::car, QString::fromStdString(car.name), tr("%n job(s)", nullptr, car.jobs));
         for (const book::JobInfo& job : desk_.book().jobs(car.id)) {
             auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
-                          tr("%1, %2 rounds, %3 readings").arg(QString::fromStdString(job.created.substr(0, 10))).arg(job.rounds).arg(job.readings));
-            connect(l, &QAbstractButton::clicked, this, [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
+                          tr("%1, %2 rounds, %3 readings")
+                              .arg(QString::fromStdString(job.created.substr(0, 10)))
+                              .arg(job.rounds)
+                              .arg(job.readings));
+            connect(l, &QAbstractButton::clicked, this,
+                    [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
         }
         auto* l = add(ShelfLine::Kind::begin, tr("begin a new job on this car"), {});
-        connect(l, &QAbstractButton::clicked, this, [this, id = QString::fromStdString(car.id)] { emit newJobWanted(id); });
+        connect(l, &QAbstractButton::clicked, this,
+                [this, id = QString::fromStdString(car.id)] { emit newJobWanted(id); });
     }
     auto* l = add(ShelfLine::Kind::begin, tr("a new car"), tr("Ctrl+N"));
     connect(l, &QAbstractButton::clicked, this, &ShelfPage::newCarWanted);

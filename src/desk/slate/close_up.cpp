@@ -10,19 +10,25 @@
 
 namespace fairchalk::desk {
 
-CloseUp::CloseUp(QWidget* parent) : QWidget(parent) { setFixedHeight(204); }
+CloseUp::CloseUp(QWidget* parent) : QWidget(parent) {
+    setFixedHeight(204);
+}
 
 void CloseUp::setSpot(const std::optional<Spot>& spot) {
     spot_ = spot;
     bar_ = -1;
-    setAccessibleName(spot ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height").arg(QString::fromStdString(words::spot(*spot))) : QString());
+    setAccessibleName(
+        spot ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height")
+                   .arg(QString::fromStdString(words::spot(*spot)))
+             : QString());
     update();
 }
 
 void CloseUp::setLines(int bar) {
     bar_ = bar;
     spot_.reset();
-    setAccessibleName(bar == 0 ? tr("From the front hubs forward to the front bar") : tr("From the rear hubs back to the rear bar"));
+    setAccessibleName(bar == 0 ? tr("From the front hubs forward to the front bar")
+                               : tr("From the rear hubs back to the rear bar"));
     update();
 }
 
@@ -48,7 +54,8 @@ void CloseUp::paintEvent(QPaintEvent*) {
         p.setBrush(c.dark ? QColor(0xcf, 0xcf, 0xc8) : QColor(0xff, 0xff, 0xff));
         p.drawRect(QRectF(0, -11, length, 22));
         p.setPen(QPen(QColor(0x22, 0x26, 0x28), 1));
-        for (double x = 4; x < length - 2; x += 5) p.drawLine(QPointF(x, -11), QPointF(x, static_cast<int>(x / 5) % 5 == 0 ? -2 : -6));
+        for (double x = 4; x < length - 2; x += 5)
+            p.drawLine(QPointF(x, -11), QPointF(x, static_cast<int>(x / 5) % 5 == 0 ? -2 : -6));
         p.setPen(Qt::NoPen);
         p.setBrush(c.string);
         p.drawEllipse(QPointF(0, 0), 5, 5);
@@ -68,11 +75,13 @@ void CloseUp::paintEvent(QPaintEvent*) {
         p.setPen(c.stroke(c.target, 1.6));
         p.drawLine(QPointF(hub, y), QPointF(bar, y));
         note(QRectF(12, 6, w - 24, 18), front ? tr("front wheels from above") : tr("rear wheels from above"));
-        note(QRectF(std::min(hub, bar), y - 22, std::abs(bar - hub), 18), front ? tr("hubs to bar") : tr("bar to hubs"), Qt::AlignHCenter);
+        note(QRectF(std::min(hub, bar), y - 22, std::abs(bar - hub), 18),
+             front ? tr("hubs to bar") : tr("bar to hubs"), Qt::AlignHCenter);
         return;
     }
     if (!spot_) {
-        note(QRectF(16, 60, w - 32, 60), tr("Every spot of this round has been read."), Qt::AlignHCenter | Qt::TextWordWrap);
+        note(QRectF(16, 60, w - 32, 60), tr("Every spot of this round has been read."),
+             Qt::AlignHCenter | Qt::TextWordWrap);
         return;
     }
     const Spot& s = *spot_;
@@ -86,7 +95,8 @@ void CloseUp::paintEvent(QPaintEvent*) {
         note(QRectF(x + 24, 60, 150, 18), tr("string to string,"));
         note(QRectF(x + 24, 78, 150, 18), tr("square across the car"));
         note(QRectF(x + 24, 112, 150, 18), tr("along the bar"));
-        note(QRectF(12, 96, x - 56, 18), *s.axle == Axle::front ? tr("front bar") : tr("rear bar"), Qt::AlignRight);
+        note(QRectF(12, 96, x - 56, 18), *s.axle == Axle::front ? tr("front bar") : tr("rear bar"),
+             Qt::AlignRight);
         return;
     }
     // A wheel from above; the string on the side it stands on. On the right side the picture is upside down.
@@ -103,10 +113,13 @@ void CloseUp::paintEvent(QPaintEvent*) {
     const double mid = (x0 + x1) / 2;
     p.setBrush(c.floor);
     const double hub_out = left ? face - 9 : face + 9;
-    p.drawRect(QRectF(QPointF(mid - 15, std::min(face, hub_out)), QPointF(mid + 15, std::max(face, hub_out))));
+    p.drawRect(
+        QRectF(QPointF(mid - 15, std::min(face, hub_out)), QPointF(mid + 15, std::max(face, hub_out))));
     p.setPen(c.soft);
-    p.drawText(QRectF(x0, wheel_top, x1 - x0, wheel_bottom - wheel_top), Qt::AlignCenter | Qt::TextWordWrap, tr("%1 wheel,\nfrom above").arg(QString::fromStdString(words::wheel(*s.wheel))));
-    p.drawText(QRectF(x1 + 8, (wheel_top + wheel_bottom) / 2 - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("front →"));
+    p.drawText(QRectF(x0, wheel_top, x1 - x0, wheel_bottom - wheel_top), Qt::AlignCenter | Qt::TextWordWrap,
+               tr("%1 wheel,\nfrom above").arg(QString::fromStdString(words::wheel(*s.wheel))));
+    p.drawText(QRectF(x1 + 8, (wheel_top + wheel_bottom) / 2 - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter,
+               tr("front →"));
     p.drawText(QRectF(0, left ? 180 : 6, w, 18), Qt::AlignCenter, tr("rule level, at hub height"));
     const bool hub = s.kind == ReadingKind::hub;
     const double x = hub ? mid : s.kind == ReadingKind::rim_front ? x1 - 14 : x0 + 14;
@@ -115,8 +128,13 @@ void CloseUp::paintEvent(QPaintEvent*) {
     const double text_x = s.kind == ReadingKind::rim_front ? 16 : x + 22;
     const double text_w = s.kind == ReadingKind::rim_front ? x - 40 : w - text_x - 8;
     const double y = left ? 50 : 106;
-    note(QRectF(text_x, y, text_w, 18), hub ? tr("zero end on the hub face") : s.kind == ReadingKind::rim_front ? tr("zero end on the front lip") : tr("zero end on the back lip"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
-    note(QRectF(text_x, y + 18, text_w, 18), tr("square to the string"), s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+    note(QRectF(text_x, y, text_w, 18),
+         hub                                ? tr("zero end on the hub face")
+         : s.kind == ReadingKind::rim_front ? tr("zero end on the front lip")
+                                            : tr("zero end on the back lip"),
+         s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+    note(QRectF(text_x, y + 18, text_w, 18), tr("square to the string"),
+         s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
 }
 
 }  // namespace fairchalk::desk

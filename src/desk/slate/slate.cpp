@@ -10,19 +10,30 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
-#include "look/chalk.h"
 #include "line/line_view.h"
+#include "look/chalk.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
 
-QString q(const std::string& s) { return QString::fromStdString(s); }
+QString q(const std::string& s) {
+    return QString::fromStdString(s);
+}
 
-QString soft(const QString& text) { return QStringLiteral("<span style='color:%1'>%2</span>").arg(Chalk::now().soft.name(), text); }
-QString warn(const QString& text) { return QStringLiteral("<span style='color:%1'>▲ %2</span>").arg(Chalk::now().caution.name(), text); }
-QString head(const QString& text) { return QStringLiteral("<p style='margin:10px 0 3px 0;color:%1'>%2</p>").arg(Chalk::now().soft.name(), text); }
-QString line(const QString& text) { return QStringLiteral("<p style='margin:2px 0'>%1</p>").arg(text); }
+QString soft(const QString& text) {
+    return QStringLiteral("<span style='color:%1'>%2</span>").arg(Chalk::now().soft.name(), text);
+}
+QString warn(const QString& text) {
+    return QStringLiteral("<span style='color:%1'>▲ %2</span>").arg(Chalk::now().caution.name(), text);
+}
+QString head(const QString& text) {
+    return QStringLiteral("<p style='margin:10px 0 3px 0;color:%1'>%2</p>")
+        .arg(Chalk::now().soft.name(), text);
+}
+QString line(const QString& text) {
+    return QStringLiteral("<p style='margin:2px 0'>%1</p>").arg(text);
+}
 
 int numberOf(const Spot& s) {
     const auto& walk = string_walk();
@@ -32,11 +43,14 @@ int numberOf(const Spot& s) {
 QString otherUnit(const Quantity& quantity) {
     if (quantity.kind != QuantityKind::length) return QStringLiteral("%1 deg").arg(quantity.value, 0, 'f', 3);
     // As typed is on the entry line; here stand both millimetres and inches.
-    return QStringLiteral("%1 mm (%2 in)").arg(quantity.value, 0, 'f', quantity.resolution < 0.1 ? 2 : 1).arg(quantity.value / 25.4, 0, 'f', 3);
+    return QStringLiteral("%1 mm (%2 in)")
+        .arg(quantity.value, 0, 'f', quantity.resolution < 0.1 ? 2 : 1)
+        .arg(quantity.value / 25.4, 0, 'f', 3);
 }
 
 QString known(const KnownAngle& a, const Show& how) {
-    return q(show_toe(a.value, how)) + soft(QStringLiteral("  ±%1").arg(q(show_plus_minus(a.plus_minus(), how))));
+    return q(show_toe(a.value, how)) +
+           soft(QStringLiteral("  ±%1").arg(q(show_plus_minus(a.plus_minus(), how))));
 }
 
 }  // namespace
@@ -95,7 +109,10 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     tool_row_ = new QWidget(this);
     auto* tools_layout = new QHBoxLayout(tool_row_);
     tools_layout->setContentsMargins(0, 0, 0, 0);
-    const std::pair<const char*, QString> rules[] = {{"steel-rule-mm", tr("rule in mm")}, {"steel-rule-inch", tr("rule in 64ths")}, {"vernier", tr("vernier")}, {"tape", tr("tape")}};
+    const std::pair<const char*, QString> rules[] = {{"steel-rule-mm", tr("rule in mm")},
+                                                     {"steel-rule-inch", tr("rule in 64ths")},
+                                                     {"vernier", tr("vernier")},
+                                                     {"tape", tr("tape")}};
     for (const auto& [name, label] : rules) {
         auto* b = new QPushButton(label, tool_row_);
         b->setCheckable(true);
@@ -135,15 +152,18 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
         // With nothing typed, undo is about the job and not about the line.
         const auto* key = static_cast<QKeyEvent*>(event);
-        if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo)) return event->ignore(), true;
+        if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo))
+            return event->ignore(), true;
     }
     if (watched == entry_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
         if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
         if (key->key() == Qt::Key_Escape) {
-            if (mode_ == Mode::strike_reason || mode_ == Mode::accept_reason || mode_ == Mode::turned) setStage(stage_);
-            else entry_->clear(), understand();
+            if (mode_ == Mode::strike_reason || mode_ == Mode::accept_reason || mode_ == Mode::turned)
+                setStage(stage_);
+            else
+                entry_->clear(), understand();
             return true;
         }
     }
@@ -181,9 +201,12 @@ void Slate::setMode(Mode mode) {
                                                          : QString();
     entry_->setPlaceholderText(prompt);
     refresh();
-    if (mode != Mode::idle) entry_->setFocus();
-    else if (stage_ == Stage::turn) (as_written_->isVisibleTo(this) ? as_written_ : leave_)->setFocus();
-    else setFocus();
+    if (mode != Mode::idle)
+        entry_->setFocus();
+    else if (stage_ == Stage::turn)
+        (as_written_->isVisibleTo(this) ? as_written_ : leave_)->setFocus();
+    else
+        setFocus();
     emit spotAsked(stage_ == Stage::read ? spot_ : std::nullopt);
 }
 
@@ -238,8 +261,11 @@ void Slate::understand() {
         return;
     }
     if (text.trimmed().isEmpty()) {
-        understood_->setText(soft(mode_ == Mode::turned ? tr("Turns longer, or with a minus shorter: 7/8, -1/4, 2 flats. 0 if it was not turned.")
-                                                        : how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.") : tr("A bare number is inches.")));
+        understood_->setText(soft(
+            mode_ == Mode::turned
+                ? tr("Turns longer, or with a minus shorter: 7/8, -1/4, 2 flats. 0 if it was not turned.")
+            : how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.")
+                                                    : tr("A bare number is inches.")));
         return;
     }
     const auto quantity = read_quantity(text.toStdString(), expected());
@@ -248,12 +274,18 @@ void Slate::understand() {
         return;
     }
     if (mode_ == Mode::turned) {
-        understood_->setText(QStringLiteral("= %1 %2").arg(q(show_turns(std::abs(quantity->value))), quantity->value == 0 ? tr("(not turned)") : q(words::way(quantity->value > 0))));
+        understood_->setText(QStringLiteral("= %1 %2").arg(
+            q(show_turns(std::abs(quantity->value))),
+            quantity->value == 0 ? tr("(not turned)") : q(words::way(quantity->value > 0))));
         return;
     }
     Reading r;
     r.value = *quantity;
-    understood_->setText(QStringLiteral("<b>= %1</b> %2 &nbsp; %3").arg(otherUnit(*quantity), QStringLiteral("±%1").arg(std::hypot(r.sigma(), r.spot_sigma()) * k95, 0, 'f', 1), soft(tr("Enter keeps it"))));
+    understood_->setText(
+        QStringLiteral("<b>= %1</b> %2 &nbsp; %3")
+            .arg(otherUnit(*quantity),
+                 QStringLiteral("±%1").arg(std::hypot(r.sigma(), r.spot_sigma()) * k95, 0, 'f', 1),
+                 soft(tr("Enter keeps it"))));
 }
 
 void Slate::moveOn() {
@@ -272,7 +304,9 @@ void Slate::enter() {
         case Mode::strike_reason:
         case Mode::accept_reason: {
             if (text.trimmed().isEmpty()) {
-                error_ = tr("A reason of a word or two is kept with it, such as “rule slipped” or “inside, near enough”.");
+                error_ =
+                    tr("A reason of a word or two is kept with it, such as “rule slipped” or “inside, near "
+                       "enough”.");
                 understand();
                 return;
             }
@@ -281,7 +315,8 @@ void Slate::enter() {
                 setStage(stage_);
                 return;
             }
-            const auto here = spot_ ? readings_at(desk_.job(), desk_.round(), *spot_) : std::vector<std::size_t>{};
+            const auto here =
+                spot_ ? readings_at(desk_.job(), desk_.round(), *spot_) : std::vector<std::size_t>{};
             if (!here.empty()) desk_.strike(here.back(), text.trimmed());
             setMode(Mode::reading);
             return;
@@ -305,7 +340,9 @@ void Slate::enter() {
                 return;
             }
             if (!(quantity->value > 0)) {
-                error_ = tr("“%1”: the string is outside the wheel, so this distance is more than zero, like 119.4 mm or 4 11/16 in.").arg(text);
+                error_ = tr("“%1”: the string is outside the wheel, so this distance is more than zero, like "
+                            "119.4 mm or 4 11/16 in.")
+                             .arg(text);
                 understand();
                 return;
             }
@@ -315,12 +352,14 @@ void Slate::enter() {
         case Mode::front_bar:
         case Mode::rear_bar:
             if (!(quantity->value > 0)) {
-                error_ = tr("“%1”: the bar stands beyond the hubs, so this is more than zero, like 535 mm.").arg(text);
+                error_ = tr("“%1”: the bar stands beyond the hubs, so this is more than zero, like 535 mm.")
+                             .arg(text);
                 understand();
                 return;
             }
             lines_being_set_.tool = desk_.lines().tool;
-            (mode_ == Mode::front_bar ? lines_being_set_.bars.front_ahead : lines_being_set_.bars.rear_behind) = quantity->length();
+            (mode_ == Mode::front_bar ? lines_being_set_.bars.front_ahead
+                                      : lines_being_set_.bars.rear_behind) = quantity->length();
             desk_.setLines(lines_being_set_);
             if (mode_ == Mode::front_bar) {
                 setMode(Mode::rear_bar);
@@ -402,8 +441,9 @@ void Slate::refresh() {
             number_->setText(QString::number(numberOf(*spot_)));
             title_->setText(q(words::spot(*spot_)));
             subtitle_->setText(mode_ == Mode::strike_reason ? tr("strike out the last reading here: why?")
-                               : spot_->kind == ReadingKind::string_to_string ? tr("from string to string, along the bar")
-                                                                             : tr("to the string, at hub height"));
+                               : spot_->kind == ReadingKind::string_to_string
+                                   ? tr("from string to string, along the bar")
+                                   : tr("to the string, at hub height"));
         } else {
             title_->setText(tr("All spots read"));
             subtitle_->setText(tr("Page Up and Page Down go back to one"));
@@ -412,14 +452,20 @@ void Slate::refresh() {
         body = bodyForRead();
     } else if (stage_ == Stage::lines) {
         title_->setText(mode_ == Mode::rear_bar ? tr("Rear bar") : tr("Front bar"));
-        subtitle_->setText(mode_ == Mode::rear_bar ? tr("how far behind the rear hubs?") : tr("how far ahead of the front hubs?"));
+        subtitle_->setText(mode_ == Mode::rear_bar ? tr("how far behind the rear hubs?")
+                                                   : tr("how far ahead of the front hubs?"));
         close_up_->setLines(mode_ == Mode::rear_bar ? 1 : 0);
         body = bodyForLines();
     } else if (turning) {
         const Rod* rod = rodInTurn();
-        title_->setText(mode_ == Mode::turned && rod ? q(words::rod(*rod)) : mode_ == Mode::accept_reason ? tr("Leave it as it is") : turns.empty() ? tr("Turn") : tr("Both, then read again"));
+        title_->setText(mode_ == Mode::turned && rod   ? q(words::rod(*rod))
+                        : mode_ == Mode::accept_reason ? tr("Leave it as it is")
+                        : turns.empty()                ? tr("Turn")
+                                                       : tr("Both, then read again"));
         if (turns.size() == 1 && mode_ == Mode::idle) title_->setText(tr("One to turn, then read again"));
-        subtitle_->setText(mode_ == Mode::turned ? tr("what did you really turn?") : mode_ == Mode::accept_reason ? tr("kept in the record with its ±") : QString());
+        subtitle_->setText(mode_ == Mode::turned          ? tr("what did you really turn?")
+                           : mode_ == Mode::accept_reason ? tr("kept in the record with its ±")
+                                                          : QString());
         body = bodyForTurn();
     } else {
         title_->setText(q(words::stage(stage_)));
@@ -439,26 +485,40 @@ QString Slate::bodyForRead() const {
     const int round = desk_.round();
     if (spot_) {
         // The whole line of spots this one belongs to: its string, or the bars.
-        out += head(spot_->wheel ? (side_of(*spot_->wheel) == Side::left ? tr("On the left string") : tr("On the right string")) : tr("On the bars"));
+        out += head(spot_->wheel ? (side_of(*spot_->wheel) == Side::left ? tr("On the left string")
+                                                                         : tr("On the right string"))
+                                 : tr("On the bars"));
         QString rows;
         for (const Spot& s : string_walk()) {
             if (spot_->wheel.has_value() != s.wheel.has_value()) continue;
             if (s.wheel && side_of(*s.wheel) != side_of(*spot_->wheel)) continue;
             for (std::size_t i : readings_at(job, round, s)) {
-                const auto check = std::find_if(a.now.checks.begin(), a.now.checks.end(), [&](const Check& c) { return c.entry == i; });
+                const auto check = std::find_if(a.now.checks.begin(), a.now.checks.end(),
+                                                [&](const Check& c) { return c.entry == i; });
                 const bool suspect = check != a.now.checks.end() && check->suspect;
                 const bool kept = desk_.isKept(i);
                 const Quantity& v = std::get<Reading>(desk_.log()[i].what).value;
-                rows += QStringLiteral("<tr><td width='22' style='color:%1'>%2</td><td width='146'>%3</td><td align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
-                            .arg(Chalk::now().soft.name()).arg(numberOf(s)).arg(q(words::spot(s)), q(v.text).toHtmlEscaped(), suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
-                                 !kept ? tr("writing …") : suspect ? tr("▲ doubtful") : QString());
+                rows += QStringLiteral(
+                            "<tr><td width='22' style='color:%1'>%2</td><td width='146'>%3</td><td "
+                            "align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
+                            .arg(Chalk::now().soft.name())
+                            .arg(numberOf(s))
+                            .arg(q(words::spot(s)), q(v.text).toHtmlEscaped(),
+                                 suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
+                                 !kept     ? tr("writing …")
+                                 : suspect ? tr("▲ doubtful")
+                                           : QString());
             }
         }
-        out += rows.isEmpty() ? line(soft(tr("nothing yet"))) : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+        out += rows.isEmpty() ? line(soft(tr("nothing yet")))
+                              : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
         // What was struck out stays to be seen.
         for (std::size_t i = 0; i < desk_.log().size(); ++i)
-            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what); r && job.struck[i] && r->spot == *spot_ && *job.struck[i] != "undo")
-                out += line(soft(QStringLiteral("<s>%1</s> %2").arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
+            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+                r && job.struck[i] && r->spot == *spot_ && *job.struck[i] != "undo")
+                out +=
+                    line(soft(QStringLiteral("<s>%1</s> %2")
+                                  .arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
     }
     if (a.now.alarm) {
         QStringList numbers;
@@ -468,44 +528,67 @@ QString Slate::bodyForRead() const {
                 const QString n = QString::number(numberOf(r.spot));
                 if (!numbers.contains(n)) numbers << n;
             }
-        out += line(warn(numbers.size() == 1 ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
-                                             : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: read them again.").arg(numbers.join(QStringLiteral(" · ")))));
+        out += line(warn(numbers.size() == 1
+                             ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
+                             : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: "
+                                  "read them again.")
+                                   .arg(numbers.join(QStringLiteral(" · ")))));
     }
     out += head(tr("What this tells"));
     QString rows;
-    const auto row = [&](const QString& name, const QString& value) { rows += QStringLiteral("<tr><td width='116'>%1</td><td>%2</td></tr>").arg(name, value); };
+    const auto row = [&](const QString& name, const QString& value) {
+        rows += QStringLiteral("<tr><td width='116'>%1</td><td>%2</td></tr>").arg(name, value);
+    };
     for (Wheel w : {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right}) {
         const WheelAngles& angles = a.now.wheels[index_of(w)];
         if (angles.toe.known)
-            row(q(words::wheel(w)), QStringLiteral("<b>%1</b>").arg(known(angles.toe, how_)) +
-                                        (axle_of(w) == Axle::front && angles.toe_to_thrust.known ? QStringLiteral("<br>") + soft(tr("%1 to the thrust line").arg(q(show_toe(angles.toe_to_thrust.value, how_)))) : QString()));
+            row(q(words::wheel(w)),
+                QStringLiteral("<b>%1</b>").arg(known(angles.toe, how_)) +
+                    (axle_of(w) == Axle::front && angles.toe_to_thrust.known
+                         ? QStringLiteral("<br>") +
+                               soft(tr("%1 to the thrust line")
+                                        .arg(q(show_toe(angles.toe_to_thrust.value, how_))))
+                         : QString()));
         else if (angles.toe_to_string.known)
             row(q(words::wheel(w)), tr("%1 to its string").arg(known(angles.toe_to_string, how_)));
     }
     for (Axle axle : both_axles)
-        if (a.now.axles[index_of(axle)].total_toe.known) row(axle == Axle::front ? tr("front total") : tr("rear total"), QStringLiteral("<b>%1</b>").arg(known(a.now.axles[index_of(axle)].total_toe, how_)));
-    out += rows.isEmpty() ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string."))) : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+        if (a.now.axles[index_of(axle)].total_toe.known)
+            row(axle == Axle::front ? tr("front total") : tr("rear total"),
+                QStringLiteral("<b>%1</b>").arg(known(a.now.axles[index_of(axle)].total_toe, how_)));
+    out += rows.isEmpty()
+               ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
+               : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
     // What is missing for what is not known.
     for (Wheel w : all_wheels) {
         const KnownAngle& toe = a.now.wheels[index_of(w)].toe;
         if (toe.known) continue;
         if (toe.needs.empty()) {
-            if (toe.why.code == Code::why_needs_wheelbase || toe.why.code == Code::why_needs_bar || toe.why.code == Code::why_needs_rim_span) out += line(warn(q(words::sentence(toe.why))));
-            else continue;
+            if (toe.why.code == Code::why_needs_wheelbase || toe.why.code == Code::why_needs_bar ||
+                toe.why.code == Code::why_needs_rim_span)
+                out += line(warn(q(words::sentence(toe.why))));
+            else
+                continue;
         } else {
             QStringList numbers;
             for (const Spot& s : toe.needs) numbers << QString::number(numberOf(s));
-            out += line(soft(tr("Toe of the %1 to the car is known after %2.").arg(q(words::wheel(w)), numbers.join(QStringLiteral(" · ")))));
+            out += line(soft(tr("Toe of the %1 to the car is known after %2.")
+                                 .arg(q(words::wheel(w)), numbers.join(QStringLiteral(" · ")))));
         }
         break;
     }
     for (const Verdict& v : a.verdicts)
-        if (v.call != Call::unknown) out += line(QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
+        if (v.call != Call::unknown)
+            out += line(
+                QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
     if (round > 0 && static_cast<int>(a.rounds.size()) > round) {
         out += head(tr("Before, at round %1").arg(round));
         for (Axle axle : both_axles) {
-            const KnownAngle& was = a.rounds[static_cast<std::size_t>(round) - 1].axles[index_of(axle)].total_toe;
-            if (was.known) out += line((axle == Axle::front ? tr("front total ") : tr("rear total ")) + known(was, how_));
+            const KnownAngle& was =
+                a.rounds[static_cast<std::size_t>(round) - 1].axles[index_of(axle)].total_toe;
+            if (was.known)
+                out +=
+                    line((axle == Axle::front ? tr("front total ") : tr("rear total ")) + known(was, how_));
         }
     }
     return out;
@@ -514,41 +597,64 @@ QString Slate::bodyForRead() const {
 QString Slate::bodyForTurn() const {
     const Answer& a = desk_.answer();
     QString out;
-    if (mode_ == Mode::turned) return line(soft(tr("Type it for each rod in turn; what was planned stands on the floor.")));
+    if (mode_ == Mode::turned)
+        return line(soft(tr("Type it for each rod in turn; what was planned stands on the floor.")));
     for (const RodResponse& r : a.now.responses) {
         const Rod* rod = desk_.car().rod(r.rod);
         if (!rod || !rod->pitch) continue;
         if (out.isEmpty()) out += head(tr("What one turn does on this car"));
-        const QString from = r.turns_seen > 0 ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
-                             : rod->arm ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_))) : tr("a guess at the arm: learnt after one turn");
-        out += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4").arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)), q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
+        const QString from =
+            r.turns_seen > 0 ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
+            : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
+                             : tr("a guess at the arm: learnt after one turn");
+        out += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4")
+                        .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
+                             q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
     }
     if (!a.plan.turns.empty()) {
         QStringList spoiled, numbers;
         for (const PlannedTurn& t : a.plan.turns) spoiled << tr("%1 toe").arg(q(words::wheel(t.wheel)));
         for (const Spot& s : a.plan.remeasure) numbers << QString::number(numberOf(s));
         out += head(tr("This spoils")) + line(spoiled.join(QStringLiteral(", "))) +
-               line(soft(tr("Read again after it: spots %1. Nothing moves the rest.").arg(numbers.join(QStringLiteral(" · ")))));
-        out += head(tr("Likely to finish the job")) + line(QStringLiteral("<b>%1</b> &nbsp; %2").arg(q(words::chance(a.plan.probability_inside)), soft(tr("all angles with a target inside"))));
+               line(soft(tr("Read again after it: spots %1. Nothing moves the rest.")
+                             .arg(numbers.join(QStringLiteral(" · ")))));
+        out += head(tr("Likely to finish the job")) +
+               line(QStringLiteral("<b>%1</b> &nbsp; %2")
+                        .arg(q(words::chance(a.plan.probability_inside)),
+                             soft(tr("all angles with a target inside"))));
         if (a.plan.steering_before.known)
-            out += line(soft(tr("Front wheels off the rear axle's line: now %1, after %2. The steering wheel comes out straight with it.")
-                                 .arg(q(fairchalk::show(abs(a.plan.steering_before.value), how_)), q(fairchalk::show(abs(a.plan.steering_after.value), how_)))));
-        out += line(warn(tr("Stands on firm ground, chocks in, before you are under it. Never under a car on a jack alone.")));
-        out += line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the vehicle's manual asks for; its torque and a new pin or nut where it says so. The manual and a qualified technician come before this program.")));
+            out += line(soft(tr("Front wheels off the rear axle's line: now %1, after %2. The steering wheel "
+                                "comes out straight with it.")
+                                 .arg(q(fairchalk::show(abs(a.plan.steering_before.value), how_)),
+                                      q(fairchalk::show(abs(a.plan.steering_after.value), how_)))));
+        out +=
+            line(warn(tr("Stands on firm ground, chocks in, before you are under it. Never under a car on a "
+                         "jack alone.")));
+        out +=
+            line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the "
+                         "vehicle's manual asks for; its torque and a new pin or nut where it says so. The "
+                         "manual and a qualified technician come before this program.")));
     } else {
         for (const Verdict& v : a.verdicts) {
-            out += line(QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
+            out += line(
+                QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
             if (v.call == Call::too_close) {
                 const auto settling = what_settles(desk_.job(), a.now, v);
-                out += line(soft(settling ? tr("%n more reading(s) would settle it, first at spot %1.", nullptr, settling->readings).arg(numberOf(settling->first.spot))
-                                          : tr("No number of readings with this rule settles it within reason: a finer rule would, or leave it as it is.")));
+                out += line(soft(settling ? tr("%n more reading(s) would settle it, first at spot %1.",
+                                               nullptr, settling->readings)
+                                                .arg(numberOf(settling->first.spot))
+                                          : tr("No number of readings with this rule settles it within "
+                                               "reason: a finer rule would, or leave it as it is.")));
             }
         }
-        if (a.verdicts.empty()) out += line(tr("This job has no targets: nothing is judged and nothing planned."));
+        if (a.verdicts.empty())
+            out += line(tr("This job has no targets: nothing is judged and nothing planned."));
     }
-    for (const Unreachable& u : a.plan.cannot) out += line(warn(QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why)))));
+    for (const Unreachable& u : a.plan.cannot)
+        out += line(warn(QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why)))));
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
-        if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i)) out += head(tr("Left as it is")) + line(q(acc->why).toHtmlEscaped());
+        if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i))
+            out += head(tr("Left as it is")) + line(q(acc->why).toHtmlEscaped());
     return out;
 }
 
@@ -557,26 +663,40 @@ QString Slate::bodyForLines() const {
     LinesSet l = desk_.lines();
     l.tool = desk_.tool();
     out += head(tr("As they stand"));
-    out += line(tr("Front bar: %1 ahead of the front hubs").arg(l.bars.front_ahead ? q(fairchalk::show(*l.bars.front_ahead, how_)) : tr("not given,")));
-    out += line(tr("Rear bar: %1 behind the rear hubs").arg(l.bars.rear_behind ? q(fairchalk::show(*l.bars.rear_behind, how_)) : tr("not given,")));
-    out += line(soft(tr("The strings need not be square to the car: how they lie is solved from the readings. Strings at hub height, tight, touching nothing.")));
+    out +=
+        line(tr("Front bar: %1 ahead of the front hubs")
+                 .arg(l.bars.front_ahead ? q(fairchalk::show(*l.bars.front_ahead, how_)) : tr("not given,")));
+    out +=
+        line(tr("Rear bar: %1 behind the rear hubs")
+                 .arg(l.bars.rear_behind ? q(fairchalk::show(*l.bars.rear_behind, how_)) : tr("not given,")));
+    out +=
+        line(soft(tr("The strings need not be square to the car: how they lie is solved from the readings. "
+                     "Strings at hub height, tight, touching nothing.")));
     // A tolerance that the rule can't resolve, said before the work begins.
     for (const Target& t : desk_.job().targets) {
         if (!t.has_tolerance || (t.measure != Measure::total_toe && t.measure != Measure::toe)) continue;
         const auto once = reachable_sigma(desk_.car(), l, t, 1);
         if (!once) continue;
         const Angle half = t.half_band();
-        const QString name = q(words::measure(t)), band = q(show_plus_minus(half, how_)), reach = q(show_plus_minus(*once * k95, how_));
+        const QString name = q(words::measure(t)), band = q(show_plus_minus(half, how_)),
+                      reach = q(show_plus_minus(*once * k95, how_));
         if (*once * k95 < half * 0.5) {
-            out += line(tr("%1: one round gives ±%2, the tolerance is ±%3. Good enough.").arg(name, reach, band));
+            out += line(
+                tr("%1: one round gives ±%2, the tolerance is ±%3. Good enough.").arg(name, reach, band));
             continue;
         }
         int repeats = 0;
         for (int n : {2, 3, 4})
-            if (const auto s = reachable_sigma(desk_.car(), l, t, n); s && *s * k95 < half * 0.7 && !repeats) repeats = n;
-        out += line(warn(*once * k95 < half ? tr("%1: one round gives ±%2 of a tolerance of ±%3: only a value near the middle can be called.").arg(name, reach, band)
-                                            : tr("%1: one round gives ±%2, which is wider than the tolerance of ±%3.").arg(name, reach, band)));
-        out += line(soft(repeats ? tr("Each spot read %1 times would do.").arg(repeats) : tr("This rule can't resolve it in a few rounds: take a finer one.")));
+            if (const auto s = reachable_sigma(desk_.car(), l, t, n); s && *s * k95 < half * 0.7 && !repeats)
+                repeats = n;
+        out += line(warn(*once * k95 < half
+                             ? tr("%1: one round gives ±%2 of a tolerance of ±%3: only a value near the "
+                                  "middle can be called.")
+                                   .arg(name, reach, band)
+                             : tr("%1: one round gives ±%2, which is wider than the tolerance of ±%3.")
+                                   .arg(name, reach, band)));
+        out += line(soft(repeats ? tr("Each spot read %1 times would do.").arg(repeats)
+                                 : tr("This rule can't resolve it in a few rounds: take a finer one.")));
     }
     return out;
 }
@@ -585,22 +705,38 @@ QString Slate::say() const {
     const Answer& a = desk_.answer();
     switch (stage_) {
         case Stage::read:
-            if (mode_ == Mode::strike_reason) return tr("Say why the reading is wrong; it stays in the record, struck out.");
-            if (!spot_) return tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
-            if (spot_->kind == ReadingKind::string_to_string) return tr("Measure from string to string along the %1, square across the car.").arg(q(words::spot_short(*spot_)));
-            return tr("Hold the rule's zero end on the %1 of the %2 wheel, square to the string, and read it where the string crosses.").arg(q(words::spot_short(*spot_)), q(words::wheel(*spot_->wheel)));
+            if (mode_ == Mode::strike_reason)
+                return tr("Say why the reading is wrong; it stays in the record, struck out.");
+            if (!spot_)
+                return tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
+            if (spot_->kind == ReadingKind::string_to_string)
+                return tr("Measure from string to string along the %1, square across the car.")
+                    .arg(q(words::spot_short(*spot_)));
+            return tr("Hold the rule's zero end on the %1 of the %2 wheel, square to the string, and read it "
+                      "where the string crosses.")
+                .arg(q(words::spot_short(*spot_)), q(words::wheel(*spot_->wheel)));
         case Stage::lines:
-            return tr("Say where the two bars stand and which rule you read with; the strings need not be square.");
+            return tr(
+                "Say where the two bars stand and which rule you read with; the strings need not be square.");
         case Stage::turn:
-            if (mode_ == Mode::accept_reason) return tr("Leaving it is a decision like any other: it goes into the record with its ± and your reason.");
+            if (mode_ == Mode::accept_reason)
+                return tr(
+                    "Leaving it is a decision like any other: it goes into the record with its ± and your "
+                    "reason.");
             if (!desk_.answerIsCurrent()) return tr("Working it out …");
             if (!a.plan.turns.empty()) {
                 if (a.now.thrust.known)
-                    return tr("The rear axle points %1 and the fronts are set to follow it. Turn %2, then read %3 spots.")
-                        .arg(q(words::thrust(a.now.thrust, how_)), a.plan.turns.size() > 1 ? tr("both") : tr("it")).arg(a.plan.remeasure.size());
+                    return tr("The rear axle points %1 and the fronts are set to follow it. Turn %2, then "
+                              "read %3 spots.")
+                        .arg(q(words::thrust(a.now.thrust, how_)),
+                             a.plan.turns.size() > 1 ? tr("both") : tr("it"))
+                        .arg(a.plan.remeasure.size());
                 return tr("Turn as drawn, then read again.");
             }
-            if (a.plan.next == NextStep::done && !a.verdicts.empty()) return tr("Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening moves things.");
+            if (a.plan.next == NextStep::done && !a.verdicts.empty())
+                return tr(
+                    "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "
+                    "moves things.");
             return tr("Not enough is known yet to turn anything: read on (Ctrl+6).");
         default:
             return tr("This stage is not built yet; lines, read and turn are (Ctrl+5, Ctrl+6, Ctrl+7).");

@@ -11,7 +11,8 @@
 
 namespace fairchalk::desk {
 
-/// The Slate, at the right: what to do now. One entry line serves all that is typed; what it asks for stands above it.
+/// The Slate, at the right: what to do now. One entry line serves all that is typed; what it asks for stands
+/// above it.
 class Slate : public QWidget {
     Q_OBJECT
   public:
@@ -22,10 +23,10 @@ class Slate : public QWidget {
     /// Asks for this spot.
     void ask(const std::optional<Spot>& spot);
     std::optional<Spot> asked() const { return spot_; }
-    void step(int by);       ///< along the walk
-    void startStrike();      ///< the reason for striking the last reading at this spot
-    void startAccept();      ///< the reason for leaving it as it is
-    void startTurned();      ///< what was really turned
+    void step(int by);   ///< along the walk
+    void startStrike();  ///< the reason for striking the last reading at this spot
+    void startAccept();  ///< the reason for leaving it as it is
+    void startTurned();  ///< what was really turned
     void turnedAsWritten();
     void refresh();
     /// One sentence for the Say-line.
