@@ -28,7 +28,8 @@ std::filesystem::path bookWithDemo() {
     return path;
 }
 
-/// From a key press to the new picture of the whole window: under 16.7 ms is one frame at 60 Hz.
+/// From a key press to the new picture in the window's backing store, what became dirty painted: under 16.7
+/// ms is one frame at 60 Hz.
 void KeyPressToNewPicture(benchmark::State& state) {
     JobDesk desk(book::Book(bookWithDemo()), book::system_sources());
     Window window(desk);
@@ -36,13 +37,11 @@ void KeyPressToNewPicture(benchmark::State& state) {
     window.show();
     QApplication::setActiveWindow(&window);
     desk.settle();
-    QImage picture(window.size(), QImage::Format_ARGB32_Premultiplied);
     int n = 0;
     for (auto _ : state) {
         QTest::keyClick(window.slate().findChild<QLineEdit*>(), ++n % 12 ? Qt::Key_1 : Qt::Key_Escape);
+        QApplication::sendPostedEvents();
         QApplication::processEvents();
-        window.render(&picture);
-        benchmark::DoNotOptimize(picture);
     }
 }
 BENCHMARK(KeyPressToNewPicture)->Unit(benchmark::kMillisecond);

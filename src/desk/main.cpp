@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <cstdio>
+#include <cstdlib>
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -69,8 +70,8 @@ int main(int argc, char** argv) {
         }
         if (parser.isSet(typing)) desk::typeForEver(job_desk, window);
         if (parser.isSet(first_paint)) {
-            window.repaint();
-            return 0;
+            QApplication::processEvents();
+            std::_Exit(0);  // what comes after the first paint is not the start
         }
         if (parser.isSet(shots)) {
             QDir().mkpath(parser.value(shots));

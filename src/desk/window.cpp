@@ -37,6 +37,11 @@ void BigFigures::paintEvent(QPaintEvent*) {
 }
 
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
+    // The look before the widgets, so that each is styled once.
+    QSettings settings;
+    const bool dark = settings.value(QStringLiteral("theme")).toString() != QLatin1String("daylight");
+    Chalk::choose(dark);
+    qApp->setStyleSheet(Chalk::now().styleSheet());
     setWindowTitle(tr("Fair Chalk"));
     resize(1280, 800);
     setMinimumSize(1024, 640);
@@ -100,10 +105,6 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     column->addWidget(bottom);
     pages_->addWidget(job_page_);
 
-    shelf_ = new ShelfPage(desk, pages_);
-    car_page_ = new CarPage(desk, pages_);
-    pages_->addWidget(shelf_);
-    pages_->addWidget(car_page_);
     big_ = new BigFigures(this);
     big_->hide();
 
@@ -115,14 +116,6 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
     connect(slate_, &Slate::sayChanged, this, [this] { say_->setText(slate_->say()); });
-    connect(shelf_, &ShelfPage::jobChosen, this, &Window::openJob);
-    connect(shelf_, &ShelfPage::newCarWanted, this, [this] { showCarPage({}); });
-    connect(shelf_, &ShelfPage::newJobWanted, this, &Window::showCarPage);
-    connect(car_page_, &CarPage::jobMade, this, [this](const QString& job) {
-        openJob(job);
-        setStage(Stage::lines);
-    });
-    connect(car_page_, &CarPage::givenUp, this, &Window::showShelf);
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
     connect(&desk_, &JobDesk::answered, this, &Window::refresh);
     connect(&desk_, &JobDesk::keptAt, this, [this](const QString& time) {
@@ -135,16 +128,40 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
         kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
         say_->setText(why);
     });
-    QSettings settings;
     how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")
                       ? Show::AngleStyle::decimal
                       : Show::AngleStyle::degrees_minutes;
     how_.lengths = settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch")
                        ? Show::LengthStyle::inch
                        : Show::LengthStyle::mm;
-    setDark(settings.value(QStringLiteral("theme")).toString() != QLatin1String("daylight"));
+    setDark(dark);
     setHow(how_);
     shortcuts();
+}
+
+// The shelf and the card are made when they are first wanted: the start does not wait for them.
+ShelfPage& Window::shelf() {
+    if (!shelf_) {
+        shelf_ = new ShelfPage(desk_, pages_);
+        pages_->addWidget(shelf_);
+        connect(shelf_, &ShelfPage::jobChosen, this, &Window::openJob);
+        connect(shelf_, &ShelfPage::newCarWanted, this, [this] { showCarPage({}); });
+        connect(shelf_, &ShelfPage::newJobWanted, this, &Window::showCarPage);
+    }
+    return *shelf_;
+}
+
+CarPage& Window::carPage() {
+    if (!car_page_) {
+        car_page_ = new CarPage(desk_, pages_);
+        pages_->addWidget(car_page_);
+        connect(car_page_, &CarPage::givenUp, this, &Window::showShelf);
+        connect(car_page_, &CarPage::jobMade, this, [this](const QString& job) {
+            openJob(job);
+            setStage(Stage::lines);
+        });
+    }
+    return *car_page_;
 }
 
 void Window::shortcuts() {
@@ -225,7 +242,7 @@ void Window::setDark(bool dark) {
     QSettings().setValue(QStringLiteral("theme"),
                          dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
     const Chalk& c = Chalk::now();
-    qApp->setStyleSheet(c.styleSheet());
+    if (const QString sheet = c.styleSheet(); qApp->styleSheet() != sheet) qApp->setStyleSheet(sheet);
     for (QLabel* l : {title_, units_, kept_, hint_})
         l->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
     aim_->setStyleSheet(QStringLiteral("color:%1").arg(c.target.name()));
@@ -247,12 +264,12 @@ void Window::openJob(const QString& id) {
 }
 
 void Window::showShelf() {
-    shelf_->refresh();
+    shelf().refresh();
     pages_->setCurrentWidget(shelf_);
 }
 
 void Window::showCarPage(const QString& car) {
-    pages_->setCurrentWidget(car_page_);
+    pages_->setCurrentWidget(&carPage());
     car_page_->begin(car);
 }
 

@@ -41,12 +41,13 @@ class Window : public QMainWindow {
     void setDark(bool dark);
     Slate& slate() { return *slate_; }
     FloorView& floorView() { return *floor_; }
-    CarPage& carPage() { return *car_page_; }
+    CarPage& carPage();
     QString kept() const { return kept_->text(); }
     QString sayLine() const { return say_->text(); }
     void toggleBigFigures();
 
   private:
+    ShelfPage& shelf();
     void shortcuts();
     void refresh();
     void print();
@@ -63,8 +64,8 @@ class Window : public QMainWindow {
     TurnView* turn_;
     OpenView* open_;
     Slate* slate_;
-    ShelfPage* shelf_;
-    CarPage* car_page_;
+    ShelfPage* shelf_ = nullptr;
+    CarPage* car_page_ = nullptr;
     BigFigures* big_;
     QLabel* name_;
     QLabel* title_;
