@@ -135,6 +135,20 @@ FloorView::Map FloorView::mapping(const QSizeF& size) const {
     return m;
 }
 
+double FloorView::spotX(const Map& m, const Spot& s) {
+    constexpr double lip = 38;
+    return m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::rim_front ? lip : s.kind == ReadingKind::rim_rear ? -lip : 0);
+}
+
+/// Where the string crosses x on the picture: its skew drawn `strings_drawn` times, about its middle.
+double FloorView::stringAt(const Map& m, Side side, double x) const {
+    const KnownAngle& skew = desk_.answer().now.strings[index_of(side)].skew;
+    const double out = side == Side::left ? -1.0 : 1.0;
+    if (!skew.known) return m.string_y(side);
+    const double drawn = std::clamp(skew.value.deg() * strings_drawn, -12.0, 12.0) * 0.01745329;
+    return m.string_y(side) + out * std::tan(drawn) * (x - (m.bar_rear + m.bar_front) / 2);
+}
+
 FloorView::FloorView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setMinimumSize(480, 420);
     int number = 0;
@@ -178,14 +192,6 @@ QTransform zoomed(double zoom, QPointF about) {
     return t;
 }
 
-QPointF spot_at(const Spot& s, const FloorView*, double left, double right, double wheel_y, double string_y,
-                double bar) {
-    if (s.kind == ReadingKind::string_to_string) return {bar, (wheel_y + string_y) / 2};
-    const double x = axle_of(*s.wheel) == Axle::rear ? left : right;
-    const double dx = s.kind == ReadingKind::hub ? 0 : s.kind == ReadingKind::rim_front ? 38 : -38;
-    return {x + dx, string_y + (string_y < wheel_y ? -28 : 28)};
-}
-
 }  // namespace
 
 void FloorView::place() {
@@ -196,9 +202,11 @@ void FloorView::place() {
         QPointF at;
         if (s.kind == ReadingKind::string_to_string)
             at = {*s.axle == Axle::front ? m.bar_front : m.bar_rear, m.middle - 90};
-        else
-            at = spot_at(s, this, m.left, m.right, m.wheel_y(side_of(*s.wheel)),
-                         m.string_y(side_of(*s.wheel)), 0);
+        else {
+            const Side side = side_of(*s.wheel);
+            const double x = spotX(m, s);
+            at = {x, stringAt(m, side, x) + (side == Side::left ? -26 : 26)};
+        }
         at = t.map(at);
         mark->move((at - QPointF(mark->width() / 2.0, mark->height() / 2.0)).toPoint());
     }
@@ -210,6 +218,7 @@ void FloorView::place() {
 
 void FloorView::refresh() {
     if (!desk_.hasJob()) return;
+    place();
     const Job& job = desk_.job();
     const int round = desk_.round();
     const auto wanted = wanted_spots(job, round);
@@ -296,12 +305,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     for (Side side : both_sides) {
         const KnownAngle& skew = a.now.strings[index_of(side)].skew;
         const double out = side == Side::left ? -1.0 : 1.0;
-        const double rise =
-            skew.known ? std::tan(std::clamp(skew.value.deg() * strings_drawn, -12.0, 12.0) * 0.01745329) *
-                             (m.bar_front - m.bar_rear) / 2 * 0.35
-                       : 0;
-        const double y = m.string_y(side);
-        const QPointF rear(m.bar_rear, y - out * rise), front(m.bar_front, y + out * rise);
+        const QPointF rear(m.bar_rear, stringAt(m, side, m.bar_rear)), front(m.bar_front, stringAt(m, side, m.bar_front));
         if (skew.known) {
             stringLine(p, rear, front, c.string, 2.2);
         } else {
@@ -321,7 +325,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
                                                          skew.value.deg() > 0 ? tr("wide") : tr("narrow"),
                                                          q(show_plus_minus(skew.plus_minus(), how_))))
                                        : tr("%1: not known yet how it lies").arg(name);
-        p.drawText(QRectF(m.left + 50, y + (side == Side::left ? -24 : 7), m.right - m.left - 100, 18),
+        p.drawText(QRectF(m.left + 50, m.string_y(side) + (side == Side::left ? -24 : 7), m.right - m.left - 100, 18),
                    Qt::AlignCenter, lie);
     }
 
@@ -331,10 +335,8 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
         if (!s.wheel) continue;
         const bool asked = asked_ && *asked_ == s;
         if (readings_at(desk_.job(), round, s).empty() && !asked) continue;
-        const double x = m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::hub         ? 0
-                                                      : s.kind == ReadingKind::rim_front ? 38
-                                                                                         : -38);
-        const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = m.string_y(side_of(*s.wheel));
+        const double x = spotX(m, s);
+        const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = stringAt(m, side_of(*s.wheel), x);
         const double edge = y0 + (y1 < y0 ? -16 : 16);
         p.setPen(asked ? c.stroke(c.string, 3) : c.stroke(c.soft, 1.2));
         p.drawLine(QPointF(x, edge), QPointF(x, y1));

@@ -64,6 +64,8 @@ class FloorView : public QWidget {
   private:
     struct Map;  // car -> picture
     Map mapping(const QSizeF& size) const;
+    static double spotX(const Map& m, const Spot& s);
+    double stringAt(const Map& m, Side side, double x) const;
     void place();
 
     JobDesk& desk_;

@@ -48,7 +48,10 @@ QLineEdit* CarPage::field(const char* key, const QString& name, const QString& h
     f->setStyleSheet(QStringLiteral("padding: 2px 8px; border-width: 1px;"));
     fields_[key] = f;
     names_[key] = name;
-    connect(f, &QLineEdit::textEdited, this, [this] { problem_->clear(); });
+    connect(f, &QLineEdit::textEdited, this, [this] {
+        problem_->clear();
+        update();
+    });
     return f;
 }
 
@@ -405,11 +408,36 @@ void CarPage::paintEvent(QPaintEvent*) {
     say(0.515, 0.71, tr("minus"));
     say(0.625, 0.71, tr("plus"));
     say(0.735, 0.71, tr("if a length, over"));
-    QColor band = c.target;
-    p.setPen(c.stroke(band, 1.2));
-    p.setBrush(hatch(band));
-    p.drawRect(QRectF(w * 0.86, h * 0.745, w * 0.09, 24));
-    p.drawRect(QRectF(w * 0.86, h * 0.865, w * 0.09, 24));
+    // What each target was understood as, before it is kept.
+    for (const char* axle : {"front", "rear"}) {
+        const double y = h * (std::string(axle) == "front" ? 0.74 : 0.86);
+        p.setPen(c.stroke(c.target, 1.2));
+        p.setBrush(hatch(c.target));
+        const auto band = understood(axle);
+        if (!band) continue;
+        p.drawRect(QRectF(w * 0.855, y - 12, w * 0.13, 12));
+        p.setFont(type(13));
+        p.setPen(c.chalk);
+        p.drawText(QRectF(w * 0.845, y + 2, w * 0.15, 32), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("%1 to\n%2").arg(QString::fromStdString(show_toe(band->lo)), QString::fromStdString(show_toe(band->hi))));
+    }
+}
+
+std::optional<Target> CarPage::understood(const std::string& axle) const {
+    const auto read = [&](const char* part) -> std::optional<Quantity> {
+        const auto q = read_quantity(text((axle + part).c_str()).toStdString(), {Expect::Kind::length_or_angle});
+        return q ? std::optional<Quantity>(*q) : std::nullopt;
+    };
+    const auto aim = read("_aim");
+    if (!aim) return std::nullopt;
+    const std::string basis = chosen(axle.c_str());
+    ToeAsLength terms;
+    terms.half_difference = basis == "half";
+    const auto span = read_quantity(text((axle + "_over").c_str()).toStdString(), {Expect::Kind::length, Bare::mm});
+    if (span && span->value > 0) terms.span = span->length();
+    const auto target = target_from(basis == "total" ? Measure::total_toe : Measure::toe, *aim, read("_minus"), read("_plus"), terms);
+    if (!target || !target->has_tolerance) return std::nullopt;
+    return *target;
 }
 
 }  // namespace fairchalk::desk

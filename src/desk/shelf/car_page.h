@@ -39,6 +39,8 @@ class CarPage : public QWidget {
     /// The card and targets as JSON, or an error beside its field.
     bool make(book::Json& card, book::Json& targets);
     void keep();
+    /// The band that an axle's target means, once it can be read.
+    std::optional<Target> understood(const std::string& axle) const;
     bool complain(const char* key, const QString& what);
 
     JobDesk& desk_;

@@ -95,12 +95,12 @@ void ShelfPage::refresh() {
         return l;
     };
     for (const book::CarInfo& car : desk_.book().cars()) {
-        add(ShelfLine::Kind::car, QString::fromStdString(car.name), tr("%n job(s)", nullptr, car.jobs));
+        add(ShelfLine::Kind::car, QString::fromStdString(car.name), car.jobs == 1 ? tr("one job") : tr("%1 jobs").arg(car.jobs));
         for (const book::JobInfo& job : desk_.book().jobs(car.id)) {
             auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
-                          tr("%1, %2 rounds, %3 readings")
+                          tr("%1, %2, %3 readings")
                               .arg(QString::fromStdString(job.created.substr(0, 10)))
-                              .arg(job.rounds)
+                              .arg(job.rounds == 1 ? tr("one round") : tr("%1 rounds").arg(job.rounds))
                               .arg(job.readings));
             connect(l, &QAbstractButton::clicked, this,
                     [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
