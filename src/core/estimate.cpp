@@ -9,6 +9,7 @@
 #include <set>
 
 #include <ceres/ceres.h>
+#include <glog/logging.h>
 #include <Eigen/SVD>
 
 #include "core/normal.h"
@@ -444,8 +445,10 @@ void Network::turn(const Turn& t, const CarCard& car) {
     const Rod& rod = std::get<Rod>(car.adjusters[place]);
     ++rod_turns_[rod.id];
     const int w = index_of(rod.wheel);
-    if (!rod.pitch || rod.runs == RodSide::unknown || !current().contains({Unknown::arm, place})) {
-        link_step(Unknown::toe, w, 2.0 * deg);
+    // More thread than the arm is long: whatever that was, it says nothing about the toe now.
+    const bool absurd = std::abs(length_change(rod, t.turns) / arm_prior(rod).mean) > 0.5;
+    if (!rod.pitch || rod.runs == RodSide::unknown || absurd || !current().contains({Unknown::arm, place})) {
+        link_step(Unknown::toe, w, 5.0 * deg);
     } else {
         const int before = current().at({Unknown::toe, w});
         const int after = renew(Unknown::toe, w);
@@ -616,6 +619,12 @@ void Network::run() {
         cost->SetNumResiduals(1);
         problem.AddResidualBlock(cost, nullptr, blocks);
     }
+    // What Ceres has to say goes into the summary, not onto the user's terminal.
+    static const bool quiet = [] {
+        FLAGS_minloglevel = google::GLOG_FATAL;
+        return true;
+    }();
+    (void)quiet;
     ceres::Solver::Options options;
     options.linear_solver_type = ceres::DENSE_QR;
     options.logging_type = ceres::SILENT;
@@ -644,7 +653,11 @@ void Network::run() {
     for (int row = 0; row + 1 < static_cast<int>(crs.rows.size()); ++row)
         for (int at = crs.rows[row]; at < crs.rows[row + 1]; ++at)
             jacobian_(row, crs.cols[at]) = crs.values[at];
-    converged_ = summary.IsSolutionUsable();
+    converged_ = summary.IsSolutionUsable() && jacobian_.allFinite() && residuals_.allFinite();
+    if (!converged_) {
+        jacobian_.setZero();
+        residuals_.setZero();
+    }
 }
 
 void Network::analyse(Estimate& out) {
@@ -784,6 +797,10 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
 
 KnownAngle Network::known(const Eigen::VectorXd& g, const Estimate& e, double constant) const {
     KnownAngle a;
+    if (!converged_) {
+        a.why = {Code::why_no_solution, {}};
+        return a;
+    }
     if (g.isZero()) {
         a.why = {Code::why_no_readings, {}};
         return a;

@@ -47,6 +47,7 @@ enum class Code {
     why_needs_rim_span,  // {0} = axle
     why_needs_bar,       // {0} = bar
     why_not_solved_yet,  // {0} = kind of reading this version keeps but does not use
+    why_no_solution,     // the readings can't be reconciled at all
     why_too_vague,       // known, but to worse than 3 degrees
     why_steering_free,   // common steer unknown
     // Planning.

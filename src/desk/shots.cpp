@@ -107,11 +107,12 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     shot("shelf");
     const auto cars = desk.book().cars();
     window.showCarPage(cars.empty() ? QString() : QString::fromStdString(cars.back().id));
-    const std::pair<const char*, const char*> typed[] = {{"front_aim", "0°08' in"}, {"front_minus", "0°15'"}, {"front_plus", "0°15'"},
-                                                         {"rear_aim", "2 mm in"},   {"rear_minus", "1.5 mm"}, {"rear_plus", "1.5 mm"},
-                                                         {"rear_over", "416 mm"}};
+    const std::pair<const char*, const char*> typed[] = {
+        {"front_aim", "0°08' in"}, {"front_minus", "0°15'"}, {"front_plus", "0°15'"}, {"rear_aim", "2 mm in"},
+        {"rear_minus", "1.5 mm"},  {"rear_plus", "1.5 mm"},  {"rear_over", "416 mm"}};
     for (const auto& [field, text] : typed)
-        if (auto* f = window.carPage().findChild<QLineEdit*>(QString::fromLatin1(field))) f->setText(QString::fromUtf8(text));
+        if (auto* f = window.carPage().findChild<QLineEdit*>(QString::fromLatin1(field)))
+            f->setText(QString::fromUtf8(text));
     shot("new-car");
     return failed;
 }

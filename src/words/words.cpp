@@ -111,6 +111,8 @@ const char* source_text(Code code) {
             return W("it is not given where the {0} bar stands");
         case Code::why_not_solved_yet:
             return W("readings of the kind {0} are kept, but this version does not use them yet");
+        case Code::why_no_solution:
+            return W("the readings do not fit together on any car: look for a wrong unit");
         case Code::why_too_vague:
             return W("known to worse than 3 degrees only");
         case Code::why_steering_free:

@@ -1,6 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "book/job_file.h"
 
+#include <unistd.h>
+
+#include <algorithm>
+
 #include <gtest/gtest.h>
 
 #include "book/book.h"
@@ -132,6 +136,14 @@ INSTANTIATE_TEST_SUITE_P(
         Wrong{"a format", "fairchalk-job", "another-job", "format"},
         Wrong{"a version", "\"version\": 1", "\"version\": 2", "version"},
         Wrong{"a name twice", "\"drive\": \"front\"", "\"name\": \"x\"", "car.name"}));
+
+TEST_F(JobFileTest, TheSchemaKnowsEveryKindOfReading) {
+    const Json schema = parse_json(read_file(std::string(DOCS_DIR) + "/job-file.schema.json"));
+    const auto& kinds = schema["$defs"]["reading"]["properties"]["kind"]["enum"];
+    ASSERT_EQ(kinds.size(), reading_kinds().size());
+    for (const ReadingKindInfo& k : reading_kinds())
+        EXPECT_NE(std::find(kinds.begin(), kinds.end(), std::string(k.name)), kinds.end()) << k.name;
+}
 
 TEST_F(JobFileTest, NestingHasALimit) {
     EXPECT_THROW(parse_json(std::string(200'000, '[')), FileError);

@@ -281,6 +281,23 @@ TEST(Rounds, ATurnCarriesOverWhatItDidNotTouchAndTeachesTheArm) {
     EXPECT_NEAR(solved(log, first).wheels[0].toe.value.deg(), c.toe[0], 0.002);
 }
 
+TEST(Rounds, AnAbsurdTurnLeavesTheToeUnknownAndNothingElse) {
+    TrueCar c;
+    CarCard card = testing::card_of(c);
+    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle)};
+    auto log = testing::begun(c, card);
+    testing::read_round(log, c, 0.3);
+    Turn t;
+    t.adjuster = "rod-fl";
+    t.turns = 999;
+    log.push_back(testing::entry("turn", t));
+    EstimateOptions now;
+    now.as_of_now = true;
+    const Estimate e = solved(log, now);
+    EXPECT_FALSE(e.wheels[0].toe.known);
+    EXPECT_TRUE(e.wheels[2].toe.known);
+}
+
 TEST(Rounds, StringsThatWereMovedAreNewAndWheelsAreNot) {
     TrueCar c;
     auto log = testing::begun(c, testing::card_of(c));

@@ -137,7 +137,9 @@ FloorView::Map FloorView::mapping(const QSizeF& size) const {
 
 double FloorView::spotX(const Map& m, const Spot& s) {
     constexpr double lip = 38;
-    return m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::rim_front ? lip : s.kind == ReadingKind::rim_rear ? -lip : 0);
+    return m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::rim_front  ? lip
+                                        : s.kind == ReadingKind::rim_rear ? -lip
+                                                                          : 0);
 }
 
 /// Where the string crosses x on the picture: its skew drawn `strings_drawn` times, about its middle.
@@ -305,7 +307,8 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     for (Side side : both_sides) {
         const KnownAngle& skew = a.now.strings[index_of(side)].skew;
         const double out = side == Side::left ? -1.0 : 1.0;
-        const QPointF rear(m.bar_rear, stringAt(m, side, m.bar_rear)), front(m.bar_front, stringAt(m, side, m.bar_front));
+        const QPointF rear(m.bar_rear, stringAt(m, side, m.bar_rear)),
+            front(m.bar_front, stringAt(m, side, m.bar_front));
         if (skew.known) {
             stringLine(p, rear, front, c.string, 2.2);
         } else {
@@ -325,7 +328,8 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
                                                          skew.value.deg() > 0 ? tr("wide") : tr("narrow"),
                                                          q(show_plus_minus(skew.plus_minus(), how_))))
                                        : tr("%1: not known yet how it lies").arg(name);
-        p.drawText(QRectF(m.left + 50, m.string_y(side) + (side == Side::left ? -24 : 7), m.right - m.left - 100, 18),
+        p.drawText(QRectF(m.left + 50, m.string_y(side) + (side == Side::left ? -24 : 7),
+                          m.right - m.left - 100, 18),
                    Qt::AlignCenter, lie);
     }
 

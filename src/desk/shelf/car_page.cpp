@@ -418,14 +418,17 @@ void CarPage::paintEvent(QPaintEvent*) {
         p.drawRect(QRectF(w * 0.855, y - 12, w * 0.13, 12));
         p.setFont(type(13));
         p.setPen(c.chalk);
-        p.drawText(QRectF(w * 0.845, y + 2, w * 0.15, 32), Qt::AlignCenter | Qt::TextWordWrap,
-                   tr("%1 to\n%2").arg(QString::fromStdString(show_toe(band->lo)), QString::fromStdString(show_toe(band->hi))));
+        p.drawText(
+            QRectF(w * 0.845, y + 2, w * 0.15, 32), Qt::AlignCenter | Qt::TextWordWrap,
+            tr("%1 to\n%2")
+                .arg(QString::fromStdString(show_toe(band->lo)), QString::fromStdString(show_toe(band->hi))));
     }
 }
 
 std::optional<Target> CarPage::understood(const std::string& axle) const {
     const auto read = [&](const char* part) -> std::optional<Quantity> {
-        const auto q = read_quantity(text((axle + part).c_str()).toStdString(), {Expect::Kind::length_or_angle});
+        const auto q =
+            read_quantity(text((axle + part).c_str()).toStdString(), {Expect::Kind::length_or_angle});
         return q ? std::optional<Quantity>(*q) : std::nullopt;
     };
     const auto aim = read("_aim");
@@ -433,9 +436,11 @@ std::optional<Target> CarPage::understood(const std::string& axle) const {
     const std::string basis = chosen(axle.c_str());
     ToeAsLength terms;
     terms.half_difference = basis == "half";
-    const auto span = read_quantity(text((axle + "_over").c_str()).toStdString(), {Expect::Kind::length, Bare::mm});
+    const auto span =
+        read_quantity(text((axle + "_over").c_str()).toStdString(), {Expect::Kind::length, Bare::mm});
     if (span && span->value > 0) terms.span = span->length();
-    const auto target = target_from(basis == "total" ? Measure::total_toe : Measure::toe, *aim, read("_minus"), read("_plus"), terms);
+    const auto target = target_from(basis == "total" ? Measure::total_toe : Measure::toe, *aim,
+                                    read("_minus"), read("_plus"), terms);
     if (!target || !target->has_tolerance) return std::nullopt;
     return *target;
 }

@@ -95,7 +95,8 @@ void ShelfPage::refresh() {
         return l;
     };
     for (const book::CarInfo& car : desk_.book().cars()) {
-        add(ShelfLine::Kind::car, QString::fromStdString(car.name), car.jobs == 1 ? tr("one job") : tr("%1 jobs").arg(car.jobs));
+        add(ShelfLine::Kind::car, QString::fromStdString(car.name),
+            car.jobs == 1 ? tr("one job") : tr("%1 jobs").arg(car.jobs));
         for (const book::JobInfo& job : desk_.book().jobs(car.id)) {
             auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
                           tr("%1, %2, %3 readings")

@@ -604,7 +604,8 @@ QString Slate::bodyForTurn() const {
         if (!rod || !rod->pitch) continue;
         if (out.isEmpty()) out += head(tr("What one turn does on this car"));
         const QString from =
-            r.turns_seen > 0 ? (r.turns_seen == 1 ? tr("learnt from one turn") : tr("learnt from %1 turns").arg(r.turns_seen))
+            r.turns_seen > 0 ? (r.turns_seen == 1 ? tr("learnt from one turn")
+                                                  : tr("learnt from %1 turns").arg(r.turns_seen))
             : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
                              : tr("a guess at the arm: learnt after one turn");
         out += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4")
