@@ -115,18 +115,20 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     });
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
-    connect(slate_, &Slate::sayChanged, this, [this] { say_->setText(slate_->say()); });
+    connect(slate_, &Slate::sayChanged, this, &Window::say);
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
     connect(&desk_, &JobDesk::answered, this, &Window::refresh);
     connect(&desk_, &JobDesk::keptAt, this, [this](const QString& time) {
         last_kept_ = tr("kept %1").arg(time);
-        kept_->setStyleSheet(QString());
+        trouble_.clear();
+        kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().soft.name()));
         refresh();
     });
     connect(&desk_, &JobDesk::notKept, this, [this](const QString& why) {
         kept_->setText(tr("▲ not kept"));
         kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
-        say_->setText(why);
+        trouble_ = why;
+        say();
     });
     how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")
                       ? Show::AngleStyle::decimal
@@ -136,6 +138,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
                        : Show::LengthStyle::mm;
     setDark(dark);
     setHow(how_);
+    if (desk_.book().read_only()) trouble_ = q(desk_.book().read_only_reason());
     shortcuts();
 }
 
@@ -288,6 +291,11 @@ void Window::setStage(Stage stage) {
     refresh();
 }
 
+/// What is not on the disk comes before what to do next.
+void Window::say() {
+    say_->setText(trouble_.isEmpty() ? slate_->say() : trouble_);
+}
+
 void Window::toggleBigFigures() {
     big_->setGeometry(rect());
     big_->setVisible(!big_->isVisible());
@@ -304,11 +312,12 @@ void Window::refresh() {
         kept_->setText(last_kept_);
     else
         kept_->setText(tr("all kept"));
+    if (!trouble_.isEmpty()) kept_->setText(desk_.book().read_only() ? tr("reading only") : tr("▲ not kept"));
     line_->refresh();
     floor_->refresh();
     if (stage_ == Stage::turn) turn_->refresh();
     slate_->refresh();
-    say_->setText(slate_->say());
+    say();
     if (big_->isVisible()) {
         const auto spot = slate_->asked();
         big_->above = spot ? q(words::spot(*spot)) : tr("all spots read");

@@ -50,6 +50,7 @@ class Window : public QMainWindow {
     ShelfPage& shelf();
     void shortcuts();
     void refresh();
+    void say();
     void print();
     void setHow(const Show& how);
 
@@ -75,6 +76,7 @@ class Window : public QMainWindow {
     QLabel* say_;
     QLabel* hint_;
     QString last_kept_;
+    QString trouble_;  ///< why something is not on the disk; empty while all is well
 };
 
 }  // namespace fairchalk::desk

@@ -11,6 +11,8 @@
 #include <QApplication>
 #include <QDir>
 #include <QLabel>
+#include <QLineF>
+#include <QPainter>
 #include <QSettings>
 #include <QSignalSpy>
 #include <QStandardPaths>
@@ -313,6 +315,150 @@ TEST_F(DeskTest, BothThemesAreLegible) {
         EXPECT_GE(contrast(c.on_string, c.string), 4.5);
     }
     Chalk::choose(true);
+}
+
+TEST_F(DeskTest, ANewJobOnACarOfTheShelfBeginsWithItsCard) {
+    demo();
+    open();
+    key(Qt::Key_O, Qt::ControlModifier);
+    key(Qt::Key_Down);  // from the first car's job to its "begin a new job"
+    key(Qt::Key_Return);
+    auto* wheelbase = window->carPage().findChild<QLineEdit*>("wheelbase");
+    ASSERT_TRUE(wheelbase && wheelbase->isVisibleTo(window.get()));
+    EXPECT_EQ(wheelbase->text(), "2310 mm");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_EQ(window->stage(), Stage::lines);
+    EXPECT_EQ(desk->job().car.name, "Brask hillclimb special");
+    EXPECT_EQ(desk->book().jobs().size(), 4u);
+    ASSERT_TRUE(desk->car().rod_at(Wheel::rear_left)) << "its toe links came along";
+    EXPECT_EQ(desk->car().rod_at(Wheel::front_left)->runs, RodSide::ahead_of_axle);
+}
+
+TEST_F(DeskTest, BarsThatAreNotBeyondTheHubsAreQuestioned) {
+    demo();
+    open();
+    key(Qt::Key_5, Qt::ControlModifier);
+    enter("-535");
+    EXPECT_TRUE(slateText().contains("more than zero")) << slateText().toStdString();
+    EXPECT_NEAR(desk->lines().bars.front_ahead->mm(), 535, 1e-9) << "as it was";
+    key(Qt::Key_Escape);
+    enter("21 1/4");
+    EXPECT_NEAR(desk->lines().bars.front_ahead->mm(), 539.75, 1e-9) << "a bare fraction is inches";
+}
+
+TEST_F(DeskTest, TheRuleThatIsChosenSpeaksForReadingsAsFineAsItself) {
+    demo();
+    open();
+    enter("119");
+    enter("4 7/16");
+    desk->settle();
+    const auto& fine = std::get<Reading>(desk->log()[desk->log().size() - 2].what);
+    const auto& coarse = std::get<Reading>(desk->log().back().what);
+    EXPECT_EQ(fine.tool, "steel-rule-mm");
+    EXPECT_EQ(coarse.tool, "") << "a sixteenth is not what a millimetre rule shows";
+    EXPECT_NEAR(coarse.sigma(), 25.4 / 32, 1e-9);
+}
+
+TEST_F(DeskTest, UnitsAndThemeAreKeptAndTheBookIsNotTouchedByThem) {
+    demo();
+    open();
+    desk->settle();
+    const std::size_t entries = desk->log().size();
+    EXPECT_TRUE(slateText().contains("0°37'"));
+    key(Qt::Key_F6);
+    EXPECT_TRUE(slateText().contains("0.62°")) << slateText().toStdString();
+    key(Qt::Key_F7);
+    type("4.5");
+    EXPECT_TRUE(slateText().contains("114.3 mm (4.500 in)"))
+        << "a bare number is now inches: " << slateText().toStdString();
+    const bool dark = Chalk::now().dark;
+    key(Qt::Key_F9);
+    EXPECT_NE(Chalk::now().dark, dark);
+    close();
+    open();
+    EXPECT_NE(Chalk::now().dark, dark) << "a preference outlives the window";
+    key(Qt::Key_F9);
+    key(Qt::Key_F6);
+    key(Qt::Key_F7);
+    EXPECT_EQ(desk->log().size(), entries);
+}
+
+TEST_F(DeskTest, BigFiguresShowTheNextSpotAndTheLastValueKept) {
+    demo();
+    open();
+    enter("119");
+    desk->settle();
+    key(Qt::Key_F8);
+    const auto* big = window->findChild<BigFigures*>();
+    ASSERT_TRUE(big && big->isVisibleTo(window.get()));
+    EXPECT_EQ(big->above, "left front, hub");
+    EXPECT_EQ(big->figure, "119 mm");
+    EXPECT_TRUE(big->below.contains("left front, back lip"));
+    key(Qt::Key_F8);
+    EXPECT_FALSE(big->isVisibleTo(window.get()));
+}
+
+TEST_F(DeskTest, TheFloorIsDrawnAtAnySizeAndZoomed) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    window->setStage(Stage::read);
+    for (const QSize& size : {QSize(1024, 640), QSize(1280, 800), QSize(3840, 2160)}) {
+        window->resize(size);
+        QApplication::processEvents();
+        EXPECT_EQ(window->size(), size);
+        // Every spot stands on the floor, none on another.
+        const auto marks = window->findChildren<SpotMark*>();
+        for (const SpotMark* a : marks) {
+            EXPECT_TRUE(window->floorView().rect().contains(a->geometry().center()));
+            for (const SpotMark* b : marks)
+                if (a != b) {
+                    EXPECT_GT(QLineF(a->geometry().center(), b->geometry().center()).length(), 20)
+                        << a->accessibleName().toStdString();
+                }
+        }
+    }
+    window->resize(1280, 800);
+    const QPoint before = window->findChildren<SpotMark*>().front()->pos();
+    key(Qt::Key_Plus, Qt::ControlModifier);
+    EXPECT_NE(window->findChildren<SpotMark*>().front()->pos(), before);
+    QImage paper(960, 680, QImage::Format_RGB32);
+    paper.fill(Qt::white);
+    QPainter p(&paper);
+    window->floorView().draw(p, QSizeF(960, 680), true);
+    p.end();
+    int drawn = 0;
+    for (int y = 0; y < paper.height(); y += 2)
+        for (int x = 0; x < paper.width(); x += 2) drawn += paper.pixel(x, y) != 0xffffffff;
+    EXPECT_GT(drawn, 1000);
+}
+
+TEST_F(DeskTest, ABookOfANewerProgramOpensForReadingAndSaysWhy) {
+    demo();
+    {
+        book::Book::Migrations newer = book::Book::migrations();
+        newer.push_back("CREATE TABLE later (id TEXT)");
+        book::Book b(path, book::Book::Mode::write, newer);
+    }
+    open();
+    const std::size_t entries = desk->log().size();
+    enter("119");
+    EXPECT_EQ(desk->log().size(), entries);
+    EXPECT_EQ(window->slate().findChild<QLineEdit*>()->text(), "119") << "what was typed is not lost";
+    EXPECT_EQ(window->kept(), "reading only");
+    EXPECT_TRUE(window->sayLine().contains("newer")) << window->sayLine().toStdString();
+}
+
+TEST_F(DeskTest, EveryStageCanBeGoneToAndOpenKnotsSayWhatTheyWillHold) {
+    demo();
+    open();
+    for (Stage s : all_stages) {
+        key(static_cast<Qt::Key>(Qt::Key_1 + index_of(s)), Qt::ControlModifier);
+        EXPECT_EQ(window->stage(), s);
+        EXPECT_FALSE(window->sayLine().isEmpty());
+        const bool alive = s == Stage::lines || s == Stage::read || s == Stage::turn;
+        EXPECT_EQ(slateText().contains("not in this version yet"), !alive);
+    }
 }
 
 TEST_F(DeskTest, ABookThatIsOpenElsewhereSaysSo) {

@@ -298,6 +298,11 @@ void Slate::moveOn() {
 void Slate::enter() {
     const QString text = entry_->text();
     error_.clear();
+    if (desk_.book().read_only()) {
+        error_ = q(desk_.book().read_only_reason());
+        understand();
+        return;
+    }
     switch (mode_) {
         case Mode::idle:
             return;

@@ -1,0 +1,117 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "words/words.h"
+
+#include <cstring>
+#include <set>
+
+#include <gtest/gtest.h>
+
+#include "core/worked_job.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr int last_code = static_cast<int>(Code::job_out_of_reach);
+
+TEST(Words, EveryCodeHasItsOwnSentenceOnOneLine) {
+    std::set<std::string> seen;
+    for (int i = 1; i <= last_code; ++i) {
+        const std::string text = words::source_text(static_cast<Code>(i));
+        EXPECT_FALSE(text.empty()) << "code " << i;
+        EXPECT_EQ(text.find('\n'), std::string::npos) << text;
+        EXPECT_TRUE(seen.insert(text).second) << text;
+        EXPECT_EQ(text.find("invalid"), std::string::npos) << "say what was read, what is wrong, what would be right: " << text;
+        EXPECT_EQ(text.find("error"), std::string::npos) << text;
+    }
+}
+
+TEST(Words, ArgumentsGoWhereTheyBelongAndMissingOnesLeaveNoBraces) {
+    EXPECT_EQ(words::fill("{1} before {0}", {"a", "b"}), "b before a");
+    EXPECT_EQ(words::fill("only {0}{3}", {"a"}), "only a");
+    EXPECT_EQ(words::fill("{x} stays", {}), "{x} stays");
+    EXPECT_EQ(words::sentence({Code::why_needs_rim_span, {"front"}}), "the rim span of the front axle is not given");
+}
+
+TEST(Words, ATranslatorIsAskedForEachText) {
+    words::set_translator([](const char* source) {
+        return std::strcmp(source, "left front") == 0 ? std::string("nearside front") : std::string(source);
+    });
+    EXPECT_EQ(words::spot(wheel_spot(ReadingKind::hub, Wheel::front_left)), "nearside front, hub");
+    words::set_translator({});
+    EXPECT_EQ(words::spot(wheel_spot(ReadingKind::hub, Wheel::front_left)), "left front, hub");
+}
+
+TEST(Words, SpotsAreNamedByThePlaceAPersonLooksAt) {
+    std::set<std::string> names;
+    for (const Spot& s : string_walk()) EXPECT_TRUE(names.insert(words::spot(s)).second) << words::spot(s);
+    EXPECT_EQ(words::spot(string_walk()[0]), "left rear, back lip");
+    EXPECT_EQ(words::spot(string_walk()[6]), "front bar, string to string");
+    EXPECT_EQ(words::spot(axle_spot(ReadingKind::hub_width, Axle::rear)), "rear axle, width over the hubs");
+}
+
+TEST(Words, TheThrustLineIsSaidInWordsAndNeverByASign) {
+    KnownAngle a;
+    a.known = true;
+    a.value = Angle::from_deg(-0.085);
+    EXPECT_EQ(words::thrust(a, {}), "0°05' to the right");
+    a.value = Angle::from_deg(0.085);
+    EXPECT_EQ(words::thrust(a, {}), "0°05' to the left");
+    a.value = Angle::from_deg(0.001);
+    EXPECT_EQ(words::thrust(a, {}), "0°00', straight");
+}
+
+TEST(Words, AmountsOfTurnAsOneSaysThem) {
+    EXPECT_EQ(words::amount_in_words(0.125), "one eighth of a turn");
+    EXPECT_EQ(words::amount_in_words(1.0), "one whole turn");
+    EXPECT_EQ(words::amount_in_words(3.0), "3 whole turns");
+    EXPECT_EQ(words::amount_in_words(1.5), "one turn and one half");
+    EXPECT_EQ(words::amount_in_words(-2.25), "2 turns and one quarter");
+    EXPECT_EQ(words::amount_in_words(1.0 / 6), "1/6 turn");
+    EXPECT_EQ(words::flats(1.0 / 6), "1 flat of the hexagon");
+    EXPECT_EQ(words::flats(1.0), "6 flats of the hexagon");
+}
+
+TEST(Words, TheReasonForTheDirectionFitsTheRodInAllFourCases) {
+    Rod r = testing::rod_at(Wheel::front_right, RodSide::behind_axle);
+    EXPECT_NE(words::why_this_way(r, true).find("behind the axle: longer pushes the back of the wheel out, so it toes in"), std::string::npos);
+    EXPECT_NE(words::why_this_way(r, false).find("toes out"), std::string::npos);
+    r.runs = RodSide::ahead_of_axle;
+    EXPECT_NE(words::why_this_way(r, true).find("ahead of the axle: longer pushes the front of the wheel out, so it toes out"), std::string::npos);
+    EXPECT_NE(words::why_this_way(r, false).find("toes in"), std::string::npos);
+    // The words and the sum agree.
+    for (RodSide side : {RodSide::behind_axle, RodSide::ahead_of_axle})
+        for (bool longer : {true, false}) {
+            r.runs = side;
+            const bool in = toe_change(r, longer ? 1 : -1, Length::from_mm(130)).deg() > 0;
+            EXPECT_EQ(words::why_this_way(r, longer).find("toes in") != std::string::npos, in);
+        }
+    r.runs = RodSide::unknown;
+    EXPECT_NE(words::why_this_way(r, true).find("Say on the car's card"), std::string::npos);
+}
+
+TEST(Words, RodsAndLinksHaveTheirNames) {
+    Rod r = testing::rod_at(Wheel::rear_right, RodSide::behind_axle);
+    EXPECT_EQ(words::rod(r), "Right rear tie rod");
+    r.toe_link = true;
+    EXPECT_EQ(words::rod(r), "Right rear toe link");
+    EXPECT_EQ(words::turn_line(r, -2.0 / 6), "Right rear toe link: 1/3 turn shorter");
+}
+
+TEST(Words, ChancesAreSaidInFractionsThatNeverGrowBackward) {
+    EXPECT_EQ(words::chance(0.99), "nearly certain");
+    EXPECT_EQ(words::chance(0.75), "3 in 4");
+    EXPECT_EQ(words::chance(0.5), "1 in 2");
+    EXPECT_EQ(words::chance(0.01), "hardly");
+    std::set<std::string> seen;
+    std::string last;
+    for (int i = 0; i <= 1000; ++i) {
+        const std::string now = words::chance(i / 1000.0);
+        if (now != last) {
+            EXPECT_TRUE(seen.insert(now).second) << now;
+        }
+        last = now;
+    }
+}
+
+}  // namespace
+}  // namespace fairchalk
