@@ -80,8 +80,11 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     const auto wanted = wanted_spots(desk.job(), desk.round());
     std::size_t skip = 0;
     for (const Spot& s : wanted) skip += !readings_at(desk.job(), desk.round(), s).empty();
-    for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i)
+    for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i) {
+        if (i == 3) shot("read-bar");
+        if (i == 5) shot("read-right");
         type(window, QString::fromLatin1(rest[i]));
+    }
     desk.settle();
     window.setStage(Stage::read);
     shot("read-all");

@@ -42,7 +42,8 @@ TEST(OtherReadings, BoardsTapesAndGaugesGiveTotalToeAndNoMore) {
     struct Pair {
         ReadingKind front, rear;
     };
-    for (const Pair& p : {Pair{ReadingKind::boards_front, ReadingKind::boards_rear}, Pair{ReadingKind::stud_bar_front, ReadingKind::stud_bar_rear},
+    for (const Pair& p : {Pair{ReadingKind::boards_front, ReadingKind::boards_rear},
+                          Pair{ReadingKind::stud_bar_front, ReadingKind::stud_bar_rear},
                           Pair{ReadingKind::tread_front, ReadingKind::tread_rear}}) {
         Log log(testing::card_of({}));
         const double half = 610 / 2.0 * std::sin(total * rad);
@@ -98,7 +99,9 @@ TEST(OtherReadings, WidthsOverTheHubsStandInForABar) {
     ASSERT_TRUE(before.thrust.known);
     EXPECT_NEAR(before.thrust.value.deg(), -0.085, 0.003);
     for (Axle a : both_axles)
-        log.push_back(testing::entry(std::string(name_of(a)), testing::reading(axle_spot(ReadingKind::hub_width, a), 2 * c.half_width[index_of(a)], 0.1)));
+        log.push_back(testing::entry(
+            std::string(name_of(a)),
+            testing::reading(axle_spot(ReadingKind::hub_width, a), 2 * c.half_width[index_of(a)], 0.1)));
     const Estimate e = estimate(job_of(log));
     for (int w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].toe.value.deg(), c.toe[w], 0.003);
     EXPECT_NEAR(e.strings[0].skew.value.deg(), 0.377, 0.003);
@@ -121,10 +124,12 @@ TEST(Camber, IsReadAgainstGravityAndTheFloorIsTakenOut) {
         for (double nose : {0.0, 15.0, -15.0}) {
             CarCard card = testing::card_of({});
             for (auto& a : card.axles) a.track = Length::from_mm(1470);
-            const std::array<Length, 4> floor = {Length::from_mm(left + nose), Length::from_mm(nose), Length::from_mm(left), Length()};
+            const std::array<Length, 4> floor = {Length::from_mm(left + nose), Length::from_mm(nose),
+                                                 Length::from_mm(left), Length()};
             Log log(card, floor);
             const double roll = std::atan(left / 1470) / rad;
-            // The left wheel leans with the floor: what a gauge shows is less by the slope; the right one more.
+            // The left wheel leans with the floor: what a gauge shows is less by the slope; the right one
+            // more.
             log.add(angle_reading(wheel_spot(ReadingKind::camber, Wheel::rear_left), -1.4 - roll));
             log.add(angle_reading(wheel_spot(ReadingKind::camber, Wheel::rear_right), -1.1 + roll));
             const Estimate e = log.solve();
@@ -152,7 +157,9 @@ TEST(CasterSweep, IsSolvedBackFromReadingsOutInAndAtZero) {
                 const double s = side_of(w) == Side::left ? 1 : -1;
                 const auto n = spindle<double>(0, -0.8 * rad, s);
                 for (double out : {22.4, -18.2}) {
-                    Reading r = angle_reading(wheel_spot(ReadingKind::camber, w), -std::asin(swept_spindle<double>(n, caster * rad, sai * rad, s, out * rad).z) / rad);
+                    Reading r = angle_reading(
+                        wheel_spot(ReadingKind::camber, w),
+                        -std::asin(swept_spindle<double>(n, caster * rad, sai * rad, s, out * rad).z) / rad);
                     r.turned = Angle::from_deg(out);
                     log.add(r);
                 }
@@ -188,7 +195,8 @@ TEST(Plan, IsTheBestOfAllWholeSteps) {
         for (double& t : c.toe) t = toe(random);
         CarCard card = testing::card_of(c);
         const RodSide side = i % 2 ? RodSide::ahead_of_axle : RodSide::behind_axle;
-        card.adjusters = {testing::rod_at(Wheel::front_left, side), testing::rod_at(Wheel::front_right, side)};
+        card.adjusters = {testing::rod_at(Wheel::front_left, side),
+                          testing::rod_at(Wheel::front_right, side)};
         for (auto& a : card.adjusters) std::get<Rod>(a).arm = Length::from_mm(arm(random));
         auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.1, 0.1)});
         testing::read_round(log, c, 0.02);
@@ -198,8 +206,8 @@ TEST(Plan, IsTheBestOfAllWholeSteps) {
         if (plan.turns.empty()) continue;
         const auto cost = [&](double l, double r) {
             const Expected x = expect_after(job, e, {l, r});
-            return std::pow((x.verdicts[0].angle.value.deg() - 0.1) / 0.1, 2) + std::pow(x.steering.value.deg() / 0.1, 2) +
-                   1e-4 * (std::abs(l) + std::abs(r));
+            return std::pow((x.verdicts[0].angle.value.deg() - 0.1) / 0.1, 2) +
+                   std::pow(x.steering.value.deg() / 0.1, 2) + 1e-4 * (std::abs(l) + std::abs(r));
         };
         double best = 1e300;
         for (int l = -24; l <= 24; ++l)
@@ -234,7 +242,9 @@ TEST(Plan, TheChanceItGivesIsTheShareThatEndsInside) {
         promised += plan.probability_inside;
         double total = c.toe[0] + c.toe[1];
         for (const PlannedTurn& turn : plan.turns)
-            total += toe_change(*card.rod(turn.rod), turn.turns, Length::from_mm(132 + 15 * normal(random))).deg() + 0.02 * normal(random);
+            total += toe_change(*card.rod(turn.rod), turn.turns, Length::from_mm(132 + 15 * normal(random)))
+                         .deg() +
+                     0.02 * normal(random);
         inside += total >= t.lo.deg() && total <= t.hi.deg();
     }
     EXPECT_NEAR(promised / jobs, inside / jobs, 0.06);

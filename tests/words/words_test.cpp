@@ -20,7 +20,8 @@ TEST(Words, EveryCodeHasItsOwnSentenceOnOneLine) {
         EXPECT_FALSE(text.empty()) << "code " << i;
         EXPECT_EQ(text.find('\n'), std::string::npos) << text;
         EXPECT_TRUE(seen.insert(text).second) << text;
-        EXPECT_EQ(text.find("invalid"), std::string::npos) << "say what was read, what is wrong, what would be right: " << text;
+        EXPECT_EQ(text.find("invalid"), std::string::npos)
+            << "say what was read, what is wrong, what would be right: " << text;
         EXPECT_EQ(text.find("error"), std::string::npos) << text;
     }
 }
@@ -29,7 +30,8 @@ TEST(Words, ArgumentsGoWhereTheyBelongAndMissingOnesLeaveNoBraces) {
     EXPECT_EQ(words::fill("{1} before {0}", {"a", "b"}), "b before a");
     EXPECT_EQ(words::fill("only {0}{3}", {"a"}), "only a");
     EXPECT_EQ(words::fill("{x} stays", {}), "{x} stays");
-    EXPECT_EQ(words::sentence({Code::why_needs_rim_span, {"front"}}), "the rim span of the front axle is not given");
+    EXPECT_EQ(words::sentence({Code::why_needs_rim_span, {"front"}}),
+              "the rim span of the front axle is not given");
 }
 
 TEST(Words, ATranslatorIsAskedForEachText) {
@@ -73,10 +75,14 @@ TEST(Words, AmountsOfTurnAsOneSaysThem) {
 
 TEST(Words, TheReasonForTheDirectionFitsTheRodInAllFourCases) {
     Rod r = testing::rod_at(Wheel::front_right, RodSide::behind_axle);
-    EXPECT_NE(words::why_this_way(r, true).find("behind the axle: longer pushes the back of the wheel out, so it toes in"), std::string::npos);
+    EXPECT_NE(words::why_this_way(r, true).find(
+                  "behind the axle: longer pushes the back of the wheel out, so it toes in"),
+              std::string::npos);
     EXPECT_NE(words::why_this_way(r, false).find("toes out"), std::string::npos);
     r.runs = RodSide::ahead_of_axle;
-    EXPECT_NE(words::why_this_way(r, true).find("ahead of the axle: longer pushes the front of the wheel out, so it toes out"), std::string::npos);
+    EXPECT_NE(words::why_this_way(r, true).find(
+                  "ahead of the axle: longer pushes the front of the wheel out, so it toes out"),
+              std::string::npos);
     EXPECT_NE(words::why_this_way(r, false).find("toes in"), std::string::npos);
     // The words and the sum agree.
     for (RodSide side : {RodSide::behind_axle, RodSide::ahead_of_axle})

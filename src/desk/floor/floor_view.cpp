@@ -75,6 +75,12 @@ void SpotMark::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const QPointF at(width() / 2.0, height() / 2.0);
     if (state_ == State::asked) {
+        // The pin points at the string.
+        const bool upward = spot_.wheel && side_of(*spot_.wheel) == Side::right;
+        if (upward) {
+            p.translate(0, height());
+            p.scale(1, -1);
+        }
         QPainterPath pin(at + QPointF(0, 19));
         pin.cubicTo(at + QPointF(-5, 9), at + QPointF(-13, 6), at + QPointF(-13, -3));
         pin.arcTo(QRectF(at.x() - 13, at.y() - 16, 26, 26), 180, -180);
@@ -82,9 +88,11 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.setPen(Qt::NoPen);
         p.setBrush(c.string);
         p.drawPath(pin);
+        p.resetTransform();
         p.setPen(c.on_string);
         p.setFont(type(14, true));
-        p.drawText(QRectF(at.x() - 14, at.y() - 14, 28, 22), Qt::AlignCenter, QString::number(number_));
+        p.drawText(QRectF(at.x() - 14, at.y() + (upward ? -8 : -14), 28, 22), Qt::AlignCenter,
+                   QString::number(number_));
     } else if (state_ == State::not_wanted) {
         p.setPen(Qt::NoPen);
         p.setBrush(c.faint);

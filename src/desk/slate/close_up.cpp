@@ -129,7 +129,7 @@ void CloseUp::paintEvent(QPaintEvent*) {
     const double text_w = s.kind == ReadingKind::rim_front ? x - 40 : w - text_x - 8;
     const double y = left ? 50 : 106;
     note(QRectF(text_x, y, text_w, 18),
-         hub                                ? tr("zero end on the hub face")
+         hub                                ? tr("zero end on the hub")
          : s.kind == ReadingKind::rim_front ? tr("zero end on the front lip")
                                             : tr("zero end on the back lip"),
          s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
