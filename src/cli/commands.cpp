@@ -61,6 +61,33 @@ void write_out(const std::string& text, const std::string& path, std::ostream& o
     if (!file.flush()) throw std::runtime_error(path + " can't be written");
 }
 
+/// "-2 mm" is a quantity to `read` and not an option: everything that is no option of it goes behind a "--".
+std::vector<std::string> with_quantities_last(const std::vector<std::string>& arguments) {
+    if (arguments.empty() || arguments.front() != "read") return arguments;
+    std::vector<std::string> options = {"read"}, quantities;
+    bool only_quantities = false;
+    for (std::size_t i = 1; i < arguments.size(); ++i) {
+        const std::string& a = arguments[i];
+        const auto named = [&](const char* option) {
+            return a == option || a.starts_with(std::string(option) + "=");
+        };
+        const bool word_option = a.size() > 2 && a.starts_with("--") && a[2] >= 'a' && a[2] <= 'z';
+        if (only_quantities || !(word_option || a == "-h" || a == "--")) {
+            quantities.push_back(a);
+        } else if (a == "--") {
+            only_quantities = true;
+        } else {
+            options.push_back(a);
+            if ((named("--as") || named("--bare")) && a.find('=') == std::string::npos &&
+                i + 1 < arguments.size())
+                options.push_back(arguments[++i]);
+        }
+    }
+    if (!quantities.empty()) options.emplace_back("--");
+    options.insert(options.end(), quantities.begin(), quantities.end());
+    return options;
+}
+
 std::string pretty(const book::Json& j) {
     return j.dump(1) + "\n";
 }
@@ -124,7 +151,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     try {
         try {
-            std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
+            const std::vector<std::string> plain = with_quantities_last(arguments);
+            std::vector<std::string> reversed(plain.rbegin(), plain.rend());
             app.parse(std::move(reversed));
         } catch (const CLI::CallForHelp&) {
             const auto chosen = app.get_subcommands();

@@ -92,10 +92,10 @@ Json ask_next(const Job& job, const Estimate& e, const std::vector<Verdict>& all
 
 }  // namespace
 
-/// To twelve figures: what binary fractions add beyond them is not the typed value.
+/// To fifteen figures: what binary fractions add beyond them is not the typed value.
 static double clean(double v) {
     std::array<char, 40> text{};
-    std::snprintf(text.data(), text.size(), "%.12g", v);
+    std::snprintf(text.data(), text.size(), "%.15g", v);
     return std::strtod(text.data(), nullptr);
 }
 

@@ -104,6 +104,9 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.toggleBigFigures();
     shot("big-figures");
     window.toggleBigFigures();
+    window.showKeys();
+    shot("keys");
+    window.showKeys();
     window.setStage(Stage::ask);
     shot("open-knot");
     window.showShelf();

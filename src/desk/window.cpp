@@ -27,6 +27,14 @@ void BigFigures::paintEvent(QPaintEvent*) {
     p.setFont(type(height() * 0.1, true));
     p.drawText(QRectF(20, height() * 0.05, width() - 40, height() * 0.28), Qt::AlignCenter | Qt::TextWordWrap,
                above);
+    if (figure.isEmpty()) {
+        // The keys: a list, not a figure.
+        p.setPen(c.chalk);
+        p.setFont(type(std::min(22.0, height() / 32.0)));
+        p.drawText(QRectF(width() * 0.2, height() * 0.26, width() * 0.75, height() * 0.72),
+                   Qt::AlignLeft | Qt::AlignTop, below);
+        return;
+    }
     p.setPen(c.string);
     p.setFont(type(height() * 0.3, true));
     p.drawText(QRectF(20, height() * 0.32, width() - 40, height() * 0.38), Qt::AlignCenter, figure);
@@ -201,18 +209,7 @@ void Window::shortcuts() {
     });
     on(QKeySequence(Qt::Key_F8), [this] { toggleBigFigures(); });
     on(QKeySequence(Qt::Key_F9), [this] { setDark(!Chalk::now().dark); });
-    on(QKeySequence(Qt::Key_F1), [this] {
-        big_->above = tr("Keys");
-        big_->figure = QString();
-        big_->below =
-            tr("Enter keeps · Page Up/Down other spot · Ctrl Z undo · Ctrl D strike out · Ctrl 1…8 stages · "
-               "F2 turned as written · "
-               "F3 I turned · F4 leave it · F5 strings moved · F6 angles · F7 lengths · F8 big figures · F9 "
-               "light · Ctrl P print · Ctrl +/− zoom · Ctrl O book · F1 back");
-        big_->setGeometry(rect());
-        big_->setVisible(!big_->isVisible());
-        big_->raise();
-    });
+    on(QKeySequence(Qt::Key_F1), [this] { showKeys(); });
     on(QKeySequence(Qt::Key_F5), [this] {
         if (desk_.hasJob()) desk_.happened(ChangeKind::strings_moved), setStage(Stage::lines);
     });
@@ -294,6 +291,28 @@ void Window::setStage(Stage stage) {
 /// What is not on the disk comes before what to do next.
 void Window::say() {
     say_->setText(trouble_.isEmpty() ? slate_->say() : trouble_);
+}
+
+void Window::showKeys() {
+    big_->above = tr("Keys");
+    big_->figure.clear();
+    big_->below =
+        tr("Enter  keeps what is on the line\n"
+           "Page Up, Page Down  another spot\n"
+           "Escape  clears the line, or leaves a question\n"
+           "Ctrl Z, Ctrl Shift Z  undo, redo\n"
+           "Ctrl D  strike out the last reading at this spot\n"
+           "Ctrl 1 … Ctrl 8  the stages\n"
+           "F2  turned as written      F3  I turned …      F4  leave it as it is\n"
+           "F5  the strings were moved\n"
+           "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
+           "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
+           "Ctrl O  the book      Ctrl N  a new car\n"
+           "F1  back to the floor");
+    big_->setAccessibleName(big_->below);
+    big_->setGeometry(rect());
+    big_->setVisible(!big_->isVisible());
+    big_->raise();
 }
 
 void Window::toggleBigFigures() {

@@ -45,6 +45,7 @@ class Window : public QMainWindow {
     QString kept() const { return kept_->text(); }
     QString sayLine() const { return say_->text(); }
     void toggleBigFigures();
+    void showKeys();
 
   private:
     ShelfPage& shelf();

@@ -53,6 +53,11 @@ TEST_F(CliTest, ReadAnswersAsTheContractHasIt) {
     EXPECT_EQ(ran({"read", "1.4 deg"}).out, "{\"kind\":\"angle\",\"deg\":1.4,\"resolution_deg\":0.1}\n");
     EXPECT_EQ(Json::parse(ran({"read", "--as", "angle", "27'"}).out)["deg"], 0.45);
     EXPECT_EQ(Json::parse(ran({"read", "--", "-2 mm"}).out)["mm"], -2.0);
+    EXPECT_EQ(Json::parse(ran({"read", "-2 mm"}).out)["mm"], -2.0);
+    EXPECT_EQ(Json::parse(ran({"read", "-½ in"}).out)["mm"], -12.7);
+    EXPECT_EQ(Json::parse(ran({"read", "-.5 mm", "--as", "length"}).out)["mm"], -0.5);
+    EXPECT_EQ(ran({"read", "--5 mm"}).code, 2);
+    EXPECT_EQ(ran({"read", "-27' out"}).code, 2);
     const Ran bad = ran({"read", "3 7/0 in"});
     EXPECT_EQ(bad.code, 2);
     EXPECT_NE(bad.err.find("7/0"), std::string::npos);

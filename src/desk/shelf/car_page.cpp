@@ -63,8 +63,10 @@ QPushButton* CarPage::choice(const char* group, const char* value, const QString
     b->setProperty("value", QString::fromLatin1(value));
     b->setStyleSheet(QStringLiteral("padding: 5px 6px; font-size: 13px;"));
     choices_.push_back(b);
-    connect(b, &QPushButton::clicked, this,
-            [this, g = std::string(group), v = std::string(value)] { choose(g.c_str(), v); });
+    // Chosen again, it is left open again.
+    connect(b, &QPushButton::clicked, this, [this, b, g = std::string(group), v = std::string(value)] {
+        choose(g.c_str(), b->isChecked() ? v : std::string());
+    });
     return b;
 }
 
@@ -100,7 +102,7 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
     field("arm", tr("Steering arm, if measured: steering axis to rod end"), tr("if measured"));
     choice("thread", "right", tr("right-hand"));
     choice("thread", "left", tr("left-hand"));
-    choice("thread", "both", tr("sleeve, both ends"));
+    choice("ends", "both", tr("sleeve, both ends"));
     choice("links", "none", tr("rear not adjustable"));
     choice("links", "ahead-of-axle", tr("toe links ahead"));
     choice("links", "behind-axle", tr("toe links behind"));
@@ -129,7 +131,7 @@ void CarPage::begin(const QString& car) {
     old_card_ = book::Json::object();
     for (auto& [key, f] : fields_) f->clear();
     problem_->clear();
-    for (const char* group : {"rods", "thread"}) choose(group, "");
+    for (const char* group : {"rods", "thread", "ends"}) choose(group, "");
     choose("links", "none");
     for (const char* axle : {"front", "rear"}) choose(axle, "total");
     fields_["title"]->setText(tr("Alignment"));
@@ -150,10 +152,8 @@ void CarPage::begin(const QString& car) {
             choose("rods", r->runs == RodSide::behind_axle     ? "behind-axle"
                            : r->runs == RodSide::ahead_of_axle ? "ahead-of-axle"
                                                                : "");
-            choose("thread", r->double_ended              ? "both"
-                             : r->thread == Thread::right ? "right"
-                             : r->thread == Thread::left  ? "left"
-                                                          : "");
+            choose("thread", r->thread == Thread::right ? "right" : r->thread == Thread::left ? "left" : "");
+            choose("ends", r->double_ended ? "both" : "");
             put("pitch", r->pitch);
             put("arm", r->arm);
         }
@@ -219,8 +219,8 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         r["kind"] = kind;
         r["wheel"] = wheel;
         r["rod"] = runs;
-        if (thread == "right" || thread == "left") r["thread"] = thread;
-        r["double_ended"] = thread == "both";
+        if (!thread.empty()) r["thread"] = thread;
+        r["double_ended"] = chosen("ends") == "both";
         if (!put(r, "pitch", "pitch", true, 0.3, 4)) return false;
         if (!put(r, "arm", "arm", false, 50, 400)) return false;
         r["step"] = "1/8 turn";
@@ -332,6 +332,7 @@ void CarPage::resizeEvent(QResizeEvent*) {
     };
     row("rods", 0.63, 0.17, 0.115);
     row("thread", 0.63, 0.47, 0.115);
+    row("ends", 0.86, 0.47, 0.115);
     row("links", 0.63, 0.565, 0.115);
     row("front", 0.03, 0.74, 0.115);
     row("rear", 0.03, 0.86, 0.115);
