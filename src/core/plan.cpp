@@ -8,6 +8,7 @@
 #include <Eigen/Dense>
 
 #include "core/normal.h"
+#include "core/procedure.h"
 
 namespace fairchalk {
 namespace {
@@ -148,14 +149,8 @@ double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& cov
     return static_cast<double>(inside) / points;
 }
 
-struct Outcome {
-    std::vector<Verdict> verdicts;
-    KnownAngle steering;
-    double probability = 0.0;
-};
-
-Outcome outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known) {
-    Outcome out;
+Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known) {
+    Expected out;
     std::vector<Eigen::VectorXd> gs;
     for (const Verdict& v : before) {
         Verdict a = v;
@@ -265,16 +260,6 @@ bool reached_by(const Target& t, const std::vector<Handle>& handles) {
            });
 }
 
-/// True when something was turned after the last reading: what was turned has not been measured.
-bool unmeasured_turn(const Job& job) {
-    if (job.rounds.empty()) return false;
-    const std::size_t from =
-        job.rounds.back().readings.empty() ? job.rounds.back().opened : job.rounds.back().readings.back();
-    for (std::size_t i = from; i < job.log->size(); ++i)
-        if (job.live(i) && std::holds_alternative<Turn>((*job.log)[i].what)) return true;
-    return false;
-}
-
 std::vector<Spot> toe_spots_of(const std::vector<Wheel>& wheels) {
     std::vector<Spot> out;
     for (const Spot& s : string_walk())
@@ -297,11 +282,7 @@ Expected expect_after(const Job& job, const Estimate& e, const std::vector<doubl
     After after{p, all.usable, {}};
     for (const Handle& h : all.usable)
         after.turns.push_back(static_cast<std::size_t>(h.place) < turns.size() ? turns[h.place] : 0.0);
-    const Outcome o = outcome_of(after, verdicts(job, e), p.estimable(steering_gradient(p)));
-    out.verdicts = o.verdicts;
-    out.steering = o.steering;
-    out.probability = o.probability;
-    return out;
+    return outcome_of(after, verdicts(job, e), p.estimable(steering_gradient(p)));
 }
 
 Plan plan_turns(const Job& job, const Estimate& e) {
@@ -314,12 +295,12 @@ Plan plan_turns(const Job& job, const Estimate& e) {
     const bool steering_known = p.estimable(steering_gradient(p)) && e.thrust.known;
 
     After still{p, handles.usable, std::vector<double>(handles.usable.size(), 0.0)};
-    const Outcome now = outcome_of(still, plan.before, steering_known);
+    const Expected now = outcome_of(still, plan.before, steering_known);
     plan.after = now.verdicts;
     plan.steering_before = plan.steering_after = now.steering;
     plan.probability_inside = now.probability;
 
-    if (unmeasured_turn(job)) {
+    if (turned_since_reading(job)) {
         std::vector<Wheel> turned;
         const std::size_t from =
             job.rounds.back().readings.empty() ? job.rounds.back().opened : job.rounds.back().readings.back();
@@ -331,7 +312,6 @@ Plan plan_turns(const Job& job, const Estimate& e) {
         return plan;
     }
 
-    // Only what is about toe asks for a rod; and only rods whose wheel's toe is known are turned.
     std::vector<Verdict> about_toe;
     bool all_inside = true, any_outside = false, any_unknown = false, likely_out = false;
     for (const Verdict& v : plan.before) {
@@ -359,12 +339,11 @@ Plan plan_turns(const Job& job, const Estimate& e) {
     }
     std::vector<Handle> active;
     for (const Handle& h : handles.usable) {
-        Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-        g[h.toe] = 1.0;
-        const bool total_only = std::any_of(about_toe.begin(), about_toe.end(), [&](const Verdict& v) {
+        // Only a rod that moves an angle which has a target and is known.
+        const bool wanted = std::any_of(about_toe.begin(), about_toe.end(), [&](const Verdict& v) {
             return v.angle.known && reached_by(v.target, {h});
         });
-        if (total_only) active.push_back(h);
+        if (wanted) active.push_back(h);
     }
     const bool steering_off =
         steering_known && !active.empty() &&
@@ -377,7 +356,7 @@ Plan plan_turns(const Job& job, const Estimate& e) {
     if (any_outside || likely_out || (steering_off && !any_unknown)) {
         const auto turns = best_turns(p, active, misses_of(about_toe, p, active, steering_known));
         After after{p, active, turns};
-        const Outcome then = outcome_of(after, plan.before, steering_known);
+        const Expected then = outcome_of(after, plan.before, steering_known);
         bool something = false;
         for (std::size_t i = 0; i < active.size(); ++i) {
             if (turns[i] == 0.0) continue;
