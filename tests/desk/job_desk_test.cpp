@@ -1,0 +1,141 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The open job without its window: what is appended, in which order it is kept, which answers are shown.
+#include "job_desk.h"
+
+#include <unistd.h>
+
+#include <filesystem>
+
+#include <gtest/gtest.h>
+#include <sqlite3.h>
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QSignalSpy>
+
+#include "book/places.h"
+
+namespace fairchalk::desk {
+namespace {
+
+namespace fs = std::filesystem;
+
+struct JobDeskTest : ::testing::Test {
+    fs::path folder = fs::temp_directory_path() / ("fairchalk-jobdesk-" + std::to_string(::getpid()));
+    fs::path path = folder / "garage.fairchalk";
+    std::string job;
+
+    JobDeskTest() {
+        fs::remove_all(folder);
+        UuidSource ids(book::system_sources());
+        book::Book b(path);
+        job = b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/tarnby-estate.json", ids), "rack",
+                           ids);
+    }
+    ~JobDeskTest() override { fs::remove_all(folder); }
+    static Quantity mm(const char* text) { return *read_quantity(text, {Expect::Kind::length, Bare::mm}); }
+    std::vector<std::string> idsOnDisk() const {
+        const book::Book b(path, book::Book::Mode::read);
+        std::vector<std::string> out;
+        for (const Entry& e : b.job(job).entries) out.push_back(e.id);
+        return out;
+    }
+};
+
+TEST_F(JobDeskTest, EntriesReachTheDiskInTheOrderInWhichTheyWereMade) {
+    std::vector<std::string> made;
+    {
+        JobDesk desk(book::Book(path), book::system_sources());
+        desk.openJob(job);
+        for (int i = 0; i < 40; ++i)
+            desk.take(string_walk()[static_cast<std::size_t>(i % 14)], mm(std::to_string(100 + i).c_str()));
+        desk.settle();
+        for (const Entry& e : desk.log()) made.push_back(e.id);
+    }
+    EXPECT_EQ(idsOnDisk(), made);
+    EXPECT_TRUE(std::is_sorted(made.end() - 40, made.end())) << "later ids sort after earlier ones";
+}
+
+TEST_F(JobDeskTest, NothingIsShownAsKeptBeforeItIsOnTheDisk) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    desk.settle();
+    bool told = false;
+    QObject::connect(&desk, &JobDesk::keptAt, [&] {
+        told = true;
+        const auto disk = idsOnDisk();
+        for (std::size_t i = 0; i < desk.log().size(); ++i) {
+            if (desk.isKept(i)) {
+                EXPECT_NE(std::find(disk.begin(), disk.end(), desk.log()[i].id), disk.end());
+            }
+        }
+    });
+    desk.take(string_walk()[3], mm("119"));
+    EXPECT_FALSE(desk.isKept(desk.log().size() - 1));
+    desk.settle();
+    EXPECT_TRUE(told);
+    EXPECT_TRUE(desk.isKept(desk.log().size() - 1));
+}
+
+TEST_F(JobDeskTest, AFailedWriteIsSaidAndTriedAgainAndNothingOvertakesIt) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    desk.settle();
+    QSignalSpy trouble(&desk, &JobDesk::notKept);
+    // Another program holds the file: SQLite waits five seconds, then gives up.
+    sqlite3* other = nullptr;
+    ASSERT_EQ(sqlite3_open(path.c_str(), &other), SQLITE_OK);
+    ASSERT_EQ(sqlite3_exec(other, "BEGIN IMMEDIATE", nullptr, nullptr, nullptr), SQLITE_OK);
+    desk.take(string_walk()[3], mm("119"));
+    desk.take(string_walk()[4], mm("113"));
+    EXPECT_TRUE(trouble.wait(15'000));
+    EXPECT_TRUE(trouble.first().first().toString().contains("not kept yet"))
+        << trouble.first().first().toString().toStdString();
+    EXPECT_FALSE(desk.isKept(desk.log().size() - 2));
+    sqlite3_exec(other, "ROLLBACK", nullptr, nullptr, nullptr);
+    sqlite3_close(other);
+    desk.settle();
+    EXPECT_TRUE(desk.isKept(desk.log().size() - 1));
+    const auto disk = idsOnDisk();
+    ASSERT_GE(disk.size(), 2u);
+    EXPECT_EQ(disk.back(), desk.log().back().id);
+    EXPECT_EQ(disk[disk.size() - 2], desk.log()[desk.log().size() - 2].id);
+}
+
+TEST_F(JobDeskTest, OnlyTheAnswerToTheLogAsItIsNowIsShown) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    QObject::connect(&desk, &JobDesk::answered,
+                     [&] { EXPECT_EQ(desk.answer().sequence, desk.log().size()); });
+    for (int i = 0; i < 20; ++i) desk.take(string_walk()[3], mm("119"));
+    desk.settle();
+    EXPECT_TRUE(desk.answerIsCurrent());
+    EXPECT_EQ(desk.answer().now.checks.size(), 24u);
+}
+
+TEST_F(JobDeskTest, UndoNeverReachesBehindTheOpeningOfTheJob) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    int undone = 0;
+    while (desk.undo() && undone < 50) ++undone;
+    EXPECT_EQ(undone, 4) << "the four readings that were taken";
+    EXPECT_EQ(desk.round(), 0) << "the round stays open";
+    EXPECT_EQ(desk.job().car.name, "Tarnby estate");
+    int redone = 0;
+    while (desk.redo() && redone < 50) ++redone;
+    EXPECT_EQ(redone, 4);
+    EXPECT_EQ(desk.job().rounds[0].readings.size(), 4u);
+    desk.settle();
+}
+
+TEST_F(JobDeskTest, TwoTurnsUnderOneVisitOpenOneRound) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    desk.turned({{"rod-fl", 0.5}}, false);
+    desk.turned({{"rod-fr", -0.25}}, false);
+    EXPECT_EQ(desk.round(), 1);
+    EXPECT_EQ(stages_of(desk.job())[index_of(Stage::turn)].done, 2);
+    desk.settle();
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
