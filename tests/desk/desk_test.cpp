@@ -15,7 +15,6 @@
 #include <QPainter>
 #include <QSettings>
 #include <QSignalSpy>
-#include <QStandardPaths>
 #include <QTest>
 
 #include "book/places.h"
@@ -35,6 +34,7 @@ struct DeskTest : ::testing::Test {
     std::unique_ptr<Window> window;
 
     DeskTest() {
+        QSettings().clear();  // each test begins with the preferences of a new user
         fs::remove_all(folder);
         fs::create_directories(folder);
     }
@@ -473,11 +473,13 @@ int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
     if (::testing::GTEST_FLAG(list_tests)) return RUN_ALL_TESTS();  // CMake asks, with no display
     // Preferences of whoever runs the tests stay theirs.
-    QStandardPaths::setTestModeEnabled(true);
-    qputenv("XDG_CONFIG_HOME", QDir::tempPath().toUtf8() + "/fairchalk-test-config");
+    qputenv("XDG_CONFIG_HOME",
+            QDir::tempPath().toUtf8() + "/fairchalk-test-config-" + QByteArray::number(::getpid()));
     QApplication app(argc, argv);
     QSettings::setDefaultFormat(QSettings::IniFormat);
     QApplication::setOrganizationName(QStringLiteral("fair-chalk-test"));
     fairchalk::desk::loadType();
-    return RUN_ALL_TESTS();
+    const int failed = RUN_ALL_TESTS();
+    QDir(QString::fromUtf8(qgetenv("XDG_CONFIG_HOME"))).removeRecursively();
+    return failed;
 }
