@@ -260,14 +260,6 @@ bool reached_by(const Target& t, const std::vector<Handle>& handles) {
            });
 }
 
-std::vector<Spot> toe_spots_of(const std::vector<Wheel>& wheels) {
-    std::vector<Spot> out;
-    for (const Spot& s : string_walk())
-        if (s.wheel && s.kind != ReadingKind::hub && std::count(wheels.begin(), wheels.end(), *s.wheel) > 0)
-            out.push_back(s);
-    return out;
-}
-
 }  // namespace
 
 std::string_view name_of(NextStep n) {
@@ -302,11 +294,9 @@ Plan plan_turns(const Job& job, const Estimate& e) {
 
     if (turned_since_reading(job)) {
         std::vector<Wheel> turned;
-        const std::size_t from =
-            job.rounds.back().readings.empty() ? job.rounds.back().opened : job.rounds.back().readings.back();
-        for (std::size_t i = from; i < job.log->size(); ++i)
-            if (const Turn* t = std::get_if<Turn>(&(*job.log)[i].what); t && job.live(i))
-                if (const Rod* rod = car.rod(t->adjuster)) turned.push_back(rod->wheel);
+        for (std::size_t i : turns_since_reading(job))
+            if (const Rod* rod = car.rod(std::get<Turn>((*job.log)[i].what).adjuster))
+                turned.push_back(rod->wheel);
         plan.remeasure = toe_spots_of(turned);
         plan.next = NextStep::read;
         return plan;

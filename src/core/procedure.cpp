@@ -57,9 +57,13 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     if (turned.empty()) return string_walk();
     for (const Spot& spot : wanted_spots(job, round - 1))
         if (readings_at(job, round - 1, spot).empty()) return string_walk();
+    return toe_spots_of(turned);
+}
+
+std::vector<Spot> toe_spots_of(const std::vector<Wheel>& wheels) {
     std::vector<Spot> out;
     for (const Spot& s : string_walk())
-        if (s.wheel && s.kind != ReadingKind::hub && std::count(turned.begin(), turned.end(), *s.wheel) > 0)
+        if (s.wheel && s.kind != ReadingKind::hub && std::count(wheels.begin(), wheels.end(), *s.wheel) > 0)
             out.push_back(s);
     return out;
 }
@@ -71,12 +75,18 @@ std::optional<Spot> next_spot(const Job& job, int round) {
 }
 
 bool turned_since_reading(const Job& job) {
-    if (job.rounds.empty()) return false;
-    const Round& last = job.rounds.back();
-    const std::size_t from = last.readings.empty() ? last.opened : last.readings.back();
-    for (std::size_t i = from; i < job.log->size(); ++i)
-        if (job.live(i) && is_turn((*job.log)[i])) return true;
-    return false;
+    return !turns_since_reading(job).empty();
+}
+
+std::vector<std::size_t> turns_since_reading(const Job& job) {
+    // From the last reading of any round: a round that was opened after the turn has not measured it yet.
+    std::vector<std::size_t> out;
+    for (std::size_t i = job.log->size(); i-- > 0;) {
+        if (!job.live(i)) continue;
+        if (std::holds_alternative<Reading>((*job.log)[i].what)) break;
+        if (is_turn((*job.log)[i])) out.insert(out.begin(), i);
+    }
+    return out;
 }
 
 std::array<StageState, 8> stages_of(const Job& job) {

@@ -38,6 +38,11 @@ std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot
 /// The first wanted spot without a reading; nothing once all are read.
 std::optional<Spot> next_spot(const Job& job, int round);
 
+/// The rim spots of these wheels, in walking order: what a turn of their rods spoils.
+std::vector<Spot> toe_spots_of(const std::vector<Wheel>& wheels);
+
+/// Live turns since the last live reading of the job, as indexes into the log.
+std::vector<std::size_t> turns_since_reading(const Job& job);
 /// True when something has been turned since the last reading was taken.
 bool turned_since_reading(const Job& job);
 

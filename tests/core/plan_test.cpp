@@ -95,6 +95,11 @@ TEST(Plan, AfterATurnItAsksToReadTheSpoiledSpots) {
     EXPECT_EQ(plan.next, NextStep::read);
     EXPECT_TRUE(plan.turns.empty());
     EXPECT_EQ(plan.remeasure.size(), 2u);
+    // A new round that is open and not read yet has measured nothing either.
+    log.push_back(testing::entry("round2", RoundOpened{}));
+    const Plan opened = planned(log);
+    EXPECT_EQ(opened.next, NextStep::read);
+    EXPECT_EQ(opened.remeasure, plan.remeasure);
 }
 
 TEST(Plan, IsDoneWhenAllIsInsideAndReadsOnWhenTooCloseOrUnknown) {
