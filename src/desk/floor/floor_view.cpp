@@ -303,7 +303,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     p.drawPolyline(QPolygonF({{nose - 22, m.middle - 6}, {nose - 8, m.middle}, {nose - 22, m.middle + 6}}));
 
     // The walk round the car.
-    p.setPen(c.stroke(c.faint, 1.2, Qt::DotLine));
+    p.setPen(c.stroke(c.floor_line, 2));  // dots along so long a curve cost a sixth of the start
     p.drawRoundedRect(QRectF(m.bar_rear - 18, m.top_string - 58, m.bar_front - m.bar_rear + 36,
                              m.bottom_string - m.top_string + 116),
                       60, 60);

@@ -82,6 +82,7 @@ QFont type(double pixels, bool bold) {
     QFont f(QStringLiteral("B612"));
     f.setPixelSize(static_cast<int>(std::lround(pixels)));
     f.setBold(bold);
+    f.setHintingPreference(QFont::PreferNoHinting);  // hinting each glyph is a good part of the start
     return f;
 }
 

@@ -24,8 +24,8 @@ constexpr Place places[] = {
     {"front_span", 0.44, 0.17, 0.12},
     {"rear_hub_width", 0.05, 0.385, 0.12},
     {"front_hub_width", 0.44, 0.385, 0.12},
-    {"pitch", 0.84, 0.30, 0.11},
-    {"arm", 0.84, 0.385, 0.11},
+    {"pitch", 0.84, 0.285, 0.11},
+    {"arm", 0.84, 0.345, 0.11},
     {"front_aim", 0.385, 0.74, 0.12},
     {"front_minus", 0.515, 0.74, 0.10},
     {"front_plus", 0.625, 0.74, 0.10},
@@ -35,6 +35,20 @@ constexpr Place places[] = {
     {"rear_plus", 0.625, 0.86, 0.10},
     {"rear_over", 0.735, 0.86, 0.10},
 };
+
+/// A threaded end seen from the side. Along a level rod the flanks of a right-hand thread that face the
+/// viewer lean back at the top, those of a left-hand one forward.
+void drawThread(QPainter& p, QLineF along, bool right_hand, const QColor& ink) {
+    constexpr double radius = 6, lean = 3, pitch = 6;
+    p.setPen(QPen(ink, 1.6, Qt::SolidLine, Qt::RoundCap));
+    p.setBrush(Qt::NoBrush);
+    p.drawLine(along.translated(0, -radius + 1.5));
+    p.drawLine(along.translated(0, radius - 1.5));
+    const double side = right_hand ? lean : -lean;
+    for (double x = along.x1() + pitch; x < along.x2() - 2; x += pitch)
+        p.drawLine(QPointF(x - side, along.y1() - radius), QPointF(x + side, along.y1() + radius));
+    p.drawLine(along.p2() - QPointF(0, radius - 1.5), along.p2() + QPointF(0, radius - 1.5));
+}
 
 }  // namespace
 
@@ -331,8 +345,8 @@ void CarPage::resizeEvent(QResizeEvent*) {
             }
     };
     row("rods", 0.63, 0.17, 0.115);
-    row("thread", 0.63, 0.47, 0.115);
-    row("ends", 0.86, 0.47, 0.115);
+    row("thread", 0.63, 0.43, 0.115);
+    row("ends", 0.86, 0.43, 0.115);
     row("links", 0.63, 0.565, 0.115);
     row("front", 0.03, 0.74, 0.115);
     row("rear", 0.03, 0.86, 0.115);
@@ -380,9 +394,9 @@ void CarPage::paintEvent(QPaintEvent*) {
     say(0.05, 0.355, tr("over the hubs"));
     say(0.44, 0.355, tr("over the hubs"));
     say(0.63, 0.14, tr("The tie rods, seen from above, front to the right"));
-    say(0.63, 0.315, tr("thread pitch, a full turn:"));
-    say(0.63, 0.40, tr("steering arm, axis to rod end:"));
-    say(0.63, 0.44, tr("The thread at the outer end (or leave it open)"));
+    say(0.63, 0.297, tr("thread pitch, a full turn:"));
+    say(0.63, 0.357, tr("steering arm, axis to rod end:"));
+    say(0.63, 0.403, tr("The thread at the outer end (or leave it open)"));
     say(0.63, 0.535, tr("The rear axle"));
     // How the rods run decides which way is which.
     const double rx = w * 0.63;
@@ -399,6 +413,21 @@ void CarPage::paintEvent(QPaintEvent*) {
         p.drawEllipse(QPointF(rod, y - 2), 3, 3);
         ++i;
     }
+    // The thread's hand by the lean of its flanks; a sleeve has one of each and a tube to turn between them.
+    const auto ink = [&](bool on) { return on ? c.string : c.soft; };
+    const double ty = h * 0.5;
+    drawThread(p, {QPointF(rx + 14, ty), QPointF(rx + w * 0.115 - 24, ty)}, true,
+               ink(chosen("thread") == "right"));
+    drawThread(p, {QPointF(rx + w * 0.115 + 14, ty), QPointF(rx + w * 0.23 - 24, ty)}, false,
+               ink(chosen("thread") == "left"));
+    const double sx = rx + w * 0.23, half = w * 0.0575;
+    const QColor sleeve = ink(chosen("ends") == "both");
+    drawThread(p, {QPointF(sx + 8, ty), QPointF(sx + half - 26, ty)}, true, sleeve);
+    drawThread(p, {QPointF(sx + half + 20, ty), QPointF(sx + 2 * half - 14, ty)}, false, sleeve);
+    p.setPen(c.stroke(sleeve, 2));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(QRectF(sx + half - 28, ty - 9, 50, 18));
+    p.drawLine(QPointF(sx + half - 28, ty), QPointF(sx + half + 22, ty));
     p.setPen(QPen(c.floor_line, 2));
     p.drawLine(QPointF(w * 0.02, h * 0.645), QPointF(w * 0.98, h * 0.645));
     p.setPen(c.soft);
