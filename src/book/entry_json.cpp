@@ -93,6 +93,10 @@ class Node {
     Wheel wheel() const {
         return named<Wheel>(wheel_named, "front-left, front-right, rear-left, rear-right");
     }
+    double in(Expect::Kind kind) const {
+        const Quantity q = quantity(kind);
+        return q.value;
+    }
     Axle axle() const { return named<Axle>(axle_named, "front, rear"); }
     Side side() const { return named<Side>(side_named, "left, right"); }
 
@@ -108,6 +112,10 @@ AxleCard axle_from(const Node& n) {
     if (n.has("track")) a.track = n["track"].positive_length();
     if (n.has("hub_width")) a.hub_width = n["hub_width"].positive_length();
     if (n.has("hub_width_sigma")) a.hub_width_sigma = n["hub_width_sigma"].positive_length();
+    if (n.has("suspension"))
+        a.suspension = n["suspension"].named<Suspension>(
+            suspension_named,
+            "double-wishbone, strut, beam, trailing-arm, semi-trailing-arm, multi-link, unknown");
     return a;
 }
 
@@ -115,7 +123,13 @@ Adjuster adjuster_from(const Node& n) {
     n.object();
     const std::string id = n["id"].text();
     const std::string kind = n["kind"].text();
-    if (kind != "steering-rod" && kind != "toe-link") return OtherAdjuster{id, kind};
+    if (kind != "steering-rod" && kind != "toe-link") {
+        OtherAdjuster other{id, kind, {}, {}, {}};
+        if (n.has("angle")) other.angle = n["angle"].text();
+        if (n.has("wheel")) other.wheel = n["wheel"].wheel();
+        if (n.has("axle")) other.axle = n["axle"].axle();
+        return other;
+    }
     Rod r;
     r.id = id;
     r.toe_link = kind == "toe-link";
@@ -183,15 +197,49 @@ bool one_of(const std::string& word, std::initializer_list<const char*> words) {
     return false;
 }
 
-constexpr std::array<std::pair<const char*, ChangeKind>, 7> changes = {{
-    {"jacked", ChangeKind::jacked},
-    {"strings-moved", ChangeKind::strings_moved},
-    {"settled", ChangeKind::settled},
-    {"steering-recentred", ChangeKind::steering_recentred},
-    {"locked", ChangeKind::locked},
-    {"pressures-changed", ChangeKind::pressures_changed},
-    {"load-changed", ChangeKind::load_changed},
-}};
+constexpr std::array all_changes = {
+    ChangeKind::jacked,  ChangeKind::strings_moved,      ChangeKind::settled,
+    ChangeKind::rolled,  ChangeKind::bounced,            ChangeKind::steering_recentred,
+    ChangeKind::locked,  ChangeKind::pressures_changed,  ChangeKind::load_changed,
+};
+
+/// `{"front-left": "2.2 bar", …, "tolerance": "0.1 bar"}`
+CornerSpec corners_from(const Node& n, Expect::Kind kind) {
+    n.object();
+    CornerSpec spec;
+    for (Wheel w : all_wheels)
+        if (n.has(name_of(w).data())) spec.at[static_cast<std::size_t>(index_of(w))] = n[name_of(w).data()].in(kind);
+    if (n.has("tolerance")) spec.tolerance = n["tolerance"].in(kind);
+    if (n.has("measured")) spec.measured_how = n["measured"].text();
+    return spec;
+}
+
+Json corners_json(const CornerSpec& spec, bool pressure) {
+    Json j = Json::object();
+    const auto write = [&](double v) { return pressure ? write_exact_bar(v) : write_exact(Length::from_mm(v)); };
+    for (Wheel w : all_wheels)
+        if (const auto& v = spec.at[static_cast<std::size_t>(index_of(w))]) j[std::string(name_of(w))] = write(*v);
+    if (spec.tolerance) j["tolerance"] = write(*spec.tolerance);
+    if (!spec.measured_how.empty()) j["measured"] = spec.measured_how;
+    return j;
+}
+
+std::array<Length, 4> heights_from(const Node& n, double* coarsest) {
+    std::array<Length, 4> out;
+    for (Wheel w : all_wheels) {
+        const Quantity q = n[name_of(w).data()].quantity(Expect::Kind::length);
+        out[static_cast<std::size_t>(index_of(w))] = q.length();
+        if (coarsest) *coarsest = std::max(*coarsest, q.sigma());
+    }
+    return out;
+}
+
+Json heights_json(const std::array<Length, 4>& heights) {
+    Json j = Json::object();
+    for (Wheel w : all_wheels)
+        j[std::string(name_of(w))] = write_exact(heights[static_cast<std::size_t>(index_of(w))]);
+    return j;
+}
 
 Turn turn_from(const Node& n, const CarCard& car) {
     Turn t;
@@ -245,6 +293,119 @@ Json bars_json(const Bars& bars) {
     return j;
 }
 
+/// What is done before anything is read: asked, checked, surveyed, centred, loosened, driven.
+bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
+    if (kind == "asked") {
+        Asked a;
+        const Node list = n["reasons"];
+        for (std::size_t i = 0; i < list.list(); ++i) a.reasons.push_back(list[i].text());
+        if (n.has("note")) a.note = n["note"].text();
+        e.what = a;
+    } else if (kind == "check") {
+        Checked c;
+        c.item = n["item"].text();
+        c.state = n["state"].named<CheckState>(check_state_named, "good, failed, not-applicable, open");
+        if (n.has("note")) c.note = n["note"].text();
+        e.what = c;
+    } else if (kind == "floor") {
+        FloorSet f;
+        f.method = n["method"].named<FloorMethod>(floor_method_named,
+                                                  "flat-enough, heights, level-line, level-legs");
+        if (n.has("place")) f.place = n["place"].text();
+        if (n.has("surveyed")) f.surveyed = n["surveyed"].text();
+        if (f.method == FloorMethod::heights) f.heights = heights_from(n["heights"], nullptr);
+        if (n.has("sigma")) f.sigma = n["sigma"].positive_length();
+        e.what = f;
+    } else if (kind == "tiles") {
+        TilesPlaced t;
+        t.thickness = n["thickness"].positive_length();
+        const Node under = n["under"].object();
+        for (Wheel w : all_wheels)
+            if (under.has(name_of(w).data())) {
+                const double count = under[name_of(w).data()].number();
+                if (count < 0 || count > 100 || count != std::floor(count))
+                    wrong(under[name_of(w).data()].place(),
+                          {Code::job_wrong_type, {"a number of tiles that can't be", "a whole number up to 100"}});
+                t.under[static_cast<std::size_t>(index_of(w))] = static_cast<int>(count);
+            }
+        e.what = t;
+    } else if (kind == "steering") {
+        SteeringSet s;
+        s.school = n["school"].named<SteeringSchool>(steering_school_named, "wheel, gear, roll-in");
+        if (n.has("held")) s.held = n["held"].text();
+        e.what = s;
+    } else if (kind == "caution-seen") {
+        e.what = CautionSeen{n["caution"].text()};
+    } else if (kind == "drive") {
+        Driven d;
+        if (n.has("wheel_off")) d.wheel_off = n["wheel_off"].angle();
+        if (n.has("how")) d.how = n["how"].text();
+        if (n.has("drifts")) d.drift = n["drifts"].named<Drift>(drift_named, "left, straight, right");
+        if (n.has("note")) d.note = n["note"].text();
+        e.what = d;
+    } else if (kind == "baseline") {
+        BaselineNote b;
+        b.item = n["item"].text();
+        if (n.has("value")) b.value = n["value"].quantity(Expect::Kind::length);
+        if (n.has("text")) b.text = n["text"].text();
+        if (n.has("back")) b.back = n["back"].yes_no();
+        e.what = b;
+    } else if (const auto part = part_state_named(kind)) {
+        e.what = PartTouched{*part, n["part"].text()};
+    } else {
+        return false;
+    }
+    return true;
+}
+
+void preparation_json(const Entry& e, Json& j) {
+    if (const auto* asked = std::get_if<Asked>(&e.what)) {
+        j["kind"] = "asked";
+        j["reasons"] = asked->reasons;
+        if (!asked->note.empty()) j["note"] = asked->note;
+    } else if (const auto* check = std::get_if<Checked>(&e.what)) {
+        j["kind"] = "check";
+        j["item"] = check->item;
+        j["state"] = name_of(check->state);
+        if (!check->note.empty()) j["note"] = check->note;
+    } else if (const auto* floor = std::get_if<FloorSet>(&e.what)) {
+        j["kind"] = "floor";
+        j["method"] = name_of(floor->method);
+        if (!floor->place.empty()) j["place"] = floor->place;
+        if (!floor->surveyed.empty()) j["surveyed"] = floor->surveyed;
+        if (floor->method == FloorMethod::heights) j["heights"] = heights_json(floor->heights);
+        if (floor->sigma) j["sigma"] = write_exact(*floor->sigma);
+    } else if (const auto* tiles = std::get_if<TilesPlaced>(&e.what)) {
+        j["kind"] = "tiles";
+        j["thickness"] = write_exact(tiles->thickness);
+        j["under"] = Json::object();
+        for (Wheel w : all_wheels)
+            if (const int n = tiles->under[static_cast<std::size_t>(index_of(w))]) j["under"][std::string(name_of(w))] = n;
+    } else if (const auto* steering = std::get_if<SteeringSet>(&e.what)) {
+        j["kind"] = "steering";
+        j["school"] = name_of(steering->school);
+        if (!steering->held.empty()) j["held"] = steering->held;
+    } else if (const auto* part = std::get_if<PartTouched>(&e.what)) {
+        j["kind"] = name_of(part->state);
+        j["part"] = part->part;
+    } else if (const auto* seen = std::get_if<CautionSeen>(&e.what)) {
+        j["kind"] = "caution-seen";
+        j["caution"] = seen->id;
+    } else if (const auto* drive = std::get_if<Driven>(&e.what)) {
+        j["kind"] = "drive";
+        if (drive->wheel_off) j["wheel_off"] = write_exact(*drive->wheel_off);
+        if (!drive->how.empty()) j["how"] = drive->how;
+        if (drive->drift) j["drifts"] = name_of(*drive->drift);
+        if (!drive->note.empty()) j["note"] = drive->note;
+    } else if (const auto* note = std::get_if<BaselineNote>(&e.what)) {
+        j["kind"] = "baseline";
+        j["item"] = note->item;
+        if (note->value) j["value"] = note->value->text;
+        if (!note->text.empty()) j["text"] = note->text;
+        if (note->back) j["back"] = true;
+    }
+}
+
 }  // namespace
 
 CarCard car_from(const Json& json, const std::string& place) {
@@ -253,7 +414,22 @@ CarCard car_from(const Json& json, const std::string& place) {
     CarCard car;
     if (n.has("name")) car.name = n["name"].text();
     if (n.has("wheelbase")) car.wheelbase = n["wheelbase"].positive_length();
-    if (n.has("drive")) n["drive"].text();
+    if (n.has("drive")) car.drive = drive_named(n["drive"].text()).value_or(Drive::unknown);
+    if (n.has("steering"))
+        car.steering = n["steering"].named<Steering>(steering_named, "rack, box, unknown");
+    if (n.has("power_steering")) car.power_steering = n["power_steering"].yes_no();
+    if (n.has("no_springs")) car.no_springs = n["no_springs"].yes_no();
+    if (n.has("pressures")) car.pressures = corners_from(n["pressures"], Expect::Kind::pressure);
+    if (n.has("ride_heights")) car.heights = corners_from(n["ride_heights"], Expect::Kind::length);
+    if (n.has("load")) car.load = n["load"].text();
+    if (n.has("torques")) {
+        const Node list = n["torques"];
+        for (std::size_t i = 0; i < list.list(); ++i) {
+            TorqueOnCard t{list[i]["part"].text(), list[i]["torque"].text()};
+            list[i]["torque"].quantity(Expect::Kind::torque);
+            car.torques.push_back(t);
+        }
+    }
     for (Axle a : both_axles)
         if (n.has(name_of(a).data())) car.axle(a) = axle_from(n[name_of(a).data()]);
     if (n.has("same_wheels")) car.same_wheels = n["same_wheels"].yes_no();
@@ -338,12 +514,21 @@ Reading reading_from(const Json& json, const std::string& place) {
             r.spot.side = n["side"].side();
             r.spot.station = n["station"].length();
             break;
+        case PlaceKind::leg:
+            r.spot.wheel = n["wheel"].wheel();
+            r.spot.to = n["to"].wheel();
+            break;
+        case PlaceKind::side:
+            r.spot.side = n["side"].side();
+            break;
         case PlaceKind::car:
             break;
     }
     r.value = n["value"].quantity(info->toe_as_length                      ? Expect::Kind::length_or_angle
-                                  : info->quantity == QuantityKind::length ? Expect::Kind::length
-                                                                           : Expect::Kind::angle);
+                                  : info->quantity == QuantityKind::length   ? Expect::Kind::length
+                                  : info->quantity == QuantityKind::pressure ? Expect::Kind::pressure
+                                  : info->quantity == QuantityKind::turns    ? Expect::Kind::turns
+                                                                             : Expect::Kind::angle);
     if (n.has("sigma")) {
         const Quantity s = n["sigma"].quantity(r.value.kind == QuantityKind::length ? Expect::Kind::length
                                                                                     : Expect::Kind::angle);
@@ -369,7 +554,13 @@ Reading reading_from(const Json& json, const std::string& place) {
                   {Code::job_unknown_word, {t.text, "an angle with out or in after it, like 20 deg out"}});
         r.turned = -t.angle();  // out is a wheel's front going outward: toe out
     }
-    if (n.has("rolled")) r.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
+    if (n.has("rolled")) r.spot.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
+    if (n.has("since")) {
+        const std::string since = n["since"].text();
+        if (!one_of(since, {"now", "round"}))
+            wrong(n["since"].place(), {Code::job_unknown_word, {since.substr(0, 60), "now, round"}});
+        r.since_now = since == "now";
+    }
     return r;
 }
 
@@ -394,9 +585,9 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
         r.bars = lines_from(n).bars;
         if (n.has("floor")) {
             const Node floor = n["floor"].object();
-            std::array<Length, 4> heights;
-            for (Wheel w : all_wheels) heights[index_of(w)] = floor[name_of(w).data()].length();
-            r.floor = heights;
+            double sigma = 0.0;
+            r.floor = heights_from(floor, &sigma);
+            r.floor_sigma = floor.has("sigma") ? floor["sigma"].positive_length() : Length::from_mm(sigma);
         }
         e.what = r;
     } else if (reading_kind_named(kind)) {
@@ -424,15 +615,17 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
         }
         e.what = s;
     } else {
-        for (const auto& [name, change] : changes)
-            if (kind == name) {
+        for (ChangeKind change : all_changes)
+            if (kind == name_of(change)) {
                 Change c{change, {}};
                 if (n.has("axle")) c.axle = n["axle"].axle();
+                const std::string how = n.has("how") ? n["how"].text() : std::string();
+                if (c.kind == ChangeKind::settled && how == "rolled") c.kind = ChangeKind::rolled;
+                if (c.kind == ChangeKind::settled && how == "bounced") c.kind = ChangeKind::bounced;
                 e.what = c;
                 return e;
             }
-        if (one_of(kind, {"loosened", "removed", "refitted"})) n["part"].text();
-        e.what = Kept{kind};
+        if (!preparation_from(n, kind, e)) e.what = Kept{kind};
     }
     return e;
 }
@@ -450,7 +643,21 @@ Json json_of(const CarCard& car) {
             o["hub_width"] = write_exact(*a.hub_width);
             o["hub_width_sigma"] = write_exact(a.hub_width_sigma);
         }
+        if (a.suspension != Suspension::unknown) o["suspension"] = name_of(a.suspension);
         j[std::string(name_of(axle))] = o;
+    }
+    if (car.drive != Drive::unknown) j["drive"] = name_of(car.drive);
+    if (car.steering != Steering::unknown) j["steering"] = name_of(car.steering);
+    if (car.power_steering) j["power_steering"] = true;
+    if (car.no_springs) j["no_springs"] = true;
+    if (const Json p = corners_json(car.pressures, true); !p.empty()) j["pressures"] = p;
+    if (const Json h = corners_json(car.heights, false); !h.empty()) j["ride_heights"] = h;
+    if (!car.load.empty()) j["load"] = car.load;
+    for (const TorqueOnCard& t : car.torques) {
+        Json o = Json::object();
+        o["part"] = t.part;
+        o["torque"] = t.torque;
+        j["torques"].push_back(o);
     }
     if (car.same_wheels) j["same_wheels"] = true;
     if (car.steering_ratio) j["steering_ratio"] = *car.steering_ratio;
@@ -473,6 +680,9 @@ Json json_of(const CarCard& car) {
             const auto& other = std::get<OtherAdjuster>(a);
             o["id"] = other.id;
             o["kind"] = other.kind;
+            if (!other.angle.empty()) o["angle"] = other.angle;
+            if (other.wheel) o["wheel"] = name_of(*other.wheel);
+            if (other.axle) o["axle"] = name_of(*other.axle);
         }
         list.push_back(o);
     }
@@ -486,6 +696,7 @@ Json json_of(const Reading& r) {
     j["kind"] = info.name;
     if (r.spot.wheel) j["wheel"] = name_of(*r.spot.wheel);
     if (r.spot.axle) j[info.place == PlaceKind::bar ? "bar" : "axle"] = name_of(*r.spot.axle);
+    if (r.spot.to) j["to"] = name_of(*r.spot.to);
     if (r.spot.side) j["side"] = name_of(*r.spot.side);
     if (r.spot.station) j["station"] = write_exact(*r.spot.station);
     j["value"] = r.value.text;
@@ -493,6 +704,8 @@ Json json_of(const Reading& r) {
         j["sigma"] = r.value.kind == QuantityKind::length ? write_exact(Length::from_mm(*r.stated_sigma))
                                                           : write_exact(Angle::from_deg(*r.stated_sigma));
     if (!r.tool.empty()) j["tool"] = r.tool;
+    if (r.spot.rolled) j["rolled"] = r.spot.kind == ReadingKind::tire_bulge ? "1/4 turn" : "1/2 turn";
+    if (r.since_now) j["since"] = "now";
     if (r.span) j["span"] = write_exact(*r.span);
     if (r.height) j["height"] = write_exact(*r.height);
     if (r.top_in) j["top"] = *r.top_in ? "in" : "out";
@@ -517,6 +730,10 @@ Json json_of(const Entry& e) {
         j["kind"] = "round";
         const Json bars = bars_json(round->bars);
         if (!bars.empty()) j["bars"] = bars;
+        if (round->floor) {
+            j["floor"] = heights_json(*round->floor);
+            j["floor"]["sigma"] = write_exact(round->floor_sigma);
+        }
     } else if (const auto* reading = std::get_if<Reading>(&e.what)) {
         j.update(json_of(*reading));
     } else if (const auto* turn = std::get_if<Turn>(&e.what)) {
@@ -526,8 +743,9 @@ Json json_of(const Entry& e) {
         j["way"] = turn->turns < 0 ? "shorter" : "longer";
         if (turn->as_written) j["as_written"] = true;
     } else if (const auto* change = std::get_if<Change>(&e.what)) {
-        for (const auto& [name, kind] : changes)
-            if (kind == change->kind) j["kind"] = name;
+        const bool how = change->kind == ChangeKind::rolled || change->kind == ChangeKind::bounced;
+        j["kind"] = how ? "settled" : name_of(change->kind);
+        if (how) j["how"] = name_of(change->kind);
         if (change->axle) j["axle"] = name_of(*change->axle);
     } else if (const auto* accepted = std::get_if<Accepted>(&e.what)) {
         j["kind"] = "accepted";
@@ -541,6 +759,8 @@ Json json_of(const Entry& e) {
             j["way"] = strike->way == Strike::Way::undo ? "undo" : "redo";
     } else if (const auto* kept = std::get_if<Kept>(&e.what)) {
         j["kind"] = kept->kind;
+    } else {
+        preparation_json(e, j);
     }
     if (e.struck) j["struck"] = *e.struck;
     return j;

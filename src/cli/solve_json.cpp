@@ -6,6 +6,7 @@
 #include <cstdio>
 #include <cstdlib>
 
+#include "core/floor.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
@@ -117,6 +118,46 @@ Json read_answer(const Quantity& q) {
             j["turns"] = clean(q.value);
             j["resolution_turns"] = clean(q.resolution);
             break;
+        case QuantityKind::pressure:
+            j["kind"] = "pressure";
+            j["bar"] = clean(q.value);
+            j["resolution_bar"] = clean(q.resolution);
+            break;
+        case QuantityKind::torque:
+            j["kind"] = "torque";
+            j["nm"] = clean(q.value);
+            j["resolution_nm"] = clean(q.resolution);
+            break;
+    }
+    return j;
+}
+
+/// The floor as surveyed: heights, what has to be added to readings against gravity, how the survey closes.
+static Json floor_json(const Floor& floor, const book::JobFile& file, const CarCard& car) {
+    Json j = Json::object();
+    const FloorSolved solved = solve_floor(floor);
+    j["method"] = name_of(floor.method);
+    if (!floor.place.empty()) j["place"] = floor.place;
+    if (!solved.known) {
+        j["why"] = words::sentence(solved.why);
+        return j;
+    }
+    const FloorEffect effect = effect_of(solved, car);
+    for (Wheel w : all_wheels) {
+        const auto i = static_cast<std::size_t>(index_of(w));
+        j["heights_mm"][std::string(name_of(w))] = solved.heights[i].mm();
+        j["add_to_camber"][std::string(name_of(w))] = {{"deg", effect.camber[i].deg()},
+                                                       {"sigma_deg", effect.camber_sigma[i].deg()}};
+    }
+    j["add_to_caster"] = {{"deg", effect.caster.deg()}, {"sigma_deg", effect.caster_sigma.deg()}};
+    j["twist_mm"] = effect.twist.mm();
+    if (solved.misclosure) {
+        j["misclosure_mm"] = solved.misclosure->mm();
+        j["misclosure_sigma_mm"] = solved.misclosure_sigma->mm();
+    }
+    if (solved.culprit) {
+        j["suspect"] = file.label(*solved.culprit);
+        j["because"] = words::sentence(solved.why);
     }
     return j;
 }
@@ -156,6 +197,7 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
             j["why"] = why_of(skew);
         }
     }
+    if (const auto floor = floor_now(job)) out["floor"] = floor_json(*floor, file, job.car);
     out["fit"] = {{"redundancy", e.redundancy}, {"weighted_sum", e.weighted_sum}, {"alarm", e.alarm}};
     out["checks"] = Json::array();
     for (const Check& c : e.checks) {

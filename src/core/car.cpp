@@ -2,6 +2,7 @@
 #include "core/car.h"
 
 #include <algorithm>
+#include <cctype>
 #include <cmath>
 
 namespace fairchalk {
@@ -21,8 +22,31 @@ constexpr std::array<std::string_view, 2> side_names = {"left", "right"};
 constexpr std::array<std::string_view, 7> measure_names = {"total_toe",    "toe",          "camber", "caster",
                                                            "cross_camber", "cross_caster", "thrust"};
 
+constexpr std::array<std::string_view, 7> suspension_names = {
+    "unknown", "double-wishbone", "strut", "beam", "trailing-arm", "semi-trailing-arm", "multi-link"};
+constexpr std::array<std::string_view, 4> drive_names = {"unknown", "front", "rear", "all"};
+constexpr std::array<std::string_view, 3> steering_names = {"unknown", "rack", "box"};
+
 }  // namespace
 
+std::string_view name_of(Suspension s) {
+    return suspension_names[index_of(s)];
+}
+std::string_view name_of(Drive d) {
+    return drive_names[index_of(d)];
+}
+std::string_view name_of(Steering s) {
+    return steering_names[index_of(s)];
+}
+std::optional<Suspension> suspension_named(std::string_view s) {
+    return named<Suspension>(suspension_names, s);
+}
+std::optional<Drive> drive_named(std::string_view s) {
+    return named<Drive>(drive_names, s);
+}
+std::optional<Steering> steering_named(std::string_view s) {
+    return named<Steering>(steering_names, s);
+}
 std::string_view name_of(Wheel w) {
     return wheel_names[index_of(w)];
 }
@@ -52,6 +76,24 @@ const Rod* CarCard::rod(std::string_view id) const {
     for (const Adjuster& a : adjusters)
         if (const Rod* r = std::get_if<Rod>(&a); r && r->id == id) return r;
     return nullptr;
+}
+
+std::optional<std::string> CarCard::torque_of(std::string_view part) const {
+    // The card's words are the user's: one within the other is near enough, the longest match wins.
+    const auto lower = [](std::string_view s) {
+        std::string out(s);
+        std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return std::tolower(c); });
+        return out;
+    };
+    const std::string wanted = lower(part);
+    const TorqueOnCard* best = nullptr;
+    for (const TorqueOnCard& t : torques) {
+        const std::string has = lower(t.part);
+        if (has.empty() || (wanted.find(has) == std::string::npos && has.find(wanted) == std::string::npos))
+            continue;
+        if (!best || t.part.size() > best->part.size()) best = &t;
+    }
+    return best ? std::optional(best->torque) : std::nullopt;
 }
 
 const Rod* CarCard::rod_at(Wheel w) const {

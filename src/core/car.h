@@ -47,7 +47,32 @@ std::optional<Wheel> wheel_named(std::string_view);
 std::optional<Axle> axle_named(std::string_view);
 std::optional<Side> side_named(std::string_view);
 
+/// How an axle is sprung: which checks it wants, and later what its adjusters do.
+enum class Suspension { unknown, double_wishbone, strut, beam, trailing_arm, semi_trailing, multi_link };
+enum class Drive { unknown, front, rear, all };
+enum class Steering { unknown, rack, box };
+std::string_view name_of(Suspension);
+std::string_view name_of(Drive);
+std::string_view name_of(Steering);
+std::optional<Suspension> suspension_named(std::string_view);
+std::optional<Drive> drive_named(std::string_view);
+std::optional<Steering> steering_named(std::string_view);
+
+/// What each corner should show, in mm or bar, and by how much it may miss.
+struct CornerSpec {
+    std::array<std::optional<double>, 4> at;
+    std::optional<double> tolerance;
+    std::string measured_how;  ///< heights: from where to where
+};
+
+/// A torque as the manual gives it.
+struct TorqueOnCard {
+    std::string part;
+    std::string torque;
+};
+
 struct AxleCard {
+    Suspension suspension = Suspension::unknown;
     std::optional<Length> rim_span;  ///< between the two rim edges that are read, at hub height
     std::optional<Length>
         track;  ///< between tire centers: for the picture and the floor's slope, never the network
@@ -78,10 +103,14 @@ struct Rod {
     static constexpr Length prior_arm_sigma = Length::from_mm(22.0);
 };
 
-/// An adjuster of a kind that this version keeps but does not plan with.
+/// An adjuster of a kind that this version keeps but does not plan with; `none` says that an angle has no
+/// adjuster.
 struct OtherAdjuster {
     std::string id;
     std::string kind;
+    std::string angle;  ///< of `none`: toe, camber or caster
+    std::optional<Wheel> wheel;
+    std::optional<Axle> axle;
 };
 
 using Adjuster = std::variant<Rod, OtherAdjuster>;
@@ -93,10 +122,20 @@ struct CarCard {
     bool same_wheels = false;  ///< all four wheels alike: one lip depth serves both axles
     std::optional<double> steering_ratio;
     std::vector<Adjuster> adjusters;
+    Drive drive = Drive::unknown;
+    Steering steering = Steering::unknown;
+    bool power_steering = false;
+    bool no_springs = false;  ///< a chassis on blocks: nothing settles, nothing rolls
+    CornerSpec pressures;     ///< bar
+    CornerSpec heights;       ///< mm
+    std::string load;         ///< what the maker wants on board
+    std::vector<TorqueOnCard> torques;
 
     const AxleCard& axle(Axle a) const { return axles[index_of(a)]; }
     AxleCard& axle(Axle a) { return axles[index_of(a)]; }
     const Rod* rod(std::string_view id) const;
+    /// The torque the card has for a part, or nothing.
+    std::optional<std::string> torque_of(std::string_view part) const;
     /// The rod that sets this wheel's toe, or null.
     const Rod* rod_at(Wheel w) const;
 };

@@ -13,7 +13,9 @@
 #include <Eigen/SVD>
 
 #include "core/normal.h"
+#include "core/floor.h"
 #include "core/observation.h"
+#include "core/staleness.h"
 #include "core/steering_rod.h"
 
 namespace fairchalk {
@@ -21,23 +23,11 @@ namespace {
 
 constexpr double deg = std::numbers::pi / 180.0;
 
-// How much an angle may move by itself when something is done to the car, one sigma, radians. Weak statements
-// on purpose: they only say how far old readings still hold.
-struct Settling {
-    double turned_wheel = 0.02 * deg;
-    double other_front_wheel = 0.01 * deg;
-    double jacked_axle = 0.08 * deg;
-    double other_axle = 0.02 * deg;
-    double rolled = 0.05 * deg;
-    double locked = 0.05 * deg;
-    double load = 0.03 * deg;
-    double recentred_sum = 0.01 * deg;
-    double recentred_each = 1.0 * deg;
-    double camber = 0.1 * deg;
-    double string_pair_offset = 0.0002;  // metres: the strings stayed, the car moved between them
-    double string_pair_skew = 0.003 * deg;
-};
-constexpr Settling settling;
+constexpr double recentred_sum_deg = 0.01;        // both fronts went the same way: their sum stands
+constexpr double string_pair_offset = 0.0002;     // metres: the strings stayed, the car moved between them
+constexpr double string_pair_skew = 0.003 * deg;
+constexpr double turned_camber_deg = 0.1;
+constexpr double usual_ratio = 16.0, usual_ratio_sigma = 2.5;
 
 constexpr double too_vague_deg = 3.0;
 constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
@@ -161,7 +151,7 @@ std::optional<Message> missing_for(const Reading& r, const Round& round) {
 }
 
 Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
-             const std::optional<std::array<Length, 4>>& floor) {
+             const std::optional<std::array<Length, 4>>& tiles) {
     Site s;
     s.kind = spot.kind;
     if (spot.wheel) {
@@ -173,30 +163,28 @@ Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
         s.axle = index_of(*spot.axle);
     }
     const Axle axle = s.axle == 0 ? Axle::front : Axle::rear;
-    const double wheelbase = car.wheelbase.value_or(Length::from_mm(2500)).m();
+    s.wheelbase = car.wheelbase.value_or(Length::from_mm(2500)).m();
+    s.track = slope_base(car, axle).m();
+    s.ratio = car.steering_ratio.value_or(usual_ratio);
     if (spot.kind == ReadingKind::string_to_string)
-        s.x = axle == Axle::front ? wheelbase + lines.bars.front_ahead.value_or(Length()).m()
+        s.x = axle == Axle::front ? s.wheelbase + lines.bars.front_ahead.value_or(Length()).m()
                                   : -lines.bars.rear_behind.value_or(Length()).m();
     else
-        s.x = axle == Axle::front ? wheelbase : 0.0;
+        s.x = axle == Axle::front ? s.wheelbase : 0.0;
     if (car.axle(axle).rim_span) s.span = car.axle(axle).rim_span->m();
-    if (floor) {
-        // geometry: p = atan((hFL + hFR - hRL - hRR) / 2 wheelbase), r = atan((hL - hR) / T), of this axle
-        const auto h = [&](Wheel w) { return (*floor)[index_of(w)].m(); };
-        s.pitch = std::atan(
-            (h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) - h(Wheel::rear_right)) /
-            (2.0 * wheelbase));
-        const AxleCard& card = car.axle(axle);
-        const double track = card.track ? card.track->m() : card.hub_width ? card.hub_width->m() : 1.5;
-        const double roll =
-            std::atan((h(wheel_at(axle, Side::left)) - h(wheel_at(axle, Side::right))) / track);
-        s.up = Eigen::Vector3d(std::tan(s.pitch), std::tan(roll), 1.0).normalized();
+    if (tiles) {
+        s.floor = true;
+        for (std::size_t w = 0; w < 4; ++w) s.tiles[w] = (*tiles)[w].m();
     }
     return s;
 }
 
-Site site_of(const Reading& r, const Round& round) {
-    Site s = site_of(r.spot, round.car, round.lines, round.floor);
+Site site_of(const Reading& r, const Round& round, const std::optional<std::array<Length, 4>>& tiles,
+             bool steered) {
+    const bool against_gravity = r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap ||
+                                 r.spot.kind == ReadingKind::caster;
+    Site s = site_of(r.spot, round.car, round.lines, against_gravity ? tiles : std::nullopt);
+    s.steered = steered;
     if (r.span) s.span = r.span->m();
     if (r.height) s.height = r.height->m();
     s.as_length = r.spot.kind == ReadingKind::toe_angle && r.value.kind == QuantityKind::length;
@@ -249,8 +237,11 @@ class Network {
     void observe(std::size_t entry, const Round& round);
     void observe_card(const CarCard& car);
     void link_step(Unknown what, int where, double sigma);
+    void lay_floor(const Floor& floor);
+    void steer();
+    void steer_for_round(const Round& round);
     void turn(const Turn& t, const CarCard& car);
-    void change(const Change& c);
+    void happened(const Spoils& row, std::optional<Axle> axle);
     void car_moved_between_strings();
     void strings_moved();
     void move_front(double sigma_front, double sigma_rear);
@@ -277,6 +268,10 @@ class Network {
     int lie_ = 0;  // which laying of the strings and wheels: spots of another lie are other spots
     std::map<std::pair<int, Spot>, std::vector<std::size_t>> spots_;
     bool string_unknowns_ = false;
+    bool gauge_ = false;                         // something is read against gravity
+    std::optional<std::size_t> floor_;           // the floor laid: by the entry that began it
+    std::optional<std::array<Length, 4>> tiles_;  // on that floor by now
+    bool steered_ = false;                       // the steering stands off straight by an unknown
     bool weakly_coupled_ = false;  // camber observations that use the toe
     std::shared_ptr<Posterior> posterior_ = std::make_shared<Posterior>();
     Eigen::MatrixXd jacobian_;  // weighted, readings first
@@ -383,16 +378,76 @@ void Network::observe(std::size_t entry, const Round& round) {
     }
     Observed o;
     o.entry = entry;
-    o.site = site_of(r, round);
+    o.site = site_of(r, round, tiles_, steered_);
     o.value = base_value(r);
     o.sigma = to_base(r.sigma(), r.value.kind);
+    if (r.spot.kind == ReadingKind::steering_wheel) {
+        if (r.since_now || !steered_) steer();
+        // A ratio nobody gave is a guess, and so is what follows from it.
+        if (!round.car.steering_ratio)
+            o.sigma = std::hypot(o.sigma, o.value * usual_ratio_sigma / usual_ratio);
+    }
     o.current = current_;
     current_shared_ = true;
     weakly_coupled_ =
         weakly_coupled_ || ((r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) &&
-                            (o.site.turned != 0.0 || o.site.pitch != 0.0));
+                            (o.site.turned != 0.0 || o.site.floor));
     spots_[{lie_, r.spot}].push_back(observed_.size());
     observed_.push_back(o);
+}
+
+/// The heights of the four spots and of the level line they were read from, with the survey's own readings as
+/// residuals. They take no part in the checks: the survey has its own.
+void Network::lay_floor(const Floor& floor) {
+    if (floor_ == floor.begun) {
+        tiles_ = floor.tiles;
+        return;
+    }
+    if (!solve_floor(floor).known) return;
+    floor_ = floor.begun;
+    tiles_ = floor.tiles;
+    for (int i = 0; i < 5; ++i) add(Unknown::floor, i, 0.0);
+    const auto unknowns = [&] {
+        std::vector<int> all;
+        for (int i = 0; i < 5; ++i) all.push_back(current().at({Unknown::floor, i}));
+        return all;
+    }();
+    for (const FloorRow& row : floor.rows) {
+        Linked l;
+        l.unknowns = unknowns;
+        l.coefficients.assign(row.of.begin(), row.of.end());
+        l.constant = -row.value;
+        l.sigma = row.sigma;
+        links_.push_back(l);
+    }
+    Linked datum;  // only differences are known
+    datum.unknowns = {unknowns.begin(), unknowns.begin() + 4};
+    datum.coefficients.assign(4, 0.25);
+    datum.sigma = 1.0;
+    links_.push_back(datum);
+}
+
+/// From here on the steering stands off straight, by what is about to be read off it.
+void Network::steer() {
+    steered_ = true;
+    const int i = add(Unknown::steer, 0, 0.0);
+    // Only so that what is read with it so stays solvable where the wheel's own reading is struck out.
+    Linked weak;
+    weak.unknowns = {i};
+    weak.coefficients = {1.0};
+    weak.sigma = 5.0 * deg;
+    links_.push_back(weak);
+}
+
+/// A round read with the steering wheel off: all its readings are of wheels steered by the same.
+void Network::steer_for_round(const Round& round) {
+    steered_ = false;
+    for (std::size_t i : round.readings) {
+        const Reading& r = std::get<Reading>((*job_.log)[i].what);
+        if (r.spot.kind != ReadingKind::steering_wheel || r.since_now) continue;
+        steer();
+        return;
+    }
 }
 
 /// Spot error: one more unknown where a spot was read more than once, part of the reading's sigma elsewhere.
@@ -439,7 +494,8 @@ void Network::turn(const Turn& t, const CarCard& car) {
     ++epoch_;
     if (place < 0 || !t.understood) {
         // An adjuster this version does not know: say nothing about the angles of either axle.
-        move_front(1.0 * deg, 0.2 * deg);
+        const Spoils& row = spoils_of(Happening::turned_other, car.no_springs);
+        move_front(row.here * deg, row.elsewhere * deg);
         return;
     }
     const Rod& rod = std::get<Rod>(car.adjusters[place]);
@@ -457,18 +513,19 @@ void Network::turn(const Turn& t, const CarCard& car) {
         l.coefficients = {1.0, -1.0};
         l.rod = true;
         l.length_change = length_change(rod, t.turns).m() * toe_sign(rod);
-        l.sigma = settling.turned_wheel;
+        l.sigma = spoils_of(Happening::turned_toe, car.no_springs).here * deg;
         l.unknowns.push_back(current().at({Unknown::arm, place}));
         links_.push_back(l);
     }
-    link_step(Unknown::camber, w, settling.camber);
-    if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, settling.other_front_wheel);
+    const Spoils& row = spoils_of(Happening::turned_toe, car.no_springs);
+    link_step(Unknown::camber, w, row.camber * deg);
+    if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * deg);
 }
 
 void Network::move_front(double sigma_front, double sigma_rear) {
     for (int w = 0; w < 4; ++w) {
         link_step(Unknown::toe, w, w < 2 ? sigma_front : sigma_rear);
-        link_step(Unknown::camber, w, settling.camber);
+        link_step(Unknown::camber, w, turned_camber_deg * deg);
     }
 }
 
@@ -490,49 +547,38 @@ void Network::car_moved_between_strings() {
         Linked l;
         l.unknowns = {l1, r1, l0, r0};
         l.coefficients = {1.0, 1.0, -1.0, -1.0};
-        l.sigma = what == Unknown::string_offset ? settling.string_pair_offset : settling.string_pair_skew;
+        l.sigma = what == Unknown::string_offset ? string_pair_offset : string_pair_skew;
         links_.push_back(l);
     }
 }
 
-void Network::change(const Change& c) {
+/// What the table says of it: how far each angle may have moved, and what the strings did.
+void Network::happened(const Spoils& row, std::optional<Axle> axle) {
     ++epoch_;
-    switch (c.kind) {
-        case ChangeKind::strings_moved:
-            strings_moved();
-            break;
-        case ChangeKind::jacked: {
-            const bool front = !c.axle || *c.axle == Axle::front, rear = !c.axle || *c.axle == Axle::rear;
-            move_front(front ? settling.jacked_axle : settling.other_axle,
-                       rear ? settling.jacked_axle : settling.other_axle);
-            car_moved_between_strings();
-            break;
-        }
-        case ChangeKind::settled:
-            move_front(settling.rolled, settling.rolled);
-            car_moved_between_strings();
-            break;
-        case ChangeKind::locked:
-            move_front(settling.locked, settling.other_axle);
-            break;
-        case ChangeKind::pressures_changed:
-        case ChangeKind::load_changed:
-            move_front(settling.load, settling.load);
-            break;
-        case ChangeKind::steering_recentred: {
-            // Both front wheels went the same way: what one toes in the other toes out.
-            const int l0 = current().at({Unknown::toe, 0}), r0 = current().at({Unknown::toe, 1});
-            link_step(Unknown::toe, 0, settling.recentred_each);
-            const int l1 = current().at({Unknown::toe, 0});
-            const int r1 = renew(Unknown::toe, 1);
-            Linked l;
-            l.unknowns = {l1, r1, l0, r0};
-            l.coefficients = {1.0, 1.0, -1.0, -1.0};
-            l.sigma = settling.recentred_sum;
-            links_.push_back(l);
-            break;
-        }
+    if (row.what == Happening::steering_moved) {
+        // Both front wheels went the same way: what one toes in the other toes out.
+        steered_ = false;
+        const int l0 = current().at({Unknown::toe, 0}), r0 = current().at({Unknown::toe, 1});
+        link_step(Unknown::toe, 0, row.here * deg);
+        const int l1 = current().at({Unknown::toe, 0});
+        const int r1 = renew(Unknown::toe, 1);
+        Linked l;
+        l.unknowns = {l1, r1, l0, r0};
+        l.coefficients = {1.0, 1.0, -1.0, -1.0};
+        l.sigma = recentred_sum_deg * deg;
+        links_.push_back(l);
+        return;
     }
+    for (int w = 0; w < 4; ++w) {
+        const bool here = !axle || index_of(*axle) == w / 2;
+        const double toe = here ? row.here : row.elsewhere;
+        if (toe > 0) link_step(Unknown::toe, w, toe * deg);
+        if (row.camber <= 0) continue;
+        link_step(Unknown::camber, w, row.camber * deg);
+        if (row.spoils(Fact::caster)) link_step(Unknown::caster, w, row.camber * deg);
+    }
+    if (row.strings == Strings::moved) strings_moved();
+    if (row.strings == Strings::car_moves_between) car_moved_between_strings();
 }
 
 class Canceller : public ceres::IterationCallback {
@@ -568,18 +614,29 @@ Estimate Network::solve() {
             if (r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) gauge.insert(w);
             if (r.spot.kind == ReadingKind::caster || r.turned) sweep.insert(w);
         }
+    gauge_ = !gauge.empty() || !sweep.empty();
     first_state(last_round_->car, gauge, sweep);
     observe_card(last_round_->car);
+    steer_for_round(job_.rounds.front());
 
     int k = 0;
     for (std::size_t i = job_.rounds.front().opened; i < end; ++i) {
-        while (k < last && i >= job_.rounds[k + 1].opened) ++k;
+        while (k < last && i >= job_.rounds[k + 1].opened) steer_for_round(job_.rounds[++k]);
         const Round& round = job_.rounds[k];
         if (!job_.live(i) || (options_.without && *options_.without == i)) continue;
         const auto& what = (*job_.log)[i].what;
-        if (std::holds_alternative<Reading>(what)) observe(i, round);
-        if (const Turn* t = std::get_if<Turn>(&what)) turn(*t, last_round_->car);
-        if (const Change* c = std::get_if<Change>(&what)) change(*c);
+        if (const Reading* r = std::get_if<Reading>(&what);
+            r && info_of(r->spot.kind).use == ReadingUse::angles) {
+            if (gauge_)
+                if (const auto floor = floor_at(job_, i)) lay_floor(*floor);
+            observe(i, round);
+        }
+        if (const Turn* t = std::get_if<Turn>(&what)) {
+            turn(*t, last_round_->car);
+        } else if (const auto h = happening_of((*job_.log)[i], last_round_->car)) {
+            const Change* c = std::get_if<Change>(&what);
+            happened(spoils_of(*h, last_round_->car.no_springs), c ? c->axle : std::nullopt);
+        }
     }
     settle_repeats();
     run();
@@ -728,6 +785,8 @@ void Network::analyse(Estimate& out) {
     p.last_skew = find(Unknown::string_skew, 2);
     p.widths = find(Unknown::half_width, 2);
     p.lips = find(Unknown::lip_depth, 2);
+    p.floor = find(Unknown::floor, 5);
+    p.steer = find(Unknown::steer, 1);
     p.arms = find(Unknown::arm, static_cast<int>(last_round_->car.adjusters.size()));
 }
 
@@ -767,7 +826,7 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         if (missing_for(r, *last_round_)) continue;
         Eigen::VectorXd part =
             n.transpose() * inverse_scale.cwiseProduct(
-                                gradient_at(site_of(spot, car, last_round_->lines, {}), *current_, x_));
+                                gradient_at(site_of(spot, car, last_round_->lines, std::nullopt), *current_, x_));
         if (part.norm() > 1e-7) candidates.push_back({spot, part});
     }
     const auto reached = [&](const std::vector<Candidate>& by) {
@@ -890,9 +949,15 @@ std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const S
     put(Unknown::string_skew, p.last_skew);
     put(Unknown::half_width, p.widths);
     put(Unknown::lip_depth, p.lips);
+    put(Unknown::floor, p.floor);
+    put(Unknown::steer, p.steer);
     if (spot.kind == ReadingKind::camber && !current.contains({Unknown::camber, index_of(*spot.wheel)}))
         return std::nullopt;
-    return gradient_at(site_of(spot, round.car, round.lines, round.floor), current,
+    // The slope of the floor hardly changes what a camber reading would tell; without tiles will do.
+    const bool floor = spot.kind == ReadingKind::camber && std::count(p.floor.begin(), p.floor.end(), -1) == 0;
+    return gradient_at(site_of(spot, round.car, round.lines,
+                               floor ? std::optional<std::array<Length, 4>>(std::in_place) : std::nullopt),
+                       current,
                        std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
 }
 

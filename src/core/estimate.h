@@ -94,6 +94,8 @@ enum class Unknown {
     sai,
     arm,
     mid_width,
+    floor,  ///< height of a wheel's spot; the level line it is read from is number 4
+    steer,  ///< how far the front wheels stood steered to the right
     spot
 };
 
@@ -119,7 +121,7 @@ struct Posterior {
     Eigen::VectorXd gradient_of(const Target& target) const;
     double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
 
-    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, widths, lips, arms;
+    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, widths, lips, arms, floor, steer;
 };
 
 struct Estimate {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/log.h"
 
+#include <algorithm>
 #include <unordered_map>
 
 namespace fairchalk {
@@ -20,7 +21,65 @@ std::vector<std::optional<std::string>> strikes_of(const std::vector<Entry>& log
     return struck;
 }
 
+template <class E, std::size_t N>
+std::optional<E> named(const std::array<std::string_view, N>& names, std::string_view word) {
+    const auto it = std::find(names.begin(), names.end(), word);
+    if (it == names.end()) return std::nullopt;
+    return static_cast<E>(it - names.begin());
+}
+
+constexpr std::array<std::string_view, 4> check_names = {"open", "good", "failed", "not-applicable"};
+constexpr std::array<std::string_view, 4> floor_names = {"flat-enough", "heights", "level-line",
+                                                         "level-legs"};
+constexpr std::array<std::string_view, 3> school_names = {"wheel", "gear", "roll-in"};
+constexpr std::array<std::string_view, 4> part_names = {"loosened", "removed", "provisional", "refitted"};
+constexpr std::array<std::string_view, 3> drift_names = {"left", "straight", "right"};
+constexpr std::array<std::string_view, 9> change_names = {
+    "jacked", "strings-moved",     "settled",     "rolled", "bounced", "steering-recentred",
+    "locked", "pressures-changed", "load-changed"};
+
 }  // namespace
+
+std::string_view name_of(CheckState s) {
+    return check_names[index_of(s)];
+}
+std::string_view name_of(FloorMethod m) {
+    return floor_names[index_of(m)];
+}
+std::string_view name_of(SteeringSchool s) {
+    return school_names[index_of(s)];
+}
+std::string_view name_of(PartState s) {
+    return part_names[index_of(s)];
+}
+std::string_view name_of(Drift d) {
+    return drift_names[index_of(d)];
+}
+std::string_view name_of(ChangeKind k) {
+    return change_names[index_of(k)];
+}
+std::optional<CheckState> check_state_named(std::string_view s) {
+    return named<CheckState>(check_names, s);
+}
+std::optional<FloorMethod> floor_method_named(std::string_view s) {
+    return named<FloorMethod>(floor_names, s);
+}
+std::optional<SteeringSchool> steering_school_named(std::string_view s) {
+    return named<SteeringSchool>(school_names, s);
+}
+std::optional<PartState> part_state_named(std::string_view s) {
+    return named<PartState>(part_names, s);
+}
+std::optional<Drift> drift_named(std::string_view s) {
+    return named<Drift>(drift_names, s);
+}
+
+std::vector<const Reading*> state_readings(const Job& job, const Spot& spot) {
+    std::vector<const Reading*> out;
+    for (std::size_t i : job.others)
+        if (const auto& r = std::get<Reading>((*job.log)[i].what); r.spot == spot) out.push_back(&r);
+    return out;
+}
 
 Job job_of(const std::vector<Entry>& log) {
     Job job;
@@ -43,12 +102,14 @@ Job job_of(const std::vector<Entry>& log) {
         } else if (const auto* set = std::get_if<LinesSet>(&what)) {
             lines = *set;
         } else if (const auto* opened = std::get_if<RoundOpened>(&what)) {
-            Round& r = open_round(i);
+            open_round(i);
             if (opened->bars.front_ahead) lines.bars.front_ahead = opened->bars.front_ahead;
             if (opened->bars.rear_behind) lines.bars.rear_behind = opened->bars.rear_behind;
-            r.floor = opened->floor;
-            if (!r.floor && job.rounds.size() > 1) r.floor = job.rounds[job.rounds.size() - 2].floor;
-        } else if (std::holds_alternative<Reading>(what)) {
+        } else if (const auto* reading = std::get_if<Reading>(&what)) {
+            if (info_of(reading->spot.kind).use != ReadingUse::angles) {
+                job.others.push_back(i);
+                continue;
+            }
             if (job.rounds.empty()) open_round(i);
             job.rounds.back().readings.push_back(i);
         }

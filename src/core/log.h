@@ -39,6 +39,84 @@ struct LinesSet {
 struct RoundOpened {
     Bars bars;
     std::optional<std::array<Length, 4>> floor;  ///< heights of the wheel spots, higher is positive
+    Length floor_sigma;                          ///< of each of them: half of how finely they were written
+};
+
+/// What is wrong with the car and what was changed on it, by the ids of the knowledge table.
+struct Asked {
+    std::vector<std::string> reasons;
+    std::string note;
+};
+
+/// One item of the check-over.
+enum class CheckState { open, good, failed, not_applicable };
+std::string_view name_of(CheckState);
+std::optional<CheckState> check_state_named(std::string_view);
+struct Checked {
+    std::string item;
+    CheckState state = CheckState::open;
+    std::string note;
+};
+
+/// A floor begins here: readings of the floor after it belong to it.
+enum class FloorMethod { flat_enough, heights, level_line, level_legs };
+std::string_view name_of(FloorMethod);
+std::optional<FloorMethod> floor_method_named(std::string_view);
+struct FloorSet {
+    FloorMethod method = FloorMethod::flat_enough;
+    std::string place;               ///< a garage has floors
+    std::string surveyed;            ///< when, where it was taken over from an earlier survey
+    std::array<Length, 4> heights;   ///< of `heights`, higher is positive
+    std::optional<Length> sigma;     ///< of `flat_enough`: of each spot; else what the method adds to each reading
+};
+
+/// Tiles put under the wheels: counts, in the order of `all_wheels`.
+struct TilesPlaced {
+    Length thickness;
+    std::array<int, 4> under{};
+};
+
+/// How the steering was set straight and is held.
+enum class SteeringSchool { wheel, gear, roll_in };
+std::string_view name_of(SteeringSchool);
+std::optional<SteeringSchool> steering_school_named(std::string_view);
+struct SteeringSet {
+    SteeringSchool school = SteeringSchool::wheel;
+    std::string held;  ///< by what
+};
+
+/// Something loosened, taken off or left for later; or put right again.
+enum class PartState { loosened, removed, provisional, refitted };
+std::string_view name_of(PartState);
+std::optional<PartState> part_state_named(std::string_view);
+struct PartTouched {
+    PartState state = PartState::loosened;
+    std::string part;
+};
+
+/// A caution that was read and acknowledged.
+struct CautionSeen {
+    std::string id;
+};
+
+/// What the car did on the road. Angles and drift are to the right where positive: the wheel as it sat while
+/// the car ran straight; the way it went with the wheel held level.
+enum class Drift { left, straight, right };
+std::string_view name_of(Drift);
+std::optional<Drift> drift_named(std::string_view);
+struct Driven {
+    std::optional<Angle> wheel_off;
+    std::string how;  ///< how `wheel_off` was measured
+    std::optional<Drift> drift;
+    std::string note;
+};
+
+/// Something as it was found before the car was taken apart, or as it was put back.
+struct BaselineNote {
+    std::string item;  ///< `rod-length front-left`, `wheel-on-shaft`
+    std::optional<Quantity> value;
+    std::string text;
+    bool back = false;
 };
 
 /// An adjuster turned by hand.
@@ -54,11 +132,15 @@ enum class ChangeKind {
     jacked,
     strings_moved,
     settled,
+    rolled,
+    bounced,
     steering_recentred,
     locked,
     pressures_changed,
     load_changed
 };
+/// As in the job file; rolled and bounced are written as `settled` with `how`.
+std::string_view name_of(ChangeKind);
 struct Change {
     ChangeKind kind = ChangeKind::settled;
     std::optional<Axle> axle;  ///< where it is about one axle
@@ -88,18 +170,19 @@ struct Entry {
     std::string act;   ///< entries that came of one thing the user did share it: undone together
     std::string at;    ///< ISO 8601 with offset; order in the log wins over it
     std::optional<std::string> struck;  ///< taken back in the file itself: why
-    std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept>
+    std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept,
+                 Asked, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
+                 BaselineNote>
         what;
 
     const std::string& label() const { return name.empty() ? id : name; }
 };
 
-/// One round as it stood: the card, the bars and the floor it was read with, and its live readings.
+/// One round as it stood: the card and the bars it was read with, and its live readings.
 struct Round {
     CarCard car;
     LinesSet lines;
-    std::optional<std::array<Length, 4>> floor;
-    std::vector<std::size_t> readings;  ///< indexes into the log, live ones, in order
+    std::vector<std::size_t> readings;  ///< of angles: indexes into the log, live ones, in order
     std::size_t opened = 0;             ///< index of the entry that opened it
     std::size_t end = 0;                ///< one past its last entry (the turns after it included)
 };
@@ -109,12 +192,27 @@ struct Job {
     CarCard car;
     std::vector<Target> targets;
     std::vector<Round> rounds;
+    std::vector<std::size_t> others;  ///< live readings that are not of angles: of the floor, of the car's state
     /// For each entry: why it is struck, or nothing while it is live.
     std::vector<std::optional<std::string>> struck;
     const std::vector<Entry>* log = nullptr;
 
     bool live(std::size_t i) const { return !struck[i]; }
 };
+
+/// The last live entry of a kind (and its index), or null.
+template <class T>
+const T* last_of(const Job& job, std::size_t* index = nullptr) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (const T* t = job.live(i) ? std::get_if<T>(&(*job.log)[i].what) : nullptr) {
+            if (index) *index = i;
+            return t;
+        }
+    return nullptr;
+}
+
+/// Live readings at a spot that are not of angles, oldest first.
+std::vector<const Reading*> state_readings(const Job& job, const Spot& spot);
 
 /// Reads a log. `log` must outlive the result. Readings before any round belong to round 0.
 Job job_of(const std::vector<Entry>& log);

@@ -38,6 +38,8 @@ enum class Code {
     text_wanted_length,         // an angle where a length belongs
     text_wanted_angle,          // a length where an angle belongs
     text_wanted_turns,          // something else where turns belong
+    text_wanted_pressure,
+    text_wanted_torque,
     text_span_missing,          // a toe as a length with no span to give it an angle
     text_must_be_positive,      // {0} typed
     // Why something cannot be known.
@@ -57,6 +59,28 @@ enum class Code {
     plan_out_of_range,      // {0} = adjuster
     plan_steps_too_coarse,  // {0} = adjuster
     plan_unknown_angle,     // {0} = what, has not been measured
+    // Doubts about a value that can hardly be meant. {0} typed, {1} the usual range, {2} what may be meant.
+    doubt_impossible,   // {3} = what it is
+    doubt_not_usual,    // {3} = what it is
+    doubt_negative,     // {3} = what it is
+    // The floor.
+    floor_needs,         // {0} = spots still to read
+    floor_misclosure,    // {0} = by how much, {1} = the three sigma
+    floor_sign_swapped,  // {0} = leg
+    floor_stands_out,    // {0} = leg
+    floor_longest,       // {0} = leg
+    // Heights and pressures against the card. {0} = where, {1} = by how much, {2} = the tolerance.
+    corner_low,
+    corner_high,
+    corner_sides_differ,
+    corner_axles_differ,
+    // Wheel only.
+    wheel_needs_rods,
+    wheel_needs_direction,  // {0} = rod
+    wheel_needs_pitch,      // {0} = rod
+    wheel_straight,
+    wheel_large,  // {0} = how far off
+    wheel_nothing_said,
     // Job checks.
     job_missing,           // {0} = what is missing
     job_wrong_type,        // {0} = what was found, {1} = what belongs there

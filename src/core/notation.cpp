@@ -17,6 +17,10 @@ constexpr std::size_t longest_text = 10'000;
 constexpr double longest_mm = 100'000.0;
 constexpr double widest_deg = 360.0;
 constexpr double most_turns = 1'000.0;
+constexpr double most_bar = 1'000.0;
+constexpr double most_nm = 10'000.0;
+constexpr double psi_in_bar = 0.0689475729;   // 1 lbf over 1 in squared
+constexpr double lbft_in_nm = 1.3558179483;  // 1 lbf by 1 ft
 
 struct Plain {
     std::string_view fancy;
@@ -51,6 +55,10 @@ std::string to_plain(std::string_view text) {
         }
         if (!found) out += text[i++];
     }
+    // A torque's unit is said in two words, in either order.
+    for (const std::string_view two : {"lb ft", "lb-ft", "lbf ft", "ft lb", "ft-lb", "N·m", "N m"})
+        if (const auto at = out.find(two); at != std::string::npos)
+            out.replace(at, two.size(), two.front() == 'N' ? "Nm" : "lbft");
     // Two single marks are one double mark.
     for (std::size_t at = 0; (at = out.find("''", at)) != std::string::npos;) out.replace(at, 2, "\"");
     return out;
@@ -152,7 +160,7 @@ std::vector<Token> tokens_of(std::string_view s) {
     return out;
 }
 
-enum class Unit { none, mm, cm, m, inch, foot, deg, arcmin, arcsec, turn, flat };
+enum class Unit { none, mm, cm, m, inch, foot, deg, arcmin, arcsec, turn, flat, bar, psi, kpa, nm, lbft };
 
 struct UnitWord {
     std::string_view word;
@@ -170,7 +178,8 @@ constexpr std::array unit_words = {
     UnitWord{"arcmin", Unit::arcmin}, UnitWord{"sec", Unit::arcsec},     UnitWord{"secs", Unit::arcsec},
     UnitWord{"second", Unit::arcsec}, UnitWord{"seconds", Unit::arcsec}, UnitWord{"arcsec", Unit::arcsec},
     UnitWord{"turn", Unit::turn},     UnitWord{"turns", Unit::turn},     UnitWord{"flat", Unit::flat},
-    UnitWord{"flats", Unit::flat},
+    UnitWord{"flats", Unit::flat},    UnitWord{"bar", Unit::bar},        UnitWord{"psi", Unit::psi},
+    UnitWord{"kpa", Unit::kpa},       UnitWord{"nm", Unit::nm},          UnitWord{"lbft", Unit::lbft},
 };
 
 std::optional<Unit> unit_word(const std::string& word) {
@@ -194,12 +203,19 @@ QuantityKind kind_of(Unit unit) {
         case Unit::turn:
         case Unit::flat:
             return QuantityKind::turns;
+        case Unit::bar:
+        case Unit::psi:
+        case Unit::kpa:
+            return QuantityKind::pressure;
+        case Unit::nm:
+        case Unit::lbft:
+            return QuantityKind::torque;
         default:
             return QuantityKind::length;
     }
 }
 
-/// value (in the unit) -> mm, degrees or turns. Division where it keeps typed fractions exact.
+/// value (in the unit) -> mm, degrees, turns, bar or Nm. Division where it keeps typed fractions exact.
 double to_base(double value, Unit unit) {
     switch (unit) {
         case Unit::cm:
@@ -216,6 +232,12 @@ double to_base(double value, Unit unit) {
             return value / 3600.0;
         case Unit::flat:
             return value / 6.0;
+        case Unit::psi:
+            return value * psi_in_bar;
+        case Unit::kpa:
+            return value / 100.0;
+        case Unit::lbft:
+            return value * lbft_in_nm;
         default:
             return value;
     }
@@ -474,6 +496,12 @@ Unit Reader::bare_unit(const std::vector<Term>& terms) const {
             return Unit::arcmin;
         case Bare::turns:
             return Unit::turn;
+        case Bare::bar:
+            return Unit::bar;
+        case Bare::psi:
+            return Unit::psi;
+        case Bare::nm:
+            return Unit::nm;
         default:
             break;
     }
@@ -494,6 +522,9 @@ Result<Quantity> Reader::sum_up(std::vector<Term> terms) {
                            : unit == Unit::inch   ? " in"
                            : unit == Unit::deg    ? " deg"
                            : unit == Unit::arcmin ? " min"
+                           : unit == Unit::bar    ? " bar"
+                           : unit == Unit::psi    ? " psi"
+                           : unit == Unit::nm     ? " Nm"
                                                   : " turn";
         plain_.insert(terms.back().end, word);
     }
@@ -570,7 +601,7 @@ Result<Quantity> Reader::read() {
 
     auto q = sum_up(std::move(terms));
     if (!q) return q;
-    if (q->kind == QuantityKind::turns && toe != 0)
+    if (q->kind != QuantityKind::length && q->kind != QuantityKind::angle && toe != 0)
         return stop(Code::text_word_on_wrong_kind, toe > 0 ? "in" : "out");
     q->strength = strength;
     if (strength == Strength::strong) q->value += q->resolution / 4.0;
@@ -586,14 +617,22 @@ Result<Quantity> Reader::read() {
         return stop(Code::text_too_large, typed_, "360°");
     if (q->kind == QuantityKind::turns && !(std::abs(q->value) <= most_turns))
         return stop(Code::text_too_large, typed_, "1000 turns");
+    if (q->kind == QuantityKind::pressure && !(std::abs(q->value) <= most_bar))
+        return stop(Code::text_too_large, typed_, "1000 bar");
+    if (q->kind == QuantityKind::torque && !(std::abs(q->value) <= most_nm))
+        return stop(Code::text_too_large, typed_, "10 000 Nm");
 
     using K = Expect::Kind;
     if (expect_.kind == K::length && q->kind != QuantityKind::length)
         return stop(Code::text_wanted_length, "");
     if (expect_.kind == K::angle && q->kind != QuantityKind::angle) return stop(Code::text_wanted_angle, "");
     if (expect_.kind == K::turns && q->kind != QuantityKind::turns) return stop(Code::text_wanted_turns, "");
-    if (expect_.kind == K::length_or_angle && q->kind == QuantityKind::turns)
+    if (expect_.kind == K::length_or_angle && q->kind != QuantityKind::length && q->kind != QuantityKind::angle)
         return stop(Code::text_wanted_length, "");
+    if (expect_.kind == K::pressure && q->kind != QuantityKind::pressure)
+        return stop(Code::text_wanted_pressure, "");
+    if (expect_.kind == K::torque && q->kind != QuantityKind::torque)
+        return stop(Code::text_wanted_torque, "");
     return q;
 }
 
@@ -687,6 +726,14 @@ std::string show(Length length, const Show& how) {
         out += std::to_string(sixty_fourths / 64) + (top != 0 ? " " : "");
     if (top != 0) out += std::to_string(top) + "/" + std::to_string(bottom);
     return out + " in";
+}
+
+std::string write_exact_bar(double bar) {
+    return shortest(bar) + " bar";
+}
+
+std::string show_pressure(double bar, const Show& how) {
+    return how.lengths == Show::LengthStyle::mm ? fixed(bar, 2) + " bar" : fixed(bar / psi_in_bar, 1) + " psi";
 }
 
 std::string show_fraction(double value) {

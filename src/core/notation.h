@@ -36,16 +36,16 @@ namespace fairchalk {
 /// wanted; otherwise feet and inches. `in` straight after a number is inches; after a unit it is toe.
 /// `strong` has the synonyms full, over, plus; `weak` has shy, short, bare, almost.
 /// Typographic quotes, primes, minus signs, spaces and fractions are read as their plain forms.
-enum class QuantityKind { length, angle, turns };
+enum class QuantityKind { length, angle, turns, pressure, torque };
 
 /// What a number without a unit means. In a file: nothing, it is an error. In a field of the window: its
 /// unit.
-enum class Bare { refused, mm, cm, inch, deg, arcmin, turns };
+enum class Bare { refused, mm, cm, inch, deg, arcmin, turns, bar, psi, nm };
 
 /// What the place that asks for a quantity expects.
 struct Expect {
     /// Refuse other kinds. `any` takes what the text says.
-    enum class Kind { any, length, angle, turns, length_or_angle } kind = Kind::any;
+    enum class Kind { any, length, angle, turns, length_or_angle, pressure, torque } kind = Kind::any;
     Bare bare = Bare::refused;
 };
 
@@ -54,7 +54,7 @@ enum class Strength { none, strong, weak };
 /// One quantity as read.
 struct Quantity {
     QuantityKind kind = QuantityKind::length;
-    /// mm, degrees or turns. Toe out is negative. Strong and weak are already in it.
+    /// mm, degrees, turns, bar or Nm. Toe out is negative. Strong and weak are already in it.
     double value = 0.0;
     /// The finest division typed, in the same unit, positive.
     double resolution = 0.0;
@@ -80,8 +80,10 @@ std::string write_exact(Length length);
 std::string write_exact(Angle angle);
 /// `0.875 turn`
 std::string write_exact_turns(double turns);
+/// `2.2 bar`
+std::string write_exact_bar(double bar);
 
-/// How angles and lengths are shown.
+/// How angles and lengths are shown, and pressures with the lengths: bar with mm, psi with inches.
 struct Show {
     enum class AngleStyle { degrees_minutes, decimal } angles = AngleStyle::degrees_minutes;
     enum class LengthStyle { mm, inch } lengths = LengthStyle::mm;
@@ -99,5 +101,7 @@ std::string show(Length length, const Show& how = {});
 std::string show_fraction(double value);
 /// "three quarters" style amounts stay with the words; this is `3/4 turn`, `1 1/2 turns`.
 std::string show_turns(double turns);
+/// `2.20 bar` or `32 psi`.
+std::string show_pressure(double bar, const Show& how = {});
 
 }  // namespace fairchalk

@@ -1,9 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
 #include <cmath>
-
-#include <Eigen/Core>
 
 #include "core/estimate.h"
 
@@ -22,8 +21,11 @@ struct Site {
     bool as_length = false;       ///< toe-angle given as a length over `span`
     double turned = 0.0;          ///< heading changed from straight ahead, radians, out positive
     double zero_toe = 0.0;        ///< the wheel's toe at rest, for what depends on it weakly
-    Eigen::Vector3d up{0, 0, 1};  ///< the vertical, seen from the floor (geometry: u = (tan p, tan r, 1))
-    double pitch = 0.0;           ///< nose up
+    bool floor = false;           ///< the heights of the four spots are unknowns too
+    std::array<double, 4> tiles{};  ///< what lies under each wheel, beside those heights
+    double wheelbase = 2.5, track = 1.5;  ///< that the floor slopes over
+    bool steered = false;         ///< the steering stood off straight by an unknown
+    double ratio = 16.0;          ///< of the steering
 };
 
 /// Outboard unit normal of a wheel: n = (sin t cos g, s cos t cos g, -sin g), s = +1 left, -1 right.
@@ -93,12 +95,25 @@ template <class T, class State>
     };
     const auto total = [&]() -> T { return state(U::toe, site.axle * 2) + state(U::toe, site.axle * 2 + 1); };
     const double s = site.side == 0 ? 1.0 : -1.0;
+    // Toe as the wheel stands: steered to the right is toe in on the left wheel, toe out on the right.
+    const auto toe_of = [&](int wheel) -> T {
+        const T toe = state(U::toe, wheel);
+        return site.steered && wheel < 2 ? T(toe + (wheel == 0 ? 1.0 : -1.0) * state(U::steer, 0)) : toe;
+    };
+    // Slopes of the floor (geometry, section 4), nose up and left up.
+    const auto height = [&](int w) -> T { return state(U::floor, w) + site.tiles[static_cast<std::size_t>(w)]; };
+    const auto slope_up = [&]() -> T {
+        return site.floor ? T((height(0) + height(1) - height(2) - height(3)) / (2.0 * site.wheelbase)) : T(0);
+    };
+    const auto slope_left = [&]() -> T {
+        return site.floor ? T((height(site.axle * 2) - height(site.axle * 2 + 1)) / site.track) : T(0);
+    };
     switch (site.kind) {
         case ReadingKind::hub:
             return perpendicular_hub();
         case ReadingKind::rim_front:
         case ReadingKind::rim_rear: {
-            const T to_string = state(U::toe, site.wheel) + state(U::string_skew, site.side);
+            const T to_string = toe_of(site.wheel) + state(U::string_skew, site.side);
             const double end = site.kind == ReadingKind::rim_front ? 0.5 : -0.5;
             return perpendicular_hub() + state(U::lip_depth, site.axle) * cos(to_string) +
                    end * site.span * sin(to_string);
@@ -121,7 +136,7 @@ template <class T, class State>
         case ReadingKind::tape_difference:
             return site.span * sin(total());
         case ReadingKind::toe_angle: {
-            const T toe = site.of_wheel ? state(U::toe, site.wheel) : total();
+            const T toe = site.of_wheel ? toe_of(site.wheel) : total();
             return site.as_length ? T(site.span * sin(toe)) : toe;
         }
         case ReadingKind::camber:
@@ -130,11 +145,16 @@ template <class T, class State>
             if (site.turned != 0.0)
                 n = swept_spindle<T>(n, state(U::caster, site.wheel), state(U::sai, site.wheel), s,
                                      site.turned);
-            const T shown = -asin(n.x * site.up.x() + n.y * site.up.y() + n.z * site.up.z());
+            // The gauge reads -asin(n . u), u = (tan p, tan r, 1) normalized being the vertical.
+            using std::sqrt;
+            const T up = slope_up(), left = slope_left();
+            const T shown = -asin((n.x * up + n.y * left + n.z) / sqrt(up * up + left * left + 1.0));
             return site.kind == ReadingKind::camber ? shown : T(site.height * tan(shown));
         }
         case ReadingKind::caster:
-            return state(U::caster, site.wheel) + site.pitch;
+            return state(U::caster, site.wheel) + atan(slope_up());
+        case ReadingKind::steering_wheel:
+            return site.ratio * state(U::steer, 0);
         default:
             return T(0);
     }

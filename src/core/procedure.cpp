@@ -3,19 +3,16 @@
 
 #include <algorithm>
 
+#include "core/corners.h"
+#include "core/floor.h"
+#include "core/knowledge.h"
+#include "core/wheel_only.h"
+
 namespace fairchalk {
 namespace {
 
-/// What each kind of event does to the lines. The other stages' rows come with those stages.
-bool spoils_lines(ChangeKind k) {
-    return k == ChangeKind::strings_moved;
-}
-bool moves_car(ChangeKind k) {
-    return k == ChangeKind::jacked || k == ChangeKind::settled;
-}
-bool spoils_readings(ChangeKind) {
-    return true;
-}
+constexpr std::array<std::string_view, 8> stage_names = {"ask",   "check-over", "floor", "steering",
+                                                         "lines", "read",       "turn",  "drive"};
 
 bool is_turn(const Entry& e) {
     return std::holds_alternative<Turn>(e.what);
@@ -24,9 +21,12 @@ bool is_turn(const Entry& e) {
 }  // namespace
 
 std::string_view name_of(Stage s) {
-    static constexpr std::array<std::string_view, 8> names = {"ask",   "check-over", "floor", "steering",
-                                                              "lines", "read",       "turn",  "drive"};
-    return names[index_of(s)];
+    return stage_names[index_of(s)];
+}
+std::optional<Stage> stage_named(std::string_view word) {
+    for (Stage s : all_stages)
+        if (name_of(s) == word) return s;
+    return std::nullopt;
 }
 
 std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot) {
@@ -46,7 +46,13 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     for (std::size_t i = from; i < job.rounds[round].opened; ++i) {
         if (!job.live(i)) continue;
         const auto& what = (*job.log)[i].what;
-        if (std::holds_alternative<Change>(what)) return string_walk();
+        if (std::holds_alternative<Change>(what) || std::holds_alternative<TilesPlaced>(what)) {
+            const CarCard& car = job.rounds[round].car;
+            const Spoils& row = spoils_of(*happening_of((*job.log)[i], car), car.no_springs);
+            if (row.spoils(Fact::lines) || row.spoils(Fact::rear_toe)) return string_walk();
+            if (row.spoils(Fact::front_toe))
+                for (Wheel w : {Wheel::front_left, Wheel::front_right}) turned.push_back(w);
+        }
         if (const Turn* t = std::get_if<Turn>(&what)) {
             const Rod* rod = job.rounds[round].car.rod(t->adjuster);
             if (!rod) return string_walk();
@@ -83,49 +89,123 @@ std::vector<std::size_t> turns_since_reading(const Job& job) {
     std::vector<std::size_t> out;
     for (std::size_t i = job.log->size(); i-- > 0;) {
         if (!job.live(i)) continue;
-        if (std::holds_alternative<Reading>((*job.log)[i].what)) break;
+        if (const auto* r = std::get_if<Reading>(&(*job.log)[i].what);
+            r && info_of(r->spot.kind).use == ReadingUse::angles)
+            break;
         if (is_turn((*job.log)[i])) out.insert(out.begin(), i);
     }
     return out;
 }
 
-std::array<StageState, 8> stages_of(const Job& job) {
+std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) {
     std::array<StageState, 8> out;
-    StageState& lines = out[index_of(Stage::lines)];
-    StageState& read = out[index_of(Stage::read)];
-    StageState& turn = out[index_of(Stage::turn)];
+    const auto at = [&](Stage s) -> StageState& { return out[index_of(s)]; };
+    const auto wanted = stages_wanted(job, knowledge);
+    for (Stage s : all_stages) at(s).wanted = wanted[index_of(s)];
+    const Path path = path_of(job, knowledge);
+    const auto slack_if = [](StageState& s, const std::optional<Happening>& by) {
+        if (!by || s.knot == Knot::open) return;
+        s.knot = Knot::slack;
+        s.spoiled_by = by;
+    };
+
+    const Asked* asked = last_of<Asked>(job);
+    if (asked && !asked->reasons.empty()) at(Stage::ask).knot = Knot::tight;
+
+    StageState& check = at(Stage::check_over);
+    bool heights_stale = false;
+    for (const CheckItem* c : checks_for(job, knowledge)) {
+        ++check.of;
+        check.done += state_of(job, c->id).state != CheckState::open;
+        if (c->sum == "height" || c->sum == "pressure")
+            heights_stale = heights_stale ||
+                            corners_of(job, c->sum == "height" ? ReadingKind::ride_height : ReadingKind::pressure)
+                                .stale;
+    }
+    if (check.done == check.of && check.of > 0) check.knot = Knot::tight;
+    if (!marks_on(job, knowledge).empty()) check.knot = Knot::slack;
+    if (heights_stale && check.knot == Knot::tight)
+        slack_if(check, spoiled_since(job, Fact::heights, job.others.front()));
+
+    // The floor: what the car stands on is known, and the car has settled on it.
+    StageState& ground = at(Stage::floor);
+    const auto floor = floor_now(job);
+    ground.of = job.car.no_springs ? 1 : 2;
+    const bool level = floor && solve_floor(*floor).known;
+    bool settled = job.car.no_springs;
+    for (std::size_t i = 0; i < job.log->size() && !settled; ++i)
+        if (const Change* c = std::get_if<Change>(&(*job.log)[i].what); c && job.live(i))
+            settled = c->kind == ChangeKind::settled || c->kind == ChangeKind::rolled ||
+                      c->kind == ChangeKind::bounced;
+    const auto unsettled = spoiled_since(job, Fact::settled, 0);
+    ground.done = level + (settled && !job.car.no_springs && !unsettled);
+    if (level && settled) ground.knot = Knot::tight;
+    slack_if(ground, unsettled);
+
+    // The steering: looked at again after whatever may have moved it.
+    StageState& steering = at(Stage::steering);
+    std::optional<std::size_t> looked;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        const Reading* r = std::get_if<Reading>(&what);
+        if (std::holds_alternative<SteeringSet>(what) ||
+            (looked && r && r->spot.kind == ReadingKind::steering_wheel))
+            looked = i;
+    }
+    if (looked) {
+        steering.knot = Knot::tight;
+        slack_if(steering, spoiled_since(job, Fact::steering, *looked));
+    }
+
+    StageState& lines = at(Stage::lines);
+    StageState& read = at(Stage::read);
     const bool bars = !job.rounds.empty() && job.rounds.back().lines.bars.front_ahead &&
                       job.rounds.back().lines.bars.rear_behind;
     if (bars) lines.knot = Knot::tight;
     const int round = static_cast<int>(job.rounds.size()) - 1;
     if (round >= 0) {
-        const auto wanted = wanted_spots(job, round);
-        read.of = static_cast<int>(wanted.size());
-        for (const Spot& s : wanted) read.done += !readings_at(job, round, s).empty();
+        const auto spots = wanted_spots(job, round);
+        read.of = static_cast<int>(spots.size());
+        for (const Spot& s : spots) read.done += !readings_at(job, round, s).empty();
         if (read.done == read.of) read.knot = Knot::tight;
         const Round& last = job.rounds.back();
         const std::size_t from = last.readings.empty() ? last.opened : last.readings.back();
-        for (std::size_t i = from; i < job.log->size(); ++i) {
-            if (!job.live(i)) continue;
-            const auto& what = (*job.log)[i].what;
-            if (const Change* c = std::get_if<Change>(&what)) {
-                if (spoils_lines(c->kind)) lines = {Knot::slack, c->kind, 0, 0};
-                if (moves_car(c->kind)) lines = {Knot::slack, c->kind, 0, 0};
-                if (spoils_readings(c->kind) && !last.readings.empty())
-                    read.knot = Knot::slack, read.spoiled_by = c->kind;
-            }
-            if (is_turn((*job.log)[i]) && !last.readings.empty()) read.knot = Knot::slack;
-        }
+        slack_if(lines, spoiled_since(job, Fact::lines, from));
+        if (!last.readings.empty())
+            for (Fact f : {Fact::lines, Fact::rear_toe, Fact::front_toe})
+                if (const auto by = spoiled_since(job, f, from)) {
+                    read.knot = Knot::slack;
+                    read.spoiled_by = by;
+                }
         if (round > 0 && read.knot == Knot::open && read.done == 0) read.knot = Knot::slack;
     }
+
+    StageState& turn = at(Stage::turn);
+    std::size_t last_turn = 0, last_drive = 0;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
         const auto& what = (*job.log)[i].what;
-        if (std::holds_alternative<Turn>(what)) ++turn.done;
+        if (is_turn((*job.log)[i])) {
+            ++turn.done;
+            last_turn = i;
+        }
+        if (std::holds_alternative<Driven>(what)) last_drive = i;
         if (std::holds_alternative<Accepted>(what)) turn.knot = Knot::tight;
         // New readings ask for a new decision.
-        if (std::holds_alternative<Reading>(what) && turn.knot == Knot::tight) turn.knot = Knot::slack;
+        if (const Reading* r = std::get_if<Reading>(&what);
+            r && info_of(r->spot.kind).use == ReadingUse::angles && turn.knot == Knot::tight)
+            turn.knot = Knot::slack;
     }
+    if (path == Path::wheel_only && wheel_only(job).next == WheelStep::done) turn.knot = Knot::tight;
+
+    // Driven after the last turn, and nothing left loose.
+    StageState& drive = at(Stage::drive);
+    drive.of = static_cast<int>(loose_list(job).size());
+    if (last_drive > 0 && last_drive > last_turn)
+        drive.knot = drive.of == 0 ? Knot::tight : Knot::slack;
+    else if (last_drive > 0 && last_turn > last_drive)
+        drive.knot = Knot::slack;
     return out;
 }
 

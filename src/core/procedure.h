@@ -7,26 +7,26 @@
 #include <vector>
 
 #include "core/log.h"
+#include "core/stage.h"
+#include "core/staleness.h"
 
 namespace fairchalk {
 
-/// The stages of a job in working order.
-enum class Stage { ask, check_over, floor, steering, lines, read, turn, drive };
-inline constexpr std::array all_stages = {Stage::ask,   Stage::check_over, Stage::floor, Stage::steering,
-                                          Stage::lines, Stage::read,       Stage::turn,  Stage::drive};
-std::string_view name_of(Stage);
+struct Knowledge;
 
 /// open: to do; tight: done and still true; slack: was done, something since has spoiled it.
 enum class Knot { open, tight, slack };
 
 struct StageState {
     Knot knot = Knot::open;
-    std::optional<ChangeKind> spoiled_by;  ///< while slack; nothing where a turn did it
-    int done = 0, of = 0;                  ///< read: spots read of those wanted; turn: turns made
+    std::optional<Happening> spoiled_by;  ///< while slack: what did it, where it was something that happened
+    int done = 0, of = 0;                 ///< what there is of it: items, spots, turns
+    bool wanted = true;                   ///< false where what was asked for does not need it
 };
 
-/// How each stage stands: a function of the log.
-std::array<StageState, 8> stages_of(const Job& job);
+/// How each stage stands: a function of the log, by the table of what spoils what (staleness.h) and the list
+/// of checks.
+std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge);
 
 /// The spots that this round wants read: all fourteen in the first round and after the strings or the car
 /// moved; after turns only, the rims of the wheels that were turned; in walking order.

@@ -36,11 +36,20 @@ constexpr std::array kinds = {
     ReadingKindInfo{K::camber_reversed, "camber-reversed", P::wheel, Q::angle, false, false},
     ReadingKindInfo{K::camber_plumb_upper, "camber-plumb-upper", P::wheel, Q::length, false, false},
     ReadingKindInfo{K::camber_plumb_lower, "camber-plumb-lower", P::wheel, Q::length, false, false},
-    ReadingKindInfo{K::rim_runout, "rim-runout", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::rim_runout, "rim-runout", P::wheel, Q::length, false, false, ReadingUse::state},
     ReadingKindInfo{K::caster, "caster", P::wheel, Q::angle, false, true},
     ReadingKindInfo{K::axis_offset, "axis-offset", P::wheel, Q::length, false, false},
-    ReadingKindInfo{K::ride_height, "ride-height", P::wheel, Q::length, false, false},
-    ReadingKindInfo{K::steering_wheel, "steering-wheel", P::car, Q::angle, false, false},
+    ReadingKindInfo{K::ride_height, "ride-height", P::wheel, Q::length, false, false, ReadingUse::state},
+    ReadingKindInfo{K::steering_wheel, "steering-wheel", P::car, Q::angle, false, true},
+    ReadingKindInfo{K::pressure, "pressure", P::wheel, Q::pressure, false, false, ReadingUse::state},
+    ReadingKindInfo{K::rod_length, "rod-length", P::wheel, Q::length, false, false, ReadingUse::state},
+    ReadingKindInfo{K::thread_exposed, "thread-exposed", P::wheel, Q::length, false, false,
+                    ReadingUse::state},
+    ReadingKindInfo{K::tire_bulge, "tire-bulge", P::wheel, Q::length, false, false, ReadingUse::state},
+    ReadingKindInfo{K::floor_line, "floor-line", P::wheel, Q::length, false, true, ReadingUse::floor},
+    ReadingKindInfo{K::floor_rise, "floor-rise", P::leg, Q::length, true, true, ReadingUse::floor},
+    ReadingKindInfo{K::lock_to_lock, "lock-to-lock", P::car, Q::turns, false, false, ReadingUse::state},
+    ReadingKindInfo{K::steering_play, "steering-play", P::side, Q::angle, false, false, ReadingUse::state},
 };
 
 constexpr std::array drawer = {
@@ -81,7 +90,10 @@ std::string Spot::name() const {
     if (wheel) out = name_of(*wheel);
     if (axle) out = name_of(*axle);
     if (side) out = name_of(*side);
+    if (to) out += " to " + std::string(name_of(*to));
     if (info_of(kind).place == P::bar) out += " bar";
+    if (rolled) out += " rolled";
+    if (out.empty()) return std::string(info_of(kind).name);
     return out + " " + std::string(info_of(kind).name);
 }
 
@@ -106,11 +118,14 @@ double Reading::sigma() const {
     // Strong and weak are a finer look at the same rule than its default.
     if (const Tool* t = tool_named(tool); t && t->quantity == value.kind && value.strength == Strength::none)
         s = t->sigma;
-    return std::max(s, length ? least_sigma_mm : least_sigma_deg);
+    return std::max(s, length                               ? least_sigma_mm
+                       : value.kind == Q::angle ? least_sigma_deg
+                                                : 1e-6);
 }
 
 double Reading::spot_sigma() const {
-    return !stated_sigma && value.kind == Q::length ? 0.2 : 0.0;
+    return !stated_sigma && value.kind == Q::length && info_of(spot.kind).use == ReadingUse::angles ? 0.2
+                                                                                                     : 0.0;
 }
 
 const std::vector<Spot>& string_walk() {

@@ -41,11 +41,22 @@ enum class ReadingKind {
     axis_offset,
     ride_height,
     steering_wheel,
+    pressure,
+    rod_length,
+    thread_exposed,
+    tire_bulge,
+    floor_line,
+    floor_rise,
+    lock_to_lock,
+    steering_play,
 };
 
 /// Where a kind of reading is taken: at a wheel, across an axle, at a bar, along a side; or either of the
 /// first two.
-enum class PlaceKind { wheel, axle, bar, side_station, wheel_or_axle, car };
+enum class PlaceKind { wheel, axle, bar, side_station, wheel_or_axle, car, leg, side };
+
+/// What a reading is for: the angles of a round, the floor that the car stands on, or the state of the car.
+enum class ReadingUse { angles, floor, state };
 
 struct ReadingKindInfo {
     ReadingKind kind;
@@ -54,6 +65,7 @@ struct ReadingKindInfo {
     QuantityKind quantity;
     bool toe_as_length = false;  ///< an angle that may be given as a length over `span`
     bool solved = false;         ///< the estimate uses it; others are kept and said not to be used yet
+    ReadingUse use = ReadingUse::angles;
 };
 
 /// One row for each kind: what the file, the window and the estimate need to know of it.
@@ -69,6 +81,8 @@ struct Spot {
         axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
     std::optional<Side> side;
     std::optional<Length> station;
+    std::optional<Wheel> to;   ///< floor-rise: from `wheel` to here
+    bool rolled = false;       ///< the wheel stood half a turn (a bulge: a quarter) on
 
     auto operator<=>(const Spot&) const = default;
     /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own
@@ -89,7 +103,8 @@ struct Reading {
     std::optional<Length> height;  ///< camber-gap: between the two heights
     std::optional<bool> top_in;    ///< camber-gap: which way the top leans
     std::optional<Angle> turned;   ///< change of that wheel's heading from straight ahead, out positive
-    bool rolled = false;           ///< the wheel stood at another rotation
+    /// steering-wheel: it has stood so only since now; by default the whole round was read with it so.
+    bool since_now = false;
 
     /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, tool, half the
     /// resolution.

@@ -95,6 +95,49 @@ const char* source_text(Code code) {
             return W("“{0}” is not an angle, and an angle belongs here, like 0°12' or 0.2 deg.");
         case Code::text_wanted_turns:
             return W("“{0}” is not an amount of turn, and one belongs here, like 7/8 turn or 2 flats.");
+        case Code::text_wanted_pressure:
+            return W("“{0}” is not a pressure, and a pressure belongs here, like 2.2 bar or 32 psi.");
+        case Code::text_wanted_torque:
+            return W("“{0}” is not a torque, and a torque belongs here, like 55 Nm or 40 lb ft.");
+        case Code::doubt_impossible:
+            return W("“{0}” for {3}? Usual is {1}. Perhaps {2}?");
+        case Code::doubt_not_usual:
+            return W("“{0}” for {3}? Usual is {1}.");
+        case Code::doubt_negative:
+            return W("“{0}” is below zero for {3}. Usual is {1}.");
+        case Code::floor_needs:
+            return W("not all four spots are tied together yet");
+        case Code::floor_misclosure:
+            return W("once round the car the legs miss by {0}, and {1} is what the level explains");
+        case Code::floor_sign_swapped:
+            return W("with its rise turned round the chain closes: likely the high end was taken for the low");
+        case Code::floor_stands_out:
+            return W("it stands out from all the others");
+        case Code::floor_longest:
+            return W("one check for all four can't tell them apart; this is the leg that is read least well");
+        case Code::corner_low:
+            return W("{0}: {1} lower than the card says (tolerance {2})");
+        case Code::corner_high:
+            return W("{0}: {1} higher than the card says (tolerance {2})");
+        case Code::corner_sides_differ:
+            return W("{0}: left and right differ by {1} more than they should (tolerance {2})");
+        case Code::corner_axles_differ:
+            return W("{0} low against the other axle by {1} (tolerance {2})");
+        case Code::wheel_needs_rods:
+            return W("there is no pair of front tie rods on the car's card: with one tube for both wheels, the drag "
+                     "link sets the steering wheel");
+        case Code::wheel_needs_direction:
+            return W("say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to turn "
+                     "hangs on it");
+        case Code::wheel_needs_pitch:
+            return W("the thread pitch of the rod {0} is not on the card: 1.5 mm is taken, and learnt");
+        case Code::wheel_straight:
+            return W("the steering wheel is as straight as it will get");
+        case Code::wheel_large:
+            return W("{0} is more than wear or a rod does: was the wheel refitted on its shaft, or is something bent? "
+                     "Look at that first");
+        case Code::wheel_nothing_said:
+            return W("say how the wheel sits on a straight road, or which way the car drifts with it held level");
         case Code::text_span_missing:
             return W("“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.");
         case Code::text_must_be_positive:
@@ -166,7 +209,97 @@ const char* source_text(Code code) {
 }
 
 std::string sentence(const Message& m) {
-    return fill(source_text(m.code), m.args);
+    std::vector<std::string> args = m.args;
+    // Places stand in messages under their names of the job file.
+    if (m.code == Code::corner_low || m.code == Code::corner_high || m.code == Code::corner_sides_differ ||
+        m.code == Code::corner_axles_differ) {
+        if (const auto w = wheel_named(args[0])) args[0] = wheel(*w);
+        else if (const auto a = axle_named(args[0])) args[0] = axle(*a);
+    }
+    return fill(source_text(m.code), args);
+}
+
+std::string happening(Happening h) {
+    switch (h) {
+        case Happening::jacked:
+            return tr(W("jacked"));
+        case Happening::strings_moved:
+            return tr(W("strings moved"));
+        case Happening::settled:
+            return tr(W("settled"));
+        case Happening::rolled:
+            return tr(W("rolled"));
+        case Happening::bounced:
+            return tr(W("bounced"));
+        case Happening::steering_moved:
+            return tr(W("steering moved"));
+        case Happening::locked:
+            return tr(W("locked"));
+        case Happening::pressures_changed:
+            return tr(W("pressures changed"));
+        case Happening::load_changed:
+            return tr(W("load changed"));
+        case Happening::turned_toe:
+        case Happening::turned_other:
+            return tr(W("turned"));
+        case Happening::tiles_placed:
+            return tr(W("tiles laid"));
+    }
+    return {};
+}
+
+std::string check_state(CheckState s) {
+    switch (s) {
+        case CheckState::open:
+            return tr(W("to look at"));
+        case CheckState::good:
+            return tr(W("good"));
+        case CheckState::failed:
+            return tr(W("failed"));
+        case CheckState::not_applicable:
+            return tr(W("not on this car"));
+    }
+    return {};
+}
+
+std::string part_state(PartState s) {
+    switch (s) {
+        case PartState::loosened:
+            return tr(W("loosened"));
+        case PartState::removed:
+            return tr(W("taken off"));
+        case PartState::provisional:
+            return tr(W("for now only"));
+        case PartState::refitted:
+            return tr(W("refitted and tightened"));
+    }
+    return {};
+}
+
+std::string suspension(Suspension s) {
+    switch (s) {
+        case Suspension::unknown:
+            return tr(W("not said"));
+        case Suspension::double_wishbone:
+            return tr(W("double wishbone"));
+        case Suspension::strut:
+            return tr(W("strut"));
+        case Suspension::beam:
+            return tr(W("beam axle"));
+        case Suspension::trailing_arm:
+            return tr(W("trailing arm"));
+        case Suspension::semi_trailing:
+            return tr(W("semi-trailing arm"));
+        case Suspension::multi_link:
+            return tr(W("multi-link"));
+    }
+    return {};
+}
+
+std::string wheel_off(Angle off, const Show& how) {
+    const std::string amount = show(abs(off), how);
+    if (std::abs(off.deg()) < 0.05) return tr(W("straight"));
+    return fill(off.deg() > 0 ? W("{0} to the right") : W("{0} to the left"), {amount});
 }
 
 std::string wheel(Wheel w) {
@@ -201,6 +334,26 @@ std::string spot_short(const Spot& s) {
             return tr(W("width over the hubs"));
         case ReadingKind::camber:
             return tr(W("camber"));
+        case ReadingKind::floor_line:
+            return tr(W("floor up to the line"));
+        case ReadingKind::ride_height:
+            return tr(W("ride height"));
+        case ReadingKind::pressure:
+            return tr(W("pressure"));
+        case ReadingKind::rod_length:
+            return tr(W("rod length"));
+        case ReadingKind::thread_exposed:
+            return tr(W("thread that shows"));
+        case ReadingKind::rim_runout:
+            return tr(s.rolled ? W("lip, half a turn on") : W("lip, to the stand"));
+        case ReadingKind::tire_bulge:
+            return tr(s.rolled ? W("tire, a quarter turn on") : W("tire, to the stand"));
+        case ReadingKind::steering_wheel:
+            return tr(W("steering wheel off level"));
+        case ReadingKind::lock_to_lock:
+            return tr(W("turns from lock to lock"));
+        case ReadingKind::steering_play:
+            return tr(s.side == Side::left ? W("takes up to the left at") : W("takes up to the right at"));
         default:
             return std::string(info_of(s.kind).name);
     }
@@ -209,6 +362,7 @@ std::string spot_short(const Spot& s) {
 std::string spot(const Spot& s) {
     if (s.kind == ReadingKind::string_to_string)
         return tr(s.axle == Axle::front ? W("front bar, string to string") : W("rear bar, string to string"));
+    if (s.wheel && s.to) return fill(W("from {0} to {1}"), {wheel(*s.wheel), wheel(*s.to)});
     if (s.wheel) return wheel(*s.wheel) + ", " + spot_short(s);
     if (s.axle) return axle(*s.axle) + ", " + spot_short(s);
     return spot_short(s);

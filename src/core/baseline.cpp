@@ -1,0 +1,47 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/baseline.h"
+
+#include <cmath>
+
+#include "core/steering_rod.h"
+
+namespace fairchalk {
+
+std::vector<BaselineItem> baseline_of(const Job& job) {
+    using Kind = BaselineItem::Kind;
+    std::vector<BaselineItem> out;
+    const auto add = [&](Kind kind, const char* name, std::optional<Wheel> wheel, const std::string& adjuster) {
+        BaselineItem item;
+        item.kind = kind;
+        item.wheel = wheel;
+        item.adjuster = adjuster;
+        item.id = name + (wheel ? " " + std::string(name_of(*wheel)) : adjuster.empty() ? "" : " " + adjuster);
+        out.push_back(item);
+    };
+    for (const Adjuster& a : job.car.adjusters) {
+        if (const Rod* r = std::get_if<Rod>(&a)) {
+            add(Kind::rod_length, "rod-length", r->wheel, r->id);
+            add(Kind::thread_exposed, "thread-exposed", r->wheel, r->id);
+        } else if (const auto& other = std::get<OtherAdjuster>(a); other.kind != "none") {
+            add(Kind::adjuster, "marks", std::nullopt, other.id);
+        }
+    }
+    if (!job.car.no_springs)
+        for (Wheel w : all_wheels) add(Kind::ride_height, "ride-height", w, "");
+    add(Kind::wheel_on_shaft, "wheel-on-shaft", std::nullopt, "");
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        const auto* note = std::get_if<BaselineNote>(&(*job.log)[i].what);
+        if (!note || !job.live(i)) continue;
+        for (BaselineItem& item : out)
+            if (item.id == note->item) (note->back ? item.back : item.found) = *note;
+    }
+    for (BaselineItem& item : out) {
+        if (!item.found || !item.back || !item.found->value || !item.back->value) continue;
+        item.difference = item.back->value->length() - item.found->value->length();
+        const Rod* rod = job.car.rod(item.adjuster);
+        if (rod && rod->pitch) item.turns = *item.difference / length_change(*rod, 1.0);
+    }
+    return out;
+}
+
+}  // namespace fairchalk

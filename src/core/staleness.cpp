@@ -1,0 +1,139 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/staleness.h"
+
+#include <algorithm>
+#include <array>
+
+namespace fairchalk {
+namespace {
+
+using F = Fact;
+using H = Happening;
+
+const std::array<Spoils, 12>& on_springs() {
+    static const std::array<Spoils, 12> table = {{
+        {H::jacked,
+         {F::settled, F::heights, F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
+         false, 0.08, 0.02, 0.1, Strings::car_moves_between},
+        {H::strings_moved, {F::lines}, false, 0.0, 0.0, 0.0, Strings::moved},
+        {H::settled,
+         {F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
+         true, 0.05, 0.05, 0.1, Strings::car_moves_between},
+        {H::rolled,
+         {F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
+         true, 0.05, 0.05, 0.1, Strings::car_moves_between},
+        {H::bounced,
+         {F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
+         true, 0.05, 0.05, 0.1, Strings::car_moves_between},
+        {H::steering_moved, {F::steering, F::front_toe}, false, 1.0, 0.01, 0.0, Strings::stay},
+        {H::locked, {F::front_toe, F::rear_toe, F::camber, F::caster}, false, 0.05, 0.02, 0.1, Strings::stay},
+        {H::pressures_changed, {F::heights, F::front_toe, F::rear_toe, F::camber, F::caster},
+         false, 0.03, 0.03, 0.1, Strings::stay},
+        {H::load_changed,
+         {F::settled, F::heights, F::front_toe, F::rear_toe, F::camber, F::caster},
+         false, 0.03, 0.03, 0.1, Strings::stay},
+        {H::turned_toe, {F::steering, F::front_toe, F::rear_toe}, false, 0.02, 0.01, 0.1, Strings::stay},
+        {H::turned_other,
+         {F::steering, F::front_toe, F::rear_toe, F::camber, F::caster},
+         false, 1.0, 0.2, 0.1, Strings::stay},
+        {H::tiles_placed,
+         {F::settled, F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
+         false, 0.05, 0.05, 0.1, Strings::moved},
+    }};
+    return table;
+}
+
+/// Without springs nothing settles, and weight or air change nothing; what moves the frame still moves it
+/// between the strings.
+const std::array<Spoils, 12>& on_blocks() {
+    static const std::array<Spoils, 12> table = [] {
+        std::array<Spoils, 12> t = on_springs();
+        for (Spoils& row : t) {
+            std::erase(row.facts, F::settled);
+            std::erase(row.facts, F::heights);
+            switch (row.what) {
+                case H::jacked:
+                case H::tiles_placed:
+                    row.facts = {F::lines};
+                    row.here = row.elsewhere = 0.005;
+                    row.camber = 0.01;
+                    break;
+                case H::settled:
+                case H::rolled:
+                case H::bounced:
+                case H::pressures_changed:
+                case H::load_changed:
+                    row.facts.clear();
+                    row.here = row.elsewhere = row.camber = 0.0;
+                    row.strings = Strings::stay;
+                    break;
+                default:
+                    break;
+            }
+        }
+        return t;
+    }();
+    return table;
+}
+
+}  // namespace
+
+std::string_view name_of(Happening h) {
+    static constexpr std::array<std::string_view, 12> names = {
+        "jacked",         "strings-moved", "settled",           "rolled",       "bounced",
+        "steering-moved", "locked",        "pressures-changed", "load-changed", "turned",
+        "turned",         "tiles"};
+    return names[index_of(h)];
+}
+
+bool Spoils::spoils(Fact f) const {
+    return std::find(facts.begin(), facts.end(), f) != facts.end();
+}
+
+const Spoils& spoils_of(Happening what, bool no_springs) {
+    return (no_springs ? on_blocks() : on_springs())[static_cast<std::size_t>(index_of(what))];
+}
+
+std::optional<Happening> happening_of(const Entry& entry, const CarCard& car) {
+    if (const auto* c = std::get_if<Change>(&entry.what)) {
+        switch (c->kind) {
+            case ChangeKind::jacked:
+                return H::jacked;
+            case ChangeKind::strings_moved:
+                return H::strings_moved;
+            case ChangeKind::settled:
+                return H::settled;
+            case ChangeKind::rolled:
+                return H::rolled;
+            case ChangeKind::bounced:
+                return H::bounced;
+            case ChangeKind::steering_recentred:
+                return H::steering_moved;
+            case ChangeKind::locked:
+                return H::locked;
+            case ChangeKind::pressures_changed:
+                return H::pressures_changed;
+            case ChangeKind::load_changed:
+                return H::load_changed;
+        }
+    }
+    if (const auto* t = std::get_if<Turn>(&entry.what))
+        return car.rod(t->adjuster) ? H::turned_toe : H::turned_other;
+    if (std::holds_alternative<TilesPlaced>(entry.what)) return H::tiles_placed;
+    return std::nullopt;
+}
+
+std::optional<Happening> spoiled_since(const Job& job, Fact fact, std::size_t from) {
+    std::optional<Happening> by;
+    for (std::size_t i = from; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto h = happening_of((*job.log)[i], job.car);
+        if (!h) continue;
+        const Spoils& row = spoils_of(*h, job.car.no_springs);
+        if (fact == Fact::settled && row.settles) by.reset();
+        if (row.spoils(fact)) by = *h;
+    }
+    return by;
+}
+
+}  // namespace fairchalk
