@@ -58,6 +58,12 @@ CREATE TABLE entry (seq INTEGER PRIMARY KEY AUTOINCREMENT, stream TEXT NOT NULL,
 CREATE INDEX entry_by_stream ON entry (stream, seq);
 )sql";
 
+// Version 2: pictures of a car.
+constexpr const char* pictures_layout = R"sql(
+CREATE TABLE picture (id TEXT PRIMARY KEY, car TEXT NOT NULL REFERENCES car(id), name TEXT NOT NULL, at TEXT NOT NULL,
+                      bytes BLOB NOT NULL);
+)sql";
+
 std::string text_of(const Json& j, const char* key) {
     return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
 }
@@ -101,7 +107,7 @@ struct Book::Inside {
 };
 
 const Book::Migrations& Book::migrations() {
-    static const Migrations steps = {first_layout};
+    static const Migrations steps = {first_layout, pictures_layout};
     return steps;
 }
 
@@ -197,6 +203,45 @@ void Book::set_fact(const std::string& key, const std::string& value) {
         s.bind(2, value);
         s.exec();
     });
+}
+
+std::vector<std::pair<std::string, std::string>> Book::facts(const std::string& prefix) const {
+    std::vector<std::pair<std::string, std::string>> out;
+    SQLite::Statement s(*in_->db, "SELECT key, value FROM fact WHERE substr(key, 1, length(?1)) = ?1 ORDER BY key");
+    s.bind(1, prefix);
+    while (s.executeStep()) out.emplace_back(s.getColumn(0).getString(), s.getColumn(1).getString());
+    return out;
+}
+
+void Book::add_picture(const std::string& car, const std::string& name, const std::string& bytes, UuidSource& ids) {
+    in_->write([&] {
+        SQLite::Statement s(*in_->db, "INSERT INTO picture (id, car, name, at, bytes) VALUES (?, ?, ?, ?, ?)");
+        s.bind(1, ids.next());
+        s.bind(2, car);
+        s.bind(3, name);
+        s.bind(4, ids.now());
+        s.bind(5, bytes.data(), static_cast<int>(bytes.size()));
+        s.exec();
+    });
+}
+
+std::vector<Book::Picture> Book::pictures(const std::string& car) const {
+    std::vector<Picture> out;
+    if (!in_->db->tableExists("picture")) return out;  // an older book, opened to be read only
+    SQLite::Statement s(*in_->db, "SELECT id, name, bytes FROM picture WHERE car = ? ORDER BY id");
+    s.bind(1, car);
+    while (s.executeStep()) {
+        const SQLite::Column blob = s.getColumn(2);
+        out.push_back({s.getColumn(0).getString(), s.getColumn(1).getString(),
+                       std::string(static_cast<const char*>(blob.getBlob()), static_cast<std::size_t>(blob.getBytes()))});
+    }
+    return out;
+}
+
+std::string Book::car_of(const std::string& job) const {
+    SQLite::Statement s(*in_->db, "SELECT car FROM job WHERE id = ?");
+    s.bind(1, job);
+    return s.executeStep() ? s.getColumn(0).getString() : std::string();
 }
 
 std::string Book::name() const {

@@ -76,6 +76,17 @@ class Book {
     /// A small fact about this book, such as which job was open.
     std::optional<std::string> fact(const std::string& key) const;
     void set_fact(const std::string& key, const std::string& value);
+    /// All facts whose key begins so, by key.
+    std::vector<std::pair<std::string, std::string>> facts(const std::string& prefix) const;
+
+    /// Pictures of a car, as the files they were.
+    void add_picture(const std::string& car, const std::string& name, const std::string& bytes, UuidSource& ids);
+    struct Picture {
+        std::string id, name, bytes;
+    };
+    std::vector<Picture> pictures(const std::string& car) const;
+    /// The car of a job.
+    std::string car_of(const std::string& job) const;
 
     /// `PRAGMA integrity_check`: "ok" or what is wrong.
     std::string integrity() const;

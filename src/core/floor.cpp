@@ -102,8 +102,18 @@ const std::array<Spot, 4>& floor_spots() {
 std::optional<Floor> floor_at(const Job& job, std::size_t at) {
     const auto& log = *job.log;
     std::optional<std::size_t> begun;
+    // Readings of a floor that nobody announced begin one, as in a file written by hand.
+    bool announced = false;
+    std::optional<std::size_t> first_reading;
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        if (!job.live(i)) continue;
+        announced = announced || std::holds_alternative<FloorSet>(log[i].what);
+        const auto* r = std::get_if<Reading>(&log[i].what);
+        if (r && info_of(r->spot.kind).use == ReadingUse::floor && !first_reading) first_reading = i;
+    }
     const auto begins = [&](std::size_t i) {
         if (!job.live(i)) return false;
+        if (!announced && first_reading == i) return true;
         if (const auto* round = std::get_if<RoundOpened>(&log[i].what)) return round->floor.has_value();
         return std::holds_alternative<FloorSet>(log[i].what);
     };
@@ -133,13 +143,15 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
             heights_rows({}, set->sigma.value_or(method_sigma(FloorMethod::flat_enough)));
         if (set->method == FloorMethod::heights)
             heights_rows(set->heights, set->sigma.value_or(Length::from_mm(0.5)));
+    } else if (const auto* first = std::get_if<Reading>(&log[*begun].what)) {
+        f.method = first->spot.kind == ReadingKind::floor_line ? FloorMethod::level_line : FloorMethod::level_legs;
     } else {
         const auto& round = std::get<RoundOpened>(log[*begun].what);
         f.method = FloorMethod::heights;
         heights_rows(*round.floor, round.floor_sigma);
     }
-    for (std::size_t i = *begun + 1; i < log.size(); ++i) {
-        if (begins(i)) break;  // the next floor
+    for (std::size_t i = *begun; i < log.size(); ++i) {
+        if (i > *begun && begins(i)) break;  // the next floor
         if (!job.live(i)) continue;
         if (const auto* r = std::get_if<Reading>(&log[i].what);
             r && info_of(r->spot.kind).use == ReadingUse::floor) {

@@ -74,6 +74,17 @@ std::optional<Drift> drift_named(std::string_view s) {
     return named<Drift>(drift_names, s);
 }
 
+bool reads_angle(const Entry& entry) {
+    const Reading* r = std::get_if<Reading>(&entry.what);
+    return r && info_of(r->spot.kind).use == ReadingUse::angles && r->spot.kind != ReadingKind::steering_wheel;
+}
+
+std::optional<std::size_t> Round::last_angle(const std::vector<Entry>& log) const {
+    for (std::size_t i = readings.size(); i-- > 0;)
+        if (reads_angle(log[readings[i]])) return readings[i];
+    return std::nullopt;
+}
+
 std::vector<const Reading*> state_readings(const Job& job, const Spot& spot) {
     std::vector<const Reading*> out;
     for (std::size_t i : job.others)

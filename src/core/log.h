@@ -178,6 +178,9 @@ struct Entry {
     const std::string& label() const { return name.empty() ? id : name; }
 };
 
+/// True for what tells an angle: not for the floor, the state of the car, or a second look at the wheel.
+bool reads_angle(const Entry& entry);
+
 /// One round as it stood: the card and the bars it was read with, and its live readings.
 struct Round {
     CarCard car;
@@ -185,6 +188,9 @@ struct Round {
     std::vector<std::size_t> readings;  ///< of angles: indexes into the log, live ones, in order
     std::size_t opened = 0;             ///< index of the entry that opened it
     std::size_t end = 0;                ///< one past its last entry (the turns after it included)
+
+    /// The last of `readings` that tells an angle, or nothing.
+    std::optional<std::size_t> last_angle(const std::vector<Entry>& log) const;
 };
 
 /// A log as it reads now.

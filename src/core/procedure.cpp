@@ -41,7 +41,8 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     if (round <= 0 || round >= static_cast<int>(job.rounds.size())) return string_walk();
     // What happened since the round before was read decides what is stale.
     const Round& before = job.rounds[round - 1];
-    const std::size_t from = before.readings.empty() ? before.opened : before.readings.back() + 1;
+    const auto read_last = before.last_angle(*job.log);
+    const std::size_t from = read_last ? *read_last + 1 : before.opened;
     std::vector<Wheel> turned;
     for (std::size_t i = from; i < job.rounds[round].opened; ++i) {
         if (!job.live(i)) continue;
@@ -89,9 +90,7 @@ std::vector<std::size_t> turns_since_reading(const Job& job) {
     std::vector<std::size_t> out;
     for (std::size_t i = job.log->size(); i-- > 0;) {
         if (!job.live(i)) continue;
-        if (const auto* r = std::get_if<Reading>(&(*job.log)[i].what);
-            r && info_of(r->spot.kind).use == ReadingUse::angles)
-            break;
+        if (reads_angle((*job.log)[i])) break;
         if (is_turn((*job.log)[i])) out.insert(out.begin(), i);
     }
     return out;
@@ -170,9 +169,10 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
         for (const Spot& s : spots) read.done += !readings_at(job, round, s).empty();
         if (read.done == read.of) read.knot = Knot::tight;
         const Round& last = job.rounds.back();
-        const std::size_t from = last.readings.empty() ? last.opened : last.readings.back();
+        const auto read_last = last.last_angle(*job.log);
+        const std::size_t from = read_last.value_or(last.opened);
         slack_if(lines, spoiled_since(job, Fact::lines, from));
-        if (!last.readings.empty())
+        if (read_last)
             for (Fact f : {Fact::lines, Fact::rear_toe, Fact::front_toe})
                 if (const auto by = spoiled_since(job, f, from)) {
                     read.knot = Knot::slack;
@@ -193,9 +193,7 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
         if (std::holds_alternative<Driven>(what)) last_drive = i;
         if (std::holds_alternative<Accepted>(what)) turn.knot = Knot::tight;
         // New readings ask for a new decision.
-        if (const Reading* r = std::get_if<Reading>(&what);
-            r && info_of(r->spot.kind).use == ReadingUse::angles && turn.knot == Knot::tight)
-            turn.knot = Knot::slack;
+        if (reads_angle((*job.log)[i]) && turn.knot == Knot::tight) turn.knot = Knot::slack;
     }
     if (path == Path::wheel_only && wheel_only(job).next == WheelStep::done) turn.knot = Knot::tight;
 

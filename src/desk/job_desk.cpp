@@ -67,18 +67,27 @@ void JobDesk::openJob(const std::string& id) {
 }
 
 void JobDesk::append(std::vector<Entry> entries) {
+    append(std::move(entries), {});
+}
+
+/// With `raw`, those are what is kept, one for each entry: they hold more than the entry was read from them.
+void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     if (!writer_ || entries.empty()) {
         if (!writer_) emit notKept(QString::fromStdString(book_.read_only_reason()));
         return;
     }
     const std::string at = ids_.now();
     std::string act;
-    for (Entry& e : entries) {
+    for (std::size_t i = 0; i < entries.size(); ++i) {
+        Entry& e = entries[i];
         e.id = ids_.next();
         e.at = at;
         if (act.empty()) act = e.id;
         if (entries.size() > 1) e.act = act;
-        file_.raw.push_back(book::json_of(e));
+        book::Json j = book::json_of(e);
+        if (!raw.empty())
+            for (const auto& [key, value] : raw[i].items()) j[key] = value;
+        file_.raw.push_back(std::move(j));
         file_.places.emplace_back("log");
         file_.entries.push_back(std::move(e));
     }
@@ -161,6 +170,44 @@ void JobDesk::take(const Spot& spot, const Quantity& value) {
     append({Entry{{}, {}, {}, {}, {}, r}});
 }
 
+void JobDesk::take(const Reading& reading) {
+    append({Entry{{}, {}, {}, {}, {}, reading}});
+}
+
+void JobDesk::record(std::vector<What> what) {
+    std::vector<Entry> entries;
+    for (What& w : what) entries.push_back(Entry{{}, {}, {}, {}, {}, std::move(w)});
+    append(std::move(entries));
+}
+
+book::Json JobDesk::lastRaw(const char* kind) const {
+    for (std::size_t i = file_.raw.size(); i-- > 0;)
+        if (job_.live(i) && file_.raw[i].value("kind", "") == kind && file_.raw[i].contains(kind))
+            return file_.raw[i][kind];
+    return book::Json::object();
+}
+
+book::Json JobDesk::cardJson() const {
+    return lastRaw("car");
+}
+
+book::Json JobDesk::targetsJson() const {
+    return lastRaw("targets");
+}
+
+void JobDesk::editCard(const book::Json& card) {
+    append({Entry{{}, {}, {}, {}, {}, CarEdit{book::car_from(card, "car")}}}, {book::Json{{"car", card}}});
+}
+
+void JobDesk::editTargets(const book::Json& targets) {
+    append({Entry{{}, {}, {}, {}, {}, TargetsEdit{book::targets_from(targets, "targets")}}},
+           {book::Json{{"kind", "targets"}, {"targets", targets}}});
+}
+
+void JobDesk::keepFact(const std::string& key, const std::string& value) {
+    if (writer_) writer_->post([key, value](book::Book& b) { b.set_fact(key, value); }, {});
+}
+
 void JobDesk::strike(std::size_t entry, const QString& why) {
     append({Entry{
         {}, {}, {}, {}, {}, Strike{Strike::Way::reasoned, {file_.entries[entry].id}, why.toStdString()}}});
@@ -200,14 +247,14 @@ void JobDesk::turned(const std::vector<std::pair<std::string, double>>& turns, b
     for (const auto& [rod, amount] : turns)
         entries.push_back(Entry{{}, {}, {}, {}, {}, Turn{rod, amount, as_written, true}});
     // Still turning within one visit under the car: the round that waits to be read serves both.
-    if (!job_.rounds.empty() && !job_.rounds.back().readings.empty())
+    if (!job_.rounds.empty() && job_.rounds.back().last_angle(file_.entries))
         entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});
     append(std::move(entries));
 }
 
-void JobDesk::happened(ChangeKind kind) {
-    std::vector<Entry> entries{Entry{{}, {}, {}, {}, {}, Change{kind, {}}}};
-    if (!job_.rounds.empty() && !job_.rounds.back().readings.empty())
+void JobDesk::happened(ChangeKind kind, std::optional<Axle> axle) {
+    std::vector<Entry> entries{Entry{{}, {}, {}, {}, {}, Change{kind, axle}}};
+    if (!job_.rounds.empty() && job_.rounds.back().last_angle(file_.entries))
         entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});
     append(std::move(entries));
 }

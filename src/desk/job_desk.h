@@ -12,6 +12,7 @@
 #include <QTimer>
 
 #include "book/book.h"
+#include "book/knowledge_file.h"
 #include "book/writer.h"
 #include "core/plan.h"
 #include "core/procedure.h"
@@ -60,13 +61,27 @@ class JobDesk : public QObject {
     void settle();
 
     void take(const Spot& spot, const Quantity& value);
+    void take(const Reading& reading);
+    /// Appends what was done, as one act of the user.
+    using What = decltype(Entry::what);
+    void record(std::vector<What> what);
+    void record(What what) { record(std::vector<What>{std::move(what)}); }
+    /// The card as JSON, with all that this version does not compute with; and an edit of it.
+    book::Json cardJson() const;
+    void editCard(const book::Json& card);
+    /// Targets as JSON, in the terms in which they were typed.
+    book::Json targetsJson() const;
+    void editTargets(const book::Json& targets);
+    /// A small fact of the book, kept by the writer.
+    void keepFact(const std::string& key, const std::string& value);
+    const Knowledge& knowledge() const { return book::shipped_knowledge(); }
     void strike(std::size_t entry, const QString& why);
     bool undo();
     bool redo();
     void setLines(const LinesSet& lines);
     /// Turned rods (longer positive); opens the next round.
     void turned(const std::vector<std::pair<std::string, double>>& turns, bool as_written);
-    void happened(ChangeKind kind);
+    void happened(ChangeKind kind, std::optional<Axle> axle = {});
     void accept(const QString& why);
     /// A picture of a chance to see errors: retries writing what is not kept.
     void retry() { writeNext(); }
@@ -79,6 +94,8 @@ class JobDesk : public QObject {
 
   private:
     void append(std::vector<Entry> entries);
+    void append(std::vector<Entry> entries, std::vector<book::Json> raw);
+    book::Json lastRaw(const char* kind) const;
     void writeNext();
     void compute();
 

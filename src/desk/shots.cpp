@@ -69,6 +69,22 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     };
     window.setDark(true);
     QApplication::setActiveWindow(&window);
+    // Getting ready.
+    window.setStage(Stage::ask);
+    shot("ask");
+    window.setStage(Stage::check_over);
+    shot("check-over");
+    window.setStage(Stage::floor);
+    type(window, QStringLiteral("3"));
+    shot("floor");
+    window.setStage(Stage::steering);
+    shot("steering");
+    window.setStage(Stage::drive);
+    shot("drive");
+    window.showPage(QStringLiteral("card"));
+    shot("card");
+    window.showPage({});
+    window.setStage(Stage::read);
     type(window, QStringLiteral("4 11/16"), false);
     shot("read");
     window.setStage(Stage::lines);
@@ -82,7 +98,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     for (const Spot& s : wanted) skip += !readings_at(desk.job(), desk.round(), s).empty();
     for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i) {
         if (i == 3) shot("read-bar");
-        if (i == 5) shot("read-right");
         type(window, QString::fromLatin1(rest[i]));
     }
     desk.settle();
@@ -107,8 +122,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showKeys();
     shot("keys");
     window.showKeys();
-    window.setStage(Stage::ask);
-    shot("open-knot");
     window.showShelf();
     shot("shelf");
     const auto cars = desk.book().cars();
@@ -120,6 +133,16 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
         if (auto* f = window.carPage().findChild<QLineEdit*>(QString::fromLatin1(field)))
             f->setText(QString::fromUtf8(text));
     shot("new-car");
+    // A crooked steering wheel alone, on another car, after a first drive.
+    for (const book::JobInfo& j : desk.book().jobs())
+        if (desk.book().cars().front().id == j.car) window.openJob(QString::fromStdString(j.id));
+    Asked asked;
+    asked.reasons = {"wheel-crooked"};
+    Driven driven;
+    driven.drift = Drift::right;
+    desk.record({asked, RoundOpened{}, driven});
+    window.setStage(Stage::turn);
+    shot("wheel-only");
     return failed;
 }
 

@@ -10,15 +10,10 @@
 #include <QVBoxLayout>
 
 #include "look/chalk.h"
+#include "look/html.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
-namespace {
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
-}  // namespace
-
 void BigFigures::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
@@ -91,8 +86,8 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     middle_ = new QStackedWidget(job_page_);
     floor_ = new FloorView(desk, middle_);
     turn_ = new TurnView(desk, middle_);
-    open_ = new OpenView(middle_);
-    for (QWidget* w : std::initializer_list<QWidget*>{floor_, turn_, open_}) middle_->addWidget(w);
+    guide_view_ = new GuideView(middle_);
+    for (QWidget* w : std::initializer_list<QWidget*>{floor_, turn_, guide_view_}) middle_->addWidget(w);
     slate_ = new Slate(desk, job_page_);
     across->addWidget(line_);
     across->addWidget(middle_, 1);
@@ -123,6 +118,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     });
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
+    connect(line_, &LineView::chosen, this, [this] { page_.clear(); });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
     connect(&desk_, &JobDesk::answered, this, &Window::refresh);
@@ -169,7 +165,7 @@ CarPage& Window::carPage() {
         connect(car_page_, &CarPage::givenUp, this, &Window::showShelf);
         connect(car_page_, &CarPage::jobMade, this, [this](const QString& job) {
             openJob(job);
-            setStage(Stage::lines);
+            setStage(Stage::ask);
         });
     }
     return *car_page_;
@@ -193,9 +189,33 @@ void Window::shortcuts() {
         if (desk_.redo()) slate_->ask(next_spot(desk_.job(), desk_.round()));
     });
     on(QKeySequence(Qt::CTRL | Qt::Key_D), [this] { slate_->startStrike(); });
-    on(QKeySequence(Qt::Key_F2), [this] { slate_->turnedAsWritten(); });
-    on(QKeySequence(Qt::Key_F3), [this] { slate_->startTurned(); });
-    on(QKeySequence(Qt::Key_F4), [this] { slate_->startAccept(); });
+    on(QKeySequence(Qt::Key_F2), [this] {
+        if (!slate_->actOfGuide(0)) slate_->turnedAsWritten();
+    });
+    on(QKeySequence(Qt::Key_F3), [this] {
+        if (!slate_->actOfGuide(1)) slate_->startTurned();
+    });
+    on(QKeySequence(Qt::Key_F4), [this] {
+        if (!slate_->actOfGuide(2)) slate_->startAccept();
+    });
+    const auto happens = [this](ChangeKind kind) {
+        if (desk_.hasJob()) desk_.happened(kind);
+    };
+    on(QKeySequence(Qt::Key_F10), [happens] { happens(ChangeKind::jacked); });
+    on(QKeySequence(Qt::Key_F11), [happens] { happens(ChangeKind::rolled); });
+    on(QKeySequence(Qt::Key_F12), [happens] { happens(ChangeKind::bounced); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_E), [this] { slate_->startHappening(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_L), [this] { slate_->startLoose(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_K), [this] { slate_->acknowledge(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_I), [this] {
+        if (desk_.hasJob()) showPage(page_ == QLatin1String("card") ? QString() : QStringLiteral("card"));
+    });
+    on(QKeySequence(Qt::Key_Escape), [this] {
+        if (big_->isVisible())
+            big_->hide();
+        else if (!page_.isEmpty() && pages_->currentWidget() == job_page_)
+            showPage({});
+    });
     on(QKeySequence(Qt::Key_F6), [this] {
         Show how = how_;
         how.angles = how.angles == Show::AngleStyle::decimal ? Show::AngleStyle::degrees_minutes
@@ -231,6 +251,7 @@ void Window::setHow(const Show& how) {
                       how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
     floor_->setShow(how);
     turn_->setShow(how);
+    for (const auto& [name, guide] : guides_) guide->setShow(how);
     slate_->setShow(how);
     units_->setText(
         (how.lengths == Show::LengthStyle::mm ? tr("mm") : tr("inches")) + QStringLiteral(" · ") +
@@ -245,7 +266,6 @@ void Window::setDark(bool dark) {
     if (const QString sheet = c.styleSheet(); qApp->styleSheet() != sheet) qApp->setStyleSheet(sheet);
     for (QLabel* l : {title_, units_, kept_, hint_})
         l->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
-    aim_->setStyleSheet(QStringLiteral("color:%1").arg(c.target.name()));
     hint_->setText(tr("F8 big figures"));
     refresh();
     update();
@@ -273,24 +293,64 @@ void Window::showCarPage(const QString& car) {
     car_page_->begin(car);
 }
 
+Guide* Window::guideFor(Stage stage) {
+    QString name = page_;
+    if (name.isEmpty()) {
+        const bool wheel = stage == Stage::turn && path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
+                           (desk_.job().rounds.empty() || !desk_.job().rounds.back().last_angle(desk_.log()));
+        if (stage == Stage::lines || stage == Stage::read || (stage == Stage::turn && !wheel)) return nullptr;
+        name = q(std::string(name_of(stage)));
+    }
+    Guide*& guide = guides_[name];
+    if (!guide) {
+        if (name == "card") guide = new CardGuide(desk_, this);
+        if (name == "baseline") guide = new BaselineGuide(desk_, this);
+        if (name == "ask") guide = new AskGuide(desk_, this);
+        if (name == "check-over") guide = new CheckGuide(desk_, this);
+        if (name == "floor") guide = new GroundGuide(desk_, this);
+        if (name == "steering") guide = new SteeringGuide(desk_, this);
+        if (name == "turn") guide = new WheelGuide(desk_, this);
+        if (name == "drive") guide = new DriveGuide(desk_, this);
+        connect(guide, &Guide::stageWanted, this, &Window::setStage);
+        connect(guide, &Guide::pageWanted, this, &Window::showPage);
+        connect(guide, &Guide::changed, this, [this] {
+            refresh();
+            slate_->followGuide();
+        });
+    }
+    guide->setShow(how_);
+    return guide;
+}
+
+void Window::showPage(const QString& page) {
+    page_ = page;
+    setStage(stage_);
+}
+
 void Window::setStage(Stage stage) {
+    if (stage != stage_) page_.clear();
     stage_ = stage;
     pages_->setCurrentWidget(job_page_);
     line_->setStage(stage);
-    if (stage == Stage::turn)
-        middle_->setCurrentWidget(turn_);
-    else if (stage == Stage::read || stage == Stage::lines)
-        middle_->setCurrentWidget(floor_);
-    else
-        middle_->setCurrentWidget(open_);
-    open_->setStage(stage);
-    slate_->setStage(stage);
+    Guide* guide = guideFor(stage);
+    if (guide) {
+        guide->enter();
+        guide_view_->setGuide(guide);
+        middle_->setCurrentWidget(guide_view_);
+    } else {
+        middle_->setCurrentWidget(stage == Stage::turn ? static_cast<QWidget*>(turn_) : floor_);
+    }
+    slate_->setStage(stage, guide);
     refresh();
 }
 
 /// What is not on the disk comes before what to do next.
 void Window::say() {
     say_->setText(trouble_.isEmpty() ? slate_->say() : trouble_);
+    if (!desk_.hasJob()) return;
+    const auto cautions = page_.isEmpty() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
+    hint_->setText(cautions.empty() ? tr("F8 big figures") : tr("▲ cautions at the right · Ctrl+K"));
+    hint_->setStyleSheet(QStringLiteral("color:%1").arg((cautions.empty() ? Chalk::now().soft : Chalk::now().caution).name()));
 }
 
 void Window::showKeys() {
@@ -304,7 +364,9 @@ void Window::showKeys() {
            "Ctrl D  strike out the last reading at this spot\n"
            "Ctrl 1 … Ctrl 8  the stages\n"
            "F2  turned as written      F3  I turned …      F4  leave it as it is\n"
-           "F5  the strings were moved\n"
+           "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
+           "Ctrl E  something else happened      Ctrl L  something is loose\n"
+           "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"
            "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
            "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
            "Ctrl O  the book      Ctrl N  a new car\n"
@@ -326,7 +388,11 @@ void Window::refresh() {
     if (!desk_.hasJob()) return;
     name_->setText(q(desk_.job().car.name));
     title_->setText(tr("%1 · round %2").arg(desk_.title()).arg(desk_.round() + 1));
-    aim_->setText(desk_.job().targets.empty() ? tr("no targets") : tr("aim: as on the car's card"));
+    const auto marks = marks_on(desk_.job(), desk_.knowledge());
+    aim_->setText(!marks.empty()                 ? tr("▲ %1 failed: readings mean nothing").arg(q(marks.front()->text))
+                  : desk_.job().targets.empty() ? tr("no targets")
+                                                : tr("aim: as on the car's card"));
+    aim_->setStyleSheet(QStringLiteral("color:%1").arg((marks.empty() ? Chalk::now().target : Chalk::now().caution).name()));
     if (!last_kept_.isEmpty())
         kept_->setText(last_kept_);
     else
@@ -335,6 +401,7 @@ void Window::refresh() {
     line_->refresh();
     floor_->refresh();
     if (stage_ == Stage::turn) turn_->refresh();
+    if (middle_->currentWidget() == guide_view_) guide_view_->refresh();
     slate_->refresh();
     say();
     if (big_->isVisible()) {
@@ -363,7 +430,15 @@ void Window::print() {
     const QSizeF drawing(960, 960 * paper.height() / paper.width());
     p.scale(paper.width() / drawing.width(), paper.width() / drawing.width());
     p.setRenderHint(QPainter::Antialiasing);
-    if (stage_ == Stage::turn)
+    if (Guide* guide = guideFor(stage_)) {
+        const double k = std::min(drawing.width() / Guide::width, drawing.height() / Guide::height);
+        p.scale(k, k);
+        guide->draw(p);
+        // What has to be known with it stands under the drawing.
+        QStringList cautions;
+        for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge(), true)) cautions << q(c->text);
+        drawText(p, {30, Guide::height - 20, Guide::width - 60, 60}, Qt::AlignLeft | Qt::TextWordWrap, cautions.join(QStringLiteral("  ")), 11, Chalk::now().soft);
+    } else if (stage_ == Stage::turn)
         turn_->draw(p, drawing);
     else
         floor_->draw(p, drawing, true);

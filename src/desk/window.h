@@ -1,15 +1,23 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <map>
+
 #include <QLabel>
 #include <QMainWindow>
 #include <QSettings>
 #include <QStackedWidget>
 
 #include "floor/floor_view.h"
-#include "floor/open_view.h"
 #include "floor/turn_view.h"
+#include "ask/ask_guide.h"
+#include "card/card_guide.h"
+#include "check/check_guide.h"
+#include "drive/drive_guide.h"
+#include "ground/ground_guide.h"
+#include "guide/guide.h"
 #include "job_desk.h"
+#include "steering/steering_guide.h"
 #include "line/line_view.h"
 #include "shelf/car_page.h"
 #include "shelf/shelf_page.h"
@@ -44,11 +52,15 @@ class Window : public QMainWindow {
     CarPage& carPage();
     QString kept() const { return kept_->text(); }
     QString sayLine() const { return say_->text(); }
+    void showPage(const QString& page);
+    const QString& page() const { return page_; }
     void toggleBigFigures();
     void showKeys();
 
   private:
     ShelfPage& shelf();
+    /// The guide of a page or a stage; null for those that read the strings and turn by them.
+    Guide* guideFor(Stage stage);
     void shortcuts();
     void refresh();
     void say();
@@ -64,7 +76,9 @@ class Window : public QMainWindow {
     LineView* line_;
     FloorView* floor_;
     TurnView* turn_;
-    OpenView* open_;
+    GuideView* guide_view_;
+    std::map<QString, Guide*> guides_;  ///< by page or stage, made when first wanted
+    QString page_;                      ///< a page that is not a stage: the card, the baseline
     Slate* slate_;
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;

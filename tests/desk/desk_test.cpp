@@ -126,7 +126,7 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
         for (const QLabel* l : window->carPage().findChildren<QLabel*>()) all += l->text();
         return all;
     };
-    EXPECT_TRUE(problem().contains("16.0 mm")) << "a 16 mm rim is questioned: " << problem().toStdString();
+    EXPECT_TRUE(problem().contains("16 in")) << "a 16 mm rim is questioned: " << problem().toStdString();
     fill("rear_span", "416 mm");
     key(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_TRUE(problem().contains("ahead of or behind")) << "the direction is asked for, never assumed";
@@ -145,6 +145,8 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     fill("rear_over", "416 mm");
     key(Qt::Key_Return, Qt::ControlModifier);
     ASSERT_TRUE(desk->hasJob()) << problem().toStdString();
+    EXPECT_EQ(window->stage(), Stage::ask) << "a new job starts with what is wrong";
+    key(Qt::Key_5, Qt::ControlModifier);
     EXPECT_EQ(window->stage(), Stage::lines);
 
     // Lines: the bars; a tolerance that the rule can't resolve is said before the work begins.
@@ -235,7 +237,7 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     EXPECT_EQ(desk->log().size(), entries);
     EXPECT_EQ(desk->round(), 1);
     EXPECT_EQ(desk->book().integrity(), "ok");
-    EXPECT_EQ(stages_of(desk->job())[index_of(Stage::turn)].knot, Knot::tight);
+    EXPECT_EQ(stages_of(desk->job(), desk->knowledge())[index_of(Stage::turn)].knot, Knot::tight);
 }
 
 TEST_F(DeskTest, TurnedAsWrittenIsOneThingToUndo) {
@@ -327,7 +329,7 @@ TEST_F(DeskTest, ANewJobOnACarOfTheShelfBeginsWithItsCard) {
     ASSERT_TRUE(wheelbase && wheelbase->isVisibleTo(window.get()));
     EXPECT_EQ(wheelbase->text(), "2310 mm");
     key(Qt::Key_Return, Qt::ControlModifier);
-    ASSERT_EQ(window->stage(), Stage::lines);
+    ASSERT_EQ(window->stage(), Stage::ask);
     EXPECT_EQ(desk->job().car.name, "Brask hillclimb special");
     EXPECT_EQ(desk->book().jobs().size(), 4u);
     ASSERT_TRUE(desk->car().rod_at(Wheel::rear_left)) << "its toe links came along";
@@ -339,7 +341,8 @@ TEST_F(DeskTest, BarsThatAreNotBeyondTheHubsAreQuestioned) {
     open();
     key(Qt::Key_5, Qt::ControlModifier);
     enter("-535");
-    EXPECT_TRUE(slateText().contains("more than zero")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("below zero")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("Tab takes 535 mm")) << "what was likely meant";
     EXPECT_NEAR(desk->lines().bars.front_ahead->mm(), 535, 1e-9) << "as it was";
     key(Qt::Key_Escape);
     enter("21 1/4");
@@ -449,15 +452,14 @@ TEST_F(DeskTest, ABookOfANewerProgramOpensForReadingAndSaysWhy) {
     EXPECT_TRUE(window->sayLine().contains("newer")) << window->sayLine().toStdString();
 }
 
-TEST_F(DeskTest, EveryStageCanBeGoneToAndOpenKnotsSayWhatTheyWillHold) {
+TEST_F(DeskTest, EveryStageCanBeGoneToAndHasSomethingToSay) {
     demo();
     open();
     for (Stage s : all_stages) {
         key(static_cast<Qt::Key>(Qt::Key_1 + index_of(s)), Qt::ControlModifier);
         EXPECT_EQ(window->stage(), s);
         EXPECT_FALSE(window->sayLine().isEmpty());
-        const bool alive = s == Stage::lines || s == Stage::read || s == Stage::turn;
-        EXPECT_EQ(slateText().contains("not in this version yet"), !alive);
+        EXPECT_GT(slateText().size(), 60) << index_of(s);
     }
 }
 

@@ -134,7 +134,7 @@ TEST_F(JobDeskTest, TwoTurnsUnderOneVisitOpenOneRound) {
     desk.turned({{"rod-fl", 0.5}}, false);
     desk.turned({{"rod-fr", -0.25}}, false);
     EXPECT_EQ(desk.round(), 1);
-    EXPECT_EQ(stages_of(desk.job())[index_of(Stage::turn)].done, 2);
+    EXPECT_EQ(stages_of(desk.job(), desk.knowledge())[index_of(Stage::turn)].done, 2);
     desk.settle();
 }
 

@@ -5,34 +5,12 @@
 #include <QPainterPath>
 
 #include "look/chalk.h"
+#include "look/html.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
 constexpr int string_x = 34;
-}
-
-QString stagePromise(Stage stage) {
-    switch (stage) {
-        case Stage::ask:
-            return QObject::tr(
-                "What is wrong with the car and what was changed on it, and so which of the other stages "
-                "matter.");
-        case Stage::check_over:
-            return QObject::tr(
-                "The walk round the car before anything is measured: wheel nuts, bearings, joints, tires, "
-                "pressures, ride height.");
-        case Stage::floor:
-            return QObject::tr(
-                "The survey of the four wheel spots, what it does to camber and caster, and the tiles that "
-                "level it.");
-        case Stage::steering:
-            return QObject::tr("How the steering was set straight, and how it is held there.");
-        case Stage::drive:
-            return QObject::tr("The first slow drive, what the car does on it, and what that says.");
-        default:
-            return {};
-    }
 }
 
 StageKnot::StageKnot(Stage stage, QWidget* parent) : QAbstractButton(parent), stage_(stage) {
@@ -51,7 +29,7 @@ void StageKnot::set(const StageState& state, const QString& note, bool here) {
     setText(name);
     setAccessibleName(
         QStringLiteral("%1: %2, %3%4").arg(name, knot, note, here ? tr(", you are here") : QString()));
-    setToolTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(stagePromise(stage_)));
+    setToolTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(note));
     update();
 }
 
@@ -123,19 +101,53 @@ void LineView::setStage(Stage stage) {
 
 void LineView::refresh() {
     if (!desk_.hasJob()) return;
-    const auto states = stages_of(desk_.job());
+    const Job& job = desk_.job();
+    const auto states = stages_of(job, desk_.knowledge());
     for (Stage s : all_stages) {
-        const StageState& st = states[index_of(s)];
+        const StageState& st = states[static_cast<std::size_t>(index_of(s))];
+        const bool open = st.knot == Knot::open;
         QString note;
-        if (s == Stage::lines) note = st.knot == Knot::open ? tr("bars not placed") : tr("strings and bars");
-        if (s == Stage::read) note = tr("%1 of %2 spots").arg(st.done).arg(st.of);
-        if (s == Stage::turn) note = st.done == 0 ? tr("nothing turned") : tr("%n turned", nullptr, st.done);
-        if (s == Stage::turn && st.knot == Knot::tight) note = tr("left as it is");
-        if (note.isEmpty()) note = tr("not built yet");
-        if (st.knot == Knot::slack && s == Stage::lines) note = tr("moved: string again");
-        if (st.knot == Knot::slack && s == Stage::read)
-            note = tr("turned: %1 of %2 again").arg(st.done).arg(st.of);
-        knots_[index_of(s)]->set(st, note, s == here_);
+        switch (s) {
+            case Stage::ask:
+                note = open ? tr("what is wrong?") : tr("said");
+                break;
+            case Stage::check_over:
+                note = marks_on(job, desk_.knowledge()).empty() ? tr("%1 of %2 looked at").arg(st.done).arg(st.of) : tr("a check has failed");
+                break;
+            case Stage::floor:
+                note = open ? (st.done > 0 ? tr("known; settle the car") : tr("not surveyed")) : tr("known, settled");
+                break;
+            case Stage::steering:
+                note = open ? tr("not set straight") : tr("straight, held");
+                break;
+            case Stage::lines:
+                note = open ? tr("bars not placed") : tr("strings and bars");
+                break;
+            case Stage::read:
+                note = tr("%1 of %2 spots").arg(st.done).arg(st.of);
+                break;
+            case Stage::turn:
+                note = st.knot == Knot::tight ? (path_of(job, desk_.knowledge()) == Path::wheel_only ? tr("straight") : tr("left as it is"))
+                       : st.done == 0         ? tr("nothing turned")
+                                              : tr("%n turned", nullptr, st.done);
+                break;
+            case Stage::drive:
+                note = st.of == 1  ? tr("one thing loose")
+                       : st.of > 1 ? tr("%1 things loose").arg(st.of)
+                       : open ? tr("not driven") : tr("driven");
+                break;
+        }
+        if (st.knot == Knot::slack) {
+            const QString by = st.spoiled_by ? q(words::happening(*st.spoiled_by)) : QString();
+            if (s == Stage::floor) note = tr("%1: settle again").arg(by);
+            if (s == Stage::steering) note = tr("%1: look again").arg(by);
+            if (s == Stage::lines) note = tr("%1: string again").arg(by);
+            if (s == Stage::read) note = tr("%1: %2 of %3 again").arg(by.isEmpty() ? tr("turned") : by).arg(st.done).arg(st.of);
+            if (s == Stage::check_over && st.spoiled_by) note = tr("%1: heights again").arg(by);
+            if (s == Stage::drive && st.of == 0) note = tr("turned since");
+        }
+        if (!st.wanted && open) note = tr("not needed for this");
+        knots_[static_cast<std::size_t>(index_of(s))]->set(st, note, s == here_);
     }
 }
 

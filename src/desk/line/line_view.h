@@ -49,7 +49,4 @@ class LineView : public QWidget {
     std::array<StageKnot*, 8> knots_{};
 };
 
-/// What a stage that is not built yet will hold, in a sentence.
-QString stagePromise(Stage stage);
-
 }  // namespace fairchalk::desk

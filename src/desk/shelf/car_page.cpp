@@ -195,35 +195,37 @@ bool CarPage::complain(const char* key, const QString& what) {
 
 bool CarPage::make(book::Json& card, book::Json& targets) {
     if (text("name").isEmpty()) return complain("name", tr("a car needs a name to be found by."));
-    const auto length = [&](const char* key, bool needed, std::string& out, double least, double most) {
+    const auto length = [&](const char* key, bool needed, std::string& out, Bounded what) {
         if (text(key).isEmpty())
             return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
                                                "Like 416 mm or 16 3/8 in."));
         const auto q = read_quantity(text(key).toStdString(), {Expect::Kind::length, Bare::mm});
         if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
-        if (q->value < least || q->value > most)
-            return complain(key, tr("“%1” is %2, and between %3 and %4 is likely. Is the unit right?")
-                                     .arg(text(key), QString::fromStdString(fairchalk::show(q->length())),
-                                          QString::fromStdString(fairchalk::show(Length::from_mm(least))),
-                                          QString::fromStdString(fairchalk::show(Length::from_mm(most)))));
+        // Questioned once; whoever begins the job again with the same insists.
+        const std::string typed = text(key).toStdString();
+        const auto doubt = doubt_of(what, *q, typed);
+        if (doubt && (insisted_[key] != typed || !(q->value > 0))) {
+            insisted_[key] = typed;
+            const QString question = QString::fromStdString(words::sentence(doubt->question));
+            return complain(key, q->value > 0 ? question + tr(" Begin again keeps it as it stands.") : question);
+        }
         out = q->text;
         return true;
     };
     card = old_card_;
     card["name"] = text("name").toStdString();
-    const auto put = [&](book::Json& at, const char* name, const char* key, bool needed, double least,
-                         double most) {
+    const auto put = [&](book::Json& at, const char* name, const char* key, bool needed, Bounded what) {
         std::string value;
-        if (!length(key, needed, value, least, most)) return false;
+        if (!length(key, needed, value, what)) return false;
         if (!value.empty()) at[name] = value;
         return true;
     };
-    if (!put(card, "wheelbase", "wheelbase", true, 1000, 6000)) return false;
+    if (!put(card, "wheelbase", "wheelbase", true, Bounded::wheelbase)) return false;
     for (const char* axle : {"front", "rear"}) {
         const std::string a(axle);
         if (!card.contains(axle)) card[axle] = book::Json::object();
-        if (!put(card[axle], "rim_span", (a + "_span").c_str(), true, 150, 900)) return false;
-        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, 700, 3000)) return false;
+        if (!put(card[axle], "rim_span", (a + "_span").c_str(), true, Bounded::rim_span)) return false;
+        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, Bounded::hub_width)) return false;
     }
     const std::string rods = chosen("rods"), links = chosen("links"), thread = chosen("thread");
     book::Json adjusters = book::Json::array();
@@ -235,8 +237,8 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         r["rod"] = runs;
         if (!thread.empty()) r["thread"] = thread;
         r["double_ended"] = chosen("ends") == "both";
-        if (!put(r, "pitch", "pitch", true, 0.3, 4)) return false;
-        if (!put(r, "arm", "arm", false, 50, 400)) return false;
+        if (!put(r, "pitch", "pitch", true, Bounded::thread_pitch)) return false;
+        if (!put(r, "arm", "arm", false, Bounded::steering_arm)) return false;
         r["step"] = "1/8 turn";
         adjusters.push_back(r);
         return true;
@@ -254,7 +256,13 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
     if (links != "none" &&
         (!rod("link-rl", "toe-link", "rear-left", links) || !rod("link-rr", "toe-link", "rear-right", links)))
         return false;
-    if (!adjusters.empty()) card["adjusters"] = adjusters;
+    // Adjusters of other kinds stay as they were.
+    if (card.contains("adjusters"))
+        for (const book::Json& a : card["adjusters"]) {
+            const std::string kind = a.value("kind", "");
+            if (kind != "steering-rod" && kind != "toe-link") adjusters.push_back(a);
+        }
+    card["adjusters"] = adjusters;
     targets = book::Json::object();
     for (const char* axle : {"front", "rear"}) {
         const std::string a(axle);
@@ -281,7 +289,7 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
             return complain(
                 (a + "_over").c_str(),
                 tr("toe as a length means nothing without the diameter it is stated over, like 416 mm."));
-        if (as_length && !length((a + "_over").c_str(), true, span, 100, 1200)) return false;
+        if (as_length && !length((a + "_over").c_str(), true, span, Bounded::rim_span)) return false;
         if (!span.empty()) t["span"] = span;
         if (basis == "half") t["basis"] = "half-difference";
         targets[axle][basis == "total" ? "total_toe" : "toe"] = t;

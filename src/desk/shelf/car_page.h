@@ -8,6 +8,7 @@
 #include <QPushButton>
 #include <QWidget>
 
+#include "core/plausible.h"
 #include "job_desk.h"
 
 namespace fairchalk::desk {
@@ -48,6 +49,7 @@ class CarPage : public QWidget {
     book::Json old_card_;
     std::map<std::string, QLineEdit*> fields_;
     std::map<std::string, QString> names_;
+    std::map<std::string, std::string> insisted_;  ///< questioned as typed
     std::vector<QPushButton*> choices_;
     QLabel* problem_;
     QPushButton* keep_;

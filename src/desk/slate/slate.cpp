@@ -8,32 +8,16 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QScrollArea>
+#include <QStyle>
 #include <QVBoxLayout>
 
 #include "line/line_view.h"
 #include "look/chalk.h"
+#include "look/html.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
-
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
-
-QString soft(const QString& text) {
-    return QStringLiteral("<span style='color:%1'>%2</span>").arg(Chalk::now().soft.name(), text);
-}
-QString warn(const QString& text) {
-    return QStringLiteral("<span style='color:%1'>▲ %2</span>").arg(Chalk::now().caution.name(), text);
-}
-QString head(const QString& text) {
-    return QStringLiteral("<p style='margin:10px 0 3px 0;color:%1'>%2</p>")
-        .arg(Chalk::now().soft.name(), text);
-}
-QString line(const QString& text) {
-    return QStringLiteral("<p style='margin:2px 0'>%1</p>").arg(text);
-}
 
 int numberOf(const Spot& s) {
     const auto& walk = string_walk();
@@ -48,10 +32,24 @@ QString otherUnit(const Quantity& quantity) {
         .arg(quantity.value / 25.4, 0, 'f', 3);
 }
 
-QString known(const KnownAngle& a, const Show& how) {
-    return q(show_toe(a.value, how)) +
-           soft(QStringLiteral("  ±%1").arg(q(show_plus_minus(a.plus_minus(), how))));
-}
+/// What can happen to a car between two readings, each with its key.
+struct Happens {
+    ChangeKind kind;
+    std::optional<Axle> axle;
+    const char* text;
+};
+const std::array<Happens, 10> happens = {{
+    {ChangeKind::jacked, Axle::front, QT_TRANSLATE_NOOP("Slate", "front jacked up")},
+    {ChangeKind::jacked, Axle::rear, QT_TRANSLATE_NOOP("Slate", "rear jacked up")},
+    {ChangeKind::rolled, {}, QT_TRANSLATE_NOOP("Slate", "rolled")},
+    {ChangeKind::bounced, {}, QT_TRANSLATE_NOOP("Slate", "bounced")},
+    {ChangeKind::strings_moved, {}, QT_TRANSLATE_NOOP("Slate", "strings moved")},
+    {ChangeKind::steering_recentred, {}, QT_TRANSLATE_NOOP("Slate", "steering moved")},
+    {ChangeKind::pressures_changed, {}, QT_TRANSLATE_NOOP("Slate", "pressures changed")},
+    {ChangeKind::load_changed, {}, QT_TRANSLATE_NOOP("Slate", "load changed")},
+    {ChangeKind::locked, Axle::front, QT_TRANSLATE_NOOP("Slate", "front locked")},
+    {ChangeKind::locked, Axle::rear, QT_TRANSLATE_NOOP("Slate", "rear locked")},
+}};
 
 }  // namespace
 
@@ -92,6 +90,13 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     connect(as_written_, &QPushButton::clicked, this, &Slate::turnedAsWritten);
     connect(i_turned_, &QPushButton::clicked, this, &Slate::startTurned);
     connect(leave_, &QPushButton::clicked, this, &Slate::startAccept);
+
+    act_area_ = new QWidget(this);
+    new QGridLayout(act_area_);
+    act_area_->layout()->setContentsMargins(0, 0, 0, 0);
+    static_cast<QGridLayout*>(act_area_->layout())->setSpacing(6);
+    act_area_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    column->addWidget(act_area_);
 
     entry_ = new QLineEdit(this);
     entry_->setFont(type(32, true));
@@ -144,8 +149,72 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     connect(entry_, &QLineEdit::returnPressed, this, &Slate::enter);
     connect(entry_, &QLineEdit::textEdited, this, [this] {
         error_.clear();
+        insisted_.clear();
+        meant_.clear();
         understand();
     });
+}
+
+/// Buttons for what can be done here: a wide one first where one is meant, then two in a row.
+void Slate::showActs(const std::vector<Act>& acts, bool keys) {
+    auto* grid = static_cast<QGridLayout*>(act_area_->layout());
+    while (act_buttons_.size() < acts.size()) {
+        auto* b = new QPushButton(act_area_);
+        b->setMinimumHeight(38);  // its own hint is not known before it is first shown
+        const std::size_t n = act_buttons_.size();
+        connect(b, &QPushButton::clicked, this, [this, n] { actOfGuide(n); });
+        act_buttons_.push_back(b);
+    }
+    int row = 0, column = 0;
+    for (std::size_t i = 0; i < act_buttons_.size(); ++i) {
+        QPushButton* b = act_buttons_[i];
+        grid->removeWidget(b);
+        b->setVisible(i < acts.size());
+        if (i >= acts.size()) continue;
+        const Act& a = acts[i];
+        const QString key = !keys ? QStringLiteral("  %1").arg((i + 1) % 10) : i < 3 ? QStringLiteral("  F%1").arg(i + 2) : QString();
+        b->setText(a.text + (a.text.contains(QStringLiteral("  F")) && keys ? QString() : key));
+        b->setAccessibleName(a.text);
+        b->setCheckable(a.chosen);
+        b->setChecked(a.chosen);
+        const QString name = a.main ? QStringLiteral("main") : QString();
+        if (b->objectName() != name) {
+            b->setObjectName(name);
+            b->style()->unpolish(b);  // styled by its name
+            b->style()->polish(b);
+        }
+        const bool wide = a.main || a.text.size() > 17;
+        if (wide && column == 1) ++row, column = 0;
+        grid->addWidget(b, row, column, 1, wide ? 2 : 1);
+        if (wide || column == 1) ++row, column = 0;
+        else column = 1;
+    }
+    act_area_->setVisible(!acts.empty());
+}
+
+bool Slate::actOfGuide(std::size_t n) {
+    if (mode_ == Mode::happening) {
+        if (n >= happens.size()) return false;
+        const Happens& h = happens[n];
+        if (h.axle)
+            desk_.happened(h.kind, h.axle);
+        else
+            desk_.happened(h.kind);
+        setStage(stage_, guide_);
+        return true;
+    }
+    if (mode_ == Mode::loose) {
+        loose_state_ = static_cast<PartState>(n);
+        refresh();
+        return true;
+    }
+    if (!guide_) return false;
+    const auto acts = guide_->acts();
+    if (n >= acts.size()) return false;
+    entry_->clear();
+    error_.clear();
+    guide_->act(acts[n].id);
+    return true;
 }
 
 bool Slate::eventFilter(QObject* watched, QEvent* event) {
@@ -155,15 +224,32 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo))
             return event->ignore(), true;
     }
+    if (watched == entry_ && event->type() == QEvent::ShortcutOverride) {
+        // Escape is the line's own while there is something to leave or to clear.
+        const bool leaves = mode_ == Mode::strike_reason || mode_ == Mode::accept_reason || mode_ == Mode::turned ||
+                            mode_ == Mode::loose;
+        if (static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape && (leaves || !entry_->text().isEmpty()))
+            return event->accept(), true;
+    }
     if (watched == entry_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->key() == Qt::Key_Tab && !meant_.isEmpty()) {
+            entry_->setText(meant_.takeFirst());
+            error_.clear();
+            insisted_.clear();
+            understand();
+            return true;
+        }
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
         if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
         if (key->key() == Qt::Key_Escape) {
-            if (mode_ == Mode::strike_reason || mode_ == Mode::accept_reason || mode_ == Mode::turned)
-                setStage(stage_);
+            if (mode_ == Mode::strike_reason || mode_ == Mode::accept_reason || mode_ == Mode::turned ||
+                mode_ == Mode::loose || mode_ == Mode::happening)
+                setStage(stage_, guide_);
+            else if (mode_ == Mode::guide && entry_->text().isEmpty())
+                return false;  // the window's: back from a page
             else
-                entry_->clear(), understand();
+                entry_->clear(), error_.clear(), understand();
             return true;
         }
     }
@@ -175,11 +261,17 @@ void Slate::setShow(const Show& how) {
     refresh();
 }
 
-void Slate::setStage(Stage stage) {
+void Slate::setStage(Stage stage, Guide* guide) {
     stage_ = stage;
+    guide_ = guide;
     turned_so_far_.clear();
     error_.clear();
-    if (stage == Stage::read) {
+    insisted_.clear();
+    meant_.clear();
+    if (guide_) {
+        guide_->setShow(how_);
+        setMode(Mode::guide);
+    } else if (stage == Stage::read) {
         if (!spot_) spot_ = desk_.hasJob() ? next_spot(desk_.job(), desk_.round()) : std::nullopt;
         setMode(Mode::reading);
     } else if (stage == Stage::lines) {
@@ -193,29 +285,40 @@ void Slate::setStage(Stage stage) {
 void Slate::setMode(Mode mode) {
     mode_ = mode;
     entry_->clear();
-    entry_->setEnabled(mode != Mode::idle);
-    const bool words = mode == Mode::strike_reason || mode == Mode::accept_reason;
+    entry_->setEnabled(mode != Mode::idle && mode != Mode::happening);
+    const bool words = mode == Mode::strike_reason || mode == Mode::accept_reason || mode == Mode::loose ||
+                       (mode == Mode::guide && guide_->typesWords());
     entry_->setFont(type(words ? 18 : 32, !words));
     const QString prompt = mode == Mode::strike_reason   ? tr("why is it wrong?")
                            : mode == Mode::accept_reason ? tr("why leave it?")
+                           : mode == Mode::loose         ? suggestedPart()
+                           : mode == Mode::guide         ? guide_->prompt()
                                                          : QString();
     entry_->setPlaceholderText(prompt);
     refresh();
-    if (mode != Mode::idle)
+    if (mode == Mode::guide ? guide_->typing() : mode != Mode::idle && mode != Mode::happening)
         entry_->setFocus();
+    else if (mode == Mode::guide || mode == Mode::happening)
+        setFocus();
     else if (stage_ == Stage::turn)
         (as_written_->isVisibleTo(this) ? as_written_ : leave_)->setFocus();
     else
         setFocus();
-    emit spotAsked(stage_ == Stage::read ? spot_ : std::nullopt);
+    emit spotAsked(stage_ == Stage::read && !guide_ ? spot_ : std::nullopt);
 }
 
 void Slate::ask(const std::optional<Spot>& spot) {
     spot_ = spot;
-    if (stage_ == Stage::read) setMode(Mode::reading);
+    if (stage_ == Stage::read && !guide_) setMode(Mode::reading);
 }
 
 void Slate::step(int by) {
+    if (mode_ == Mode::guide) {
+        entry_->clear();
+        error_.clear();
+        guide_->step(by);
+        return;
+    }
     if (mode_ == Mode::front_bar || mode_ == Mode::rear_bar) {
         setMode(mode_ == Mode::front_bar ? Mode::rear_bar : Mode::front_bar);
         return;
@@ -241,6 +344,8 @@ Expect Slate::expected() const {
         case Mode::front_bar:
         case Mode::rear_bar:
             return {Expect::Kind::length, how_.lengths == Show::LengthStyle::mm ? Bare::mm : Bare::inch};
+        case Mode::guide:
+            return guide_->expected();
         default:
             return {};
     }
@@ -252,8 +357,23 @@ void Slate::understand() {
         understood_->setText(warn(error_.toHtmlEscaped()));
         return;
     }
-    if (mode_ == Mode::idle) {
+    if (mode_ == Mode::idle || mode_ == Mode::happening) {
         understood_->clear();
+        return;
+    }
+    if (mode_ == Mode::loose) {
+        understood_->setText(soft(tr("Enter keeps it as %1; it shows until it is refitted.").arg(q(words::part_state(loose_state_)))));
+        return;
+    }
+    if (mode_ == Mode::guide) {
+        if (text.trimmed().isEmpty())
+            understood_->setText(soft(guide_->typesWords() ? QString()
+                                      : guide_->expected().kind == Expect::Kind::pressure ? tr("Like 2.2 bar or 32 psi; a bare number is %1.").arg(how_.lengths == Show::LengthStyle::mm ? tr("bar") : tr("psi"))
+                                      : guide_->expected().kind == Expect::Kind::length || guide_->expected().kind == Expect::Kind::length_or_angle
+                                          ? (how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.") : tr("A bare number is inches."))
+                                          : QString()));
+        else
+            understood_->setText(guide_->understand(text).html);
         return;
     }
     if (mode_ == Mode::strike_reason || mode_ == Mode::accept_reason) {
@@ -295,6 +415,80 @@ void Slate::moveOn() {
     if (!spot_) emit stageWanted(Stage::turn);
 }
 
+bool Slate::doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect) {
+    if (!what || text == insisted_) return false;
+    const auto quantity = read_quantity(text.toStdString(), expect);
+    if (!quantity) return false;
+    const auto doubt = doubt_of(*what, *quantity, text.trimmed().toStdString());
+    if (!doubt) return false;
+    insisted_ = text;
+    meant_.clear();
+    for (const std::string& m : doubt->meant) meant_ << q(m);
+    error_ = q(words::sentence(doubt->question)) +
+             (meant_.isEmpty() ? tr(" Enter again keeps it as it stands.") : tr(" Tab takes %1, Enter again keeps it as it stands.").arg(meant_.first()));
+    understand();
+    return true;
+}
+
+/// What is most likely being loosened where one is.
+QString Slate::suggestedPart() const {
+    const auto& turns = desk_.answer().plan.turns;
+    if (stage_ == Stage::turn && !turns.empty())
+        if (const Rod* rod = desk_.car().rod(turns.front().rod)) return tr("%1, locknut").arg(q(words::rod(*rod)));
+    if (stage_ == Stage::check_over) return tr("Left boot clip");
+    return tr("Left tie rod, locknut");
+}
+
+void Slate::followGuide() {
+    if (mode_ != Mode::guide) return;
+    entry_->clear();
+    error_.clear();
+    insisted_.clear();
+    meant_.clear();
+    refresh();
+    if (guide_->typing())
+        entry_->setFocus();
+    else
+        setFocus();
+}
+
+void Slate::startLoose() {
+    if (!desk_.hasJob()) return;
+    loose_state_ = PartState::loosened;
+    setMode(Mode::loose);
+}
+
+void Slate::startHappening() {
+    if (!desk_.hasJob()) return;
+    setMode(Mode::happening);
+}
+
+void Slate::acknowledge() {
+    std::vector<JobDesk::What> seen;
+    for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge())) seen.push_back(CautionSeen{c->id});
+    if (!seen.empty()) desk_.record(std::move(seen));
+}
+
+QString Slate::bodyForCautions() const {
+    const auto all = cautions_at(stage_, desk_.job(), desk_.knowledge());
+    QString out;
+    for (const Caution* c : all) out += line(warn(q(c->text)));
+    if (!all.empty()) out += line(soft(tr("Ctrl+K: read and understood.")));
+    return out;
+}
+
+void Slate::keyPressEvent(QKeyEvent* e) {
+    // Digits choose what happened while that is asked.
+    if (mode_ == Mode::happening && e->key() >= Qt::Key_0 && e->key() <= Qt::Key_9) {
+        actOfGuide(e->key() == Qt::Key_0 ? 9 : static_cast<std::size_t>(e->key() - Qt::Key_1));
+        return;
+    }
+    if (e->key() == Qt::Key_Escape && (mode_ == Mode::happening || mode_ == Mode::loose)) return setStage(stage_, guide_);
+    if (mode_ == Mode::guide && (e->key() == Qt::Key_PageDown || e->key() == Qt::Key_Down)) return step(+1);
+    if (mode_ == Mode::guide && (e->key() == Qt::Key_PageUp || e->key() == Qt::Key_Up)) return step(-1);
+    QWidget::keyPressEvent(e);
+}
+
 void Slate::enter() {
     const QString text = entry_->text();
     error_.clear();
@@ -305,7 +499,30 @@ void Slate::enter() {
     }
     switch (mode_) {
         case Mode::idle:
+        case Mode::happening:
             return;
+        case Mode::guide: {
+            if (!text.trimmed().isEmpty() && !guide_->typesWords() && doubted(guide_->bounded(), text, guide_->expected()))
+                return;
+            Guide* guide = guide_;
+            const QString wrong = guide->keep(text);
+            if (!wrong.isEmpty()) {
+                error_ = wrong;
+                understand();
+                entry_->selectAll();
+                return;
+            }
+            if (guide_ == guide && mode_ == Mode::guide) setMode(Mode::guide);
+            insisted_.clear();
+            meant_.clear();
+            return;
+        }
+        case Mode::loose: {
+            const QString part = text.trimmed().isEmpty() ? suggestedPart() : text.trimmed();
+            desk_.record(PartTouched{loose_state_, part.toStdString()});
+            setStage(stage_, guide_);
+            return;
+        }
         case Mode::strike_reason:
         case Mode::accept_reason: {
             if (text.trimmed().isEmpty()) {
@@ -344,24 +561,14 @@ void Slate::enter() {
                 understand();
                 return;
             }
-            if (!(quantity->value > 0)) {
-                error_ = tr("“%1”: the string is outside the wheel, so this distance is more than zero, like "
-                            "119.4 mm or 4 11/16 in.")
-                             .arg(text);
-                understand();
+            if (doubted(spot_->kind == ReadingKind::string_to_string ? Bounded::bar_width : Bounded::hub_to_string, text, expected()))
                 return;
-            }
             desk_.take(*spot_, *quantity);
             moveOn();
             return;
         case Mode::front_bar:
         case Mode::rear_bar:
-            if (!(quantity->value > 0)) {
-                error_ = tr("“%1”: the bar stands beyond the hubs, so this is more than zero, like 535 mm.")
-                             .arg(text);
-                understand();
-                return;
-            }
+            if (doubted(Bounded::bar_distance, text, expected())) return;
             lines_being_set_.tool = desk_.lines().tool;
             (mode_ == Mode::front_bar ? lines_being_set_.bars.front_ahead
                                       : lines_being_set_.bars.rear_behind) = quantity->length();
@@ -404,18 +611,20 @@ void Slate::startStrike() {
 }
 
 void Slate::startAccept() {
+    if (guide_) return;
     if (stage_ != Stage::turn) emit stageWanted(Stage::turn);
     setMode(Mode::accept_reason);
 }
 
 void Slate::startTurned() {
+    if (guide_) return;
     if (desk_.answer().plan.turns.empty()) return;
     turned_so_far_.clear();
     setMode(Mode::turned);
 }
 
 void Slate::turnedAsWritten() {
-    if (stage_ != Stage::turn || !desk_.answerIsCurrent()) return;
+    if (guide_ || stage_ != Stage::turn || !desk_.answerIsCurrent()) return;
     std::vector<std::pair<std::string, double>> turns;
     for (const PlannedTurn& t : desk_.answer().plan.turns) turns.emplace_back(t.rod, t.turns);
     if (turns.empty()) return;
@@ -429,19 +638,47 @@ void Slate::refresh() {
     number_->setStyleSheet(QStringLiteral("color:%1").arg(c.string.name()));
     subtitle_->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
     if (!desk_.hasJob()) return;
-    const bool turning = stage_ == Stage::turn;
+    const bool guided = mode_ == Mode::guide || mode_ == Mode::loose || mode_ == Mode::happening;
+    const bool turning = stage_ == Stage::turn && !guide_ && !guided;
     const auto& turns = desk_.answer().plan.turns;
     as_written_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
     i_turned_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
     leave_->setVisible(turning && mode_ == Mode::idle);
-    close_up_->setVisible(stage_ == Stage::read || stage_ == Stage::lines);
-    entry_->setVisible(mode_ != Mode::idle);
-    understood_->setVisible(mode_ != Mode::idle);
-    tool_row_->setVisible(stage_ == Stage::lines);
-    number_->setVisible(stage_ == Stage::read && spot_);
+    close_up_->setVisible(!guided && (stage_ == Stage::read || stage_ == Stage::lines));
+    const bool types = mode_ == Mode::guide ? guide_->typing() : mode_ != Mode::idle && mode_ != Mode::happening;
+    entry_->setVisible(types);
+    entry_->setEnabled(types);
+    understood_->setVisible(types);
+    tool_row_->setVisible(!guided && stage_ == Stage::lines);
+    number_->setVisible(!guided && stage_ == Stage::read && spot_);
+    std::vector<Act> acts;
+    if (mode_ == Mode::guide) acts = guide_->acts();
+    if (mode_ == Mode::happening)
+        for (const Happens& h : happens) acts.push_back({QString(), tr(h.text), false, false});
+    if (mode_ == Mode::loose)
+        for (PartState part : {PartState::loosened, PartState::removed, PartState::provisional})
+            acts.push_back({QString(), q(words::part_state(part)), false, part == loose_state_});
+    showActs(acts, mode_ != Mode::happening);
+    if (mode_ == Mode::guide && types) {
+        entry_->setFont(type(guide_->typesWords() ? 18 : 32, !guide_->typesWords()));
+        entry_->setPlaceholderText(guide_->prompt());
+    }
     for (QPushButton* b : tools_) b->setChecked(b->property("tool").toString().toStdString() == desk_.tool());
     QString body;
-    if (stage_ == Stage::read) {
+    if (mode_ == Mode::guide) {
+        title_->setText(guide_->title());
+        subtitle_->setText(guide_->subtitle());
+        body = guide_->body();
+    } else if (mode_ == Mode::loose) {
+        title_->setText(tr("What is loose now?"));
+        subtitle_->setText(tr("it stands on the list until it is refitted"));
+        for (const PartTouched& part : loose_list(desk_.job()))
+            body += line(QStringLiteral("%1: %2").arg(q(part.part).toHtmlEscaped(), q(words::part_state(part.state))));
+    } else if (mode_ == Mode::happening) {
+        title_->setText(tr("What happened?"));
+        subtitle_->setText(tr("a digit chooses, Escape leaves it"));
+        body = line(soft(tr("What it spoils is marked on the line, and asked for again.")));
+    } else if (stage_ == Stage::read) {
         if (spot_) {
             number_->setText(QString::number(numberOf(*spot_)));
             title_->setText(q(words::spot(*spot_)));
@@ -472,11 +709,8 @@ void Slate::refresh() {
                            : mode_ == Mode::accept_reason ? tr("kept in the record with its ±")
                                                           : QString());
         body = bodyForTurn();
-    } else {
-        title_->setText(q(words::stage(stage_)));
-        subtitle_->setText(tr("not in this version yet"));
-        body = line(stagePromise(stage_));
     }
+    if (mode_ != Mode::happening && mode_ != Mode::loose && (!guide_ || guide_->isStage())) body = bodyForCautions() + body;
     entry_->setAccessibleName(title_->text() + QStringLiteral(", ") + subtitle_->text());
     body_->setText(body);
     understand();
@@ -634,9 +868,6 @@ QString Slate::bodyForTurn() const {
                                  .arg(q(fairchalk::show(abs(a.plan.steering_before.value), how_)),
                                       q(fairchalk::show(abs(a.plan.steering_after.value), how_)))));
         out +=
-            line(warn(tr("Stands on firm ground, chocks in, before you are under it. Never under a car on a "
-                         "jack alone.")));
-        out +=
             line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the "
                          "vehicle's manual asks for; its torque and a new pin or nut where it says so. The "
                          "manual and a qualified technician come before this program.")));
@@ -709,6 +940,9 @@ QString Slate::bodyForLines() const {
 
 QString Slate::say() const {
     const Answer& a = desk_.answer();
+    if (mode_ == Mode::loose) return tr("Say what was loosened, taken off or left for later; the drive waits for it.");
+    if (mode_ == Mode::happening) return tr("Say what happened to the car: it decides what is stale.");
+    if (guide_) return guide_->say();
     switch (stage_) {
         case Stage::read:
             if (mode_ == Mode::strike_reason)
@@ -745,7 +979,7 @@ QString Slate::say() const {
                     "moves things.");
             return tr("Not enough is known yet to turn anything: read on (Ctrl+6).");
         default:
-            return tr("This stage is not built yet; lines, read and turn are (Ctrl+5, Ctrl+6, Ctrl+7).");
+            return {};
     }
 }
 

@@ -7,6 +7,7 @@
 #include <QWidget>
 
 #include "job_desk.h"
+#include "guide/guide.h"
 #include "slate/close_up.h"
 
 namespace fairchalk::desk {
@@ -18,7 +19,8 @@ class Slate : public QWidget {
   public:
     explicit Slate(JobDesk& desk, QWidget* parent = nullptr);
 
-    void setStage(Stage stage);
+    /// `guide` is the drawing that the stage is worked on, or null for those that read the strings and turn.
+    void setStage(Stage stage, Guide* guide = nullptr);
     void setShow(const Show& how);
     /// Asks for this spot.
     void ask(const std::optional<Spot>& spot);
@@ -28,6 +30,13 @@ class Slate : public QWidget {
     void startAccept();  ///< the reason for leaving it as it is
     void startTurned();  ///< what was really turned
     void turnedAsWritten();
+    /// The n-th thing that can be done here, from 0: keys F2 to F4.
+    bool actOfGuide(std::size_t n);
+    /// The guide's chosen place changed: what is typed belongs to another.
+    void followGuide();
+    void startLoose();      ///< what was loosened, taken off, left for later
+    void startHappening();  ///< what happened to the car
+    void acknowledge();     ///< the cautions that stand here were read
     void refresh();
     /// One sentence for the Say-line.
     QString say() const;
@@ -40,9 +49,10 @@ class Slate : public QWidget {
 
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void keyPressEvent(QKeyEvent*) override;
 
   private:
-    enum class Mode { reading, strike_reason, turned, accept_reason, front_bar, rear_bar, idle };
+    enum class Mode { reading, strike_reason, turned, accept_reason, front_bar, rear_bar, idle, guide, loose, happening };
 
     void setMode(Mode mode);
     void enter();
@@ -52,6 +62,11 @@ class Slate : public QWidget {
     QString bodyForTurn() const;
     QString bodyForLines() const;
     void moveOn();
+    /// Asks once about a value that can hardly be meant; true while it has to be answered.
+    bool doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect);
+    void showActs(const std::vector<Act>& acts, bool keys);
+    QString bodyForCautions() const;
+    QString suggestedPart() const;
     const Rod* rodInTurn() const;
 
     JobDesk& desk_;
@@ -60,6 +75,12 @@ class Slate : public QWidget {
     Mode mode_ = Mode::reading;
     std::optional<Spot> spot_;
     QString error_;
+    Guide* guide_ = nullptr;
+    QString insisted_;          ///< typed, questioned, and on the line still
+    QStringList meant_;         ///< what it may have meant: Tab takes the next
+    PartState loose_state_ = PartState::loosened;
+    std::vector<QPushButton*> act_buttons_;
+    QWidget* act_area_;
     std::vector<std::pair<std::string, double>> turned_so_far_;
     LinesSet lines_being_set_;
 

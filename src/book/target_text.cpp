@@ -1,0 +1,93 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/target_text.h"
+
+#include <algorithm>
+
+namespace fairchalk::book {
+namespace {
+
+std::string trimmed(std::string s) {
+    const auto first = s.find_first_not_of(' ');
+    if (first == std::string::npos) return {};
+    return s.substr(first, s.find_last_not_of(' ') - first + 1);
+}
+
+/// Cuts `s` at `word`; gives what came after it.
+std::optional<std::string> cut(std::string& s, const std::string& word) {
+    const auto at = s.find(word);
+    if (at == std::string::npos) return std::nullopt;
+    std::string rest = trimmed(s.substr(at + word.size()));
+    s = trimmed(s.substr(0, at));
+    return rest;
+}
+
+std::string shown(const Json& j, const char* key) {
+    return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
+}
+
+}  // namespace
+
+Result<TargetText> target_from_text(const std::string& measure, const std::string& text) {
+    TargetText out;
+    out.measure = measure == "toe" ? "total_toe" : measure;
+    std::string rest = trimmed(text);
+    if (measure == "toe")
+        for (const char* basis : {" total", " each", " half"})
+            if (rest.ends_with(basis)) {
+                rest = trimmed(rest.substr(0, rest.size() - std::string(basis).size()));
+                if (std::string(basis) != " total") out.measure = "toe";
+                if (std::string(basis) == " half") out.target["basis"] = "half-difference";
+            }
+    const auto span = cut(rest, " over ");
+    std::optional<std::string> both, minus, plus;
+    for (const char* mark : {"±", "+/-", "+-"})
+        if (!both) both = cut(rest, mark);
+    if (!both) {
+        plus = cut(rest, " plus ");
+        minus = cut(rest, " minus ");
+    }
+    const Expect expect{measure == "toe" ? Expect::Kind::length_or_angle : Expect::Kind::angle,
+                        measure == "toe" ? Bare::refused : Bare::deg};
+    Json target = Json::object();
+    const auto put = [&](const char* key, const std::string& s, Expect e) -> Result<Quantity> {
+        auto quantity = read_quantity(s, e);
+        if (quantity) target[key] = quantity->text;
+        return quantity;
+    };
+    const auto aim = put("aim", rest, expect);
+    if (!aim) return tl::unexpected(aim.error());
+    if (both) minus = plus = both;
+    for (const auto& [key, value] : {std::pair("minus", minus), std::pair("plus", plus)})
+        if (value)
+            if (const auto quantity = put(key, *value, expect); !quantity) return tl::unexpected(quantity.error());
+    if (span)
+        if (const auto quantity = put("span", *span, {Expect::Kind::length}); !quantity)
+            return tl::unexpected(quantity.error());
+    for (const auto& [key, value] : out.target.items()) target[key] = value;
+    out.target = target;
+    try {
+        Json all = Json::object();
+        all["front"][out.measure] = target;
+        targets_from(all, "");
+    } catch (const FileError& e) {
+        return tl::unexpected(e.what);
+    }
+    return out;
+}
+
+std::string text_of_target(const std::string& measure, const Json& t) {
+    std::string out = shown(t, "aim");
+    const std::string minus = shown(t, "minus"), plus = shown(t, "plus");
+    if (!minus.empty() && (minus == plus || plus.empty()))
+        out += " ±" + minus;
+    else if (!minus.empty() || !plus.empty())
+        out += " minus " + (minus.empty() ? plus : minus) + " plus " + plus;
+    if (const std::string span = shown(t, "span"); !span.empty()) out += " over " + span;
+    if (shown(t, "basis") == "half-difference")
+        out += " half";
+    else if (measure == "toe")
+        out += " each";
+    return out;
+}
+
+}  // namespace fairchalk::book

@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <string>
+
+#include "book/entry_json.h"
+
+namespace fairchalk::book {
+
+/// A target on one line, in the manual's own terms: `0°08' in ±0°15'`, `2 mm in ±1.5 mm over 416 mm each`,
+/// `-0.6 deg minus 0.5 deg plus 0.3 deg`, `1 mm in ± 1 mm over 400 mm half`. `total`, `each` and `half` (half
+/// the difference between the edges) are for toe; without one it is total.
+struct TargetText {
+    std::string measure;  ///< total_toe, toe, camber or caster
+    Json target;
+};
+/// `measure` is `toe`, `camber` or `caster`.
+Result<TargetText> target_from_text(const std::string& measure, const std::string& text);
+
+/// The same line of a target of the job file.
+std::string text_of_target(const std::string& measure, const Json& target);
+
+}  // namespace fairchalk::book

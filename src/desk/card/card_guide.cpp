@@ -1,0 +1,495 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "card/card_guide.h"
+
+#include <algorithm>
+
+#include <QFile>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QImage>
+
+#include "book/target_text.h"
+#include "look/chalk.h"
+#include "look/html.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+using Type = CardGuide::Item::Type;
+constexpr qint64 largest_picture = 20 << 20;
+
+const book::Json* find(const book::Json& card, const std::vector<std::string>& path) {
+    const book::Json* at = &card;
+    for (const std::string& key : path) {
+        if (!at->is_object() || !at->contains(key)) return nullptr;
+        at = &(*at)[key];
+    }
+    return at;
+}
+
+}  // namespace
+
+std::string CardGuide::setup() const {
+    const book::Json card = desk_.cardJson();
+    const book::Json* in_use = find(card, {"setup_in_use"});
+    return in_use && in_use->is_string() ? in_use->get<std::string>() : "road";
+}
+
+std::vector<CardGuide::Group> CardGuide::groups() const {
+    std::vector<Group> out;
+    const auto length = [](const char* id, QString name, std::vector<std::string> path, Bounded b, QString hint) {
+        return Item{QString::fromLatin1(id), std::move(name), Type::length, std::move(path), b, {}, std::move(hint)};
+    };
+    const auto text = [](const char* id, QString name, std::vector<std::string> path, QString hint) {
+        return Item{QString::fromLatin1(id), std::move(name), Type::words, std::move(path), {}, {}, std::move(hint)};
+    };
+    const auto choice = [](const char* id, QString name, std::vector<std::string> path,
+                           std::vector<std::pair<std::string, QString>> choices) {
+        return Item{QString::fromLatin1(id), std::move(name), Type::choice, std::move(path), {}, std::move(choices), {}};
+    };
+    std::vector<std::pair<std::string, QString>> suspensions;
+    for (int i = 1; i <= index_of(Suspension::multi_link); ++i) {
+        const auto s = static_cast<Suspension>(i);
+        suspensions.emplace_back(std::string(name_of(s)), q(words::suspension(s)));
+    }
+    for (Axle a : {Axle::rear, Axle::front}) {
+        const std::string axle(name_of(a));
+        const bool front = a == Axle::front;
+        Group g{front ? tr("front-axle") : tr("rear-axle"), front ? tr("Front axle") : tr("Rear axle"),
+                QRectF(front ? 486 : 322, 330, 152, 190), {}};
+        g.id = q(axle) + QStringLiteral("-axle");
+        g.items.push_back(choice("suspension", tr("suspension"), {axle, "suspension"}, suspensions));
+        g.items.push_back(length("track", tr("track, tire middle to tire middle"), {axle, "track"}, Bounded::track, "1470 mm"));
+        g.items.push_back(length("rim_span", tr("rim span, between the lips that are read"), {axle, "rim_span"}, Bounded::rim_span, "416 mm"));
+        g.items.push_back(length("hub_width", tr("width over the hub faces"), {axle, "hub_width"}, Bounded::hub_width, "1472 mm"));
+        g.items.push_back(text("tire", tr("rims and tires"), {axle, "tire"}, "195/65 R 15"));
+        for (const char* angle : {"toe", "camber", "caster"}) {
+            if (!front && std::string(angle) == "caster") continue;
+            g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(QString::fromLatin1(angle)), {"adjust", axle, angle},
+                                     {{"none", tr("nothing: no adjuster")},
+                                      {"rods", tr("rods or links")},
+                                      {"shims", tr("shims")},
+                                      {"cams", tr("cams")},
+                                      {"slots", tr("slots")},
+                                      {"top-plates", tr("top plates")}}));
+        }
+        out.push_back(g);
+    }
+    for (Wheel w : all_wheels) {
+        const std::string at(name_of(w));
+        const bool front = axle_of(w) == Axle::front, left = side_of(w) == Side::left;
+        Group g{q(at), q(words::wheel(w)), QRectF(front ? 668 : 40, left ? 150 : 590, 270, 110), {}};
+        g.items.push_back({"pressure", tr("pressure, cold"), Type::pressure, {"pressures", at}, Bounded::pressure, {}, "2.2 bar"});
+        g.items.push_back(length("height", tr("ride height"), {"ride_heights", at}, Bounded::ride_height, "365 mm"));
+        out.push_back(g);
+    }
+    {
+        Group g{"body", tr("The car"), QRectF(40, 336, 272, 171), {}};
+        g.items.push_back(length("wheelbase", tr("wheelbase, hub to hub"), {"wheelbase"}, Bounded::wheelbase, "2565 mm"));
+        g.items.push_back(choice("drive", tr("driven wheels"), {"drive"}, {{"front", tr("front")}, {"rear", tr("rear")}, {"all", tr("all four")}}));
+        g.items.push_back(choice("no_springs", tr("it stands"), {"no_springs"}, {{"false", tr("on its springs")}, {"true", tr("on blocks, no springs")}}));
+        g.items.push_back(text("load", tr("load the maker asks for"), {"load"}, tr("full tank, driver 75 kg")));
+        g.items.push_back(text("height-how", tr("heights are measured"), {"ride_heights", "measured"}, tr("hub middle to arch lip")));
+        g.items.push_back({"height-tolerance", tr("heights may miss by"), Type::length, {"ride_heights", "tolerance"}, {}, {}, "10 mm"});
+        g.items.push_back({"pressure-tolerance", tr("pressures may miss by"), Type::pressure, {"pressures", "tolerance"}, {}, {}, "0.1 bar"});
+        out.push_back(g);
+    }
+    {
+        Group g{"steering", tr("Steering"), QRectF(668, 336, 270, 171), {}};
+        g.items.push_back(choice("kind", tr("steering gear"), {"steering"}, {{"rack", tr("rack")}, {"box", tr("box")}}));
+        g.items.push_back({"ratio", tr("ratio, wheel to road wheels"), Type::number, {"steering_ratio"}, Bounded::steering_ratio, {}, "16.2"});
+        g.items.push_back(choice("power", tr("power steering"), {"power_steering"}, {{"true", tr("yes")}, {"false", tr("no")}}));
+        out.push_back(g);
+    }
+    {
+        const std::string s = setup();
+        Group g{"targets", tr("Set-up: %1").arg(q(s)), QRectF(40, 725, 430, 168), {}};
+        g.items.push_back(text("setup", tr("set-up in use"), {"setup_in_use"}, tr("road, track, wet")));
+        for (Axle a : both_axles)
+            for (const char* m : {"toe", "camber", "caster"}) {
+                if (a == Axle::rear && std::string(m) == "caster") continue;
+                const std::string axle(name_of(a));
+                g.items.push_back({q(axle + "-" + m), QStringLiteral("%1, %2").arg(q(words::axle(a)), QString::fromLatin1(m)), Type::target,
+                                   {"setups", s, axle, m}, {}, {},
+                                   std::string(m) == "toe" ? tr("0°08' in ±0°15'") : tr("-0.6 deg ±0.5 deg")});
+            }
+        g.items.push_back(text("source", tr("these figures are from"), {"setups", s, "source"}, tr("the car's manual, page 212")));
+        out.push_back(g);
+    }
+    {
+        Group g{"torques", tr("Torques"), QRectF(486, 725, 146, 168), {}};
+        g.items.push_back({"torque", tr("part and torque"), Type::torque, {"torques"}, {}, {}, tr("tie rod locknut 55 Nm")});
+        out.push_back(g);
+    }
+    {
+        Group g{"notes", tr("Notes"), QRectF(646, 725, 132, 168), {}};
+        g.items.push_back({"note", tr("a note"), Type::note, {"notes"}, {}, {}, tr("left rear bush creaks")});
+        out.push_back(g);
+    }
+    {
+        Group g{"pictures", tr("Pictures"), QRectF(792, 725, 132, 168), {}};
+        g.items.push_back({"picture", tr("a picture's file"), Type::picture, {}, {}, {}, tr("/home/…/arm.jpg")});
+        out.push_back(g);
+    }
+    return out;
+}
+
+std::optional<CardGuide::Group> CardGuide::group() const {
+    for (Group& g : groups())
+        if (g.id == chosen_) return std::move(g);
+    return std::nullopt;
+}
+
+std::optional<CardGuide::Item> CardGuide::item() const {
+    const auto g = group();
+    if (!g || g->items.empty()) return std::nullopt;
+    return g->items[static_cast<std::size_t>(std::clamp(item_, 0, static_cast<int>(g->items.size()) - 1))];
+}
+
+void CardGuide::enter() {
+    if (chosen_.isEmpty()) chosen_ = QStringLiteral("body");
+    item_ = 0;
+}
+
+void CardGuide::choose(const QString& place) {
+    item_ = 0;
+    Guide::choose(place);
+}
+
+void CardGuide::step(int by) {
+    const auto g = group();
+    const int n = g ? static_cast<int>(g->items.size()) : 0;
+    if (item_ + by >= 0 && item_ + by < n) {
+        item_ += by;
+        emit changed();
+        return;
+    }
+    Guide::step(by);
+    if (by < 0)
+        if (const auto now = group()) item_ = static_cast<int>(now->items.size()) - 1;
+    emit changed();
+}
+
+QString CardGuide::valueOf(const book::Json& card, const Item& i) const {
+    if (i.type == Type::torque || i.type == Type::note) {
+        const book::Json* list = find(card, i.path);
+        QStringList out;
+        if (list && list->is_array())
+            for (const book::Json& t : *list)
+                out << (i.type == Type::torque ? q(t.value("part", "") + " " + t.value("torque", "")) : q(t.is_string() ? t.get<std::string>() : ""));
+        else if (list && list->is_string())
+            out << q(list->get<std::string>());
+        return out.join(QStringLiteral("; "));
+    }
+    if (i.type == Type::picture) {
+        const auto n = desk_.book().pictures(desk_.book().car_of(desk_.jobId())).size();
+        return n == 0 ? QString() : tr("%1 kept").arg(n);
+    }
+    if (i.type == Type::target) {
+        // A toe is under its own name, as total or each.
+        std::vector<std::string> path = i.path;
+        for (const char* name : {"total_toe", "toe"}) {
+            if (path.back() == "toe" || path.back() == "total_toe") path.back() = name;
+            if (const book::Json* t = find(card, path)) return q(book::text_of_target(path.back(), *t));
+        }
+        const book::Json* t = find(card, i.path);
+        return t ? q(book::text_of_target(i.path.back(), *t)) : QString();
+    }
+    const book::Json* v = find(card, i.path);
+    if (i.id == "setup") return q(setup());
+    if (!v) return {};
+    std::string s = v->is_string() ? v->get<std::string>() : v->dump();
+    for (const auto& [value, name] : i.choices)
+        if (value == s) return name;
+    return q(s);
+}
+
+std::vector<Place> CardGuide::places() const {
+    std::vector<Place> out;
+    const book::Json card = desk_.cardJson();
+    for (const Group& g : groups()) {
+        int known = 0;
+        for (const Item& i : g.items) known += !valueOf(card, i).isEmpty();
+        out.push_back({g.id, g.at, g.name, tr("%1 of %2 known").arg(known).arg(g.items.size())});
+    }
+    return out;
+}
+
+QString CardGuide::title() const {
+    const auto g = group();
+    return g ? g->name : tr("The car's card");
+}
+QString CardGuide::subtitle() const {
+    const auto i = item();
+    return i ? i->name : QString();
+}
+bool CardGuide::typing() const {
+    const auto i = item();
+    return i && i->type != Type::choice;
+}
+bool CardGuide::typesWords() const {
+    const auto i = item();
+    return i && (i->type == Type::words || i->type == Type::note || i->type == Type::picture || i->type == Type::torque ||
+                 i->type == Type::target);
+}
+QString CardGuide::prompt() const {
+    const auto i = item();
+    return i ? i->hint : QString();
+}
+Expect CardGuide::expected() const {
+    const auto i = item();
+    if (i && i->type == Type::pressure) return {Expect::Kind::pressure, barePressure()};
+    if (i && i->type == Type::number) return {Expect::Kind::turns, Bare::turns};
+    return {Expect::Kind::length, bareLength()};
+}
+std::optional<Bounded> CardGuide::bounded() const {
+    const auto i = item();
+    return i ? i->bounded : std::nullopt;
+}
+
+Understood CardGuide::understand(const QString& text) const {
+    const auto i = item();
+    if (!i) return {};
+    if (i->type == Type::target) {
+        const auto t = book::target_from_text(i->path.back(), text.toStdString());
+        if (!t) return {warn(q(words::sentence(t.error())).toHtmlEscaped()), false};
+        book::Json all = book::Json::object();
+        all["front"][t->measure] = t->target;
+        const Target band = book::targets_from(all, "").front();
+        const bool toe = t->measure == "total_toe" || t->measure == "toe";
+        const auto shown = [&](Angle a) { return toe ? q(show_toe(a, how_)) : q(fairchalk::show(a, how_)); };
+        return {QStringLiteral("<b>= %1 … %2</b> %3")
+                    .arg(shown(band.lo), shown(band.hi), soft(t->measure == "total_toe" ? tr("total") : toe ? tr("each wheel") : QString())),
+                true};
+    }
+    if (i->type == Type::number) {
+        bool good = false;
+        QString plain = text.trimmed();
+        const double v = plain.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
+        return good && v > 0 ? Understood{QStringLiteral("<b>= %1 : 1</b>").arg(v), true}
+                             : Understood{warn(tr("“%1” is not a ratio, like 16.2.").arg(text.toHtmlEscaped())), false};
+    }
+    return Guide::understand(text);
+}
+
+void CardGuide::write(const Item& i, const book::Json& value) {
+    book::Json card = desk_.cardJson();
+    book::Json* at = &card;
+    for (const std::string& key : i.path) at = &(*at)[key];
+    *at = value;
+    // That an angle has no adjuster is one of the adjusters of the job file.
+    if (i.path.front() == "adjust") {
+        const std::string id = "none-" + i.path[1] + "-" + i.path[2];
+        book::Json list = book::Json::array();
+        if (card.contains("adjusters"))
+            for (const book::Json& a : card["adjusters"])
+                if (a.value("id", "") != id) list.push_back(a);
+        if (value == "none") list.push_back({{"id", id}, {"kind", "none"}, {"angle", i.path[2]}, {"axle", i.path[1]}});
+        card["adjusters"] = list;
+    }
+    desk_.editCard(card);
+}
+
+QString CardGuide::writeTarget(const Item& i, const QString& text) {
+    const auto t = book::target_from_text(i.path.back(), text.toStdString());
+    if (!t) return q(words::sentence(t.error()));
+    book::Json card = desk_.cardJson();
+    book::Json& axle = card["setups"][i.path[1]][i.path[2]];
+    // A toe is either total or each: the other name goes.
+    if (i.path.back() == "toe") {
+        axle.erase("toe");
+        axle.erase("total_toe");
+    }
+    axle[t->measure] = t->target;
+    desk_.editCard(card);
+    // The set-up in use is what this job aims at.
+    book::Json targets = desk_.targetsJson();
+    if (i.path.back() == "toe" && targets.contains(i.path[2])) {
+        targets[i.path[2]].erase("toe");
+        targets[i.path[2]].erase("total_toe");
+    }
+    targets[i.path[2]][t->measure] = t->target;
+    desk_.editTargets(targets);
+    return {};
+}
+
+QString CardGuide::addPicture(const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return tr("“%1” can't be opened: %2.").arg(path, file.errorString());
+    if (file.size() > largest_picture) return tr("“%1” is %2 MB; a picture here may have 20.").arg(path).arg(file.size() >> 20);
+    const QByteArray bytes = file.readAll();
+    if (QImage::fromData(bytes).isNull()) return tr("“%1” is not a picture that can be shown: PNG, JPEG or the like.").arg(path);
+    try {
+        desk_.book().add_picture(desk_.book().car_of(desk_.jobId()), QFileInfo(path).fileName().toStdString(), bytes.toStdString(), desk_.ids());
+    } catch (const book::BookError& e) {
+        return QString::fromUtf8(e.what());
+    }
+    emit changed();
+    return {};
+}
+
+QString CardGuide::keep(const QString& text) {
+    const auto i = item();
+    if (!i) return {};
+    const std::string s = text.trimmed().toStdString();
+    if (s.empty()) {
+        step(+1);  // not known yet: it can wait
+        return {};
+    }
+    try {
+        switch (i->type) {
+            case Type::length:
+            case Type::pressure: {
+                const auto quantity = read_quantity(s, expected());
+                if (!quantity) return q(words::sentence(quantity.error()));
+                write(*i, quantity->text);
+                break;
+            }
+            case Type::number: {
+                if (const Understood u = understand(text); !u.good) return tr("“%1” is not a ratio, like 16.2.").arg(text);
+                write(*i, QString::fromStdString(s).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
+                break;
+            }
+            case Type::target:
+                if (const QString wrong = writeTarget(*i, text.trimmed()); !wrong.isEmpty()) return wrong;
+                break;
+            case Type::torque: {
+                // The part's name, then the torque: it begins at the last number.
+                const auto number = s.find_last_of("0123456789");
+                auto from = number;
+                while (from != std::string::npos && from > 0 && s[from - 1] != ' ') --from;
+                const std::string part = from == std::string::npos || from == 0 ? "" : s.substr(0, from - 1);
+                const auto torque = read_quantity(from == std::string::npos ? s : s.substr(from), {Expect::Kind::torque, Bare::nm});
+                if (part.empty() || !torque) return tr("Say the part, then its torque: “tie rod locknut 55 Nm”.");
+                book::Json card = desk_.cardJson();
+                book::Json list = book::Json::array();
+                if (card.contains("torques"))
+                    for (const book::Json& t : card["torques"])
+                        if (t.value("part", "") != part) list.push_back(t);
+                list.push_back({{"part", part}, {"torque", torque->text}});
+                write(*i, list);
+                return {};
+            }
+            case Type::note: {
+                book::Json card = desk_.cardJson();
+                book::Json list = card.contains("notes") && card["notes"].is_array() ? card["notes"] : book::Json::array();
+                if (card.contains("notes") && card["notes"].is_string()) list.push_back(card["notes"]);
+                list.push_back(s);
+                write(*i, list);
+                return {};
+            }
+            case Type::picture:
+                return addPicture(text.trimmed());
+            case Type::words:
+                write(*i, s);
+                if (i->id == "setup") {
+                    // Another set-up: its figures are what this job aims at from here on.
+                    const book::Json card = desk_.cardJson();
+                    if (const book::Json* targets = find(card, {"setups", s})) {
+                        book::Json t = *targets;
+                        t.erase("source");
+                        desk_.editTargets(t);
+                    }
+                }
+                break;
+            case Type::choice:
+                return {};
+        }
+    } catch (const book::FileError& e) {
+        return q(words::sentence(e.what));
+    }
+    step(+1);
+    return {};
+}
+
+std::vector<Act> CardGuide::acts() const {
+    std::vector<Act> out;
+    const auto i = item();
+    if (!i) return out;
+    const QString now = valueOf(desk_.cardJson(), *i);
+    if (i->type == Type::choice)
+        for (const auto& [value, name] : i->choices) out.push_back({q(value), name, false, name == now});
+    if (i->type == Type::picture) out.push_back({"browse", tr("Choose a file …"), false, false});
+    out.push_back({"next", tr("Next"), false, false});
+    out.push_back({"done", tr("Back to the job  Esc"), false, false});
+    return out;
+}
+
+void CardGuide::act(const QString& id) {
+    const auto i = item();
+    if (id == "done") {
+        emit pageWanted(QString());
+    } else if (id == "next") {
+        step(+1);
+    } else if (id == "browse") {
+        const QString path = QFileDialog::getOpenFileName(nullptr, tr("A picture of the car"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp)"));
+        if (!path.isEmpty()) addPicture(path);
+    } else if (i && i->type == Type::choice) {
+        book::Json value = id.toStdString();
+        if (id == "true" || id == "false") value = id == "true";
+        write(*i, value);
+        step(+1);
+    }
+}
+
+QString CardGuide::body() const {
+    const auto g = group();
+    if (!g) return {};
+    const book::Json card = desk_.cardJson();
+    QString rows;
+    const auto now = item();
+    for (const Item& i : g->items) {
+        const QString v = valueOf(card, i);
+        const bool here = now && now->id == i.id;
+        rows += QStringLiteral("<tr><td width='160'>%1%2</td><td>%3</td></tr>")
+                    .arg(here ? QStringLiteral("<b>› </b>") : QString(), i.name, v.isEmpty() ? soft(tr("can wait")) : QStringLiteral("<b>%1</b>").arg(v.toHtmlEscaped()));
+    }
+    QString out = QStringLiteral("<table cellspacing='0' cellpadding='3'>%1</table>").arg(rows);
+    if (g->id == "targets")
+        out += line(soft(tr("In the manual's own terms: 0°08' in ±0°15', or 2 mm in ±1.5 mm over 416 mm, with total, each or "
+                            "half at the end. The manual comes before anything said here.")));
+    if (g->id == "torques") out += line(soft(tr("From the manual only; they show at the loose list.")));
+    out += line(soft(tr("Enter with nothing typed goes on: only what the next step needs is asked for again.")));
+    return out;
+}
+
+QString CardGuide::say() const {
+    return tr("Point at a place of the car and say what belongs there; the rest can wait. Escape goes back to the job.");
+}
+
+void CardGuide::draw(QPainter& p) const {
+    const Chalk& c = Chalk::now();
+    const book::Json card = desk_.cardJson();
+    drawText(p, {40, 26, 700, 39}, Qt::AlignLeft, tr("The card of %1").arg(q(desk_.car().name)), 19, c.chalk, true);
+    drawText(p, {40, 68, 800, 32}, Qt::AlignLeft, tr("every place says what is known of it; what is not known can wait"), 14, c.soft);
+    drawCar(p, {300, 258, 360, 329});
+    for (const Group& g : groups()) {
+        drawText(p, {g.at.left() + 12, g.at.top() + 6, g.at.width() - 20, 26}, Qt::AlignLeft, g.name, 15, c.chalk, true);
+        double y = g.at.top() + 36;
+        int more = 0;
+        for (const Item& i : g.items) {
+            const QString v = valueOf(card, i);
+            if (v.isEmpty()) continue;
+            if (y + 24 > g.at.bottom()) {
+                ++more;
+                continue;
+            }
+            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, i.type == Type::target ? i.name.section(QStringLiteral(", "), 0) + QStringLiteral(": ") + v : v, 13, c.soft);
+            y += 24;
+        }
+        if (y < g.at.top() + 37) drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, tr("not said yet"), 13, c.faint);
+        if (more > 0) drawText(p, {g.at.left() + 12, g.at.top() + 6, g.at.width() - 20, 26}, Qt::AlignRight, tr("+%1").arg(more), 13, c.soft);
+    }
+    // The first picture, small.
+    const auto pictures = desk_.book().pictures(desk_.book().car_of(desk_.jobId()));
+    if (!pictures.empty()) {
+        const QImage image = QImage::fromData(QByteArray::fromStdString(pictures.front().bytes));
+        if (!image.isNull()) {
+            const QSizeF size = QSizeF(image.size()).scaled(108, 62, Qt::KeepAspectRatio);
+            p.drawImage(QRectF({804, 804}, size), image);
+        }
+    }
+}
+
+}  // namespace fairchalk::desk

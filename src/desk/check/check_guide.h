@@ -1,0 +1,48 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/corners.h"
+#include "core/knowledge.h"
+#include "guide/guide.h"
+
+namespace fairchalk::desk {
+
+/// Check over: the walk round the car. Each item stands where it is on the car; the Slate says what to look at,
+/// how to test it, what a fault does to the readings, and does the sums of those that are measured.
+class CheckGuide : public Guide {
+    Q_OBJECT
+  public:
+    using Guide::Guide;
+    void enter() override;
+    std::vector<Place> places() const override;
+    void choose(const QString& place) override;
+    QString title() const override;
+    QString subtitle() const override;
+    QString body() const override;
+    QString say() const override;
+    bool typing() const override { return true; }
+    bool typesWords() const override { return !measured(); }
+    QString prompt() const override;
+    Expect expected() const override;
+    std::optional<Bounded> bounded() const override;
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+    std::vector<Act> acts() const override;
+    void act(const QString& id) override;
+    void draw(QPainter& p) const override;
+
+  private:
+    const CheckItem* item() const;
+    bool measured() const;
+    /// The readings that an item's sum is done with, in order.
+    std::vector<Spot> spots(const CheckItem& item) const;
+    std::optional<Spot> nextSpot() const;
+    QString sums(const CheckItem& item) const;
+    void tick(CheckState state, const QString& note);
+    QRectF placeOf(std::size_t n, std::size_t count, const CheckItem& item) const;
+
+    std::optional<Spot> again_;  ///< a spot to be read once more
+    QString note_;               ///< typed, not ticked yet
+};
+
+}  // namespace fairchalk::desk

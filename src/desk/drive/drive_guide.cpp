@@ -1,0 +1,242 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "drive/drive_guide.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QPainterPath>
+
+#include "look/chalk.h"
+#include "look/html.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+
+Result<Quantity> readRimMarks(const QString& text) {
+    const int over = static_cast<int>(text.indexOf(QStringLiteral("over"), 0, Qt::CaseInsensitive));
+    if (over < 0)
+        return fail(Code::text_not_understood, text.toStdString(), "the end: over what diameter?", "32 mm over 370 mm left",
+                    "1 1/4 in over 14 1/2 in right");
+    QString diameter = text.mid(over + 4).trimmed();
+    const bool left = diameter.endsWith(QStringLiteral("left"), Qt::CaseInsensitive);
+    const bool right = diameter.endsWith(QStringLiteral("right"), Qt::CaseInsensitive);
+    if (!left && !right)
+        return fail(Code::text_not_understood, text.toStdString(), "the end: which side?", "32 mm over 370 mm left",
+                    "1 1/4 in over 14 1/2 in right");
+    diameter.chop(left ? 4 : 5);
+    const auto arc = read_quantity(text.left(over).trimmed().toStdString(), {Expect::Kind::length, Bare::mm});
+    if (!arc) return arc;
+    const auto across = read_quantity(diameter.trimmed().toStdString(), {Expect::Kind::length, Bare::mm});
+    if (!across) return across;
+    if (!(across->value > 0)) return fail(Code::text_must_be_positive, across->text, "", "370 mm", "14 1/2 in");
+    Quantity out;
+    out.kind = QuantityKind::angle;
+    out.value = (left ? -1.0 : 1.0) * Angle::from_rad(std::abs(arc->value) / (across->value / 2)).deg();
+    out.resolution = Angle::from_rad(arc->resolution / (across->value / 2)).deg();
+    out.text = write_exact(out.angle());
+    return out;
+}
+
+void DriveGuide::enter() {
+    chosen_ = loose_list(desk_.job()).empty() ? QStringLiteral("level") : QStringLiteral("loose0");
+}
+
+std::vector<Driven> DriveGuide::drives() const {
+    std::vector<Driven> out;
+    for (std::size_t i = 0; i < desk_.log().size(); ++i)
+        if (const Driven* d = desk_.job().live(i) ? std::get_if<Driven>(&desk_.log()[i].what) : nullptr) out.push_back(*d);
+    return out;
+}
+
+std::optional<PartTouched> DriveGuide::part() const {
+    if (!chosen_.startsWith(QLatin1String("loose"))) return std::nullopt;
+    const auto list = loose_list(desk_.job());
+    const auto n = static_cast<std::size_t>(chosen_.mid(5).toInt());
+    return n < list.size() ? std::optional(list[n]) : std::nullopt;
+}
+
+std::vector<Place> DriveGuide::places() const {
+    std::vector<Place> out;
+    const auto list = loose_list(desk_.job());
+    double y = 104;
+    for (std::size_t i = 0; i < list.size(); ++i, y += 62) {
+        const auto torque = desk_.car().torque_of(list[i].part);
+        out.push_back({QStringLiteral("loose%1").arg(i), {24, y, 330, 58}, q(list[i].part),
+                       q(words::part_state(list[i].state)) + (torque ? QStringLiteral(" · ") + q(*torque) : QString())});
+    }
+    out.push_back({"level", {620, 618, 320, 81}, tr("Wheel off, by a level on the spokes"), {}});
+    out.push_back({"marks", {620, 710, 320, 81}, tr("Wheel off, by marks on the rim"), {}});
+    out.push_back({"note", {620, 802, 320, 81}, tr("A note"), {}});
+    return out;
+}
+
+QString DriveGuide::title() const {
+    if (const auto p = part()) return q(p->part);
+    return chosen_ == "note" ? tr("What did it do?") : tr("How does the wheel sit?");
+}
+QString DriveGuide::subtitle() const {
+    if (const auto p = part()) return q(words::part_state(p->state));
+    if (chosen_ == "level") return tr("driving straight: 6 left, 0");
+    if (chosen_ == "marks") return tr("arc over diameter: 32 mm over 370 mm left");
+    return tr("bumps, noise, feel, tires");
+}
+QString DriveGuide::prompt() const {
+    return part() ? tr("Enter: refitted, tight") : chosen_ == "note" ? tr("in words") : QString();
+}
+
+Result<Quantity> DriveGuide::angleOf(const QString& text) const {
+    return chosen_ == "marks" ? readRimMarks(text) : readSideAngle(text);
+}
+
+Understood DriveGuide::understand(const QString& text) const {
+    if (typesWords()) return Guide::understand(text);
+    const auto quantity = angleOf(text);
+    if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
+    return {QStringLiteral("<b>= %1</b> &nbsp; %2").arg(q(words::wheel_off(quantity->angle(), how_)), soft(tr("Enter keeps it"))), true};
+}
+
+QString DriveGuide::keep(const QString& text) {
+    if (const auto p = part()) {
+        desk_.record(PartTouched{PartState::refitted, p->part});
+        enter();
+        emit changed();
+        return {};
+    }
+    Driven d;
+    if (chosen_ == "note") {
+        if (text.trimmed().isEmpty()) return tr("A few words on what it did, like “quiet over bumps, wheel straight”.");
+        d.note = text.trimmed().toStdString();
+    } else {
+        const auto quantity = angleOf(text);
+        if (!quantity) return q(words::sentence(quantity.error()));
+        d.wheel_off = quantity->angle();
+        d.how = chosen_ == "marks" ? "rim-marks" : "spokes-level";
+    }
+    desk_.record(d);
+    return {};
+}
+
+std::vector<Act> DriveGuide::acts() const {
+    if (part()) return {{"refitted", tr("Refitted and tightened"), true, false}};
+    std::vector<Act> out{{"left", tr("Drifts left"), false, false}, {"straight", tr("Runs straight"), false, false}, {"right", tr("Drifts right"), false, false}};
+    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only) out.push_back({"turn", tr("What to turn"), true, false});
+    return out;
+}
+
+void DriveGuide::act(const QString& id) {
+    if (id == "refitted") {
+        keep({});
+    } else if (id == "turn") {
+        emit stageWanted(Stage::turn);
+    } else if (const auto drift = drift_named(id.toStdString())) {
+        Driven d;
+        d.drift = *drift;
+        desk_.record(d);
+    }
+}
+
+QString DriveGuide::body() const {
+    QString out;
+    const auto list = loose_list(desk_.job());
+    if (!list.empty()) {
+        out += line(warn(list.size() == 1 ? tr("<b>Not ready: one thing is still loose.</b>")
+                                     : tr("<b>Not ready: %1 things are still loose.</b>").arg(list.size())));
+        for (const PartTouched& p : list) {
+            const auto torque = desk_.car().torque_of(p.part);
+            out += line(QStringLiteral("%1: %2").arg(q(p.part).toHtmlEscaped(), q(words::part_state(p.state)))) +
+                   line(soft(torque ? tr("%1 by the card").arg(q(*torque)) : tr("torque from the manual")));
+        }
+    } else {
+        out += line(tr("<b>Nothing is loose.</b> First slowly in a safe place, brakes tried."));
+    }
+    const auto all = drives();
+    if (!all.empty()) out += head(tr("Driven"));
+    for (const Driven& d : all) {
+        QString text;
+        if (d.wheel_off)
+            text = tr("wheel %1").arg(q(words::wheel_off(*d.wheel_off, how_)));
+        else if (d.drift)
+            text = *d.drift == Drift::straight ? tr("runs straight with the wheel level")
+                   : *d.drift == Drift::left   ? tr("drifts left with the wheel level")
+                                               : tr("drifts right with the wheel level");
+        if (!d.note.empty()) text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(d.note).toHtmlEscaped();
+        out += line(text);
+    }
+    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
+        out += head(tr("The wheel only")) + wheelWords(wheel_only(desk_.job()), how_);
+    out += head(tr("Then")) +
+           line(tr("A straight flat road, hands light: is the wheel level, does it pull? Then bumps; then as hard as "
+                   "the car will be used; and the tires for some weeks."));
+    out += line(soft(tr("A pull that changes sides when the front tires are swapped is in the tires. A crowned road "
+                        "pulls every car to its low side a little.")));
+    return out;
+}
+
+QString DriveGuide::say() const {
+    const auto list = loose_list(desk_.job());
+    if (!list.empty())
+        return tr("The car is not ready: %1 is %2. Work the list off first.").arg(q(list.front().part), q(words::part_state(list.front().state)));
+    if (const auto marks = marks_on(desk_.job(), desk_.knowledge()); !marks.empty())
+        return tr("%1 failed in the check-over and was not mended: the car is not ready.").arg(q(marks.front()->text));
+    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only) {
+        const WheelOnly w = wheel_only(desk_.job());
+        if (w.next == WheelStep::turn) return tr("Understood: Ctrl+7 says what to turn.");
+        if (w.next == WheelStep::done) return tr("The wheel is straight: that is the job.");
+    }
+    return tr("Straight flat road, hands light: say how the wheel sits, or which way it drifts with the wheel level.");
+}
+
+void DriveGuide::draw(QPainter& p) const {
+    const Chalk& c = Chalk::now();
+    const auto list = loose_list(desk_.job());
+    const auto all = drives();
+    // The road to the horizon, with its crown.
+    p.setPen(c.stroke(c.faint, 1.6));
+    p.drawLine(QPointF(360, 197), QPointF(944, 197));
+    p.setPen(c.stroke(c.chalk, 2.4));
+    p.drawLine(QPointF(640, 197), QPointF(420, 605));
+    p.drawLine(QPointF(664, 197), QPointF(884, 605));
+    p.setPen(QPen(c.soft, 4, Qt::DashLine));
+    p.drawLine(QPointF(652, 205), QPointF(652, 605));
+    Angle off;
+    bool held_level = false;
+    double to = 0.0;  // which way it drifts
+    for (const Driven& d : all) {
+        if (!d.wheel_off && !d.drift) continue;
+        off = d.wheel_off.value_or(Angle());
+        held_level = !d.wheel_off;
+        to = held_level ? index_of(*d.drift) - 1.0 : 0.0;
+    }
+    if (to != 0.0) {
+        QPainterPath path(QPointF(652, 578));
+        path.cubicTo(652, 473, 656 + to * 10, 394, 652 + to * 74, 310);
+        p.setBrush(Qt::NoBrush);
+        p.setPen(c.stroke(c.string, 4));
+        p.drawPath(path);
+        p.drawLine(QPointF(652 + to * 74, 310), QPointF(652 + to * 72, 332));
+        p.drawLine(QPointF(652 + to * 74, 310), QPointF(652 + to * 54, 320));
+    }
+    drawSteeringWheel(p, {460, 749}, 104, off, all.empty() ? c.faint : c.chalk);
+    drawText(p, {360, 891, 200, 26}, Qt::AlignCenter, all.empty() ? tr("not driven yet") : held_level ? tr("held level") : q(words::wheel_off(off, how_)), 14,
+             c.soft);
+    const bool ready = list.empty() && marks_on(desk_.job(), desk_.knowledge()).empty();
+    drawText(p, {24, 24, 330, 39}, Qt::AlignLeft, ready ? tr("Nothing is loose") : list.empty() ? tr("▲ A check has failed") : tr("▲ Still loose"), 19,
+             ready ? c.chalk : c.caution, true);
+    if (list.empty())
+        drawText(p, {24, 68, 300, 158}, Qt::AlignLeft | Qt::TextWordWrap,
+                 tr("Ctrl+L adds what is loosened, taken off or left for later, wherever you are."), 14, c.soft);
+    for (const Place& place : places()) {
+        const bool loose = place.id.startsWith(QLatin1String("loose"));
+        if (loose) drawState(p, {place.at.left() + 16, place.at.center().y()}, CheckState::failed, place.id == chosen_);
+        const double left = loose ? 34 : 14;
+        drawText(p, place.at.adjusted(left, 3, -8, -(place.at.height() / 2)), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15, c.chalk, loose);
+        drawText(p, place.at.adjusted(left, place.at.height() / 2 - 2, -8, -3), Qt::AlignLeft | Qt::AlignVCenter,
+                 loose ? place.value
+                 : place.id == "level" ? tr("like 6 left")
+                 : place.id == "marks" ? tr("like 32 mm over 370 mm left")
+                                       : tr("in words"),
+                 13, c.soft);
+    }
+}
+
+}  // namespace fairchalk::desk

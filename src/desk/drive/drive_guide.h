@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/knowledge.h"
+#include "core/wheel_only.h"
+#include "guide/guide.h"
+#include "steering/steering_guide.h"
+
+namespace fairchalk::desk {
+
+/// Drive: a straight road to the horizon and the wheel as it sits on it. Before anything else stands the list of
+/// what is still loose: the car is not ready while it holds anything.
+class DriveGuide : public Guide {
+    Q_OBJECT
+  public:
+    using Guide::Guide;
+    void enter() override;
+    std::vector<Place> places() const override;
+    QString title() const override;
+    QString subtitle() const override;
+    QString body() const override;
+    QString say() const override;
+    bool typing() const override { return true; }
+    bool typesWords() const override { return chosen_ == "note" || chosen_.startsWith(QLatin1String("loose")); }
+    QString prompt() const override;
+    Expect expected() const override { return {Expect::Kind::angle, Bare::deg}; }
+    std::optional<Bounded> bounded() const override { return typesWords() ? std::nullopt : std::optional(Bounded::wheel_off); }
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+    std::vector<Act> acts() const override;
+    void act(const QString& id) override;
+    void draw(QPainter& p) const override;
+
+  private:
+    std::vector<Driven> drives() const;
+    std::optional<PartTouched> part() const;
+    Result<Quantity> angleOf(const QString& text) const;
+};
+
+/// `32 mm over 370 mm left`: an arc along the rim of a wheel of that diameter, with its side.
+Result<Quantity> readRimMarks(const QString& text);
+
+}  // namespace fairchalk::desk
