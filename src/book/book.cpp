@@ -207,15 +207,18 @@ void Book::set_fact(const std::string& key, const std::string& value) {
 
 std::vector<std::pair<std::string, std::string>> Book::facts(const std::string& prefix) const {
     std::vector<std::pair<std::string, std::string>> out;
-    SQLite::Statement s(*in_->db, "SELECT key, value FROM fact WHERE substr(key, 1, length(?1)) = ?1 ORDER BY key");
+    SQLite::Statement s(*in_->db,
+                        "SELECT key, value FROM fact WHERE substr(key, 1, length(?1)) = ?1 ORDER BY key");
     s.bind(1, prefix);
     while (s.executeStep()) out.emplace_back(s.getColumn(0).getString(), s.getColumn(1).getString());
     return out;
 }
 
-void Book::add_picture(const std::string& car, const std::string& name, const std::string& bytes, UuidSource& ids) {
+void Book::add_picture(const std::string& car, const std::string& name, const std::string& bytes,
+                       UuidSource& ids) {
     in_->write([&] {
-        SQLite::Statement s(*in_->db, "INSERT INTO picture (id, car, name, at, bytes) VALUES (?, ?, ?, ?, ?)");
+        SQLite::Statement s(*in_->db,
+                            "INSERT INTO picture (id, car, name, at, bytes) VALUES (?, ?, ?, ?, ?)");
         s.bind(1, ids.next());
         s.bind(2, car);
         s.bind(3, name);
@@ -233,7 +236,8 @@ std::vector<Book::Picture> Book::pictures(const std::string& car) const {
     while (s.executeStep()) {
         const SQLite::Column blob = s.getColumn(2);
         out.push_back({s.getColumn(0).getString(), s.getColumn(1).getString(),
-                       std::string(static_cast<const char*>(blob.getBlob()), static_cast<std::size_t>(blob.getBytes()))});
+                       std::string(static_cast<const char*>(blob.getBlob()),
+                                   static_cast<std::size_t>(blob.getBytes()))});
     }
     return out;
 }

@@ -80,7 +80,8 @@ class Book {
     std::vector<std::pair<std::string, std::string>> facts(const std::string& prefix) const;
 
     /// Pictures of a car, as the files they were.
-    void add_picture(const std::string& car, const std::string& name, const std::string& bytes, UuidSource& ids);
+    void add_picture(const std::string& car, const std::string& name, const std::string& bytes,
+                     UuidSource& ids);
     struct Picture {
         std::string id, name, bytes;
     };

@@ -9,9 +9,9 @@ namespace fairchalk::book {
 namespace {
 
 // Columns of a reading are named as in the job file.
-constexpr std::array columns = {"round",   "id",    "kind",  "wheel",    "axle",   "bar",    "side",
-                                "station", "value", "sigma", "tool",     "turned", "rolled", "height",
-                                "top",     "span",  "mark",  "arm_span", "at",     "struck"};
+constexpr std::array columns = {"round", "id",       "kind", "wheel",  "axle",   "bar",    "side", "station",
+                                "value", "sigma",    "tool", "turned", "rolled", "height", "top",  "span",
+                                "mark",  "arm_span", "to",   "since",  "at",     "struck"};
 
 std::string quoted(const std::string& s) {
     if (s.find_first_of(",;\t\"\r\n") == std::string::npos) return s;

@@ -198,9 +198,9 @@ bool one_of(const std::string& word, std::initializer_list<const char*> words) {
 }
 
 constexpr std::array all_changes = {
-    ChangeKind::jacked,  ChangeKind::strings_moved,      ChangeKind::settled,
-    ChangeKind::rolled,  ChangeKind::bounced,            ChangeKind::steering_recentred,
-    ChangeKind::locked,  ChangeKind::pressures_changed,  ChangeKind::load_changed,
+    ChangeKind::jacked, ChangeKind::strings_moved,     ChangeKind::settled,
+    ChangeKind::rolled, ChangeKind::bounced,           ChangeKind::steering_recentred,
+    ChangeKind::locked, ChangeKind::pressures_changed, ChangeKind::load_changed,
 };
 
 /// `{"front-left": "2.2 bar", …, "tolerance": "0.1 bar"}`
@@ -208,7 +208,8 @@ CornerSpec corners_from(const Node& n, Expect::Kind kind) {
     n.object();
     CornerSpec spec;
     for (Wheel w : all_wheels)
-        if (n.has(name_of(w).data())) spec.at[static_cast<std::size_t>(index_of(w))] = n[name_of(w).data()].in(kind);
+        if (n.has(name_of(w).data()))
+            spec.at[static_cast<std::size_t>(index_of(w))] = n[name_of(w).data()].in(kind);
     if (n.has("tolerance")) spec.tolerance = n["tolerance"].in(kind);
     if (n.has("measured")) spec.measured_how = n["measured"].text();
     return spec;
@@ -216,9 +217,12 @@ CornerSpec corners_from(const Node& n, Expect::Kind kind) {
 
 Json corners_json(const CornerSpec& spec, bool pressure) {
     Json j = Json::object();
-    const auto write = [&](double v) { return pressure ? write_exact_bar(v) : write_exact(Length::from_mm(v)); };
+    const auto write = [&](double v) {
+        return pressure ? write_exact_bar(v) : write_exact(Length::from_mm(v));
+    };
     for (Wheel w : all_wheels)
-        if (const auto& v = spec.at[static_cast<std::size_t>(index_of(w))]) j[std::string(name_of(w))] = write(*v);
+        if (const auto& v = spec.at[static_cast<std::size_t>(index_of(w))])
+            j[std::string(name_of(w))] = write(*v);
     if (spec.tolerance) j["tolerance"] = write(*spec.tolerance);
     if (!spec.measured_how.empty()) j["measured"] = spec.measured_how;
     return j;
@@ -325,7 +329,8 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
                 const double count = under[name_of(w).data()].number();
                 if (count < 0 || count > 100 || count != std::floor(count))
                     wrong(under[name_of(w).data()].place(),
-                          {Code::job_wrong_type, {"a number of tiles that can't be", "a whole number up to 100"}});
+                          {Code::job_wrong_type,
+                           {"a number of tiles that can't be", "a whole number up to 100"}});
                 t.under[static_cast<std::size_t>(index_of(w))] = static_cast<int>(count);
             }
         e.what = t;
@@ -380,7 +385,8 @@ void preparation_json(const Entry& e, Json& j) {
         j["thickness"] = write_exact(tiles->thickness);
         j["under"] = Json::object();
         for (Wheel w : all_wheels)
-            if (const int n = tiles->under[static_cast<std::size_t>(index_of(w))]) j["under"][std::string(name_of(w))] = n;
+            if (const int n = tiles->under[static_cast<std::size_t>(index_of(w))])
+                j["under"][std::string(name_of(w))] = n;
     } else if (const auto* steering = std::get_if<SteeringSet>(&e.what)) {
         j["kind"] = "steering";
         j["school"] = name_of(steering->school);
@@ -415,8 +421,7 @@ CarCard car_from(const Json& json, const std::string& place) {
     if (n.has("name")) car.name = n["name"].text();
     if (n.has("wheelbase")) car.wheelbase = n["wheelbase"].positive_length();
     if (n.has("drive")) car.drive = drive_named(n["drive"].text()).value_or(Drive::unknown);
-    if (n.has("steering"))
-        car.steering = n["steering"].named<Steering>(steering_named, "rack, box, unknown");
+    if (n.has("steering")) car.steering = n["steering"].named<Steering>(steering_named, "rack, box, unknown");
     if (n.has("power_steering")) car.power_steering = n["power_steering"].yes_no();
     if (n.has("no_springs")) car.no_springs = n["no_springs"].yes_no();
     if (n.has("pressures")) car.pressures = corners_from(n["pressures"], Expect::Kind::pressure);
@@ -524,7 +529,7 @@ Reading reading_from(const Json& json, const std::string& place) {
         case PlaceKind::car:
             break;
     }
-    r.value = n["value"].quantity(info->toe_as_length                      ? Expect::Kind::length_or_angle
+    r.value = n["value"].quantity(info->toe_as_length                        ? Expect::Kind::length_or_angle
                                   : info->quantity == QuantityKind::length   ? Expect::Kind::length
                                   : info->quantity == QuantityKind::pressure ? Expect::Kind::pressure
                                   : info->quantity == QuantityKind::turns    ? Expect::Kind::turns

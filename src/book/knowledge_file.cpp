@@ -23,7 +23,8 @@ namespace {
 /// One item of a table; every name in it has to be asked for, so that a misspelt one is found.
 class Item {
   public:
-    Item(const Json& json, std::string place, std::set<std::string>& ids) : json_(json), place_(std::move(place)) {
+    Item(const Json& json, std::string place, std::set<std::string>& ids)
+        : json_(json), place_(std::move(place)) {
         if (!json.is_object()) wrong(place_, {Code::job_wrong_type, {"something else", "an object"}});
         id = needed("id");
         if (!ids.insert(id).second) wrong(place_ + ".id", {Code::job_duplicate_id, {id}});
@@ -34,7 +35,8 @@ class Item {
     std::string text(const char* key) {
         asked_.insert(key);
         if (!json_.contains(key)) return {};
-        if (!json_[key].is_string()) wrong(place_ + "." + key, {Code::job_wrong_type, {"something else", "a text"}});
+        if (!json_[key].is_string())
+            wrong(place_ + "." + key, {Code::job_wrong_type, {"something else", "a text"}});
         return json_[key].get<std::string>();
     }
     std::string needed(const char* key) {
@@ -64,7 +66,8 @@ class Item {
             wrong(place_ + "." + key, {Code::job_missing, {key}});
         std::vector<std::string> out;
         for (const Json& j : json_[key]) {
-            if (!j.is_string()) wrong(place_ + "." + key, {Code::job_wrong_type, {"something else", "a text"}});
+            if (!j.is_string())
+                wrong(place_ + "." + key, {Code::job_wrong_type, {"something else", "a text"}});
             out.push_back(j.get<std::string>());
         }
         return out;
@@ -74,7 +77,8 @@ class Item {
         for (std::size_t i = 0; i < out.size(); ++i)
             if (!is_condition(out[i]))
                 wrong(place_ + ".when[" + std::to_string(i) + "]",
-                      {Code::job_unknown_word, {out[i], "springs, blocks, marked, steering=rack, reason=… and the like"}});
+                      {Code::job_unknown_word,
+                       {out[i], "springs, blocks, marked, steering=rack, reason=… and the like"}});
         return out;
     }
     std::vector<Stage> stages() {
@@ -89,7 +93,8 @@ class Item {
     }
     void done() const {
         for (const auto& [key, value] : json_.items())
-            if (!asked_.contains(key)) wrong(place_ + "." + key, {Code::job_unknown_word, {key, "the table's own names"}});
+            if (!asked_.contains(key))
+                wrong(place_ + "." + key, {Code::job_unknown_word, {key, "the table's own names"}});
     }
 
   private:
@@ -137,7 +142,8 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
         c.place = i.one_of("place", {"all", "front", "rear", "cabin"});
         c.drawing = i.one_of("drawing", {"nuts", "rock", "rod", "bulge", "runout", "pressure", "height"});
         c.sum = i.text("sum");
-        if (!c.sum.empty()) i.one_of("sum", {"runout", "bulge", "thread", "rod-length", "height", "pressure"});
+        if (!c.sum.empty())
+            i.one_of("sum", {"runout", "bulge", "thread", "rod-length", "height", "pressure"});
         c.when = i.conditions();
         c.blocks = i.yes("blocks");
         k.checks.push_back(c);
@@ -175,9 +181,8 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
 }
 
 const Knowledge& shipped_knowledge() {
-    static const Knowledge k =
-        knowledge_from({parse_json(shipped_reasons), parse_json(shipped_checks), parse_json(shipped_cautions),
-                        parse_json(shipped_schools)});
+    static const Knowledge k = knowledge_from({parse_json(shipped_reasons), parse_json(shipped_checks),
+                                               parse_json(shipped_cautions), parse_json(shipped_schools)});
     return k;
 }
 

@@ -59,7 +59,8 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
     if (both) minus = plus = both;
     for (const auto& [key, value] : {std::pair("minus", minus), std::pair("plus", plus)})
         if (value)
-            if (const auto quantity = put(key, *value, expect); !quantity) return tl::unexpected(quantity.error());
+            if (const auto quantity = put(key, *value, expect); !quantity)
+                return tl::unexpected(quantity.error());
     if (span)
         if (const auto quantity = put("span", *span, {Expect::Kind::length}); !quantity)
             return tl::unexpected(quantity.error());

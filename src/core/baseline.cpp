@@ -10,12 +10,15 @@ namespace fairchalk {
 std::vector<BaselineItem> baseline_of(const Job& job) {
     using Kind = BaselineItem::Kind;
     std::vector<BaselineItem> out;
-    const auto add = [&](Kind kind, const char* name, std::optional<Wheel> wheel, const std::string& adjuster) {
+    const auto add = [&](Kind kind, const char* name, std::optional<Wheel> wheel,
+                         const std::string& adjuster) {
         BaselineItem item;
         item.kind = kind;
         item.wheel = wheel;
         item.adjuster = adjuster;
-        item.id = name + (wheel ? " " + std::string(name_of(*wheel)) : adjuster.empty() ? "" : " " + adjuster);
+        item.id = name + (wheel              ? " " + std::string(name_of(*wheel))
+                          : adjuster.empty() ? ""
+                                             : " " + adjuster);
         out.push_back(item);
     };
     for (const Adjuster& a : job.car.adjusters) {

@@ -23,8 +23,8 @@ struct BaselineItem {
     bool is_length() const { return kind != Kind::adjuster && kind != Kind::wheel_on_shaft; }
 };
 
-/// The list for this car: both measures of each rod, every other adjuster (its marks, its shims), the heights,
-/// the steering wheel on its shaft.
+/// The list for this car: both measures of each rod, every other adjuster (its marks, its shims), the
+/// heights, the steering wheel on its shaft.
 std::vector<BaselineItem> baseline_of(const Job& job);
 
 }  // namespace fairchalk

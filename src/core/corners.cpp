@@ -53,7 +53,8 @@ Corners corners_of(const Job& job, ReadingKind kind) {
             add(by < 0 ? Code::corner_low : Code::corner_high, std::string(name_of(w)), by);
     }
     const auto difference = [&](const auto& at, Wheel a, Wheel b) -> std::optional<double> {
-        const auto &x = at[static_cast<std::size_t>(index_of(a))], &y = at[static_cast<std::size_t>(index_of(b))];
+        const auto &x = at[static_cast<std::size_t>(index_of(a))],
+                   &y = at[static_cast<std::size_t>(index_of(b))];
         if (!x || !y) return std::nullopt;
         return *x - *y;
     };

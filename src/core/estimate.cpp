@@ -12,8 +12,8 @@
 #include <glog/logging.h>
 #include <Eigen/SVD>
 
-#include "core/normal.h"
 #include "core/floor.h"
+#include "core/normal.h"
 #include "core/observation.h"
 #include "core/staleness.h"
 #include "core/steering_rod.h"
@@ -23,8 +23,8 @@ namespace {
 
 constexpr double deg = std::numbers::pi / 180.0;
 
-constexpr double recentred_sum_deg = 0.01;        // both fronts went the same way: their sum stands
-constexpr double string_pair_offset = 0.0002;     // metres: the strings stayed, the car moved between them
+constexpr double recentred_sum_deg = 0.01;     // both fronts went the same way: their sum stands
+constexpr double string_pair_offset = 0.0002;  // metres: the strings stayed, the car moved between them
 constexpr double string_pair_skew = 0.003 * deg;
 constexpr double turned_camber_deg = 0.1;
 constexpr double usual_ratio = 16.0, usual_ratio_sigma = 2.5;
@@ -181,8 +181,8 @@ Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
 
 Site site_of(const Reading& r, const Round& round, const std::optional<std::array<Length, 4>>& tiles,
              bool steered) {
-    const bool against_gravity = r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap ||
-                                 r.spot.kind == ReadingKind::caster;
+    const bool against_gravity = r.spot.kind == ReadingKind::camber ||
+                                 r.spot.kind == ReadingKind::camber_gap || r.spot.kind == ReadingKind::caster;
     Site s = site_of(r.spot, round.car, round.lines, against_gravity ? tiles : std::nullopt);
     s.steered = steered;
     if (r.span) s.span = r.span->m();
@@ -268,11 +268,11 @@ class Network {
     int lie_ = 0;  // which laying of the strings and wheels: spots of another lie are other spots
     std::map<std::pair<int, Spot>, std::vector<std::size_t>> spots_;
     bool string_unknowns_ = false;
-    bool gauge_ = false;                         // something is read against gravity
-    std::optional<std::size_t> floor_;           // the floor laid: by the entry that began it
+    bool gauge_ = false;                          // something is read against gravity
+    std::optional<std::size_t> floor_;            // the floor laid: by the entry that began it
     std::optional<std::array<Length, 4>> tiles_;  // on that floor by now
-    bool steered_ = false;                       // the steering stands off straight by an unknown
-    bool weakly_coupled_ = false;  // camber observations that use the toe
+    bool steered_ = false;                        // the steering stands off straight by an unknown
+    bool weakly_coupled_ = false;                 // camber observations that use the toe
     std::shared_ptr<Posterior> posterior_ = std::make_shared<Posterior>();
     Eigen::MatrixXd jacobian_;  // weighted, readings first
     Eigen::VectorXd residuals_;
@@ -825,8 +825,8 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         r.spot = spot;
         if (missing_for(r, *last_round_)) continue;
         Eigen::VectorXd part =
-            n.transpose() * inverse_scale.cwiseProduct(
-                                gradient_at(site_of(spot, car, last_round_->lines, std::nullopt), *current_, x_));
+            n.transpose() * inverse_scale.cwiseProduct(gradient_at(
+                                site_of(spot, car, last_round_->lines, std::nullopt), *current_, x_));
         if (part.norm() > 1e-7) candidates.push_back({spot, part});
     }
     const auto reached = [&](const std::vector<Candidate>& by) {
@@ -954,11 +954,11 @@ std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const S
     if (spot.kind == ReadingKind::camber && !current.contains({Unknown::camber, index_of(*spot.wheel)}))
         return std::nullopt;
     // The slope of the floor hardly changes what a camber reading would tell; without tiles will do.
-    const bool floor = spot.kind == ReadingKind::camber && std::count(p.floor.begin(), p.floor.end(), -1) == 0;
+    const bool floor =
+        spot.kind == ReadingKind::camber && std::count(p.floor.begin(), p.floor.end(), -1) == 0;
     return gradient_at(site_of(spot, round.car, round.lines,
                                floor ? std::optional<std::array<Length, 4>>(std::in_place) : std::nullopt),
-                       current,
-                       std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
+                       current, std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
 }
 
 Estimate estimate(const Job& job, const EstimateOptions& options) {

@@ -121,7 +121,8 @@ struct Posterior {
     Eigen::VectorXd gradient_of(const Target& target) const;
     double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
 
-    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, widths, lips, arms, floor, steer;
+    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, widths, lips, arms,
+        floor, steer;
 };
 
 struct Estimate {

@@ -53,7 +53,8 @@ Normal normal_of(const Floor& floor) {
     Normal out{Eigen::MatrixXd::Zero(n + 1, unknowns), Eigen::VectorXd::Zero(n + 1)};
     for (Eigen::Index i = 0; i < n; ++i) {
         const FloorRow& row = floor.rows[static_cast<std::size_t>(i)];
-        for (Eigen::Index k = 0; k < unknowns; ++k) out.a(i, k) = row.of[static_cast<std::size_t>(k)] / row.sigma;
+        for (Eigen::Index k = 0; k < unknowns; ++k)
+            out.a(i, k) = row.of[static_cast<std::size_t>(k)] / row.sigma;
         out.b[i] = row.value / row.sigma;
     }
     // Datum: the mean of the four is zero. Weighted like the readings, so that it neither rules nor is lost.
@@ -144,7 +145,8 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
         if (set->method == FloorMethod::heights)
             heights_rows(set->heights, set->sigma.value_or(Length::from_mm(0.5)));
     } else if (const auto* first = std::get_if<Reading>(&log[*begun].what)) {
-        f.method = first->spot.kind == ReadingKind::floor_line ? FloorMethod::level_line : FloorMethod::level_legs;
+        f.method =
+            first->spot.kind == ReadingKind::floor_line ? FloorMethod::level_line : FloorMethod::level_legs;
     } else {
         const auto& round = std::get<RoundOpened>(log[*begun].what);
         f.method = FloorMethod::heights;
@@ -202,8 +204,7 @@ FloorSolved solve_floor(const Floor& floor) {
         }
     const Eigen::MatrixXd v = svd.matrixV().leftCols(rank);
     const Eigen::VectorXd inverse = s.head(rank).cwiseInverse();
-    const Eigen::VectorXd x =
-        v * inverse.asDiagonal() * svd.matrixU().leftCols(rank).transpose() * n.b;
+    const Eigen::VectorXd x = v * inverse.asDiagonal() * svd.matrixU().leftCols(rank).transpose() * n.b;
     const Eigen::MatrixXd vs = v * inverse.asDiagonal();
     // The datum is a definition, not a measurement: take its own spread out again by centring.
     const Eigen::Matrix4d centre = Eigen::Matrix4d::Identity() - Eigen::Matrix4d::Constant(0.25);
@@ -286,12 +287,14 @@ FloorSolved solve_floor(const Floor& floor) {
 FloorEffect effect_of(const FloorSolved& floor, const CarCard& car) {
     FloorEffect e;
     const auto h = [&](Wheel w) { return floor.heights[static_cast<std::size_t>(index_of(w))].m(); };
-    const auto sigma = [&](const Eigen::Vector4d& g) { return std::sqrt(std::max(0.0, g.dot(floor.covariance * g))); };
+    const auto sigma = [&](const Eigen::Vector4d& g) {
+        return std::sqrt(std::max(0.0, g.dot(floor.covariance * g)));
+    };
     // geometry, section 4: p and r, and the vertical seen from the floor u = (tan p, tan r, 1) normalized.
     const double wheelbase = car.wheelbase.value_or(Length::from_mm(2500.0)).m();
-    const double pitch_slope = (h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) -
-                                h(Wheel::rear_right)) /
-                               (2.0 * wheelbase);
+    const double pitch_slope =
+        (h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) - h(Wheel::rear_right)) /
+        (2.0 * wheelbase);
     e.nose_up = Angle::from_rad(std::atan(pitch_slope));
     e.caster = -e.nose_up;
     e.caster_sigma = Angle::from_rad(sigma(Eigen::Vector4d(1, 1, -1, -1) / (2.0 * wheelbase)) /
@@ -311,8 +314,8 @@ FloorEffect effect_of(const FloorSolved& floor, const CarCard& car) {
         e.camber_sigma[i] = Angle::from_rad(sigma(g) / (1.0 + slope * slope));
     }
     const Eigen::Vector4d diagonals(0.5, -0.5, -0.5, 0.5);
-    e.twist = Length::from_m(0.5 * (h(Wheel::front_left) + h(Wheel::rear_right) - h(Wheel::front_right) -
-                                    h(Wheel::rear_left)));
+    e.twist = Length::from_m(
+        0.5 * (h(Wheel::front_left) + h(Wheel::rear_right) - h(Wheel::front_right) - h(Wheel::rear_left)));
     e.twist_sigma = Length::from_m(sigma(diagonals));
     return e;
 }
@@ -320,8 +323,7 @@ FloorEffect effect_of(const FloorSolved& floor, const CarCard& car) {
 TilePlan tile_plan(const FloorSolved& floor, Length thickness) {
     TilePlan plan;
     plan.thickness = thickness;
-    const double highest =
-        std::max_element(floor.heights.begin(), floor.heights.end())->mm();
+    const double highest = std::max_element(floor.heights.begin(), floor.heights.end())->mm();
     double mean = 0.0;
     for (std::size_t w = 0; w < 4; ++w) {
         plan.under[w] = static_cast<int>(std::lround((highest - floor.heights[w].mm()) / thickness.mm()));

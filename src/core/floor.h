@@ -59,12 +59,12 @@ struct FloorSolved {
     std::array<Length, 4> heights{};  ///< tiles included; their mean without tiles is zero
     Eigen::Matrix4d covariance = Eigen::Matrix4d::Zero();  ///< square metres
     int redundancy = 0;
-    double worst = 0.0;            ///< the largest normalized residual
-    bool alarm = false;            ///< above 3 sigma
-    std::optional<Length> misclosure;        ///< of the chain of legs round the car
+    double worst = 0.0;                ///< the largest normalized residual
+    bool alarm = false;                ///< above 3 sigma
+    std::optional<Length> misclosure;  ///< of the chain of legs round the car
     std::optional<Length> misclosure_sigma;
-    std::optional<std::size_t> culprit;      ///< while in alarm: the reading that most likely caused it
-    Message why;                             ///< why that one
+    std::optional<std::size_t> culprit;  ///< while in alarm: the reading that most likely caused it
+    Message why;                         ///< why that one
 
     Length sigma_of(Wheel w) const;
 };
@@ -75,7 +75,7 @@ struct FloorEffect {
     std::array<Angle, 4> camber, camber_sigma;
     Angle caster, caster_sigma;  ///< the same for both sides: minus the nose-up slope
     Angle nose_up;
-    Length twist, twist_sigma;   ///< how far the spots are from one plane: half the difference of diagonals
+    Length twist, twist_sigma;  ///< how far the spots are from one plane: half the difference of diagonals
 };
 /// Slope across by the track where the card has it, else the width over the hubs, else 1.5 m.
 FloorEffect effect_of(const FloorSolved& floor, const CarCard& car);

@@ -26,7 +26,8 @@ bool holds(std::string_view condition, const Job& job, const Knowledge& knowledg
     const CarCard& car = job.car;
     const auto has_adjuster = [&](std::string_view kind) {
         return std::any_of(car.adjusters.begin(), car.adjusters.end(), [&](const Adjuster& a) {
-            if (const Rod* r = std::get_if<Rod>(&a)) return kind == (r->toe_link ? "toe-link" : "steering-rod");
+            if (const Rod* r = std::get_if<Rod>(&a))
+                return kind == (r->toe_link ? "toe-link" : "steering-rod");
             return std::get<OtherAdjuster>(a).kind == kind;
         });
     };
@@ -96,10 +97,11 @@ bool is_condition(std::string_view word) {
         const auto bar = word.find('|');
         const std::string_view one = word.substr(0, bar);
         const std::string_view name = one.substr(0, one.find('='));
-        const bool plain = std::find(plain_conditions.begin(), plain_conditions.end(), one) != plain_conditions.end();
-        const bool valued = one.find('=') != std::string_view::npos && one.back() != '=' &&
-                            std::find(valued_conditions.begin(), valued_conditions.end(), name) !=
-                                valued_conditions.end();
+        const bool plain =
+            std::find(plain_conditions.begin(), plain_conditions.end(), one) != plain_conditions.end();
+        const bool valued =
+            one.find('=') != std::string_view::npos && one.back() != '=' &&
+            std::find(valued_conditions.begin(), valued_conditions.end(), name) != valued_conditions.end();
         if (!plain && !valued) return false;
         if (bar == std::string_view::npos) return true;
         word = word.substr(bar + 1);
@@ -164,7 +166,8 @@ std::vector<const CheckItem*> marks_on(const Job& job, const Knowledge& knowledg
     return out;
 }
 
-std::vector<const Caution*> cautions_at(Stage stage, const Job& job, const Knowledge& knowledge, bool seen_too) {
+std::vector<const Caution*> cautions_at(Stage stage, const Job& job, const Knowledge& knowledge,
+                                        bool seen_too) {
     std::vector<const Caution*> out;
     for (const Caution& c : knowledge.cautions) {
         if (std::find(c.stages.begin(), c.stages.end(), stage) == c.stages.end()) continue;

@@ -19,15 +19,15 @@ namespace fairchalk {
 /// One item of the walk round the car.
 struct CheckItem {
     std::string id, text;
-    std::string look, test;    ///< what to look at, how to test it
-    std::string effect;        ///< what a fault does to the readings
+    std::string look, test;  ///< what to look at, how to test it
+    std::string effect;      ///< what a fault does to the readings
     std::string remedy;
     std::string reason;
-    std::string place;         ///< all, front, rear, each-rod, or cabin: where on the car it stands
-    std::string drawing;       ///< which close-up
-    std::string sum;           ///< runout, bulge, thread, rod-length, height, pressure: what is measured, or empty
+    std::string place;    ///< all, front, rear, each-rod, or cabin: where on the car it stands
+    std::string drawing;  ///< which close-up
+    std::string sum;      ///< runout, bulge, thread, rod-length, height, pressure: what is measured, or empty
     std::vector<std::string> when;
-    bool blocks = false;       ///< failed, it makes readings meaningless
+    bool blocks = false;  ///< failed, it makes readings meaningless
 };
 
 struct Caution {
@@ -43,9 +43,9 @@ std::string_view name_of(Path);
 /// Something that is wrong with the car or was changed on it.
 struct ReasonItem {
     std::string id, text, reason;
-    bool symptom = false;     ///< felt on the road; else something that was changed
+    bool symptom = false;  ///< felt on the road; else something that was changed
     Path path = Path::full;
-    std::string expect;       ///< how much it is expected to move, and what
+    std::string expect;         ///< how much it is expected to move, and what
     std::vector<Stage> stages;  ///< the stages that matter because of it
 };
 

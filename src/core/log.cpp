@@ -34,9 +34,9 @@ constexpr std::array<std::string_view, 4> floor_names = {"flat-enough", "heights
 constexpr std::array<std::string_view, 3> school_names = {"wheel", "gear", "roll-in"};
 constexpr std::array<std::string_view, 4> part_names = {"loosened", "removed", "provisional", "refitted"};
 constexpr std::array<std::string_view, 3> drift_names = {"left", "straight", "right"};
-constexpr std::array<std::string_view, 9> change_names = {
-    "jacked", "strings-moved",     "settled",     "rolled", "bounced", "steering-recentred",
-    "locked", "pressures-changed", "load-changed"};
+constexpr std::array<std::string_view, 9> change_names = {"jacked", "strings-moved",     "settled",
+                                                          "rolled", "bounced",           "steering-recentred",
+                                                          "locked", "pressures-changed", "load-changed"};
 
 }  // namespace
 
@@ -76,7 +76,8 @@ std::optional<Drift> drift_named(std::string_view s) {
 
 bool reads_angle(const Entry& entry) {
     const Reading* r = std::get_if<Reading>(&entry.what);
-    return r && info_of(r->spot.kind).use == ReadingUse::angles && r->spot.kind != ReadingKind::steering_wheel;
+    return r && info_of(r->spot.kind).use == ReadingUse::angles &&
+           r->spot.kind != ReadingKind::steering_wheel;
 }
 
 std::optional<std::size_t> Round::last_angle(const std::vector<Entry>& log) const {

@@ -64,10 +64,11 @@ std::string_view name_of(FloorMethod);
 std::optional<FloorMethod> floor_method_named(std::string_view);
 struct FloorSet {
     FloorMethod method = FloorMethod::flat_enough;
-    std::string place;               ///< a garage has floors
-    std::string surveyed;            ///< when, where it was taken over from an earlier survey
-    std::array<Length, 4> heights;   ///< of `heights`, higher is positive
-    std::optional<Length> sigma;     ///< of `flat_enough`: of each spot; else what the method adds to each reading
+    std::string place;              ///< a garage has floors
+    std::string surveyed;           ///< when, where it was taken over from an earlier survey
+    std::array<Length, 4> heights;  ///< of `heights`, higher is positive
+    std::optional<Length>
+        sigma;  ///< of `flat_enough`: of each spot; else what the method adds to each reading
 };
 
 /// Tiles put under the wheels: counts, in the order of `all_wheels`.
@@ -198,7 +199,8 @@ struct Job {
     CarCard car;
     std::vector<Target> targets;
     std::vector<Round> rounds;
-    std::vector<std::size_t> others;  ///< live readings that are not of angles: of the floor, of the car's state
+    std::vector<std::size_t>
+        others;  ///< live readings that are not of angles: of the floor, of the car's state
     /// For each entry: why it is struck, or nothing while it is live.
     std::vector<std::optional<std::string>> struck;
     const std::vector<Entry>* log = nullptr;

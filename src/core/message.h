@@ -40,8 +40,8 @@ enum class Code {
     text_wanted_turns,          // something else where turns belong
     text_wanted_pressure,
     text_wanted_torque,
-    text_span_missing,          // a toe as a length with no span to give it an angle
-    text_must_be_positive,      // {0} typed
+    text_span_missing,      // a toe as a length with no span to give it an angle
+    text_must_be_positive,  // {0} typed
     // Why something cannot be known.
     why_no_readings,  // nothing has been read that tells it
     why_needs_spots,  // {0} = readings still to take, joined
@@ -60,9 +60,9 @@ enum class Code {
     plan_steps_too_coarse,  // {0} = adjuster
     plan_unknown_angle,     // {0} = what, has not been measured
     // Doubts about a value that can hardly be meant. {0} typed, {1} the usual range, {2} what may be meant.
-    doubt_impossible,   // {3} = what it is
-    doubt_not_usual,    // {3} = what it is
-    doubt_negative,     // {3} = what it is
+    doubt_impossible,  // {3} = what it is
+    doubt_not_usual,   // {3} = what it is
+    doubt_negative,    // {3} = what it is
     // The floor.
     floor_needs,         // {0} = spots still to read
     floor_misclosure,    // {0} = by how much, {1} = the three sigma

@@ -19,7 +19,7 @@ constexpr double widest_deg = 360.0;
 constexpr double most_turns = 1'000.0;
 constexpr double most_bar = 1'000.0;
 constexpr double most_nm = 10'000.0;
-constexpr double psi_in_bar = 0.0689475729;   // 1 lbf over 1 in squared
+constexpr double psi_in_bar = 0.0689475729;  // 1 lbf over 1 in squared
 constexpr double lbft_in_nm = 1.3558179483;  // 1 lbf by 1 ft
 
 struct Plain {
@@ -627,7 +627,8 @@ Result<Quantity> Reader::read() {
         return stop(Code::text_wanted_length, "");
     if (expect_.kind == K::angle && q->kind != QuantityKind::angle) return stop(Code::text_wanted_angle, "");
     if (expect_.kind == K::turns && q->kind != QuantityKind::turns) return stop(Code::text_wanted_turns, "");
-    if (expect_.kind == K::length_or_angle && q->kind != QuantityKind::length && q->kind != QuantityKind::angle)
+    if (expect_.kind == K::length_or_angle && q->kind != QuantityKind::length &&
+        q->kind != QuantityKind::angle)
         return stop(Code::text_wanted_length, "");
     if (expect_.kind == K::pressure && q->kind != QuantityKind::pressure)
         return stop(Code::text_wanted_pressure, "");
@@ -733,7 +734,8 @@ std::string write_exact_bar(double bar) {
 }
 
 std::string show_pressure(double bar, const Show& how) {
-    return how.lengths == Show::LengthStyle::mm ? fixed(bar, 2) + " bar" : fixed(bar / psi_in_bar, 1) + " psi";
+    return how.lengths == Show::LengthStyle::mm ? fixed(bar, 2) + " bar"
+                                                : fixed(bar / psi_in_bar, 1) + " psi";
 }
 
 std::string show_fraction(double value) {

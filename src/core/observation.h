@@ -14,18 +14,18 @@ struct Site {
     int wheel = 0;
     int axle = 0;
     int side = 0;
-    double x = 0.0;               ///< of the axle or bar, forward from the rear axle
-    double span = 0.0;            ///< rim span, or the reading's own span
-    double height = 0.0;          ///< of a gap, above its other end
-    bool of_wheel = false;        ///< toe-angle: one wheel's or an axle's
-    bool as_length = false;       ///< toe-angle given as a length over `span`
-    double turned = 0.0;          ///< heading changed from straight ahead, radians, out positive
-    double zero_toe = 0.0;        ///< the wheel's toe at rest, for what depends on it weakly
-    bool floor = false;           ///< the heights of the four spots are unknowns too
-    std::array<double, 4> tiles{};  ///< what lies under each wheel, beside those heights
+    double x = 0.0;                       ///< of the axle or bar, forward from the rear axle
+    double span = 0.0;                    ///< rim span, or the reading's own span
+    double height = 0.0;                  ///< of a gap, above its other end
+    bool of_wheel = false;                ///< toe-angle: one wheel's or an axle's
+    bool as_length = false;               ///< toe-angle given as a length over `span`
+    double turned = 0.0;                  ///< heading changed from straight ahead, radians, out positive
+    double zero_toe = 0.0;                ///< the wheel's toe at rest, for what depends on it weakly
+    bool floor = false;                   ///< the heights of the four spots are unknowns too
+    std::array<double, 4> tiles{};        ///< what lies under each wheel, beside those heights
     double wheelbase = 2.5, track = 1.5;  ///< that the floor slopes over
-    bool steered = false;         ///< the steering stood off straight by an unknown
-    double ratio = 16.0;          ///< of the steering
+    bool steered = false;                 ///< the steering stood off straight by an unknown
+    double ratio = 16.0;                  ///< of the steering
 };
 
 /// Outboard unit normal of a wheel: n = (sin t cos g, s cos t cos g, -sin g), s = +1 left, -1 right.
@@ -101,9 +101,12 @@ template <class T, class State>
         return site.steered && wheel < 2 ? T(toe + (wheel == 0 ? 1.0 : -1.0) * state(U::steer, 0)) : toe;
     };
     // Slopes of the floor (geometry, section 4), nose up and left up.
-    const auto height = [&](int w) -> T { return state(U::floor, w) + site.tiles[static_cast<std::size_t>(w)]; };
+    const auto height = [&](int w) -> T {
+        return state(U::floor, w) + site.tiles[static_cast<std::size_t>(w)];
+    };
     const auto slope_up = [&]() -> T {
-        return site.floor ? T((height(0) + height(1) - height(2) - height(3)) / (2.0 * site.wheelbase)) : T(0);
+        return site.floor ? T((height(0) + height(1) - height(2) - height(3)) / (2.0 * site.wheelbase))
+                          : T(0);
     };
     const auto slope_left = [&]() -> T {
         return site.floor ? T((height(site.axle * 2) - height(site.axle * 2 + 1)) / site.track) : T(0);

@@ -70,7 +70,8 @@ std::vector<UnitName> units_of(K kind) {
 std::string number_of(const std::string& text) {
     std::string out;
     for (char c : text) {
-        const bool part = (c >= '0' && c <= '9') || c == '.' || c == ',' || c == '/' || (c == ' ' && !out.empty());
+        const bool part =
+            (c >= '0' && c <= '9') || c == '.' || c == ',' || c == '/' || (c == ' ' && !out.empty());
         if (!part && out.empty()) continue;
         if (!part) break;
         out += c;
@@ -88,7 +89,8 @@ std::string plain(double value) {
 
 std::string usual_range(Bounded what) {
     const Bound& b = bound_of(what);
-    const std::string unit = b.what == Bounded::steering_ratio ? "" : std::string(" ") + units_of(b.kind).front().name;
+    const std::string unit =
+        b.what == Bounded::steering_ratio ? "" : std::string(" ") + units_of(b.kind).front().name;
     return plain(b.lo) + " to " + plain(b.hi) + unit;
 }
 
@@ -107,14 +109,14 @@ std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string
     if (as_typed) {
         const double v = as_typed->value / (number.find('/') != std::string::npos ? 25.4 : 1.0);
         for (const UnitName& u : units_of(b.kind))
-            if (usual(v * u.in_base) && std::abs(v * u.in_base - q.value) > 1e-9) offer(number + " " + u.name);
+            if (usual(v * u.in_base) && std::abs(v * u.in_base - q.value) > 1e-9)
+                offer(number + " " + u.name);
     }
     if (q.value < 0 && !b.may_be_negative && usual(-q.value))
         offer(plain(-q.value) + " " + units_of(b.kind).front().name);
     if (d.meant.empty())
         for (double shift : {10.0, 0.1, 100.0, 0.01})
-            if (usual(q.value * shift))
-                offer(plain(q.value * shift) + " " + units_of(b.kind).front().name);
+            if (usual(q.value * shift)) offer(plain(q.value * shift) + " " + units_of(b.kind).front().name);
     std::string list;
     for (const std::string& m : d.meant) list += (list.empty() ? "" : ", ") + m;
     const Code code = q.value < 0 && !b.may_be_negative ? Code::doubt_negative

@@ -117,9 +117,9 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
         ++check.of;
         check.done += state_of(job, c->id).state != CheckState::open;
         if (c->sum == "height" || c->sum == "pressure")
-            heights_stale = heights_stale ||
-                            corners_of(job, c->sum == "height" ? ReadingKind::ride_height : ReadingKind::pressure)
-                                .stale;
+            heights_stale =
+                heights_stale ||
+                corners_of(job, c->sum == "height" ? ReadingKind::ride_height : ReadingKind::pressure).stale;
     }
     if (check.done == check.of && check.of > 0) check.knot = Knot::tight;
     if (!marks_on(job, knowledge).empty()) check.knot = Knot::slack;
@@ -169,7 +169,10 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
         for (const Spot& s : spots) read.done += !readings_at(job, round, s).empty();
         if (read.done == read.of) read.knot = Knot::tight;
         const Round& last = job.rounds.back();
-        const auto read_last = last.last_angle(*job.log);
+        // Since the last reading of any round: what happens opens a round, and is older than it.
+        std::optional<std::size_t> read_last;
+        for (const Round& r : job.rounds)
+            if (const auto i = r.last_angle(*job.log)) read_last = i;
         const std::size_t from = read_last.value_or(last.opened);
         slack_if(lines, spoiled_since(job, Fact::lines, from));
         if (read_last)

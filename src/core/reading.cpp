@@ -118,14 +118,12 @@ double Reading::sigma() const {
     // Strong and weak are a finer look at the same rule than its default.
     if (const Tool* t = tool_named(tool); t && t->quantity == value.kind && value.strength == Strength::none)
         s = t->sigma;
-    return std::max(s, length                               ? least_sigma_mm
-                       : value.kind == Q::angle ? least_sigma_deg
-                                                : 1e-6);
+    return std::max(s, length ? least_sigma_mm : value.kind == Q::angle ? least_sigma_deg : 1e-6);
 }
 
 double Reading::spot_sigma() const {
     return !stated_sigma && value.kind == Q::length && info_of(spot.kind).use == ReadingUse::angles ? 0.2
-                                                                                                     : 0.0;
+                                                                                                    : 0.0;
 }
 
 const std::vector<Spot>& string_walk() {

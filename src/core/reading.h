@@ -81,8 +81,8 @@ struct Spot {
         axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
     std::optional<Side> side;
     std::optional<Length> station;
-    std::optional<Wheel> to;   ///< floor-rise: from `wheel` to here
-    bool rolled = false;       ///< the wheel stood half a turn (a bulge: a quarter) on
+    std::optional<Wheel> to;  ///< floor-rise: from `wheel` to here
+    bool rolled = false;      ///< the wheel stood half a turn (a bulge: a quarter) on
 
     auto operator<=>(const Spot&) const = default;
     /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own

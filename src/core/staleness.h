@@ -12,10 +12,10 @@ namespace fairchalk {
 
 /// What can go stale.
 enum class Fact {
-    settled,     ///< the suspension sits where it will sit
-    heights,     ///< ride heights and pressures as measured
-    steering,    ///< the steering stands straight, and is held
-    lines,       ///< where the strings lie
+    settled,   ///< the suspension sits where it will sit
+    heights,   ///< ride heights and pressures as measured
+    steering,  ///< the steering stands straight, and is held
+    lines,     ///< where the strings lie
     front_toe,
     rear_toe,
     camber,
@@ -49,10 +49,10 @@ enum class Strings { stay, car_moves_between, moved };
 struct Spoils {
     Happening what;
     std::vector<Fact> facts;
-    bool settles = false;      ///< it makes `settled` true again
-    double here = 0.0;         ///< toe of the axle (or wheel) it is about
-    double elsewhere = 0.0;    ///< toe of the others
-    double camber = 0.0;       ///< camber and caster, where it spoils them
+    bool settles = false;    ///< it makes `settled` true again
+    double here = 0.0;       ///< toe of the axle (or wheel) it is about
+    double elsewhere = 0.0;  ///< toe of the others
+    double camber = 0.0;     ///< camber and caster, where it spoils them
     Strings strings = Strings::stay;
 
     bool spoils(Fact f) const;

@@ -195,7 +195,8 @@ WheelOnly wheel_only(const Job& job) {
         out.why = {Code::wheel_straight, {}};
         return out;
     }
-    if (std::abs(now.mean) > large_deg) out.why = {Code::wheel_large, {show(Angle::from_deg(std::abs(now.mean)))}};
+    if (std::abs(now.mean) > large_deg)
+        out.why = {Code::wheel_large, {show(Angle::from_deg(std::abs(now.mean)))}};
     // Each front wheel by off / R, in what one turn really does; the steps that a hand can make.
     out.steer = Angle::from_deg(now.median / (ratio * out.scale));
     double planned = 0.0;

@@ -27,15 +27,15 @@ enum class WheelStep { say, turn, drive, done };
 
 struct WheelOnly {
     WheelStep next = WheelStep::say;
-    Message why;                 ///< what is missing or notable
-    Angle off, off_sigma;        ///< of the wheel now, by all that was said, driven and turned
-    bool measured = false;       ///< some drive gave degrees
-    Angle steer;                 ///< what each front wheel has to be steered, right positive
+    Message why;                     ///< what is missing or notable
+    Angle off, off_sigma;            ///< of the wheel now, by all that was said, driven and turned
+    bool measured = false;           ///< some drive gave degrees
+    Angle steer;                     ///< what each front wheel has to be steered, right positive
     Angle per_turn, per_turn_sigma;  ///< of the steering wheel for one turn at both rods
-    double scale = 1.0;          ///< k as learnt
+    double scale = 1.0;              ///< k as learnt
     int drives = 0, turns_made = 0;
     std::vector<std::pair<std::string, double>> turns;  ///< rod and turns, longer positive
-    Angle expect, expect_sigma;  ///< of the wheel after these turns
+    Angle expect, expect_sigma;                         ///< of the wheel after these turns
 };
 
 /// Reads the whole log: drives, and the turns of the two front rods between them.

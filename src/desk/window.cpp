@@ -213,6 +213,8 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::Key_Escape), [this] {
         if (big_->isVisible())
             big_->hide();
+        else if (slate_->leaveQuestion())
+            return;
         else if (!page_.isEmpty() && pages_->currentWidget() == job_page_)
             showPage({});
     });
@@ -280,7 +282,11 @@ void Window::openJob(const QString& id) {
     }
     pages_->setCurrentWidget(job_page_);
     slate_->ask(next_spot(desk_.job(), desk_.round()));
-    setStage(desk_.lines().bars.front_ahead ? Stage::read : Stage::lines);
+    page_.clear();
+    // Where it was left; a job of another making, at its readings.
+    const auto left = desk_.book().fact("open_stage:" + desk_.jobId());
+    const auto stage = left ? stage_named(*left) : std::nullopt;
+    setStage(stage ? *stage : desk_.lines().bars.front_ahead ? Stage::read : Stage::lines);
 }
 
 void Window::showShelf() {
@@ -296,7 +302,8 @@ void Window::showCarPage(const QString& car) {
 Guide* Window::guideFor(Stage stage) {
     QString name = page_;
     if (name.isEmpty()) {
-        const bool wheel = stage == Stage::turn && path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
+        const bool wheel = stage == Stage::turn &&
+                           path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
                            (desk_.job().rounds.empty() || !desk_.job().rounds.back().last_angle(desk_.log()));
         if (stage == Stage::lines || stage == Stage::read || (stage == Stage::turn && !wheel)) return nullptr;
         name = q(std::string(name_of(stage)));
@@ -328,7 +335,10 @@ void Window::showPage(const QString& page) {
 }
 
 void Window::setStage(Stage stage) {
-    if (stage != stage_) page_.clear();
+    if (stage != stage_) {
+        page_.clear();
+        if (desk_.hasJob()) desk_.keepFact("open_stage:" + desk_.jobId(), std::string(name_of(stage)));
+    }
     stage_ = stage;
     pages_->setCurrentWidget(job_page_);
     line_->setStage(stage);
@@ -348,9 +358,11 @@ void Window::setStage(Stage stage) {
 void Window::say() {
     say_->setText(trouble_.isEmpty() ? slate_->say() : trouble_);
     if (!desk_.hasJob()) return;
-    const auto cautions = page_.isEmpty() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
+    const auto cautions =
+        page_.isEmpty() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
     hint_->setText(cautions.empty() ? tr("F8 big figures") : tr("▲ cautions at the right · Ctrl+K"));
-    hint_->setStyleSheet(QStringLiteral("color:%1").arg((cautions.empty() ? Chalk::now().soft : Chalk::now().caution).name()));
+    hint_->setStyleSheet(
+        QStringLiteral("color:%1").arg((cautions.empty() ? Chalk::now().soft : Chalk::now().caution).name()));
 }
 
 void Window::showKeys() {
@@ -389,10 +401,11 @@ void Window::refresh() {
     name_->setText(q(desk_.job().car.name));
     title_->setText(tr("%1 · round %2").arg(desk_.title()).arg(desk_.round() + 1));
     const auto marks = marks_on(desk_.job(), desk_.knowledge());
-    aim_->setText(!marks.empty()                 ? tr("▲ %1 failed: readings mean nothing").arg(q(marks.front()->text))
+    aim_->setText(!marks.empty() ? tr("▲ %1 failed: readings mean nothing").arg(q(marks.front()->text))
                   : desk_.job().targets.empty() ? tr("no targets")
                                                 : tr("aim: as on the car's card"));
-    aim_->setStyleSheet(QStringLiteral("color:%1").arg((marks.empty() ? Chalk::now().target : Chalk::now().caution).name()));
+    aim_->setStyleSheet(
+        QStringLiteral("color:%1").arg((marks.empty() ? Chalk::now().target : Chalk::now().caution).name()));
     if (!last_kept_.isEmpty())
         kept_->setText(last_kept_);
     else
@@ -436,8 +449,10 @@ void Window::print() {
         guide->draw(p);
         // What has to be known with it stands under the drawing.
         QStringList cautions;
-        for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge(), true)) cautions << q(c->text);
-        drawText(p, {30, Guide::height - 20, Guide::width - 60, 60}, Qt::AlignLeft | Qt::TextWordWrap, cautions.join(QStringLiteral("  ")), 11, Chalk::now().soft);
+        for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge(), true))
+            cautions << q(c->text);
+        drawText(p, {30, Guide::height - 20, Guide::width - 60, 60}, Qt::AlignLeft | Qt::TextWordWrap,
+                 cautions.join(QStringLiteral("  ")), 11, Chalk::now().soft);
     } else if (stage_ == Stage::turn)
         turn_->draw(p, drawing);
     else

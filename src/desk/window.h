@@ -8,20 +8,20 @@
 #include <QSettings>
 #include <QStackedWidget>
 
-#include "floor/floor_view.h"
-#include "floor/turn_view.h"
 #include "ask/ask_guide.h"
 #include "card/card_guide.h"
 #include "check/check_guide.h"
 #include "drive/drive_guide.h"
+#include "floor/floor_view.h"
+#include "floor/turn_view.h"
 #include "ground/ground_guide.h"
 #include "guide/guide.h"
 #include "job_desk.h"
-#include "steering/steering_guide.h"
 #include "line/line_view.h"
 #include "shelf/car_page.h"
 #include "shelf/shelf_page.h"
 #include "slate/slate.h"
+#include "steering/steering_guide.h"
 
 namespace fairchalk::desk {
 

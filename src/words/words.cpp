@@ -110,7 +110,8 @@ const char* source_text(Code code) {
         case Code::floor_misclosure:
             return W("once round the car the legs miss by {0}, and {1} is what the level explains");
         case Code::floor_sign_swapped:
-            return W("with its rise turned round the chain closes: likely the high end was taken for the low");
+            return W(
+                "with its rise turned round the chain closes: likely the high end was taken for the low");
         case Code::floor_stands_out:
             return W("it stands out from all the others");
         case Code::floor_longest:
@@ -124,20 +125,27 @@ const char* source_text(Code code) {
         case Code::corner_axles_differ:
             return W("{0} low against the other axle by {1} (tolerance {2})");
         case Code::wheel_needs_rods:
-            return W("there is no pair of front tie rods on the car's card: with one tube for both wheels, the drag "
-                     "link sets the steering wheel");
+            return W(
+                "there is no pair of front tie rods on the car's card: with one tube for both wheels, the "
+                "drag "
+                "link sets the steering wheel");
         case Code::wheel_needs_direction:
-            return W("say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to turn "
-                     "hangs on it");
+            return W(
+                "say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to "
+                "turn "
+                "hangs on it");
         case Code::wheel_needs_pitch:
             return W("the thread pitch of the rod {0} is not on the card: 1.5 mm is taken, and learnt");
         case Code::wheel_straight:
             return W("the steering wheel is as straight as it will get");
         case Code::wheel_large:
-            return W("{0} is more than wear or a rod does: was the wheel refitted on its shaft, or is something bent? "
-                     "Look at that first");
+            return W(
+                "{0} is more than wear or a rod does: was the wheel refitted on its shaft, or is something "
+                "bent? "
+                "Look at that first");
         case Code::wheel_nothing_said:
-            return W("say how the wheel sits on a straight road, or which way the car drifts with it held level");
+            return W(
+                "say how the wheel sits on a straight road, or which way the car drifts with it held level");
         case Code::text_span_missing:
             return W("“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.");
         case Code::text_must_be_positive:
@@ -213,8 +221,10 @@ std::string sentence(const Message& m) {
     // Places stand in messages under their names of the job file.
     if (m.code == Code::corner_low || m.code == Code::corner_high || m.code == Code::corner_sides_differ ||
         m.code == Code::corner_axles_differ) {
-        if (const auto w = wheel_named(args[0])) args[0] = wheel(*w);
-        else if (const auto a = axle_named(args[0])) args[0] = axle(*a);
+        if (const auto w = wheel_named(args[0]))
+            args[0] = wheel(*w);
+        else if (const auto a = axle_named(args[0]))
+            args[0] = axle(*a);
     }
     return fill(source_text(m.code), args);
 }

@@ -38,12 +38,12 @@ std::string flats(double turns);                           ///< 4 1/2 flats
 std::string thrust(const KnownAngle& a, const Show& how);  ///< 0°05' to the right
 std::string call(Call c);                                  ///< inside, outside, too close to call
 std::string stage(Stage s);
-std::string happening(Happening h);                 ///< jacked, strings moved
-std::string check_state(CheckState s);              ///< good, failed
-std::string part_state(PartState s);                ///< loosened, taken off
+std::string happening(Happening h);     ///< jacked, strings moved
+std::string check_state(CheckState s);  ///< good, failed
+std::string part_state(PartState s);    ///< loosened, taken off
 std::string suspension(Suspension s);
 std::string wheel_off(Angle off, const Show& how);  ///< 6°00' to the left
-std::string chance(double p);  ///< 3 in 4
+std::string chance(double p);                       ///< 3 in 4
 /// Why this way, for this car: "The rod runs behind the axle: longer pushes the back of the wheel out, so it
 /// toes in."
 std::string why_this_way(const Rod& r, bool longer);

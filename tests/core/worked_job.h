@@ -95,6 +95,13 @@ inline void read_round(std::vector<Entry>& log, const TrueCar& c, double sigma, 
                             reading(s, c.exact(s) + (noise ? n(*noise) : 0.0), sigma)));
 }
 
+/// One round of exact readings.
+inline std::vector<Entry> exact_log(const TrueCar& c, CarCard card) {
+    auto log = begun(c, std::move(card));
+    read_round(log, c, 0.1);
+    return log;
+}
+
 inline Target total_toe(Axle axle, double aim, double tolerance) {
     Target t;
     t.measure = Measure::total_toe;

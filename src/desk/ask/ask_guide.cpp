@@ -99,7 +99,8 @@ void drawTool(QPainter& p, QPointF at, const QString& id) {
 QString stageNames(const std::array<bool, 8>& wanted, bool yes) {
     QStringList out;
     for (Stage s : all_stages)
-        if (s != Stage::ask && wanted[static_cast<std::size_t>(index_of(s))] == yes) out << q(words::stage(s));
+        if (s != Stage::ask && wanted[static_cast<std::size_t>(index_of(s))] == yes)
+            out << q(words::stage(s));
     return out.join(QStringLiteral(", "));
 }
 
@@ -166,7 +167,8 @@ Stage AskGuide::next() const {
 std::vector<Act> AskGuide::acts() const {
     std::vector<Act> out{{"go", tr("Go on: %1").arg(q(words::stage(next()))), true, false}};
     if (path_of(desk_.job(), desk_.knowledge()) == Path::baseline)
-        out = {{"baseline", tr("Write down how it is"), true, false}, {"go", tr("Go on: %1").arg(q(words::stage(next()))), false, false}};
+        out = {{"baseline", tr("Write down how it is"), true, false},
+               {"go", tr("Go on: %1").arg(q(words::stage(next()))), false, false}};
     return out;
 }
 
@@ -195,12 +197,14 @@ QString AskGuide::body() const {
     out += head(tr("So this is"));
     switch (path_of(desk_.job(), desk_.knowledge())) {
         case Path::wheel_only:
-            out += line(tr("<b>The wheel only.</b> The car drives well but for the steering wheel: equal and "
-                           "opposite turns of the two tie rods put it straight, and the toe stays as it is."));
+            out +=
+                line(tr("<b>The wheel only.</b> The car drives well but for the steering wheel: equal and "
+                        "opposite turns of the two tie rods put it straight, and the toe stays as it is."));
             break;
         case Path::baseline:
-            out += line(tr("<b>Write it down first.</b> What is written down before the first nut can be put "
-                           "back."));
+            out +=
+                line(tr("<b>Write it down first.</b> What is written down before the first nut can be put "
+                        "back."));
             break;
         case Path::full:
             out += line(tr("<b>The whole job</b>, as far as it is marked on the line."));
@@ -217,7 +221,8 @@ QString AskGuide::say() const {
         return tr("Point at what is wrong and at what was changed: it decides which stages matter.");
     return path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only
                ? tr("Only the steering wheel is crooked: say how it sits (Ctrl+8), then turn both rods.")
-               : tr("Go on to %1 when all is said; it can be changed at any time.").arg(q(words::stage(next())));
+               : tr("Go on to %1 when all is said; it can be changed at any time.")
+                     .arg(q(words::stage(next())));
 }
 
 void AskGuide::draw(QPainter& p) const {
@@ -238,8 +243,7 @@ void AskGuide::draw(QPainter& p) const {
         p.drawPath(path);
         const QPointF tip = path.currentPosition();
         const double a = -path.angleAtPercent(0.98) * M_PI / 180;
-        for (double d : {2.6, -2.6})
-            p.drawLine(tip, tip + 13 * QPointF(std::cos(a + d), std::sin(a + d)));
+        for (double d : {2.6, -2.6}) p.drawLine(tip, tip + 13 * QPointF(std::cos(a + d), std::sin(a + d)));
     };
     QPainterPath pulls(nose), wanders(nose), darts(nose);
     pulls.cubicTo(690, 352, 716, 316, 722, 236);
@@ -282,7 +286,8 @@ void AskGuide::draw(QPainter& p) const {
         drawState(p, {at.left() + left + 8, at.center().y()}, on ? CheckState::good : CheckState::open,
                   id == chosen_);
         drawText(p, {at.left() + left + 26, at.top() + 6, at.width() - left - 32, at.height() - 12},
-                 Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, q(r.text), 15, on ? c.string : c.chalk, on);
+                 Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, q(r.text), 15, on ? c.string : c.chalk,
+                 on);
     }
 }
 
@@ -338,7 +343,8 @@ std::vector<Place> BaselineGuide::places() const {
             ++middle;
         }
         const auto& v = back_ ? i.back : i.found;
-        out.push_back({q(i.id), at, name(i), v ? (v->value ? q(v->value->text) : q(v->text)) : tr("to write down")});
+        out.push_back(
+            {q(i.id), at, name(i), v ? (v->value ? q(v->value->text) : q(v->text)) : tr("to write down")});
     }
     return out;
 }
@@ -361,8 +367,8 @@ std::optional<Bounded> BaselineGuide::bounded() const {
     const auto i = item();
     if (!i) return std::nullopt;
     using Kind = BaselineItem::Kind;
-    return i->kind == Kind::rod_length     ? std::optional(Bounded::rod_length)
-           : i->kind == Kind::ride_height  ? std::optional(Bounded::ride_height)
+    return i->kind == Kind::rod_length       ? std::optional(Bounded::rod_length)
+           : i->kind == Kind::ride_height    ? std::optional(Bounded::ride_height)
            : i->kind == Kind::thread_exposed ? std::optional(Bounded::thread_exposed)
                                              : std::nullopt;
 }
@@ -385,14 +391,16 @@ QString BaselineGuide::keep(const QString& text) {
     desk_.record(note);
     const auto items = baseline_of(desk_.job());
     moveOn([&](const QString& id) {
-        return std::any_of(items.begin(), items.end(),
-                           [&](const BaselineItem& o) { return q(o.id) == id && !(back_ ? o.back : o.found); });
+        return std::any_of(items.begin(), items.end(), [&](const BaselineItem& o) {
+            return q(o.id) == id && !(back_ ? o.back : o.found);
+        });
     });
     return {};
 }
 
 std::vector<Act> BaselineGuide::acts() const {
-    return {{"found", tr("As it was found"), false, !back_}, {"back", tr("As it was put back"), false, back_}};
+    return {{"found", tr("As it was found"), false, !back_},
+            {"back", tr("As it was put back"), false, back_}};
 }
 
 void BaselineGuide::act(const QString& id) {
@@ -409,9 +417,10 @@ QString BaselineGuide::body() const {
         QString by;
         if (i.difference)
             by = std::abs(i.difference->mm()) < 0.05 ? tr("back where it was")
-                 : i.turns ? tr("%1 %2: %3 %4")
+                 : i.turns                           ? tr("%1 %2: %3 %4")
                                  .arg(q(fairchalk::show(abs(*i.difference), how_)),
-                                      i.difference->mm() > 0 ? tr("more") : tr("less"), q(show_turns(std::abs(*i.turns))),
+                                      i.difference->mm() > 0 ? tr("more") : tr("less"),
+                                      q(show_turns(std::abs(*i.turns))),
                                       *i.turns > 0 ? tr("shorter puts it back") : tr("longer puts it back"))
                            : tr("%1 %2").arg(q(fairchalk::show(abs(*i.difference), how_)),
                                              i.difference->mm() > 0 ? tr("more") : tr("less"));
@@ -421,14 +430,16 @@ QString BaselineGuide::body() const {
     }
     out += head(tr("Found, and put back"));
     out += QStringLiteral("<table cellspacing='0' cellpadding='2'>%1</table>").arg(rows);
-    out += line(soft(tr("Put back to half a millimeter of rod, toe comes back to about a quarter of a degree: "
-                        "enough to drive to where it is measured, not more.")));
+    out +=
+        line(soft(tr("Put back to half a millimeter of rod, toe comes back to about a quarter of a degree: "
+                     "enough to drive to where it is measured, not more.")));
     return out;
 }
 
 QString BaselineGuide::say() const {
     return back_ ? tr("Measure the same again, the same way: the program says what is left to turn.")
-                 : tr("Write everything down before the first nut; a photograph on the car's card (Ctrl+I) helps too.");
+                 : tr("Write everything down before the first nut; a photograph on the car's card (Ctrl+I) "
+                      "helps too.");
 }
 
 void BaselineGuide::draw(QPainter& p) const {
@@ -440,10 +451,10 @@ void BaselineGuide::draw(QPainter& p) const {
         const bool done = place.value != tr("to write down");
         drawState(p, place.at.topLeft() + QPointF(16, place.at.height() / 2),
                   done ? CheckState::good : CheckState::open, place.id == chosen_);
-        drawText(p, place.at.adjusted(32, 3, -4, -place.at.height() / 2 + 1), Qt::AlignLeft | Qt::AlignVCenter, place.name, 13,
-                 c.soft);
-        drawText(p, place.at.adjusted(32, place.at.height() / 2 - 2, -4, -2), Qt::AlignLeft | Qt::AlignVCenter, place.value, 15,
-                 done ? c.chalk : c.faint, done);
+        drawText(p, place.at.adjusted(32, 3, -4, -place.at.height() / 2 + 1),
+                 Qt::AlignLeft | Qt::AlignVCenter, place.name, 13, c.soft);
+        drawText(p, place.at.adjusted(32, place.at.height() / 2 - 2, -4, -2),
+                 Qt::AlignLeft | Qt::AlignVCenter, place.value, 15, done ? c.chalk : c.faint, done);
     }
 }
 

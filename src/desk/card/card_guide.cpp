@@ -38,15 +38,24 @@ std::string CardGuide::setup() const {
 
 std::vector<CardGuide::Group> CardGuide::groups() const {
     std::vector<Group> out;
-    const auto length = [](const char* id, QString name, std::vector<std::string> path, Bounded b, QString hint) {
-        return Item{QString::fromLatin1(id), std::move(name), Type::length, std::move(path), b, {}, std::move(hint)};
+    const auto length = [](const char* id, QString name, std::vector<std::string> path, Bounded b,
+                           QString hint) {
+        return Item{QString::fromLatin1(id), std::move(name), Type::length, std::move(path), b, {},
+                    std::move(hint)};
     };
     const auto text = [](const char* id, QString name, std::vector<std::string> path, QString hint) {
-        return Item{QString::fromLatin1(id), std::move(name), Type::words, std::move(path), {}, {}, std::move(hint)};
+        return Item{QString::fromLatin1(id), std::move(name), Type::words, std::move(path), {}, {},
+                    std::move(hint)};
     };
     const auto choice = [](const char* id, QString name, std::vector<std::string> path,
                            std::vector<std::pair<std::string, QString>> choices) {
-        return Item{QString::fromLatin1(id), std::move(name), Type::choice, std::move(path), {}, std::move(choices), {}};
+        return Item{QString::fromLatin1(id),
+                    std::move(name),
+                    Type::choice,
+                    std::move(path),
+                    {},
+                    std::move(choices),
+                    {}};
     };
     std::vector<std::pair<std::string, QString>> suspensions;
     for (int i = 1; i <= index_of(Suspension::multi_link); ++i) {
@@ -56,17 +65,23 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
     for (Axle a : {Axle::rear, Axle::front}) {
         const std::string axle(name_of(a));
         const bool front = a == Axle::front;
-        Group g{front ? tr("front-axle") : tr("rear-axle"), front ? tr("Front axle") : tr("Rear axle"),
-                QRectF(front ? 486 : 322, 330, 152, 190), {}};
+        Group g{front ? tr("front-axle") : tr("rear-axle"),
+                front ? tr("Front axle") : tr("Rear axle"),
+                QRectF(front ? 486 : 322, 330, 152, 190),
+                {}};
         g.id = q(axle) + QStringLiteral("-axle");
         g.items.push_back(choice("suspension", tr("suspension"), {axle, "suspension"}, suspensions));
-        g.items.push_back(length("track", tr("track, tire middle to tire middle"), {axle, "track"}, Bounded::track, "1470 mm"));
-        g.items.push_back(length("rim_span", tr("rim span, between the lips that are read"), {axle, "rim_span"}, Bounded::rim_span, "416 mm"));
-        g.items.push_back(length("hub_width", tr("width over the hub faces"), {axle, "hub_width"}, Bounded::hub_width, "1472 mm"));
+        g.items.push_back(length("track", tr("track, tire middle to tire middle"), {axle, "track"},
+                                 Bounded::track, "1470 mm"));
+        g.items.push_back(length("rim_span", tr("rim span, between the lips that are read"),
+                                 {axle, "rim_span"}, Bounded::rim_span, "416 mm"));
+        g.items.push_back(length("hub_width", tr("width over the hub faces"), {axle, "hub_width"},
+                                 Bounded::hub_width, "1472 mm"));
         g.items.push_back(text("tire", tr("rims and tires"), {axle, "tire"}, "195/65 R 15"));
         for (const char* angle : {"toe", "camber", "caster"}) {
             if (!front && std::string(angle) == "caster") continue;
-            g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(QString::fromLatin1(angle)), {"adjust", axle, angle},
+            g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(QString::fromLatin1(angle)),
+                                     {"adjust", axle, angle},
                                      {{"none", tr("nothing: no adjuster")},
                                       {"rods", tr("rods or links")},
                                       {"shims", tr("shims")},
@@ -80,26 +95,58 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
         const std::string at(name_of(w));
         const bool front = axle_of(w) == Axle::front, left = side_of(w) == Side::left;
         Group g{q(at), q(words::wheel(w)), QRectF(front ? 668 : 40, left ? 150 : 590, 270, 110), {}};
-        g.items.push_back({"pressure", tr("pressure, cold"), Type::pressure, {"pressures", at}, Bounded::pressure, {}, "2.2 bar"});
-        g.items.push_back(length("height", tr("ride height"), {"ride_heights", at}, Bounded::ride_height, "365 mm"));
+        g.items.push_back({"pressure",
+                           tr("pressure, cold"),
+                           Type::pressure,
+                           {"pressures", at},
+                           Bounded::pressure,
+                           {},
+                           "2.2 bar"});
+        g.items.push_back(
+            length("height", tr("ride height"), {"ride_heights", at}, Bounded::ride_height, "365 mm"));
         out.push_back(g);
     }
     {
         Group g{"body", tr("The car"), QRectF(40, 336, 272, 171), {}};
-        g.items.push_back(length("wheelbase", tr("wheelbase, hub to hub"), {"wheelbase"}, Bounded::wheelbase, "2565 mm"));
-        g.items.push_back(choice("drive", tr("driven wheels"), {"drive"}, {{"front", tr("front")}, {"rear", tr("rear")}, {"all", tr("all four")}}));
-        g.items.push_back(choice("no_springs", tr("it stands"), {"no_springs"}, {{"false", tr("on its springs")}, {"true", tr("on blocks, no springs")}}));
-        g.items.push_back(text("load", tr("load the maker asks for"), {"load"}, tr("full tank, driver 75 kg")));
-        g.items.push_back(text("height-how", tr("heights are measured"), {"ride_heights", "measured"}, tr("hub middle to arch lip")));
-        g.items.push_back({"height-tolerance", tr("heights may miss by"), Type::length, {"ride_heights", "tolerance"}, {}, {}, "10 mm"});
-        g.items.push_back({"pressure-tolerance", tr("pressures may miss by"), Type::pressure, {"pressures", "tolerance"}, {}, {}, "0.1 bar"});
+        g.items.push_back(
+            length("wheelbase", tr("wheelbase, hub to hub"), {"wheelbase"}, Bounded::wheelbase, "2565 mm"));
+        g.items.push_back(choice("drive", tr("driven wheels"), {"drive"},
+                                 {{"front", tr("front")}, {"rear", tr("rear")}, {"all", tr("all four")}}));
+        g.items.push_back(choice("no_springs", tr("it stands"), {"no_springs"},
+                                 {{"false", tr("on its springs")}, {"true", tr("on blocks, no springs")}}));
+        g.items.push_back(
+            text("load", tr("load the maker asks for"), {"load"}, tr("full tank, driver 75 kg")));
+        g.items.push_back(text("height-how", tr("heights are measured"), {"ride_heights", "measured"},
+                               tr("hub middle to arch lip")));
+        g.items.push_back({"height-tolerance",
+                           tr("heights may miss by"),
+                           Type::length,
+                           {"ride_heights", "tolerance"},
+                           {},
+                           {},
+                           "10 mm"});
+        g.items.push_back({"pressure-tolerance",
+                           tr("pressures may miss by"),
+                           Type::pressure,
+                           {"pressures", "tolerance"},
+                           {},
+                           {},
+                           "0.1 bar"});
         out.push_back(g);
     }
     {
         Group g{"steering", tr("Steering"), QRectF(668, 336, 270, 171), {}};
-        g.items.push_back(choice("kind", tr("steering gear"), {"steering"}, {{"rack", tr("rack")}, {"box", tr("box")}}));
-        g.items.push_back({"ratio", tr("ratio, wheel to road wheels"), Type::number, {"steering_ratio"}, Bounded::steering_ratio, {}, "16.2"});
-        g.items.push_back(choice("power", tr("power steering"), {"power_steering"}, {{"true", tr("yes")}, {"false", tr("no")}}));
+        g.items.push_back(
+            choice("kind", tr("steering gear"), {"steering"}, {{"rack", tr("rack")}, {"box", tr("box")}}));
+        g.items.push_back({"ratio",
+                           tr("ratio, wheel to road wheels"),
+                           Type::number,
+                           {"steering_ratio"},
+                           Bounded::steering_ratio,
+                           {},
+                           "16.2"});
+        g.items.push_back(choice("power", tr("power steering"), {"power_steering"},
+                                 {{"true", tr("yes")}, {"false", tr("no")}}));
         out.push_back(g);
     }
     {
@@ -110,16 +157,28 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
             for (const char* m : {"toe", "camber", "caster"}) {
                 if (a == Axle::rear && std::string(m) == "caster") continue;
                 const std::string axle(name_of(a));
-                g.items.push_back({q(axle + "-" + m), QStringLiteral("%1, %2").arg(q(words::axle(a)), QString::fromLatin1(m)), Type::target,
-                                   {"setups", s, axle, m}, {}, {},
-                                   std::string(m) == "toe" ? tr("0°08' in ±0°15'") : tr("-0.6 deg ±0.5 deg")});
+                g.items.push_back(
+                    {q(axle + "-" + m),
+                     QStringLiteral("%1, %2").arg(q(words::axle(a)), QString::fromLatin1(m)),
+                     Type::target,
+                     {"setups", s, axle, m},
+                     {},
+                     {},
+                     std::string(m) == "toe" ? tr("0°08' in ±0°15'") : tr("-0.6 deg ±0.5 deg")});
             }
-        g.items.push_back(text("source", tr("these figures are from"), {"setups", s, "source"}, tr("the car's manual, page 212")));
+        g.items.push_back(text("source", tr("these figures are from"), {"setups", s, "source"},
+                               tr("the car's manual, page 212")));
         out.push_back(g);
     }
     {
         Group g{"torques", tr("Torques"), QRectF(486, 725, 146, 168), {}};
-        g.items.push_back({"torque", tr("part and torque"), Type::torque, {"torques"}, {}, {}, tr("tie rod locknut 55 Nm")});
+        g.items.push_back({"torque",
+                           tr("part and torque"),
+                           Type::torque,
+                           {"torques"},
+                           {},
+                           {},
+                           tr("tie rod locknut 55 Nm")});
         out.push_back(g);
     }
     {
@@ -129,7 +188,8 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
     }
     {
         Group g{"pictures", tr("Pictures"), QRectF(792, 725, 132, 168), {}};
-        g.items.push_back({"picture", tr("a picture's file"), Type::picture, {}, {}, {}, tr("/home/…/arm.jpg")});
+        g.items.push_back(
+            {"picture", tr("a picture's file"), Type::picture, {}, {}, {}, tr("/home/…/arm.jpg")});
         out.push_back(g);
     }
     return out;
@@ -177,7 +237,8 @@ QString CardGuide::valueOf(const book::Json& card, const Item& i) const {
         QStringList out;
         if (list && list->is_array())
             for (const book::Json& t : *list)
-                out << (i.type == Type::torque ? q(t.value("part", "") + " " + t.value("torque", "")) : q(t.is_string() ? t.get<std::string>() : ""));
+                out << (i.type == Type::torque ? q(t.value("part", "") + " " + t.value("torque", ""))
+                                               : q(t.is_string() ? t.get<std::string>() : ""));
         else if (list && list->is_string())
             out << q(list->get<std::string>());
         return out.join(QStringLiteral("; "));
@@ -230,8 +291,8 @@ bool CardGuide::typing() const {
 }
 bool CardGuide::typesWords() const {
     const auto i = item();
-    return i && (i->type == Type::words || i->type == Type::note || i->type == Type::picture || i->type == Type::torque ||
-                 i->type == Type::target);
+    return i && (i->type == Type::words || i->type == Type::note || i->type == Type::picture ||
+                 i->type == Type::torque || i->type == Type::target);
 }
 QString CardGuide::prompt() const {
     const auto i = item();
@@ -260,15 +321,19 @@ Understood CardGuide::understand(const QString& text) const {
         const bool toe = t->measure == "total_toe" || t->measure == "toe";
         const auto shown = [&](Angle a) { return toe ? q(show_toe(a, how_)) : q(fairchalk::show(a, how_)); };
         return {QStringLiteral("<b>= %1 … %2</b> %3")
-                    .arg(shown(band.lo), shown(band.hi), soft(t->measure == "total_toe" ? tr("total") : toe ? tr("each wheel") : QString())),
+                    .arg(shown(band.lo), shown(band.hi),
+                         soft(t->measure == "total_toe" ? tr("total")
+                              : toe                     ? tr("each wheel")
+                                                        : QString())),
                 true};
     }
     if (i->type == Type::number) {
         bool good = false;
         QString plain = text.trimmed();
         const double v = plain.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
-        return good && v > 0 ? Understood{QStringLiteral("<b>= %1 : 1</b>").arg(v), true}
-                             : Understood{warn(tr("“%1” is not a ratio, like 16.2.").arg(text.toHtmlEscaped())), false};
+        return good && v > 0
+                   ? Understood{QStringLiteral("<b>= %1 : 1</b>").arg(v), true}
+                   : Understood{warn(tr("“%1” is not a ratio, like 16.2.").arg(text.toHtmlEscaped())), false};
     }
     return Guide::understand(text);
 }
@@ -285,7 +350,8 @@ void CardGuide::write(const Item& i, const book::Json& value) {
         if (card.contains("adjusters"))
             for (const book::Json& a : card["adjusters"])
                 if (a.value("id", "") != id) list.push_back(a);
-        if (value == "none") list.push_back({{"id", id}, {"kind", "none"}, {"angle", i.path[2]}, {"axle", i.path[1]}});
+        if (value == "none")
+            list.push_back({{"id", id}, {"kind", "none"}, {"angle", i.path[2]}, {"axle", i.path[1]}});
         card["adjusters"] = list;
     }
     desk_.editCard(card);
@@ -297,7 +363,7 @@ QString CardGuide::writeTarget(const Item& i, const QString& text) {
     book::Json card = desk_.cardJson();
     book::Json& axle = card["setups"][i.path[1]][i.path[2]];
     // A toe is either total or each: the other name goes.
-    if (i.path.back() == "toe") {
+    if (i.path.back() == "toe" && axle.is_object()) {
         axle.erase("toe");
         axle.erase("total_toe");
     }
@@ -305,7 +371,7 @@ QString CardGuide::writeTarget(const Item& i, const QString& text) {
     desk_.editCard(card);
     // The set-up in use is what this job aims at.
     book::Json targets = desk_.targetsJson();
-    if (i.path.back() == "toe" && targets.contains(i.path[2])) {
+    if (i.path.back() == "toe" && targets.contains(i.path[2]) && targets[i.path[2]].is_object()) {
         targets[i.path[2]].erase("toe");
         targets[i.path[2]].erase("total_toe");
     }
@@ -317,11 +383,14 @@ QString CardGuide::writeTarget(const Item& i, const QString& text) {
 QString CardGuide::addPicture(const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) return tr("“%1” can't be opened: %2.").arg(path, file.errorString());
-    if (file.size() > largest_picture) return tr("“%1” is %2 MB; a picture here may have 20.").arg(path).arg(file.size() >> 20);
+    if (file.size() > largest_picture)
+        return tr("“%1” is %2 MB; a picture here may have 20.").arg(path).arg(file.size() >> 20);
     const QByteArray bytes = file.readAll();
-    if (QImage::fromData(bytes).isNull()) return tr("“%1” is not a picture that can be shown: PNG, JPEG or the like.").arg(path);
+    if (QImage::fromData(bytes).isNull())
+        return tr("“%1” is not a picture that can be shown: PNG, JPEG or the like.").arg(path);
     try {
-        desk_.book().add_picture(desk_.book().car_of(desk_.jobId()), QFileInfo(path).fileName().toStdString(), bytes.toStdString(), desk_.ids());
+        desk_.book().add_picture(desk_.book().car_of(desk_.jobId()), QFileInfo(path).fileName().toStdString(),
+                                 bytes.toStdString(), desk_.ids());
     } catch (const book::BookError& e) {
         return QString::fromUtf8(e.what());
     }
@@ -347,7 +416,8 @@ QString CardGuide::keep(const QString& text) {
                 break;
             }
             case Type::number: {
-                if (const Understood u = understand(text); !u.good) return tr("“%1” is not a ratio, like 16.2.").arg(text);
+                if (const Understood u = understand(text); !u.good)
+                    return tr("“%1” is not a ratio, like 16.2.").arg(text);
                 write(*i, QString::fromStdString(s).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
                 break;
             }
@@ -360,8 +430,10 @@ QString CardGuide::keep(const QString& text) {
                 auto from = number;
                 while (from != std::string::npos && from > 0 && s[from - 1] != ' ') --from;
                 const std::string part = from == std::string::npos || from == 0 ? "" : s.substr(0, from - 1);
-                const auto torque = read_quantity(from == std::string::npos ? s : s.substr(from), {Expect::Kind::torque, Bare::nm});
-                if (part.empty() || !torque) return tr("Say the part, then its torque: “tie rod locknut 55 Nm”.");
+                const auto torque = read_quantity(from == std::string::npos ? s : s.substr(from),
+                                                  {Expect::Kind::torque, Bare::nm});
+                if (part.empty() || !torque)
+                    return tr("Say the part, then its torque: “tie rod locknut 55 Nm”.");
                 book::Json card = desk_.cardJson();
                 book::Json list = book::Json::array();
                 if (card.contains("torques"))
@@ -373,7 +445,8 @@ QString CardGuide::keep(const QString& text) {
             }
             case Type::note: {
                 book::Json card = desk_.cardJson();
-                book::Json list = card.contains("notes") && card["notes"].is_array() ? card["notes"] : book::Json::array();
+                book::Json list =
+                    card.contains("notes") && card["notes"].is_array() ? card["notes"] : book::Json::array();
                 if (card.contains("notes") && card["notes"].is_string()) list.push_back(card["notes"]);
                 list.push_back(s);
                 write(*i, list);
@@ -423,7 +496,8 @@ void CardGuide::act(const QString& id) {
     } else if (id == "next") {
         step(+1);
     } else if (id == "browse") {
-        const QString path = QFileDialog::getOpenFileName(nullptr, tr("A picture of the car"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp)"));
+        const QString path = QFileDialog::getOpenFileName(nullptr, tr("A picture of the car"), {},
+                                                          tr("Pictures (*.png *.jpg *.jpeg *.webp)"));
         if (!path.isEmpty()) addPicture(path);
     } else if (i && i->type == Type::choice) {
         book::Json value = id.toStdString();
@@ -442,30 +516,39 @@ QString CardGuide::body() const {
     for (const Item& i : g->items) {
         const QString v = valueOf(card, i);
         const bool here = now && now->id == i.id;
-        rows += QStringLiteral("<tr><td width='160'>%1%2</td><td>%3</td></tr>")
-                    .arg(here ? QStringLiteral("<b>› </b>") : QString(), i.name, v.isEmpty() ? soft(tr("can wait")) : QStringLiteral("<b>%1</b>").arg(v.toHtmlEscaped()));
+        rows +=
+            QStringLiteral("<tr><td width='160'>%1%2</td><td>%3</td></tr>")
+                .arg(here ? QStringLiteral("<b>› </b>") : QString(), i.name,
+                     v.isEmpty() ? soft(tr("can wait")) : QStringLiteral("<b>%1</b>").arg(v.toHtmlEscaped()));
     }
     QString out = QStringLiteral("<table cellspacing='0' cellpadding='3'>%1</table>").arg(rows);
     if (g->id == "targets")
-        out += line(soft(tr("In the manual's own terms: 0°08' in ±0°15', or 2 mm in ±1.5 mm over 416 mm, with total, each or "
-                            "half at the end. The manual comes before anything said here.")));
+        out += line(soft(tr(
+            "In the manual's own terms: 0°08' in ±0°15', or 2 mm in ±1.5 mm over 416 mm, with total, each or "
+            "half at the end. The manual comes before anything said here.")));
     if (g->id == "torques") out += line(soft(tr("From the manual only; they show at the loose list.")));
-    out += line(soft(tr("Enter with nothing typed goes on: only what the next step needs is asked for again.")));
+    out +=
+        line(soft(tr("Enter with nothing typed goes on: only what the next step needs is asked for again.")));
     return out;
 }
 
 QString CardGuide::say() const {
-    return tr("Point at a place of the car and say what belongs there; the rest can wait. Escape goes back to the job.");
+    return tr(
+        "Point at a place of the car and say what belongs there; the rest can wait. Escape goes back to the "
+        "job.");
 }
 
 void CardGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
     const book::Json card = desk_.cardJson();
-    drawText(p, {40, 26, 700, 39}, Qt::AlignLeft, tr("The card of %1").arg(q(desk_.car().name)), 19, c.chalk, true);
-    drawText(p, {40, 68, 800, 32}, Qt::AlignLeft, tr("every place says what is known of it; what is not known can wait"), 14, c.soft);
+    drawText(p, {40, 26, 700, 39}, Qt::AlignLeft, tr("The card of %1").arg(q(desk_.car().name)), 19, c.chalk,
+             true);
+    drawText(p, {40, 68, 800, 32}, Qt::AlignLeft,
+             tr("every place says what is known of it; what is not known can wait"), 14, c.soft);
     drawCar(p, {300, 258, 360, 329});
     for (const Group& g : groups()) {
-        drawText(p, {g.at.left() + 12, g.at.top() + 6, g.at.width() - 20, 26}, Qt::AlignLeft, g.name, 15, c.chalk, true);
+        drawText(p, {g.at.left() + 12, g.at.top() + 6, g.at.width() - 20, 26}, Qt::AlignLeft, g.name, 15,
+                 c.chalk, true);
         double y = g.at.top() + 36;
         int more = 0;
         for (const Item& i : g.items) {
@@ -475,11 +558,19 @@ void CardGuide::draw(QPainter& p) const {
                 ++more;
                 continue;
             }
-            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, i.type == Type::target ? i.name.section(QStringLiteral(", "), 0) + QStringLiteral(": ") + v : v, 13, c.soft);
+            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft,
+                     i.type == Type::target
+                         ? i.name.section(QStringLiteral(", "), 0) + QStringLiteral(": ") + v
+                         : v,
+                     13, c.soft);
             y += 24;
         }
-        if (y < g.at.top() + 37) drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, tr("not said yet"), 13, c.faint);
-        if (more > 0) drawText(p, {g.at.left() + 12, g.at.top() + 6, g.at.width() - 20, 26}, Qt::AlignRight, tr("+%1").arg(more), 13, c.soft);
+        if (y < g.at.top() + 37)
+            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, tr("not said yet"), 13,
+                     c.faint);
+        if (more > 0)
+            drawText(p, {g.at.left() + 12, g.at.top() + 6, g.at.width() - 20, 26}, Qt::AlignRight,
+                     tr("+%1").arg(more), 13, c.soft);
     }
     // The first picture, small.
     const auto pictures = desk_.book().pictures(desk_.book().car_of(desk_.jobId()));

@@ -5,8 +5,8 @@
 
 namespace fairchalk::desk {
 
-/// The car's card as places on a drawing of the car. One points at a place and is asked what belongs there, one
-/// thing at a time; what is not known yet waits.
+/// The car's card as places on a drawing of the car. One points at a place and is asked what belongs there,
+/// one thing at a time; what is not known yet waits.
 class CardGuide : public Guide {
     Q_OBJECT
   public:

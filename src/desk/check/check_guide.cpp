@@ -33,7 +33,8 @@ constexpr std::array sums_known = {
 
 const Sum* sum_of(const CheckItem* item) {
     if (!item || item->sum.empty()) return nullptr;
-    const auto it = std::find_if(sums_known.begin(), sums_known.end(), [&](const Sum& s) { return item->sum == s.name; });
+    const auto it =
+        std::find_if(sums_known.begin(), sums_known.end(), [&](const Sum& s) { return item->sum == s.name; });
     return it == sums_known.end() ? nullptr : &*it;
 }
 
@@ -64,7 +65,8 @@ void drawTest(QPainter& p, QPointF at, const std::string& drawing) {
             p.drawLine(at + QPointF(62, -30), at + QPointF(62, 40));
             p.drawLine(at + QPointF(62, 0), at + QPointF(drawing == "runout" ? 29 : 47, 0));
             p.drawLine(at + QPointF(50, 40), at + QPointF(74, 40));
-            p.drawArc(QRectF(at.x() - 38, at.y() - 38, 76, 76), 60 * 16, (drawing == "runout" ? 180 : 90) * 16);
+            p.drawArc(QRectF(at.x() - 38, at.y() - 38, 76, 76), 60 * 16,
+                      (drawing == "runout" ? 180 : 90) * 16);
         }
     } else if (drawing == "rod") {
         p.drawLine(at + QPointF(-70, -8), at + QPointF(40, -8));
@@ -78,7 +80,8 @@ void drawTest(QPainter& p, QPointF at, const std::string& drawing) {
         p.drawLine(at + QPointF(0, 34), at + QPointF(0, 58));
         for (int i = 0; i < 7; ++i) {
             const double a = (150 + i * 40) * M_PI / 180;
-            p.drawLine(at + 28 * QPointF(std::cos(a), std::sin(a)), at + 33 * QPointF(std::cos(a), std::sin(a)));
+            p.drawLine(at + 28 * QPointF(std::cos(a), std::sin(a)),
+                       at + 33 * QPointF(std::cos(a), std::sin(a)));
         }
     } else {
         // A height: hub up to the arch.
@@ -159,9 +162,8 @@ std::optional<Spot> CheckGuide::nextSpot() const {
     const CheckItem* c = item();
     if (!c) return std::nullopt;
     if (again_) return again_;
-    const bool stale = c->sum == "height" || c->sum == "pressure"
-                           ? corners_of(desk_.job(), sum_of(c)->kind).stale
-                           : false;
+    const bool stale =
+        c->sum == "height" || c->sum == "pressure" ? corners_of(desk_.job(), sum_of(c)->kind).stale : false;
     for (const Spot& s : spots(*c))
         if (state_readings(desk_.job(), s).empty()) return s;
     const auto all = spots(*c);
@@ -205,7 +207,8 @@ Understood CheckGuide::understand(const QString& text) const {
         bool number = false;
         const double n = text.section(QLatin1Char(' '), 0, 0).toDouble(&number);
         if (!number || !rod || !rod->pitch)
-            return {warn(tr("A count, like “14 threads”, needs the thread's pitch on the car's card.")), false};
+            return {warn(tr("A count, like “14 threads”, needs the thread's pitch on the car's card.")),
+                    false};
         return {QStringLiteral("<b>= %1</b>").arg(q(fairchalk::show(*rod->pitch * n, how_))), true};
     }
     return Guide::understand(text);
@@ -217,7 +220,8 @@ QString CheckGuide::keep(const QString& text) {
     if (!measured()) {
         note_ = text.trimmed();
         const Checked was = state_of(desk_.job(), c->id);
-        if (note_.isEmpty()) return tr("F2 it is good, F3 it failed, F4 it is not on this car; words are kept as a note.");
+        if (note_.isEmpty())
+            return tr("F2 it is good, F3 it failed, F4 it is not on this car; words are kept as a note.");
         tick(was.state, note_);
         return {};
     }
@@ -227,7 +231,8 @@ QString CheckGuide::keep(const QString& text) {
     if (s.kind == ReadingKind::thread_exposed && text.contains(QLatin1String("thread"))) {
         const Understood u = understand(text);
         const Rod* rod = desk_.car().rod_at(*s.wheel);
-        if (!u.good || !rod || !rod->pitch) return tr("A count, like “14 threads”, needs the thread's pitch on the car's card.");
+        if (!u.good || !rod || !rod->pitch)
+            return tr("A count, like “14 threads”, needs the thread's pitch on the car's card.");
         r.value = *read_quantity(write_exact(*rod->pitch * text.section(QLatin1Char(' '), 0, 0).toDouble()));
     } else {
         const auto quantity = read_quantity(text.toStdString(), expected());
@@ -260,9 +265,10 @@ std::vector<Act> CheckGuide::acts() const {
     const CheckItem* c = item();
     if (!c) return {};
     const CheckState s = state_of(desk_.job(), c->id).state;
-    std::vector<Act> out{{"good", s == CheckState::failed ? tr("Mended: good now") : tr("Good"), true, s == CheckState::good},
-                         {"failed", tr("Failed"), false, s == CheckState::failed},
-                         {"none", tr("Not on this car"), false, s == CheckState::not_applicable}};
+    std::vector<Act> out{
+        {"good", s == CheckState::failed ? tr("Mended: good now") : tr("Good"), true, s == CheckState::good},
+        {"failed", tr("Failed"), false, s == CheckState::failed},
+        {"none", tr("Not on this car"), false, s == CheckState::not_applicable}};
     if (!c->sum.empty() && !measured()) out.push_back({"again", tr("Measure again"), false, false});
     return out;
 }
@@ -275,7 +281,10 @@ void CheckGuide::act(const QString& id) {
         emit changed();
         return;
     }
-    tick(id == "good" ? CheckState::good : id == "failed" ? CheckState::failed : CheckState::not_applicable, note_);
+    tick(id == "good"     ? CheckState::good
+         : id == "failed" ? CheckState::failed
+                          : CheckState::not_applicable,
+         note_);
     if (id == "failed") return;  // stay: what to do stands here
     moveOn([&](const QString& other) {
         return state_of(desk_.job(), other.toStdString()).state == CheckState::open;
@@ -293,21 +302,25 @@ QString CheckGuide::sums(const CheckItem& c) const {
                     .arg(q(words::spot(s)), q(read.back()->value.text));
     }
     if (!rows.isEmpty())
-        out += head(tr("Measured")) + QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+        out += head(tr("Measured")) +
+               QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
     if (c.sum == "height" || c.sum == "pressure") {
         const Corners corners = corners_of(desk_.job(), sum->kind);
         if (corners.stale)
             out += line(warn(tr("Something has happened since that changes them: measure again.")));
         for (const Message& m : corners.findings) out += line(warn(q(words::sentence(m))));
         if (corners.complete() && corners.findings.empty()) out += line(tr("All within the tolerance."));
-        const bool card = std::any_of(corners.card.begin(), corners.card.end(), [](const auto& v) { return v.has_value(); });
+        const bool card = std::any_of(corners.card.begin(), corners.card.end(),
+                                      [](const auto& v) { return v.has_value(); });
         if (!card)
-            out += line(soft(tr("The card has no figures for it (Ctrl+I): left and right are compared only.")));
+            out +=
+                line(soft(tr("The card has no figures for it (Ctrl+I): left and right are compared only.")));
         if (!corners.tolerance)
-            out += line(soft(tr("Tolerance taken as %1.")
-                                 .arg(sum->kind == ReadingKind::pressure
-                                          ? q(show_pressure(usual_tolerance(sum->kind), how_))
-                                          : q(fairchalk::show(Length::from_mm(usual_tolerance(sum->kind)), how_)))));
+            out += line(
+                soft(tr("Tolerance taken as %1.")
+                         .arg(sum->kind == ReadingKind::pressure
+                                  ? q(show_pressure(usual_tolerance(sum->kind), how_))
+                                  : q(fairchalk::show(Length::from_mm(usual_tolerance(sum->kind)), how_)))));
     } else if (c.sum == "runout") {
         for (Wheel w : all_wheels)
             if (const RunOut r = run_out(desk_.job(), w); r.known) {
@@ -319,21 +332,24 @@ QString CheckGuide::sums(const CheckItem& c) const {
     } else if (c.sum == "bulge") {
         for (Wheel w : all_wheels)
             if (const auto b = bulge(desk_.job(), w)) {
-                const QString text = tr("%1: %2 between the two.").arg(q(words::wheel(w)), q(fairchalk::show(*b, how_)));
+                const QString text =
+                    tr("%1: %2 between the two.").arg(q(words::wheel(w)), q(fairchalk::show(*b, how_)));
                 out += line(*b > bulge_limit ? warn(text + tr(" Look at this tire.")) : text);
             }
     } else {
         for (Axle a : both_axles)
             if (const SideDifference d = side_difference(desk_.job(), a, sum->kind); d.known) {
-                const QString text =
-                    d.turns ? tr("%1: left %2 %3 than right, %4.")
-                                  .arg(q(words::axle(a)), q(fairchalk::show(abs(d.by), how_)),
-                                       d.by.mm() >= 0 ? tr("more") : tr("less"), q(show_turns(std::abs(*d.turns))))
-                            : tr("%1: left %2 %3 than right.")
-                                  .arg(q(words::axle(a)), q(fairchalk::show(abs(d.by), how_)),
-                                       d.by.mm() >= 0 ? tr("more") : tr("less"));
+                const QString text = d.turns
+                                         ? tr("%1: left %2 %3 than right, %4.")
+                                               .arg(q(words::axle(a)), q(fairchalk::show(abs(d.by), how_)),
+                                                    d.by.mm() >= 0 ? tr("more") : tr("less"),
+                                                    q(show_turns(std::abs(*d.turns))))
+                                         : tr("%1: left %2 %3 than right.")
+                                               .arg(q(words::axle(a)), q(fairchalk::show(abs(d.by), how_)),
+                                                    d.by.mm() >= 0 ? tr("more") : tr("less"));
                 const bool much = d.turns && std::abs(*d.turns) > thread_limit_turns;
-                out += line(much ? warn(text + tr(" That is a lot: a wheel set crooked, or something bent.")) : text);
+                out += line(much ? warn(text + tr(" That is a lot: a wheel set crooked, or something bent."))
+                                 : text);
             }
     }
     return out;
@@ -345,7 +361,8 @@ QString CheckGuide::body() const {
     const Checked state = state_of(desk_.job(), c->id);
     QString out;
     if (state.state == CheckState::failed)
-        out += line(warn(c->blocks ? tr("<b>Failed: readings mean nothing until it is mended.</b>") : tr("<b>Failed.</b>"))) +
+        out += line(warn(c->blocks ? tr("<b>Failed: readings mean nothing until it is mended.</b>")
+                                   : tr("<b>Failed.</b>"))) +
                line(tr("To do: %1").arg(q(c->remedy)));
     if (!state.note.empty()) out += line(tr("Note: %1").arg(q(state.note).toHtmlEscaped()));
     out += sums(*c);
@@ -362,7 +379,8 @@ QString CheckGuide::body() const {
 QString CheckGuide::say() const {
     const auto marks = marks_on(desk_.job(), desk_.knowledge());
     if (!marks.empty())
-        return tr("%1 failed: this job is marked until it is mended, and what is read means nothing.").arg(q(marks.front()->text));
+        return tr("%1 failed: this job is marked until it is mended, and what is read means nothing.")
+            .arg(q(marks.front()->text));
     const auto list = checks_for(desk_.job(), desk_.knowledge());
     const auto open = std::count_if(list.begin(), list.end(), [&](const CheckItem* c) {
         return state_of(desk_.job(), c->id).state == CheckState::open;
@@ -370,7 +388,8 @@ QString CheckGuide::say() const {
     if (open == 0) return tr("All looked at. On to the floor (Ctrl+3).");
     const CheckItem* c = item();
     if (c && measured()) return tr("Measure it at the %1.").arg(q(words::spot(*nextSpot())));
-    return (open == 1 ? tr("One thing is still to look at.") : tr("%1 things are still to look at.").arg(open)) +
+    return (open == 1 ? tr("One thing is still to look at.")
+                      : tr("%1 things are still to look at.").arg(open)) +
            tr(" F2 it is good, F3 it failed, F4 it is not on this car.");
 }
 
@@ -380,8 +399,8 @@ void CheckGuide::draw(QPainter& p) const {
     const auto done = std::count_if(list.begin(), list.end(), [&](const CheckItem* i) {
         return state_of(desk_.job(), i->id).state != CheckState::open;
     });
-    drawText(p, {14, 21, 600, 39}, Qt::AlignLeft, tr("Once round the car: %1 of %2 looked at").arg(done).arg(list.size()), 19,
-             c.chalk, true);
+    drawText(p, {14, 21, 600, 39}, Qt::AlignLeft,
+             tr("Once round the car: %1 of %2 looked at").arg(done).arg(list.size()), 19, c.chalk, true);
     // The car stands upright between the two lists, nose up, as one walks round it.
     p.save();
     p.translate(480, 380);
@@ -414,12 +433,15 @@ void CheckGuide::draw(QPainter& p) const {
         const CheckState state = state_of(desk_.job(), list[i]->id).state;
         const bool chosen = q(list[i]->id) == chosen_;
         drawState(p, at.topLeft() + QPointF(18, at.height() / 2), state, chosen);
-        drawText(p, at.adjusted(36, 2, -4, -2), Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, q(list[i]->text), 14.5,
-                 state == CheckState::failed ? c.caution : state == CheckState::open ? c.chalk : c.soft,
+        drawText(p, at.adjusted(36, 2, -4, -2), Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
+                 q(list[i]->text), 14.5,
+                 state == CheckState::failed ? c.caution
+                 : state == CheckState::open ? c.chalk
+                                             : c.soft,
                  chosen || state == CheckState::failed);
         if (list[i]->blocks && state == CheckState::failed)
-            drawText(p, {at.right() - 30, at.top(), 26, at.height()}, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("▲"), 15,
-                     c.caution, true);
+            drawText(p, {at.right() - 30, at.top(), 26, at.height()}, Qt::AlignRight | Qt::AlignVCenter,
+                     QStringLiteral("▲"), 15, c.caution, true);
     }
 }
 

@@ -7,8 +7,8 @@
 
 namespace fairchalk::desk {
 
-/// Check over: the walk round the car. Each item stands where it is on the car; the Slate says what to look at,
-/// how to test it, what a fault does to the readings, and does the sums of those that are measured.
+/// Check over: the walk round the car. Each item stands where it is on the car; the Slate says what to look
+/// at, how to test it, what a fault does to the readings, and does the sums of those that are measured.
 class CheckGuide : public Guide {
     Q_OBJECT
   public:

@@ -15,20 +15,21 @@ namespace fairchalk::desk {
 Result<Quantity> readRimMarks(const QString& text) {
     const int over = static_cast<int>(text.indexOf(QStringLiteral("over"), 0, Qt::CaseInsensitive));
     if (over < 0)
-        return fail(Code::text_not_understood, text.toStdString(), "the end: over what diameter?", "32 mm over 370 mm left",
-                    "1 1/4 in over 14 1/2 in right");
+        return fail(Code::text_not_understood, text.toStdString(), "the end: over what diameter?",
+                    "32 mm over 370 mm left", "1 1/4 in over 14 1/2 in right");
     QString diameter = text.mid(over + 4).trimmed();
     const bool left = diameter.endsWith(QStringLiteral("left"), Qt::CaseInsensitive);
     const bool right = diameter.endsWith(QStringLiteral("right"), Qt::CaseInsensitive);
     if (!left && !right)
-        return fail(Code::text_not_understood, text.toStdString(), "the end: which side?", "32 mm over 370 mm left",
-                    "1 1/4 in over 14 1/2 in right");
+        return fail(Code::text_not_understood, text.toStdString(), "the end: which side?",
+                    "32 mm over 370 mm left", "1 1/4 in over 14 1/2 in right");
     diameter.chop(left ? 4 : 5);
     const auto arc = read_quantity(text.left(over).trimmed().toStdString(), {Expect::Kind::length, Bare::mm});
     if (!arc) return arc;
     const auto across = read_quantity(diameter.trimmed().toStdString(), {Expect::Kind::length, Bare::mm});
     if (!across) return across;
-    if (!(across->value > 0)) return fail(Code::text_must_be_positive, across->text, "", "370 mm", "14 1/2 in");
+    if (!(across->value > 0))
+        return fail(Code::text_must_be_positive, across->text, "", "370 mm", "14 1/2 in");
     Quantity out;
     out.kind = QuantityKind::angle;
     out.value = (left ? -1.0 : 1.0) * Angle::from_rad(std::abs(arc->value) / (across->value / 2)).deg();
@@ -44,7 +45,8 @@ void DriveGuide::enter() {
 std::vector<Driven> DriveGuide::drives() const {
     std::vector<Driven> out;
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
-        if (const Driven* d = desk_.job().live(i) ? std::get_if<Driven>(&desk_.log()[i].what) : nullptr) out.push_back(*d);
+        if (const Driven* d = desk_.job().live(i) ? std::get_if<Driven>(&desk_.log()[i].what) : nullptr)
+            out.push_back(*d);
     return out;
 }
 
@@ -61,11 +63,14 @@ std::vector<Place> DriveGuide::places() const {
     double y = 104;
     for (std::size_t i = 0; i < list.size(); ++i, y += 62) {
         const auto torque = desk_.car().torque_of(list[i].part);
-        out.push_back({QStringLiteral("loose%1").arg(i), {24, y, 330, 58}, q(list[i].part),
-                       q(words::part_state(list[i].state)) + (torque ? QStringLiteral(" · ") + q(*torque) : QString())});
+        out.push_back({QStringLiteral("loose%1").arg(i),
+                       {24, y, 330, 58},
+                       q(list[i].part),
+                       q(words::part_state(list[i].state)) +
+                           (torque ? QStringLiteral(" · ") + q(*torque) : QString())});
     }
-    out.push_back({"level", {620, 618, 320, 81}, tr("Wheel off, by a level on the spokes"), {}});
-    out.push_back({"marks", {620, 710, 320, 81}, tr("Wheel off, by marks on the rim"), {}});
+    out.push_back({"level", {620, 618, 320, 81}, tr("Wheel off, level on spokes"), {}});
+    out.push_back({"marks", {620, 710, 320, 81}, tr("Wheel off, marks on the rim"), {}});
     out.push_back({"note", {620, 802, 320, 81}, tr("A note"), {}});
     return out;
 }
@@ -92,7 +97,9 @@ Understood DriveGuide::understand(const QString& text) const {
     if (typesWords()) return Guide::understand(text);
     const auto quantity = angleOf(text);
     if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
-    return {QStringLiteral("<b>= %1</b> &nbsp; %2").arg(q(words::wheel_off(quantity->angle(), how_)), soft(tr("Enter keeps it"))), true};
+    return {QStringLiteral("<b>= %1</b> &nbsp; %2")
+                .arg(q(words::wheel_off(quantity->angle(), how_)), soft(tr("Enter keeps it"))),
+            true};
 }
 
 QString DriveGuide::keep(const QString& text) {
@@ -104,7 +111,8 @@ QString DriveGuide::keep(const QString& text) {
     }
     Driven d;
     if (chosen_ == "note") {
-        if (text.trimmed().isEmpty()) return tr("A few words on what it did, like “quiet over bumps, wheel straight”.");
+        if (text.trimmed().isEmpty())
+            return tr("A few words on what it did, like “quiet over bumps, wheel straight”.");
         d.note = text.trimmed().toStdString();
     } else {
         const auto quantity = angleOf(text);
@@ -118,8 +126,11 @@ QString DriveGuide::keep(const QString& text) {
 
 std::vector<Act> DriveGuide::acts() const {
     if (part()) return {{"refitted", tr("Refitted and tightened"), true, false}};
-    std::vector<Act> out{{"left", tr("Drifts left"), false, false}, {"straight", tr("Runs straight"), false, false}, {"right", tr("Drifts right"), false, false}};
-    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only) out.push_back({"turn", tr("What to turn"), true, false});
+    std::vector<Act> out{{"left", tr("Drifts left"), false, false},
+                         {"straight", tr("Runs straight"), false, false},
+                         {"right", tr("Drifts right"), false, false}};
+    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
+        out.push_back({"turn", tr("What to turn"), true, false});
     return out;
 }
 
@@ -139,12 +150,14 @@ QString DriveGuide::body() const {
     QString out;
     const auto list = loose_list(desk_.job());
     if (!list.empty()) {
-        out += line(warn(list.size() == 1 ? tr("<b>Not ready: one thing is still loose.</b>")
-                                     : tr("<b>Not ready: %1 things are still loose.</b>").arg(list.size())));
+        out += line(warn(list.size() == 1
+                             ? tr("<b>Not ready: one thing is still loose.</b>")
+                             : tr("<b>Not ready: %1 things are still loose.</b>").arg(list.size())));
         for (const PartTouched& p : list) {
             const auto torque = desk_.car().torque_of(p.part);
-            out += line(QStringLiteral("%1: %2").arg(q(p.part).toHtmlEscaped(), q(words::part_state(p.state)))) +
-                   line(soft(torque ? tr("%1 by the card").arg(q(*torque)) : tr("torque from the manual")));
+            out +=
+                line(QStringLiteral("%1: %2").arg(q(p.part).toHtmlEscaped(), q(words::part_state(p.state)))) +
+                line(soft(torque ? tr("%1 by the card").arg(q(*torque)) : tr("torque from the manual")));
         }
     } else {
         out += line(tr("<b>Nothing is loose.</b> First slowly in a safe place, brakes tried."));
@@ -159,31 +172,37 @@ QString DriveGuide::body() const {
             text = *d.drift == Drift::straight ? tr("runs straight with the wheel level")
                    : *d.drift == Drift::left   ? tr("drifts left with the wheel level")
                                                : tr("drifts right with the wheel level");
-        if (!d.note.empty()) text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(d.note).toHtmlEscaped();
+        if (!d.note.empty())
+            text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(d.note).toHtmlEscaped();
         out += line(text);
     }
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
         out += head(tr("The wheel only")) + wheelWords(wheel_only(desk_.job()), how_);
-    out += head(tr("Then")) +
-           line(tr("A straight flat road, hands light: is the wheel level, does it pull? Then bumps; then as hard as "
-                   "the car will be used; and the tires for some weeks."));
-    out += line(soft(tr("A pull that changes sides when the front tires are swapped is in the tires. A crowned road "
-                        "pulls every car to its low side a little.")));
+    out += head(tr("Then")) + line(tr("A straight flat road, hands light: is the wheel level, does it pull? "
+                                      "Then bumps; then as hard as "
+                                      "the car will be used; and the tires for some weeks."));
+    out += line(
+        soft(tr("A pull that changes sides when the front tires are swapped is in the tires. A crowned road "
+                "pulls every car to its low side a little.")));
     return out;
 }
 
 QString DriveGuide::say() const {
     const auto list = loose_list(desk_.job());
     if (!list.empty())
-        return tr("The car is not ready: %1 is %2. Work the list off first.").arg(q(list.front().part), q(words::part_state(list.front().state)));
+        return tr("The car is not ready: %1 is %2. Work the list off first.")
+            .arg(q(list.front().part), q(words::part_state(list.front().state)));
     if (const auto marks = marks_on(desk_.job(), desk_.knowledge()); !marks.empty())
-        return tr("%1 failed in the check-over and was not mended: the car is not ready.").arg(q(marks.front()->text));
+        return tr("%1 failed in the check-over and was not mended: the car is not ready.")
+            .arg(q(marks.front()->text));
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only) {
         const WheelOnly w = wheel_only(desk_.job());
         if (w.next == WheelStep::turn) return tr("Understood: Ctrl+7 says what to turn.");
         if (w.next == WheelStep::done) return tr("The wheel is straight: that is the job.");
     }
-    return tr("Straight flat road, hands light: say how the wheel sits, or which way it drifts with the wheel level.");
+    return tr(
+        "Straight flat road, hands light: say how the wheel sits, or which way it drifts with the wheel "
+        "level.");
 }
 
 void DriveGuide::draw(QPainter& p) const {
@@ -217,21 +236,32 @@ void DriveGuide::draw(QPainter& p) const {
         p.drawLine(QPointF(652 + to * 74, 310), QPointF(652 + to * 54, 320));
     }
     drawSteeringWheel(p, {460, 749}, 104, off, all.empty() ? c.faint : c.chalk);
-    drawText(p, {360, 891, 200, 26}, Qt::AlignCenter, all.empty() ? tr("not driven yet") : held_level ? tr("held level") : q(words::wheel_off(off, how_)), 14,
-             c.soft);
+    drawText(p, {360, 891, 200, 26}, Qt::AlignCenter,
+             all.empty()  ? tr("not driven yet")
+             : held_level ? tr("held level")
+                          : q(words::wheel_off(off, how_)),
+             14, c.soft);
     const bool ready = list.empty() && marks_on(desk_.job(), desk_.knowledge()).empty();
-    drawText(p, {24, 24, 330, 39}, Qt::AlignLeft, ready ? tr("Nothing is loose") : list.empty() ? tr("▲ A check has failed") : tr("▲ Still loose"), 19,
-             ready ? c.chalk : c.caution, true);
+    drawText(p, {24, 24, 330, 39}, Qt::AlignLeft,
+             ready          ? tr("Nothing is loose")
+             : list.empty() ? tr("▲ A check has failed")
+                            : tr("▲ Still loose"),
+             19, ready ? c.chalk : c.caution, true);
     if (list.empty())
         drawText(p, {24, 68, 300, 158}, Qt::AlignLeft | Qt::TextWordWrap,
-                 tr("Ctrl+L adds what is loosened, taken off or left for later, wherever you are."), 14, c.soft);
+                 tr("Ctrl+L adds what is loosened, taken off or left for later, wherever you are."), 14,
+                 c.soft);
     for (const Place& place : places()) {
         const bool loose = place.id.startsWith(QLatin1String("loose"));
-        if (loose) drawState(p, {place.at.left() + 16, place.at.center().y()}, CheckState::failed, place.id == chosen_);
+        if (loose)
+            drawState(p, {place.at.left() + 16, place.at.center().y()}, CheckState::failed,
+                      place.id == chosen_);
         const double left = loose ? 34 : 14;
-        drawText(p, place.at.adjusted(left, 3, -8, -(place.at.height() / 2)), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15, c.chalk, loose);
-        drawText(p, place.at.adjusted(left, place.at.height() / 2 - 2, -8, -3), Qt::AlignLeft | Qt::AlignVCenter,
-                 loose ? place.value
+        drawText(p, place.at.adjusted(left, 3, -8, -(place.at.height() / 2)),
+                 Qt::AlignLeft | Qt::AlignVCenter, place.name, 15, c.chalk, loose);
+        drawText(p, place.at.adjusted(left, place.at.height() / 2 - 2, -8, -3),
+                 Qt::AlignLeft | Qt::AlignVCenter,
+                 loose                 ? place.value
                  : place.id == "level" ? tr("like 6 left")
                  : place.id == "marks" ? tr("like 32 mm over 370 mm left")
                                        : tr("in words"),

@@ -8,8 +8,8 @@
 
 namespace fairchalk::desk {
 
-/// Drive: a straight road to the horizon and the wheel as it sits on it. Before anything else stands the list of
-/// what is still loose: the car is not ready while it holds anything.
+/// Drive: a straight road to the horizon and the wheel as it sits on it. Before anything else stands the list
+/// of what is still loose: the car is not ready while it holds anything.
 class DriveGuide : public Guide {
     Q_OBJECT
   public:
@@ -21,10 +21,14 @@ class DriveGuide : public Guide {
     QString body() const override;
     QString say() const override;
     bool typing() const override { return true; }
-    bool typesWords() const override { return chosen_ == "note" || chosen_.startsWith(QLatin1String("loose")); }
+    bool typesWords() const override {
+        return chosen_ == "note" || chosen_.startsWith(QLatin1String("loose"));
+    }
     QString prompt() const override;
     Expect expected() const override { return {Expect::Kind::angle, Bare::deg}; }
-    std::optional<Bounded> bounded() const override { return typesWords() ? std::nullopt : std::optional(Bounded::wheel_off); }
+    std::optional<Bounded> bounded() const override {
+        return typesWords() ? std::nullopt : std::optional(Bounded::wheel_off);
+    }
     Understood understand(const QString& text) const override;
     QString keep(const QString& text) override;
     std::vector<Act> acts() const override;

@@ -52,7 +52,8 @@ std::vector<GroundGuide::Known> GroundGuide::knownFloors() const {
             if (const auto* set = std::get_if<FloorSet>(&e.what)) {
                 Known k{q(key.substr(6)), *set, {}};
                 if (j.contains("wheelbase"))
-                    if (const auto w = read_quantity(j["wheelbase"].get<std::string>())) k.wheelbase = w->length();
+                    if (const auto w = read_quantity(j["wheelbase"].get<std::string>()))
+                        k.wheelbase = w->length();
                 out.push_back(k);
             }
         } catch (const std::exception&) {
@@ -95,8 +96,10 @@ std::vector<Place> GroundGuide::places() const {
             const auto f = [](Wheel w) { return axle_of(w) == Axle::front ? 1.0 : 0.0; };
             const auto l = [](Wheel w) { return side_of(w) == Side::left ? 1.0 : 0.0; };
             QPointF middle = at(f(*s.wheel), l(*s.wheel), {}, 0);
-            if (s.to) middle = (middle + at(f(*s.to), l(*s.to), {}, 0)) / 2;
-            else middle += QPointF(s.wheel && side_of(*s.wheel) == Side::left ? 0 : 0, -128);
+            if (s.to)
+                middle = (middle + at(f(*s.to), l(*s.to), {}, 0)) / 2;
+            else
+                middle += QPointF(s.wheel && side_of(*s.wheel) == Side::left ? 0 : 0, -128);
             const auto read = state_readings(job, s);
             int count = 0;
             for (const FloorRow& row : floor->rows)
@@ -110,11 +113,13 @@ std::vector<Place> GroundGuide::places() const {
     if (!floor) {
         double y = 118;
         for (const Known& k : knownFloors()) {
-            out.push_back({QStringLiteral("floor:") + k.name, QRectF(40, y, 420, 52), k.name, tr("surveyed %1").arg(q(k.set.surveyed))});
+            out.push_back({QStringLiteral("floor:") + k.name, QRectF(40, y, 420, 52), k.name,
+                           tr("surveyed %1").arg(q(k.set.surveyed))});
             y += 60;
         }
     } else {
-        out.push_back({"tiles", QRectF(30, 802, 290, 87), tr("Tiles"), tile_ ? q(fairchalk::show(*tile_, how_)) : tr("how thick?")});
+        out.push_back({"tiles", QRectF(30, 802, 290, 87), tr("Tiles"),
+                       tile_ ? q(fairchalk::show(*tile_, how_)) : tr("how thick?")});
         out.push_back({"settle", QRectF(334, 802, 290, 87), tr("Settled"), QString()});
         if (solve_floor(*floor).known && surveyed(floor->method))
             out.push_back({"name", QRectF(638, 802, 292, 87), tr("Keep this floor"),
@@ -140,7 +145,8 @@ QString GroundGuide::title() const {
 
 QString GroundGuide::subtitle() const {
     if (const auto s = spot())
-        return s->to ? tr("how much higher is the second? lower with a minus") : tr("from the floor up to the level line");
+        return s->to ? tr("how much higher is the second? lower with a minus")
+                     : tr("from the floor up to the level line");
     if (chosen_ == "tiles") return tr("how thick is one?");
     if (chosen_ == "settle") return tr("free it, roll it, bounce it");
     if (chosen_ == "name") return tr("so that it is surveyed once");
@@ -189,7 +195,8 @@ QString GroundGuide::keep(const QString& text) {
     const auto quantity = read_quantity(text.toStdString(), expected());
     if (!quantity) return q(words::sentence(quantity.error()));
     if (chosen_ == "tiles") {
-        if (!(quantity->value > 0)) return tr("“%1”: a tile is thicker than nothing, like 3 mm or 1/8 in.").arg(text);
+        if (!(quantity->value > 0))
+            return tr("“%1”: a tile is thicker than nothing, like 3 mm or 1/8 in.").arg(text);
         tile_ = quantity->length();
         emit changed();
         return {};
@@ -214,7 +221,9 @@ std::vector<Act> GroundGuide::acts() const {
                 {"flat-enough", tr("Flat enough"), false, false}};
     std::vector<Act> out;
     if (chosen_ == "settle") {
-        out = {{"rolled", tr("Rolled  F11"), true, false}, {"bounced", tr("Bounced  F12"), false, false}, {"jacked", tr("Jacked  F10"), false, false}};
+        out = {{"rolled", tr("Rolled  F11"), true, false},
+               {"bounced", tr("Bounced  F12"), false, false},
+               {"jacked", tr("Jacked  F10"), false, false}};
         return out;
     }
     if (tiles() && tiles()->total > 0) out.push_back({"lay", tr("These tiles are laid"), true, false});
@@ -243,7 +252,9 @@ void GroundGuide::act(const QString& id) {
         desk_.record(TilesPlaced{plan.thickness, plan.under});
         choose(QStringLiteral("settle"));
     } else if (id == "rolled" || id == "bounced" || id == "jacked") {
-        desk_.happened(id == "rolled" ? ChangeKind::rolled : id == "bounced" ? ChangeKind::bounced : ChangeKind::jacked);
+        desk_.happened(id == "rolled"    ? ChangeKind::rolled
+                       : id == "bounced" ? ChangeKind::bounced
+                                         : ChangeKind::jacked);
     } else if (id.startsWith(QLatin1String("floor:"))) {
         for (const Known& k : knownFloors())
             if (QStringLiteral("floor:") + k.name == id) {
@@ -260,17 +271,21 @@ QString GroundGuide::body() const {
     const auto floor = floor_now(job);
     const Knowledge& k = desk_.knowledge();
     if (!floor) {
-        out += line(tr("A slope across the car goes straight into camber, with opposite signs left and right; a slope "
-                       "along it into caster. So the four spots are surveyed, or taken as flat with what they may be "
-                       "out by."));
-        out += head(tr("Water level or laser")) +
-               line(tr("The height of the water, or of the line, above the floor at each wheel's spot. The line's own "
-                       "height does not matter."));
-        out += head(tr("Level and straightedge")) +
-               line(tr("From spot to spot once round: how much higher the next one is. The last leg closes the ring "
-                       "and shows a mistake."));
-        out += head(tr("Flat enough")) + line(tr("Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber "
-                                                 "then carries that much more ±."));
+        out += line(tr(
+            "A slope across the car goes straight into camber, with opposite signs left and right; a slope "
+            "along it into caster. So the four spots are surveyed, or taken as flat with what they may be "
+            "out by."));
+        out += head(tr("Water level or laser")) + line(tr("The height of the water, or of the line, above "
+                                                          "the floor at each wheel's spot. The line's own "
+                                                          "height does not matter."));
+        out +=
+            head(tr("Level and straightedge")) +
+            line(tr(
+                "From spot to spot once round: how much higher the next one is. The last leg closes the ring "
+                "and shows a mistake."));
+        out += head(tr("Flat enough")) +
+               line(tr("Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber "
+                       "then carries that much more ±."));
         if (!knownFloors().empty()) out += line(soft(tr("Or point at a floor that was surveyed before.")));
         return out;
     }
@@ -280,39 +295,52 @@ QString GroundGuide::body() const {
         const auto days = then.isValid() ? then.daysTo(QDate::currentDate()) : 0;
         out += line(tr("<b>%1</b>, surveyed %2").arg(q(floor->place).toHtmlEscaped(), q(floor->surveyed)));
         if (days > old_after_days)
-            out += line(warn(tr("That is %1 months ago: floors settle and get patched. Check one leg.").arg(days / 30)));
+            out += line(warn(
+                tr("That is %1 months ago: floors settle and get patched. Check one leg.").arg(days / 30)));
         for (const Known& known : knownFloors())
             if (known.name == q(floor->place) && desk_.car().wheelbase &&
                 std::abs(known.wheelbase.mm() - desk_.car().wheelbase->mm()) > other_car_mm)
-                out += line(warn(tr("It was surveyed under a wheelbase of %1: this car stands on other spots.")
-                                     .arg(q(fairchalk::show(known.wheelbase, how_)))));
+                out +=
+                    line(warn(tr("It was surveyed under a wheelbase of %1: this car stands on other spots.")
+                                  .arg(q(fairchalk::show(known.wheelbase, how_)))));
     }
     if (chosen_ == "settle") {
         const auto by = spoiled_since(job, Fact::settled, 0);
         if (desk_.car().no_springs)
             out += line(tr("A chassis on blocks has no springs: nothing settles."));
         else if (by)
-            out += line(warn(tr("It was %1 since it settled: roll it and bounce it again.").arg(q(words::happening(*by)))));
+            out += line(warn(tr("It was %1 since it settled: roll it and bounce it again.")
+                                 .arg(q(words::happening(*by)))));
         for (const char* topic : {"settle", "slip"}) {
-            out += head(QLatin1String(topic) == QLatin1String("settle") ? tr("Settling") : tr("What it stands on, to be free sideways"));
+            out += head(QLatin1String(topic) == QLatin1String("settle")
+                            ? tr("Settling")
+                            : tr("What it stands on, to be free sideways"));
             for (const School* s : k.on(topic))
-                out += line(QStringLiteral("<b>%1.</b> %2").arg(q(s->text), q(s->how))) + line(soft(q(s->reason)));
+                out += line(QStringLiteral("<b>%1.</b> %2").arg(q(s->text), q(s->how))) +
+                       line(soft(q(s->reason)));
         }
         return out;
     }
     if (!solved.known) {
         out += line(soft(tr("Still to read: %1.").arg(floor_needs(job, *floor).size())));
         out += floor->method == FloorMethod::level_legs
-                   ? line(tr("Turn the level end for end on each leg and take the mean: its own error is gone then."))
-                   : line(tr("Let the water come to rest; read the bottom of its curve, the same way at each spot."));
+                   ? line(tr("Turn the level end for end on each leg and take the mean: its own error is "
+                             "gone then."))
+                   : line(tr("Let the water come to rest; read the bottom of its curve, the same way at each "
+                             "spot."));
         return out;
     }
     const FloorEffect e = effect_of(solved, desk_.car());
     if (solved.misclosure) {
         const QString by = q(fairchalk::show(abs(*solved.misclosure), how_)),
                       may = q(fairchalk::show(*solved.misclosure_sigma * 3.0, how_));
-        out += line(solved.alarm ? warn(tr("Once round, the legs miss by <b>%1</b>; up to %2 is the level's own.").arg(by, may))
-                                 : tr("Once round, the legs close to %1 (up to %2 is the level's own); it is spread over them.").arg(by, may));
+        out += line(
+            solved.alarm
+                ? warn(
+                      tr("Once round, the legs miss by <b>%1</b>; up to %2 is the level's own.").arg(by, may))
+                : tr("Once round, the legs close to %1 (up to %2 is the level's own); it is spread over "
+                     "them.")
+                      .arg(by, may));
     }
     if (solved.alarm && solved.culprit) {
         const Reading& r = std::get<Reading>(desk_.log()[*solved.culprit].what);
@@ -333,9 +361,11 @@ QString GroundGuide::body() const {
         row(tr("camber, %1").arg(q(words::wheel(w))), signed_angle(e.camber[i], e.camber_sigma[i]));
     }
     row(tr("caster, both"), signed_angle(e.caster, e.caster_sigma));
-    row(tr("twist"), QStringLiteral("%1 %2").arg(q(fairchalk::show(abs(e.twist), how_)),
-                                                soft(QStringLiteral("±%1").arg(q(fairchalk::show(e.twist_sigma * k95, how_))))));
-    out += head(tr("To be added to what a gauge shows")) + QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+    row(tr("twist"), QStringLiteral("%1 %2").arg(
+                         q(fairchalk::show(abs(e.twist), how_)),
+                         soft(QStringLiteral("±%1").arg(q(fairchalk::show(e.twist_sigma * k95, how_))))));
+    out += head(tr("To be added to what a gauge shows")) +
+           QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
     out += line(soft(tr("The program adds it by itself to every reading against gravity, with its ±.")));
     if (const auto plan = tiles()) {
         out += head(tr("Tiles of %1").arg(q(fairchalk::show(*tile_, how_))));
@@ -349,9 +379,11 @@ QString GroundGuide::body() const {
             }
         double left = 0.0;
         for (const Length& l : plan->left) left = std::max(left, std::abs(l.mm()));
-        out += line(soft(tr("What is left is at most %1, and is reckoned out.").arg(q(fairchalk::show(Length::from_mm(left), how_)))));
+        out += line(soft(tr("What is left is at most %1, and is reckoned out.")
+                             .arg(q(fairchalk::show(Length::from_mm(left), how_)))));
     } else {
-        out += line(soft(tr("Type the thickness of a tile, and the program says how many go under which wheel.")));
+        out += line(
+            soft(tr("Type the thickness of a tile, and the program says how many go under which wheel.")));
     }
     return out;
 }
@@ -360,13 +392,16 @@ QString GroundGuide::say() const {
     const auto floor = floor_now(desk_.job());
     if (!floor) return tr("Say what the car stands on: surveyed with a level, or flat enough.");
     if (const auto s = spot())
-        return s->to ? tr("Lay the straightedge from the %1 to the %2 spot and say how much higher the second is.")
+        return s->to ? tr("Lay the straightedge from the %1 to the %2 spot and say how much higher the "
+                          "second is.")
                            .arg(q(words::wheel(*s->wheel)), q(words::wheel(*s->to)))
-                     : tr("Measure from the floor up to the level line at the %1 wheel's spot.").arg(q(words::wheel(*s->wheel)));
+                     : tr("Measure from the floor up to the level line at the %1 wheel's spot.")
+                           .arg(q(words::wheel(*s->wheel)));
     const FloorSolved solved = solve_floor(*floor);
     if (solved.alarm) return tr("The survey contradicts itself: read the doubtful leg again.");
     if (const auto by = spoiled_since(desk_.job(), Fact::settled, 0); by && !desk_.car().no_springs)
-        return tr("It was %1: roll it back and forth a car's length and bounce it (F11, F12).").arg(q(words::happening(*by)));
+        return tr("It was %1: roll it back and forth a car's length and bounce it (F11, F12).")
+            .arg(q(words::happening(*by)));
     return tr("Free the adjusters while it is up, roll it on, bounce it: then the steering (Ctrl+4).");
 }
 
@@ -375,12 +410,15 @@ void GroundGuide::draw(QPainter& p) const {
     const Job& job = desk_.job();
     const auto floor = floor_now(job);
     if (!floor) {
-        drawText(p, {40, 34, 700, 45}, Qt::AlignLeft, tr("The floor under the four wheels"), 19, c.chalk, true);
+        drawText(p, {40, 34, 700, 45}, Qt::AlignLeft, tr("The floor under the four wheels"), 19, c.chalk,
+                 true);
         const auto known = knownFloors();
-        if (!known.empty()) drawText(p, {40, 84, 600, 32}, Qt::AlignLeft, tr("Surveyed before, in this garage:"), 14, c.soft);
+        if (!known.empty())
+            drawText(p, {40, 84, 600, 32}, Qt::AlignLeft, tr("Surveyed before, in this garage:"), 14, c.soft);
         double y = 118;
         for (const Known& k : known) {
-            drawText(p, {60, y, 390, 52}, Qt::AlignLeft | Qt::AlignVCenter, k.name + QStringLiteral("  ·  ") + q(k.set.surveyed), 15, c.chalk);
+            drawText(p, {60, y, 390, 52}, Qt::AlignLeft | Qt::AlignVCenter,
+                     k.name + QStringLiteral("  ·  ") + q(k.set.surveyed), 15, c.chalk);
             y += 60;
         }
     }
@@ -396,7 +434,8 @@ void GroundGuide::draw(QPainter& p) const {
     QPolygonF level, real;
     for (Wheel w : ring) {
         level << at(f(w), l(w), {}, 0);
-        real << at(f(w), l(w), solved.known ? solved.heights[static_cast<std::size_t>(index_of(w))] : Length(), per_mm);
+        real << at(f(w), l(w),
+                   solved.known ? solved.heights[static_cast<std::size_t>(index_of(w))] : Length(), per_mm);
     }
     p.setPen(c.stroke(c.faint, 1.4, Qt::DashLine));
     p.setBrush(Qt::NoBrush);
@@ -423,7 +462,8 @@ void GroundGuide::draw(QPainter& p) const {
         if (only_proposed) under = plan->under[n];
         p.setPen(c.stroke(c.string, 1.6, only_proposed ? Qt::DashLine : Qt::SolidLine));
         p.setBrush(Qt::NoBrush);
-        for (int t = 0; t < std::min(under, 12); ++t) p.drawRect(QRectF(spot.x() - 27, spot.y() - 5 - 6 * t + (only_proposed ? 0 : 6 * under), 54, 5));
+        for (int t = 0; t < std::min(under, 12); ++t)
+            p.drawRect(QRectF(spot.x() - 27, spot.y() - 5 - 6 * t + (only_proposed ? 0 : 6 * under), 54, 5));
         p.setPen(c.stroke(c.chalk, 2.6));
         p.drawEllipse(spot + QPointF(0, -30 - (only_proposed ? 6 * under : 0)), 13, 28);
         const QRectF label(spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() - 22, 190, 50);
@@ -434,12 +474,13 @@ void GroundGuide::draw(QPainter& p) const {
             const Length h = solved.heights[n];
             drawText(p, {spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() - 22, 190, 26},
                      f(w) > 0.5 ? Qt::AlignLeft : Qt::AlignRight,
-                     QStringLiteral("%1%2 ±%3").arg(h.mm() > 0 ? QStringLiteral("+") : QString(), q(fairchalk::show(h, how_)))
+                     QStringLiteral("%1%2 ±%3")
+                         .arg(h.mm() > 0 ? QStringLiteral("+") : QString(), q(fairchalk::show(h, how_)))
                          .arg(solved.sigma_of(w).mm() * k95, 0, 'f', 1),
                      15, c.chalk, true);
         }
-        drawText(p, {spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() + 4, 190, 24}, f(w) > 0.5 ? Qt::AlignLeft : Qt::AlignRight,
-                 q(words::wheel(w)), 13, c.soft);
+        drawText(p, {spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() + 4, 190, 24},
+                 f(w) > 0.5 ? Qt::AlignLeft : Qt::AlignRight, q(words::wheel(w)), 13, c.soft);
     }
     if (!floor) return;
     drawText(p, {30, 29, 640, 39}, Qt::AlignLeft,
@@ -447,7 +488,12 @@ void GroundGuide::draw(QPainter& p) const {
              : floor->place.empty()                    ? tr("The survey, seen from the right")
                                                        : q(floor->place),
              19, c.chalk, true);
-    if (solved.known) drawText(p, {30, 68, 640, 29}, Qt::AlignLeft, tr("heights drawn ×%1").arg(per_mm * desk_.car().wheelbase.value_or(Length::from_mm(2500)).mm() / 470.0, 0, 'f', 0), 13, c.soft);
+    if (solved.known)
+        drawText(
+            p, {30, 68, 640, 29}, Qt::AlignLeft,
+            tr("heights drawn ×%1")
+                .arg(per_mm * desk_.car().wheelbase.value_or(Length::from_mm(2500)).mm() / 470.0, 0, 'f', 0),
+            13, c.soft);
     for (const Place& place : places()) {
         const bool foot = place.id == "tiles" || place.id == "settle" || place.id == "name";
         const bool open = place.value == tr("to read");
@@ -462,10 +508,12 @@ void GroundGuide::draw(QPainter& p) const {
                                                : tr("roll it, bounce it");
                 for (std::size_t i = 0; i < desk_.log().size() && !by; ++i)
                     if (const Change* ch = std::get_if<Change>(&desk_.log()[i].what); ch && job.live(i))
-                        if (ch->kind == ChangeKind::rolled || ch->kind == ChangeKind::bounced || ch->kind == ChangeKind::settled)
+                        if (ch->kind == ChangeKind::rolled || ch->kind == ChangeKind::bounced ||
+                            ch->kind == ChangeKind::settled)
                             value = tr("since %1").arg(q(desk_.log()[i].at).mid(11, 5));
             }
-            drawText(p, place.at.adjusted(14, 10, -10, -44), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15, c.chalk, true);
+            drawText(p, place.at.adjusted(14, 10, -10, -44), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15,
+                     c.chalk, true);
             drawText(p, place.at.adjusted(14, 42, -10, -8), Qt::AlignLeft | Qt::AlignVCenter,
                      caution ? QStringLiteral("▲ ") + value : value, 14, caution ? c.caution : c.soft);
             continue;
@@ -473,10 +521,12 @@ void GroundGuide::draw(QPainter& p) const {
         p.setBrush(c.floor);
         p.setPen(c.stroke(open ? c.faint : c.target, 1.4, open ? Qt::DashLine : Qt::SolidLine));
         p.drawRoundedRect(place.at.adjusted(14, 12, -14, -12), 8, 8);
-        drawText(p, place.at.adjusted(16, 8, -16, -8), Qt::AlignCenter, place.value, open ? 13 : 15, open ? c.soft : c.chalk, !open);
+        drawText(p, place.at.adjusted(16, 8, -16, -8), Qt::AlignCenter, place.value, open ? 13 : 15,
+                 open ? c.soft : c.chalk, !open);
         const bool suspect = solved.alarm && solved.culprit && spotsOf(floor->method).size() &&
                              idOf(std::get<Reading>(desk_.log()[*solved.culprit].what).spot) == place.id;
-        if (suspect) drawText(p, place.at.translated(0, -36), Qt::AlignCenter, tr("▲ doubtful"), 13, c.caution, true);
+        if (suspect)
+            drawText(p, place.at.translated(0, -36), Qt::AlignCenter, tr("▲ doubtful"), 13, c.caution, true);
     }
 }
 

@@ -6,8 +6,8 @@
 
 namespace fairchalk::desk {
 
-/// Floor: the four spots seen obliquely, tilted much larger than life. The survey is read here, and what it does
-/// to camber and caster, the tiles that level it, and the settling of the car on it.
+/// Floor: the four spots seen obliquely, tilted much larger than life. The survey is read here, and what it
+/// does to camber and caster, the tiles that level it, and the settling of the car on it.
 class GroundGuide : public Guide {
     Q_OBJECT
   public:

@@ -35,7 +35,9 @@ Understood Guide::understand(const QString& text) const {
     QString value;
     switch (quantity->kind) {
         case QuantityKind::length:
-            value = QStringLiteral("%1 mm (%2 in)").arg(quantity->value, 0, 'f', 1).arg(quantity->value / 25.4, 0, 'f', 3);
+            value = QStringLiteral("%1 mm (%2 in)")
+                        .arg(quantity->value, 0, 'f', 1)
+                        .arg(quantity->value / 25.4, 0, 'f', 3);
             break;
         case QuantityKind::angle:
             value = q(fairchalk::show(quantity->angle(), how_));
@@ -44,8 +46,9 @@ Understood Guide::understand(const QString& text) const {
             value = q(show_turns(quantity->value));
             break;
         case QuantityKind::pressure:
-            value = QStringLiteral("%1 (%2)").arg(q(show_pressure(quantity->value)),
-                                                  q(show_pressure(quantity->value, {{}, Show::LengthStyle::inch})));
+            value = QStringLiteral("%1 (%2)").arg(
+                q(show_pressure(quantity->value)),
+                q(show_pressure(quantity->value, {{}, Show::LengthStyle::inch})));
             break;
         case QuantityKind::torque:
             value = QStringLiteral("%1 Nm").arg(quantity->value, 0, 'f', 0);
@@ -57,8 +60,7 @@ Understood Guide::understand(const QString& text) const {
 Result<Quantity> readSideAngle(const QString& text) {
     QString rest = text.trimmed();
     double side = 0.0;
-    const std::pair<const char*, double> words[] = {
-        {"right", 1.0}, {"left", -1.0}, {"r", 1.0}, {"l", -1.0}};
+    const std::pair<const char*, double> words[] = {{"right", 1.0}, {"left", -1.0}, {"r", 1.0}, {"l", -1.0}};
     for (const auto& [word, sign] : words)
         if (const QString w = QString::fromLatin1(word); rest.endsWith(w, Qt::CaseInsensitive)) {
             rest.chop(w.size());
@@ -68,7 +70,8 @@ Result<Quantity> readSideAngle(const QString& text) {
     auto quantity = read_quantity(rest.trimmed().toStdString(), {Expect::Kind::angle, Bare::deg});
     if (!quantity) return quantity;
     if (side == 0.0 && quantity->value != 0.0)
-        return fail(Code::text_not_understood, text.toStdString(), "the end: which side?", "6 left", "3°30' right");
+        return fail(Code::text_not_understood, text.toStdString(), "the end: which side?", "6 left",
+                    "3°30' right");
     if (side != 0.0) quantity->value = side * std::abs(quantity->value);
     quantity->text = write_exact(quantity->angle());
     return quantity;
@@ -122,8 +125,9 @@ void GuideView::refresh() {
         mark->id = places[i].id;
         mark->setChecked(places[i].id == guide_->chosen());
         mark->setGeometry(t.mapRect(places[i].at).toAlignedRect());
-        mark->setAccessibleName(places[i].value.isEmpty() ? places[i].name
-                                                          : places[i].name + QStringLiteral(": ") + places[i].value);
+        mark->setAccessibleName(places[i].value.isEmpty()
+                                    ? places[i].name
+                                    : places[i].name + QStringLiteral(": ") + places[i].value);
         mark->setToolTip(mark->accessibleName());
     }
     setAccessibleName(guide_->title());
@@ -163,9 +167,11 @@ void drawCar(QPainter& p, const QRectF& box) {
     QPainterPath body;
     const double l = box.left(), r = box.right(), t = box.top(), b = box.bottom(), h = box.height();
     body.moveTo(l + 14, t + h * 0.1);
-    body.cubicTo(l + box.width() * 0.3, t - h * 0.05, r - box.width() * 0.3, t - h * 0.04, r - 26, t + h * 0.16);
+    body.cubicTo(l + box.width() * 0.3, t - h * 0.05, r - box.width() * 0.3, t - h * 0.04, r - 26,
+                 t + h * 0.16);
     body.quadTo(r + 6, t + h * 0.5, r - 26, b - h * 0.16);
-    body.cubicTo(r - box.width() * 0.3, b + h * 0.04, l + box.width() * 0.3, b + h * 0.05, l + 14, b - h * 0.1);
+    body.cubicTo(r - box.width() * 0.3, b + h * 0.04, l + box.width() * 0.3, b + h * 0.05, l + 14,
+                 b - h * 0.1);
     body.quadTo(l - 6, t + h * 0.5, l + 14, t + h * 0.1);
     p.setBrush(Qt::NoBrush);
     p.setPen(c.stroke(c.faint, 1.8));

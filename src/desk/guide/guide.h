@@ -35,9 +35,9 @@ struct Understood {
     bool good = false;
 };
 
-/// A stage (or a page) that is one drawing with places on it: what is pointed at, what can be typed there, what
-/// can be done, and what follows from it. The Slate shows its words, the GuideView its drawing; neither knows
-/// the stage.
+/// A stage (or a page) that is one drawing with places on it: what is pointed at, what can be typed there,
+/// what can be done, and what follows from it. The Slate shows its words, the GuideView its drawing; neither
+/// knows the stage.
 class Guide : public QObject {
     Q_OBJECT
   public:

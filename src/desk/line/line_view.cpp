@@ -112,10 +112,13 @@ void LineView::refresh() {
                 note = open ? tr("what is wrong?") : tr("said");
                 break;
             case Stage::check_over:
-                note = marks_on(job, desk_.knowledge()).empty() ? tr("%1 of %2 looked at").arg(st.done).arg(st.of) : tr("a check has failed");
+                note = marks_on(job, desk_.knowledge()).empty()
+                           ? tr("%1 of %2 looked at").arg(st.done).arg(st.of)
+                           : tr("a check has failed");
                 break;
             case Stage::floor:
-                note = open ? (st.done > 0 ? tr("known; settle the car") : tr("not surveyed")) : tr("known, settled");
+                note = open ? (st.done > 0 ? tr("known; settle the car") : tr("not surveyed"))
+                            : tr("known, settled");
                 break;
             case Stage::steering:
                 note = open ? tr("not set straight") : tr("straight, held");
@@ -127,14 +130,17 @@ void LineView::refresh() {
                 note = tr("%1 of %2 spots").arg(st.done).arg(st.of);
                 break;
             case Stage::turn:
-                note = st.knot == Knot::tight ? (path_of(job, desk_.knowledge()) == Path::wheel_only ? tr("straight") : tr("left as it is"))
-                       : st.done == 0         ? tr("nothing turned")
-                                              : tr("%n turned", nullptr, st.done);
+                note = st.knot == Knot::tight
+                           ? (path_of(job, desk_.knowledge()) == Path::wheel_only ? tr("straight")
+                                                                                  : tr("left as it is"))
+                       : st.done == 0 ? tr("nothing turned")
+                                      : tr("%n turned", nullptr, st.done);
                 break;
             case Stage::drive:
                 note = st.of == 1  ? tr("one thing loose")
                        : st.of > 1 ? tr("%1 things loose").arg(st.of)
-                       : open ? tr("not driven") : tr("driven");
+                       : open      ? tr("not driven")
+                                   : tr("driven");
                 break;
         }
         if (st.knot == Knot::slack) {
@@ -142,7 +148,8 @@ void LineView::refresh() {
             if (s == Stage::floor) note = tr("%1: settle again").arg(by);
             if (s == Stage::steering) note = tr("%1: look again").arg(by);
             if (s == Stage::lines) note = tr("%1: string again").arg(by);
-            if (s == Stage::read) note = tr("%1: %2 of %3 again").arg(by.isEmpty() ? tr("turned") : by).arg(st.done).arg(st.of);
+            if (s == Stage::read)
+                note = tr("%1: %2 of %3").arg(by.isEmpty() ? tr("turned") : by).arg(st.done).arg(st.of);
             if (s == Stage::check_over && st.spoiled_by) note = tr("%1: heights again").arg(by);
             if (s == Stage::drive && st.of == 0) note = tr("turned since");
         }

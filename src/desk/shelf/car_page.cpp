@@ -207,7 +207,8 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         if (doubt && (insisted_[key] != typed || !(q->value > 0))) {
             insisted_[key] = typed;
             const QString question = QString::fromStdString(words::sentence(doubt->question));
-            return complain(key, q->value > 0 ? question + tr(" Begin again keeps it as it stands.") : question);
+            return complain(key,
+                            q->value > 0 ? question + tr(" Begin again keeps it as it stands.") : question);
         }
         out = q->text;
         return true;
@@ -225,7 +226,8 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         const std::string a(axle);
         if (!card.contains(axle)) card[axle] = book::Json::object();
         if (!put(card[axle], "rim_span", (a + "_span").c_str(), true, Bounded::rim_span)) return false;
-        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, Bounded::hub_width)) return false;
+        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, Bounded::hub_width))
+            return false;
     }
     const std::string rods = chosen("rods"), links = chosen("links"), thread = chosen("thread");
     book::Json adjusters = book::Json::array();

@@ -109,11 +109,27 @@ void ShelfPage::refresh() {
         auto* l = add(ShelfLine::Kind::begin, tr("begin a new job on this car"), {});
         connect(l, &QAbstractButton::clicked, this,
                 [this, id = QString::fromStdString(car.id)] { emit newJobWanted(id); });
+        auto* copy = add(ShelfLine::Kind::begin, tr("copy this car"), {});
+        connect(copy, &QAbstractButton::clicked, this, [this, id = car.id] { copyCar(id); });
     }
     auto* l = add(ShelfLine::Kind::begin, tr("a new car"), tr("Ctrl+N"));
     connect(l, &QAbstractButton::clicked, this, &ShelfPage::newCarWanted);
     column->addStretch(1);
     if (first) first->setFocus();
+}
+
+void ShelfPage::copyCar(const std::string& car) {
+    auto card = desk_.book().card(car);
+    if (!card) return;
+    (*card)["name"] = card->value("name", "") + tr(" (copy)").toStdString();
+    try {
+        desk_.book().add_car(*card, desk_.ids());
+    } catch (const book::BookError& e) {
+        title_->setText(QString::fromUtf8(e.what()));
+        return;
+    }
+    // Not while the line that was clicked is still at work.
+    QMetaObject::invokeMethod(this, &ShelfPage::refresh, Qt::QueuedConnection);
 }
 
 void ShelfPage::paintEvent(QPaintEvent*) {

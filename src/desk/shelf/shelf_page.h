@@ -43,6 +43,8 @@ class ShelfPage : public QWidget {
     void paintEvent(QPaintEvent*) override;
 
   private:
+    void copyCar(const std::string& car);
+
     JobDesk& desk_;
     QLabel* title_;
     QWidget* list_;

@@ -172,7 +172,9 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         b->setVisible(i < acts.size());
         if (i >= acts.size()) continue;
         const Act& a = acts[i];
-        const QString key = !keys ? QStringLiteral("  %1").arg((i + 1) % 10) : i < 3 ? QStringLiteral("  F%1").arg(i + 2) : QString();
+        const QString key = !keys   ? QStringLiteral("  %1").arg((i + 1) % 10)
+                            : i < 3 ? QStringLiteral("  F%1").arg(i + 2)
+                                    : QString();
         b->setText(a.text + (a.text.contains(QStringLiteral("  F")) && keys ? QString() : key));
         b->setAccessibleName(a.text);
         b->setCheckable(a.chosen);
@@ -186,8 +188,10 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         const bool wide = a.main || a.text.size() > 17;
         if (wide && column == 1) ++row, column = 0;
         grid->addWidget(b, row, column, 1, wide ? 2 : 1);
-        if (wide || column == 1) ++row, column = 0;
-        else column = 1;
+        if (wide || column == 1)
+            ++row, column = 0;
+        else
+            column = 1;
     }
     act_area_->setVisible(!acts.empty());
 }
@@ -226,8 +230,8 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
     }
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride) {
         // Escape is the line's own while there is something to leave or to clear.
-        const bool leaves = mode_ == Mode::strike_reason || mode_ == Mode::accept_reason || mode_ == Mode::turned ||
-                            mode_ == Mode::loose;
+        const bool leaves = mode_ == Mode::strike_reason || mode_ == Mode::accept_reason ||
+                            mode_ == Mode::turned || mode_ == Mode::loose;
         if (static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape && (leaves || !entry_->text().isEmpty()))
             return event->accept(), true;
     }
@@ -362,16 +366,23 @@ void Slate::understand() {
         return;
     }
     if (mode_ == Mode::loose) {
-        understood_->setText(soft(tr("Enter keeps it as %1; it shows until it is refitted.").arg(q(words::part_state(loose_state_)))));
+        understood_->setText(soft(tr("Enter keeps it as %1; it shows until it is refitted.")
+                                      .arg(q(words::part_state(loose_state_)))));
         return;
     }
     if (mode_ == Mode::guide) {
         if (text.trimmed().isEmpty())
-            understood_->setText(soft(guide_->typesWords() ? QString()
-                                      : guide_->expected().kind == Expect::Kind::pressure ? tr("Like 2.2 bar or 32 psi; a bare number is %1.").arg(how_.lengths == Show::LengthStyle::mm ? tr("bar") : tr("psi"))
-                                      : guide_->expected().kind == Expect::Kind::length || guide_->expected().kind == Expect::Kind::length_or_angle
-                                          ? (how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.") : tr("A bare number is inches."))
-                                          : QString()));
+            understood_->setText(
+                soft(guide_->typesWords() ? QString()
+                     : guide_->expected().kind == Expect::Kind::pressure
+                         ? tr("Like 2.2 bar or 32 psi; a bare number is %1.")
+                               .arg(how_.lengths == Show::LengthStyle::mm ? tr("bar") : tr("psi"))
+                     : guide_->expected().kind == Expect::Kind::length ||
+                             guide_->expected().kind == Expect::Kind::length_or_angle
+                         ? (how_.lengths == Show::LengthStyle::mm
+                                ? tr("A bare number is mm, a bare fraction inches.")
+                                : tr("A bare number is inches."))
+                         : QString()));
         else
             understood_->setText(guide_->understand(text).html);
         return;
@@ -425,7 +436,8 @@ bool Slate::doubted(const std::optional<Bounded>& what, const QString& text, con
     meant_.clear();
     for (const std::string& m : doubt->meant) meant_ << q(m);
     error_ = q(words::sentence(doubt->question)) +
-             (meant_.isEmpty() ? tr(" Enter again keeps it as it stands.") : tr(" Tab takes %1, Enter again keeps it as it stands.").arg(meant_.first()));
+             (meant_.isEmpty() ? tr(" Enter again keeps it as it stands.")
+                               : tr(" Tab takes %1, Enter again keeps it as it stands.").arg(meant_.first()));
     understand();
     return true;
 }
@@ -434,7 +446,8 @@ bool Slate::doubted(const std::optional<Bounded>& what, const QString& text, con
 QString Slate::suggestedPart() const {
     const auto& turns = desk_.answer().plan.turns;
     if (stage_ == Stage::turn && !turns.empty())
-        if (const Rod* rod = desk_.car().rod(turns.front().rod)) return tr("%1, locknut").arg(q(words::rod(*rod)));
+        if (const Rod* rod = desk_.car().rod(turns.front().rod))
+            return tr("%1, locknut").arg(q(words::rod(*rod)));
     if (stage_ == Stage::check_over) return tr("Left boot clip");
     return tr("Left tie rod, locknut");
 }
@@ -452,6 +465,12 @@ void Slate::followGuide() {
         setFocus();
 }
 
+bool Slate::leaveQuestion() {
+    if (mode_ != Mode::happening && mode_ != Mode::loose) return false;
+    setStage(stage_, guide_);
+    return true;
+}
+
 void Slate::startLoose() {
     if (!desk_.hasJob()) return;
     loose_state_ = PartState::loosened;
@@ -464,8 +483,10 @@ void Slate::startHappening() {
 }
 
 void Slate::acknowledge() {
+    if (!desk_.hasJob()) return;
     std::vector<JobDesk::What> seen;
-    for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge())) seen.push_back(CautionSeen{c->id});
+    for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge()))
+        seen.push_back(CautionSeen{c->id});
     if (!seen.empty()) desk_.record(std::move(seen));
 }
 
@@ -483,7 +504,6 @@ void Slate::keyPressEvent(QKeyEvent* e) {
         actOfGuide(e->key() == Qt::Key_0 ? 9 : static_cast<std::size_t>(e->key() - Qt::Key_1));
         return;
     }
-    if (e->key() == Qt::Key_Escape && (mode_ == Mode::happening || mode_ == Mode::loose)) return setStage(stage_, guide_);
     if (mode_ == Mode::guide && (e->key() == Qt::Key_PageDown || e->key() == Qt::Key_Down)) return step(+1);
     if (mode_ == Mode::guide && (e->key() == Qt::Key_PageUp || e->key() == Qt::Key_Up)) return step(-1);
     QWidget::keyPressEvent(e);
@@ -502,7 +522,8 @@ void Slate::enter() {
         case Mode::happening:
             return;
         case Mode::guide: {
-            if (!text.trimmed().isEmpty() && !guide_->typesWords() && doubted(guide_->bounded(), text, guide_->expected()))
+            if (!text.trimmed().isEmpty() && !guide_->typesWords() &&
+                doubted(guide_->bounded(), text, guide_->expected()))
                 return;
             Guide* guide = guide_;
             const QString wrong = guide->keep(text);
@@ -561,7 +582,9 @@ void Slate::enter() {
                 understand();
                 return;
             }
-            if (doubted(spot_->kind == ReadingKind::string_to_string ? Bounded::bar_width : Bounded::hub_to_string, text, expected()))
+            if (doubted(spot_->kind == ReadingKind::string_to_string ? Bounded::bar_width
+                                                                     : Bounded::hub_to_string,
+                        text, expected()))
                 return;
             desk_.take(*spot_, *quantity);
             moveOn();
@@ -645,7 +668,8 @@ void Slate::refresh() {
     i_turned_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
     leave_->setVisible(turning && mode_ == Mode::idle);
     close_up_->setVisible(!guided && (stage_ == Stage::read || stage_ == Stage::lines));
-    const bool types = mode_ == Mode::guide ? guide_->typing() : mode_ != Mode::idle && mode_ != Mode::happening;
+    const bool types =
+        mode_ == Mode::guide ? guide_->typing() : mode_ != Mode::idle && mode_ != Mode::happening;
     entry_->setVisible(types);
     entry_->setEnabled(types);
     understood_->setVisible(types);
@@ -673,7 +697,8 @@ void Slate::refresh() {
         title_->setText(tr("What is loose now?"));
         subtitle_->setText(tr("it stands on the list until it is refitted"));
         for (const PartTouched& part : loose_list(desk_.job()))
-            body += line(QStringLiteral("%1: %2").arg(q(part.part).toHtmlEscaped(), q(words::part_state(part.state))));
+            body += line(
+                QStringLiteral("%1: %2").arg(q(part.part).toHtmlEscaped(), q(words::part_state(part.state))));
     } else if (mode_ == Mode::happening) {
         title_->setText(tr("What happened?"));
         subtitle_->setText(tr("a digit chooses, Escape leaves it"));
@@ -710,7 +735,8 @@ void Slate::refresh() {
                                                           : QString());
         body = bodyForTurn();
     }
-    if (mode_ != Mode::happening && mode_ != Mode::loose && (!guide_ || guide_->isStage())) body = bodyForCautions() + body;
+    if (mode_ != Mode::happening && mode_ != Mode::loose && (!guide_ || guide_->isStage()))
+        body = bodyForCautions() + body;
     entry_->setAccessibleName(title_->text() + QStringLiteral(", ") + subtitle_->text());
     body_->setText(body);
     understand();
@@ -940,7 +966,8 @@ QString Slate::bodyForLines() const {
 
 QString Slate::say() const {
     const Answer& a = desk_.answer();
-    if (mode_ == Mode::loose) return tr("Say what was loosened, taken off or left for later; the drive waits for it.");
+    if (mode_ == Mode::loose)
+        return tr("Say what was loosened, taken off or left for later; the drive waits for it.");
     if (mode_ == Mode::happening) return tr("Say what happened to the car: it decides what is stale.");
     if (guide_) return guide_->say();
     switch (stage_) {

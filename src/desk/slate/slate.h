@@ -6,8 +6,8 @@
 #include <QPushButton>
 #include <QWidget>
 
-#include "job_desk.h"
 #include "guide/guide.h"
+#include "job_desk.h"
 #include "slate/close_up.h"
 
 namespace fairchalk::desk {
@@ -34,6 +34,8 @@ class Slate : public QWidget {
     bool actOfGuide(std::size_t n);
     /// The guide's chosen place changed: what is typed belongs to another.
     void followGuide();
+    /// Leaves a question that was asked out of turn; false where there is none.
+    bool leaveQuestion();
     void startLoose();      ///< what was loosened, taken off, left for later
     void startHappening();  ///< what happened to the car
     void acknowledge();     ///< the cautions that stand here were read
@@ -52,7 +54,18 @@ class Slate : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
-    enum class Mode { reading, strike_reason, turned, accept_reason, front_bar, rear_bar, idle, guide, loose, happening };
+    enum class Mode {
+        reading,
+        strike_reason,
+        turned,
+        accept_reason,
+        front_bar,
+        rear_bar,
+        idle,
+        guide,
+        loose,
+        happening
+    };
 
     void setMode(Mode mode);
     void enter();
@@ -76,8 +89,8 @@ class Slate : public QWidget {
     std::optional<Spot> spot_;
     QString error_;
     Guide* guide_ = nullptr;
-    QString insisted_;          ///< typed, questioned, and on the line still
-    QStringList meant_;         ///< what it may have meant: Tab takes the next
+    QString insisted_;   ///< typed, questioned, and on the line still
+    QStringList meant_;  ///< what it may have meant: Tab takes the next
     PartState loose_state_ = PartState::loosened;
     std::vector<QPushButton*> act_buttons_;
     QWidget* act_area_;

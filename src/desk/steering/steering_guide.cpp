@@ -39,7 +39,8 @@ void drawFronts(QPainter& p, QPointF at, Angle steer, bool behind, const QColor&
     const auto end = [&](double side) {
         const QPointF arm(-side * 28, y);
         return at + QPointF(side * 150, 0) +
-               QPointF(arm.x() * std::cos(a) - arm.y() * std::sin(a), arm.x() * std::sin(a) + arm.y() * std::cos(a));
+               QPointF(arm.x() * std::cos(a) - arm.y() * std::sin(a),
+                       arm.x() * std::sin(a) + arm.y() * std::cos(a));
     };
     p.drawLine(end(-1), end(1));
     p.setPen(k.stroke(k.soft, 6));
@@ -51,7 +52,8 @@ void drawFronts(QPainter& p, QPointF at, Angle steer, bool behind, const QColor&
 
 void SteeringGuide::enter() {
     pending_.reset();
-    if (chosen_.isEmpty()) chosen_ = last_of<SteeringSet>(desk_.job()) ? QStringLiteral("now") : QStringLiteral("held");
+    if (chosen_.isEmpty())
+        chosen_ = last_of<SteeringSet>(desk_.job()) ? QStringLiteral("now") : QStringLiteral("held");
     if (last_of<SteeringSet>(desk_.job()) && chosen_ == "held") chosen_ = QStringLiteral("now");
 }
 
@@ -100,14 +102,27 @@ std::vector<Place> SteeringGuide::places() const {
     std::vector<Place> out;
     const SteeringSet* set = last_of<SteeringSet>(desk_.job());
     const auto now = wheelNow();
-    out.push_back({"held", {30, 92, 260, 81}, tr("Held by"), set && !set->held.empty() ? q(set->held) : tr("nothing yet")});
-    out.push_back({"now", {350, 394, 260, 81}, tr("The wheel now"), now ? q(words::wheel_off(*now, how_)) : tr("not looked at")});
+    out.push_back({"held",
+                   {30, 92, 260, 81},
+                   tr("Held by"),
+                   set && !set->held.empty() ? q(set->held) : tr("nothing yet")});
+    out.push_back({"now",
+                   {350, 394, 260, 81},
+                   tr("The wheel now"),
+                   now ? q(words::wheel_off(*now, how_)) : tr("not looked at")});
     const Reading* lock = last(carSpot(ReadingKind::lock_to_lock));
-    out.push_back({"lock", {670, 92, 260, 81}, tr("Lock to lock"), lock ? q(lock->value.text) : tr("if counted")});
+    out.push_back(
+        {"lock", {670, 92, 260, 81}, tr("Lock to lock"), lock ? q(lock->value.text) : tr("if counted")});
     const Reading* l = last(carSpot(ReadingKind::steering_play, Side::left));
     const Reading* r = last(carSpot(ReadingKind::steering_play, Side::right));
-    out.push_back({"play-left", {30, 237, 260, 81}, tr("Takes up to the left at"), l ? q(words::wheel_off(l->value.angle(), how_)) : tr("if there is play")});
-    out.push_back({"play-right", {670, 237, 260, 81}, tr("Takes up to the right at"), r ? q(words::wheel_off(r->value.angle(), how_)) : tr("if there is play")});
+    out.push_back({"play-left",
+                   {30, 237, 260, 81},
+                   tr("Takes up to the left at"),
+                   l ? q(words::wheel_off(l->value.angle(), how_)) : tr("if there is play")});
+    out.push_back({"play-right",
+                   {670, 237, 260, 81},
+                   tr("Takes up to the right at"),
+                   r ? q(words::wheel_off(r->value.angle(), how_)) : tr("if there is play")});
     return out;
 }
 
@@ -135,7 +150,7 @@ Expect SteeringGuide::expected() const {
 }
 
 std::optional<Bounded> SteeringGuide::bounded() const {
-    return chosen_ == "lock" ? std::optional(Bounded::lock_to_lock)
+    return chosen_ == "lock"   ? std::optional(Bounded::lock_to_lock)
            : chosen_ == "held" ? std::nullopt
                                : std::optional(Bounded::wheel_off);
 }
@@ -146,7 +161,8 @@ Understood SteeringGuide::understand(const QString& text) const {
     if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
     return {QStringLiteral("<b>= %1</b> &nbsp; %2")
                 .arg(q(words::wheel_off(quantity->angle(), how_)),
-                     soft(tr("%1 at each front wheel").arg(q(fairchalk::show(abs(quantity->angle()) / ratio(), how_))))),
+                     soft(tr("%1 at each front wheel")
+                              .arg(q(fairchalk::show(abs(quantity->angle()) / ratio(), how_))))),
             true};
 }
 
@@ -154,7 +170,8 @@ QString SteeringGuide::keep(const QString& text) {
     if (chosen_ == "held") {
         const SteeringSet* was = last_of<SteeringSet>(desk_.job());
         SteeringSet set = was ? *was : SteeringSet{};
-        if (text.trimmed().isEmpty()) return tr("By what is it held? “Wheel holder”, “strap to the seat”, “clamps on the shaft”.");
+        if (text.trimmed().isEmpty())
+            return tr("By what is it held? “Wheel holder”, “strap to the seat”, “clamps on the shaft”.");
         set.held = text.trimmed().toStdString();
         desk_.record(set);
         choose(QStringLiteral("now"));
@@ -199,7 +216,8 @@ std::vector<Act> SteeringGuide::acts() const {
     std::vector<Act> out;
     for (SteeringSchool s : {SteeringSchool::wheel, SteeringSchool::gear, SteeringSchool::roll_in}) {
         const School* school = desk_.knowledge().school(name_of(s));
-        out.push_back({q(std::string(name_of(s))), q(school->text).section(QLatin1Char(':'), 0, 0), false, set && set->school == s});
+        out.push_back({q(std::string(name_of(s))), q(school->text).section(QLatin1Char(':'), 0, 0), false,
+                       set && set->school == s});
     }
     return out;
 }
@@ -235,9 +253,12 @@ QString SteeringGuide::body() const {
     const SteeringSet* set = last_of<SteeringSet>(desk_.job());
     if (pending_) {
         out += line(tr("The wheel stands <b>%1</b>; the front wheels are steered by %2 with it.")
-                        .arg(q(words::wheel_off(pending_->angle(), how_)), q(fairchalk::show(abs(pending_->angle()) / ratio(), how_))));
+                        .arg(q(words::wheel_off(pending_->angle(), how_)),
+                             q(fairchalk::show(abs(pending_->angle()) / ratio(), how_))));
         out += line(tr("<b>So while it was read:</b> it is taken out of the front toes of this round."));
-        out += line(tr("<b>Only since now:</b> what was read stands; it is taken out of what follows, until it is straight."));
+        out +=
+            line(tr("<b>Only since now:</b> what was read stands; it is taken out of what follows, until it "
+                    "is straight."));
         out += line(tr("<b>Nobody knows:</b> total toe stands, each front wheel is read again."));
         return out;
     }
@@ -251,20 +272,25 @@ QString SteeringGuide::body() const {
                 const auto& what = desk_.log()[i].what;
                 if (!desk_.job().live(i)) continue;
                 if (happening_of(desk_.log()[i], desk_.car()) && !looked) break;
-                if (const Reading* r = std::get_if<Reading>(&what)) looked = looked || r->spot.kind == ReadingKind::steering_wheel;
+                if (const Reading* r = std::get_if<Reading>(&what))
+                    looked = looked || r->spot.kind == ReadingKind::steering_wheel;
             }
-            if (!looked) out += line(warn(tr("Something was %1 since: look again, it creeps.").arg(q(words::happening(*by)))));
+            if (!looked)
+                out += line(
+                    warn(tr("Something was %1 since: look again, it creeps.").arg(q(words::happening(*by)))));
         }
     }
     if (const auto p = play()) {
         out += head(tr("Play"));
         out += line(tr("<b>%1</b> free, %2 at each front wheel. Its middle is <b>%3</b>: hold it there.")
-                        .arg(q(fairchalk::show(p->free, how_)), q(fairchalk::show(p->free / ratio(), how_)), q(words::wheel_off(p->middle, how_))));
+                        .arg(q(fairchalk::show(p->free, how_)), q(fairchalk::show(p->free / ratio(), how_)),
+                             q(words::wheel_off(p->middle, how_))));
         if ((p->free / ratio()).deg() > 0.2)
             out += line(warn(tr("That is more than toe can be set to: find the play first.")));
     }
     if (const Reading* lock = last(carSpot(ReadingKind::lock_to_lock)))
-        out += head(tr("Gear middle")) + line(tr("From either stop <b>%1</b> back.").arg(tr("%1 turns").arg(lock->value.value / 2, 0, 'f', 2)));
+        out += head(tr("Gear middle")) + line(tr("From either stop <b>%1</b> back.")
+                                                  .arg(tr("%1 turns").arg(lock->value.value / 2, 0, 'f', 2)));
     for (const School* s : k.on("steering")) {
         const bool chosen = set && name_of(set->school) == s->id;
         out += head(q(s->text) + (chosen ? tr("  (chosen)") : QString()));
@@ -292,7 +318,8 @@ void SteeringGuide::draw(QPainter& p) const {
         p.setPen(Qt::NoPen);
         p.setBrush(hatch(c.target));
         const double from = 90 - (pl->middle + pl->free / 2.0).deg();
-        p.drawPie(QRectF(480 - 132, 223 - 132, 264, 264), static_cast<int>(from * 16), static_cast<int>(pl->free.deg() * 16));
+        p.drawPie(QRectF(480 - 132, 223 - 132, 264, 264), static_cast<int>(from * 16),
+                  static_cast<int>(pl->free.deg() * 16));
     }
     drawSteeringWheel(p, {480, 223}, 104, off, now || pending_ ? c.chalk : c.faint);
     p.setPen(c.stroke(c.faint, 1.4, Qt::DashLine));
@@ -301,18 +328,23 @@ void SteeringGuide::draw(QPainter& p) const {
     const Rod* rod = desk_.car().rod_at(Wheel::front_left);
     // Drawn at its full lock of the picture: the wheels turn by the ratio, shown four times larger.
     const Angle steer = off / ratio() * 4.0;
-    drawFronts(p, {480, 710}, steer, !rod || rod->runs != RodSide::ahead_of_axle, now || pending_ ? c.chalk : c.faint);
+    drawFronts(p, {480, 710}, steer, !rod || rod->runs != RodSide::ahead_of_axle,
+               now || pending_ ? c.chalk : c.faint);
     drawText(p, {30, 841, 560, 29}, Qt::AlignLeft,
-             desk_.car().steering_ratio ? tr("ratio %1 from the card; front wheels drawn ×4").arg(ratio())
-                                        : tr("ratio not on the card (Ctrl+I): 16 taken; front wheels drawn ×4"),
+             desk_.car().steering_ratio
+                 ? tr("ratio %1 from the card; front wheels drawn ×4").arg(ratio())
+                 : tr("ratio not on the card (Ctrl+I): 16 taken; front wheels drawn ×4"),
              13, c.soft);
     for (const Place& place : places()) {
-        drawText(p, place.at.adjusted(14, 8, -10, -42), Qt::AlignLeft | Qt::AlignVCenter, place.name, 14, c.soft);
-        drawText(p, place.at.adjusted(14, 38, -10, -6), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, place.value, 14, c.chalk, true);
+        drawText(p, place.at.adjusted(14, 8, -10, -42), Qt::AlignLeft | Qt::AlignVCenter, place.name, 14,
+                 c.soft);
+        drawText(p, place.at.adjusted(14, 38, -10, -6), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                 place.value, 14, c.chalk, true);
     }
     if (off.deg() != 0.0)
         drawText(p, {610, 789, 330, 79}, Qt::AlignLeft | Qt::TextWordWrap,
-                 tr("front wheels steered %1").arg(q(words::wheel_off(off / ratio(), how_))), 15, c.string, true);
+                 tr("front wheels steered %1").arg(q(words::wheel_off(off / ratio(), how_))), 15, c.string,
+                 true);
 }
 
 // Wheel only.
@@ -321,15 +353,21 @@ QString wheelWords(const WheelOnly& w, const Show& how) {
     QString out;
     if (w.drives > 0)
         out += line(QObject::tr("The wheel now: <b>%1</b> %2")
-                        .arg(q(words::wheel_off(w.off, how)), soft(QStringLiteral("±%1").arg(q(show_plus_minus(w.off_sigma * k95, how))))));
+                        .arg(q(words::wheel_off(w.off, how)),
+                             soft(QStringLiteral("±%1").arg(q(show_plus_minus(w.off_sigma * k95, how))))));
     if (w.turns_made > 0)
-        out += line(QObject::tr("One turn at both rods moves the wheel <b>%1</b> ±%2 on this car, learnt from %3.")
-                        .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how)))
-                        .arg(w.drives == 1 ? QObject::tr("one drive") : QObject::tr("%1 drives").arg(w.drives)));
+        out += line(
+            QObject::tr("One turn at both rods moves the wheel <b>%1</b> ±%2 on this car, learnt from %3.")
+                .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how)))
+                .arg(w.drives == 1 ? QObject::tr("one drive") : QObject::tr("%1 drives").arg(w.drives)));
     else
-        out += line(QObject::tr("One turn at both rods moves the wheel about %1 ±%2, by the card; learnt after one drive.")
-                        .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how))));
-    if (w.why) out += line(w.why.code == Code::wheel_straight ? q(words::sentence(w.why)) : warn(q(words::sentence(w.why))));
+        out += line(
+            QObject::tr(
+                "One turn at both rods moves the wheel about %1 ±%2, by the card; learnt after one drive.")
+                .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how))));
+    if (w.why)
+        out += line(w.why.code == Code::wheel_straight ? q(words::sentence(w.why))
+                                                       : warn(q(words::sentence(w.why))));
     return out;
 }
 
@@ -344,14 +382,18 @@ std::vector<Place> WheelGuide::places() const {
     for (const auto& [id, turns] : w.turns) {
         const Rod* rod = desk_.car().rod(id);
         const bool left = side_of(rod->wheel) == Side::left;
-        out.push_back({q(id), {left ? 20.0 : 660.0, 520, 280, 160}, q(words::rod(*rod)), q(words::turn_line(*rod, turns))});
+        out.push_back({q(id),
+                       {left ? 20.0 : 660.0, 520, 280, 160},
+                       q(words::rod(*rod)),
+                       q(words::turn_line(*rod, turns))});
     }
     return out;
 }
 
 QString WheelGuide::title() const {
     const WheelOnly w = wheel_only(desk_.job());
-    if (typing_turns_ && made_.size() < w.turns.size()) return q(words::rod(*desk_.car().rod(w.turns[made_.size()].first)));
+    if (typing_turns_ && made_.size() < w.turns.size())
+        return q(words::rod(*desk_.car().rod(w.turns[made_.size()].first)));
     return w.next == WheelStep::turn ? tr("Both rods, equal and opposite") : tr("The wheel only");
 }
 QString WheelGuide::subtitle() const {
@@ -361,7 +403,9 @@ QString WheelGuide::subtitle() const {
 Understood WheelGuide::understand(const QString& text) const {
     const auto quantity = read_quantity(text.toStdString(), expected());
     if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
-    return {QStringLiteral("<b>= %1 %2</b>").arg(q(show_turns(std::abs(quantity->value))), q(words::way(quantity->value > 0))), true};
+    return {QStringLiteral("<b>= %1 %2</b>")
+                .arg(q(show_turns(std::abs(quantity->value))), q(words::way(quantity->value > 0))),
+            true};
 }
 
 QString WheelGuide::keep(const QString& text) {
@@ -383,8 +427,11 @@ QString WheelGuide::keep(const QString& text) {
 std::vector<Act> WheelGuide::acts() const {
     const WheelOnly w = wheel_only(desk_.job());
     if (w.next == WheelStep::turn)
-        return {{"as-written", tr("Turned as written"), true, false}, {"turned", tr("I turned …"), false, typing_turns_}};
-    return {{"drive", w.next == WheelStep::say ? tr("Say how the wheel sits") : tr("Drive, and say what it did"), true, false}};
+        return {{"as-written", tr("Turned as written"), true, false},
+                {"turned", tr("I turned …"), false, typing_turns_}};
+    return {{"drive",
+             w.next == WheelStep::say ? tr("Say how the wheel sits") : tr("Drive, and say what it did"), true,
+             false}};
 }
 
 void WheelGuide::act(const QString& id) {
@@ -406,14 +453,19 @@ QString WheelGuide::body() const {
     for (const auto& [id, turns] : w.turns) {
         const Rod* rod = desk_.car().rod(id);
         out += head(q(words::rod(*rod)));
-        out += line(QStringLiteral("<b>%1 %2</b>").arg(q(words::amount_in_words(turns)), q(words::way(turns > 0))));
+        out += line(
+            QStringLiteral("<b>%1 %2</b>").arg(q(words::amount_in_words(turns)), q(words::way(turns > 0))));
         out += line(soft(q(words::why_this_way(*rod, turns > 0))));
         out += line(soft(q(words::how_to_rotate(*rod, turns > 0))));
     }
     if (w.next == WheelStep::turn) {
-        out += head(tr("To expect")) +
-               line(tr("the wheel %1 ±%2").arg(q(words::wheel_off(w.expect, how_)), q(show_plus_minus(w.expect_sigma * k95, how_))));
-        if (!w.measured) out += line(soft(tr("A first trial turn: nobody has measured the wheel yet. The drive after it teaches how much is right.")));
+        out += head(tr("To expect")) + line(tr("the wheel %1 ±%2")
+                                                .arg(q(words::wheel_off(w.expect, how_)),
+                                                     q(show_plus_minus(w.expect_sigma * k95, how_))));
+        if (!w.measured)
+            out +=
+                line(soft(tr("A first trial turn: nobody has measured the wheel yet. The drive after it "
+                             "teaches how much is right.")));
     }
     return out;
 }
@@ -422,12 +474,16 @@ QString WheelGuide::say() const {
     const WheelOnly w = wheel_only(desk_.job());
     switch (w.next) {
         case WheelStep::say:
-            return tr("Say how the wheel sits on a straight road, or which way the car drifts with it level (Ctrl+8).");
+            return tr(
+                "Say how the wheel sits on a straight road, or which way the car drifts with it level "
+                "(Ctrl+8).");
         case WheelStep::turn:
-            return tr("The car goes %1 with the wheel level: steer both front wheels %2, equal turns, opposite ways.")
+            return tr("The car goes %1 with the wheel level: steer both front wheels %2, equal turns, "
+                      "opposite ways.")
                 .arg(w.off.deg() < 0 ? tr("right") : tr("left"), w.off.deg() < 0 ? tr("left") : tr("right"));
         case WheelStep::drive:
-            return tr("Lock the nuts, then drive it on a straight flat road and say what the wheel does (Ctrl+8).");
+            return tr(
+                "Lock the nuts, then drive it on a straight flat road and say what the wheel does (Ctrl+8).");
         case WheelStep::done:
             return tr("The wheel is straight. Lock, empty the loose list, and keep the record.");
     }
@@ -440,8 +496,10 @@ void WheelGuide::draw(QPainter& p) const {
     drawText(p, {30, 24, 700, 39}, Qt::AlignLeft, tr("The wheel only"), 19, c.chalk, true);
     drawSteeringWheel(p, {480, 210}, 96, w.off, w.drives ? c.chalk : c.faint);
     drawText(p, {600, 171, 330, 79}, Qt::AlignLeft | Qt::AlignVCenter,
-             w.drives ? tr("%1 ±%2").arg(q(words::wheel_off(w.off, how_)), q(show_plus_minus(w.off_sigma * k95, how_))) : tr("nothing said yet"), 18,
-             c.chalk, true);
+             w.drives ? tr("%1 ±%2").arg(q(words::wheel_off(w.off, how_)),
+                                         q(show_plus_minus(w.off_sigma * k95, how_)))
+                      : tr("nothing said yet"),
+             18, c.chalk, true);
     p.setPen(c.stroke(c.faint, 1.4, Qt::DashLine));
     p.drawLine(QPointF(480, 355), QPointF(480, 473));
     const Rod* rod = desk_.car().rod_at(Wheel::front_left);
@@ -461,13 +519,15 @@ void WheelGuide::draw(QPainter& p) const {
     for (const Place& place : places()) {
         p.setPen(c.stroke(c.string, 2));
         p.setBrush(Qt::NoBrush);
-        drawText(p, place.at.adjusted(16, 12, -10, -110), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15, c.soft);
+        drawText(p, place.at.adjusted(16, 12, -10, -110), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15,
+                 c.soft);
         drawText(p, place.at.adjusted(16, 50, -10, -8), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
                  place.value.section(QStringLiteral(": "), 1), 26, c.string, true);
     }
     if (w.next == WheelStep::turn)
         drawText(p, {30, 815, 900, 79}, Qt::AlignLeft | Qt::TextWordWrap,
-                 tr("Front is up, as the driver sits. Steering parts are safety-critical: locknuts to the manual's torque, thread engaged as far as it asks."),
+                 tr("Front is up, as the driver sits. Steering parts are safety-critical: locknuts to the "
+                    "manual's torque, thread engaged as far as it asks."),
                  14, c.soft);
 }
 

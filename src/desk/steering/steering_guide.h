@@ -6,8 +6,8 @@
 
 namespace fairchalk::desk {
 
-/// Steering: the wheel from the seat and the front wheels from above, joined. How it was set straight, by which
-/// school; what holds it; its play, halved; and the second look after each turn of an adjuster.
+/// Steering: the wheel from the seat and the front wheels from above, joined. How it was set straight, by
+/// which school; what holds it; its play, halved; and the second look after each turn of an adjuster.
 class SteeringGuide : public Guide {
     Q_OBJECT
   public:

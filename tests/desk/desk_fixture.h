@@ -1,0 +1,89 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <unistd.h>
+
+#include <filesystem>
+#include <memory>
+
+#include <gtest/gtest.h>
+#include <QApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QSettings>
+#include <QTest>
+
+#include "book/places.h"
+#include "shots.h"
+#include "window.h"
+
+namespace fairchalk::desk {
+
+namespace fs = std::filesystem;
+
+/// The real window on a book of its own, driven by key events.
+struct DeskTest : ::testing::Test {
+    fs::path folder = fs::temp_directory_path() / ("fairchalk-desk-" + std::to_string(::getpid()));
+    fs::path path = folder / "garage.fairchalk";
+    std::unique_ptr<JobDesk> desk;
+    std::unique_ptr<Window> window;
+
+    DeskTest() {
+        QSettings().clear();  // each test begins with the preferences of a new user
+        fs::remove_all(folder);
+        fs::create_directories(folder);
+    }
+    ~DeskTest() override {
+        close();
+        fs::remove_all(folder);
+    }
+    void open() {
+        desk = std::make_unique<JobDesk>(book::Book(path), book::system_sources());
+        window = std::make_unique<Window>(*desk);
+        openWhereItWas(*desk, *window);
+        window->show();
+        QApplication::setActiveWindow(window.get());
+        (void)QTest::qWaitForWindowActive(window.get(), 2000);
+    }
+    void close() {
+        window.reset();
+        desk.reset();
+    }
+    void demo() {
+        UuidSource ids(book::system_sources());
+        book::Book b(path);
+        for (const char* file : {"brask-hillclimb", "ollerby-pickup", "tarnby-estate"})
+            b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/" + file + ".json", ids), file, ids);
+    }
+    void key(Qt::Key k, Qt::KeyboardModifiers m = Qt::NoModifier) {
+        QWidget* at = window->focusWidget() ? window->focusWidget() : window.get();
+        QTest::keyClick(at, k, m);
+    }
+    void type(const QString& text) { QTest::keyClicks(window->focusWidget(), text); }
+    void enter(const QString& text) {
+        type(text);
+        key(Qt::Key_Return);
+    }
+    void readAll(const QStringList& values) {
+        for (const QString& v : values) enter(v);
+        desk->settle();
+    }
+    QString slateText() {
+        QString all;
+        for (const QLabel* l : window->slate().findChildren<QLabel*>())
+            if (l->isVisibleTo(&window->slate())) all += l->text() + QLatin1Char('\n');
+        return all;
+    }
+    std::size_t readings() const {
+        std::size_t n = 0;
+        for (const Round& r : desk->job().rounds) n += r.readings.size();
+        return n;
+    }
+    const QAbstractButton* named(const QString& start) {
+        for (const QAbstractButton* b : window->findChildren<QAbstractButton*>())
+            if (b->accessibleName().startsWith(start)) return b;
+        return nullptr;
+    }
+};
+
+}  // namespace fairchalk::desk
