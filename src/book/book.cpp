@@ -7,6 +7,7 @@
 
 #include <cerrno>
 #include <cstring>
+#include <mutex>
 
 #include <SQLiteCpp/SQLiteCpp.h>
 
@@ -76,6 +77,7 @@ struct Book::Inside {
     std::unique_ptr<SQLite::Database> db;
     bool read_only = false;
     std::string reason;
+    std::mutex writing;  ///< the writer thread and the window share one connection
 
     void insert(const std::string& stream, const Json& e) {
         SQLite::Statement s(
@@ -95,6 +97,7 @@ struct Book::Inside {
     template <class F>
     void write(F&& work) {
         may_write();
+        const std::lock_guard<std::mutex> one_at_a_time(writing);
         try {
             SQLite::Transaction t(*db, SQLite::TransactionBehavior::IMMEDIATE);
             work();

@@ -109,9 +109,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     auto* read = app.add_subcommand("read", "What a quantity as people type it means");
     read->add_option("text", text, "the quantity, such as \"2 9/16 in\"")->required();
     read->add_option("--as", as, "what is asked for: length, angle or turns")
-        ->check(CLI::IsMember({"length", "angle", "turns"}));
+        ->check(CLI::IsMember({"length", "angle", "turns", "pressure", "torque"}));
     read->add_option("--bare", bare, "what a number without a unit means, as in a field of the window")
-        ->check(CLI::IsMember({"mm", "cm", "in", "deg", "min", "turn"}));
+        ->check(CLI::IsMember({"mm", "cm", "in", "deg", "min", "turn", "bar", "psi", "Nm"}));
     read->footer(
         "Example: fairchalk-cli read \"2 9/16 in\"\n"
         "         fairchalk-cli read --as angle -- \"-27'\"");
@@ -168,11 +168,16 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         if (read->parsed()) {
             Expect expect;
             using Kind = Expect::Kind;
-            expect.kind = as == "length"  ? Kind::length
-                          : as == "angle" ? Kind::angle
-                          : as == "turns" ? Kind::turns
-                                          : Kind::any;
-            expect.bare = bare == "mm"    ? Bare::mm
+            expect.kind = as == "length"     ? Kind::length
+                          : as == "angle"    ? Kind::angle
+                          : as == "turns"    ? Kind::turns
+                          : as == "pressure" ? Kind::pressure
+                          : as == "torque"   ? Kind::torque
+                                             : Kind::any;
+            expect.bare = bare == "bar"   ? Bare::bar
+                          : bare == "psi" ? Bare::psi
+                          : bare == "Nm"  ? Bare::nm
+                          : bare == "mm"  ? Bare::mm
                           : bare == "cm"  ? Bare::cm
                           : bare == "in"  ? Bare::inch
                           : bare == "deg" ? Bare::deg

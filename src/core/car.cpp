@@ -5,15 +5,10 @@
 #include <cctype>
 #include <cmath>
 
+#include "core/named.h"
+
 namespace fairchalk {
 namespace {
-
-template <class E, std::size_t N>
-std::optional<E> named(const std::array<std::string_view, N>& names, std::string_view word) {
-    const auto it = std::find(names.begin(), names.end(), word);
-    if (it == names.end()) return std::nullopt;
-    return static_cast<E>(it - names.begin());
-}
 
 constexpr std::array<std::string_view, 4> wheel_names = {"front-left", "front-right", "rear-left",
                                                          "rear-right"};

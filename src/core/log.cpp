@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <unordered_map>
 
+#include "core/named.h"
+
 namespace fairchalk {
 namespace {
 
@@ -19,13 +21,6 @@ std::vector<std::optional<std::string>> strikes_of(const std::vector<Entry>& log
             for (const std::string& id : s->ids) taken_back.emplace(id, s->why);
     }
     return struck;
-}
-
-template <class E, std::size_t N>
-std::optional<E> named(const std::array<std::string_view, N>& names, std::string_view word) {
-    const auto it = std::find(names.begin(), names.end(), word);
-    if (it == names.end()) return std::nullopt;
-    return static_cast<E>(it - names.begin());
 }
 
 constexpr std::array<std::string_view, 4> check_names = {"open", "good", "failed", "not-applicable"};

@@ -2,6 +2,7 @@
 #include "core/procedure.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/corners.h"
 #include "core/floor.h"
@@ -13,6 +14,8 @@ namespace {
 
 constexpr std::array<std::string_view, 8> stage_names = {"ask",   "check-over", "floor", "steering",
                                                          "lines", "read",       "turn",  "drive"};
+
+constexpr double straight_within_deg = 0.5;
 
 bool is_turn(const Entry& e) {
     return std::holds_alternative<Turn>(e.what);
@@ -155,6 +158,10 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
     if (looked) {
         steering.knot = Knot::tight;
         slack_if(steering, spoiled_since(job, Fact::steering, *looked));
+        // Looked at, and found off: the estimate reckons with it, and it is still not straight.
+        const Reading* r = std::get_if<Reading>(&(*job.log)[*looked].what);
+        if (r && std::abs(r->value.angle().deg()) > straight_within_deg)
+            slack_if(steering, Happening::steering_moved);
     }
 
     StageState& lines = at(Stage::lines);

@@ -35,10 +35,10 @@ Rod reckoned(const Rod& rod) {
 }
 
 struct Grid {
-    static constexpr int offs = 481, scales = 71;
+    static constexpr int offs = 241, scales = 47;
     std::vector<double> weight = std::vector<double>(offs * scales, 0.0);
-    static double off(int i) { return -60.0 + 0.25 * i; }
-    static double scale(int j) { return 0.4 + 0.02 * j; }
+    static double off(int i) { return -60.0 + 0.5 * i; }
+    static double scale(int j) { return 0.4 + 0.03 * j; }
     double& at(int i, int j) { return weight[static_cast<std::size_t>(i * scales + j)]; }
     double at(int i, int j) const { return weight[static_cast<std::size_t>(i * scales + j)]; }
 };

@@ -57,6 +57,7 @@ void JobDesk::openJob(const std::string& id) {
         if (j.id == id) title_ = QString::fromStdString(j.title);
     kept_ = writing_ = file_.entries.size();
     job_ = job_of(file_.entries);
+    wheel_only_.reset();
     answer_ = {};
     if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
     if (job_.rounds.empty() && writer_)
@@ -92,6 +93,7 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
         file_.entries.push_back(std::move(e));
     }
     job_ = job_of(file_.entries);
+    wheel_only_.reset();
     writeNext();
     compute();
     emit changed();
@@ -202,6 +204,11 @@ void JobDesk::editCard(const book::Json& card) {
 void JobDesk::editTargets(const book::Json& targets) {
     append({Entry{{}, {}, {}, {}, {}, TargetsEdit{book::targets_from(targets, "targets")}}},
            {book::Json{{"kind", "targets"}, {"targets", targets}}});
+}
+
+const WheelOnly& JobDesk::wheelOnly() const {
+    if (!wheel_only_) wheel_only_ = wheel_only(job_);
+    return *wheel_only_;
 }
 
 void JobDesk::keepFact(const std::string& key, const std::string& value) {

@@ -16,6 +16,7 @@
 #include "book/writer.h"
 #include "core/plan.h"
 #include "core/procedure.h"
+#include "core/wheel_only.h"
 
 namespace fairchalk::desk {
 
@@ -72,6 +73,8 @@ class JobDesk : public QObject {
     /// Targets as JSON, in the terms in which they were typed.
     book::Json targetsJson() const;
     void editTargets(const book::Json& targets);
+    /// The wheel-only job as it stands, reckoned once for each state of the log.
+    const WheelOnly& wheelOnly() const;
     /// A small fact of the book, kept by the writer.
     void keepFact(const std::string& key, const std::string& value);
     const Knowledge& knowledge() const { return book::shipped_knowledge(); }
@@ -106,6 +109,7 @@ class JobDesk : public QObject {
     QString title_;
     book::JobFile file_;
     Job job_;
+    mutable std::optional<WheelOnly> wheel_only_;
     std::size_t kept_ = 0;
     std::size_t writing_ = 0;
     Answer answer_;

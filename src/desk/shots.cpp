@@ -50,8 +50,15 @@ void typeForEver(JobDesk& desk, Window& window) {
     });
     auto* timer = new QTimer(&window);
     QObject::connect(timer, &QTimer::timeout, &window, [&window, n = 0]() mutable {
+        // Every fourth time something of getting ready: a check ticked, a sum's reading, an event.
+        if (++n % 4 == 0) {
+            window.setStage(Stage::check_over);
+            if (n % 8 == 0) return void(window.slate().actOfGuide(0));
+            window.slate().startLoose();
+            return type(window, QStringLiteral("nut %1").arg(n));
+        }
         window.setStage(Stage::read);
-        window.slate().ask(string_walk()[static_cast<std::size_t>(++n) % string_walk().size()]);
+        window.slate().ask(string_walk()[static_cast<std::size_t>(n) % string_walk().size()]);
         window.slate().takeFocus();
         type(window, QString::number(100 + n % 17));
     });

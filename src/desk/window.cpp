@@ -199,7 +199,9 @@ void Window::shortcuts() {
         if (!slate_->actOfGuide(2)) slate_->startAccept();
     });
     const auto happens = [this](ChangeKind kind) {
-        if (desk_.hasJob()) desk_.happened(kind);
+        if (!desk_.hasJob()) return;
+        desk_.happened(kind);
+        slate_->ask(next_spot(desk_.job(), desk_.round()));
     };
     on(QKeySequence(Qt::Key_F10), [happens] { happens(ChangeKind::jacked); });
     on(QKeySequence(Qt::Key_F11), [happens] { happens(ChangeKind::rolled); });
@@ -436,27 +438,33 @@ void Window::print() {
     printer.setPageOrientation(QPageLayout::Landscape);
     QPrintDialog dialog(&printer, this);
     if (dialog.exec() != QDialog::Accepted) return;
+    QPainter p(&printer);
+    drawSheet(p, printer.pageRect(QPrinter::DevicePixel).size());
+}
+
+void Window::drawSheet(QPainter& p, const QSizeF& paper) {
     const bool dark = Chalk::now().dark;
     Chalk::choose(false);  // paper is pale
-    QPainter p(&printer);
-    const QSizeF paper = printer.pageRect(QPrinter::DevicePixel).size();
-    const QSizeF drawing(960, 960 * paper.height() / paper.width());
-    p.scale(paper.width() / drawing.width(), paper.width() / drawing.width());
+    const QSizeF sheet(960, 960 * paper.height() / paper.width());
+    // The cautions of the stage stand at the foot of its sheet, read or not.
+    const QSizeF drawing(sheet.width(), sheet.height() - 84);
+    p.scale(paper.width() / sheet.width(), paper.width() / sheet.width());
     p.setRenderHint(QPainter::Antialiasing);
     if (Guide* guide = guideFor(stage_)) {
         const double k = std::min(drawing.width() / Guide::width, drawing.height() / Guide::height);
+        p.save();
         p.scale(k, k);
         guide->draw(p);
-        // What has to be known with it stands under the drawing.
-        QStringList cautions;
-        for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge(), true))
-            cautions << q(c->text);
-        drawText(p, {30, Guide::height - 20, Guide::width - 60, 60}, Qt::AlignLeft | Qt::TextWordWrap,
-                 cautions.join(QStringLiteral("  ")), 11, Chalk::now().soft);
-    } else if (stage_ == Stage::turn)
+        p.restore();
+    } else if (stage_ == Stage::turn) {
         turn_->draw(p, drawing);
-    else
+    } else {
         floor_->draw(p, drawing, true);
+    }
+    QStringList cautions;
+    for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge(), true)) cautions << q(c->text);
+    drawText(p, {20, drawing.height(), sheet.width() - 40, 80}, Qt::AlignLeft | Qt::TextWordWrap,
+             cautions.join(QStringLiteral("  ")), 9, Chalk::now().chalk);
     Chalk::choose(dark);
 }
 

@@ -53,6 +53,8 @@ class Window : public QMainWindow {
     QString kept() const { return kept_->text(); }
     QString sayLine() const { return say_->text(); }
     void showPage(const QString& page);
+    /// The stage as it is printed, with its cautions, on paper of this size.
+    void drawSheet(QPainter& p, const QSizeF& paper);
     const QString& page() const { return page_; }
     void toggleBigFigures();
     void showKeys();

@@ -311,7 +311,7 @@ QString BaselineGuide::name(const BaselineItem& i) const {
         case Kind::adjuster:
             return tr("%1: its marks, or its shims by bolt").arg(q(i.adjuster));
         case Kind::wheel_on_shaft:
-            return tr("steering wheel on its shaft: which spline, which mark");
+            return tr("steering wheel on its shaft");
     }
     return {};
 }
@@ -361,6 +361,8 @@ bool BaselineGuide::typesWords() const {
     return i && !i->is_length();
 }
 QString BaselineGuide::prompt() const {
+    const auto i = item();
+    if (i && i->kind == BaselineItem::Kind::wheel_on_shaft) return tr("which spline, which mark");
     return typesWords() ? tr("in words") : QString();
 }
 std::optional<Bounded> BaselineGuide::bounded() const {
@@ -399,8 +401,7 @@ QString BaselineGuide::keep(const QString& text) {
 }
 
 std::vector<Act> BaselineGuide::acts() const {
-    return {{"found", tr("As it was found"), false, !back_},
-            {"back", tr("As it was put back"), false, back_}};
+    return {{"found", tr("As found"), false, !back_}, {"back", tr("As put back"), false, back_}};
 }
 
 void BaselineGuide::act(const QString& id) {
@@ -444,7 +445,7 @@ QString BaselineGuide::say() const {
 
 void BaselineGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
-    const QRectF car(250, 270, 460, 350);
+    const QRectF car(250, 312, 460, 290);
     drawCar(p, car);
     drawText(p, {40, 21, 800, 39}, Qt::AlignLeft, title(), 19, c.chalk, true);
     for (const Place& place : places()) {

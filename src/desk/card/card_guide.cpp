@@ -210,6 +210,7 @@ std::optional<CardGuide::Item> CardGuide::item() const {
 void CardGuide::enter() {
     if (chosen_.isEmpty()) chosen_ = QStringLiteral("body");
     item_ = 0;
+    pictures_.reset();
 }
 
 void CardGuide::choose(const QString& place) {
@@ -244,7 +245,7 @@ QString CardGuide::valueOf(const book::Json& card, const Item& i) const {
         return out.join(QStringLiteral("; "));
     }
     if (i.type == Type::picture) {
-        const auto n = desk_.book().pictures(desk_.book().car_of(desk_.jobId())).size();
+        const auto n = pictures().size();
         return n == 0 ? QString() : tr("%1 kept").arg(n);
     }
     if (i.type == Type::target) {
@@ -394,8 +395,14 @@ QString CardGuide::addPicture(const QString& path) {
     } catch (const book::BookError& e) {
         return QString::fromUtf8(e.what());
     }
+    pictures_.reset();
     emit changed();
     return {};
+}
+
+const std::vector<book::Book::Picture>& CardGuide::pictures() const {
+    if (!pictures_) pictures_ = desk_.book().pictures(desk_.book().car_of(desk_.jobId()));
+    return *pictures_;
 }
 
 QString CardGuide::keep(const QString& text) {
@@ -573,9 +580,8 @@ void CardGuide::draw(QPainter& p) const {
                      tr("+%1").arg(more), 13, c.soft);
     }
     // The first picture, small.
-    const auto pictures = desk_.book().pictures(desk_.book().car_of(desk_.jobId()));
-    if (!pictures.empty()) {
-        const QImage image = QImage::fromData(QByteArray::fromStdString(pictures.front().bytes));
+    if (!pictures().empty()) {
+        const QImage image = QImage::fromData(QByteArray::fromStdString(pictures().front().bytes));
         if (!image.isNull()) {
             const QSizeF size = QSizeF(image.size()).scaled(108, 62, Qt::KeepAspectRatio);
             p.drawImage(QRectF({804, 804}, size), image);

@@ -57,7 +57,10 @@ class CardGuide : public Guide {
     QString addPicture(const QString& path);
     std::string setup() const;
 
+    const std::vector<book::Book::Picture>& pictures() const;
+
     int item_ = 0;
+    mutable std::optional<std::vector<book::Book::Picture>> pictures_;  ///< read when first wanted
 };
 
 }  // namespace fairchalk::desk

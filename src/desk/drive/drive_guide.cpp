@@ -177,7 +177,7 @@ QString DriveGuide::body() const {
         out += line(text);
     }
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
-        out += head(tr("The wheel only")) + wheelWords(wheel_only(desk_.job()), how_);
+        out += head(tr("The wheel only")) + wheelWords(desk_.wheelOnly(), how_);
     out += head(tr("Then")) + line(tr("A straight flat road, hands light: is the wheel level, does it pull? "
                                       "Then bumps; then as hard as "
                                       "the car will be used; and the tires for some weeks."));
@@ -196,7 +196,7 @@ QString DriveGuide::say() const {
         return tr("%1 failed in the check-over and was not mended: the car is not ready.")
             .arg(q(marks.front()->text));
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only) {
-        const WheelOnly w = wheel_only(desk_.job());
+        const WheelOnly& w = desk_.wheelOnly();
         if (w.next == WheelStep::turn) return tr("Understood: Ctrl+7 says what to turn.");
         if (w.next == WheelStep::done) return tr("The wheel is straight: that is the job.");
     }

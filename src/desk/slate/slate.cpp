@@ -185,6 +185,7 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
             b->style()->unpolish(b);  // styled by its name
             b->style()->polish(b);
         }
+        b->ensurePolished();
         const bool wide = a.main || a.text.size() > 17;
         if (wide && column == 1) ++row, column = 0;
         grid->addWidget(b, row, column, 1, wide ? 2 : 1);
@@ -194,6 +195,9 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
             column = 1;
     }
     act_area_->setVisible(!acts.empty());
+    // At once, not with the next event: the last list may have had other rows.
+    grid->activate();
+    act_area_->setFixedHeight(grid->sizeHint().height());
 }
 
 bool Slate::actOfGuide(std::size_t n) {
@@ -974,6 +978,13 @@ QString Slate::say() const {
         case Stage::read:
             if (mode_ == Mode::strike_reason)
                 return tr("Say why the reading is wrong; it stays in the record, struck out.");
+            if (const auto st = stages_of(desk_.job(),
+                                          desk_.knowledge())[static_cast<std::size_t>(index_of(Stage::read))];
+                st.knot == Knot::slack && st.spoiled_by && spot_)
+                return tr("%1 since the last reading: %2 spots are read again, beginning with the %3.")
+                    .arg(q(words::happening(*st.spoiled_by)))
+                    .arg(st.of)
+                    .arg(q(words::spot(*spot_)));
             if (!spot_)
                 return tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
             if (spot_->kind == ReadingKind::string_to_string)

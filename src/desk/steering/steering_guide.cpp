@@ -378,7 +378,7 @@ void WheelGuide::enter() {
 
 std::vector<Place> WheelGuide::places() const {
     std::vector<Place> out;
-    const WheelOnly w = wheel_only(desk_.job());
+    const WheelOnly& w = desk_.wheelOnly();
     for (const auto& [id, turns] : w.turns) {
         const Rod* rod = desk_.car().rod(id);
         const bool left = side_of(rod->wheel) == Side::left;
@@ -391,7 +391,7 @@ std::vector<Place> WheelGuide::places() const {
 }
 
 QString WheelGuide::title() const {
-    const WheelOnly w = wheel_only(desk_.job());
+    const WheelOnly& w = desk_.wheelOnly();
     if (typing_turns_ && made_.size() < w.turns.size())
         return q(words::rod(*desk_.car().rod(w.turns[made_.size()].first)));
     return w.next == WheelStep::turn ? tr("Both rods, equal and opposite") : tr("The wheel only");
@@ -409,7 +409,7 @@ Understood WheelGuide::understand(const QString& text) const {
 }
 
 QString WheelGuide::keep(const QString& text) {
-    const WheelOnly w = wheel_only(desk_.job());
+    const WheelOnly w = desk_.wheelOnly();
     const auto quantity = read_quantity(text.toStdString(), expected());
     if (!quantity) return q(words::sentence(quantity.error()));
     if (made_.size() < w.turns.size()) made_.emplace_back(w.turns[made_.size()].first, quantity->value);
@@ -425,7 +425,7 @@ QString WheelGuide::keep(const QString& text) {
 }
 
 std::vector<Act> WheelGuide::acts() const {
-    const WheelOnly w = wheel_only(desk_.job());
+    const WheelOnly& w = desk_.wheelOnly();
     if (w.next == WheelStep::turn)
         return {{"as-written", tr("Turned as written"), true, false},
                 {"turned", tr("I turned …"), false, typing_turns_}};
@@ -436,7 +436,8 @@ std::vector<Act> WheelGuide::acts() const {
 
 void WheelGuide::act(const QString& id) {
     if (id == "as-written") {
-        desk_.turned(wheel_only(desk_.job()).turns, true);
+        const auto turns = desk_.wheelOnly().turns;
+        desk_.turned(turns, true);
         emit stageWanted(Stage::drive);
     } else if (id == "turned") {
         typing_turns_ = true;
@@ -448,7 +449,7 @@ void WheelGuide::act(const QString& id) {
 }
 
 QString WheelGuide::body() const {
-    const WheelOnly w = wheel_only(desk_.job());
+    const WheelOnly& w = desk_.wheelOnly();
     QString out = wheelWords(w, how_);
     for (const auto& [id, turns] : w.turns) {
         const Rod* rod = desk_.car().rod(id);
@@ -471,7 +472,7 @@ QString WheelGuide::body() const {
 }
 
 QString WheelGuide::say() const {
-    const WheelOnly w = wheel_only(desk_.job());
+    const WheelOnly& w = desk_.wheelOnly();
     switch (w.next) {
         case WheelStep::say:
             return tr(
@@ -492,7 +493,7 @@ QString WheelGuide::say() const {
 
 void WheelGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
-    const WheelOnly w = wheel_only(desk_.job());
+    const WheelOnly& w = desk_.wheelOnly();
     drawText(p, {30, 24, 700, 39}, Qt::AlignLeft, tr("The wheel only"), 19, c.chalk, true);
     drawSteeringWheel(p, {480, 210}, 96, w.off, w.drives ? c.chalk : c.faint);
     drawText(p, {600, 171, 330, 79}, Qt::AlignLeft | Qt::AlignVCenter,
