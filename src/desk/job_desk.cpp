@@ -215,9 +215,10 @@ void JobDesk::keepFact(const std::string& key, const std::string& value) {
     if (writer_) writer_->post([key, value](book::Book& b) { b.set_fact(key, value); }, {});
 }
 
-void JobDesk::strike(std::size_t entry, const QString& why) {
-    append({Entry{
-        {}, {}, {}, {}, {}, Strike{Strike::Way::reasoned, {file_.entries[entry].id}, why.toStdString()}}});
+void JobDesk::strike(const std::vector<std::size_t>& entries, const QString& why) {
+    Strike s{Strike::Way::reasoned, {}, why.toStdString()};
+    for (std::size_t i : entries) s.ids.push_back(file_.entries[i].id);
+    record(s);
 }
 
 bool JobDesk::undo() {

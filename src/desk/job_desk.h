@@ -78,7 +78,8 @@ class JobDesk : public QObject {
     /// A small fact of the book, kept by the writer.
     void keepFact(const std::string& key, const std::string& value);
     const Knowledge& knowledge() const { return book::shipped_knowledge(); }
-    void strike(std::size_t entry, const QString& why);
+    void strike(std::size_t entry, const QString& why) { strike(std::vector<std::size_t>{entry}, why); }
+    void strike(const std::vector<std::size_t>& entries, const QString& why);
     bool undo();
     bool redo();
     void setLines(const LinesSet& lines);

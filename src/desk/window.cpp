@@ -129,7 +129,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
         refresh();
     });
     connect(&desk_, &JobDesk::notKept, this, [this](const QString& why) {
-        kept_->setText(tr("▲ not kept"));
+        kept_->setText(desk_.book().read_only() ? tr("reading only") : tr("▲ not kept"));
         kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
         trouble_ = why;
         say();

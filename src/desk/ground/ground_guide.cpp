@@ -242,8 +242,17 @@ void GroundGuide::act(const QString& id) {
         emit changed();
     } else if (id == "anew") {
         // What was surveyed stays in the record, struck out.
-        std::size_t begun = 0;
-        if (last_of<FloorSet>(desk_.job(), &begun)) desk_.strike(begun, tr("another floor"));
+        // The floor, its readings and its tiles go together: nothing of it may pass for another's.
+        std::vector<std::size_t> all;
+        for (std::size_t i = floor_now(desk_.job())->begun; i < desk_.log().size(); ++i) {
+            if (!desk_.job().live(i)) continue;
+            const auto& what = desk_.log()[i].what;
+            const Reading* r = std::get_if<Reading>(&what);
+            if (std::holds_alternative<FloorSet>(what) || std::holds_alternative<TilesPlaced>(what) ||
+                (r && info_of(r->spot.kind).use == ReadingUse::floor))
+                all.push_back(i);
+        }
+        if (!all.empty()) desk_.strike(all, tr("another floor"));
         tile_.reset();
         chosen_.clear();
         emit changed();

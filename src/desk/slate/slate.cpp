@@ -233,10 +233,18 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
             return event->ignore(), true;
     }
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride) {
+        // Where a line edit has a meaning of its own for one of the window's keys (Ctrl+E under X11), the
+        // window's comes first.
+        const auto* key = static_cast<QKeyEvent*>(event);
+        constexpr std::array windows = {Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I,
+                                        Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P};
+        if (key->modifiers() == Qt::ControlModifier &&
+            std::find(windows.begin(), windows.end(), key->key()) != windows.end())
+            return event->ignore(), true;
         // Escape is the line's own while there is something to leave or to clear.
         const bool leaves = mode_ == Mode::strike_reason || mode_ == Mode::accept_reason ||
                             mode_ == Mode::turned || mode_ == Mode::loose;
-        if (static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape && (leaves || !entry_->text().isEmpty()))
+        if (key->key() == Qt::Key_Escape && (leaves || !entry_->text().isEmpty()))
             return event->accept(), true;
     }
     if (watched == entry_ && event->type() == QEvent::KeyPress) {

@@ -1,0 +1,362 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The guides between the stages: units, books that are only read, ages of floors, sheets, sizes, focus.
+#include <fstream>
+
+#include <QDate>
+#include <QPainter>
+
+#include "book/target_text.h"
+#include "desk_fixture.h"
+#include "look/chalk.h"
+
+namespace fairchalk::desk {
+namespace {
+
+struct GuideTest : DeskTest {
+    GuideTest() {
+        demo();
+        open();
+        desk->settle();
+    }
+    void go(Stage s) { key(static_cast<Qt::Key>(Qt::Key_1 + index_of(s)), Qt::ControlModifier); }
+    PlaceMark* mark(const QString& id) {
+        for (PlaceMark* m : window->findChildren<PlaceMark*>())
+            if (m->id == id) return m;
+        return nullptr;
+    }
+    void point(const QString& id) {
+        ASSERT_TRUE(mark(id)) << id.toStdString();
+        QTest::mouseClick(mark(id), Qt::LeftButton);
+    }
+    QLineEdit* entry() { return window->slate().findChild<QLineEdit*>(); }
+    void keepFloor(const char* name, const QDate& date, double wheelbase_mm) {
+        FloorSet set;
+        set.method = FloorMethod::heights;
+        set.place = name;
+        set.surveyed = date.toString(Qt::ISODate).toStdString();
+        set.sigma = Length::from_mm(0.7);
+        Entry e;
+        e.what = set;
+        book::Json j = book::json_of(e);
+        j["wheelbase"] = write_exact(Length::from_mm(wheelbase_mm));
+        desk->book().set_fact(std::string("floor:") + name, j.dump());
+    }
+    /// Another floor: the demo's own survey is taken back.
+    void anotherFloor() {
+        go(Stage::floor);
+        point("tiles");
+        key(Qt::Key_F2);
+        ASSERT_FALSE(floor_now(desk->job()));
+    }
+};
+
+TEST_F(GuideTest, ABareNumberHasTheUnitThatIsShown) {
+    go(Stage::check_over);
+    key(Qt::Key_F7);  // inches, and pressures in psi
+    point("pressures");
+    key(Qt::Key_F5 /* no matter */, Qt::AltModifier);
+    for (QPushButton* b : window->slate().findChildren<QPushButton*>())
+        if (b->accessibleName() == "Measure again" && b->isVisibleTo(&window->slate())) b->click();
+    type("33");
+    EXPECT_TRUE(slateText().contains("2.28 bar (33.0 psi)")) << slateText().toStdString();
+    key(Qt::Key_Return);
+    const auto read = state_readings(desk->job(), wheel_spot(ReadingKind::pressure, Wheel::front_left));
+    EXPECT_NEAR(read.back()->value.value, 2.2753, 1e-3);
+    EXPECT_EQ(read.back()->value.text, "33 psi") << "as typed, with its unit";
+    go(Stage::floor);
+    point("tiles");
+    type("1/8");
+    EXPECT_TRUE(slateText().contains("3.2 mm"));
+    key(Qt::Key_F7);
+}
+
+TEST_F(GuideTest, ThreadsMayBeCounted) {
+    go(Stage::check_over);
+    point("threads");
+    for (QPushButton* b : window->slate().findChildren<QPushButton*>())
+        if (b->accessibleName() == "Measure again" && b->isVisibleTo(&window->slate())) b->click();
+    type("14 threads");
+    EXPECT_TRUE(slateText().contains("21.0 mm")) << slateText().toStdString();
+    key(Qt::Key_Return);
+    enter("16 threads");
+    const SideDifference d = side_difference(desk->job(), Axle::front, ReadingKind::thread_exposed);
+    EXPECT_NEAR(d.by.mm(), -3, 1e-9);
+    EXPECT_NEAR(*d.turns, -2, 1e-9);
+    EXPECT_TRUE(slateText().contains("left 3.0 mm less than right, 2 turns")) << slateText().toStdString();
+}
+
+TEST_F(GuideTest, WhatIsNotUnderstoodStaysOnTheLineOfEveryStage) {
+    const std::pair<Stage, const char*> places[] = {{Stage::check_over, "rims"},
+                                                    {Stage::floor, "tiles"},
+                                                    {Stage::steering, "lock"},
+                                                    {Stage::drive, "level"}};
+    for (const auto& [stage, place] : places) {
+        go(stage);
+        point(place);
+        const std::size_t entries = desk->log().size();
+        enter("about two furlongs");
+        EXPECT_EQ(entry()->text(), "about two furlongs") << place;
+        EXPECT_TRUE(slateText().contains("furlongs")) << place;
+        EXPECT_EQ(desk->log().size(), entries) << "nothing was kept";
+        key(Qt::Key_Escape);
+        EXPECT_TRUE(entry()->text().isEmpty()) << place;
+    }
+}
+
+TEST_F(GuideTest, AFloorAgesAndKnowsForWhichCarItWasSurveyed) {
+    keepFloor("bay 2", QDate::currentDate().addMonths(-20), 2565);
+    keepFloor("bay 3", QDate::currentDate().addDays(-3), 2200);
+    anotherFloor();
+    ASSERT_TRUE(mark("floor:bay 2"));
+    point("floor:bay 2");
+    point("tiles");
+    EXPECT_TRUE(slateText().contains("months ago")) << slateText().toStdString();
+    EXPECT_FALSE(slateText().contains("stands on other spots"));
+    key(Qt::Key_F2);
+    point("floor:bay 3");
+    point("tiles");
+    EXPECT_FALSE(slateText().contains("months ago"));
+    EXPECT_TRUE(slateText().contains("stands on other spots"));
+}
+
+TEST_F(GuideTest, AFactThatIsNoFloorIsPassedOver) {
+    desk->book().set_fact("floor:broken", "{\"kind\": \"floor\"");
+    desk->book().set_fact("floor:newer", "{\"kind\": \"floor\", \"method\": \"by-satellite\"}");
+    anotherFloor();
+    EXPECT_FALSE(mark("floor:broken"));
+    EXPECT_FALSE(mark("floor:newer"));
+}
+
+TEST_F(GuideTest, FlatEnoughIsAnAnswerToo) {
+    anotherFloor();
+    key(Qt::Key_F4);
+    const auto floor = floor_now(desk->job());
+    ASSERT_TRUE(floor);
+    EXPECT_EQ(floor->method, FloorMethod::flat_enough);
+    const auto states = stages_of(desk->job(), desk->knowledge());
+    EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::floor))].knot, Knot::tight)
+        << "it had settled before";
+}
+
+TEST_F(GuideTest, AChassisOnBlocksHasItsOwnListAndNothingSettles) {
+    key(Qt::Key_I, Qt::ControlModifier);
+    point("body");
+    key(Qt::Key_Down);
+    key(Qt::Key_Down);
+    EXPECT_TRUE(slateText().contains("it stands")) << slateText().toStdString();
+    key(Qt::Key_F3);  // on blocks
+    ASSERT_TRUE(desk->job().car.no_springs);
+    key(Qt::Key_Escape);
+    go(Stage::check_over);
+    EXPECT_TRUE(mark("blocks-height"));
+    EXPECT_FALSE(mark("heights"));
+    go(Stage::floor);
+    point("settle");
+    EXPECT_TRUE(slateText().contains("nothing settles"));
+    key(Qt::Key_F10);
+    const auto states = stages_of(desk->job(), desk->knowledge());
+    EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::floor))].knot, Knot::tight)
+        << "nothing to settle again";
+    EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::lines))].spoiled_by, Happening::jacked);
+}
+
+TEST_F(GuideTest, EveryHappeningHasItsDigit) {
+    const ChangeKind expected[] = {ChangeKind::jacked,
+                                   ChangeKind::jacked,
+                                   ChangeKind::rolled,
+                                   ChangeKind::bounced,
+                                   ChangeKind::strings_moved,
+                                   ChangeKind::steering_recentred,
+                                   ChangeKind::pressures_changed,
+                                   ChangeKind::load_changed,
+                                   ChangeKind::locked,
+                                   ChangeKind::locked};
+    for (int i = 0; i < 10; ++i) {
+        key(Qt::Key_E, Qt::ControlModifier);
+        key(static_cast<Qt::Key>(i == 9 ? Qt::Key_0 : Qt::Key_1 + i));
+        const Change* c = last_of<Change>(desk->job());
+        ASSERT_TRUE(c);
+        EXPECT_EQ(c->kind, expected[i]) << i;
+        if (i == 0 || i == 8) {
+            EXPECT_EQ(c->axle, Axle::front);
+        }
+        if (i == 1 || i == 9) {
+            EXPECT_EQ(c->axle, Axle::rear);
+        }
+    }
+}
+
+TEST_F(GuideTest, LooseTakesWhatIsSuggestedWithOneMoreKey) {
+    readAll({"119", "113", "119.5", "1682", "101.5", "95.5", "102", "115.5", "110", "117", "1674"});
+    ASSERT_EQ(window->stage(), Stage::turn);
+    key(Qt::Key_L, Qt::ControlModifier);
+    key(Qt::Key_Return);
+    EXPECT_EQ(loose_list(desk->job()).back().part, "Left tie rod, locknut")
+        << "of the rod that is to be turned";
+    key(Qt::Key_L, Qt::ControlModifier);
+    key(Qt::Key_Escape);
+    EXPECT_EQ(window->stage(), Stage::turn);
+    EXPECT_TRUE(slateText().contains("What one turn does on this car")) << "back to where it was";
+}
+
+TEST_F(GuideTest, TheReadStageSaysWhatMadeItStale) {
+    readAll({"119", "113", "119.5", "1682", "101.5", "95.5", "102", "115.5", "110", "117", "1674"});
+    go(Stage::read);
+    key(Qt::Key_F10);
+    EXPECT_TRUE(window->sayLine().startsWith("jacked since the last reading: 14 spots"))
+        << window->sayLine().toStdString();
+    EXPECT_TRUE(named("Read: spoiled, jacked: 0 of 14"));
+}
+
+TEST_F(GuideTest, ABookThatIsOnlyReadShowsItAllAndChangesNothing) {
+    desk->settle();
+    close();
+    {
+        book::Book::Migrations newer = book::Book::migrations();
+        newer.push_back("CREATE TABLE later (id TEXT)");
+        book::Book b(path, book::Book::Mode::write, newer);
+    }
+    open();
+    const std::size_t entries = desk->log().size();
+    for (Stage s : all_stages) {
+        go(s);
+        for (Qt::Key k : {Qt::Key_F2, Qt::Key_F3, Qt::Key_F4, Qt::Key_F10, Qt::Key_F11}) key(k);
+        key(Qt::Key_K, Qt::ControlModifier);
+    }
+    EXPECT_EQ(desk->log().size(), entries);
+    EXPECT_EQ(window->kept(), "reading only");
+}
+
+TEST_F(GuideTest, PlacesScaleWithTheWindowAndStayInsideIt) {
+    for (const QSize& size : {QSize(1024, 640), QSize(1280, 800), QSize(2560, 1500)}) {
+        window->resize(size);
+        QApplication::processEvents();
+        for (Stage s : {Stage::ask, Stage::check_over, Stage::floor, Stage::steering, Stage::drive}) {
+            go(s);
+            auto* view = window->findChild<GuideView*>();
+            ASSERT_TRUE(view && view->isVisible());
+            for (const PlaceMark* m : window->findChildren<PlaceMark*>()) {
+                EXPECT_TRUE(view->rect().contains(m->geometry()))
+                    << m->accessibleName().toStdString() << " at " << size.width();
+                for (const PlaceMark* o : window->findChildren<PlaceMark*>())
+                    if (o != m) {
+                        const QRect both = m->geometry().intersected(o->geometry());
+                        EXPECT_LT(both.width() * both.height(), m->width() * m->height() / 8)
+                            << m->accessibleName().toStdString() << " lies on "
+                            << o->accessibleName().toStdString();
+                    }
+            }
+        }
+    }
+}
+
+TEST_F(GuideTest, ButtonsOfTheSlateAreWholeWhateverStageCameBefore) {
+    for (Stage s : {Stage::floor, Stage::check_over, Stage::ask, Stage::steering, Stage::drive,
+                    Stage::check_over, Stage::floor}) {
+        go(s);
+        QApplication::processEvents();
+        for (const QPushButton* b : window->slate().findChildren<QPushButton*>()) {
+            if (!b->isVisibleTo(&window->slate())) continue;
+            EXPECT_GE(b->height(), 30) << b->text().toStdString();
+            EXPECT_LE(b->fontMetrics().horizontalAdvance(b->text()), b->width()) << b->text().toStdString();
+        }
+    }
+}
+
+TEST_F(GuideTest, ASheetCarriesTheCautionsOfItsStageReadOrNot) {
+    for (Stage s : {Stage::floor, Stage::turn, Stage::drive}) {
+        go(s);
+        key(Qt::Key_K, Qt::ControlModifier);
+        const QSizeF paper(1414, 1000);
+        QImage sheet(paper.toSize(), QImage::Format_RGB32);
+        sheet.fill(Qt::white);
+        QPainter p(&sheet);
+        window->drawSheet(p, paper);
+        p.end();
+        int ink = 0;
+        for (int y = sheet.height() - 110; y < sheet.height(); ++y)
+            for (int x = 0; x < sheet.width(); ++x) ink += qGray(sheet.pixel(x, y)) < 120;
+        EXPECT_GT(ink, 300) << "stage " << index_of(s) << ": nothing at the foot of the sheet";
+    }
+    EXPECT_TRUE(Chalk::now().dark) << "the window keeps its own floor";
+}
+
+TEST_F(GuideTest, TabAndSpacePointAtPlaces) {
+    go(Stage::ask);
+    PlaceMark* place = mark("subframe");
+    ASSERT_TRUE(place);
+    place->setFocus();
+    QTest::keyClick(place, Qt::Key_Space);
+    const Asked* asked = last_of<Asked>(desk->job());
+    ASSERT_TRUE(asked);
+    EXPECT_EQ(asked->reasons.back(), "subframe");
+    EXPECT_TRUE(mark("subframe")->accessibleName().endsWith("yes"));
+    QTest::keyClick(mark("subframe"), Qt::Key_Space);
+    EXPECT_NE(last_of<Asked>(desk->job())->reasons.back(), "subframe");
+}
+
+TEST_F(GuideTest, TheDriveIsNotedAndSeenAgain) {
+    go(Stage::drive);
+    for (int i = 0; i < 3; ++i) key(Qt::Key_Return);  // the loose list
+    point("note");
+    enter("quiet over bumps <b>");
+    EXPECT_TRUE(slateText().contains("quiet over bumps &lt;b&gt;")) << "as it was typed, not as markup";
+    point("marks");
+    enter("32 mm over 370 mm left");
+    EXPECT_EQ(last_of<Driven>(desk->job())->how, "rim-marks");
+    EXPECT_TRUE(slateText().contains("9°55' to the left")) << slateText().toStdString();
+    key(Qt::Key_F3);
+    EXPECT_EQ(last_of<Driven>(desk->job())->drift, Drift::straight);
+}
+
+TEST_F(GuideTest, AnotherSetUpIsAnotherAimAndTheFirstIsKept) {
+    key(Qt::Key_I, Qt::ControlModifier);
+    point("targets");
+    enter("wet");
+    key(Qt::Key_Down);
+    enter("-1.5 ±0.5");
+    EXPECT_EQ(desk->cardJson()["setups"]["wet"]["front"]["camber"]["aim"], "-1.5 deg");
+    EXPECT_TRUE(desk->cardJson()["setups"].contains("road"));
+    bool camber = false;
+    for (const Target& t : desk->job().targets)
+        camber = camber || (t.measure == Measure::camber && std::abs(t.aim.deg() + 1.5) < 1e-9);
+    EXPECT_TRUE(camber);
+    const auto line = book::text_of_target("camber", desk->cardJson()["setups"]["wet"]["front"]["camber"]);
+    EXPECT_EQ(line, "-1.5 deg ±0.5 deg");
+}
+
+TEST_F(GuideTest, AnAngleWithoutAnAdjusterIsSaidOnTheCardAsTheJobFileSaysIt) {
+    key(Qt::Key_I, Qt::ControlModifier);
+    point("front-axle");
+    for (int i = 0; i < 12 && !slateText().contains("› </b>caster"); ++i) key(Qt::Key_Down);
+    key(Qt::Key_F2);  // nothing
+    bool none = false;
+    for (const Adjuster& a : desk->job().car.adjusters)
+        if (const auto* o = std::get_if<OtherAdjuster>(&a))
+            none = none || (o->kind == "none" && o->angle == "caster" && o->axle == Axle::front);
+    EXPECT_TRUE(none);
+    EXPECT_TRUE(desk->job().car.rod("rod-fl")) << "the rods stay";
+}
+
+TEST_F(GuideTest, NewCarAndNewJobKeepAdjustersOfOtherKinds) {
+    key(Qt::Key_O, Qt::ControlModifier);
+    QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+    QAbstractButton* last = nullptr;
+    for (QAbstractButton* b : window->findChildren<QAbstractButton*>())
+        if (b->text() == "begin a new job on this car" && b->isVisibleTo(window.get())) last = b;
+    ASSERT_TRUE(last);
+    last->setFocus();
+    QTest::keyClick(last, Qt::Key_Return);
+    auto* pitch = window->carPage().findChild<QLineEdit*>("pitch");
+    pitch->setText("2 mm");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_EQ(desk->job().car.name, "Tarnby estate");
+    EXPECT_NEAR(desk->job().car.rod("rod-fl")->pitch->mm(), 2, 1e-9);
+    int none = 0;
+    for (const Adjuster& a : desk->job().car.adjusters) none += std::holds_alternative<OtherAdjuster>(a);
+    EXPECT_EQ(none, 3) << "that an angle has no adjuster is not forgotten";
+    EXPECT_EQ(desk->cardJson()["load"], "half a tank, nobody in it");
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
