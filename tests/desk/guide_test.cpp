@@ -130,9 +130,16 @@ TEST_F(GuideTest, AFactThatIsNoFloorIsPassedOver) {
 TEST_F(GuideTest, FlatEnoughIsAnAnswerToo) {
     anotherFloor();
     key(Qt::Key_F4);
-    const auto floor = floor_now(desk->job());
+    auto floor = floor_now(desk->job());
     ASSERT_TRUE(floor);
     EXPECT_EQ(floor->method, FloorMethod::flat_enough);
+    EXPECT_TRUE(slateText().contains("within how much")) << slateText().toStdString();
+    enter("-3");
+    EXPECT_NEAR(floor_now(desk->job())->rows.front().sigma * 1000, 2.0, 1e-9) << "questioned";
+    key(Qt::Key_Escape);
+    enter("6");
+    floor = floor_now(desk->job());
+    EXPECT_NEAR(floor->rows.front().sigma * 1000, 6 / k95, 1e-9) << "said as ±, kept as one sigma";
     const auto states = stages_of(desk->job(), desk->knowledge());
     EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::floor))].knot, Knot::tight)
         << "it had settled before";
@@ -327,15 +334,38 @@ TEST_F(GuideTest, AnotherSetUpIsAnotherAimAndTheFirstIsKept) {
 
 TEST_F(GuideTest, AnAngleWithoutAnAdjusterIsSaidOnTheCardAsTheJobFileSaysIt) {
     key(Qt::Key_I, Qt::ControlModifier);
-    point("front-axle");
+    point("front-left");
     for (int i = 0; i < 12 && !slateText().contains("› </b>caster"); ++i) key(Qt::Key_Down);
     key(Qt::Key_F2);  // nothing
     bool none = false;
     for (const Adjuster& a : desk->job().car.adjusters)
         if (const auto* o = std::get_if<OtherAdjuster>(&a))
-            none = none || (o->kind == "none" && o->angle == "caster" && o->axle == Axle::front);
+            none = none || (o->kind == "none" && o->angle == "caster" && o->wheel == Wheel::front_left);
     EXPECT_TRUE(none);
     EXPECT_TRUE(desk->job().car.rod("rod-fl")) << "the rods stay";
+}
+
+TEST_F(GuideTest, RodsAreSaidOnceForBothAndMadeWhereTheCardHasNone) {
+    key(Qt::Key_I, Qt::ControlModifier);
+    point("steering");
+    for (int i = 0; i < 6 && !slateText().contains("› </b>tie rods run"); ++i) key(Qt::Key_Down);
+    key(Qt::Key_F3);  // ahead
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        EXPECT_EQ(desk->job().car.rod_at(w)->runs, RodSide::ahead_of_axle);
+    EXPECT_TRUE(slateText().contains("› </b>their thread pitch")) << "on to the next";
+    enter("15");
+    EXPECT_TRUE(slateText().contains("1.5 mm")) << "questioned, with what was likely meant";
+    key(Qt::Key_Tab);
+    key(Qt::Key_Return);
+    EXPECT_NEAR(desk->job().car.rod("rod-fr")->pitch->mm(), 1.5, 1e-9);
+    book::Json bare = desk->cardJson();
+    bare.erase("adjusters");
+    desk->editCard(bare);
+    point("steering");
+    for (int i = 0; i < 6 && !slateText().contains("› </b>tie rods run"); ++i) key(Qt::Key_Down);
+    key(Qt::Key_F2);
+    ASSERT_TRUE(desk->job().car.rod_at(Wheel::front_right));
+    EXPECT_EQ(desk->job().car.rod_at(Wheel::front_right)->runs, RodSide::behind_axle);
 }
 
 TEST_F(GuideTest, NewCarAndNewJobKeepAdjustersOfOtherKinds) {
@@ -354,7 +384,7 @@ TEST_F(GuideTest, NewCarAndNewJobKeepAdjustersOfOtherKinds) {
     EXPECT_NEAR(desk->job().car.rod("rod-fl")->pitch->mm(), 2, 1e-9);
     int none = 0;
     for (const Adjuster& a : desk->job().car.adjusters) none += std::holds_alternative<OtherAdjuster>(a);
-    EXPECT_EQ(none, 3) << "that an angle has no adjuster is not forgotten";
+    EXPECT_EQ(none, 6) << "that an angle has no adjuster is not forgotten";
     EXPECT_EQ(desk->cardJson()["load"], "half a tank, nobody in it");
 }
 

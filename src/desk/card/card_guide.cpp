@@ -78,23 +78,12 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
         g.items.push_back(length("hub_width", tr("width over the hub faces"), {axle, "hub_width"},
                                  Bounded::hub_width, "1472 mm"));
         g.items.push_back(text("tire", tr("rims and tires"), {axle, "tire"}, "195/65 R 15"));
-        for (const char* angle : {"toe", "camber", "caster"}) {
-            if (!front && std::string(angle) == "caster") continue;
-            g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(QString::fromLatin1(angle)),
-                                     {"adjust", axle, angle},
-                                     {{"none", tr("nothing: no adjuster")},
-                                      {"rods", tr("rods or links")},
-                                      {"shims", tr("shims")},
-                                      {"cams", tr("cams")},
-                                      {"slots", tr("slots")},
-                                      {"top-plates", tr("top plates")}}));
-        }
         out.push_back(g);
     }
     for (Wheel w : all_wheels) {
         const std::string at(name_of(w));
         const bool front = axle_of(w) == Axle::front, left = side_of(w) == Side::left;
-        Group g{q(at), q(words::wheel(w)), QRectF(front ? 668 : 40, left ? 150 : 590, 270, 110), {}};
+        Group g{q(at), q(words::wheel(w)), QRectF(front ? 668 : 40, left ? 128 : 556, 270, 160), {}};
         g.items.push_back({"pressure",
                            tr("pressure, cold"),
                            Type::pressure,
@@ -104,6 +93,17 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
                            "2.2 bar"});
         g.items.push_back(
             length("height", tr("ride height"), {"ride_heights", at}, Bounded::ride_height, "365 mm"));
+        for (const char* angle : {"toe", "camber", "caster"}) {
+            if (!front && std::string(angle) == "caster") continue;
+            g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(QString::fromLatin1(angle)),
+                                     {"adjust", at, angle},
+                                     {{"none", tr("nothing: no adjuster")},
+                                      {"rods", tr("rods or links")},
+                                      {"shims", tr("shims")},
+                                      {"cams", tr("cams")},
+                                      {"slots", tr("slots")},
+                                      {"top-plates", tr("top plates")}}));
+        }
         out.push_back(g);
     }
     {
@@ -145,6 +145,11 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
                            Bounded::steering_ratio,
                            {},
                            "16.2"});
+        g.items.push_back(
+            choice("rods-run", tr("tie rods run"), {"adjusters"},
+                   {{"behind-axle", tr("behind the axle")}, {"ahead-of-axle", tr("ahead of the axle")}}));
+        g.items.push_back(length("rods-pitch", tr("their thread pitch, a turn"), {"adjusters"},
+                                 Bounded::thread_pitch, "1.5 mm"));
         g.items.push_back(choice("power", tr("power steering"), {"power_steering"},
                                  {{"true", tr("yes")}, {"false", tr("no")}}));
         out.push_back(g);
@@ -258,6 +263,18 @@ QString CardGuide::valueOf(const book::Json& card, const Item& i) const {
         const book::Json* t = find(card, i.path);
         return t ? q(book::text_of_target(i.path.back(), *t)) : QString();
     }
+    if (i.id.startsWith(QLatin1String("rods-"))) {
+        const char* key = i.id == "rods-run" ? "rod" : "pitch";
+        if (card.contains("adjusters"))
+            for (const book::Json& a : card["adjusters"])
+                if (a.value("kind", "") == "steering-rod" && a.contains(key)) {
+                    const std::string said = a[key].get<std::string>();
+                    for (const auto& [value, name] : i.choices)
+                        if (value == said) return name;
+                    return q(said);
+                }
+        return {};
+    }
     const book::Json* v = find(card, i.path);
     if (i.id == "setup") return q(setup());
     if (!v) return {};
@@ -341,6 +358,21 @@ Understood CardGuide::understand(const QString& text) const {
 
 void CardGuide::write(const Item& i, const book::Json& value) {
     book::Json card = desk_.cardJson();
+    if (i.id.startsWith(QLatin1String("rods-"))) {
+        // Said of both front rods; they are made where the card has none.
+        book::Json& list = card["adjusters"];
+        if (!list.is_array()) list = book::Json::array();
+        bool any = false;
+        for (const book::Json& a : list) any = any || a.value("kind", "") == "steering-rod";
+        if (!any)
+            for (const auto& [id, wheel] :
+                 {std::pair("rod-fl", "front-left"), std::pair("rod-fr", "front-right")})
+                list.push_back({{"id", id}, {"kind", "steering-rod"}, {"wheel", wheel}});
+        for (book::Json& a : list)
+            if (a.value("kind", "") == "steering-rod") a[i.id == "rods-run" ? "rod" : "pitch"] = value;
+        desk_.editCard(card);
+        return;
+    }
     book::Json* at = &card;
     for (const std::string& key : i.path) at = &(*at)[key];
     *at = value;
@@ -352,7 +384,7 @@ void CardGuide::write(const Item& i, const book::Json& value) {
             for (const book::Json& a : card["adjusters"])
                 if (a.value("id", "") != id) list.push_back(a);
         if (value == "none")
-            list.push_back({{"id", id}, {"kind", "none"}, {"angle", i.path[2]}, {"axle", i.path[1]}});
+            list.push_back({{"id", id}, {"kind", "none"}, {"angle", i.path[2]}, {"wheel", i.path[1]}});
         card["adjusters"] = list;
     }
     desk_.editCard(card);

@@ -40,7 +40,8 @@ void GroundGuide::enter() {
     if (!needs.empty())
         chosen_ = idOf(needs.front());
     else if (chosen_.isEmpty() || spot())
-        chosen_ = QStringLiteral("tiles");
+        chosen_ =
+            floor->method == FloorMethod::flat_enough ? QStringLiteral("flat") : QStringLiteral("tiles");
 }
 
 std::vector<GroundGuide::Known> GroundGuide::knownFloors() const {
@@ -118,8 +119,13 @@ std::vector<Place> GroundGuide::places() const {
             y += 60;
         }
     } else {
-        out.push_back({"tiles", QRectF(30, 802, 290, 87), tr("Tiles"),
-                       tile_ ? q(fairchalk::show(*tile_, how_)) : tr("how thick?")});
+        if (floor->method == FloorMethod::flat_enough)
+            out.push_back({"flat", QRectF(30, 802, 290, 87), tr("Each spot within"),
+                           QStringLiteral("±%1").arg(
+                               q(fairchalk::show(Length::from_m(floor->rows.front().sigma) * k95, how_)))});
+        else
+            out.push_back({"tiles", QRectF(30, 802, 290, 87), tr("Tiles"),
+                           tile_ ? q(fairchalk::show(*tile_, how_)) : tr("how thick?")});
         out.push_back({"settle", QRectF(334, 802, 290, 87), tr("Settled"), QString()});
         if (solve_floor(*floor).known && surveyed(floor->method))
             out.push_back({"name", QRectF(638, 802, 292, 87), tr("Keep this floor"),
@@ -138,6 +144,7 @@ void GroundGuide::point(const QString& place) {
 QString GroundGuide::title() const {
     if (const auto s = spot()) return q(words::spot(*s));
     if (chosen_ == "tiles") return tr("Tiles");
+    if (chosen_ == "flat") return tr("Flat enough");
     if (chosen_ == "settle") return tr("Slip and settle");
     if (chosen_ == "name") return tr("Keep this floor");
     return tr("What does it stand on?");
@@ -148,13 +155,14 @@ QString GroundGuide::subtitle() const {
         return s->to ? tr("how much higher is the second? lower with a minus")
                      : tr("from the floor up to the level line");
     if (chosen_ == "tiles") return tr("how thick is one?");
+    if (chosen_ == "flat") return tr("within how much does each spot lie?");
     if (chosen_ == "settle") return tr("free it, roll it, bounce it");
     if (chosen_ == "name") return tr("so that it is surveyed once");
     return tr("gauges read against gravity");
 }
 
 bool GroundGuide::typing() const {
-    return spot() || chosen_ == "tiles" || chosen_ == "name";
+    return spot() || chosen_ == "tiles" || chosen_ == "name" || chosen_ == "flat";
 }
 QString GroundGuide::prompt() const {
     return chosen_ == "name" ? tr("bay 1, by the door") : QString();
@@ -165,7 +173,7 @@ Expect GroundGuide::expected() const {
 }
 std::optional<Bounded> GroundGuide::bounded() const {
     if (const auto s = spot()) return s->to ? Bounded::floor_rise : Bounded::floor_line;
-    return chosen_ == "tiles" ? std::optional(Bounded::tile) : std::nullopt;
+    return chosen_ == "tiles" || chosen_ == "flat" ? std::optional(Bounded::tile) : std::nullopt;
 }
 
 QString GroundGuide::keep(const QString& text) {
@@ -194,6 +202,14 @@ QString GroundGuide::keep(const QString& text) {
     }
     const auto quantity = read_quantity(text.toStdString(), expected());
     if (!quantity) return q(words::sentence(quantity.error()));
+    if (chosen_ == "flat") {
+        if (!(quantity->value > 0)) return tr("“%1”: no floor is flatter than flat, like 4 mm.").arg(text);
+        FloorSet set;
+        set.sigma = quantity->length() / k95;  // said as ±, kept as one sigma
+        desk_.record(set);
+        choose(QStringLiteral("settle"));
+        return {};
+    }
     if (chosen_ == "tiles") {
         if (!(quantity->value > 0))
             return tr("“%1”: a tile is thicker than nothing, like 3 mm or 1/8 in.").arg(text);
@@ -238,7 +254,7 @@ void GroundGuide::act(const QString& id) {
         desk_.record(set);
         chosen_.clear();
         enter();
-        if (*m == FloorMethod::flat_enough) chosen_ = QStringLiteral("settle");
+        if (*m == FloorMethod::flat_enough) chosen_ = QStringLiteral("flat");
         emit changed();
     } else if (id == "anew") {
         // What was surveyed stays in the record, struck out.
@@ -504,7 +520,8 @@ void GroundGuide::draw(QPainter& p) const {
                 .arg(per_mm * desk_.car().wheelbase.value_or(Length::from_mm(2500)).mm() / 470.0, 0, 'f', 0),
             13, c.soft);
     for (const Place& place : places()) {
-        const bool foot = place.id == "tiles" || place.id == "settle" || place.id == "name";
+        const bool foot =
+            place.id == "tiles" || place.id == "flat" || place.id == "settle" || place.id == "name";
         const bool open = place.value == tr("to read");
         if (foot) {
             QString value = place.value;
