@@ -377,7 +377,7 @@ void Window::showKeys() {
            "Ctrl Z, Ctrl Shift Z  undo, redo\n"
            "Ctrl D  strike out the last reading at this spot\n"
            "Ctrl 1 … Ctrl 8  the stages\n"
-           "F2  turned as written      F3  I turned …      F4  leave it as it is\n"
+           "F2, F3, F4  what the buttons at the right say\n"
            "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
            "Ctrl E  something else happened      Ctrl L  something is loose\n"
            "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"

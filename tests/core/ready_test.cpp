@@ -257,6 +257,88 @@ TEST(SteeringWheel, WhereNobodyKnowsTheFrontsAreReadAgain) {
     }
 }
 
+TEST(FloorInTheEstimate, CasterAndGapsLoseTheSlopeToo) {
+    // A floor that rises to the front by 20 mm over the wheelbase, and to the left by 10 mm over the track.
+    CarCard card = testing::card_of({});
+    card.axle(Axle::front).track = card.axle(Axle::rear).track = Length::from_mm(1500);
+    FloorSet floor;
+    floor.method = FloorMethod::heights;
+    floor.heights = {Length::from_mm(30), Length::from_mm(20), Length::from_mm(10), Length()};
+    floor.sigma = Length::from_mm(0.001);
+    Log log(card);
+    log.add(floor);
+    Reading caster = state(wheel_spot(ReadingKind::caster, Wheel::front_left), "4 deg");
+    caster.stated_sigma = 0.001;
+    log.add(caster);
+    Reading gap = state(wheel_spot(ReadingKind::camber_gap, Wheel::front_right), "7.5 mm");
+    gap.height = Length::from_mm(400);
+    gap.top_in = true;
+    gap.stated_sigma = 0.001;
+    log.add(gap);
+    const Estimate e = estimate(log.job());
+    const double deg = 180 / 3.14159265358979323846;
+    EXPECT_NEAR(e.wheels[0].caster.value.deg(), 4 - std::atan(20.0 / 2565) * deg, 2e-3) << "swept less p";
+    EXPECT_NEAR(e.wheels[1].camber.value.deg(), -std::atan(7.5 / 400) * deg - std::atan(10.0 / 1500) * deg,
+                3e-3);
+}
+
+TEST(FloorInTheEstimate, AFloorSurveyedAfterTheReadingCountsForItToo) {
+    Log log(testing::card_of({}));
+    Reading camber = state(wheel_spot(ReadingKind::camber, Wheel::rear_left), "-1 deg");
+    camber.stated_sigma = 0.01;
+    log.add(camber);
+    const double before = estimate(log.job()).wheels[2].camber.value.deg();
+    FloorSet floor;
+    floor.method = FloorMethod::heights;
+    floor.heights = {Length(), Length(), Length::from_mm(12), Length()};
+    log.add(floor);
+    const KnownAngle after = estimate(log.job()).wheels[2].camber;
+    EXPECT_NEAR(before, -1, 1e-6);
+    EXPECT_NEAR(after.value.deg(), -1 + std::atan(12.0 / 1500) * 180 / 3.14159265, 2e-3)
+        << "floors do not move";
+    EXPECT_GT(after.sigma.deg(), 0.02) << "half a millimeter each";
+}
+
+TEST(FloorInTheEstimate, ToeDoesNotMindIt) {
+    testing::TrueCar truth;
+    auto log = testing::exact_log(truth, testing::card_of(truth));
+    const Estimate before = estimate(job_of(log));
+    FloorSet floor;
+    floor.method = FloorMethod::flat_enough;
+    floor.sigma = Length::from_mm(20);
+    log.push_back(entry("floor", floor));
+    const Estimate after = estimate(job_of(log));
+    for (std::size_t w = 0; w < 4; ++w) {
+        EXPECT_DOUBLE_EQ(after.wheels[w].toe.value.deg(), before.wheels[w].toe.value.deg());
+        EXPECT_DOUBLE_EQ(after.wheels[w].toe.sigma.deg(), before.wheels[w].toe.sigma.deg());
+    }
+    EXPECT_EQ(after.redundancy, before.redundancy);
+}
+
+TEST(SteeringWheel, SetStraightAgainTheNextRoundIsReadStraight) {
+    testing::TrueCar truth;
+    CarCard card = testing::card_of(truth);
+    card.steering_ratio = 16.0;
+    testing::TrueCar steered = truth;
+    steered.toe[0] += 0.25;
+    steered.toe[1] -= 0.25;
+    auto log = testing::exact_log(steered, card);
+    Reading look = state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false}, "4 deg");
+    look.stated_sigma = 0.2;
+    log.push_back(entry("look", look));
+    log.push_back(entry("moved", Change{ChangeKind::steering_recentred, {}}));
+    log.push_back(entry("round2", RoundOpened{}));
+    testing::read_round(log, truth, 0.1);
+    EstimateOptions options;
+    for (int round : {0, 1}) {
+        options.round = round;
+        const Estimate e = estimate(job_of(log), options);
+        EXPECT_NEAR(e.wheels[0].toe.value.deg(), truth.toe[0], 0.004) << "round " << round;
+        EXPECT_NEAR(e.wheels[1].toe.value.deg(), truth.toe[1], 0.004) << "round " << round;
+        EXPECT_FALSE(e.alarm) << "round " << round;
+    }
+}
+
 TEST(StateReadings, DoNotOpenARoundNorMeasureATurn) {
     CarCard card = testing::card_of({});
     std::vector<Entry> log = {

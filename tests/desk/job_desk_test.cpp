@@ -140,5 +140,93 @@ TEST_F(JobDeskTest, TwoTurnsUnderOneVisitOpenOneRound) {
     desk.settle();
 }
 
+TEST_F(JobDeskTest, WhatIsRecordedTogetherIsUndoneTogether) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    desk.record({CautionSeen{"stands"}, CautionSeen{"chocks"}, CautionSeen{"steering-critical"}});
+    EXPECT_TRUE(cautions_at(Stage::check_over, desk.job(), desk.knowledge()).empty());
+    desk.undo();
+    EXPECT_EQ(cautions_at(Stage::check_over, desk.job(), desk.knowledge()).size(), 2u);
+    desk.redo();
+    EXPECT_TRUE(cautions_at(Stage::check_over, desk.job(), desk.knowledge()).empty());
+    desk.settle();
+    EXPECT_EQ(idsOnDisk().size(), desk.log().size());
+}
+
+TEST_F(JobDeskTest, AnEditOfTheCardKeepsNamesThatThisVersionDoesNotKnow) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    book::Json card = desk.cardJson();
+    card["winch"] = {{"rope", "30 m"}};
+    card["wheelbase"] = "2570 mm";
+    desk.editCard(card);
+    EXPECT_NEAR(desk.job().car.wheelbase->mm(), 2570, 1e-9);
+    EXPECT_EQ(desk.cardJson()["winch"]["rope"], "30 m");
+    EXPECT_THROW(desk.editCard({{"wheelbase", "-1 mm"}}), book::FileError);
+    EXPECT_NEAR(desk.job().car.wheelbase->mm(), 2570, 1e-9) << "a card that can't be is not taken";
+    desk.settle();
+    const book::Book b(path, book::Book::Mode::read);
+    EXPECT_EQ((*b.card(b.cars().front().id))["winch"]["rope"], "30 m");
+    desk.undo();
+    EXPECT_NEAR(desk.job().car.wheelbase->mm(), 2565, 1e-9);
+    EXPECT_FALSE(desk.cardJson().contains("winch")) << "undone, the card before it counts again";
+}
+
+TEST_F(JobDeskTest, TargetsStayInTheTermsInWhichTheyWereTyped) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    book::Json targets = desk.targetsJson();
+    targets["rear"]["total_toe"] = {{"aim", "1/16 in in"}, {"plus", "1/32 in"}, {"span", "16 3/8 in"}};
+    desk.editTargets(targets);
+    desk.settle();
+    EXPECT_EQ(desk.targetsJson()["rear"]["total_toe"]["aim"], "1/16 in in");
+    const book::Book b(path, book::Book::Mode::read);
+    const auto file = b.job(job);
+    EXPECT_EQ(file.raw.back()["targets"]["rear"]["total_toe"]["span"], "16 3/8 in");
+    EXPECT_EQ(file.job().targets.size(), desk.job().targets.size());
+}
+
+TEST_F(JobDeskTest, SeveralEntriesAreStruckInOne) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    const std::size_t first = desk.log().size();
+    for (const char* v : {"10", "11", "12"}) desk.take(string_walk()[5], mm(v));
+    desk.strike(std::vector<std::size_t>{first, first + 2}, "both wrong");
+    EXPECT_EQ(readings_at(desk.job(), 0, string_walk()[5]), std::vector<std::size_t>{first + 1});
+    EXPECT_EQ(*desk.job().struck[first + 2], "both wrong");
+    desk.settle();
+}
+
+TEST_F(JobDeskTest, TheWheelOnlyAnswerFollowsTheLog) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    EXPECT_EQ(desk.wheelOnly().next, WheelStep::say);
+    Driven d;
+    d.wheel_off = Angle::from_deg(-9);
+    desk.record(d);
+    EXPECT_EQ(desk.wheelOnly().next, WheelStep::turn);
+    desk.turned(std::vector<std::pair<std::string, double>>(desk.wheelOnly().turns), true);
+    EXPECT_EQ(desk.wheelOnly().next, WheelStep::drive);
+    desk.undo();
+    EXPECT_EQ(desk.wheelOnly().next, WheelStep::turn);
+    desk.settle();
+}
+
+TEST_F(JobDeskTest, TheWindowMayWriteToTheBookWhileTheWriterDoes) {
+    JobDesk desk(book::Book(path), book::system_sources());
+    desk.openJob(job);
+    const std::string car = desk.book().car_of(job);
+    for (int i = 0; i < 25; ++i) {
+        desk.take(string_walk()[3], mm("119"));
+        desk.keepFact("n", std::to_string(i));
+        desk.book().add_picture(car, "p" + std::to_string(i), std::string(20000, 'x'), desk.ids());
+    }
+    desk.settle();
+    EXPECT_EQ(idsOnDisk().size(), desk.log().size());
+    const book::Book b(path, book::Book::Mode::read);
+    EXPECT_EQ(b.pictures(car).size(), 25u);
+    EXPECT_EQ(b.integrity(), "ok");
+}
+
 }  // namespace
 }  // namespace fairchalk::desk

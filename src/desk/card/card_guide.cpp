@@ -151,7 +151,7 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
         g.items.push_back(length("rods-pitch", tr("their thread pitch, a turn"), {"adjusters"},
                                  Bounded::thread_pitch, "1.5 mm"));
         g.items.push_back(choice("power", tr("power steering"), {"power_steering"},
-                                 {{"true", tr("yes")}, {"false", tr("no")}}));
+                                 {{"true", tr("with power help")}, {"false", tr("without power help")}}));
         out.push_back(g);
     }
     {
@@ -524,7 +524,7 @@ std::vector<Act> CardGuide::acts() const {
         for (const auto& [value, name] : i->choices) out.push_back({q(value), name, false, name == now});
     if (i->type == Type::picture) out.push_back({"browse", tr("Choose a file …"), false, false});
     out.push_back({"next", tr("Next"), false, false});
-    out.push_back({"done", tr("Back to the job  Esc"), false, false});
+    out.push_back({"done", tr("Back to the job"), false, false});
     return out;
 }
 
@@ -598,9 +598,9 @@ void CardGuide::draw(QPainter& p) const {
                 continue;
             }
             drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft,
-                     i.type == Type::target
-                         ? i.name.section(QStringLiteral(", "), 0) + QStringLiteral(": ") + v
-                         : v,
+                     i.type == Type::target                          ? i.name + QStringLiteral(": ") + v
+                     : !i.path.empty() && i.path.front() == "adjust" ? i.id + QStringLiteral(": ") + v
+                                                                     : v,
                      13, c.soft);
             y += 24;
         }
