@@ -282,5 +282,40 @@ TEST_F(CliTest, TheDemoJobsComeThroughABookWhole) {
     }
 }
 
+TEST_F(CliTest, AnyValueOfAPreparedJobMayBeAbsurdAndIsAnsweredAllTheSame) {
+    // Each leaf of the demo job in turn becomes something that nobody meant: an answer, or one line that says
+    // where.
+    const Json good = Json::parse(slurp(std::string(DATA_DIR) + "/demo/tarnby-estate.json"));
+    std::vector<Json::json_pointer> leaves;
+    const Json flat = good.flatten();
+    for (const auto& [key, value] : flat.items()) leaves.emplace_back(key);
+    ASSERT_GT(leaves.size(), 200u);
+    std::mt19937 random(23);
+    const Json absurd[] = {"0 mm",    "-5000 mm", "99 m",         "0.001 mm",    "0 bar", "900 bar",
+                           "359 deg", "-359 deg", "0 turns",      "nonsense",    "",      nullptr,
+                           -1,        1e300,      Json::object(), Json::array(), true,    "front-left",
+                           "settled", "3 Nm"};
+    int answered = 0, refused = 0;
+    for (std::size_t n = 0; n < 400; ++n) {
+        Json job = good;
+        const auto& leaf = leaves[n < leaves.size() ? n : random() % leaves.size()];
+        job[leaf] = absurd[random() % std::size(absurd)];
+        for (const char* command : {"solve", "plan"}) {
+            const Ran r = ran({command, file(job.dump())});
+            if (r.code == 0) {
+                ASSERT_TRUE(Json::accept(r.out)) << leaf.to_string();
+                ASSERT_EQ(r.out.find("nan"), std::string::npos) << leaf.to_string() << job[leaf];
+                ++answered;
+            } else {
+                ASSERT_EQ(r.code, 2) << leaf.to_string() << " " << job[leaf] << r.err;
+                ASSERT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << r.err;
+                ++refused;
+            }
+        }
+    }
+    EXPECT_GT(answered, 100);
+    EXPECT_GT(refused, 100);
+}
+
 }  // namespace
 }  // namespace fairchalk::cli
