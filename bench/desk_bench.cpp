@@ -46,6 +46,23 @@ void KeyPressToNewPicture(benchmark::State& state) {
 }
 BENCHMARK(KeyPressToNewPicture)->Unit(benchmark::kMillisecond);
 
+/// The same where the whole check-over is drawn, with its list and its sums.
+void KeyPressInTheCheckOver(benchmark::State& state) {
+    JobDesk desk(book::Book(bookWithDemo()), book::system_sources());
+    Window window(desk);
+    openWhereItWas(desk, window);
+    window.show();
+    window.setStage(Stage::check_over);
+    desk.settle();
+    int n = 0;
+    for (auto _ : state) {
+        QTest::keyClick(window.slate().findChild<QLineEdit*>(), ++n % 2 ? Qt::Key_PageDown : Qt::Key_PageUp);
+        QApplication::sendPostedEvents();
+        QApplication::processEvents();
+    }
+}
+BENCHMARK(KeyPressInTheCheckOver)->Unit(benchmark::kMillisecond);
+
 double started(const QString& program, const QStringList& arguments) {
     QElapsedTimer clock;
     clock.start();

@@ -48,8 +48,10 @@ void typeForEver(JobDesk& desk, Window& window) {
             std::printf("%s\n", desk.log()[*printed].id.c_str());
         std::fflush(stdout);
     });
+    // From where the log stands, so that a run that is killed at once does not always begin alike.
+    const std::size_t printed_at = desk.log().size();
     auto* timer = new QTimer(&window);
-    QObject::connect(timer, &QTimer::timeout, &window, [&window, n = 0]() mutable {
+    QObject::connect(timer, &QTimer::timeout, &window, [&window, n = static_cast<int>(printed_at)]() mutable {
         // Every fourth time something of getting ready: a check ticked, a sum's reading, an event.
         if (++n % 4 == 0) {
             window.setStage(Stage::check_over);

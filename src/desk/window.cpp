@@ -323,8 +323,9 @@ Guide* Window::guideFor(Stage stage) {
         connect(guide, &Guide::stageWanted, this, &Window::setStage);
         connect(guide, &Guide::pageWanted, this, &Window::showPage);
         connect(guide, &Guide::changed, this, [this] {
+            slate_->clearLine();
             refresh();
-            slate_->followGuide();
+            slate_->focusLine();
         });
     }
     guide->setShow(how_);

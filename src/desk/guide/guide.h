@@ -27,6 +27,7 @@ struct Act {
     QString id, text;
     bool main = false;
     bool chosen = false;
+    bool operator==(const Act&) const = default;
 };
 
 /// What was made of a typed text.

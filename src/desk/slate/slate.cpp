@@ -7,7 +7,6 @@
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QScrollArea>
 #include <QStyle>
 #include <QVBoxLayout>
 
@@ -139,8 +138,11 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     body_->setTextFormat(Qt::RichText);
     body_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* scroll = new QScrollArea(this);
+    scroll_ = scroll;
     scroll->setWidget(body_);
-    scroll->setWidgetResizable(true);
+    // The text is measured once, here: a layout would ask it for its height at many widths.
+    scroll->setWidgetResizable(false);
+    scroll->viewport()->installEventFilter(this);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setFocusPolicy(Qt::NoFocus);
@@ -157,6 +159,9 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
 
 /// Buttons for what can be done here: a wide one first where one is meant, then two in a row.
 void Slate::showActs(const std::vector<Act>& acts, bool keys) {
+    if (acts == shown_acts_ && keys == shown_keys_) return;
+    shown_acts_ = acts;
+    shown_keys_ = keys;
     auto* grid = static_cast<QGridLayout*>(act_area_->layout());
     while (act_buttons_.size() < acts.size()) {
         auto* b = new QPushButton(act_area_);
@@ -225,7 +230,15 @@ bool Slate::actOfGuide(std::size_t n) {
     return true;
 }
 
+void Slate::setBody(const QString& html) {
+    const int width = scroll_->viewport()->width();
+    if (html == body_->text() && width == body_->width()) return;
+    if (html != body_->text()) body_->setText(html);
+    body_->resize(width, std::max(1, body_->heightForWidth(width)));
+}
+
 bool Slate::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == scroll_->viewport() && event->type() == QEvent::Resize) setBody(body_->text());
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
         // With nothing typed, undo is about the job and not about the line.
         const auto* key = static_cast<QKeyEvent*>(event);
@@ -464,13 +477,16 @@ QString Slate::suggestedPart() const {
     return tr("Left tie rod, locknut");
 }
 
-void Slate::followGuide() {
+void Slate::clearLine() {
     if (mode_ != Mode::guide) return;
     entry_->clear();
     error_.clear();
     insisted_.clear();
     meant_.clear();
-    refresh();
+}
+
+void Slate::focusLine() {
+    if (mode_ != Mode::guide) return;
     if (guide_->typing())
         entry_->setFocus();
     else
@@ -750,7 +766,7 @@ void Slate::refresh() {
     if (mode_ != Mode::happening && mode_ != Mode::loose && (!guide_ || guide_->isStage()))
         body = bodyForCautions() + body;
     entry_->setAccessibleName(title_->text() + QStringLiteral(", ") + subtitle_->text());
-    body_->setText(body);
+    setBody(body);
     understand();
     emit sayChanged();
 }

@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QWidget>
 
 #include "guide/guide.h"
@@ -33,7 +34,8 @@ class Slate : public QWidget {
     /// The n-th thing that can be done here, from 0: keys F2 to F4.
     bool actOfGuide(std::size_t n);
     /// The guide's chosen place changed: what is typed belongs to another.
-    void followGuide();
+    void clearLine();
+    void focusLine();
     /// Leaves a question that was asked out of turn; false where there is none.
     bool leaveQuestion();
     void startLoose();      ///< what was loosened, taken off, left for later
@@ -77,6 +79,7 @@ class Slate : public QWidget {
     void moveOn();
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect);
+    void setBody(const QString& html);
     void showActs(const std::vector<Act>& acts, bool keys);
     QString bodyForCautions() const;
     QString suggestedPart() const;
@@ -93,6 +96,8 @@ class Slate : public QWidget {
     QStringList meant_;  ///< what it may have meant: Tab takes the next
     PartState loose_state_ = PartState::loosened;
     std::vector<QPushButton*> act_buttons_;
+    std::vector<Act> shown_acts_;  ///< as the buttons have them
+    bool shown_keys_ = false;
     QWidget* act_area_;
     std::vector<std::pair<std::string, double>> turned_so_far_;
     LinesSet lines_being_set_;
@@ -104,6 +109,7 @@ class Slate : public QWidget {
     QLineEdit* entry_;
     QLabel* understood_;
     QLabel* body_;
+    QScrollArea* scroll_ = nullptr;
     QPushButton* as_written_;
     QPushButton* i_turned_;
     QPushButton* leave_;
