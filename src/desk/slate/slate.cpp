@@ -31,6 +31,14 @@ QString otherUnit(const Quantity& quantity) {
         .arg(quantity.value / 25.4, 0, 'f', 3);
 }
 
+/// Rich text whose size is set by who holds it: finding a hint of its own would lay it out several times.
+class BodyText : public QLabel {
+  public:
+    using QLabel::QLabel;
+    QSize sizeHint() const override { return size(); }
+    QSize minimumSizeHint() const override { return {1, 1}; }
+};
+
 /// What can happen to a car between two readings, each with its key.
 struct Happens {
     ChangeKind kind;
@@ -132,7 +140,7 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     }
     column->addWidget(tool_row_);
 
-    body_ = new QLabel(this);
+    body_ = new BodyText(this);
     body_->setFont(type(14));
     body_->setWordWrap(true);
     body_->setTextFormat(Qt::RichText);
