@@ -82,8 +82,6 @@ const std::array<Spoils, 12>& on_blocks() {
     static const std::array<Spoils, 12> table = [] {
         std::array<Spoils, 12> t = on_springs();
         for (Spoils& row : t) {
-            std::erase(row.facts, F::settled);
-            std::erase(row.facts, F::heights);
             switch (row.what) {
                 case H::jacked:
                 case H::tiles_placed:
