@@ -65,6 +65,9 @@ struct CornerSpec {
     std::string measured_how;  ///< heights: from where to where
 };
 
+/// Of a car whose card does not say: steering wheel to road wheels.
+inline constexpr double usual_steering_ratio = 16.0;
+
 /// A torque as the manual gives it.
 struct TorqueOnCard {
     std::string part;

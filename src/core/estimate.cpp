@@ -26,8 +26,7 @@ constexpr double deg = std::numbers::pi / 180.0;
 constexpr double recentred_sum_deg = 0.01;     // both fronts went the same way: their sum stands
 constexpr double string_pair_offset = 0.0002;  // metres: the strings stayed, the car moved between them
 constexpr double string_pair_skew = 0.003 * deg;
-constexpr double turned_camber_deg = 0.1;
-constexpr double usual_ratio = 16.0, usual_ratio_sigma = 2.5;
+constexpr double usual_ratio_sigma = 2.5;
 
 constexpr double too_vague_deg = 3.0;
 constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
@@ -165,7 +164,7 @@ Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
     const Axle axle = s.axle == 0 ? Axle::front : Axle::rear;
     s.wheelbase = car.wheelbase.value_or(Length::from_mm(2500)).m();
     s.track = slope_base(car, axle).m();
-    s.ratio = car.steering_ratio.value_or(usual_ratio);
+    s.ratio = car.steering_ratio.value_or(usual_steering_ratio);
     if (spot.kind == ReadingKind::string_to_string)
         s.x = axle == Axle::front ? s.wheelbase + lines.bars.front_ahead.value_or(Length()).m()
                                   : -lines.bars.rear_behind.value_or(Length()).m();
@@ -244,7 +243,7 @@ class Network {
     void happened(const Spoils& row, std::optional<Axle> axle);
     void car_moved_between_strings();
     void strings_moved();
-    void move_front(double sigma_front, double sigma_rear);
+    void anything_moved(const Spoils& row);
     void settle_repeats();
     void run();
     void analyse(Estimate& out);
@@ -385,7 +384,7 @@ void Network::observe(std::size_t entry, const Round& round) {
         if (r.since_now || !steered_) steer();
         // A ratio nobody gave is a guess, and so is what follows from it.
         if (!round.car.steering_ratio)
-            o.sigma = std::hypot(o.sigma, o.value * usual_ratio_sigma / usual_ratio);
+            o.sigma = std::hypot(o.sigma, o.value * usual_ratio_sigma / usual_steering_ratio);
     }
     o.current = current_;
     current_shared_ = true;
@@ -494,8 +493,7 @@ void Network::turn(const Turn& t, const CarCard& car) {
     ++epoch_;
     if (place < 0 || !t.understood) {
         // An adjuster this version does not know: say nothing about the angles of either axle.
-        const Spoils& row = spoils_of(Happening::turned_other, car.no_springs);
-        move_front(row.here * deg, row.elsewhere * deg);
+        anything_moved(spoils_of(Happening::turned_other, car.no_springs));
         return;
     }
     const Rod& rod = std::get<Rod>(car.adjusters[place]);
@@ -522,10 +520,10 @@ void Network::turn(const Turn& t, const CarCard& car) {
     if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * deg);
 }
 
-void Network::move_front(double sigma_front, double sigma_rear) {
+void Network::anything_moved(const Spoils& row) {
     for (int w = 0; w < 4; ++w) {
-        link_step(Unknown::toe, w, w < 2 ? sigma_front : sigma_rear);
-        link_step(Unknown::camber, w, turned_camber_deg * deg);
+        link_step(Unknown::toe, w, (w < 2 ? row.here : row.elsewhere) * deg);
+        link_step(Unknown::camber, w, row.camber * deg);
     }
 }
 

@@ -65,7 +65,6 @@ enum class Code {
     doubt_negative,    // {3} = what it is
     // The floor.
     floor_needs,         // {0} = spots still to read
-    floor_misclosure,    // {0} = by how much, {1} = the three sigma
     floor_sign_swapped,  // {0} = leg
     floor_stands_out,    // {0} = leg
     floor_longest,       // {0} = leg
@@ -77,7 +76,6 @@ enum class Code {
     // Wheel only.
     wheel_needs_rods,
     wheel_needs_direction,  // {0} = rod
-    wheel_needs_pitch,      // {0} = rod
     wheel_straight,
     wheel_large,  // {0} = how far off
     wheel_nothing_said,

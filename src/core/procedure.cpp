@@ -134,11 +134,7 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
     const auto floor = floor_now(job);
     ground.of = job.car.no_springs ? 1 : 2;
     const bool level = floor && solve_floor(*floor).known;
-    bool settled = job.car.no_springs;
-    for (std::size_t i = 0; i < job.log->size() && !settled; ++i)
-        if (const Change* c = std::get_if<Change>(&(*job.log)[i].what); c && job.live(i))
-            settled = c->kind == ChangeKind::settled || c->kind == ChangeKind::rolled ||
-                      c->kind == ChangeKind::bounced;
+    const bool settled = job.car.no_springs || settled_at(job);
     const auto unsettled = spoiled_since(job, Fact::settled, 0);
     ground.done = level + (settled && !job.car.no_springs && !unsettled);
     if (level && settled) ground.knot = Knot::tight;
@@ -146,15 +142,7 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
 
     // The steering: looked at again after whatever may have moved it.
     StageState& steering = at(Stage::steering);
-    std::optional<std::size_t> looked;
-    for (std::size_t i = 0; i < job.log->size(); ++i) {
-        if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
-        const Reading* r = std::get_if<Reading>(&what);
-        if (std::holds_alternative<SteeringSet>(what) ||
-            (looked && r && r->spot.kind == ReadingKind::steering_wheel))
-            looked = i;
-    }
+    const auto looked = steering_looked_at(job);
     if (looked) {
         steering.knot = Knot::tight;
         slack_if(steering, spoiled_since(job, Fact::steering, *looked));

@@ -166,4 +166,26 @@ std::optional<Happening> spoiled_since(const Job& job, Fact fact, std::size_t fr
     return by;
 }
 
+std::optional<std::size_t> settled_at(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (job.live(i))
+            if (const auto h = happening_of((*job.log)[i], job.car);
+                h && spoils_of(*h, job.car.no_springs).settles)
+                return i;
+    return std::nullopt;
+}
+
+std::optional<std::size_t> steering_looked_at(const Job& job) {
+    std::optional<std::size_t> looked;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        const Reading* r = std::get_if<Reading>(&what);
+        if (std::holds_alternative<SteeringSet>(what) ||
+            (looked && r && r->spot.kind == ReadingKind::steering_wheel))
+            looked = i;
+    }
+    return looked;
+}
+
 }  // namespace fairchalk

@@ -68,4 +68,10 @@ std::optional<Happening> happening_of(const Entry& entry, const CarCard& car);
 /// while it still holds.
 std::optional<Happening> spoiled_since(const Job& job, Fact fact, std::size_t from);
 
+/// The last live event that settled the car, by the table; nothing where none has.
+std::optional<std::size_t> settled_at(const Job& job);
+
+/// The last live entry by which the steering was set straight or, after that, looked at again.
+std::optional<std::size_t> steering_looked_at(const Job& job);
+
 }  // namespace fairchalk

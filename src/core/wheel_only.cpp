@@ -18,11 +18,6 @@ constexpr double noticed_deg = 1.2, noticed_width = 0.8;
 constexpr double near_enough = 2.0, sure_enough = 0.9;
 constexpr double large_deg = 25.0;
 
-struct Lengths {
-    double ratio = 16.0, ratio_share = 0.16;
-    double share = 0.0;  // one sigma of k
-};
-
 double cdf(double x) {
     return 0.5 * std::erfc(-x / std::numbers::sqrt2);
 }
@@ -97,7 +92,7 @@ WheelOnly wheel_only(const Job& job) {
             out.why = {Code::wheel_needs_direction, {r->id}};
             return out;
         }
-    const double ratio = car.steering_ratio.value_or(16.0);
+    const double ratio = car.steering_ratio.value_or(usual_steering_ratio);
     double share = std::pow(car.steering_ratio ? 0.02 : 0.16, 2);
     for (const Rod* r : {left, right}) {
         const ArmPrior arm = arm_prior(*r);

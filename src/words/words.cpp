@@ -107,8 +107,6 @@ const char* source_text(Code code) {
             return W("“{0}” is below zero for {3}. Usual is {1}.");
         case Code::floor_needs:
             return W("not all four spots are tied together yet");
-        case Code::floor_misclosure:
-            return W("once round the car the legs miss by {0}, and {1} is what the level explains");
         case Code::floor_sign_swapped:
             return W(
                 "with its rise turned round the chain closes: likely the high end was taken for the low");
@@ -134,8 +132,6 @@ const char* source_text(Code code) {
                 "say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to "
                 "turn "
                 "hangs on it");
-        case Code::wheel_needs_pitch:
-            return W("the thread pitch of the rod {0} is not on the card: 1.5 mm is taken, and learnt");
         case Code::wheel_straight:
             return W("the steering wheel is as straight as it will get");
         case Code::wheel_large:

@@ -532,11 +532,8 @@ void GroundGuide::draw(QPainter& p) const {
                 value = desk_.car().no_springs ? tr("no springs: nothing settles")
                         : by                   ? tr("%1 since").arg(q(words::happening(*by)))
                                                : tr("roll it, bounce it");
-                for (std::size_t i = 0; i < desk_.log().size() && !by; ++i)
-                    if (const Change* ch = std::get_if<Change>(&desk_.log()[i].what); ch && job.live(i))
-                        if (ch->kind == ChangeKind::rolled || ch->kind == ChangeKind::bounced ||
-                            ch->kind == ChangeKind::settled)
-                            value = tr("since %1").arg(q(desk_.log()[i].at).mid(11, 5));
+                if (const auto at_entry = settled_at(job); at_entry && !by)
+                    value = tr("since %1").arg(q(desk_.log()[*at_entry].at).mid(11, 5));
             }
             drawText(p, place.at.adjusted(14, 10, -10, -44), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15,
                      c.chalk, true);

@@ -217,10 +217,7 @@ bool Slate::actOfGuide(std::size_t n) {
     if (mode_ == Mode::happening) {
         if (n >= happens.size()) return false;
         const Happens& h = happens[n];
-        if (h.axle)
-            desk_.happened(h.kind, h.axle);
-        else
-            desk_.happened(h.kind);
+        desk_.happened(h.kind, h.axle);
         setStage(stage_, guide_);
         return true;
     }

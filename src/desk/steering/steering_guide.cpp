@@ -63,7 +63,7 @@ void SteeringGuide::choose(const QString& place) {
 }
 
 double SteeringGuide::ratio() const {
-    return desk_.car().steering_ratio.value_or(16.0);
+    return desk_.car().steering_ratio.value_or(usual_steering_ratio);
 }
 
 const Reading* SteeringGuide::last(const Spot& spot) const {
@@ -262,24 +262,10 @@ QString SteeringGuide::body() const {
         out += line(tr("<b>Nobody knows:</b> total toe stands, each front wheel is read again."));
         return out;
     }
-    if (const auto by = spoiled_since(desk_.job(), Fact::steering, 0); by && set) {
-        std::size_t at = 0;
-        last_of<SteeringSet>(desk_.job(), &at);
-        if (spoiled_since(desk_.job(), Fact::steering, at)) {
-            // Looked at since?
-            bool looked = false;
-            for (std::size_t i = desk_.log().size(); i-- > at;) {
-                const auto& what = desk_.log()[i].what;
-                if (!desk_.job().live(i)) continue;
-                if (happening_of(desk_.log()[i], desk_.car()) && !looked) break;
-                if (const Reading* r = std::get_if<Reading>(&what))
-                    looked = looked || r->spot.kind == ReadingKind::steering_wheel;
-            }
-            if (!looked)
-                out += line(
-                    warn(tr("Something was %1 since: look again, it creeps.").arg(q(words::happening(*by)))));
-        }
-    }
+    if (const auto looked = steering_looked_at(desk_.job()))
+        if (const auto by = spoiled_since(desk_.job(), Fact::steering, *looked))
+            out += line(
+                warn(tr("Something was %1 since: look again, it creeps.").arg(q(words::happening(*by)))));
     if (const auto p = play()) {
         out += head(tr("Play"));
         out += line(tr("<b>%1</b> free, %2 at each front wheel. Its middle is <b>%3</b>: hold it there.")
