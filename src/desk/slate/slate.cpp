@@ -236,14 +236,22 @@ bool Slate::actOfGuide(std::size_t n) {
 }
 
 void Slate::setBody(const QString& html) {
+    // Laying out rich text is slow: before the window shows, only the last of several is worth it.
+    body_html_ = html;
+    if (!isVisible()) return;
     const int width = scroll_->viewport()->width();
     if (html == body_->text() && width == body_->width()) return;
     if (html != body_->text()) body_->setText(html);
     body_->resize(width, std::max(1, body_->heightForWidth(width)));
 }
 
+void Slate::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    setBody(QString(body_html_));
+}
+
 bool Slate::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == scroll_->viewport() && event->type() == QEvent::Resize) setBody(body_->text());
+    if (watched == scroll_->viewport() && event->type() == QEvent::Resize) setBody(QString(body_html_));
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
         // With nothing typed, undo is about the job and not about the line.
         const auto* key = static_cast<QKeyEvent*>(event);

@@ -53,6 +53,7 @@ class Slate : public QWidget {
 
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
     void keyPressEvent(QKeyEvent*) override;
 
   private:
@@ -109,6 +110,7 @@ class Slate : public QWidget {
     QLineEdit* entry_;
     QLabel* understood_;
     QLabel* body_;
+    QString body_html_;
     QScrollArea* scroll_ = nullptr;
     QPushButton* as_written_;
     QPushButton* i_turned_;
