@@ -4,6 +4,8 @@
 #include <array>
 #include <cmath>
 
+#include "core/rig.h"
+
 namespace fairchalk::book {
 namespace {
 
@@ -112,6 +114,7 @@ AxleCard axle_from(const Node& n) {
     if (n.has("track")) a.track = n["track"].positive_length();
     if (n.has("hub_width")) a.hub_width = n["hub_width"].positive_length();
     if (n.has("hub_width_sigma")) a.hub_width_sigma = n["hub_width_sigma"].positive_length();
+    if (n.has("hub_height")) a.hub_height = n["hub_height"].positive_length();
     if (n.has("suspension"))
         a.suspension = n["suspension"].named<Suspension>(
             suspension_named,
@@ -287,7 +290,112 @@ LinesSet lines_from(const Node& n) {
         if (bars.has("rear_behind")) l.bars.rear_behind = bars["rear_behind"].length();
     }
     if (n.has("tool")) l.tool = n["tool"].text();
+    if (n.has("gauge")) l.gauge = n["gauge"].text();
+    if (n.has("rigs")) {
+        const Node list = n["rigs"];
+        for (std::size_t i = 0; i < list.list(); ++i) {
+            const std::string id = list[i].text();
+            if (!rig_named(id)) {
+                std::string known;
+                for (const RigInfo& r : all_rigs()) known += (known.empty() ? "" : ", ") + std::string(r.id);
+                wrong(list[i].place(), {Code::job_unknown_word, {id.substr(0, 60), known}});
+            }
+            l.rigs.push_back(id);
+        }
+    }
+    if (n.has("sizes")) {
+        const Node sizes = n["sizes"].object();
+        for (const SizeField& f : size_fields())
+            if (sizes.has(f.name.data())) l.sizes.*f.field = sizes[f.name.data()].positive_length();
+    }
+    for (const auto& [key, to] : {std::pair{"sweep", &l.sweep}, {"caster_scale", &l.caster_scale}})
+        if (n.has(key)) {
+            const Quantity q = n[key].quantity(Expect::Kind::angle);
+            if (!(q.value > 0))
+                wrong(n[key].place(), {Code::text_must_be_positive, {q.text, "", "20 deg", "19.5 deg"}});
+            *to = q.angle();
+        }
+    if (n.has("stations")) {
+        const Node list = n["stations"];
+        for (std::size_t i = 0; i < list.list(); ++i) l.stations.push_back(list[i].length());
+    }
+    if (n.has("steering_held")) l.steering_held = n["steering_held"].yes_no();
     return l;
+}
+
+void lines_json(const LinesSet& l, Json& j) {
+    if (!l.tool.empty()) j["tool"] = l.tool;
+    if (!l.gauge.empty()) j["gauge"] = l.gauge;
+    if (!l.rigs.empty()) j["rigs"] = l.rigs;
+    for (const SizeField& f : size_fields())
+        if (const auto& v = l.sizes.*f.field) j["sizes"][std::string(f.name)] = write_exact(*v);
+    if (l.sweep) j["sweep"] = write_exact(*l.sweep);
+    if (l.caster_scale) j["caster_scale"] = write_exact(*l.caster_scale);
+    for (Length x : l.stations) j["stations"].push_back(write_exact(x));
+    if (!l.steering_held) j["steering_held"] = false;
+}
+
+/// A tool of the garage: `{"tool": "my gauge", "measures": "angle", "shows": "upright", "zero": "0.2 deg",
+/// …}`
+Tool tool_from(const Node& n) {
+    Tool t;
+    t.name = n["tool"].text();
+    if (const Tool* like = n.has("like") ? standard_tool(n["like"].text()) : standard_tool(t.name)) {
+        const std::string name = t.name;
+        t = *like;
+        t.name = name;
+        t.sigma_stated = false;
+    } else if (n["measures"].text() == "angle") {
+        t.quantity = QuantityKind::angle;
+    } else if (n["measures"].text() != "length") {
+        wrong(n["measures"].place(),
+              {Code::job_unknown_word, {n["measures"].text().substr(0, 60), "length, angle"}});
+    }
+    const auto kind = t.quantity == QuantityKind::angle ? Expect::Kind::angle : Expect::Kind::length;
+    for (const auto& [key, to] : {std::pair{"sigma", &t.sigma}, {"resolution", &t.resolution}})
+        if (n.has(key)) {
+            const Quantity q = n[key].quantity(kind);
+            if (!(q.value > 0))
+                wrong(n[key].place(), {Code::text_must_be_positive, {q.text, "", "0.25 mm", "0.1 deg"}});
+            *to = q.value;
+            if (to == &t.sigma) t.sigma_stated = true;
+        }
+    if (n.has("zero")) t.zero = n["zero"].quantity(kind).value;
+    if (n.has("shows")) t.shows = n["shows"].named<Shows>(shows_named, "leaning, upright, unsigned");
+    for (const auto& [key, to] :
+         {std::pair{"more_left", &t.more_is_in_left}, {"more_right", &t.more_is_in_right}})
+        if (n.has(key)) {
+            const std::string way = n[key].text();
+            if (!one_of(way, {"in", "out"}))
+                wrong(n[key].place(), {Code::job_unknown_word, {way.substr(0, 60), "in, out"}});
+            *to = way == "in";
+        }
+    if (n.has("numbers")) {
+        const std::string way = n["numbers"].text();
+        if (!one_of(way, {"inward", "outward"}))
+            wrong(n["numbers"].place(), {Code::job_unknown_word, {way.substr(0, 60), "inward, outward"}});
+        t.inward = way == "inward";
+    }
+    if (n.has("scale_length")) t.scale_length = n["scale_length"].positive_length();
+    return t;
+}
+
+void tool_json(const Tool& t, Json& j) {
+    const bool angle = t.quantity == QuantityKind::angle;
+    const auto write = [&](double v) {
+        return angle ? write_exact(Angle::from_deg(v)) : write_exact(Length::from_mm(v));
+    };
+    j["kind"] = "tool";
+    j["tool"] = t.name;
+    j["measures"] = angle ? "angle" : "length";
+    if (t.sigma > 0) j["sigma"] = write(t.sigma);
+    if (t.resolution > 0) j["resolution"] = write(t.resolution);
+    if (t.zero != 0) j["zero"] = write(t.zero);
+    if (angle && t.shows != Shows::leaning) j["shows"] = name_of(t.shows);
+    if (t.more_is_in_left) j["more_left"] = "in";
+    if (t.more_is_in_right) j["more_right"] = "in";
+    if (t.inward) j["numbers"] = "inward";
+    if (t.scale_length) j["scale_length"] = write_exact(*t.scale_length);
 }
 
 Json bars_json(const Bars& bars) {
@@ -487,6 +595,19 @@ std::vector<Target> targets_from(const Json& json, const std::string& place) {
     return out;
 }
 
+/// An angle of a wheel's heading: out is its front going outward.
+static Angle outward(const Node& n) {
+    const Quantity t = n.quantity(Expect::Kind::angle);
+    if (!t.toe_word && t.value != 0)
+        wrong(n.place(),
+              {Code::job_unknown_word, {t.text, "an angle with out or in after it, like 20 deg out"}});
+    return -t.angle();
+}
+
+static std::string outward_text(Angle a) {
+    return write_exact(abs(a)) + (a.deg() < 0 ? " in" : " out");
+}
+
 Reading reading_from(const Json& json, const std::string& place) {
     const Node n(json, place);
     n.object();
@@ -544,21 +665,28 @@ Reading reading_from(const Json& json, const std::string& place) {
     if (n.has("tool")) r.tool = n["tool"].text();
     if (n.has("span")) r.span = n["span"].positive_length();
     if (n.has("height")) r.height = n["height"].positive_length();
-    for (const char* key : {"mark", "arm_span"})
-        if (n.has(key)) n[key].positive_length();
+    if (n.has("mark")) r.mark = n["mark"].positive_length();
+    if (n.has("arm_span")) r.arm_span = n["arm_span"].positive_length();
     if (n.has("top")) {
         const std::string top = n["top"].text();
         if (!one_of(top, {"in", "out"}))
             wrong(n["top"].place(), {Code::job_unknown_word, {top.substr(0, 60), "in, out"}});
         r.top_in = top == "in";
     }
-    if (n.has("turned")) {
-        const Quantity t = n["turned"].quantity(Expect::Kind::angle);
-        if (!t.toe_word && t.value != 0)
-            wrong(n["turned"].place(),
-                  {Code::job_unknown_word, {t.text, "an angle with out or in after it, like 20 deg out"}});
-        r.turned = -t.angle();  // out is a wheel's front going outward: toe out
-    }
+    if (n.has("turned")) r.turned = outward(n["turned"]);
+    if (n.has("wheel_turned")) r.wheel_turned = outward(n["wheel_turned"]);
+    if (n.has("from")) r.from = outward(n["from"]);
+    for (const auto& [key, to] :
+         {std::pair{"turned_sigma", &r.turned_sigma}, {"swept", &r.swept}, {"scale_for", &r.scale_for}})
+        if (n.has(key)) {
+            const Quantity q = n[key].quantity(Expect::Kind::angle);
+            if (!(q.value > 0))
+                wrong(n[key].place(), {Code::text_must_be_positive, {q.text, "", "0.5 deg", "20 deg"}});
+            *to = q.angle();
+        }
+    if (const auto turned = r.turned ? r.turned : r.wheel_turned;
+        turned && r.spot.kind != ReadingKind::camber_swing)
+        r.spot.swept = turned->deg() > 0 ? Swept::out : turned->deg() < 0 ? Swept::in : Swept::straight;
     if (n.has("rolled")) r.spot.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
     if (n.has("since")) {
         const std::string since = n["since"].text();
@@ -585,9 +713,12 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
         e.what = TargetsEdit{targets_from(n["targets"].json(), place + ".targets")};
     } else if (kind == "lines") {
         e.what = lines_from(n);
+    } else if (kind == "tool") {
+        e.what = ToolSet{tool_from(n)};
     } else if (kind == "round") {
         RoundOpened r;
         r.bars = lines_from(n).bars;
+        if (n.has("steering_held")) r.steering_held = n["steering_held"].yes_no();
         if (n.has("floor")) {
             const Node floor = n["floor"].object();
             double sigma = 0.0;
@@ -648,6 +779,7 @@ Json json_of(const CarCard& car) {
             o["hub_width"] = write_exact(*a.hub_width);
             o["hub_width_sigma"] = write_exact(a.hub_width_sigma);
         }
+        if (a.hub_height) o["hub_height"] = write_exact(*a.hub_height);
         if (a.suspension != Suspension::unknown) o["suspension"] = name_of(a.suspension);
         j[std::string(name_of(axle))] = o;
     }
@@ -714,7 +846,14 @@ Json json_of(const Reading& r) {
     if (r.span) j["span"] = write_exact(*r.span);
     if (r.height) j["height"] = write_exact(*r.height);
     if (r.top_in) j["top"] = *r.top_in ? "in" : "out";
-    if (r.turned) j["turned"] = write_exact(abs(*r.turned)) + (r.turned->deg() < 0 ? " in" : " out");
+    if (r.turned) j["turned"] = outward_text(*r.turned);
+    if (r.wheel_turned) j["wheel_turned"] = outward_text(*r.wheel_turned);
+    if (r.from) j["from"] = outward_text(*r.from);
+    if (r.turned_sigma) j["turned_sigma"] = write_exact(*r.turned_sigma);
+    if (r.swept) j["swept"] = write_exact(*r.swept);
+    if (r.scale_for) j["scale_for"] = write_exact(*r.scale_for);
+    if (r.mark) j["mark"] = write_exact(*r.mark);
+    if (r.arm_span) j["arm_span"] = write_exact(*r.arm_span);
     return j;
 }
 
@@ -730,11 +869,14 @@ Json json_of(const Entry& e) {
     } else if (const auto* lines = std::get_if<LinesSet>(&e.what)) {
         j["kind"] = "lines";
         j["bars"] = bars_json(lines->bars);
-        if (!lines->tool.empty()) j["tool"] = lines->tool;
+        lines_json(*lines, j);
+    } else if (const auto* tool = std::get_if<ToolSet>(&e.what)) {
+        tool_json(tool->tool, j);
     } else if (const auto* round = std::get_if<RoundOpened>(&e.what)) {
         j["kind"] = "round";
         const Json bars = bars_json(round->bars);
         if (!bars.empty()) j["bars"] = bars;
+        if (round->steering_held) j["steering_held"] = *round->steering_held;
         if (round->floor) {
             j["floor"] = heights_json(*round->floor);
             j["floor"]["sigma"] = write_exact(round->floor_sigma);

@@ -18,7 +18,7 @@ constexpr int format_version = 1;
 }
 
 bool top_name(const std::string& key) {
-    for (const char* known : {"format", "version", "car", "targets", "rounds", "events", "log"})
+    for (const char* known : {"format", "version", "car", "targets", "tools", "rounds", "events", "log"})
         if (key == known) return true;
     return false;
 }
@@ -229,8 +229,21 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
         targets_from(top["targets"], "targets");
         if (!in_log("targets")) b.add(with_kind("targets", "targets", top["targets"]), "targets", false);
     }
+    if (!full && top.contains("tools")) {
+        if (!top["tools"].is_array()) wrong("tools", {Code::job_wrong_type, {"something else", "a list"}});
+        for (std::size_t i = 0; i < top["tools"].size(); ++i) {
+            Json tool = Json::object();
+            tool["kind"] = "tool";
+            if (!top["tools"][i].is_object())
+                wrong("tools[" + std::to_string(i) + "]",
+                      {Code::job_wrong_type, {"something else", "an object"}});
+            tool.update(top["tools"][i]);
+            b.add(tool, "tools[" + std::to_string(i) + "]", true);
+        }
+    }
     // entry_from names the place inside the entry; for these two it is the top itself.
-    for (std::string& p : b.file.places) p = "";
+    for (std::string& p : b.file.places)
+        if (!p.starts_with("tools[")) p = "";
     if (full) {
         for (std::size_t i = 0; i < top["log"].size(); ++i)
             b.add(top["log"][i], "log[" + std::to_string(i) + "]", false);
@@ -317,6 +330,12 @@ Json short_form(const JobFile& job) {
                 if (k != "kind" && k != "id") r[k == "at" ? "taken" : k] = v;
             r["readings"] = Json::array();
             rounds.push_back(r);
+            continue;
+        }
+        if (rounds.empty() && std::holds_alternative<ToolSet>(e.what)) {
+            Json tool = unnamed(raw, referred);
+            tool.erase("kind");
+            top["tools"].push_back(tool);
             continue;
         }
         if (rounds.empty()) {

@@ -6,7 +6,9 @@
 #include <cstdio>
 #include <cstdlib>
 
+#include "core/cross_check.h"
 #include "core/floor.h"
+#include "core/slip.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
@@ -36,6 +38,10 @@ Json spot_json(const Spot& s) {
     j["kind"] = info.name;
     if (s.wheel) j["wheel"] = name_of(*s.wheel);
     if (s.axle) j[info.place == PlaceKind::bar ? "bar" : "axle"] = name_of(*s.axle);
+    if (s.side) j["side"] = name_of(*s.side);
+    if (s.station) j["station"] = write_exact(*s.station);
+    if (s.rolled) j["rolled"] = "1/2 turn";
+    if (s.swept != Swept::straight) j["turned"] = s.swept == Swept::out ? "out" : "in";
     return j;
 }
 
@@ -86,6 +92,7 @@ Json ask_next(const Job& job, const Estimate& e, const std::vector<Verdict>& all
         if (const auto best = best_next_reading(job, e, worst->target))
             return ask(best->spot, words::measure(worst->target) + ": " + words::call(worst->call) +
                                        ", this reading narrows it most");
+    if (e.steering_free && e.axles[0].total_toe.known) return nullptr;
     for (const WheelAngles& w : e.wheels)
         if (!w.toe.known && !w.toe.needs.empty()) return ask(w.toe.needs.front(), why_of(w.toe));
     return nullptr;
@@ -162,6 +169,41 @@ static Json floor_json(const Floor& floor, const book::JobFile& file, const CarC
     return j;
 }
 
+/// What two rigs say of the same axle, and whether the bars were bumped.
+static void cross_checks(const Job& job, int round, Json& out) {
+    for (const Agreement& a : agreements(job, round))
+        out["agreement"].push_back({{"axle", name_of(a.axle)},
+                                    {"rigs", {a.one->id, a.other->id}},
+                                    {"total_toe_deg", {a.first.deg(), a.second.deg()}},
+                                    {"sigma_deg", a.sigma.deg()},
+                                    {"agree", a.agree}});
+    for (const Bumped& b : bumped(job, round))
+        out["bars_read_again"].push_back({{"bar", name_of(b.bar)},
+                                          {"moved_mm", b.moved.mm()},
+                                          {"sigma_mm", b.sigma.mm()},
+                                          {"bumped", b.yes}});
+}
+
+/// The angles as they would be with this one reading left out.
+static Json without_json(const Job& job, const book::JobFile& file, std::optional<int> round,
+                         std::size_t entry) {
+    EstimateOptions options;
+    options.round = round;
+    options.without = entry;
+    options.explain = false;
+    const Estimate e = estimate(job, options);
+    Json j = Json::object();
+    j["reading"] = file.label(entry);
+    for (Wheel w : all_wheels)
+        for (const auto& [name, angle] : {std::pair{"toe", &WheelAngles::toe},
+                                          {"camber", &WheelAngles::camber},
+                                          {"caster", &WheelAngles::caster}})
+            if (const KnownAngle& a = e.wheels[static_cast<std::size_t>(index_of(w))].*angle; a.known)
+                j["wheels"][std::string(name_of(w))][name] = angle_json(a);
+    j["weighted_sum"] = e.weighted_sum;
+    return j;
+}
+
 Json solve_answer(const book::JobFile& file, std::optional<int> round) {
     const Job job = file.job();
     EstimateOptions options;
@@ -174,9 +216,12 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
         Json& j = out["wheels"][std::string(name_of(w))];
         j["toe"] = angle_json(a.toe);
         j["toe_to_thrust"] = angle_json(a.toe_to_thrust);
+        if (axle_of(w) == Axle::front) j["toe_to_rear"] = angle_json(a.toe_to_rear);
         j["camber"] = angle_json(a.camber);
         j["caster"] = angle_json(a.caster);
         j["sai"] = angle_json(a.sai);
+        if (a.toe_runout.known) j["toe_runout"] = angle_json(a.toe_runout);
+        if (a.camber_runout.known) j["camber_runout"] = angle_json(a.camber_runout);
     }
     for (Axle axle : both_axles) {
         const AxleAngles& a = e.axles[index_of(axle)];
@@ -199,6 +244,9 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
     }
     if (const auto floor = floor_now(job)) out["floor"] = floor_json(*floor, file, job.car);
     out["fit"] = {{"redundancy", e.redundancy}, {"weighted_sum", e.weighted_sum}, {"alarm", e.alarm}};
+    out["reference"] = name_of(e.chassis_marks ? Reference::chassis_marks : Reference::centreline);
+    cross_checks(job, e.round, out);
+    const auto slips = slips_of(job, e);
     out["checks"] = Json::array();
     for (const Check& c : e.checks) {
         Json j = Json::object();
@@ -209,6 +257,12 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
         j["detectable"] =
             std::isfinite(c.detectable) ? Json(detectable_text(c.detectable, r.value.kind)) : Json();
         j["suspect"] = c.suspect;
+        if (const Explanation* x = slip_of(slips, c.entry)) {
+            j["looks_like"] = name_of(x->slip);
+            if (x->other) j["swapped_with"] = file.label(*x->other);
+            j["would_be"] = detectable_text(x->would_be, r.value.kind);
+        }
+        if (c.suspect) out["without"].push_back(without_json(job, file, round, c.entry));
         out["checks"].push_back(j);
     }
     if (!e.unused.empty()) {

@@ -67,6 +67,8 @@ struct CornerSpec {
 
 /// Of a car whose card does not say: steering wheel to road wheels.
 inline constexpr double usual_steering_ratio = 16.0;
+/// Of a car whose card has none, where only a slope depends on it.
+inline constexpr Length usual_wheelbase = Length::from_mm(2500.0);
 
 /// A torque as the manual gives it.
 struct TorqueOnCard {
@@ -81,6 +83,7 @@ struct AxleCard {
         track;  ///< between tire centers: for the picture and the floor's slope, never the network
     std::optional<Length> hub_width;  ///< over the hub faces, taped
     Length hub_width_sigma = Length::from_mm(1.0);
+    std::optional<Length> hub_height;  ///< of the hub's middle over the floor
 };
 
 enum class RodSide { unknown, ahead_of_axle, behind_axle };

@@ -7,6 +7,7 @@
 #include <map>
 #include <numbers>
 #include <set>
+#include <tuple>
 
 #include <ceres/ceres.h>
 #include <glog/logging.h>
@@ -28,14 +29,24 @@ constexpr double string_pair_offset = 0.0002;  // metres: the strings stayed, th
 constexpr double string_pair_skew = 0.003 * deg;
 constexpr double usual_ratio_sigma = 2.5;
 
+constexpr double tape_zero_sigma = 0.5e-3;  // metres: a hook, a worn end
+constexpr double gauge_zero_sigma = 2.0 * deg;
+constexpr double runout_sigma = 1.0 * deg;
+constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an arm jig has read
+constexpr double lip_sigma = 30e-3;
+constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
+constexpr Angle usual_sweep = Angle::from_deg(20.0);
+
 constexpr double too_vague_deg = 3.0;
 constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
 constexpr double detectable_factor = 5.25;  // alarm at 3.29, found with 95 %
 constexpr double suspect_window = 10.0;
 
+using Current = std::map<std::pair<Unknown, int>, int>;
+
 /// Reads unknowns for `predict` while noting which were asked for.
 struct Recorder {
-    const std::map<std::pair<Unknown, int>, int>* current;
+    const Current* current;
     const std::vector<double>* x;
     std::vector<int>* asked;
     double operator()(Unknown what, int where) const {
@@ -47,7 +58,7 @@ struct Recorder {
 
 template <class T>
 struct Lookup {
-    const std::map<std::pair<Unknown, int>, int>* current;
+    const Current* current;
     const std::vector<int>* asked;
     T const* const* parameters;
     T operator()(Unknown what, int where) const {
@@ -57,8 +68,6 @@ struct Lookup {
         return T(0);
     }
 };
-
-using Current = std::map<std::pair<Unknown, int>, int>;
 
 /// One reading as a residual.
 struct Observed {
@@ -70,6 +79,8 @@ struct Observed {
     std::shared_ptr<const Current> current;
     std::vector<int> asked;
     int spot_latent = -1;
+    double turned_sigma = 0.0;  // radians
+    bool set_by_eye = false;    // a string whose height nobody read, beside a wheel whose camber is known
 
     template <class T>
     bool operator()(T const* const* parameters, T* residual) const {
@@ -106,9 +117,12 @@ struct Linked {
     }
 };
 
-std::optional<Message> missing_for(const Reading& r, const Round& round) {
+std::optional<Message> missing_for(const Reading& r, const Standing& round) {
     const ReadingKindInfo& info = info_of(r.spot.kind);
     if (!info.solved) return Message{Code::why_not_solved_yet, {std::string(info.name)}};
+    const auto needs = [](std::string what) { return Message{Code::why_needs_sizes, {std::move(what)}}; };
+    if ((r.turned || r.wheel_turned) && r.spot.wheel && axle_of(*r.spot.wheel) == Axle::rear)
+        return Message{Code::why_rear_not_steered, {}};
     const auto needs_span = [&](Axle a) -> std::optional<Message> {
         if (round.car.axle(a).rim_span) return std::nullopt;
         return Message{Code::why_needs_rim_span, {std::string(name_of(a))}};
@@ -144,13 +158,43 @@ std::optional<Message> missing_for(const Reading& r, const Round& round) {
         case ReadingKind::camber_gap:
             if (!r.height || !r.top_in) return Message{Code::job_missing, {r.height ? "top" : "height"}};
             return std::nullopt;
+        case ReadingKind::centreline_to_string:
+        case ReadingKind::string_height:
+            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            return std::nullopt;
+        case ReadingKind::straightedge_front:
+        case ReadingKind::straightedge_rear:
+            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            return needs_span(axle_of(*r.spot.wheel));
+        case ReadingKind::arm_jig:
+            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            if (!r.mark) return needs("mark");
+            if (!r.arm_span) return needs("arm_span");
+            return std::nullopt;
+        case ReadingKind::camber_plumb_upper:
+        case ReadingKind::camber_plumb_lower:
+            return r.height ? std::nullopt : needs_span(axle_of(*r.spot.wheel));
+        case ReadingKind::camber_swing:
+            if (!r.turned && !r.wheel_turned) return needs("turned");
+            if (!r.from) return needs("from");
+            return std::nullopt;
+        case ReadingKind::axis_offset:
+            if (!r.height) return needs("height");
+            return std::nullopt;
         default:
             return std::nullopt;
     }
 }
 
-Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
-             const std::optional<std::array<Length, 4>>& tiles) {
+/// Heading from straight ahead, radians: as stated, or the steering wheel's over the ratio.
+double turned_of(const Reading& r, const CarCard& car) {
+    if (r.turned) return r.turned->rad();
+    return r.wheel_turned ? r.wheel_turned->rad() / car.steering_ratio.value_or(usual_steering_ratio) : 0.0;
+}
+
+Site site_of(const Reading& r, const Standing& now, const Current& current) {
+    const Spot& spot = r.spot;
+    const CarCard& car = now.car;
     Site s;
     s.kind = spot.kind;
     if (spot.wheel) {
@@ -161,38 +205,67 @@ Site site_of(const Spot& spot, const CarCard& car, const LinesSet& lines,
     } else if (spot.axle) {
         s.axle = index_of(*spot.axle);
     }
+    if (spot.side) s.side = index_of(*spot.side);
     const Axle axle = s.axle == 0 ? Axle::front : Axle::rear;
-    s.wheelbase = car.wheelbase.value_or(Length::from_mm(2500)).m();
+    s.wheelbase = car.wheelbase.value_or(usual_wheelbase).m();
     s.track = slope_base(car, axle).m();
     s.ratio = car.steering_ratio.value_or(usual_steering_ratio);
+    s.x = axle == Axle::front ? s.wheelbase : 0.0;
+    s.other_x = s.wheelbase - s.x;
     if (spot.kind == ReadingKind::string_to_string)
-        s.x = axle == Axle::front ? s.wheelbase + lines.bars.front_ahead.value_or(Length()).m()
-                                  : -lines.bars.rear_behind.value_or(Length()).m();
-    else
-        s.x = axle == Axle::front ? s.wheelbase : 0.0;
+        s.x = axle == Axle::front ? s.wheelbase + now.lines.bars.front_ahead.value_or(Length()).m()
+                                  : -now.lines.bars.rear_behind.value_or(Length()).m();
+    if (spot.station) s.x = spot.station->m();
     if (car.axle(axle).rim_span) s.span = car.axle(axle).rim_span->m();
-    if (tiles) {
+    if (now.tiles && against_gravity(spot.kind)) {
         s.floor = true;
-        for (std::size_t w = 0; w < 4; ++w) s.tiles[w] = (*tiles)[w].m();
+        for (std::size_t w = 0; w < 4; ++w) s.tiles[w] = (*now.tiles)[w].m();
+    }
+    s.steered = now.steered;
+    if (r.span) s.span = r.span->m();
+    if (r.height) s.height = r.height->m();
+    s.as_length = spot.kind == ReadingKind::toe_angle && r.value.kind == QuantityKind::length;
+    s.turned = turned_of(r, car);
+    if (r.from) s.from = r.from->rad();
+    if (r.swept) {
+        s.swept = r.swept->rad();
+        s.scale_for = r.scale_for.value_or(usual_sweep).rad();
+    }
+    if (r.mark) s.mark = r.mark->m();
+    if (r.arm_span) s.arm_span = r.arm_span->m();
+    const auto has = [&](Unknown what, int where) { return current.contains({what, where}); };
+    const auto tool = std::find(now.tools.begin(), now.tools.end(), r.tool);
+    if (tool != now.tools.end()) s.zero = static_cast<int>(tool - now.tools.begin());
+    s.zero_sign = spot.kind == ReadingKind::camber_reversed ? -1.0 : 1.0;
+    if (spot.wheel && has(against_gravity(spot.kind) ? Unknown::camber_runout : Unknown::toe_runout, s.wheel))
+        s.runout = spot.rolled ? -1.0 : 1.0;
+    s.centred = has(Unknown::axle_middle, s.axle);
+    s.cambered = has(Unknown::camber, s.wheel) && has(Unknown::camber, s.wheel ^ 2);
+    const auto& rise = now.rise[static_cast<std::size_t>(s.side)];
+    const bool rim = spot.kind == ReadingKind::rim_front || spot.kind == ReadingKind::rim_rear;
+    if (rim && rise && has(Unknown::camber, s.wheel)) {
+        s.heights = true;
+        std::tie(s.edge_x, s.edge_z) =
+            lip_met(*rise, s.x, s.span / 2, spot.kind == ReadingKind::rim_front ? 1.0 : -1.0);
     }
     return s;
 }
 
-Site site_of(const Reading& r, const Round& round, const std::optional<std::array<Length, 4>>& tiles,
-             bool steered) {
-    const bool against_gravity = r.spot.kind == ReadingKind::camber ||
-                                 r.spot.kind == ReadingKind::camber_gap || r.spot.kind == ReadingKind::caster;
-    Site s = site_of(r.spot, round.car, round.lines, against_gravity ? tiles : std::nullopt);
-    s.steered = steered;
-    if (r.span) s.span = r.span->m();
-    if (r.height) s.height = r.height->m();
-    s.as_length = r.spot.kind == ReadingKind::toe_angle && r.value.kind == QuantityKind::length;
-    if (r.turned) s.turned = r.turned->rad();
-    return s;
-}
-
-double base_value(const Reading& r) {
-    double v = r.value.kind == QuantityKind::length ? r.value.length().m() : r.value.angle().rad();
+/// What was there by what the tool showed, in metres or radians.
+double base_value(const Reading& r, const Tool* tool) {
+    double v = r.value.value;
+    const bool lean = r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_reversed;
+    const Side side = r.spot.wheel ? side_of(*r.spot.wheel) : Side::left;
+    if (tool && tool->quantity == r.value.kind && r.value.kind == QuantityKind::length) {
+        v = undone(v, *tool, side, r.top_in);
+    } else if (tool && tool->quantity == r.value.kind && lean) {
+        // Turned end for end its zero counts the other way.
+        if (r.spot.kind == ReadingKind::camber_reversed) v += 2 * tool->zero;
+        v = undone(v, *tool, side, r.top_in);
+    } else if (tool && r.spot.kind == ReadingKind::camber_swing) {
+        if (side == Side::left ? tool->more_is_in_left : tool->more_is_in_right) v = -v;
+    }
+    v = r.value.kind == QuantityKind::length ? v / 1000.0 : v * deg;
     if (r.spot.kind == ReadingKind::camber_gap) v = std::abs(v) * (r.top_in.value_or(false) ? -1.0 : 1.0);
     return v;
 }
@@ -231,14 +304,25 @@ class Network {
     const Current& current() { return *current_; }
     Current& editable();
 
-    void first_state(const CarCard& car, const std::set<int>& wheels_with_gauge,
-                     const std::set<int>& wheels_with_sweep);
+    /// What the readings of a job ask the estimate to know, beside what every job does.
+    struct Asked {
+        std::set<int> gauge, sweep, plumb;                 // wheels
+        std::map<int, std::set<bool>> rims, cambers;       // wheels, as they stood and half a turn on
+        std::map<std::string, std::set<int>> lean, tapes;  // tools: as camber and reversed; by axle
+        bool jig = false, chassis = false, free = false;
+        std::set<int> lips_read;  // axles
+    };
+    Asked asked_of(int last) const;
+    void first_state(const CarCard& car, const Asked& asked);
+    int with_prior(Unknown what, int where, double mean, double sigma);
     void observe(std::size_t entry, const Round& round);
     void observe_card(const CarCard& car);
     void link_step(Unknown what, int where, double sigma);
     void lay_floor(const Floor& floor);
     void steer();
     void steer_for_round(const Round& round);
+    void raise_strings(int last);
+    double slope_by_turned(const Observed& o) const;
     void turn(const Turn& t, const CarCard& car);
     void happened(const Spoils& row, std::optional<Axle> axle);
     void car_moved_between_strings();
@@ -267,11 +351,10 @@ class Network {
     int lie_ = 0;  // which laying of the strings and wheels: spots of another lie are other spots
     std::map<std::pair<int, Spot>, std::vector<std::size_t>> spots_;
     bool string_unknowns_ = false;
-    bool gauge_ = false;                          // something is read against gravity
-    std::optional<std::size_t> floor_;            // the floor laid: by the entry that began it
-    std::optional<std::array<Length, 4>> tiles_;  // on that floor by now
-    bool steered_ = false;                        // the steering stands off straight by an unknown
-    bool weakly_coupled_ = false;                 // camber observations that use the toe
+    bool gauge_ = false;                // something is read against gravity
+    std::optional<std::size_t> floor_;  // the floor laid: by the entry that began it
+    Standing standing_;
+    bool weakly_coupled_ = false;  // camber observations that use the toe
     std::shared_ptr<Posterior> posterior_ = std::make_shared<Posterior>();
     Eigen::MatrixXd jacobian_;  // weighted, readings first
     Eigen::VectorXd residuals_;
@@ -299,7 +382,54 @@ int Network::renew(Unknown what, int where) {
     return add(what, where, x_[current().at({what, where})]);
 }
 
-void Network::first_state(const CarCard& car, const std::set<int>& gauge, const std::set<int>& sweep) {
+int Network::with_prior(Unknown what, int where, double mean, double sigma) {
+    const int i = add(what, where, mean);
+    Linked prior;
+    prior.unknowns = {i};
+    prior.coefficients = {1.0};
+    prior.constant = -mean;
+    prior.sigma = sigma;
+    links_.push_back(prior);
+    return i;
+}
+
+Network::Asked Network::asked_of(int last) const {
+    using K = ReadingKind;
+    Asked out;
+    for (int k = 0; k <= last; ++k) {
+        out.free = out.free || !job_.rounds[k].lines.steering_held;
+        for (std::size_t i : job_.rounds[k].readings) {
+            const Reading& r = std::get<Reading>((*job_.log)[i].what);
+            const K kind = r.spot.kind;
+            out.chassis = out.chassis || kind == K::centreline_to_string;
+            out.jig = out.jig || kind == K::arm_jig;
+            const bool across = kind == K::boards_front || kind == K::boards_rear ||
+                                kind == K::stud_bar_front || kind == K::stud_bar_rear ||
+                                kind == K::tread_front || kind == K::tread_rear;
+            if (across && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
+            if (!r.spot.wheel) continue;
+            const int w = index_of(*r.spot.wheel);
+            if (kind == K::rim_front || kind == K::rim_rear) {
+                out.rims[w].insert(r.spot.rolled);
+                out.lips_read.insert(w / 2);
+            }
+            if (!against_gravity(kind)) continue;
+            if (kind != K::caster && kind != K::axis_offset) {
+                out.gauge.insert(w);
+                out.cambers[w].insert(r.spot.rolled);
+            }
+            if (kind == K::caster || kind == K::axis_offset || r.turned || r.wheel_turned)
+                out.sweep.insert(w);
+            if (kind == K::caster && r.swept) out.gauge.insert(w);
+            if (kind == K::camber_plumb_upper || kind == K::camber_plumb_lower) out.plumb.insert(w);
+            if (kind == K::camber || kind == K::camber_reversed)
+                out.lean[r.tool].insert(kind == K::camber_reversed);
+        }
+    }
+    return out;
+}
+
+void Network::first_state(const CarCard& car, const Asked& asked) {
     for (int w = 0; w < 4; ++w) add(Unknown::toe, w, 0.0);
     string_unknowns_ = car.wheelbase.has_value();
     for (int s = 0; s < 2; ++s) {
@@ -327,28 +457,53 @@ void Network::first_state(const CarCard& car, const std::set<int>& gauge, const 
                     add(Unknown::mid_width, a * 100 + kind, 1.6);
         }
     }
-    for (int w : gauge) add(Unknown::camber, w, 0.0);
-    for (int w : sweep) {
+    for (int w : asked.gauge) add(Unknown::camber, w, 0.0);
+    for (int w : asked.sweep) {
         add(Unknown::caster, w, 3.0 * deg);
-        add(Unknown::sai, w, sai_prior_deg * deg);
-        Linked prior;
-        prior.unknowns = {current().at({Unknown::sai, w})};
-        prior.coefficients = {1.0};
-        prior.constant = -sai_prior_deg * deg;
-        prior.sigma = sai_prior_sigma_deg * deg;
-        links_.push_back(prior);
+        with_prior(Unknown::sai, w, sai_prior_deg * deg, sai_prior_sigma_deg * deg);
+    }
+    for (int w : asked.plumb) add(Unknown::plumb, w, 0.1);
+    // Run-out is told from the angle only where a wheel was read both ways round.
+    for (const auto& [w, ways] : asked.rims)
+        if (ways.size() == 2) with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);
+    for (const auto& [w, ways] : asked.cambers)
+        if (ways.size() == 2) with_prior(Unknown::camber_runout, w, 0.0, runout_sigma);
+    if (asked.chassis)
+        for (int a = 0; a < 2; ++a) add(Unknown::axle_middle, a, 0.0);
+    // A gauge's zero is an unknown once it was turned end for end; tapes' where one axle was taped with two.
+    const auto zero_of = [&](const std::string& tool, double sigma) {
+        with_prior(Unknown::tool_zero, static_cast<int>(standing_.tools.size()), 0.0, sigma);
+        standing_.tools.push_back(tool);
+    };
+    for (const auto& [tool, ways] : asked.lean)
+        if (ways.contains(1)) zero_of(tool, gauge_zero_sigma);
+    for (const auto& [tool, axles] : asked.tapes)
+        if (std::any_of(asked.tapes.begin(), asked.tapes.end(), [&](const auto& other) {
+                return other.first != tool && std::any_of(axles.begin(), axles.end(),
+                                                          [&](int a) { return other.second.contains(a); });
+            }))
+            zero_of(tool, tape_zero_sigma);
+    if (asked.jig && !car.same_wheels && asked.lips_read.size() < 2) {
+        // Rims that only arm jigs have touched: taken to sit on their hubs about alike, and not far off them.
+        for (int a = 0; a < 2; ++a) {
+            if (asked.lips_read.contains(a)) continue;
+            Linked near;
+            near.unknowns = {current().at({Unknown::lip_depth, a})};
+            near.coefficients = {1.0};
+            near.sigma = lip_sigma;
+            links_.push_back(near);
+        }
+        Linked alike;
+        alike.unknowns = {current().at({Unknown::lip_depth, 0}), current().at({Unknown::lip_depth, 1})};
+        alike.coefficients = {1.0, -1.0};
+        alike.sigma = like_lips_sigma;
+        links_.push_back(alike);
     }
     int place = 0;
     for (const Adjuster& a : car.adjusters) {
         if (const Rod* rod = std::get_if<Rod>(&a)) {
             const ArmPrior arm = arm_prior(*rod);
-            const int i = add(Unknown::arm, place, arm.mean.m());
-            Linked prior;
-            prior.unknowns = {i};
-            prior.coefficients = {1.0};
-            prior.constant = -arm.mean.m();
-            prior.sigma = arm.sigma.m();
-            links_.push_back(prior);
+            with_prior(Unknown::arm, place, arm.mean.m(), arm.sigma.m());
         }
         ++place;
     }
@@ -371,17 +526,32 @@ void Network::observe_card(const CarCard& car) {
 
 void Network::observe(std::size_t entry, const Round& round) {
     const Reading& r = std::get<Reading>((*job_.log)[entry].what);
-    if (auto why = missing_for(r, round)) {
+    standing_.car = round.car;
+    standing_.lines = round.lines;
+    if (auto why = missing_for(r, standing_)) {
         unused_.push_back({entry, *why});
+        return;
+    }
+    if (r.spot.kind == ReadingKind::string_height) {
+        const int side = index_of(*r.spot.side);
+        if (!current().contains({Unknown::camber, side}) && !current().contains({Unknown::camber, side + 2}))
+            unused_.push_back({entry, {Code::why_needs_camber, {}}});
         return;
     }
     Observed o;
     o.entry = entry;
-    o.site = site_of(r, round, tiles_, steered_);
-    o.value = base_value(r);
-    o.sigma = to_base(r.sigma(), r.value.kind);
+    o.site = site_of(r, standing_, current());
+    const Tool* tool = job_.tool(r.tool);
+    o.value = base_value(r, tool);
+    o.sigma = to_base(r.sigma(tool), r.value.kind);
+    if (r.turned_sigma) o.turned_sigma = r.turned_sigma->rad();
+    if (r.wheel_turned && !round.car.steering_ratio)
+        o.turned_sigma = std::hypot(o.turned_sigma, o.site.turned * usual_ratio_sigma / usual_steering_ratio);
+    const bool rim = r.spot.kind == ReadingKind::rim_front || r.spot.kind == ReadingKind::rim_rear;
+    o.set_by_eye =
+        rim && !r.stated_sigma && !o.site.heights && current().contains({Unknown::camber, o.site.wheel});
     if (r.spot.kind == ReadingKind::steering_wheel) {
-        if (r.since_now || !steered_) steer();
+        if (r.since_now || !standing_.steered) steer();
         // A ratio nobody gave is a guess, and so is what follows from it.
         if (!round.car.steering_ratio)
             o.sigma = std::hypot(o.sigma, o.value * usual_ratio_sigma / usual_steering_ratio);
@@ -389,8 +559,8 @@ void Network::observe(std::size_t entry, const Round& round) {
     o.current = current_;
     current_shared_ = true;
     weakly_coupled_ =
-        weakly_coupled_ || ((r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) &&
-                            (o.site.turned != 0.0 || o.site.floor));
+        weakly_coupled_ || o.turned_sigma > 0 || o.set_by_eye ||
+        (against_gravity(r.spot.kind) && (o.site.turned != 0.0 || o.site.swept != 0.0 || o.site.floor));
     spots_[{lie_, r.spot}].push_back(observed_.size());
     observed_.push_back(o);
 }
@@ -399,12 +569,12 @@ void Network::observe(std::size_t entry, const Round& round) {
 /// residuals. They take no part in the checks: the survey has its own.
 void Network::lay_floor(const Floor& floor) {
     if (floor_ == floor.begun) {
-        tiles_ = floor.tiles;
+        standing_.tiles = floor.tiles;
         return;
     }
     if (!solve_floor(floor).known) return;
     floor_ = floor.begun;
-    tiles_ = floor.tiles;
+    standing_.tiles = floor.tiles;
     for (int i = 0; i < 5; ++i) add(Unknown::floor, i, 0.0);
     const auto unknowns = [&] {
         std::vector<int> all;
@@ -428,7 +598,7 @@ void Network::lay_floor(const Floor& floor) {
 
 /// From here on the steering stands off straight, by what is about to be read off it.
 void Network::steer() {
-    steered_ = true;
+    standing_.steered = true;
     const int i = add(Unknown::steer, 0, 0.0);
     // Only so that what is read with it so stays solvable where the wheel's own reading is struck out.
     Linked weak;
@@ -440,7 +610,13 @@ void Network::steer() {
 
 /// A round read with the steering wheel off: all its readings are of wheels steered by the same.
 void Network::steer_for_round(const Round& round) {
-    steered_ = false;
+    standing_.steered = false;
+    if (!round.lines.steering_held) {
+        // Nobody held it: an unknown that nothing limits.
+        standing_.steered = true;
+        add(Unknown::steer, 0, 0.0);
+        return;
+    }
     for (std::size_t i : round.readings) {
         const Reading& r = std::get<Reading>((*job_.log)[i].what);
         if (r.spot.kind != ReadingKind::steering_wheel || r.since_now) continue;
@@ -555,7 +731,7 @@ void Network::happened(const Spoils& row, std::optional<Axle> axle) {
     ++epoch_;
     if (row.what == Happening::steering_moved) {
         // Both front wheels went the same way: what one toes in the other toes out.
-        steered_ = false;
+        standing_.steered = false;
         const int l0 = current().at({Unknown::toe, 0}), r0 = current().at({Unknown::toe, 1});
         link_step(Unknown::toe, 0, row.here * deg);
         const int l1 = current().at({Unknown::toe, 0});
@@ -577,6 +753,54 @@ void Network::happened(const Spoils& row, std::optional<Axle> axle) {
     }
     if (row.strings == Strings::moved) strings_moved();
     if (row.strings == Strings::car_moves_between) car_moved_between_strings();
+}
+
+/// A straight line through heights, least squares.
+StringRise string_line(const std::vector<std::pair<double, double>>& points) {
+    StringRise out;
+    const double n = static_cast<double>(points.size());
+    double mx = 0, mh = 0, xx = 0, xh = 0;
+    for (const auto& [x, h] : points) mx += x / n, mh += h / n;
+    for (const auto& [x, h] : points) xx += (x - mx) * (x - mx), xh += (x - mx) * (h - mh);
+    if (xx > 0) out.slope = xh / xx;
+    out.at_rear_axle = mh - out.slope * mx;
+    return out;
+}
+
+/// d(reading)/d(heading it was taken at): how an unsure sweep makes the reading unsure.
+double Network::slope_by_turned(const Observed& o) const {
+    constexpr double h = 1e-4;
+    const auto at = [&](double by) {
+        Site s = o.site;
+        s.turned += by;
+        std::vector<int> none;
+        return predict<double>(s, Recorder{o.current.get(), &x_, &none});
+    };
+    return (at(h) - at(-h)) / (2 * h);
+}
+
+/// The heights of both strings, by the last reading at each station.
+void Network::raise_strings(int last) {
+    const CarCard& car = last_round_->car;
+    if (!car.wheelbase) return;
+    std::array<std::map<double, double>, 2> heights;
+    for (int k = 0; k <= last; ++k)
+        for (std::size_t i : job_.rounds[k].readings)
+            if (const auto& r = std::get<Reading>((*job_.log)[i].what);
+                r.spot.kind == ReadingKind::string_height)
+                heights[index_of(*r.spot.side)][r.spot.station->m()] = base_value(r, job_.tool(r.tool));
+    for (std::size_t s = 0; s < 2; ++s) {
+        if (heights[s].empty()) continue;
+        StringRise rise = string_rise({heights[s].begin(), heights[s].end()}, car.wheelbase->m());
+        if (const auto& f = car.axles[0].hub_height, &r = car.axles[1].hub_height;
+            f && r && heights[s].size() > 1) {
+            // The card knows where the hubs are: the string's height over the line through them.
+            const auto absolute = string_line({heights[s].begin(), heights[s].end()});
+            rise.slope = absolute.slope - (*f - *r) / *car.wheelbase;
+            rise.at_rear_axle = absolute.at_rear_axle - r->m();
+        }
+        standing_.rise[s] = rise;
+    }
 }
 
 class Canceller : public ceres::IterationCallback {
@@ -603,17 +827,12 @@ Estimate Network::solve() {
                             : last_round_->readings.empty() ? last_round_->opened + 1
                                                             : last_round_->readings.back() + 1;
 
-    std::set<int> gauge, sweep;
-    for (int k = 0; k <= last; ++k)
-        for (std::size_t i : job_.rounds[k].readings) {
-            const Reading& r = std::get<Reading>((*job_.log)[i].what);
-            if (!r.spot.wheel) continue;
-            const int w = index_of(*r.spot.wheel);
-            if (r.spot.kind == ReadingKind::camber || r.spot.kind == ReadingKind::camber_gap) gauge.insert(w);
-            if (r.spot.kind == ReadingKind::caster || r.turned) sweep.insert(w);
-        }
-    gauge_ = !gauge.empty() || !sweep.empty();
-    first_state(last_round_->car, gauge, sweep);
+    const Asked asked = asked_of(last);
+    gauge_ = !asked.gauge.empty() || !asked.sweep.empty();
+    out.chassis_marks = asked.chassis;
+    standing_.own_tools = job_.tools;
+    first_state(last_round_->car, asked);
+    raise_strings(last);
     observe_card(last_round_->car);
     steer_for_round(job_.rounds.front());
 
@@ -624,7 +843,7 @@ Estimate Network::solve() {
         if (!job_.live(i) || (options_.without && *options_.without == i)) continue;
         const auto& what = (*job_.log)[i].what;
         if (const Reading* r = std::get_if<Reading>(&what);
-            r && info_of(r->spot.kind).use == ReadingUse::angles) {
+            r && info_of(r->spot.kind).use == ReadingUse::angles && (!options_.only || options_.only(*r))) {
             if (gauge_)
                 if (const auto floor = floor_at(job_, i)) lay_floor(*floor);
             observe(i, round);
@@ -639,9 +858,15 @@ Estimate Network::solve() {
     settle_repeats();
     run();
     if (weakly_coupled_ && !(options_.cancel && options_.cancel->load())) {
-        for (Observed& o : observed_)
-            if (!o.from_card && o.current->contains({Unknown::toe, o.site.wheel}))
-                o.site.zero_toe = x_[o.current->at({Unknown::toe, o.site.wheel})];
+        for (Observed& o : observed_) {
+            if (o.from_card) continue;
+            o.site.zero_toe = x_[o.current->at({Unknown::toe, o.site.wheel})];
+            if (o.turned_sigma > 0) o.sigma = std::hypot(o.sigma, o.turned_sigma * slope_by_turned(o));
+            if (o.set_by_eye)
+                o.sigma =
+                    std::hypot(o.sigma, string_rise_unknown *
+                                            std::tan(x_[o.current->at({Unknown::camber, o.site.wheel})]));
+        }
         run();
     }
     out.cancelled = options_.cancel && options_.cancel->load();
@@ -742,10 +967,16 @@ void Network::analyse(Estimate& out) {
     out.unused = unused_;
 
     std::size_t readings = 0;
+    p.projection.resize(static_cast<int>(observed_.size()), rank);
+    p.residuals.resize(static_cast<int>(observed_.size()));
+    p.sigmas.resize(static_cast<int>(observed_.size()));
     for (std::size_t i = 0; i < observed_.size(); ++i) {
         const Observed& o = observed_[i];
         if (o.from_card) continue;
-        ++readings;
+        const int row = static_cast<int>(readings++);
+        p.projection.row(row) = svd.matrixU().row(static_cast<int>(i)).head(rank);
+        p.residuals[row] = residuals_[static_cast<int>(i)];
+        p.sigmas[row] = o.sigma;
         Check c;
         c.entry = o.entry;
         const double leverage = svd.matrixU().row(static_cast<int>(i)).head(rank).squaredNorm();
@@ -761,6 +992,9 @@ void Network::analyse(Estimate& out) {
         }
         out.checks.push_back(c);
     }
+    p.projection.conservativeResize(static_cast<int>(readings), rank);
+    p.residuals.conservativeResize(static_cast<int>(readings));
+    p.sigmas.conservativeResize(static_cast<int>(readings));
     double worst = 0.0;
     for (const Check& c : out.checks) worst = std::max(worst, std::abs(c.w));
     if (readings > 0) out.alarm = worst > normal_quantile(1.0 - 0.005 / static_cast<double>(readings));
@@ -785,6 +1019,8 @@ void Network::analyse(Estimate& out) {
     p.lips = find(Unknown::lip_depth, 2);
     p.floor = find(Unknown::floor, 5);
     p.steer = find(Unknown::steer, 1);
+    p.now = current();
+    p.standing = standing_;
     p.arms = find(Unknown::arm, static_cast<int>(last_round_->car.adjusters.size()));
 }
 
@@ -821,10 +1057,9 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
     for (const Spot& spot : string_walk()) {
         Reading r;
         r.spot = spot;
-        if (missing_for(r, *last_round_)) continue;
-        Eigen::VectorXd part =
-            n.transpose() * inverse_scale.cwiseProduct(gradient_at(
-                                site_of(spot, car, last_round_->lines, std::nullopt), *current_, x_));
+        if (missing_for(r, standing_)) continue;
+        Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(
+                                                   site_of(r, standing_, *current_), *current_, x_));
         if (part.norm() > 1e-7) candidates.push_back({spot, part});
     }
     const auto reached = [&](const std::vector<Candidate>& by) {
@@ -886,6 +1121,13 @@ void Network::report(Estimate& out) {
         a.toe = known(toe, out);
         a.toe_to_thrust = known(toe + s * thrust, out);
         a.toe_to_string = known(gradient({{t[w], 1.0}, {p.last_skew[w % 2], 1.0}}), out);
+        if (w < 2) a.toe_to_rear = known(gradient({{t[w], 1.0}, {t[w + 2], -1.0}}), out);
+        const auto runout = [&](Unknown what) {
+            const auto it = p.now.find({what, w});
+            return it == p.now.end() ? KnownAngle{} : known(gradient({{it->second, 1.0}}), out);
+        };
+        a.toe_runout = runout(Unknown::toe_runout);
+        a.camber_runout = runout(Unknown::camber_runout);
         a.camber = known(gradient({{p.last_camber[w], 1.0}}), out);
         a.caster = known(gradient({{p.last_caster[w], 1.0}}), out);
         a.sai = known(gradient({{p.last_sai[w], 1.0}}), out);
@@ -902,6 +1144,14 @@ void Network::report(Estimate& out) {
             a.cross_caster = known(gradient({{p.last_caster[l], 1.0}, {p.last_caster[r], -1.0}}), out);
         else
             a.cross_caster.why = {Code::why_no_readings, {}};
+    }
+    if (!last_round_->lines.steering_held) {
+        out.steering_free = true;
+        for (int w = 0; w < 2; ++w)
+            for (KnownAngle* a :
+                 {&out.wheels[w].toe, &out.wheels[w].toe_to_thrust, &out.wheels[w].toe_to_rear})
+                if (!a->known && out.axles[0].total_toe.known)
+                    a->why = {Code::why_steering_free, {}}, a->needs.clear();
     }
     for (int s = 0; s < 2; ++s) {
         out.strings[s].skew = known(gradient({{p.last_skew[s], 1.0}}), out);
@@ -929,34 +1179,32 @@ void Network::report(Estimate& out) {
 
 }  // namespace
 
-std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const Spot& spot) {
+StringRise string_rise(const std::vector<std::pair<double, double>>& points, double wheelbase) {
+    StringRise out = string_line(points);
+    out.at_rear_axle = -out.slope * wheelbase / 2;
+    return out;
+}
+
+std::pair<double, double> lip_met(const StringRise& rise, double x, double r, double end) {
+    double along = end * r, up = 0.0;
+    for (int i = 0; i < 50; ++i) {
+        up = rise.at_rear_axle + rise.slope * (x + along);
+        if (std::abs(up) >= r) return {end * r, 0.0};
+        along = end * std::sqrt(r * r - up * up);
+    }
+    return {along, up};
+}
+
+std::optional<Eigen::VectorXd> row_of(const Estimate& e, const Reading& like) {
     if (e.round < 0 || !e.posterior) return std::nullopt;
-    const Round& round = job.rounds[e.round];
-    Reading r;
-    r.spot = spot;
-    if (missing_for(r, round)) return std::nullopt;
-    Current current;
-    const auto put = [&](Unknown what, const std::vector<int>& at) {
-        for (std::size_t i = 0; i < at.size(); ++i)
-            if (at[i] >= 0) current[{what, static_cast<int>(i)}] = at[i];
-    };
     const Posterior& p = *e.posterior;
-    put(Unknown::toe, p.last_toe);
-    put(Unknown::camber, p.last_camber);
-    put(Unknown::string_offset, p.last_offset);
-    put(Unknown::string_skew, p.last_skew);
-    put(Unknown::half_width, p.widths);
-    put(Unknown::lip_depth, p.lips);
-    put(Unknown::floor, p.floor);
-    put(Unknown::steer, p.steer);
-    if (spot.kind == ReadingKind::camber && !current.contains({Unknown::camber, index_of(*spot.wheel)}))
-        return std::nullopt;
-    // The slope of the floor hardly changes what a camber reading would tell; without tiles will do.
-    const bool floor =
-        spot.kind == ReadingKind::camber && std::count(p.floor.begin(), p.floor.end(), -1) == 0;
-    return gradient_at(site_of(spot, round.car, round.lines,
-                               floor ? std::optional<std::array<Length, 4>>(std::in_place) : std::nullopt),
-                       current, std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
+    if (like.spot.kind == ReadingKind::string_height || missing_for(like, p.standing)) return std::nullopt;
+    try {
+        return gradient_at(site_of(like, p.standing, p.now), p.now,
+                           std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
+    } catch (const std::out_of_range&) {
+        return std::nullopt;  // it depends on something that this estimate does not know of
+    }
 }
 
 Estimate estimate(const Job& job, const EstimateOptions& options) {

@@ -4,6 +4,8 @@
 #include <array>
 #include <atomic>
 #include <cstddef>
+#include <functional>
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -46,7 +48,9 @@ struct WheelAngles {
     KnownAngle toe;            ///< to the centerline
     KnownAngle toe_to_thrust;  ///< to the rear axle's line of travel
     KnownAngle toe_to_string;  ///< to the string beside it: known before the strings are
+    KnownAngle toe_to_rear;    ///< front wheels: to the rear wheel of the same side
     KnownAngle camber, caster, sai;
+    KnownAngle toe_runout, camber_runout;  ///< half of what half a turn of the wheel changed
 };
 
 struct AxleAngles {
@@ -94,8 +98,13 @@ enum class Unknown {
     sai,
     arm,
     mid_width,
-    floor,  ///< height of a wheel's spot; the level line it is read from is number 4
-    steer,  ///< how far the front wheels stood steered to the right
+    floor,        ///< height of a wheel's spot; the level line it is read from is number 4
+    steer,        ///< how far the front wheels stood steered to the right
+    axle_middle,  ///< of the hub faces, left of the scribed chassis centerline
+    toe_runout,   ///< of a rim, as the wheel first stood; half a turn on it is the other way
+    camber_runout,
+    tool_zero,  ///< `where` is the tool's place in `Standing::tools`
+    plumb,      ///< from a plumb line to the middle between both lips
     spot
 };
 
@@ -106,6 +115,30 @@ struct UnknownKey {
     auto operator<=>(const UnknownKey&) const = default;
 };
 
+/// How a string rises along the car, from hub height: metres at the rear axle, and per metre forward.
+struct StringRise {
+    double at_rear_axle = 0.0;
+    double slope = 0.0;
+};
+/// From its heights over the floor at stations along the car (metres): a level string from one, else a
+/// straight line through them. Where the card has no hub heights, the string passes hub height midway between
+/// the axles.
+StringRise string_rise(const std::vector<std::pair<double, double>>& station_and_height, double wheelbase);
+/// Where a level rule from such a string meets the lip of a rim of radius `r`, from its hub at `x`: along the
+/// car and up, metres; `end` +1 the front edge, -1 the rear. At hub height where the string misses the rim.
+std::pair<double, double> lip_met(const StringRise& rise, double x, double r, double end);
+
+/// What, beside the unknowns, decides what the next reading would show.
+struct Standing {
+    CarCard car;
+    LinesSet lines;
+    std::optional<std::array<Length, 4>> tiles;  ///< on the floor laid; nothing without a floor
+    bool steered = false;                        ///< the steering stands off straight by an unknown
+    std::vector<std::string> tools;              ///< whose zero is an unknown
+    std::vector<Tool> own_tools;                 ///< this garage's
+    std::array<std::optional<StringRise>, 2> rise;
+};
+
 /// The solved problem, linear at its minimum: metres and radians. For plans and for asking what to read next.
 struct Posterior {
     std::vector<UnknownKey> keys;
@@ -113,6 +146,12 @@ struct Posterior {
     Eigen::MatrixXd covariance;  ///< pseudo-inverse: use only after `estimable`
     Eigen::MatrixXd null_space;  ///< columns span what no reading tells, in the scaled unknowns
     Eigen::VectorXd scale;       ///< of the unknowns, for the null-space test
+    std::map<std::pair<Unknown, int>, int> now;  ///< the unknowns of the last state
+    Standing standing;                           ///< and what else holds there
+    /// Of the readings, in the order of `Estimate::checks`: orthonormal rows, so that I - UU' takes a change
+    /// of the readings (in sigmas) to that of the residuals; the residuals; and each reading's whole sigma.
+    Eigen::MatrixXd projection;
+    Eigen::VectorXd residuals, sigmas;
     /// Index of the unknown as it stands in the last state, or -1.
     int index(Unknown what, int where) const;
     /// True when the combination `gradient` has no part in the null space.
@@ -139,7 +178,9 @@ struct Estimate {
     std::vector<Check> checks;
     std::vector<Unused> unused;
     std::vector<RodResponse> responses;
-    int round = -1;  ///< which round was solved; -1 for a job without one
+    bool steering_free = false;  ///< the fronts are known only up to a common steer
+    bool chassis_marks = false;  ///< toes are to the scribed centerline, not to the middles of the hubs
+    int round = -1;              ///< which round was solved; -1 for a job without one
 
     std::shared_ptr<const Posterior> posterior;
 
@@ -149,6 +190,7 @@ struct Estimate {
 struct EstimateOptions {
     std::optional<int> round;                   ///< solve as of the end of this round; the last by default
     std::optional<std::size_t> without;         ///< leave out this entry
+    std::function<bool(const Reading&)> only;   ///< leave out readings for which this is false
     const std::atomic<bool>* cancel = nullptr;  ///< set to stop early
     bool as_of_now = false;                     ///< count in what was done after the last reading
     bool explain = true;                        ///< work out which spots are missing for what is unknown
@@ -157,8 +199,9 @@ struct EstimateOptions {
 /// Solves a job. Never fails: what can't be known says why.
 Estimate estimate(const Job& job, const EstimateOptions& options = {});
 
-/// d(reading)/d(unknowns) at the posterior, in metres or radians, for a reading that could be taken at `spot`
-/// as the last round stands; nothing where the card lacks what it takes.
-std::optional<Eigen::VectorXd> row_of(const Job& job, const Estimate& e, const Spot& spot);
+/// d(reading)/d(unknowns) at the posterior, in metres or radians, for a reading like this one as the last
+/// round stands (its value takes no part); nothing where the card or the reading lacks what it takes, or the
+/// estimate has no such unknown.
+std::optional<Eigen::VectorXd> row_of(const Estimate& e, const Reading& like);
 
 }  // namespace fairchalk

@@ -28,7 +28,7 @@ std::optional<FloorRow> row_of_reading(const Reading& r, const CarCard& car, std
         row.of[static_cast<std::size_t>(index_of(*r.spot.wheel))] = -1.0;
         const bool across = axle_of(*r.spot.wheel) == axle_of(*r.spot.to);
         const double over = across ? slope_base(car, axle_of(*r.spot.wheel)).mm()
-                                   : car.wheelbase.value_or(Length::from_mm(2500.0)).mm();
+                                   : car.wheelbase.value_or(usual_wheelbase).mm();
         if (!stated) extra = Length::from_mm(level_mm_per_m * over / 1000.0);
         if (r.value.kind == QuantityKind::angle) {
             // A slope, over the distance between the two spots.
@@ -291,7 +291,7 @@ FloorEffect effect_of(const FloorSolved& floor, const CarCard& car) {
         return std::sqrt(std::max(0.0, g.dot(floor.covariance * g)));
     };
     // geometry, section 4: p and r, and the vertical seen from the floor u = (tan p, tan r, 1) normalized.
-    const double wheelbase = car.wheelbase.value_or(Length::from_mm(2500.0)).m();
+    const double wheelbase = car.wheelbase.value_or(usual_wheelbase).m();
     const double pitch_slope =
         (h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) - h(Wheel::rear_right)) /
         (2.0 * wheelbase);

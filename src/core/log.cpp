@@ -2,6 +2,7 @@
 #include "core/log.h"
 
 #include <algorithm>
+#include <map>
 #include <unordered_map>
 
 #include "core/named.h"
@@ -88,6 +89,24 @@ std::vector<const Reading*> state_readings(const Job& job, const Spot& spot) {
     return out;
 }
 
+const Tool* Job::tool(std::string_view name) const {
+    const auto it = std::find_if(tools.begin(), tools.end(), [&](const Tool& t) { return t.name == name; });
+    return it != tools.end() ? &*it : standard_tool(name);
+}
+
+std::vector<std::vector<double>> repeats_with(const Job& job, std::string_view tool) {
+    std::vector<std::vector<double>> out;
+    for (const Round& round : job.rounds) {
+        std::map<Spot, std::vector<double>> at;
+        for (std::size_t i : round.readings)
+            if (const auto& r = std::get<Reading>((*job.log)[i].what); r.tool == tool)
+                at[r.spot].push_back(r.value.value);
+        for (auto& [spot, values] : at)
+            if (values.size() > 1) out.push_back(std::move(values));
+    }
+    return out;
+}
+
 Job job_of(const std::vector<Entry>& log) {
     Job job;
     job.log = &log;
@@ -108,10 +127,14 @@ Job job_of(const std::vector<Entry>& log) {
             job.targets = targets->targets;
         } else if (const auto* set = std::get_if<LinesSet>(&what)) {
             lines = *set;
+        } else if (const auto* tool = std::get_if<ToolSet>(&what)) {
+            std::erase_if(job.tools, [&](const Tool& t) { return t.name == tool->tool.name; });
+            job.tools.push_back(tool->tool);
         } else if (const auto* opened = std::get_if<RoundOpened>(&what)) {
             open_round(i);
             if (opened->bars.front_ahead) lines.bars.front_ahead = opened->bars.front_ahead;
             if (opened->bars.rear_behind) lines.bars.rear_behind = opened->bars.rear_behind;
+            if (opened->steering_held) lines.steering_held = *opened->steering_held;
         } else if (const auto* reading = std::get_if<Reading>(&what)) {
             if (info_of(reading->spot.kind).use != ReadingUse::angles) {
                 job.others.push_back(i);

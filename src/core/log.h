@@ -30,14 +30,39 @@ struct Bars {
     std::optional<Length> rear_behind;
 };
 
-/// How the lines are up. Holds for the round it stands in and those after it.
+/// What a rig's own dimensions are; asked once for the rig, and stated with each reading made with it.
+struct RigSizes {
+    std::optional<Length> board_span;    ///< between the slots of a toe board
+    std::optional<Length> stud_span;     ///< between the tape's two points along a stud bar
+    std::optional<Length> tread_span;    ///< between the two places on the tread
+    std::optional<Length> gap_height;    ///< between the level's lip and the lip with the gap
+    std::optional<Length> plumb_height;  ///< between the two lips that the plumb line passes
+    std::optional<Length> mark;          ///< of the string on the outer arms, from the rim
+    std::optional<Length> arm_span;      ///< between the two arms on a wheel
+    std::optional<Length> axis_height;   ///< between upper and lower pivot
+};
+
+/// How the lines are up and what is read with. Holds for the round it stands in and those after it.
 struct LinesSet {
     Bars bars;
-    std::string tool;  ///< what the strings are read with, where one was chosen
+    std::string tool;               ///< what the strings are read with, where one was chosen
+    std::string gauge;              ///< and camber
+    std::vector<std::string> rigs;  ///< ids of rig.h; none: strings on two bars
+    RigSizes sizes;
+    std::optional<Angle> sweep;         ///< how far the wheels are turned each way for caster
+    std::optional<Angle> caster_scale;  ///< the sweep that the caster gauge's own scale is made for
+    std::vector<Length> stations;       ///< forward from the rear axle: where the chassis centreline is read
+    bool steering_held = true;          ///< false: the fronts are known only up to a common steer
+};
+
+/// A tool of this garage, as it is from here on.
+struct ToolSet {
+    Tool tool;
 };
 
 struct RoundOpened {
     Bars bars;
+    std::optional<bool> steering_held;
     std::optional<std::array<Length, 4>> floor;  ///< heights of the wheel spots, higher is positive
     Length floor_sigma;                          ///< of each of them: half of how finely they were written
 };
@@ -173,7 +198,7 @@ struct Entry {
     std::optional<std::string> struck;  ///< taken back in the file itself: why
     std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept,
                  Asked, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
-                 BaselineNote>
+                 BaselineNote, ToolSet>
         what;
 
     const std::string& label() const { return name.empty() ? id : name; }
@@ -198,6 +223,7 @@ struct Round {
 struct Job {
     CarCard car;
     std::vector<Target> targets;
+    std::vector<Tool> tools;  ///< this garage's own, the last word on each
     std::vector<Round> rounds;
     std::vector<std::size_t>
         others;  ///< live readings that are not of angles: of the floor, of the car's state
@@ -206,7 +232,12 @@ struct Job {
     const std::vector<Entry>* log = nullptr;
 
     bool live(std::size_t i) const { return !struck[i]; }
+    /// The garage's own tool of that name, else the standard one, else null.
+    const Tool* tool(std::string_view name) const;
 };
+
+/// Takings of one tool at one spot within a round: what its repeatability is learnt from, in mm or degrees.
+std::vector<std::vector<double>> repeats_with(const Job& job, std::string_view tool);
 
 /// The last live entry of a kind (and its index), or null.
 template <class T>

@@ -46,12 +46,15 @@ enum class Code {
     why_no_readings,  // nothing has been read that tells it
     why_needs_spots,  // {0} = readings still to take, joined
     why_needs_wheelbase,
-    why_needs_rim_span,  // {0} = axle
-    why_needs_bar,       // {0} = bar
-    why_not_solved_yet,  // {0} = kind of reading this version keeps but does not use
-    why_no_solution,     // the readings can't be reconciled at all
-    why_too_vague,       // known, but to worse than 3 degrees
-    why_steering_free,   // common steer unknown
+    why_needs_rim_span,    // {0} = axle
+    why_needs_bar,         // {0} = bar
+    why_not_solved_yet,    // {0} = kind of reading this version keeps but does not use
+    why_no_solution,       // the readings can't be reconciled at all
+    why_too_vague,         // known, but to worse than 3 degrees
+    why_steering_free,     // common steer unknown
+    why_needs_sizes,       // {0} = what of the rig has not been given: mark, arm_span, span, height
+    why_needs_camber,      // the height of a string tells nothing until the camber is read
+    why_rear_not_steered,  // a rear wheel is not turned for a sweep
     // Planning.
     plan_no_adjuster,
     plan_rod_side_unknown,  // {0} = adjuster
@@ -63,6 +66,8 @@ enum class Code {
     doubt_impossible,  // {3} = what it is
     doubt_not_usual,   // {3} = what it is
     doubt_negative,    // {3} = what it is
+    // Instruments.
+    tool_lean_too_small,  // the two readings of a lean test hardly differ
     // The floor.
     floor_needs,         // {0} = spots still to read
     floor_sign_swapped,  // {0} = leg

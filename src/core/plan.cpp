@@ -297,7 +297,7 @@ Plan plan_turns(const Job& job, const Estimate& e) {
         for (std::size_t i : turns_since_reading(job))
             if (const Rod* rod = car.rod(std::get<Turn>((*job.log)[i].what).adjuster))
                 turned.push_back(rod->wheel);
-        plan.remeasure = toe_spots_of(turned);
+        plan.remeasure = toe_spots_of(job, e.round, turned);
         plan.next = NextStep::read;
         return plan;
     }
@@ -370,7 +370,7 @@ Plan plan_turns(const Job& job, const Estimate& e) {
             plan.probability_inside = then.probability;
             std::vector<Wheel> turned;
             for (const PlannedTurn& t : plan.turns) turned.push_back(t.wheel);
-            plan.remeasure = toe_spots_of(turned);
+            plan.remeasure = toe_spots_of(job, e.round, turned);
             return plan;
         }
         for (const Verdict& v : about_toe)

@@ -7,6 +7,7 @@
 #include "core/corners.h"
 #include "core/floor.h"
 #include "core/knowledge.h"
+#include "core/rig.h"
 #include "core/wheel_only.h"
 
 namespace fairchalk {
@@ -41,7 +42,8 @@ std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot
 }
 
 std::vector<Spot> wanted_spots(const Job& job, int round) {
-    if (round <= 0 || round >= static_cast<int>(job.rounds.size())) return string_walk();
+    const auto whole = [&] { return round_walk(job, round, false); };
+    if (round <= 0 || round >= static_cast<int>(job.rounds.size())) return whole();
     // What happened since the round before was read decides what is stale.
     const Round& before = job.rounds[round - 1];
     const auto read_last = before.last_angle(*job.log);
@@ -53,28 +55,38 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
         if (std::holds_alternative<Change>(what) || std::holds_alternative<TilesPlaced>(what)) {
             const CarCard& car = job.rounds[round].car;
             const Spoils& row = spoils_of(*happening_of((*job.log)[i], car), car.no_springs);
-            if (row.spoils(Fact::lines) || row.spoils(Fact::rear_toe)) return string_walk();
+            if (row.spoils(Fact::lines) || row.spoils(Fact::rear_toe)) return whole();
             if (row.spoils(Fact::front_toe))
                 for (Wheel w : {Wheel::front_left, Wheel::front_right}) turned.push_back(w);
         }
         if (const Turn* t = std::get_if<Turn>(&what)) {
             const Rod* rod = job.rounds[round].car.rod(t->adjuster);
-            if (!rod) return string_walk();
+            if (!rod) return whole();
             turned.push_back(rod->wheel);
         }
     }
     // Nothing turned: the same again. A round before that was not finished is not carried over either.
-    if (turned.empty()) return string_walk();
+    if (turned.empty()) return whole();
     for (const Spot& spot : wanted_spots(job, round - 1))
-        if (readings_at(job, round - 1, spot).empty()) return string_walk();
-    return toe_spots_of(turned);
+        if (readings_at(job, round - 1, spot).empty()) return whole();
+    return toe_spots_of(job, round, turned);
 }
 
-std::vector<Spot> toe_spots_of(const std::vector<Wheel>& wheels) {
+std::vector<Spot> toe_spots_of(const Job& job, int round, const std::vector<Wheel>& wheels) {
     std::vector<Spot> out;
-    for (const Spot& s : string_walk())
-        if (s.wheel && s.kind != ReadingKind::hub && std::count(wheels.begin(), wheels.end(), *s.wheel) > 0)
+    const auto turned = [&](Wheel w) { return std::count(wheels.begin(), wheels.end(), w) > 0; };
+    for (const Spot& s : round_walk(job, round, true)) {
+        const bool still = s.kind == ReadingKind::hub || s.kind == ReadingKind::hub_width ||
+                           s.kind == ReadingKind::string_to_string || against_gravity(s.kind);
+        if (still) continue;
+        // A bar or a jig joins both wheels of a side; what goes across the car, both of an axle.
+        const bool joined = s.kind == ReadingKind::arm_jig || s.kind == ReadingKind::straightedge_front ||
+                            s.kind == ReadingKind::straightedge_rear;
+        if (s.wheel
+                ? turned(*s.wheel) || (joined && turned(static_cast<Wheel>(index_of(*s.wheel) ^ 2)))
+                : s.axle && (turned(wheel_at(*s.axle, Side::left)) || turned(wheel_at(*s.axle, Side::right))))
             out.push_back(s);
+    }
     return out;
 }
 
@@ -154,9 +166,7 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
 
     StageState& lines = at(Stage::lines);
     StageState& read = at(Stage::read);
-    const bool bars = !job.rounds.empty() && job.rounds.back().lines.bars.front_ahead &&
-                      job.rounds.back().lines.bars.rear_behind;
-    if (bars) lines.knot = Knot::tight;
+    if (!job.rounds.empty() && lines_ready(job.rounds.back().lines)) lines.knot = Knot::tight;
     const int round = static_cast<int>(job.rounds.size()) - 1;
     if (round >= 0) {
         const auto spots = wanted_spots(job, round);

@@ -28,8 +28,8 @@ struct StageState {
 /// of checks.
 std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge);
 
-/// The spots that this round wants read: all fourteen in the first round and after the strings or the car
-/// moved; after turns only, the rims of the wheels that were turned; in walking order.
+/// The spots that this round wants read: all those of its rigs in the first round and after the strings or
+/// the car moved; after turns only, the rims of the wheels that were turned; in walking order.
 std::vector<Spot> wanted_spots(const Job& job, int round);
 
 /// Live readings of a round at a spot, oldest first, as indexes into the log.
@@ -38,8 +38,9 @@ std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot
 /// The first wanted spot without a reading; nothing once all are read.
 std::optional<Spot> next_spot(const Job& job, int round);
 
-/// The rim spots of these wheels, in walking order: what a turn of their rods spoils.
-std::vector<Spot> toe_spots_of(const std::vector<Wheel>& wheels);
+/// The spots of the round's rigs that tell the toe of these wheels, in walking order: what a turn of their
+/// rods spoils.
+std::vector<Spot> toe_spots_of(const Job& job, int round, const std::vector<Wheel>& wheels);
 
 /// Live turns since the last live reading of the job, as indexes into the log.
 std::vector<std::size_t> turns_since_reading(const Job& job);

@@ -25,20 +25,20 @@ constexpr std::array kinds = {
     ReadingKindInfo{K::tread_rear, "tread-rear", P::axle, Q::length, false, true},
     ReadingKindInfo{K::tape_difference, "tape-difference", P::axle, Q::length, false, true},
     ReadingKindInfo{K::toe_angle, "toe-angle", P::wheel_or_axle, Q::angle, true, true},
-    ReadingKindInfo{K::centreline_to_string, "centreline-to-string", P::side_station, Q::length, false,
-                    false},
-    ReadingKindInfo{K::straightedge_front, "straightedge-front", P::wheel, Q::length, false, false},
-    ReadingKindInfo{K::straightedge_rear, "straightedge-rear", P::wheel, Q::length, false, false},
-    ReadingKindInfo{K::arm_jig, "arm-jig", P::wheel, Q::length, false, false},
-    ReadingKindInfo{K::string_height, "string-height", P::side_station, Q::length, false, false},
+    ReadingKindInfo{K::centreline_to_string, "centreline-to-string", P::side_station, Q::length, false, true},
+    ReadingKindInfo{K::straightedge_front, "straightedge-front", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::straightedge_rear, "straightedge-rear", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::arm_jig, "arm-jig", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::string_height, "string-height", P::side_station, Q::length, false, true},
     ReadingKindInfo{K::camber, "camber", P::wheel, Q::angle, false, true},
     ReadingKindInfo{K::camber_gap, "camber-gap", P::wheel, Q::length, false, true},
-    ReadingKindInfo{K::camber_reversed, "camber-reversed", P::wheel, Q::angle, false, false},
-    ReadingKindInfo{K::camber_plumb_upper, "camber-plumb-upper", P::wheel, Q::length, false, false},
-    ReadingKindInfo{K::camber_plumb_lower, "camber-plumb-lower", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::camber_reversed, "camber-reversed", P::wheel, Q::angle, false, true},
+    ReadingKindInfo{K::camber_plumb_upper, "camber-plumb-upper", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::camber_plumb_lower, "camber-plumb-lower", P::wheel, Q::length, false, true},
+    ReadingKindInfo{K::camber_swing, "camber-swing", P::wheel, Q::angle, false, true},
     ReadingKindInfo{K::rim_runout, "rim-runout", P::wheel, Q::length, false, false, ReadingUse::state},
     ReadingKindInfo{K::caster, "caster", P::wheel, Q::angle, false, true},
-    ReadingKindInfo{K::axis_offset, "axis-offset", P::wheel, Q::length, false, false},
+    ReadingKindInfo{K::axis_offset, "axis-offset", P::wheel, Q::length, false, true},
     ReadingKindInfo{K::ride_height, "ride-height", P::wheel, Q::length, false, false, ReadingUse::state},
     ReadingKindInfo{K::steering_wheel, "steering-wheel", P::car, Q::angle, false, true},
     ReadingKindInfo{K::pressure, "pressure", P::wheel, Q::pressure, false, false, ReadingUse::state},
@@ -50,13 +50,6 @@ constexpr std::array kinds = {
     ReadingKindInfo{K::floor_rise, "floor-rise", P::leg, Q::length, true, true, ReadingUse::floor},
     ReadingKindInfo{K::lock_to_lock, "lock-to-lock", P::car, Q::turns, false, false, ReadingUse::state},
     ReadingKindInfo{K::steering_play, "steering-play", P::side, Q::angle, false, false, ReadingUse::state},
-};
-
-constexpr std::array drawer = {
-    Tool{"steel-rule-mm", Q::length, 0.25, 0.5},   Tool{"steel-rule-inch", Q::length, 0.2, 25.4 / 64},
-    Tool{"vernier", Q::length, 0.1, 0.05},         Tool{"tape", Q::length, 0.5, 1.0},
-    Tool{"bubble-gauge", Q::angle, 0.1, 0.25},     Tool{"digital-angle-gauge", Q::angle, 0.1, 0.1},
-    Tool{"spirit-level-gap", Q::length, 0.5, 1.0},
 };
 
 // Floors of what a hand can read, so that a value typed with many decimals does not claim to be exact.
@@ -77,12 +70,20 @@ const ReadingKindInfo* reading_kind_named(std::string_view name) {
     return it == kinds.end() ? nullptr : &*it;
 }
 
-std::span<const Tool> tools() {
-    return drawer;
-}
-const Tool* tool_named(std::string_view name) {
-    const auto it = std::find_if(drawer.begin(), drawer.end(), [&](const auto& t) { return t.name == name; });
-    return it == drawer.end() ? nullptr : &*it;
+bool against_gravity(ReadingKind kind) {
+    switch (kind) {
+        case K::camber:
+        case K::camber_gap:
+        case K::camber_reversed:
+        case K::camber_plumb_upper:
+        case K::camber_plumb_lower:
+        case K::camber_swing:
+        case K::caster:
+        case K::axis_offset:
+            return true;
+        default:
+            return false;
+    }
 }
 
 std::string Spot::name() const {
@@ -93,6 +94,8 @@ std::string Spot::name() const {
     if (to) out += " to " + std::string(name_of(*to));
     if (info_of(kind).place == P::bar) out += " bar";
     if (rolled) out += " rolled";
+    if (swept != Swept::straight) out += swept == Swept::out ? " turned out" : " turned in";
+    if (station) out += " at " + write_exact(*station);
     if (out.empty()) return std::string(info_of(kind).name);
     return out + " " + std::string(info_of(kind).name);
 }
@@ -111,12 +114,27 @@ Spot axle_spot(ReadingKind kind, Axle axle) {
     return s;
 }
 
-double Reading::sigma() const {
+Spot swept_spot(ReadingKind kind, Wheel wheel, Swept swept) {
+    Spot s = wheel_spot(kind, wheel);
+    s.swept = swept;
+    return s;
+}
+
+Spot station_spot(ReadingKind kind, Side side, Length station) {
+    Spot s;
+    s.kind = kind;
+    s.side = side;
+    s.station = station;
+    return s;
+}
+
+double Reading::sigma(const Tool* own) const {
     if (stated_sigma) return *stated_sigma;
     const bool length = value.kind == Q::length;
     double s = value.sigma();
     // Strong and weak are a finer look at the same rule than its default.
-    if (const Tool* t = tool_named(tool); t && t->quantity == value.kind && value.strength == Strength::none)
+    if (const Tool* t = own ? own : standard_tool(tool);
+        t && t->sigma > 0 && t->quantity == value.kind && value.strength == Strength::none)
         s = t->sigma;
     return std::max(s, length ? least_sigma_mm : value.kind == Q::angle ? least_sigma_deg : 1e-6);
 }

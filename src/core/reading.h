@@ -7,7 +7,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/car.h"
+#include "core/instrument.h"
 
 namespace fairchalk {
 
@@ -36,6 +36,7 @@ enum class ReadingKind {
     camber_reversed,
     camber_plumb_upper,
     camber_plumb_lower,
+    camber_swing,
     rim_runout,
     caster,
     axis_offset,
@@ -68,10 +69,16 @@ struct ReadingKindInfo {
     ReadingUse use = ReadingUse::angles;
 };
 
+/// True for what is read against gravity: the floor's slope is in it.
+bool against_gravity(ReadingKind);
+
 /// One row for each kind: what the file, the window and the estimate need to know of it.
 std::span<const ReadingKindInfo> reading_kinds();
 const ReadingKindInfo& info_of(ReadingKind);
 const ReadingKindInfo* reading_kind_named(std::string_view);
+
+/// How a front wheel stood while it was read.
+enum class Swept { straight, out, in };
 
 /// Where on the car a rule or gauge goes.
 struct Spot {
@@ -81,8 +88,9 @@ struct Spot {
         axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
     std::optional<Side> side;
     std::optional<Length> station;
-    std::optional<Wheel> to;  ///< floor-rise: from `wheel` to here
-    bool rolled = false;      ///< the wheel stood half a turn (a bulge: a quarter) on
+    std::optional<Wheel> to;        ///< floor-rise: from `wheel` to here
+    bool rolled = false;            ///< the wheel stood half a turn (a bulge: a quarter) on
+    Swept swept = Swept::straight;  ///< the wheel was turned for a caster sweep
 
     auto operator<=>(const Spot&) const = default;
     /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own
@@ -92,6 +100,8 @@ struct Spot {
 
 Spot wheel_spot(ReadingKind kind, Wheel wheel);
 Spot axle_spot(ReadingKind kind, Axle axle);
+Spot swept_spot(ReadingKind kind, Wheel wheel, Swept swept);
+Spot station_spot(ReadingKind kind, Side side, Length station);
 
 /// A reading: a spot, what was read there, and how well.
 struct Reading {
@@ -103,26 +113,24 @@ struct Reading {
     std::optional<Length> height;  ///< camber-gap: between the two heights
     std::optional<bool> top_in;    ///< camber-gap: which way the top leans
     std::optional<Angle> turned;   ///< change of that wheel's heading from straight ahead, out positive
+    /// The steering wheel's own turn instead, the way that turns this wheel out positive: over the ratio.
+    std::optional<Angle> wheel_turned;
+    std::optional<Angle> turned_sigma;
+    std::optional<Angle> from;  ///< camber-swing: where the gauge was set to zero, out positive
+    std::optional<Angle>
+        swept;  ///< caster off a gauge's own scale: how far the wheel was really turned each way
+    std::optional<Angle> scale_for;  ///< and the sweep that scale is made for; 20 degrees
+    std::optional<Length> mark;      ///< arm-jig: of the string on the outer arms, from the rim
+    std::optional<Length> arm_span;  ///< arm-jig: between the two arms of a wheel
     /// steering-wheel: it has stood so only since now; by default the whole round was read with it so.
     bool since_now = false;
 
-    /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, tool, half the
-    /// resolution.
-    double sigma() const;
+    /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, the tool (`own`, or
+    /// the standard one of that name), half the resolution.
+    double sigma(const Tool* own = nullptr) const;
     /// 0.2 mm for length readings without a stated sigma: what all takings at one spot share (a dented lip).
     double spot_sigma() const;
 };
-
-/// An instrument's default uncertainty.
-struct Tool {
-    std::string_view name;
-    QuantityKind quantity;
-    double sigma;       ///< mm or degrees
-    double resolution;  ///< mm or degrees
-};
-/// The drawer of tools: sigma by geometry of their scales (docs/geometry).
-std::span<const Tool> tools();
-const Tool* tool_named(std::string_view);
 
 /// The fourteen spots of two strings, in the order of the shortest walk round the car: from the left rear
 /// wheel forward along the left string, across the front bar, back along the right string, across the rear

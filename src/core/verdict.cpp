@@ -8,6 +8,7 @@
 #include <Eigen/Dense>
 
 #include "core/normal.h"
+#include "core/rig.h"
 
 namespace fairchalk {
 namespace {
@@ -60,30 +61,38 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
         const Reading& r = std::get<Reading>((*job.log)[i].what);
         taken[r.spot].push_back(&r);
     }
-    std::vector<Spot> spots = string_walk();
+    // Whatever this round's rigs can read, the tape over the hubs, and anything that was read already.
+    std::vector<Spot> spots = round_walk(job, e.round, true);
     for (Axle a : both_axles) spots.push_back(axle_spot(ReadingKind::hub_width, a));
-    for (Wheel w : all_wheels) spots.push_back(wheel_spot(ReadingKind::camber, w));
-    // A reading from nowhere else says how this round is read; else the tool that was set; else a rule in mm.
-    Reading likely;
-    likely.value.resolution = 1.0;
-    likely.tool = round.lines.tool;
+    for (const auto& [spot, readings] : taken) spots.push_back(spot);
+    std::sort(spots.begin(), spots.end());
+    spots.erase(std::unique(spots.begin(), spots.end()), spots.end());
+    // How a spot not read yet would be read: as the last of its kind of quantity was, else as the lines say,
+    // else by a rule in mm or a gauge in tenths.
+    std::array<std::optional<Reading>, 2> likely;
     for (std::size_t i : round.readings) {
         const Reading& r = std::get<Reading>((*job.log)[i].what);
-        if (r.value.kind == QuantityKind::length) likely = r;
+        likely[r.value.kind == QuantityKind::angle] = r;
     }
     for (const Spot& spot : spots) {
-        const auto row = row_of(job, e, spot);
+        const auto it = taken.find(spot);
+        const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
+        Reading like = it != taken.end() ? *it->second.back() : blank_reading(spot, round.lines);
+        const auto row = row_of(e, like);
         // A reading is only a gain in numbers if all that it depends on is known.
         if (!row || row->isZero() || !e.posterior->estimable(*row)) continue;
         SpotState s;
         s.spot = spot;
         s.row = *row;
-        const auto it = taken.find(spot);
-        const Reading& like = it == taken.end() ? likely : *it->second.back();
-        const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
-        if (angle && it == taken.end()) continue;
+        if (it == taken.end() && likely[angle]) {
+            like.value = likely[angle]->value;
+            like.tool = likely[angle]->tool;
+            like.stated_sigma = likely[angle]->stated_sigma;
+        } else if (it == taken.end()) {
+            like.value.resolution = angle ? 0.1 : 1.0;
+        }
         const double unit = angle ? std::numbers::pi / 180 : 1e-3;
-        s.own_variance = std::pow(like.sigma() * unit, 2);
+        s.own_variance = std::pow(like.sigma(job.tool(like.tool)) * unit, 2);
         s.spot_variance = std::pow(like.spot_sigma() * unit, 2);
         s.taken = it == taken.end() ? 0 : static_cast<int>(it->second.size());
         c.spots.push_back(s);
@@ -201,7 +210,7 @@ std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, 
     log.push_back({"car", "", "", "", {}, CarEdit{car}});
     log.push_back({"lines", "", "", "", {}, lines});
     log.push_back({"round", "", "", "", {}, RoundOpened{}});
-    const Tool* tool = tool_named(lines.tool);
+    const Tool* tool = standard_tool(lines.tool);
     for (int n = 0; n < repeats; ++n)
         for (const Spot& spot : string_walk()) {
             Reading r;
@@ -224,6 +233,19 @@ std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, 
     const KnownAngle* a = e.find(one.measure, one.where);
     if (!a || !a->known) return std::nullopt;
     return a->sigma;
+}
+
+std::optional<Tool> tool_that_would(const CarCard& car, const LinesSet& lines, const Target& target,
+                                    int repeats) {
+    std::optional<Tool> best;
+    for (const Tool& tool : standard_tools()) {
+        if (tool.quantity != QuantityKind::length || (best && tool.sigma <= best->sigma)) continue;
+        LinesSet with = lines;
+        with.tool = tool.name;
+        const auto sigma = reachable_sigma(car, with, target, repeats);
+        if (sigma && *sigma * k95 < target.half_band()) best = tool;
+    }
+    return best;
 }
 
 }  // namespace fairchalk

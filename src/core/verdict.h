@@ -35,9 +35,9 @@ struct Proposal {
     Angle sigma_after;
 };
 
-/// The reading, of all that could be taken with two strings, a tape over the hubs and the gauges already
-/// used, that shrinks the sigma of the target's angle most; while the angle is not known, the first one still
-/// missing for it.
+/// The reading, of all that could be taken with the rigs of the round, a tape over the hubs and whatever was
+/// read already, that shrinks the sigma of the target's angle most; while the angle is not known, the first
+/// one still missing for it.
 std::optional<Proposal> best_next_reading(const Job& job, const Estimate& e, const Target& target);
 
 /// What would settle a verdict that is too close to call, if the value stays where it is: the first reading
@@ -55,5 +55,10 @@ std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Ve
 /// length.
 std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target,
                                      int repeats);
+
+/// The coarsest of the standard rules with which one such round can call this target at all; nothing where
+/// none does.
+std::optional<Tool> tool_that_would(const CarCard& car, const LinesSet& lines, const Target& target,
+                                    int repeats);
 
 }  // namespace fairchalk

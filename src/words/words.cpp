@@ -164,6 +164,14 @@ const char* source_text(Code code) {
             return W("known to worse than 3 degrees only");
         case Code::why_steering_free:
             return W("the steering was not held: only the total is known");
+        case Code::why_needs_sizes:
+            return W("the {0} of this rig is not given");
+        case Code::why_needs_camber:
+            return W("the height of a string tells nothing until the camber beside it is read");
+        case Code::why_rear_not_steered:
+            return W("a rear wheel is not turned for a caster sweep");
+        case Code::tool_lean_too_small:
+            return W("the two readings hardly differ: lean it by a degree or more");
         case Code::plan_no_adjuster:
             return W("no adjuster");
         case Code::plan_rod_side_unknown:

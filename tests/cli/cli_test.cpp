@@ -317,5 +317,82 @@ TEST_F(CliTest, AnyValueOfAPreparedJobMayBeAbsurdAndIsAnsweredAllTheSame) {
     EXPECT_GT(refused, 100);
 }
 
+TEST_F(CliTest, ASuspectIsCalledByWhatItLooksLikeAndTheAnswerGivenWithoutIt) {
+    Json job = Json::parse(slurp(worked));
+    Json& readings = job["rounds"][0]["readings"];
+    Json twice = readings;
+    for (Json& r : twice) {
+        r.erase("id");
+        if (r["kind"] == "hub" && r["wheel"] == "front-left") {
+            r["id"] = "the-wrong-one";
+            r["value"] = "138.549 mm";  // an inch more
+        }
+    }
+    for (const Json& r : twice) readings.push_back(r);
+    const Json out = Json::parse(ran({"solve", file(job.dump())}).out);
+    bool seen = false;
+    for (const Json& c : out["checks"])
+        if (c["reading"] == "the-wrong-one") {
+            seen = true;
+            EXPECT_TRUE(c["suspect"]);
+            EXPECT_EQ(c["looks_like"], "an inch");
+        }
+    EXPECT_TRUE(seen);
+    ASSERT_TRUE(out.contains("without"));
+    EXPECT_NEAR(out["without"][0]["wheels"]["front-left"]["toe"]["deg"].get<double>(), -0.31, 0.01);
+    ASSERT_TRUE(out.contains("bars_read_again"));
+    EXPECT_FALSE(out["bars_read_again"][0]["bumped"]);
+}
+
+TEST_F(CliTest, ToolsAndRigsGoInAndComeOutAndAreComputedWith) {
+    const Json job = Json::parse(R"({"format": "fairchalk-job", "version": 1,
+      "car": {"name": "c", "wheelbase": "2500 mm", "front": {"rim_span": "400 mm", "hub_height": "300 mm"},
+              "rear": {"rim_span": "400 mm"}},
+      "tools": [{"tool": "odd gauge", "measures": "angle", "sigma": "0.1 deg", "shows": "upright", "zero": "0.5 deg",
+                 "more_left": "in"},
+                {"tool": "jig scale", "like": "steel-rule-mm", "numbers": "inward", "scale_length": "300 mm"}],
+      "rounds": [{"steering_held": false, "readings": [
+        {"kind": "camber", "wheel": "front-left", "value": "92.0 deg", "tool": "odd gauge"},
+        {"kind": "camber-swing", "wheel": "front-left", "value": "-2.1 deg", "turned": "20 deg in", "from": "20 deg out"},
+        {"kind": "axis-offset", "wheel": "front-right", "value": "20 mm", "height": "300 mm"},
+        {"kind": "straightedge-front", "wheel": "front-left", "value": "12 mm"},
+        {"kind": "straightedge-rear", "wheel": "front-left", "value": "10 mm"},
+        {"kind": "arm-jig", "wheel": "front-left", "value": "150 mm", "mark": "150 mm", "arm_span": "500 mm"},
+        {"kind": "arm-jig", "wheel": "rear-left", "value": "150 mm"},
+        {"kind": "boards-front", "axle": "rear", "value": "1400 mm", "span": "600 mm"},
+        {"kind": "boards-rear", "axle": "rear", "value": "1402 mm", "span": "600 mm"}]}],
+      "events": [{"after_round": 0, "kind": "lines", "rigs": ["straightedge", "camber-gap"], "steering_held": false,
+                  "sizes": {"gap_height": "380 mm"}, "sweep": "18 deg", "stations": ["0 mm", "2500 mm"]}]})");
+    const Ran r = ran({"solve", file(job.dump())});
+    ASSERT_EQ(r.code, 0) << r.err;
+    const Json out = Json::parse(r.out);
+    // 92 - 0.5 - 90, and the figure grows as the top goes in.
+    EXPECT_NEAR(out["wheels"]["front-left"]["camber"]["deg"].get<double>(), -1.5, 1e-6);
+    EXPECT_NEAR(out["wheels"]["front-left"]["caster"]["deg"].get<double>(), 3.07, 0.1);
+    EXPECT_NEAR(out["wheels"]["front-right"]["caster"]["deg"].get<double>(), 3.814, 0.001);
+    EXPECT_NEAR(out["axles"]["rear"]["total_toe"]["deg"].get<double>(), 0.191, 0.001);
+    EXPECT_TRUE(out["wheels"]["front-left"]["toe"]["deg"].is_null());
+    ASSERT_TRUE(out.contains("unused"));
+    EXPECT_NE(out["unused"][0]["why"].get<std::string>().find("mark"), std::string::npos)
+        << "an arm jig without its mark is kept and says what it lacks";
+    for (const char* form : {"full", "short"}) {
+        const Ran again = ran({"export", file(job.dump()), "--as", form});
+        ASSERT_EQ(again.code, 0) << again.err;
+        const Json same = Json::parse(ran({"solve", file(again.out)}).out);
+        EXPECT_EQ(same["wheels"], out["wheels"]) << form;
+    }
+    for (const auto& [path, bad] : {std::pair{"/tools/0/shows", "sideways"},
+                                    {"/tools/1/numbers", "up"},
+                                    {"/events/0/rigs/0", "laser"},
+                                    {"/events/0/sweep", "0 deg"}}) {
+        Json wrong = job;
+        wrong[Json::json_pointer(path)] = bad;
+        const Ran w = ran({"solve", file(wrong.dump())});
+        EXPECT_EQ(w.code, 2) << path;
+        EXPECT_EQ(std::count(w.err.begin(), w.err.end(), '\n'), 1) << w.err;
+        EXPECT_NE(w.err.find(bad == std::string("0 deg") ? "sweep" : bad), std::string::npos) << w.err;
+    }
+}
+
 }  // namespace
 }  // namespace fairchalk::cli

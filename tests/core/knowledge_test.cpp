@@ -178,7 +178,9 @@ TEST(SteeredRounds, EveryRigSeesTheWheelsAsTheyStoodAndBoardsDoNotMind) {
     EXPECT_FALSE(e.alarm);
     // What is best read next can still be asked.
     for (const Verdict& v : verdicts(job_of(log), e)) (void)what_settles(job_of(log), e, v);
-    EXPECT_TRUE(row_of(job_of(log), e, string_walk()[3]));
+    Reading rim;
+    rim.spot = string_walk()[3];
+    EXPECT_TRUE(row_of(e, rim));
 }
 
 }  // namespace

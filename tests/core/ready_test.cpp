@@ -173,7 +173,8 @@ TEST(Staleness, TheStagesFollowTheTable) {
     EXPECT_EQ(knot(Stage::steering).knot, Knot::tight);
     log.add(Turn{"rod-fl", 0.5, true, true});
     EXPECT_EQ(knot(Stage::steering).knot, Knot::slack) << "look again after each turn";
-    Reading look = state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false}, "0 deg");
+    Reading look =
+        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "0 deg");
     look.since_now = true;
     log.add(look);
     EXPECT_EQ(knot(Stage::steering).knot, Knot::tight);
@@ -217,7 +218,8 @@ TEST(SteeringWheel, OffByAWhileReadIsTakenOutOfTheFrontToes) {
     auto log = testing::exact_log(steered, card);
     const Estimate believed = estimate(job_of(log));
     EXPECT_NEAR(believed.wheels[0].toe.value.deg(), truth.toe[0] + 0.5, 0.003);
-    Reading look = state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false}, "8 deg");
+    Reading look =
+        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "8 deg");
     look.stated_sigma = 0.5;
     log.push_back(entry("look", look));
     const Estimate e = estimate(job_of(log));
@@ -236,7 +238,8 @@ TEST(SteeringWheel, AnUnknownRatioMakesItUncertain) {
     testing::TrueCar truth;
     CarCard card = testing::card_of(truth);
     auto log = testing::exact_log(truth, card);
-    Reading look = state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false}, "16 deg");
+    Reading look =
+        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "16 deg");
     look.stated_sigma = 0.1;
     log.push_back(entry("look", look));
     const Estimate e = estimate(job_of(log));
@@ -323,7 +326,8 @@ TEST(SteeringWheel, SetStraightAgainTheNextRoundIsReadStraight) {
     steered.toe[0] += 0.25;
     steered.toe[1] -= 0.25;
     auto log = testing::exact_log(steered, card);
-    Reading look = state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false}, "4 deg");
+    Reading look =
+        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "4 deg");
     look.stated_sigma = 0.2;
     log.push_back(entry("look", look));
     log.push_back(entry("moved", Change{ChangeKind::steering_recentred, {}}));

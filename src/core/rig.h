@@ -1,0 +1,65 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <optional>
+#include <span>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/estimate.h"
+
+namespace fairchalk {
+
+// A rig is a way of measuring: what is set up, which readings are taken round the car, and what these can
+// tell. What it is made from and how it is set up is knowledge (data/knowledge/rigs.json), under the same id.
+
+enum class RigUse { toe, camber, caster };
+
+/// What a rig's angles are measured from.
+enum class Reference { centreline, chassis_marks, same_side_rear, none, gravity };
+std::string_view name_of(Reference);
+
+struct RigInfo {
+    std::string_view id;
+    RigUse use = RigUse::toe;
+    Reference reference = Reference::none;
+    bool each_wheel = false;  ///< toe of each wheel it reads, to the reference
+    bool total = false;
+    bool thrust = false;
+    std::span<const std::string_view> sizes;  ///< of LinesSet::sizes: what has to be told of it, by name
+};
+
+std::span<const RigInfo> all_rigs();
+const RigInfo* rig_named(std::string_view id);
+
+/// A reading at a spot as this round's rigs would make it, all but its value: spans, heights, sweep, tool.
+Reading blank_reading(const Spot& spot, const LinesSet& lines);
+
+/// A rig's spots in walking order; those of both axles, or of the fronts only where only they are read.
+std::vector<Spot> walk_of(const RigInfo& rig, const LinesSet& lines, const CarCard& car);
+
+/// The rigs of a round: those chosen; where none were, with `as_read`, those whose readings it has; strings
+/// on bars where that leaves none for toe.
+std::vector<const RigInfo*> rigs_of(const Job& job, int round, bool as_read);
+
+/// All its rigs' spots, each once, in walking order.
+std::vector<Spot> round_walk(const Job& job, int round, bool as_read);
+
+/// Everything that its readings need has been told: sizes, and where the bars stand.
+bool lines_ready(const LinesSet& lines);
+
+/// The rig that a kind of reading belongs to first.
+const RigInfo& rig_of(ReadingKind kind);
+
+/// What still has to be told of the chosen rigs before their readings count: names of LinesSet::sizes.
+std::vector<std::string_view> sizes_missing(const LinesSet& lines);
+/// By name, so that one table serves the file, the window and the check.
+struct SizeField {
+    std::string_view name;
+    std::optional<Length> RigSizes::*field;
+};
+std::span<const SizeField> size_fields();
+
+}  // namespace fairchalk

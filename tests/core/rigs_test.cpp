@@ -1,0 +1,328 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Every rig and method on cars in three dimensions whose truth is known.
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include <gtest/gtest.h>
+
+#include "core/cross_check.h"
+#include "core/slip.h"
+#include "core/squaring.h"
+#include "core/true_rigs.h"
+#include "core/verdict.h"
+
+namespace fairchalk {
+namespace {
+
+using testing::SolidCar;
+
+Estimate solved(const std::vector<Entry>& log, EstimateOptions options = {}) {
+    return estimate(job_of(log), options);
+}
+
+constexpr int cars = 60;
+
+TEST(EveryRig, ToldExactlyByExactReadings) {
+    std::mt19937 rng(4);
+    for (int n = 0; n < cars; ++n) {
+        const SolidCar c = SolidCar::any(rng);
+        const double rear_total = c.toe[2] + c.toe[3], front_total = c.toe[0] + c.toe[1];
+        for (const char* rig : {"string-bars", "string-stands", "chassis-centreline", "arm-jig"}) {
+            const Estimate e = solved(c.log(c.lines({rig, "camber-gauge"}), rng, 0, 0));
+            for (int w = 0; w < 4; ++w) {
+                ASSERT_TRUE(e.wheels[w].toe.known) << rig;
+                EXPECT_NEAR(e.wheels[w].toe.value.deg(), c.toe[w], 0.003) << rig << " wheel " << w;
+            }
+            EXPECT_NEAR(e.thrust.value.deg(), (c.toe[3] - c.toe[2]) / 2, 0.003) << rig;
+            EXPECT_EQ(e.chassis_marks, std::string(rig) == "chassis-centreline");
+        }
+        for (const char* rig : {"toe-boards", "stud-bars", "tread-tape"}) {
+            const Estimate e = solved(c.log(c.lines({rig}), rng, 0, 0));
+            EXPECT_NEAR(e.axles[0].total_toe.value.deg(), front_total, 0.003) << rig;
+            EXPECT_NEAR(e.axles[1].total_toe.value.deg(), rear_total, 0.003) << rig;
+            for (int w = 0; w < 4; ++w)
+                EXPECT_FALSE(e.wheels[w].toe.known) << rig << " can't tell which wheel";
+        }
+        const Estimate bar = solved(c.log(c.lines({"straightedge"}), rng, 0, 0));
+        for (int w = 0; w < 2; ++w) {
+            EXPECT_NEAR(bar.wheels[w].toe_to_rear.value.deg(), c.toe[w] - c.toe[w + 2], 0.003);
+            EXPECT_FALSE(bar.wheels[w].toe.known) << "the rear's own toe is in it";
+        }
+    }
+}
+
+TEST(EveryRig, OneSideTellsItsWheelsOnlyWithTheHubWidths) {
+    std::mt19937 rng(5);
+    const SolidCar c = SolidCar::any(rng);
+    const Estimate e = solved(c.log(
+        c.lines({"string-left"}), rng, 0, 0, 1,
+        {axle_spot(ReadingKind::hub_width, Axle::front), axle_spot(ReadingKind::hub_width, Axle::rear)}));
+    EXPECT_NEAR(e.wheels[0].toe.value.deg(), c.toe[0], 0.003);
+    EXPECT_NEAR(e.wheels[2].toe.value.deg(), c.toe[2], 0.003);
+    EXPECT_FALSE(e.wheels[1].toe.known);
+    EXPECT_FALSE(e.thrust.known) << "not until the other side is done too";
+    const Estimate bare = solved(c.log(c.lines({"string-left"}), rng, 0, 0));
+    EXPECT_FALSE(bare.wheels[0].toe.known);
+    EXPECT_TRUE(bare.wheels[0].toe_to_rear.known) << "against the wheel behind it, it is";
+}
+
+TEST(EveryRig, ToesToChassisMarksWhereTheAxlesSitOffThem) {
+    // Both hubs of the front axle 4 mm to the left of the scribed line.
+    std::mt19937 rng(6);
+    SolidCar c = SolidCar::any(rng);
+    const LinesSet lines = c.lines({"chassis-centreline"});
+    auto log = c.log(lines, rng, 0, 0);
+    for (Entry& e : log)
+        if (Reading* r = std::get_if<Reading>(&e.what);
+            r && r->spot.wheel && axle_of(*r->spot.wheel) == Axle::front) {
+            const int side = index_of(side_of(*r->spot.wheel));
+            r->value.value += (side == 0 ? -4.0 : 4.0) * std::cos(c.skew[side] * SolidCar::rad);
+        }
+    const Estimate e = solved(log);
+    for (int w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].toe.value.deg(), c.toe[w], 0.003);
+}
+
+TEST(EveryMethod, CamberAndCasterOnAnyFloor) {
+    std::mt19937 rng(7);
+    for (int n = 0; n < cars; ++n) {
+        SolidCar c = SolidCar::any(rng);
+        std::uniform_real_distribution<> slope(-8, 8);
+        for (double& h : c.floor) h = slope(rng);
+        for (const char* rig : {"camber-gauge", "camber-gap", "camber-plumb"}) {
+            const Estimate e = solved(c.log(c.lines({"string-bars", rig}), rng, 0, 0));
+            for (int w = 0; w < 4; ++w)
+                EXPECT_NEAR(e.wheels[w].camber.value.deg(), c.camber[w], 0.002) << rig << " wheel " << w;
+        }
+        for (const char* rig : {"caster-sweep", "caster-swing", "caster-gauge", "caster-axis"}) {
+            LinesSet lines = c.lines({"string-bars", "camber-gauge", rig});
+            lines.sweep = Angle::from_deg(std::uniform_real_distribution<>(12, 24)(rng));
+            const Estimate e = solved(c.log(lines, rng, 0, 0));
+            for (int w = 0; w < 2; ++w) {
+                ASSERT_TRUE(e.wheels[w].caster.known) << rig;
+                // One difference over a sweep does not tell the axis's inclination: its prior is in the
+                // answer.
+                const bool whole = std::string(rig) == "caster-sweep" || std::string(rig) == "caster-axis";
+                const double bound = whole ? 0.02 : std::max(0.02, 3 * e.wheels[w].caster.sigma.deg());
+                EXPECT_NEAR(e.wheels[w].caster.value.deg(), c.caster[w], bound) << rig;
+            }
+        }
+    }
+}
+
+TEST(EveryMethod, UnequalSweepsAndTheSteeringWheelsTurns) {
+    std::mt19937 rng(8);
+    SolidCar c = SolidCar::any(rng);
+    const LinesSet lines = c.lines({"string-bars", "camber-gauge"});
+    auto log = c.log(lines, rng, 0, 0);
+    std::get<CarEdit>(log.front().what).car.steering_ratio = 16.0;
+    for (int w = 0; w < 2; ++w)
+        for (double out : {22.4, -18.2}) {
+            Reading r = blank_reading(
+                swept_spot(ReadingKind::camber, all_wheels[w], out > 0 ? Swept::out : Swept::in), lines);
+            r.value = *read_quantity(write_exact(Angle::from_deg(c.gauge(w, c.turned(w, out)))));
+            r.stated_sigma = 0.01;
+            if (w == 0)
+                r.turned = Angle::from_deg(out);
+            else
+                r.turned.reset(), r.wheel_turned = Angle::from_deg(out * 16.0);
+            log.push_back(testing::entry("s" + std::to_string(w) + (out > 0 ? "o" : "i"), r));
+        }
+    const Estimate e = solved(log);
+    for (int w = 0; w < 2; ++w) EXPECT_NEAR(e.wheels[w].caster.value.deg(), c.caster[w], 0.02);
+    // A sweep known to a degree only leaves the caster less sure.
+    for (Entry& x : log)
+        if (Reading* r = std::get_if<Reading>(&x.what); r && r->spot.swept != Swept::straight)
+            r->turned_sigma = Angle::from_deg(1.0);
+    EXPECT_GT(solved(log).wheels[0].caster.sigma.deg(), 2 * e.wheels[0].caster.sigma.deg());
+}
+
+TEST(Strings, ThatAreNotLevelShowCamberAsToe) {
+    // Level midway between the axles, rising over the rim's width: what a straight wheel then seems to have.
+    for (const auto& [camber, rise, false_toe_mm] : {std::tuple{-3.0, 10.0, 0.519}, {-1.0, 30.0, 0.474}}) {
+        SolidCar c;
+        c.camber = {camber, camber, camber, camber};
+        c.rise = {rise / 430, rise / 430};
+        std::mt19937 rng(9);
+        LinesSet lines = c.lines({"string-bars", "camber-gauge"});
+        const double read = c.exact(wheel_spot(ReadingKind::rim_front, Wheel::front_left), lines) -
+                            c.exact(wheel_spot(ReadingKind::rim_rear, Wheel::front_left), lines);
+        EXPECT_NEAR(std::abs(read), false_toe_mm, 0.0015);
+        const auto believed = solved(c.log(lines, rng, 0, 0));
+        EXPECT_GT(std::abs(believed.wheels[0].toe.value.deg()), 0.05);
+        std::vector<Spot> heights;
+        for (Side s : both_sides)
+            for (double x : {-550.0, 3100.0})
+                heights.push_back(station_spot(ReadingKind::string_height, s, Length::from_mm(x)));
+        const auto log = c.log(lines, rng, 0, 0, 1, heights);
+        const auto told = solved(log);
+        for (int w = 0; w < 4; ++w) EXPECT_NEAR(told.wheels[w].toe.value.deg(), 0.0, 0.003);
+        EXPECT_TRUE(told.unused.empty());
+    }
+}
+
+TEST(Strings, SetByEyeBesideALeaningWheelAreLessSure) {
+    SolidCar c;
+    c.camber = {-3.5, 0, 0, 0};
+    std::mt19937 rng(10);
+    auto log = c.log(c.lines({"string-bars", "camber-gauge"}), rng, 0, 0);
+    for (Entry& e : log)
+        if (Reading* r = std::get_if<Reading>(&e.what); r && r->value.kind == QuantityKind::length)
+            r->stated_sigma.reset(), r->tool = "steel-rule-mm";
+    const Estimate e = solved(log);
+    EXPECT_GT(e.wheels[0].toe_to_string.sigma.deg(), 1.05 * e.wheels[1].toe_to_string.sigma.deg());
+}
+
+TEST(Tapes, SwappedAndReadAgainCancelTheirDifference) {
+    SolidCar c;
+    c.toe = {0.2, 0.1, 0, 0};
+    std::mt19937 rng(11);
+    const LinesSet lines = c.lines({"toe-boards"});
+    std::vector<Entry> log = {testing::entry("car", CarEdit{c.card()}), testing::entry("lines", lines),
+                              testing::entry("round", RoundOpened{})};
+    const auto put = [&](ReadingKind kind, const char* tape, double hook) {
+        Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
+        r.value = *read_quantity(write_exact(Length::from_mm(c.exact(r.spot, lines) + hook)));
+        r.tool = tape;
+        r.stated_sigma = 0.3;
+        log.push_back(
+            testing::entry(std::string(name_of(Axle::front)) + tape + std::to_string(log.size()), r));
+    };
+    put(ReadingKind::boards_front, "old tape", 1.2);
+    put(ReadingKind::boards_rear, "new tape", 0.0);
+    const Estimate once = solved(log);
+    EXPECT_GT(std::abs(once.axles[0].total_toe.value.deg() - 0.3), 0.08) << "the hook reads as toe";
+    EXPECT_GT(once.axles[0].total_toe.sigma.deg(), 0.06) << "and is reckoned with";
+    put(ReadingKind::boards_front, "new tape", 0.0);
+    put(ReadingKind::boards_rear, "old tape", 1.2);
+    const Estimate swapped = solved(log);
+    EXPECT_NEAR(swapped.axles[0].total_toe.value.deg(), 0.3, 0.002);
+    EXPECT_LT(swapped.axles[0].total_toe.sigma.deg(), 0.6 * once.axles[0].total_toe.sigma.deg());
+}
+
+TEST(Gauges, TurnedEndForEndLoseTheirZero) {
+    std::mt19937 rng(12);
+    SolidCar c = SolidCar::any(rng);
+    c.gauge_zero = 0.4;
+    const auto log = c.log(c.lines({"camber-gauge"}), rng, 0, 0.0, 1,
+                           {wheel_spot(ReadingKind::camber_reversed, Wheel::front_left)});
+    const Estimate e = solved(log);
+    for (int w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].camber.value.deg(), c.camber[w], 0.002) << w;
+}
+
+TEST(Wheels, ReadHalfATurnOnLoseTheirRunOut) {
+    std::mt19937 rng(13);
+    SolidCar c = SolidCar::any(rng);
+    c.wobble = {0.15, -0.1, 0.05, 0.2};
+    c.lean_wobble = {0.3, -0.2, 0.1, 0};
+    std::vector<Spot> rolled;
+    for (Wheel w : all_wheels)
+        for (ReadingKind k : {ReadingKind::rim_front, ReadingKind::rim_rear, ReadingKind::camber}) {
+            Spot s = wheel_spot(k, w);
+            s.rolled = true;
+            rolled.push_back(s);
+        }
+    const Estimate e = solved(c.log(c.lines({"string-bars", "camber-gauge"}), rng, 0, 0, 1, rolled));
+    for (int w = 0; w < 4; ++w) {
+        EXPECT_NEAR(e.wheels[w].toe.value.deg(), c.toe[w], 0.003);
+        EXPECT_NEAR(e.wheels[w].camber.value.deg(), c.camber[w], 0.002);
+        EXPECT_NEAR(e.wheels[w].toe_runout.value.deg(), c.wobble[w], 0.01);
+        EXPECT_NEAR(e.wheels[w].camber_runout.value.deg(), c.lean_wobble[w], 0.01);
+    }
+}
+
+TEST(Steering, NotHeldLeavesTheTotalAndNotTheSingleFronts) {
+    std::mt19937 rng(14);
+    SolidCar c = SolidCar::any(rng);
+    c.steer = 1.3;
+    LinesSet lines = c.lines({"string-bars"});
+    lines.steering_held = false;
+    const Estimate e = solved(c.log(lines, rng, 0, 0));
+    EXPECT_TRUE(e.steering_free);
+    EXPECT_NEAR(e.axles[0].total_toe.value.deg(), c.toe[0] + c.toe[1], 0.003);
+    for (int w = 0; w < 2; ++w) {
+        EXPECT_FALSE(e.wheels[w].toe.known);
+        EXPECT_EQ(e.wheels[w].toe.why.code, Code::why_steering_free);
+        EXPECT_NEAR(e.wheels[w + 2].toe.value.deg(), c.toe[w + 2], 0.003) << "the rears are as they are";
+    }
+}
+
+/// Share of jobs whose 95 % interval holds the truth.
+struct Coverage {
+    std::map<std::string, std::pair<int, int>> at;
+    void count(const std::string& what, const KnownAngle& a, double truth) {
+        ASSERT_TRUE(a.known) << what;
+        auto& [in, of] = at[what];
+        ++of;
+        in += std::abs(a.value.deg() - truth) <= a.plus_minus().deg();
+    }
+    void expect() const {
+        for (const auto& [what, n] : at) {
+            const double share = static_cast<double>(n.first) / n.second;
+            EXPECT_GE(share, 0.93) << what;
+            EXPECT_LE(share, 0.97) << what;
+        }
+    }
+};
+
+#if defined(__SANITIZE_ADDRESS__)
+constexpr bool slow = true;  // a matter of numbers, not of memory
+#else
+constexpr bool slow = false;
+#endif
+constexpr int noisy_jobs = 2000;
+
+class Noisy : public ::testing::TestWithParam<const char*> {};
+
+TEST_P(Noisy, NinetyFivePercentIntervalsHoldTheTruthSoOften) {
+    if (slow) GTEST_SKIP();
+    const std::string rig = GetParam();
+    std::mt19937 rng(std::hash<std::string>{}(rig));
+    Coverage coverage;
+    for (int n = 0; n < noisy_jobs; ++n) {
+        SolidCar c = SolidCar::any(rng);
+        // Rims that only a jig has touched are taken to sit alike within 3 mm.
+        if (rig == "arm-jig") c.lip[1] = c.lip[0] + std::normal_distribution<>(0, 3)(rng);
+        LinesSet lines = c.lines({rig});
+        std::vector<Spot> also;
+        if (rig == "string-left")
+            also = {axle_spot(ReadingKind::hub_width, Axle::front),
+                    axle_spot(ReadingKind::hub_width, Axle::rear)};
+        if (rig == "caster-sweep") c.sai = {11, 11, 11, 11};
+        EstimateOptions options;
+        options.explain = false;
+        const Estimate e = solved(c.log(lines, rng, 0.3, 0.1, 1, also), options);
+        const RigInfo& info = *rig_named(rig);
+        if (info.use == RigUse::toe) {
+            for (int w = 0; w < 4; ++w) {
+                if (info.reference == Reference::same_side_rear) {
+                    if (w < 2)
+                        coverage.count("toe to rear", e.wheels[w].toe_to_rear, c.toe[w] - c.toe[w + 2]);
+                } else if (info.each_wheel && (rig != "string-left" || w % 2 == 0)) {
+                    coverage.count("toe " + std::to_string(w), e.wheels[w].toe, c.toe[w]);
+                }
+            }
+            if (info.total) coverage.count("total", e.axles[0].total_toe, c.toe[0] + c.toe[1]);
+            if (info.thrust) coverage.count("thrust", e.thrust, (c.toe[3] - c.toe[2]) / 2);
+        } else if (info.use == RigUse::camber) {
+            for (int w = 0; w < 4; ++w) coverage.count("camber", e.wheels[w].camber, c.camber[w]);
+        } else {
+            for (int w = 0; w < 2; ++w) coverage.count("caster", e.wheels[w].caster, c.caster[w]);
+        }
+    }
+    coverage.expect();
+}
+
+INSTANTIATE_TEST_SUITE_P(Rigs, Noisy,
+                         ::testing::Values("string-bars", "string-stands", "string-left",
+                                           "chassis-centreline", "straightedge", "arm-jig", "toe-boards",
+                                           "stud-bars", "tread-tape", "camber-gauge", "camber-gap",
+                                           "camber-plumb", "caster-sweep", "caster-axis"),
+                         [](const auto& rig) {
+                             std::string name = rig.param;
+                             std::replace(name.begin(), name.end(), '-', '_');
+                             return name;
+                         });
+
+}  // namespace
+}  // namespace fairchalk
