@@ -21,7 +21,13 @@ Estimate solved(const std::vector<Entry>& log, EstimateOptions options = {}) {
     return estimate(job_of(log), options);
 }
 
+#if defined(__SANITIZE_ADDRESS__)
+constexpr bool slow = true;  // shares and noise are a matter of numbers, not of memory
+constexpr int cars = 3;
+#else
+constexpr bool slow = false;
 constexpr int cars = 60;
+#endif
 
 TEST(EveryRig, ToldExactlyByExactReadings) {
     std::mt19937 rng(4);
@@ -265,11 +271,6 @@ struct Coverage {
     }
 };
 
-#if defined(__SANITIZE_ADDRESS__)
-constexpr bool slow = true;  // a matter of numbers, not of memory
-#else
-constexpr bool slow = false;
-#endif
 constexpr int noisy_jobs = 2000;
 
 class Noisy : public ::testing::TestWithParam<const char*> {};
