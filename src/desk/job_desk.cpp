@@ -27,6 +27,16 @@ Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel)
     a.now = estimate(job, options);
     a.verdicts = verdicts(job, a.now);
     a.plan = plan_turns(job, a.now);
+    a.slips = slips_of(job, a.now);
+    for (const Check& c : a.now.checks) {
+        if (!c.suspect || a.without.size() == 4 || cancel->load()) continue;
+        options.without = c.entry;
+        options.explain = false;
+        a.without.emplace_back(c.entry, estimate(job, options));
+    }
+    const int last = static_cast<int>(job.rounds.size()) - 1;
+    a.bars = bumped(job, last);
+    a.agreements = agreements(job, last);
     return a;
 }
 

@@ -14,8 +14,10 @@
 #include "book/book.h"
 #include "book/knowledge_file.h"
 #include "book/writer.h"
+#include "core/cross_check.h"
 #include "core/plan.h"
 #include "core/procedure.h"
+#include "core/slip.h"
 #include "core/wheel_only.h"
 
 namespace fairchalk::desk {
@@ -26,8 +28,13 @@ struct Answer {
     Estimate now;              ///< as the car stands, what was turned since included
     Plan plan;
     std::vector<Verdict> verdicts;
-    std::vector<Estimate> rounds;  ///< each round as it was read
-    std::optional<Plan> planned;   ///< what was expected of the turns before the last round
+    std::vector<Estimate> rounds;    ///< each round as it was read
+    std::vector<Explanation> slips;  ///< what suspects look like
+    std::vector<std::pair<std::size_t, Estimate>>
+        without;                        ///< each suspect (at most four), and all without it
+    std::vector<Bumped> bars;           ///< read again
+    std::vector<Agreement> agreements;  ///< of two rigs
+    std::optional<Plan> planned;        ///< what was expected of the turns before the last round
 };
 
 /// The open job: appends entries to its log, hands them to the writer, and has a worker compute what follows.

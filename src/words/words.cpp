@@ -478,6 +478,28 @@ std::string call(Call c) {
     return {};
 }
 
+std::string slip(Slip s) {
+    switch (s) {
+        case Slip::front_rear_swapped:
+            return tr(W("front and back were swapped"));
+        case Slip::left_right_swapped:
+            return tr(W("left and right were swapped"));
+        case Slip::one_division:
+            return tr(W("it is one division off"));
+        case Slip::an_inch:
+            return tr(W("it is an inch off"));
+        case Slip::ten_mm:
+            return tr(W("it is 10 mm off"));
+        case Slip::digits_transposed:
+            return tr(W("two digits changed places"));
+        case Slip::wrong_unit:
+            return tr(W("it is in another unit"));
+        case Slip::wrong_side:
+            return tr(W("it was read from the other side"));
+    }
+    return {};
+}
+
 std::string stage(Stage s) {
     switch (s) {
         case Stage::ask:

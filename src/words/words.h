@@ -8,6 +8,7 @@
 
 #include "core/plan.h"
 #include "core/procedure.h"
+#include "core/slip.h"
 #include "core/staleness.h"
 
 namespace fairchalk::words {
@@ -37,6 +38,8 @@ std::string amount_in_words(double turns);                 ///< three quarters o
 std::string flats(double turns);                           ///< 4 1/2 flats
 std::string thrust(const KnownAngle& a, const Show& how);  ///< 0°05' to the right
 std::string call(Call c);                                  ///< inside, outside, too close to call
+/// "it is an inch off": what a suspect would have to be for the readings to fit.
+std::string slip(Slip s);
 std::string stage(Stage s);
 std::string happening(Happening h);     ///< jacked, strings moved
 std::string check_state(CheckState s);  ///< good, failed

@@ -203,6 +203,54 @@ TEST_F(DeskTest, AContradictionIsShownOnTheFloorAsItsGroup) {
     EXPECT_TRUE(spot->accessibleName().contains("contradicts")) << spot->accessibleName().toStdString();
 }
 
+TEST_F(DeskTest, ASuspectIsSaidToLookLikeWhatItIsAndSetAsideLeavesTheRest) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    const Spot hub = wheel_spot(ReadingKind::hub, Wheel::front_left);
+    const auto again = [&](const char* text) {
+        window->setStage(Stage::read);
+        window->slate().ask(hub);
+        enter(text);
+        desk->settle();
+        window->setStage(Stage::read);
+        window->slate().ask(hub);
+    };
+    again("113.2");
+    EXPECT_EQ(readings_at(desk->job(), 0, hub).size(), 2u);
+    EXPECT_FALSE(desk->answer().now.alarm);
+    const Angle before = desk->answer().now.wheels[0].toe.value;
+    again("138.6");
+    ASSERT_TRUE(desk->answer().now.alarm);
+    EXPECT_TRUE(slateText().contains("it is an inch off")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("without it")) << slateText().toStdString();
+    ASSERT_FALSE(desk->answer().without.empty());
+    EXPECT_NEAR(desk->answer().without.front().second.wheels[0].toe.value.deg(), before.deg(), 1e-9);
+    key(Qt::Key_D, Qt::ControlModifier);
+    enter("read the wrong mark");
+    desk->settle();
+    EXPECT_FALSE(desk->answer().now.alarm);
+    EXPECT_NEAR(desk->answer().now.wheels[0].toe.value.deg(), before.deg(), 1e-9);
+    EXPECT_FALSE(slateText().contains("an inch"));
+}
+
+TEST_F(DeskTest, ABarReadAgainTellsWhetherTheStringsWereBumped) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    const auto bar = [&](const char* text) {
+        window->setStage(Stage::read);
+        window->slate().ask(axle_spot(ReadingKind::string_to_string, Axle::front));
+        enter(text);
+        desk->settle();
+        window->setStage(Stage::read);
+    };
+    bar("1682");
+    EXPECT_TRUE(slateText().contains("reads as before")) << slateText().toStdString();
+    bar("1688");
+    EXPECT_TRUE(slateText().contains("the strings moved")) << slateText().toStdString();
+}
+
 TEST_F(DeskTest, PaintedThingsSayWhatTheyAre) {
     demo();
     open();

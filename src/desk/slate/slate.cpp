@@ -789,6 +789,36 @@ QString Slate::bodyForRead() const {
     const Job& job = desk_.job();
     const Answer& a = desk_.answer();
     const int round = desk_.round();
+    if (a.now.alarm) {
+        QStringList numbers;
+        for (const Check& c : a.now.checks)
+            if (c.suspect) {
+                const Reading& r = std::get<Reading>(desk_.log()[c.entry].what);
+                const QString n = QString::number(numberOf(r.spot));
+                if (!numbers.contains(n)) numbers << n;
+            }
+        out += line(warn(numbers.size() == 1
+                             ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
+                             : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: "
+                                  "read them again.")
+                                   .arg(numbers.join(QStringLiteral(" · ")))));
+        out += bodyForSuspects();
+    }
+    for (const Bumped& b : a.bars)
+        out += line(
+            b.yes ? warn(tr("The %1 bar reads %2 mm more than before: the strings moved. F5 says so, and "
+                            "all is read again.")
+                             .arg(b.bar == Axle::front ? tr("front") : tr("rear"))
+                             .arg(b.moved.mm(), 0, 'f', 1))
+                  : soft(tr("The %1 bar reads as before: the strings lie where they lay.")
+                             .arg(b.bar == Axle::front ? tr("front") : tr("rear"))));
+    for (const Agreement& g : a.agreements) {
+        const QString both =
+            tr("%1: %2 by one way, %3 by the other")
+                .arg(q(words::axle(g.axle)), q(show_toe(g.first, how_)), q(show_toe(g.second, how_)));
+        out += line(g.agree ? soft(both + tr(". They agree."))
+                            : warn(both + tr(". They don't agree: read both again.")));
+    }
     if (spot_) {
         // The whole line of spots this one belongs to: its string, or the bars.
         out += head(spot_->wheel ? (side_of(*spot_->wheel) == Side::left ? tr("On the left string")
@@ -825,20 +855,6 @@ QString Slate::bodyForRead() const {
                 out +=
                     line(soft(QStringLiteral("<s>%1</s> %2")
                                   .arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
-    }
-    if (a.now.alarm) {
-        QStringList numbers;
-        for (const Check& c : a.now.checks)
-            if (c.suspect) {
-                const Reading& r = std::get<Reading>(desk_.log()[c.entry].what);
-                const QString n = QString::number(numberOf(r.spot));
-                if (!numbers.contains(n)) numbers << n;
-            }
-        out += line(warn(numbers.size() == 1
-                             ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
-                             : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: "
-                                  "read them again.")
-                                   .arg(numbers.join(QStringLiteral(" · ")))));
     }
     out += head(tr("What this tells"));
     QString rows;
@@ -898,6 +914,32 @@ QString Slate::bodyForRead() const {
         }
     }
     return out;
+}
+
+/// Each suspect: what it looks like, and the angles of its wheels with and without it.
+QString Slate::bodyForSuspects() const {
+    const Answer& a = desk_.answer();
+    QString out;
+    for (const auto& [entry, rest] : a.without) {
+        const Reading& r = std::get<Reading>(desk_.log()[entry].what);
+        const QString number = QString::number(numberOf(r.spot));
+        if (const Explanation* x = slip_of(a.slips, entry)) {
+            const QString would = r.value.kind == QuantityKind::length
+                                      ? QStringLiteral("%1 mm").arg(x->would_be, 0, 'f', 1)
+                                      : QStringLiteral("%1°").arg(x->would_be, 0, 'f', 2);
+            out += line(tr("%1 read %2; it would fit at %3, if %4.")
+                            .arg(number, q(r.value.text).toHtmlEscaped(), would, q(words::slip(x->slip))));
+        }
+        if (!r.spot.wheel) continue;
+        const auto w = static_cast<std::size_t>(index_of(*r.spot.wheel));
+        const KnownAngle& with = a.now.wheels[w].toe;
+        const KnownAngle& without = rest.wheels[w].toe;
+        if (with.known && without.known)
+            out += line(
+                soft(tr("Toe there %1 with this %2, %3 without it.")
+                         .arg(known(with, how_), q(r.value.text).toHtmlEscaped(), known(without, how_))));
+    }
+    return out.isEmpty() ? out : out + line(soft(tr("Ctrl+D on that spot sets its last reading aside.")));
 }
 
 QString Slate::bodyForTurn() const {
@@ -999,8 +1041,13 @@ QString Slate::bodyForLines() const {
                                    .arg(name, reach, band)
                              : tr("%1: one round gives ±%2, which is wider than the tolerance of ±%3.")
                                    .arg(name, reach, band)));
+        const auto finer = repeats ? std::nullopt : tool_that_would(desk_.car(), l, t, 2);
         out += line(soft(repeats ? tr("Each spot read %1 times would do.").arg(repeats)
-                                 : tr("This rule can't resolve it in a few rounds: take a finer one.")));
+                         : finer
+                             ? tr("This rule can't resolve it in a few rounds: a %1, each spot twice, would.")
+                                   .arg(q(finer->name).replace(QLatin1Char('-'), QLatin1Char(' ')))
+                             : tr("This rule can't resolve it in a few rounds, and no finer one would: widen "
+                                  "the tolerance or use another method.")));
     }
     return out;
 }

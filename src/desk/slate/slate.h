@@ -75,6 +75,7 @@ class Slate : public QWidget {
     void understand();
     Expect expected() const;
     QString bodyForRead() const;
+    QString bodyForSuspects() const;
     QString bodyForTurn() const;
     QString bodyForLines() const;
     void moveOn();
