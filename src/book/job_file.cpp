@@ -229,7 +229,7 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
         targets_from(top["targets"], "targets");
         if (!in_log("targets")) b.add(with_kind("targets", "targets", top["targets"]), "targets", false);
     }
-    if (!full && top.contains("tools")) {
+    if (top.contains("tools")) {
         if (!top["tools"].is_array()) wrong("tools", {Code::job_wrong_type, {"something else", "a list"}});
         for (std::size_t i = 0; i < top["tools"].size(); ++i) {
             Json tool = Json::object();

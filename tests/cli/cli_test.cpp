@@ -381,6 +381,12 @@ TEST_F(CliTest, ToolsAndRigsGoInAndComeOutAndAreComputedWith) {
         const Json same = Json::parse(ran({"solve", file(again.out)}).out);
         EXPECT_EQ(same["wheels"], out["wheels"]) << form;
     }
+    // Tools at the top count in the full form too, and none is lost.
+    Json full = Json::parse(ran({"export", file(job.dump()), "--as", "full"}).out);
+    std::erase_if(full["log"].get_ref<Json::array_t&>(), [](const Json& e) { return e["kind"] == "tool"; });
+    EXPECT_NE(Json::parse(ran({"solve", file(full.dump())}).out)["wheels"], out["wheels"]);
+    full["tools"] = job["tools"];
+    EXPECT_EQ(Json::parse(ran({"solve", file(full.dump())}).out)["wheels"], out["wheels"]);
     for (const auto& [path, bad] : {std::pair{"/tools/0/shows", "sideways"},
                                     {"/tools/1/numbers", "up"},
                                     {"/events/0/rigs/0", "laser"},
