@@ -176,7 +176,7 @@ void JobDesk::take(const Spot& spot, const Quantity& value) {
     r.spot = spot;
     r.value = value;
     // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
-    const Tool* tool = standard_tool(this->tool());
+    const Tool* tool = job_.tool(this->tool());
     if (tool && tool->quantity == value.kind && value.resolution <= 2.01 * tool->resolution)
         r.tool = std::string(tool->name);
     append({Entry{{}, {}, {}, {}, {}, r}});

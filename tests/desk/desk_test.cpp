@@ -249,6 +249,24 @@ TEST_F(DeskTest, ABarReadAgainTellsWhetherTheStringsWereBumped) {
     EXPECT_TRUE(slateText().contains("reads as before")) << slateText().toStdString();
     bar("1688");
     EXPECT_TRUE(slateText().contains("the strings moved")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("6.0 mm more")) << slateText().toStdString();
+    bar("1670");
+    EXPECT_TRUE(slateText().contains("14.0 mm less")) << slateText().toStdString();
+}
+
+TEST_F(DeskTest, TheGaragesOwnRuleSpeaksForWhatIsReadWithIt) {
+    demo();
+    open();
+    Tool worn = *standard_tool("steel-rule-mm");
+    worn.name = "worn rule";
+    worn.zero = 2.0;
+    LinesSet lines = desk->lines();
+    lines.tool = worn.name;
+    desk->record({ToolSet{worn}, lines});
+    readAll(tarnby_rest);
+    const Reading* last = last_of<Reading>(desk->job());
+    ASSERT_TRUE(last);
+    EXPECT_EQ(last->tool, "worn rule");
 }
 
 TEST_F(DeskTest, PaintedThingsSayWhatTheyAre) {
