@@ -77,13 +77,24 @@ class Node {
         if (!q) wrong(place_, q.error());
         return *q;
     }
-    Length length() const { return quantity(Expect::Kind::length).length(); }
-    Length positive_length() const {
-        const Quantity q = quantity(Expect::Kind::length);
-        if (!(q.value > 0))
-            wrong(place_, {Code::text_must_be_positive, {q.text, "", "2 9/16 in", "65.1 mm"}});
-        return q.length();
+    /// One of these words.
+    std::string word(std::initializer_list<const char*> words) const {
+        const std::string found = text();
+        std::string known;
+        for (const char* w : words) {
+            if (found == w) return found;
+            known += (known.empty() ? "" : ", ") + std::string(w);
+        }
+        wrong(place_, {Code::job_unknown_word, {found.substr(0, 60), known}});
     }
+    /// Above zero; two examples of what would be right.
+    Quantity positive(Expect::Kind kind, const char* one, const char* another) const {
+        const Quantity q = quantity(kind);
+        if (!(q.value > 0)) wrong(place_, {Code::text_must_be_positive, {q.text, "", one, another}});
+        return q;
+    }
+    Length length() const { return quantity(Expect::Kind::length).length(); }
+    Length positive_length() const { return positive(Expect::Kind::length, "2 9/16 in", "65.1 mm").length(); }
     Angle angle() const { return quantity(Expect::Kind::angle).angle(); }
     template <class T, class Named>
     T named(Named lookup, const char* known) const {
@@ -138,28 +149,17 @@ Adjuster adjuster_from(const Node& n) {
     r.toe_link = kind == "toe-link";
     r.wheel = n["wheel"].wheel();
     if (n.has("rod")) {
-        const std::string side = n["rod"].text();
-        if (side != "behind-axle" && side != "ahead-of-axle")
-            wrong(n["rod"].place(),
-                  {Code::job_unknown_word, {side.substr(0, 60), "behind-axle, ahead-of-axle"}});
-        r.runs = side == "behind-axle" ? RodSide::behind_axle : RodSide::ahead_of_axle;
+        r.runs = n["rod"].word({"behind-axle", "ahead-of-axle"}) == "behind-axle" ? RodSide::behind_axle
+                                                                                  : RodSide::ahead_of_axle;
     }
     if (n.has("thread")) {
-        const std::string hand = n["thread"].text();
-        if (hand != "right" && hand != "left")
-            wrong(n["thread"].place(), {Code::job_unknown_word, {hand.substr(0, 60), "right, left"}});
-        r.thread = hand == "right" ? Thread::right : Thread::left;
+        r.thread = n["thread"].word({"right", "left"}) == "right" ? Thread::right : Thread::left;
     }
     if (n.has("pitch")) r.pitch = n["pitch"].positive_length();
     if (n.has("double_ended")) r.double_ended = n["double_ended"].yes_no();
     if (n.has("arm")) r.arm = n["arm"].positive_length();
     if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
-    if (n.has("step")) {
-        const Quantity q = n["step"].quantity(Expect::Kind::turns);
-        if (!(q.value > 0))
-            wrong(n["step"].place(), {Code::text_must_be_positive, {q.text, "", "1/8 turn", "1 flat"}});
-        r.step_turns = q.value;
-    }
+    if (n.has("step")) r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
     return r;
 }
 
@@ -172,13 +172,8 @@ Target target_at(const Node& n, Measure measure) {
     const auto kind = is_toe(measure) ? Expect::Kind::length_or_angle : Expect::Kind::angle;
     ToeAsLength terms;
     if (n.has("span")) terms.span = n["span"].positive_length();
-    if (n.has("basis")) {
-        const std::string basis = n["basis"].text();
-        if (basis != "half-difference" && basis != "difference")
-            wrong(n["basis"].place(),
-                  {Code::job_unknown_word, {basis.substr(0, 60), "half-difference, difference"}});
-        terms.half_difference = basis == "half-difference";
-    }
+    if (n.has("basis"))
+        terms.half_difference = n["basis"].word({"half-difference", "difference"}) == "half-difference";
     std::optional<Wheel> same_as;
     if (n.has("same_as")) same_as = n["same_as"].wheel();
     Quantity aim;
@@ -192,12 +187,6 @@ Target target_at(const Node& n, Measure measure) {
     Target out = *t;
     out.same_as = same_as;
     return out;
-}
-
-bool one_of(const std::string& word, std::initializer_list<const char*> words) {
-    for (const char* w : words)
-        if (word == w) return true;
-    return false;
 }
 
 constexpr std::array all_changes = {
@@ -275,10 +264,7 @@ Turn turn_from(const Node& n, const CarCard& car) {
         if (!rod->pitch) wrong(amount.place(), {Code::plan_pitch_unknown, {rod->id}});
         t.turns = q.length() / (*rod->pitch * (rod->double_ended ? 2.0 : 1.0));
     }
-    const std::string way = n["way"].text();
-    if (!one_of(way, {"longer", "shorter"}))
-        wrong(n["way"].place(), {Code::job_unknown_word, {way.substr(0, 60), "longer, shorter"}});
-    if (way == "shorter") t.turns = -t.turns;
+    if (n["way"].word({"longer", "shorter"}) == "shorter") t.turns = -t.turns;
     return t;
 }
 
@@ -309,12 +295,7 @@ LinesSet lines_from(const Node& n) {
             if (sizes.has(f.name.data())) l.sizes.*f.field = sizes[f.name.data()].positive_length();
     }
     for (const auto& [key, to] : {std::pair{"sweep", &l.sweep}, {"caster_scale", &l.caster_scale}})
-        if (n.has(key)) {
-            const Quantity q = n[key].quantity(Expect::Kind::angle);
-            if (!(q.value > 0))
-                wrong(n[key].place(), {Code::text_must_be_positive, {q.text, "", "20 deg", "19.5 deg"}});
-            *to = q.angle();
-        }
+        if (n.has(key)) *to = n[key].positive(Expect::Kind::angle, "20 deg", "19.5 deg").angle();
     if (n.has("stations")) {
         const Node list = n["stations"];
         for (std::size_t i = 0; i < list.list(); ++i) l.stations.push_back(list[i].length());
@@ -345,37 +326,21 @@ Tool tool_from(const Node& n) {
         t = *like;
         t.name = name;
         t.sigma_stated = false;
-    } else if (n["measures"].text() == "angle") {
+    } else if (n["measures"].word({"length", "angle"}) == "angle") {
         t.quantity = QuantityKind::angle;
-    } else if (n["measures"].text() != "length") {
-        wrong(n["measures"].place(),
-              {Code::job_unknown_word, {n["measures"].text().substr(0, 60), "length, angle"}});
     }
     const auto kind = t.quantity == QuantityKind::angle ? Expect::Kind::angle : Expect::Kind::length;
     for (const auto& [key, to] : {std::pair{"sigma", &t.sigma}, {"resolution", &t.resolution}})
         if (n.has(key)) {
-            const Quantity q = n[key].quantity(kind);
-            if (!(q.value > 0))
-                wrong(n[key].place(), {Code::text_must_be_positive, {q.text, "", "0.25 mm", "0.1 deg"}});
-            *to = q.value;
+            *to = n[key].positive(kind, "0.25 mm", "0.1 deg").value;
             if (to == &t.sigma) t.sigma_stated = true;
         }
     if (n.has("zero")) t.zero = n["zero"].quantity(kind).value;
     if (n.has("shows")) t.shows = n["shows"].named<Shows>(shows_named, "leaning, upright, unsigned");
     for (const auto& [key, to] :
          {std::pair{"more_left", &t.more_is_in_left}, {"more_right", &t.more_is_in_right}})
-        if (n.has(key)) {
-            const std::string way = n[key].text();
-            if (!one_of(way, {"in", "out"}))
-                wrong(n[key].place(), {Code::job_unknown_word, {way.substr(0, 60), "in, out"}});
-            *to = way == "in";
-        }
-    if (n.has("numbers")) {
-        const std::string way = n["numbers"].text();
-        if (!one_of(way, {"inward", "outward"}))
-            wrong(n["numbers"].place(), {Code::job_unknown_word, {way.substr(0, 60), "inward, outward"}});
-        t.inward = way == "inward";
-    }
+        if (n.has(key)) *to = n[key].word({"in", "out"}) == "in";
+    if (n.has("numbers")) t.inward = n["numbers"].word({"inward", "outward"}) == "inward";
     if (n.has("scale_length")) t.scale_length = n["scale_length"].positive_length();
     return t;
 }
@@ -656,44 +621,26 @@ Reading reading_from(const Json& json, const std::string& place) {
                                   : info->quantity == QuantityKind::turns    ? Expect::Kind::turns
                                                                              : Expect::Kind::angle);
     if (n.has("sigma")) {
-        const Quantity s = n["sigma"].quantity(r.value.kind == QuantityKind::length ? Expect::Kind::length
-                                                                                    : Expect::Kind::angle);
-        if (!(s.value > 0))
-            wrong(n["sigma"].place(), {Code::text_must_be_positive, {s.text, "", "0.3 mm", "0.1 deg"}});
-        r.stated_sigma = s.value;
+        const auto unit = r.value.kind == QuantityKind::length ? Expect::Kind::length : Expect::Kind::angle;
+        r.stated_sigma = n["sigma"].positive(unit, "0.3 mm", "0.1 deg").value;
     }
     if (n.has("tool")) r.tool = n["tool"].text();
     if (n.has("span")) r.span = n["span"].positive_length();
     if (n.has("height")) r.height = n["height"].positive_length();
     if (n.has("mark")) r.mark = n["mark"].positive_length();
     if (n.has("arm_span")) r.arm_span = n["arm_span"].positive_length();
-    if (n.has("top")) {
-        const std::string top = n["top"].text();
-        if (!one_of(top, {"in", "out"}))
-            wrong(n["top"].place(), {Code::job_unknown_word, {top.substr(0, 60), "in, out"}});
-        r.top_in = top == "in";
-    }
+    if (n.has("top")) r.top_in = n["top"].word({"in", "out"}) == "in";
     if (n.has("turned")) r.turned = outward(n["turned"]);
     if (n.has("wheel_turned")) r.wheel_turned = outward(n["wheel_turned"]);
     if (n.has("from")) r.from = outward(n["from"]);
     for (const auto& [key, to] :
          {std::pair{"turned_sigma", &r.turned_sigma}, {"swept", &r.swept}, {"scale_for", &r.scale_for}})
-        if (n.has(key)) {
-            const Quantity q = n[key].quantity(Expect::Kind::angle);
-            if (!(q.value > 0))
-                wrong(n[key].place(), {Code::text_must_be_positive, {q.text, "", "0.5 deg", "20 deg"}});
-            *to = q.angle();
-        }
+        if (n.has(key)) *to = n[key].positive(Expect::Kind::angle, "0.5 deg", "20 deg").angle();
     if (const auto turned = r.turned ? r.turned : r.wheel_turned;
         turned && r.spot.kind != ReadingKind::camber_swing)
         r.spot.swept = turned->deg() > 0 ? Swept::out : turned->deg() < 0 ? Swept::in : Swept::straight;
     if (n.has("rolled")) r.spot.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
-    if (n.has("since")) {
-        const std::string since = n["since"].text();
-        if (!one_of(since, {"now", "round"}))
-            wrong(n["since"].place(), {Code::job_unknown_word, {since.substr(0, 60), "now, round"}});
-        r.since_now = since == "now";
-    }
+    if (n.has("since")) r.since_now = n["since"].word({"now", "round"}) == "now";
     return r;
 }
 
@@ -741,10 +688,7 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
         for (std::size_t i = 0; i < ids.list(); ++i) s.ids.push_back(ids[i].text());
         if (n.has("why")) s.why = n["why"].text();
         if (n.has("way")) {
-            const std::string way = n["way"].text();
-            if (!one_of(way, {"undo", "redo", "reasoned"}))
-                wrong(n["way"].place(),
-                      {Code::job_unknown_word, {way.substr(0, 60), "undo, redo, reasoned"}});
+            const std::string way = n["way"].word({"undo", "redo", "reasoned"});
             s.way = way == "undo"   ? Strike::Way::undo
                     : way == "redo" ? Strike::Way::redo
                                     : Strike::Way::reasoned;

@@ -35,7 +35,6 @@ constexpr double runout_sigma = 1.0 * deg;
 constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an arm jig has read
 constexpr double lip_sigma = 30e-3;
 constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
-constexpr Angle usual_sweep = Angle::from_deg(20.0);
 
 constexpr double too_vague_deg = 3.0;
 constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
@@ -117,28 +116,32 @@ struct Linked {
     }
 };
 
-std::optional<Message> missing_for(const Reading& r, const Standing& round) {
+std::optional<Message> missing_for(const Reading& r, const Standing& now) {
     const ReadingKindInfo& info = info_of(r.spot.kind);
     if (!info.solved) return Message{Code::why_not_solved_yet, {std::string(info.name)}};
     const auto needs = [](std::string what) { return Message{Code::why_needs_sizes, {std::move(what)}}; };
     if ((r.turned || r.wheel_turned) && r.spot.wheel && axle_of(*r.spot.wheel) == Axle::rear)
         return Message{Code::why_rear_not_steered, {}};
     const auto needs_span = [&](Axle a) -> std::optional<Message> {
-        if (round.car.axle(a).rim_span) return std::nullopt;
+        if (now.car.axle(a).rim_span) return std::nullopt;
         return Message{Code::why_needs_rim_span, {std::string(name_of(a))}};
     };
     switch (r.spot.kind) {
         case ReadingKind::hub:
-            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+        case ReadingKind::centreline_to_string:
+        case ReadingKind::string_height:
+            if (!now.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
             return std::nullopt;
         case ReadingKind::rim_front:
         case ReadingKind::rim_rear:
-            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+        case ReadingKind::straightedge_front:
+        case ReadingKind::straightedge_rear:
+            if (!now.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
             return needs_span(axle_of(*r.spot.wheel));
         case ReadingKind::string_to_string: {
-            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            if (!now.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
             const auto& bar =
-                *r.spot.axle == Axle::front ? round.lines.bars.front_ahead : round.lines.bars.rear_behind;
+                *r.spot.axle == Axle::front ? now.lines.bars.front_ahead : now.lines.bars.rear_behind;
             if (!bar) return Message{Code::why_needs_bar, {std::string(name_of(*r.spot.axle))}};
             return std::nullopt;
         }
@@ -158,16 +161,8 @@ std::optional<Message> missing_for(const Reading& r, const Standing& round) {
         case ReadingKind::camber_gap:
             if (!r.height || !r.top_in) return Message{Code::job_missing, {r.height ? "top" : "height"}};
             return std::nullopt;
-        case ReadingKind::centreline_to_string:
-        case ReadingKind::string_height:
-            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
-            return std::nullopt;
-        case ReadingKind::straightedge_front:
-        case ReadingKind::straightedge_rear:
-            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
-            return needs_span(axle_of(*r.spot.wheel));
         case ReadingKind::arm_jig:
-            if (!round.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
+            if (!now.car.wheelbase) return Message{Code::why_needs_wheelbase, {}};
             if (!r.mark) return needs("mark");
             if (!r.arm_span) return needs("arm_span");
             return std::nullopt;
@@ -190,6 +185,18 @@ std::optional<Message> missing_for(const Reading& r, const Standing& round) {
 double turned_of(const Reading& r, const CarCard& car) {
     if (r.turned) return r.turned->rad();
     return r.wheel_turned ? r.wheel_turned->rad() / car.steering_ratio.value_or(usual_steering_ratio) : 0.0;
+}
+
+/// Where a level rule from such a string meets the lip of a rim of radius `r`, from its hub at `x`: along the
+/// car and up, metres; `end` +1 the front edge, -1 the rear. At hub height where the string misses the rim.
+std::pair<double, double> lip_met(const StringRise& rise, double x, double r, double end) {
+    double along = end * r, up = 0.0;
+    for (int i = 0; i < 50; ++i) {
+        up = rise.at_rear_axle + rise.slope * (x + along);
+        if (std::abs(up) >= r) return {end * r, 0.0};
+        along = end * std::sqrt(r * r - up * up);
+    }
+    return {along, up};
 }
 
 Site site_of(const Reading& r, const Standing& now, const Current& current) {
@@ -309,12 +316,13 @@ class Network {
         std::set<int> gauge, sweep, plumb;                 // wheels
         std::map<int, std::set<bool>> rims, cambers;       // wheels, as they stood and half a turn on
         std::map<std::string, std::set<int>> lean, tapes;  // tools: as camber and reversed; by axle
-        bool jig = false, chassis = false, free = false;
+        bool jig = false, chassis = false;
         std::set<int> lips_read;  // axles
     };
     Asked asked_of(int last) const;
     void first_state(const CarCard& car, const Asked& asked);
     int with_prior(Unknown what, int where, double mean, double sigma);
+    void believe(int unknown, double mean, double sigma);
     void observe(std::size_t entry, const Round& round);
     void observe_card(const CarCard& car);
     void link_step(Unknown what, int where, double sigma);
@@ -350,7 +358,6 @@ class Network {
     int epoch_ = 0;
     int lie_ = 0;  // which laying of the strings and wheels: spots of another lie are other spots
     std::map<std::pair<int, Spot>, std::vector<std::size_t>> spots_;
-    bool string_unknowns_ = false;
     bool gauge_ = false;                // something is read against gravity
     std::optional<std::size_t> floor_;  // the floor laid: by the entry that began it
     Standing standing_;
@@ -382,14 +389,19 @@ int Network::renew(Unknown what, int where) {
     return add(what, where, x_[current().at({what, where})]);
 }
 
-int Network::with_prior(Unknown what, int where, double mean, double sigma) {
-    const int i = add(what, where, mean);
+/// A Gaussian prior of one unknown.
+void Network::believe(int unknown, double mean, double sigma) {
     Linked prior;
-    prior.unknowns = {i};
+    prior.unknowns = {unknown};
     prior.coefficients = {1.0};
     prior.constant = -mean;
     prior.sigma = sigma;
     links_.push_back(prior);
+}
+
+int Network::with_prior(Unknown what, int where, double mean, double sigma) {
+    const int i = add(what, where, mean);
+    believe(i, mean, sigma);
     return i;
 }
 
@@ -397,7 +409,6 @@ Network::Asked Network::asked_of(int last) const {
     using K = ReadingKind;
     Asked out;
     for (int k = 0; k <= last; ++k) {
-        out.free = out.free || !job_.rounds[k].lines.steering_held;
         for (std::size_t i : job_.rounds[k].readings) {
             const Reading& r = std::get<Reading>((*job_.log)[i].what);
             const K kind = r.spot.kind;
@@ -431,7 +442,6 @@ Network::Asked Network::asked_of(int last) const {
 
 void Network::first_state(const CarCard& car, const Asked& asked) {
     for (int w = 0; w < 4; ++w) add(Unknown::toe, w, 0.0);
-    string_unknowns_ = car.wheelbase.has_value();
     for (int s = 0; s < 2; ++s) {
         add(Unknown::string_offset, s, 0.85);
         add(Unknown::string_skew, s, 0.0);
@@ -485,14 +495,8 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
             zero_of(tool, tape_zero_sigma);
     if (asked.jig && !car.same_wheels && asked.lips_read.size() < 2) {
         // Rims that only arm jigs have touched: taken to sit on their hubs about alike, and not far off them.
-        for (int a = 0; a < 2; ++a) {
-            if (asked.lips_read.contains(a)) continue;
-            Linked near;
-            near.unknowns = {current().at({Unknown::lip_depth, a})};
-            near.coefficients = {1.0};
-            near.sigma = lip_sigma;
-            links_.push_back(near);
-        }
+        for (int a = 0; a < 2; ++a)
+            if (!asked.lips_read.contains(a)) believe(current().at({Unknown::lip_depth, a}), 0.0, lip_sigma);
         Linked alike;
         alike.unknowns = {current().at({Unknown::lip_depth, 0}), current().at({Unknown::lip_depth, 1})};
         alike.coefficients = {1.0, -1.0};
@@ -599,13 +603,8 @@ void Network::lay_floor(const Floor& floor) {
 /// From here on the steering stands off straight, by what is about to be read off it.
 void Network::steer() {
     standing_.steered = true;
-    const int i = add(Unknown::steer, 0, 0.0);
     // Only so that what is read with it so stays solvable where the wheel's own reading is struck out.
-    Linked weak;
-    weak.unknowns = {i};
-    weak.coefficients = {1.0};
-    weak.sigma = 5.0 * deg;
-    links_.push_back(weak);
+    with_prior(Unknown::steer, 0, 0.0, 5.0 * deg);
 }
 
 /// A round read with the steering wheel off: all its readings are of wheels steered by the same.
@@ -642,11 +641,7 @@ void Network::settle_repeats() {
         keys_.push_back({Unknown::spot, static_cast<int>(members.front()), epoch_});
         x_.push_back(0.0);
         for (std::size_t m : sharing) observed_[m].spot_latent = latent;
-        Linked prior;
-        prior.unknowns = {latent};
-        prior.coefficients = {1.0};
-        prior.sigma = spot_sigma;
-        links_.push_back(prior);
+        believe(latent, 0.0, spot_sigma);
     }
 }
 
@@ -755,18 +750,6 @@ void Network::happened(const Spoils& row, std::optional<Axle> axle) {
     if (row.strings == Strings::car_moves_between) car_moved_between_strings();
 }
 
-/// A straight line through heights, least squares.
-StringRise string_line(const std::vector<std::pair<double, double>>& points) {
-    StringRise out;
-    const double n = static_cast<double>(points.size());
-    double mx = 0, mh = 0, xx = 0, xh = 0;
-    for (const auto& [x, h] : points) mx += x / n, mh += h / n;
-    for (const auto& [x, h] : points) xx += (x - mx) * (x - mx), xh += (x - mx) * (h - mh);
-    if (xx > 0) out.slope = xh / xx;
-    out.at_rear_axle = mh - out.slope * mx;
-    return out;
-}
-
 /// d(reading)/d(heading it was taken at): how an unsure sweep makes the reading unsure.
 double Network::slope_by_turned(const Observed& o) const {
     constexpr double h = 1e-4;
@@ -779,6 +762,21 @@ double Network::slope_by_turned(const Observed& o) const {
     return (at(h) - at(-h)) / (2 * h);
 }
 
+/// How a string rises over the hubs, from its heights over the floor at stations along the car, metres: a
+/// level string from one, else the straight line through them by least squares. Where the card has no hub
+/// heights, it passes hub height midway between the axles.
+StringRise rise_over_hubs(const std::map<double, double>& heights, const CarCard& car) {
+    const double n = static_cast<double>(heights.size());
+    double mx = 0, mh = 0, xx = 0, xh = 0;
+    for (const auto& [x, h] : heights) mx += x / n, mh += h / n;
+    for (const auto& [x, h] : heights) xx += (x - mx) * (x - mx), xh += (x - mx) * (h - mh);
+    const double slope = xx > 0 ? xh / xx : 0.0;
+    const auto &front = car.axles[0].hub_height, &rear = car.axles[1].hub_height;
+    if (front && rear && heights.size() > 1)
+        return {mh - slope * mx - rear->m(), slope - (*front - *rear) / *car.wheelbase};
+    return {-slope * car.wheelbase->m() / 2, slope};
+}
+
 /// The heights of both strings, by the last reading at each station.
 void Network::raise_strings(int last) {
     const CarCard& car = last_round_->car;
@@ -789,18 +787,8 @@ void Network::raise_strings(int last) {
             if (const auto& r = std::get<Reading>((*job_.log)[i].what);
                 r.spot.kind == ReadingKind::string_height)
                 heights[index_of(*r.spot.side)][r.spot.station->m()] = base_value(r, job_.tool(r.tool));
-    for (std::size_t s = 0; s < 2; ++s) {
-        if (heights[s].empty()) continue;
-        StringRise rise = string_rise({heights[s].begin(), heights[s].end()}, car.wheelbase->m());
-        if (const auto& f = car.axles[0].hub_height, &r = car.axles[1].hub_height;
-            f && r && heights[s].size() > 1) {
-            // The card knows where the hubs are: the string's height over the line through them.
-            const auto absolute = string_line({heights[s].begin(), heights[s].end()});
-            rise.slope = absolute.slope - (*f - *r) / *car.wheelbase;
-            rise.at_rear_axle = absolute.at_rear_axle - r->m();
-        }
-        standing_.rise[s] = rise;
-    }
+    for (std::size_t s = 0; s < 2; ++s)
+        if (!heights[s].empty()) standing_.rise[s] = rise_over_hubs(heights[s], car);
 }
 
 class Canceller : public ceres::IterationCallback {
@@ -830,7 +818,6 @@ Estimate Network::solve() {
     const Asked asked = asked_of(last);
     gauge_ = !asked.gauge.empty() || !asked.sweep.empty();
     out.chassis_marks = asked.chassis;
-    standing_.own_tools = job_.tools;
     first_state(last_round_->car, asked);
     raise_strings(last);
     observe_card(last_round_->car);
@@ -1015,10 +1002,6 @@ void Network::analyse(Estimate& out) {
     p.last_sai = find(Unknown::sai, 4);
     p.last_offset = find(Unknown::string_offset, 2);
     p.last_skew = find(Unknown::string_skew, 2);
-    p.widths = find(Unknown::half_width, 2);
-    p.lips = find(Unknown::lip_depth, 2);
-    p.floor = find(Unknown::floor, 5);
-    p.steer = find(Unknown::steer, 1);
     p.now = current();
     p.standing = standing_;
     p.arms = find(Unknown::arm, static_cast<int>(last_round_->car.adjusters.size()));
@@ -1178,22 +1161,6 @@ void Network::report(Estimate& out) {
 }
 
 }  // namespace
-
-StringRise string_rise(const std::vector<std::pair<double, double>>& points, double wheelbase) {
-    StringRise out = string_line(points);
-    out.at_rear_axle = -out.slope * wheelbase / 2;
-    return out;
-}
-
-std::pair<double, double> lip_met(const StringRise& rise, double x, double r, double end) {
-    double along = end * r, up = 0.0;
-    for (int i = 0; i < 50; ++i) {
-        up = rise.at_rear_axle + rise.slope * (x + along);
-        if (std::abs(up) >= r) return {end * r, 0.0};
-        along = end * std::sqrt(r * r - up * up);
-    }
-    return {along, up};
-}
 
 std::optional<Eigen::VectorXd> row_of(const Estimate& e, const Reading& like) {
     if (e.round < 0 || !e.posterior) return std::nullopt;

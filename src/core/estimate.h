@@ -120,13 +120,6 @@ struct StringRise {
     double at_rear_axle = 0.0;
     double slope = 0.0;
 };
-/// From its heights over the floor at stations along the car (metres): a level string from one, else a
-/// straight line through them. Where the card has no hub heights, the string passes hub height midway between
-/// the axles.
-StringRise string_rise(const std::vector<std::pair<double, double>>& station_and_height, double wheelbase);
-/// Where a level rule from such a string meets the lip of a rim of radius `r`, from its hub at `x`: along the
-/// car and up, metres; `end` +1 the front edge, -1 the rear. At hub height where the string misses the rim.
-std::pair<double, double> lip_met(const StringRise& rise, double x, double r, double end);
 
 /// What, beside the unknowns, decides what the next reading would show.
 struct Standing {
@@ -135,7 +128,6 @@ struct Standing {
     std::optional<std::array<Length, 4>> tiles;  ///< on the floor laid; nothing without a floor
     bool steered = false;                        ///< the steering stands off straight by an unknown
     std::vector<std::string> tools;              ///< whose zero is an unknown
-    std::vector<Tool> own_tools;                 ///< this garage's
     std::array<std::optional<StringRise>, 2> rise;
 };
 
@@ -160,8 +152,7 @@ struct Posterior {
     Eigen::VectorXd gradient_of(const Target& target) const;
     double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
 
-    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, widths, lips, arms,
-        floor, steer;
+    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };
 
 struct Estimate {

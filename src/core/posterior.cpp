@@ -45,31 +45,8 @@ Eigen::VectorXd Posterior::gradient_of(const Target& target) const {
 }
 
 int Posterior::index(Unknown what, int where) const {
-    const auto at = [&](const std::vector<int>& v) {
-        return where < static_cast<int>(v.size()) ? v[where] : -1;
-    };
-    switch (what) {
-        case Unknown::toe:
-            return at(last_toe);
-        case Unknown::camber:
-            return at(last_camber);
-        case Unknown::caster:
-            return at(last_caster);
-        case Unknown::sai:
-            return at(last_sai);
-        case Unknown::string_offset:
-            return at(last_offset);
-        case Unknown::string_skew:
-            return at(last_skew);
-        case Unknown::half_width:
-            return at(widths);
-        case Unknown::lip_depth:
-            return at(lips);
-        case Unknown::arm:
-            return at(arms);
-        default:
-            return -1;
-    }
+    const auto it = now.find({what, where});
+    return it == now.end() ? -1 : it->second;
 }
 
 bool Posterior::estimable(const Eigen::VectorXd& gradient) const {

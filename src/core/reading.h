@@ -77,6 +77,9 @@ std::span<const ReadingKindInfo> reading_kinds();
 const ReadingKindInfo& info_of(ReadingKind);
 const ReadingKindInfo* reading_kind_named(std::string_view);
 
+/// How far a wheel is turned each way for caster, and what a caster gauge's scale is made for, unless said.
+inline constexpr Angle usual_sweep = Angle::from_deg(20.0);
+
 /// How a front wheel stood while it was read.
 enum class Swept { straight, out, in };
 

@@ -21,6 +21,17 @@ enum class RigUse { toe, camber, caster };
 enum class Reference { centreline, chassis_marks, same_side_rear, none, gravity };
 std::string_view name_of(Reference);
 
+/// A dimension of a rig: its name in the file, where the lines keep it, and what of a reading it becomes.
+struct SizeField {
+    std::string_view name;
+    std::optional<Length> RigSizes::*field;
+    std::optional<Length> Reading::*becomes;
+};
+std::span<const SizeField> size_fields();
+
+/// Where a rig's own readings are taken, in walking order.
+enum class Over { its_own_walk, axles, wheels, fronts };
+
 struct RigInfo {
     std::string_view id;
     RigUse use = RigUse::toe;
@@ -28,7 +39,10 @@ struct RigInfo {
     bool each_wheel = false;  ///< toe of each wheel it reads, to the reference
     bool total = false;
     bool thrust = false;
-    std::span<const std::string_view> sizes;  ///< of LinesSet::sizes: what has to be told of it, by name
+    Over over = Over::its_own_walk;
+    std::span<const ReadingKind> kinds;  ///< read at each place
+    std::span<const ReadingKind> also;   ///< its readings that are no part of the walk
+    std::span<const SizeField> sizes;    ///< what has to be told of it
 };
 
 std::span<const RigInfo> all_rigs();
@@ -55,11 +69,5 @@ const RigInfo& rig_of(ReadingKind kind);
 
 /// What still has to be told of the chosen rigs before their readings count: names of LinesSet::sizes.
 std::vector<std::string_view> sizes_missing(const LinesSet& lines);
-/// By name, so that one table serves the file, the window and the check.
-struct SizeField {
-    std::string_view name;
-    std::optional<Length> RigSizes::*field;
-};
-std::span<const SizeField> size_fields();
 
 }  // namespace fairchalk

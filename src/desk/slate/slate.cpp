@@ -236,22 +236,26 @@ bool Slate::actOfGuide(std::size_t n) {
 }
 
 void Slate::setBody(const QString& html) {
-    // Laying out rich text is slow: before the window shows, only the last of several is worth it.
     body_html_ = html;
+    layOutBody();
+}
+
+/// Laying out rich text is slow: before the window shows, only the last of several is worth it.
+void Slate::layOutBody() {
     if (!isVisible()) return;
     const int width = scroll_->viewport()->width();
-    if (html == body_->text() && width == body_->width()) return;
-    if (html != body_->text()) body_->setText(html);
+    if (body_html_ == body_->text() && width == body_->width()) return;
+    if (body_html_ != body_->text()) body_->setText(body_html_);
     body_->resize(width, std::max(1, body_->heightForWidth(width)));
 }
 
 void Slate::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
-    setBody(QString(body_html_));
+    layOutBody();
 }
 
 bool Slate::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == scroll_->viewport() && event->type() == QEvent::Resize) setBody(QString(body_html_));
+    if (watched == scroll_->viewport() && event->type() == QEvent::Resize) layOutBody();
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
         // With nothing typed, undo is about the job and not about the line.
         const auto* key = static_cast<QKeyEvent*>(event);
@@ -804,14 +808,16 @@ QString Slate::bodyForRead() const {
                                    .arg(numbers.join(QStringLiteral(" · ")))));
         out += bodyForSuspects();
     }
-    for (const Bumped& b : a.bars)
-        out += line(
-            b.yes ? warn(tr("The %1 bar reads %2 mm more than before: the strings moved. F5 says so, and "
-                            "all is read again.")
-                             .arg(b.bar == Axle::front ? tr("front") : tr("rear"))
-                             .arg(b.moved.mm(), 0, 'f', 1))
-                  : soft(tr("The %1 bar reads as before: the strings lie where they lay.")
-                             .arg(b.bar == Axle::front ? tr("front") : tr("rear"))));
+    for (const Bumped& b : a.bars) {
+        const QString bar = b.bar == Axle::front ? tr("front") : tr("rear");
+        out +=
+            line(b.yes ? warn(tr("The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and "
+                                 "all is read again.")
+                                  .arg(bar)
+                                  .arg(std::abs(b.moved.mm()), 0, 'f', 1)
+                                  .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
+                       : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
+    }
     for (const Agreement& g : a.agreements) {
         const QString both =
             tr("%1: %2 by one way, %3 by the other")

@@ -82,6 +82,7 @@ class Slate : public QWidget {
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect);
     void setBody(const QString& html);
+    void layOutBody();
     void showActs(const std::vector<Act>& acts, bool keys);
     QString bodyForCautions() const;
     QString suggestedPart() const;
