@@ -2,9 +2,11 @@
 #include "book/knowledge_file.h"
 
 #include <algorithm>
+#include <cstdlib>
 #include <set>
 
 #include "book/job_file.h"
+#include "core/rig.h"
 
 namespace fairchalk::book {
 
@@ -13,6 +15,8 @@ extern const char* const shipped_reasons;
 extern const char* const shipped_checks;
 extern const char* const shipped_cautions;
 extern const char* const shipped_schools;
+extern const char* const shipped_things;
+extern const char* const shipped_rigs;
 
 namespace {
 
@@ -28,6 +32,10 @@ class Item {
         if (!json.is_object()) wrong(place_, {Code::job_wrong_type, {"something else", "an object"}});
         id = needed("id");
         if (!ids.insert(id).second) wrong(place_ + ".id", {Code::job_duplicate_id, {id}});
+    }
+    /// One without an id.
+    Item(const Json& json, std::string place) : json_(json), place_(std::move(place)) {
+        if (!json.is_object()) wrong(place_, {Code::job_wrong_type, {"something else", "an object"}});
     }
     std::string id;
     const std::string& place() const { return place_; }
@@ -52,6 +60,25 @@ class Item {
             wrong(place_ + "." + key, {Code::job_unknown_word, {t, known}});
         }
         return t;
+    }
+    int number(const char* key) {
+        asked_.insert(key);
+        if (!json_.contains(key)) wrong(place_ + "." + key, {Code::job_missing, {key}});
+        if (!json_[key].is_number_integer() || json_[key].get<int>() < 1)
+            wrong(place_ + "." + key, {Code::job_wrong_type, {"something else", "a whole number from 1"}});
+        return json_[key].get<int>();
+    }
+    /// Objects in a list, each of texts.
+    template <class F>
+    void items(const char* key, F&& read) {
+        asked_.insert(key);
+        if (!json_.contains(key) || !json_[key].is_array() || json_[key].empty())
+            wrong(place_ + "." + key, {Code::job_missing, {key}});
+        for (std::size_t i = 0; i < json_[key].size(); ++i) {
+            Item item(json_[key][i], place_ + "." + key + "[" + std::to_string(i) + "]");
+            read(item);
+            item.done();
+        }
     }
     bool yes(const char* key) {
         asked_.insert(key);
@@ -102,6 +129,41 @@ class Item {
     std::string place_;
     std::set<std::string> asked_;
 };
+
+/// What the drawings of rigs can show.
+const std::initializer_list<std::string_view> drawn_steps = {"arm-read",     "arm-string",
+                                                                 "arms",         "axis",
+                                                                 "bar-width",    "bars",
+                                                                 "boards",       "camber-gauge",
+                                                                 "centreline",   "centreline-distance",
+                                                                 "end-for-end",  "gap",
+                                                                 "gauge",        "half-turn",
+                                                                 "hub-distance", "hub-width",
+                                                                 "lean-test",    "left-string",
+                                                                 "level",        "plates",
+                                                                 "plumb",        "plumb-gaps",
+                                                                 "right-string", "roll-check",
+                                                                 "stands",       "straight",
+                                                                 "straightedge", "straightedge-rule",
+                                                                 "straps",       "string-height",
+                                                                 "strings",      "stud-bars",
+                                                                 "stud-tapes",   "sweep-in",
+                                                                 "sweep-out",    "tape-swap",
+                                                                 "tapes",        "tread-marks",
+                                                                 "tread-tape"};
+
+/// A way of measuring without its guide could not be chosen.
+Knowledge complete(Knowledge k) {
+    for (const RigInfo& r : all_rigs())
+        if (!k.rig(r.id)) wrong("rigs", {Code::job_missing, {std::string(r.id)}});
+    return k;
+}
+
+std::string known_rigs() {
+    std::string out;
+    for (const RigInfo& r : all_rigs()) out += (out.empty() ? "" : ", ") + std::string(r.id);
+    return out;
+}
 
 template <class F>
 void each(const Json& table, const char* name, F&& read) {
@@ -166,6 +228,34 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
         s.how = i.needed("how");
         k.schools.push_back(s);
     });
+    each(tables.things, "things", [&](Item& i) {
+        k.things.push_back({i.id, i.needed("text"), i.needed("one"), i.number("usual"), i.list("words")});
+    });
+    each(tables.rigs, "rigs", [&](Item& i) {
+        if (!rig_named(i.id)) wrong(i.place() + ".id", {Code::job_unknown_word, {i.id, known_rigs()}});
+        RigItem r;
+        r.id = i.id;
+        r.text = i.needed("text");
+        r.tells = i.needed("tells");
+        r.tells_not = i.needed("tells_not");
+        r.reason = i.needed("reason");
+        r.make = i.needed("make");
+        r.making = i.text("making");
+        if (!r.making.empty()) i.one_of("making", {"bars", "boards", "sweep", "gauge"});
+        r.alone = i.text("alone");
+        for (const std::string& n : i.list("needs")) {
+            const std::size_t space = n.find(' ');
+            const std::string id = space == std::string::npos ? n : n.substr(space + 1);
+            const int count = std::atoi(n.c_str());
+            if (!k.thing(id) || count < 1)
+                wrong(i.place() + ".needs", {Code::job_unknown_word, {n, "a count and a thing: 2 stands"}});
+            r.needs.push_back({id, count});
+        }
+        i.items("steps", [&](Item& step) {
+            r.steps.push_back({step.needed("text"), step.one_of("show", drawn_steps)});
+        });
+        k.rigs.push_back(r);
+    });
     // A condition on a reason that nobody can give would never hold.
     const auto known_reason = [&](const std::vector<std::string>& when, const std::string& place) {
         for (const std::string& condition : when)
@@ -181,8 +271,9 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
 }
 
 const Knowledge& shipped_knowledge() {
-    static const Knowledge k = knowledge_from({parse_json(shipped_reasons), parse_json(shipped_checks),
-                                               parse_json(shipped_cautions), parse_json(shipped_schools)});
+    static const Knowledge k = complete(
+        knowledge_from({parse_json(shipped_reasons), parse_json(shipped_checks), parse_json(shipped_cautions),
+                        parse_json(shipped_schools), parse_json(shipped_things), parse_json(shipped_rigs)}));
     return k;
 }
 

@@ -9,9 +9,9 @@
 
 namespace fairchalk::book {
 
-/// The four tables of data/knowledge as JSON lists.
+/// The tables of data/knowledge as JSON lists.
 struct KnowledgeTables {
-    Json reasons, checks, cautions, schools;
+    Json reasons, checks, cautions, schools, things, rigs;
 };
 
 /// Reads them. Throws FileError naming the place (`checks[3].when[0]`) for anything missing, misspelt or said

@@ -85,6 +85,12 @@ const CheckItem* Knowledge::check(std::string_view id) const {
 const School* Knowledge::school(std::string_view id) const {
     return by_id(schools, id);
 }
+const Thing* Knowledge::thing(std::string_view id) const {
+    return by_id(things, id);
+}
+const RigItem* Knowledge::rig(std::string_view id) const {
+    return by_id(rigs, id);
+}
 std::vector<const School*> Knowledge::on(std::string_view topic) const {
     std::vector<const School*> out;
     for (const School& s : schools)

@@ -54,15 +54,46 @@ struct School {
     std::string id, topic, text, reason, how;
 };
 
+/// Something that hangs on the garage's wall.
+struct Thing {
+    std::string id, text, one;  ///< several of it, and one
+    int usual = 1;              ///< how many there are where nobody counted
+    std::vector<std::string> words;
+};
+
+/// So many of a thing.
+struct Needed {
+    std::string thing;
+    int count = 1;
+};
+
+/// A way of measuring as people set it up; what is read and computed with it is core/rig.h's, by the same id.
+struct RigItem {
+    struct Step {
+        std::string text, show;  ///< `show`: what of the drawing it is about
+    };
+    std::string id, text;
+    std::string tells, tells_not, reason;
+    std::vector<Needed> needs;
+    std::string make;    ///< what to make it from
+    std::string making;  ///< the sum for it: bars, boards, sweep, gauge, or empty
+    std::string alone;   ///< how one person holds it
+    std::vector<Step> steps;
+};
+
 struct Knowledge {
     std::vector<CheckItem> checks;
     std::vector<Caution> cautions;
     std::vector<ReasonItem> reasons;
     std::vector<School> schools;
+    std::vector<Thing> things;
+    std::vector<RigItem> rigs;
 
     const ReasonItem* reason(std::string_view id) const;
     const CheckItem* check(std::string_view id) const;
     const School* school(std::string_view id) const;
+    const Thing* thing(std::string_view id) const;
+    const RigItem* rig(std::string_view id) const;
     std::vector<const School*> on(std::string_view topic) const;
 };
 

@@ -44,23 +44,72 @@ constexpr std::array caster = {K::caster};
 constexpr std::array axis = {K::axis_offset};
 
 constexpr std::array rigs = {
-    RigInfo{"string-bars", U::toe, R::centreline, true, true, true, Over::its_own_walk, {}, {}, {}},
-    RigInfo{"string-stands", U::toe, R::centreline, true, true, true, Over::its_own_walk, {}, {}, {}},
-    RigInfo{"string-left", U::toe, R::centreline, true, false, false, Over::its_own_walk, {}, {}, {}},
-    RigInfo{"string-right", U::toe, R::centreline, true, false, false, Over::its_own_walk, {}, {}, {}},
+    RigInfo{"string-bars", U::toe, R::centreline, true, true, true, Over::its_own_walk, {}, {}, {}, {}},
+    RigInfo{"string-stands", U::toe, R::centreline, true, true, true, Over::its_own_walk, {}, {}, {}, {}},
+    RigInfo{"string-left", U::toe, R::centreline, true, false, false, Over::its_own_walk, {}, {}, {}, {}},
+    RigInfo{"string-right", U::toe, R::centreline, true, false, false, Over::its_own_walk, {}, {}, {}, {}},
+    RigInfo{"chassis-centreline",
+            U::toe,
+            R::chassis_marks,
+            true,
+            true,
+            true,
+            Over::its_own_walk,
+            {},
+            marks,
+            {},
+            {}},
+    RigInfo{"straightedge",
+            U::toe,
+            R::same_side_rear,
+            true,
+            false,
+            false,
+            Over::fronts,
+            straightedge,
+            {},
+            {},
+            {}},
     RigInfo{
-        "chassis-centreline", U::toe, R::chassis_marks, true, true, true, Over::its_own_walk, {}, marks, {}},
-    RigInfo{
-        "straightedge", U::toe, R::same_side_rear, true, false, false, Over::fronts, straightedge, {}, {}},
-    RigInfo{"arm-jig", U::toe, R::centreline, true, true, true, Over::wheels, arm_jig, {}, from("mark", 2)},
+        "arm-jig", U::toe, R::centreline, true, true, true, Over::wheels, arm_jig, {}, from("mark", 2), {}},
     RigInfo{"toe-boards", U::toe, R::none, false, true, false, Over::axles, boards, one_tape,
-            from("board_span")},
-    RigInfo{"stud-bars", U::toe, R::none, false, true, false, Over::axles, stud_bars, {}, from("stud_span")},
-    RigInfo{"tread-tape", U::toe, R::none, false, true, false, Over::axles, tread, {}, from("tread_span")},
-    RigInfo{"toe-gauge", U::toe, R::none, false, true, false, Over::axles, toe_angle, {}, {}},
-    RigInfo{"camber-gauge", U::camber, R::gravity, true, false, false, Over::wheels, camber, reversed, {}},
+            from("board_span"), "tape"},
+    RigInfo{"stud-bars",
+            U::toe,
+            R::none,
+            false,
+            true,
+            false,
+            Over::axles,
+            stud_bars,
+            {},
+            from("stud_span"),
+            "tape"},
+    RigInfo{"tread-tape",
+            U::toe,
+            R::none,
+            false,
+            true,
+            false,
+            Over::axles,
+            tread,
+            {},
+            from("tread_span"),
+            "tape"},
+    RigInfo{"toe-gauge", U::toe, R::none, false, true, false, Over::axles, toe_angle, {}, {}, {}},
     RigInfo{
-        "camber-gap", U::camber, R::gravity, true, false, false, Over::wheels, gap, {}, from("gap_height")},
+        "camber-gauge", U::camber, R::gravity, true, false, false, Over::wheels, camber, reversed, {}, {}},
+    RigInfo{"camber-gap",
+            U::camber,
+            R::gravity,
+            true,
+            false,
+            false,
+            Over::wheels,
+            gap,
+            {},
+            from("gap_height"),
+            "spirit-level-gap"},
     RigInfo{"camber-plumb",
             U::camber,
             R::gravity,
@@ -70,10 +119,21 @@ constexpr std::array rigs = {
             Over::wheels,
             plumb,
             {},
-            from("plumb_height")},
-    RigInfo{"caster-sweep", U::caster, R::gravity, true, false, false, Over::its_own_walk, {}, {}, {}},
-    RigInfo{"caster-swing", U::caster, R::gravity, true, false, false, Over::fronts, swing, {}, {}},
-    RigInfo{"caster-gauge", U::caster, R::gravity, true, false, false, Over::fronts, caster, {}, {}},
+            from("plumb_height"),
+            "plumb-line"},
+    RigInfo{"caster-sweep", U::caster, R::gravity, true, false, false, Over::its_own_walk, {}, {}, {}, {}},
+    RigInfo{"caster-swing", U::caster, R::gravity, true, false, false, Over::fronts, swing, {}, {}, {}},
+    RigInfo{"caster-gauge",
+            U::caster,
+            R::gravity,
+            true,
+            false,
+            false,
+            Over::fronts,
+            caster,
+            {},
+            {},
+            "caster-gauge"},
     RigInfo{"caster-axis",
             U::caster,
             R::gravity,
@@ -83,7 +143,8 @@ constexpr std::array rigs = {
             Over::fronts,
             axis,
             {},
-            from("axis_height")},
+            from("axis_height"),
+            {}},
 };
 
 /// Round the car: left rear, left front, right front, right rear.
@@ -124,8 +185,11 @@ Reading blank_reading(const Spot& spot, const LinesSet& lines) {
     Reading r;
     r.spot = spot;
     r.value.kind = info_of(spot.kind).quantity;
-    r.tool = r.value.kind == QuantityKind::angle ? lines.gauge : lines.tool;
-    for (const SizeField& size : rig_of(spot.kind).sizes) r.*size.becomes = lines.sizes.*size.field;
+    const RigInfo& rig = rig_of(spot.kind);
+    r.tool = !rig.tool.empty()                     ? std::string(rig.tool)
+             : r.value.kind == QuantityKind::angle ? lines.gauge
+                                                   : lines.tool;
+    for (const SizeField& size : rig.sizes) r.*size.becomes = lines.sizes.*size.field;
     const Angle sweep = lines.sweep.value_or(usual_sweep);
     if (spot.swept != Swept::straight) r.turned = spot.swept == Swept::out ? sweep : -sweep;
     if (spot.kind == K::camber_swing) {
@@ -170,6 +234,37 @@ std::vector<Spot> walk_of(const RigInfo& rig, const LinesSet& lines, const CarCa
     };
     if (rig.over == Over::wheels) at(walk_of_wheels);
     if (rig.over == Over::fronts) at(fronts);
+    return out;
+}
+
+std::vector<Spot> besides(const Spot& spot, const CarCard& car) {
+    std::vector<Spot> out;
+    switch (spot.kind) {
+        case K::rim_front:
+        case K::rim_rear:
+        case K::camber:
+        case K::camber_gap:
+        case K::camber_plumb_upper:
+        case K::camber_plumb_lower:
+            if (spot.swept != Swept::straight || spot.rolled) break;
+            out.push_back(spot);
+            out.back().rolled = true;
+            break;
+        case K::hub:
+            out.push_back(station_spot(
+                K::string_height, side_of(*spot.wheel),
+                axle_of(*spot.wheel) == Axle::rear ? Length() : car.wheelbase.value_or(usual_wheelbase)));
+            out.push_back(axle_spot(K::hub_width, axle_of(*spot.wheel)));
+            break;
+        case K::boards_front:
+        case K::boards_rear:
+            out.push_back(axle_spot(K::tape_difference, *spot.axle));
+            break;
+        default:
+            break;
+    }
+    if (spot.kind == K::camber && spot.swept == Swept::straight && !spot.rolled)
+        out.push_back(wheel_spot(K::camber_reversed, *spot.wheel));
     return out;
 }
 

@@ -43,6 +43,7 @@ struct RigInfo {
     std::span<const ReadingKind> kinds;  ///< read at each place
     std::span<const ReadingKind> also;   ///< its readings that are no part of the walk
     std::span<const SizeField> sizes;    ///< what has to be told of it
+    std::string_view tool;               ///< read with this; empty: with the round's rule or gauge
 };
 
 std::span<const RigInfo> all_rigs();
@@ -53,6 +54,10 @@ Reading blank_reading(const Spot& spot, const LinesSet& lines);
 
 /// A rig's spots in walking order; those of both axles, or of the fronts only where only they are read.
 std::vector<Spot> walk_of(const RigInfo& rig, const LinesSet& lines, const CarCard& car);
+
+/// What more can be read where this is: the same half a turn on, end for end, the string's height, the width
+/// over the hubs, one tape's difference. None of it is part of a walk.
+std::vector<Spot> besides(const Spot& spot, const CarCard& car);
 
 /// The rigs of a round: those chosen; where none were, with `as_read`, those whose readings it has; strings
 /// on bars where that leaves none for toe.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "words/words.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace fairchalk::words {
@@ -339,15 +340,18 @@ std::string spot_short(const Spot& s) {
         case ReadingKind::hub:
             return tr(W("hub"));
         case ReadingKind::rim_front:
-            return tr(W("front lip"));
+            return tr(s.rolled ? W("front lip, half a turn on") : W("front lip"));
         case ReadingKind::rim_rear:
-            return tr(W("back lip"));
+            return tr(s.rolled ? W("back lip, half a turn on") : W("back lip"));
         case ReadingKind::string_to_string:
             return tr(s.axle == Axle::front ? W("front bar") : W("rear bar"));
         case ReadingKind::hub_width:
             return tr(W("width over the hubs"));
         case ReadingKind::camber:
-            return tr(W("camber"));
+            return tr(s.rolled                ? W("camber, half a turn on")
+                      : s.swept == Swept::out ? W("camber, turned out")
+                      : s.swept == Swept::in  ? W("camber, turned in")
+                                              : W("camber"));
         case ReadingKind::floor_line:
             return tr(W("floor up to the line"));
         case ReadingKind::ride_height:
@@ -368,9 +372,89 @@ std::string spot_short(const Spot& s) {
             return tr(W("turns from lock to lock"));
         case ReadingKind::steering_play:
             return tr(s.side == Side::left ? W("takes up to the left at") : W("takes up to the right at"));
+        case ReadingKind::boards_front:
+            return tr(W("tape in front, board to board"));
+        case ReadingKind::boards_rear:
+            return tr(W("tape behind, board to board"));
+        case ReadingKind::stud_bar_front:
+            return tr(W("tape in front, bar to bar"));
+        case ReadingKind::stud_bar_rear:
+            return tr(W("tape behind, bar to bar"));
+        case ReadingKind::tread_front:
+            return tr(W("tread to tread, in front"));
+        case ReadingKind::tread_rear:
+            return tr(W("tread to tread, behind"));
+        case ReadingKind::tape_difference:
+            return tr(W("front tape less rear tape"));
+        case ReadingKind::toe_angle:
+            return tr(W("total toe by the gauge"));
+        case ReadingKind::centreline_to_string:
+            return fill(s.side == Side::left ? W("center string to left string, {0} ahead of the rear axle")
+                                             : W("center string to right string, {0} ahead of the rear axle"),
+                        {show(s.station.value_or(Length()))});
+        case ReadingKind::straightedge_front:
+            return tr(W("straightedge to front lip"));
+        case ReadingKind::straightedge_rear:
+            return tr(W("straightedge to back lip"));
+        case ReadingKind::arm_jig:
+            return tr(W("string on the inner arm"));
+        case ReadingKind::string_height:
+            return fill(s.side == Side::left ? W("left string above hub height, {0} ahead of the rear axle")
+                                             : W("right string above hub height, {0} ahead of the rear axle"),
+                        {show(s.station.value_or(Length()))});
+        case ReadingKind::camber_gap:
+            return tr(s.rolled ? W("gap at the level, half a turn on") : W("gap at the level"));
+        case ReadingKind::camber_reversed:
+            return tr(W("camber, gauge end for end"));
+        case ReadingKind::camber_plumb_upper:
+            return tr(s.rolled ? W("plumb line to upper lip, half a turn on") : W("plumb line to upper lip"));
+        case ReadingKind::camber_plumb_lower:
+            return tr(s.rolled ? W("plumb line to lower lip, half a turn on") : W("plumb line to lower lip"));
+        case ReadingKind::camber_swing:
+            return tr(W("gauge after the sweep"));
+        case ReadingKind::caster:
+            return tr(W("caster on the gauge's scale"));
+        case ReadingKind::axis_offset:
+            return tr(W("upper pivot behind lower"));
         default:
             return std::string(info_of(s.kind).name);
     }
+}
+
+std::string reference(Reference r) {
+    switch (r) {
+        case Reference::centreline:
+            return tr(W("the car's centerline"));
+        case Reference::chassis_marks:
+            return tr(W("the chassis marks"));
+        case Reference::same_side_rear:
+            return tr(W("the rear wheel of the same side"));
+        case Reference::none:
+            return tr(W("nothing: it is the axle's total"));
+        case Reference::gravity:
+            return tr(W("gravity"));
+    }
+    return {};
+}
+
+std::string size(std::string_view field) {
+    if (field == "board_span") return tr(W("slot to slot of a toe board"));
+    if (field == "stud_span") return tr(W("tape point to tape point of a stud bar"));
+    if (field == "tread_span") return tr(W("front to back place on the tread"));
+    if (field == "gap_height") return tr(W("lip to lip, height for the gap"));
+    if (field == "plumb_height") return tr(W("lip to lip, height on the plumb line"));
+    if (field == "mark") return tr(W("string's mark on the outer arm, from the rim"));
+    if (field == "arm_span") return tr(W("between the two arms of a wheel"));
+    if (field == "axis_height") return tr(W("upper to lower pivot, height"));
+    return std::string(field);
+}
+
+std::string tool(std::string_view name) {
+    std::string out(name);
+    if (out == "steel-rule-mm") return tr(W("rule in mm"));
+    if (out == "steel-rule-inch") return tr(W("rule in 64ths"));
+    std::replace(out.begin(), out.end(), '-', ' ');
+    return out;
 }
 
 std::string spot(const Spot& s) {

@@ -8,6 +8,7 @@
 
 #include "core/plan.h"
 #include "core/procedure.h"
+#include "core/rig.h"
 #include "core/slip.h"
 #include "core/staleness.h"
 
@@ -31,6 +32,9 @@ std::string wheel(Wheel w);       ///< left front
 std::string axle(Axle a);         ///< front axle
 std::string spot(const Spot& s);  ///< left front, back lip
 std::string spot_short(const Spot& s);
+std::string reference(Reference r);                        ///< the car's centerline
+std::string size(std::string_view field);                  ///< of RigSizes: slot to slot of a toe board
+std::string tool(std::string_view name);                   ///< rule in mm
 std::string measure(const Target& t);                      ///< front total toe
 std::string rod(const Rod& r);                             ///< Left tie rod
 std::string way(bool longer);                              ///< longer, shorter

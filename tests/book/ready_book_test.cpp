@@ -96,10 +96,11 @@ TEST(Knowledge, AnItemWithoutItsTextReasonOrPlaceIsRefused) {
         l.push_back(item);
         return l;
     };
-    EXPECT_NO_THROW(knowledge_from({reasons, list(check), list(caution), schools}));
+    EXPECT_NO_THROW(
+        knowledge_from({reasons, list(check), list(caution), schools, Json::array(), Json::array()}));
     const auto place_of = [&](const Json& c, const Json& s) -> std::string {
         try {
-            knowledge_from({reasons, list(c), list(s), schools});
+            knowledge_from({reasons, list(c), list(s), schools, Json::array(), Json::array()});
         } catch (const FileError& e) {
             EXPECT_FALSE(words::sentence(e.what).empty());
             return e.place;
@@ -126,7 +127,8 @@ TEST(Knowledge, AnItemWithoutItsTextReasonOrPlaceIsRefused) {
     condition["when"] = Json::parse(R"(["reason=nobody-says-this"])");
     EXPECT_EQ(place_of(condition, caution), "checks.c.when");
     Json twice = Json::array({check, check});
-    EXPECT_THROW(knowledge_from({reasons, twice, list(caution), schools}), FileError);
+    EXPECT_THROW(knowledge_from({reasons, twice, list(caution), schools, Json::array(), Json::array()}),
+                 FileError);
 }
 
 TEST(Knowledge, TheListFitsTheCarAndTheReason) {
