@@ -2,6 +2,8 @@
 #include <benchmark/benchmark.h>
 
 #include "core/plan.h"
+#include "core/true_rigs.h"
+#include "core/verdict.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {
@@ -42,6 +44,60 @@ void TwoRoundsAndThePlan(benchmark::State& state) {
     }
 }
 BENCHMARK(TwoRoundsAndThePlan)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
+
+/// A full four-wheel round with caster: strings, camber, sweeps, every spot read twice.
+std::vector<Entry> full_round(const testing::SolidCar& c, std::mt19937& random) {
+    auto log = c.log(c.lines({"string-bars", "camber-gauge", "caster-sweep"}), random, 0.3, 0.05, 2);
+    TargetsEdit targets;
+    targets.targets = {testing::total_toe(Axle::front, 0.1, 0.02)};
+    log.insert(log.begin() + 1, testing::entry("targets", targets));
+    return log;
+}
+
+void AFullRoundWithCaster(benchmark::State& state) {
+    std::mt19937 random(2);
+    const auto log = full_round(testing::SolidCar::any(random), random);
+    const Job job = job_of(log);
+    for (auto _ : state) benchmark::DoNotOptimize(estimate(job));
+    state.counters["readings"] = static_cast<double>(job.rounds.back().readings.size());
+}
+BENCHMARK(AFullRoundWithCaster)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
+
+void WhatToReadNext(benchmark::State& state) {
+    std::mt19937 random(2);
+    const auto log = full_round(testing::SolidCar::any(random), random);
+    const Job job = job_of(log);
+    const Estimate e = estimate(job);
+    for (auto _ : state) benchmark::DoNotOptimize(best_next_reading(job, e, job.targets.front()));
+}
+BENCHMARK(WhatToReadNext)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
+
+/// 20,000 noisy jobs: the error's rms over the bound that the posterior gives (Cramér-Rao at the truth).
+void RmsOverCramerRao(benchmark::State& state) {
+    constexpr int jobs = 20'000;
+    for (auto _ : state) {
+        std::mt19937 random(3);
+        std::array<double, 4> sum{};
+        EstimateOptions options;
+        options.explain = false;
+        for (int n = 0; n < jobs; ++n) {
+            const auto c = testing::SolidCar::any(random);
+            const auto log =
+                c.log(c.lines({"string-bars", "camber-gauge", "caster-sweep"}), random, 0.3, 0.05);
+            const Estimate e = estimate(job_of(log), options);
+            const auto add = [&](std::size_t i, const KnownAngle& a, double truth) {
+                sum[i] += std::pow((a.value.deg() - truth) / a.sigma.deg(), 2);
+            };
+            add(0, e.wheels[0].toe, c.toe[0]);
+            add(1, e.axles[0].total_toe, c.toe[0] + c.toe[1]);
+            add(2, e.wheels[3].camber, c.camber[3]);
+            add(3, e.wheels[1].caster, c.caster[1]);
+        }
+        const char* const names[] = {"toe", "total_toe", "camber", "caster"};
+        for (std::size_t i = 0; i < 4; ++i) state.counters[names[i]] = std::sqrt(sum[i] / jobs);
+    }
+}
+BENCHMARK(RmsOverCramerRao)->Unit(benchmark::kSecond)->Iterations(1);
 
 void ReadAQuantity(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(read_quantity("66 3/8 and 1/32 in strong"));

@@ -32,7 +32,8 @@ constexpr double usual_ratio_sigma = 2.5;
 constexpr double tape_zero_sigma = 0.5e-3;  // metres: a hook, a worn end
 constexpr double gauge_zero_sigma = 2.0 * deg;
 constexpr double runout_sigma = 1.0 * deg;
-constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an arm jig has read
+constexpr Length lip_touch = Length::from_mm(0.2);  // as what all readings at one lip share
+constexpr double like_lips_sigma = 3e-3;            // metres: of rims that nothing but an arm jig has read
 constexpr double lip_sigma = 30e-3;
 constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
 
@@ -247,6 +248,9 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
     if (spot.wheel && has(against_gravity(spot.kind) ? Unknown::camber_runout : Unknown::toe_runout, s.wheel))
         s.runout = spot.rolled ? -1.0 : 1.0;
     s.centred = has(Unknown::axle_middle, s.axle);
+    const bool bar =
+        spot.kind == ReadingKind::straightedge_front || spot.kind == ReadingKind::straightedge_rear;
+    s.seated = bar && !r.stated_sigma && has(Unknown::seat, s.wheel ^ 2);
     s.cambered = has(Unknown::camber, s.wheel) && has(Unknown::camber, s.wheel ^ 2);
     const auto& rise = now.rise[static_cast<std::size_t>(s.side)];
     const bool rim = spot.kind == ReadingKind::rim_front || spot.kind == ReadingKind::rim_rear;
@@ -313,7 +317,7 @@ class Network {
 
     /// What the readings of a job ask the estimate to know, beside what every job does.
     struct Asked {
-        std::set<int> gauge, sweep, plumb;                 // wheels
+        std::set<int> gauge, sweep, plumb, seats;          // wheels
         std::map<int, std::set<bool>> rims, cambers;       // wheels, as they stood and half a turn on
         std::map<std::string, std::set<int>> lean, tapes;  // tools: as camber and reversed; by axle
         bool jig = false, chassis = false;
@@ -420,6 +424,8 @@ Network::Asked Network::asked_of(int last) const {
             if (across && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
             if (!r.spot.wheel) continue;
             const int w = index_of(*r.spot.wheel);
+            const bool bar = kind == K::straightedge_front || kind == K::straightedge_rear;
+            if (bar && !r.stated_sigma) out.seats.insert(w ^ 2);
             if (kind == K::rim_front || kind == K::rim_rear) {
                 out.rims[w].insert(r.spot.rolled);
                 out.lips_read.insert(w / 2);
@@ -473,6 +479,10 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
         with_prior(Unknown::sai, w, sai_prior_deg * deg, sai_prior_sigma_deg * deg);
     }
     for (int w : asked.plumb) add(Unknown::plumb, w, 0.1);
+    // A bar touches both lips of the rear rim as well as any rule does; over the wheelbase that shows.
+    for (int w : asked.seats)
+        if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span)
+            with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * lip_touch.m() / span->m());
     // Run-out is told from the angle only where a wheel was read both ways round.
     for (const auto& [w, ways] : asked.rims)
         if (ways.size() == 2) with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);

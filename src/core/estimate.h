@@ -104,6 +104,7 @@ enum class Unknown {
     toe_runout,   ///< of a rim, as the wheel first stood; half a turn on it is the other way
     camber_runout,
     tool_zero,  ///< `where` is the tool's place in `Standing::tools`
+    seat,       ///< of a straightedge along a rear rim: how far off that rim's line it lies
     plumb,      ///< from a plumb line to the middle between both lips
     spot
 };

@@ -36,7 +36,8 @@ struct Site {
     bool centred = false;                 ///< the axles' middles lie off the scribed centreline by unknowns
     bool cambered = false;                ///< this wheel's camber is an unknown (arm-jig: both of its side)
     bool heights = false;                 ///< the string's height at the lip is known, and camber shows in it
-    double edge_x = 0.0, edge_z = 0.0;    ///< where the level rule meets the lip, from the hub
+    bool seated = false;  ///< the straightedge lies along the far rim only as well as it touches
+    double edge_x = 0.0, edge_z = 0.0;  ///< where the level rule meets the lip, from the hub
 };
 
 /// Outboard unit normal of a wheel: n = (sin t cos g, s cos t cos g, -sin g), s = +1 left, -1 right.
@@ -200,7 +201,8 @@ template <class T, class State>
         case ReadingKind::straightedge_rear: {
             const int far = site.wheel ^ 2, far_axle = 1 - site.axle;
             const double end = (site.kind == ReadingKind::straightedge_front ? 0.5 : -0.5) * site.span;
-            return straightedge_gap<T>(toe_of(site.wheel), toe_of(far), state(U::half_width, site.axle),
+            const T lies = site.seated ? toe_of(far) + state(U::seat, far) : toe_of(far);
+            return straightedge_gap<T>(toe_of(site.wheel), lies, state(U::half_width, site.axle),
                                        state(U::half_width, far_axle), state(U::lip_depth, site.axle),
                                        state(U::lip_depth, far_axle), site.x - site.other_x, end);
         }

@@ -40,6 +40,12 @@ constexpr std::array bounds = {
     Bound{Bounded::lock_to_lock, "turns from lock to lock", K::turns, 0.5, 8},
     Bound{Bounded::steering_ratio, "a steering ratio", K::turns, 5, 40},
     Bound{Bounded::torque, "a torque", K::torque, 2, 600},
+    Bound{Bounded::camber, "a wheel's lean", K::angle, -12, 12, true},
+    Bound{Bounded::upright_gauge, "a wheel's angle from level", K::angle, 78, 102},
+    Bound{Bounded::caster, "a caster", K::angle, -5, 20, true},
+    Bound{Bounded::toe, "a total toe", K::angle, -6, 6, true},
+    Bound{Bounded::across_axle, "a tape across an axle", K::length, 700, 2800},
+    Bound{Bounded::near_string, "such a reading", K::length, -500, 1500, true},
 };
 
 const Bound& bound_of(Bounded what) {
@@ -92,6 +98,37 @@ std::string usual_range(Bounded what) {
     const std::string unit =
         b.what == Bounded::steering_ratio ? "" : std::string(" ") + units_of(b.kind).front().name;
     return plain(b.lo) + " to " + plain(b.hi) + unit;
+}
+
+std::optional<Bounded> bound_of_reading(ReadingKind kind, Shows shows) {
+    using R = ReadingKind;
+    switch (kind) {
+        case R::hub:
+        case R::rim_front:
+        case R::rim_rear:
+            return Bounded::hub_to_string;
+        case R::string_to_string:
+            return Bounded::bar_width;
+        case R::boards_front:
+        case R::boards_rear:
+        case R::stud_bar_front:
+        case R::stud_bar_rear:
+        case R::tread_front:
+        case R::tread_rear:
+        case R::hub_width:
+            return Bounded::across_axle;
+        case R::toe_angle:
+            return Bounded::toe;
+        case R::camber:
+        case R::camber_reversed:
+        case R::camber_swing:
+            return shows == Shows::upright ? Bounded::upright_gauge : Bounded::camber;
+        case R::caster:
+            return Bounded::caster;
+        default:
+            return info_of(kind).quantity == QuantityKind::length ? std::optional(Bounded::near_string)
+                                                                  : std::nullopt;
+    }
 }
 
 std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text) {

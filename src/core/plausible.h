@@ -33,7 +33,17 @@ enum class Bounded {
     lock_to_lock,
     steering_ratio,
     torque,
+    camber,
+    upright_gauge,
+    caster,
+    toe,
+    across_axle,
+    near_string,
 };
+
+/// What bounds a reading of that kind; nothing where any value may be meant. `shows`: how
+/// the gauge shows a lean.
+std::optional<Bounded> bound_of_reading(ReadingKind kind, Shows shows = Shows::leaning);
 
 /// A value that can hardly be meant: what to ask, and what may have been meant instead, likeliest first, each
 /// written so that it can be typed back.

@@ -84,7 +84,7 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
         SpotState s;
         s.spot = spot;
         s.row = *row;
-        if (it == taken.end() && likely[angle]) {
+        if (it == taken.end() && likely[angle] && rig_of(spot.kind).tool.empty()) {
             like.value = likely[angle]->value;
             like.tool = likely[angle]->tool;
             like.stated_sigma = likely[angle]->stated_sigma;
@@ -98,6 +98,42 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
         c.spots.push_back(s);
     }
     return c;
+}
+
+/// About what is read there on any car, in mm or degrees.
+double likely_value(ReadingKind kind) {
+    using K = ReadingKind;
+    switch (kind) {
+        case K::hub:
+            return 105.0;
+        case K::rim_front:
+        case K::rim_rear:
+            return 111.0;
+        case K::string_to_string:
+            return 1700.0;
+        case K::centreline_to_string:
+            return 850.0;
+        case K::hub_width:
+            return 1500.0;
+        case K::boards_front:
+        case K::boards_rear:
+        case K::stud_bar_front:
+        case K::stud_bar_rear:
+        case K::tread_front:
+        case K::tread_rear:
+            return 1450.0;
+        case K::string_height:
+        case K::tape_difference:
+        case K::camber_gap:
+            return 0.0;
+        default:
+            return info_of(kind).quantity == QuantityKind::angle ? 0.0 : 50.0;
+    }
+}
+
+/// What the tool shows where there is nothing.
+double shown_at_nothing(const Tool& tool) {
+    return tool.zero + (tool.shows == Shows::upright ? 90.0 : 0.0);
 }
 
 }  // namespace
@@ -204,31 +240,36 @@ std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Ve
 }
 
 std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target,
-                                     int repeats) {
-    if (!car.wheelbase || !lines.bars.front_ahead || !lines.bars.rear_behind) return std::nullopt;
+                                     int repeats, std::span<const Tool> own) {
+    if (!car.wheelbase || !lines_ready(lines)) return std::nullopt;
     std::vector<Entry> log;
     log.push_back({"car", "", "", "", {}, CarEdit{car}});
+    for (const Tool& t : own) log.push_back({t.name, "", "", "", {}, ToolSet{t}});
     log.push_back({"lines", "", "", "", {}, lines});
     log.push_back({"round", "", "", "", {}, RoundOpened{}});
-    const Tool* tool = standard_tool(lines.tool);
+    const Job empty = job_of(log);
+    const std::vector<Spot> walk = round_walk(empty, 0, false);
+    std::vector<Entry> all = log;
     for (int n = 0; n < repeats; ++n)
-        for (const Spot& spot : string_walk()) {
-            Reading r;
-            r.spot = spot;
+        for (const Spot& spot : walk) {
+            Reading r = blank_reading(spot, lines);
+            const Tool* tool = empty.tool(r.tool);
             // A straight car between parallel strings: the sigma hardly depends on the values.
-            r.value.value = spot.kind == ReadingKind::string_to_string ? 1700.0
-                            : spot.kind == ReadingKind::hub            ? 105.0
-                                                                       : 111.0;
-            r.value.resolution = tool ? tool->resolution : 1.0;
-            r.tool = lines.tool;
-            log.push_back({spot.name() + std::to_string(n), "", "", "", {}, r});
+            r.value.value = likely_value(spot.kind);
+            r.value.resolution = tool ? tool->resolution : r.value.kind == QuantityKind::angle ? 0.1 : 1.0;
+            if (tool) r.value.value += shown_at_nothing(*tool);
+            if (spot.kind == ReadingKind::camber_gap || (tool && tool->shows == Shows::unsigned_))
+                r.top_in = true;
+            all.push_back({spot.name() + std::to_string(n), "", "", "", {}, r});
         }
-    const Job job = job_of(log);
+    const Job job = job_of(all);
     EstimateOptions options;
     options.explain = false;
     const Estimate e = estimate(job, options);
     Target one = target;
-    if (const Axle* axle = std::get_if<Axle>(&target.where); axle && target.measure == Measure::toe)
+    if (const Axle* axle = std::get_if<Axle>(&target.where);
+        axle && (target.measure == Measure::toe || target.measure == Measure::camber ||
+                 target.measure == Measure::caster))
         one.where = wheel_at(*axle, Side::left);
     const KnownAngle* a = e.find(one.measure, one.where);
     if (!a || !a->known) return std::nullopt;
@@ -236,13 +277,16 @@ std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, 
 }
 
 std::optional<Tool> tool_that_would(const CarCard& car, const LinesSet& lines, const Target& target,
-                                    int repeats) {
+                                    int repeats, std::span<const Tool> own) {
     std::optional<Tool> best;
+    const bool leans = target.measure == Measure::camber || target.measure == Measure::caster ||
+                       target.measure == Measure::cross_camber || target.measure == Measure::cross_caster;
+    const auto quantity = leans ? QuantityKind::angle : QuantityKind::length;
     for (const Tool& tool : standard_tools()) {
-        if (tool.quantity != QuantityKind::length || (best && tool.sigma <= best->sigma)) continue;
+        if (tool.quantity != quantity || (best && tool.sigma <= best->sigma)) continue;
         LinesSet with = lines;
-        with.tool = tool.name;
-        const auto sigma = reachable_sigma(car, with, target, repeats);
+        (leans ? with.gauge : with.tool) = tool.name;
+        const auto sigma = reachable_sigma(car, with, target, repeats, own);
         if (sigma && *sigma * k95 < target.half_band()) best = tool;
     }
     return best;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <optional>
+#include <span>
 #include <string>
 #include <vector>
 
@@ -50,15 +51,15 @@ struct Settling {
 std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Verdict& verdict,
                                      int most = 24);
 
-/// The sigma that one round of two strings, each spot read `repeats` times with `lines.tool`, will give the
-/// target's angle on this car: known before anything is read. Nothing while the card or the bars lack a
-/// length.
+/// The sigma that one round of the chosen rigs (strings on two bars where none is), each spot read `repeats`
+/// times with their tools, will give the target's angle on this car: known before anything is read. `own` are
+/// the garage's tools. Nothing while the card or the rigs lack a length, or the rigs do not tell the angle.
 std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target,
-                                     int repeats);
+                                     int repeats, std::span<const Tool> own = {});
 
-/// The coarsest of the standard rules with which one such round can call this target at all; nothing where
-/// none does.
+/// The coarsest of the standard rules (gauges, for angles read with one) with which one such round can call
+/// this target at all; nothing where none does.
 std::optional<Tool> tool_that_would(const CarCard& car, const LinesSet& lines, const Target& target,
-                                    int repeats);
+                                    int repeats, std::span<const Tool> own = {});
 
 }  // namespace fairchalk

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "job_desk.h"
 
+#include <algorithm>
+
 #include <QCoreApplication>
 #include <QElapsedTimer>
 #include <QPointer>
@@ -26,6 +28,8 @@ Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel)
     options.as_of_now = true;
     a.now = estimate(job, options);
     a.verdicts = verdicts(job, a.now);
+    for (const Verdict& v : a.verdicts)
+        a.settling.push_back(v.call == Call::too_close ? what_settles(job, a.now, v) : std::nullopt);
     a.plan = plan_turns(job, a.now);
     a.slips = slips_of(job, a.now);
     for (const Check& c : a.now.checks) {
@@ -37,6 +41,7 @@ Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel)
     const int last = static_cast<int>(job.rounds.size()) - 1;
     a.bars = bumped(job, last);
     a.agreements = agreements(job, last);
+    a.squaring = squaring_of(job, a.now);
     return a;
 }
 
@@ -68,6 +73,8 @@ void JobDesk::openJob(const std::string& id) {
     kept_ = writing_ = file_.entries.size();
     job_ = job_of(file_.entries);
     wheel_only_.reset();
+    walk_.reset();
+    taken_up_.clear();
     answer_ = {};
     if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
     if (job_.rounds.empty() && writer_)
@@ -104,6 +111,7 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     }
     job_ = job_of(file_.entries);
     wheel_only_.reset();
+    walk_.reset();
     writeNext();
     compute();
     emit changed();
@@ -171,14 +179,75 @@ std::string JobDesk::tool() const {
     return "steel-rule-mm";
 }
 
-void JobDesk::take(const Spot& spot, const Quantity& value) {
-    Reading r;
-    r.spot = spot;
+std::string JobDesk::gauge() const {
+    return lines().gauge.empty() ? "digital-angle-gauge" : lines().gauge;
+}
+
+std::string JobDesk::toolFor(const Spot& spot) const {
+    const RigInfo& rig = rig_of(spot.kind);
+    const auto it = taken_up_.find(std::string(rig.id));
+    if (it != taken_up_.end()) return it->second;
+    const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
+    if (rig.tool.empty()) return angle ? gauge() : tool();
+    for (std::size_t i = log().size(); i-- > 0;)
+        if (const Reading* r = std::get_if<Reading>(&log()[i].what);
+            r && job_.live(i) && &rig_of(r->spot.kind) == &rig && !r->tool.empty())
+            return r->tool;
+    return std::string(rig.tool);
+}
+
+void JobDesk::takeUp(const Spot& spot, const std::string& tool) {
+    taken_up_[std::string(rig_of(spot.kind).id)] = tool;
+    emit changed();
+}
+
+const std::vector<Spot>& JobDesk::walk() const {
+    if (!walk_) {
+        walk_ = round_walk(job_, round(), true);
+        if (round() >= 0)
+            for (std::size_t i : job_.rounds.back().readings) {
+                const Spot& s = std::get<Reading>(log()[i].what).spot;
+                if (reads_angle(log()[i]) && std::find(walk_->begin(), walk_->end(), s) == walk_->end())
+                    walk_->push_back(s);
+            }
+    }
+    return *walk_;
+}
+
+QString JobDesk::number(const Spot& spot) const {
+    const auto at = [&](const Spot& s) {
+        const auto it = std::find(walk().begin(), walk().end(), s);
+        return it == walk().end() ? 0 : static_cast<int>(it - walk().begin()) + 1;
+    };
+    Spot plain = spot;
+    plain.rolled = false;
+    if (spot.rolled)
+        if (const int n = at(plain)) return QString::number(n) + QStringLiteral("½");
+    if (spot.kind == ReadingKind::camber_reversed) {
+        plain.kind = ReadingKind::camber;
+        if (const int n = at(plain)) return QString::number(n) + QStringLiteral("r");
+    }
+    const int n = at(spot);
+    return n ? QString::number(n) : QStringLiteral("+");
+}
+
+Reading JobDesk::blank(const Spot& spot) const {
+    Reading r = blank_reading(spot, lines());
+    r.tool = toolFor(spot);
+    return r;
+}
+
+void JobDesk::take(const Spot& spot, const Quantity& value, std::optional<bool> top_in) {
+    Reading r = blank(spot);
     r.value = value;
     // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
-    const Tool* tool = job_.tool(this->tool());
-    if (tool && tool->quantity == value.kind && value.resolution <= 2.01 * tool->resolution)
-        r.tool = std::string(tool->name);
+    // What it shows has to be undone all the same.
+    const Tool* tool = job_.tool(r.tool);
+    const bool its_own = tool && (tool->zero != 0.0 || tool->inward || tool->shows != Shows::leaning ||
+                                  tool->more_is_in_left || tool->more_is_in_right);
+    if (!tool || tool->quantity != value.kind || (!its_own && value.resolution > 2.01 * tool->resolution))
+        r.tool.clear();
+    if (spot.kind == ReadingKind::camber_gap || (tool && tool->shows == Shows::unsigned_)) r.top_in = top_in;
     append({Entry{{}, {}, {}, {}, {}, r}});
 }
 
@@ -221,7 +290,13 @@ const WheelOnly& JobDesk::wheelOnly() const {
     return *wheel_only_;
 }
 
+std::string JobDesk::fact(const std::string& key) {
+    const auto it = facts_.find(key);
+    return it != facts_.end() ? it->second : book_.fact(key).value_or("");
+}
+
 void JobDesk::keepFact(const std::string& key, const std::string& value) {
+    facts_[key] = value;
     if (writer_) writer_->post([key, value](book::Book& b) { b.set_fact(key, value); }, {});
 }
 

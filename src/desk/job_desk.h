@@ -2,6 +2,7 @@
 #pragma once
 
 #include <atomic>
+#include <map>
 #include <memory>
 #include <utility>
 #include <vector>
@@ -17,7 +18,9 @@
 #include "core/cross_check.h"
 #include "core/plan.h"
 #include "core/procedure.h"
+#include "core/rig.h"
 #include "core/slip.h"
+#include "core/squaring.h"
 #include "core/wheel_only.h"
 
 namespace fairchalk::desk {
@@ -28,12 +31,14 @@ struct Answer {
     Estimate now;              ///< as the car stands, what was turned since included
     Plan plan;
     std::vector<Verdict> verdicts;
-    std::vector<Estimate> rounds;    ///< each round as it was read
-    std::vector<Explanation> slips;  ///< what suspects look like
+    std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
+    std::vector<Estimate> rounds;                   ///< each round as it was read
+    std::vector<Explanation> slips;                 ///< what suspects look like
     std::vector<std::pair<std::size_t, Estimate>>
         without;                        ///< each suspect (at most four), and all without it
     std::vector<Bumped> bars;           ///< read again
     std::vector<Agreement> agreements;  ///< of two rigs
+    Squaring squaring;                  ///< for those who want their strings square
     std::optional<Plan> planned;        ///< what was expected of the turns before the last round
 };
 
@@ -68,7 +73,20 @@ class JobDesk : public QObject {
     /// For tests and pictures: waits until all is kept and answered.
     void settle();
 
-    void take(const Spot& spot, const Quantity& value);
+    /// The gauge that angles are read with: as chosen, else a digital one.
+    std::string gauge() const;
+    /// What a spot is read with: what was taken up for its rig, else what it was last read with, else its
+    /// own.
+    std::string toolFor(const Spot& spot) const;
+    void takeUp(const Spot& spot, const std::string& tool);
+    /// The round's spots in walking order, and after them what was read beside the walk; numbered from 1.
+    const std::vector<Spot>& walk() const;
+    /// As it is numbered on the floor: `4`; `4½` half a turn on, `4r` end for end; `+` for what has no
+    /// number.
+    QString number(const Spot& spot) const;
+    /// A reading there as it would be kept, all but its value.
+    Reading blank(const Spot& spot) const;
+    void take(const Spot& spot, const Quantity& value, std::optional<bool> top_in = {});
     void take(const Reading& reading);
     /// Appends what was done, as one act of the user.
     using What = decltype(Entry::what);
@@ -82,8 +100,9 @@ class JobDesk : public QObject {
     void editTargets(const book::Json& targets);
     /// The wheel-only job as it stands, reckoned once for each state of the log.
     const WheelOnly& wheelOnly() const;
-    /// A small fact of the book, kept by the writer.
+    /// A small fact of the book, kept by the writer; as kept or as about to be.
     void keepFact(const std::string& key, const std::string& value);
+    std::string fact(const std::string& key);
     const Knowledge& knowledge() const { return book::shipped_knowledge(); }
     void strike(std::size_t entry, const QString& why) { strike(std::vector<std::size_t>{entry}, why); }
     void strike(const std::vector<std::size_t>& entries, const QString& why);
@@ -118,6 +137,9 @@ class JobDesk : public QObject {
     book::JobFile file_;
     Job job_;
     mutable std::optional<WheelOnly> wheel_only_;
+    mutable std::optional<std::vector<Spot>> walk_;
+    std::map<std::string, std::string> taken_up_;  ///< tools, by rig, until the job is left
+    std::map<std::string, std::string> facts_;     ///< as this run has kept them
     std::size_t kept_ = 0;
     std::size_t writing_ = 0;
     Answer answer_;

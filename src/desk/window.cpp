@@ -198,6 +198,9 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::Key_F4), [this] {
         if (!slate_->actOfGuide(2)) slate_->startAccept();
     });
+    for (int n = 4; n <= 9; ++n)
+        on(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_0 + n)),
+           [this, n] { slate_->actOfGuide(static_cast<std::size_t>(n - 1)); });
     const auto happens = [this](ChangeKind kind) {
         if (!desk_.hasJob()) return;
         desk_.happened(kind);
@@ -307,7 +310,7 @@ Guide* Window::guideFor(Stage stage) {
         const bool wheel = stage == Stage::turn &&
                            path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
                            (desk_.job().rounds.empty() || !desk_.job().rounds.back().last_angle(desk_.log()));
-        if (stage == Stage::lines || stage == Stage::read || (stage == Stage::turn && !wheel)) return nullptr;
+        if (stage == Stage::read || (stage == Stage::turn && !wheel)) return nullptr;
         name = q(std::string(name_of(stage)));
     }
     Guide*& guide = guides_[name];
@@ -318,6 +321,11 @@ Guide* Window::guideFor(Stage stage) {
         if (name == "check-over") guide = new CheckGuide(desk_, this);
         if (name == "floor") guide = new GroundGuide(desk_, this);
         if (name == "steering") guide = new SteeringGuide(desk_, this);
+        if (name == "lines") guide = new LinesGuide(desk_, this);
+        if (name.startsWith(QLatin1String("rig:")))
+            guide = new RigGuide(desk_, name.mid(4).toStdString(), this);
+        if (name == "tools") guide = new ToolsGuide(desk_, this);
+        if (name.startsWith(QLatin1String("making:"))) guide = new MakingGuide(desk_, name.mid(7), this);
         if (name == "turn") guide = new WheelGuide(desk_, this);
         if (name == "drive") guide = new DriveGuide(desk_, this);
         connect(guide, &Guide::stageWanted, this, &Window::setStage);
@@ -378,7 +386,7 @@ void Window::showKeys() {
            "Ctrl Z, Ctrl Shift Z  undo, redo\n"
            "Ctrl D  strike out the last reading at this spot\n"
            "Ctrl 1 … Ctrl 8  the stages\n"
-           "F2, F3, F4  what the buttons at the right say\n"
+           "F2, F3, F4, Alt 4 … Alt 9  what the buttons at the right say\n"
            "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
            "Ctrl E  something else happened      Ctrl L  something is loose\n"
            "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"

@@ -373,13 +373,13 @@ std::string spot_short(const Spot& s) {
         case ReadingKind::steering_play:
             return tr(s.side == Side::left ? W("takes up to the left at") : W("takes up to the right at"));
         case ReadingKind::boards_front:
-            return tr(W("tape in front, board to board"));
+            return tr(W("tape in front"));
         case ReadingKind::boards_rear:
-            return tr(W("tape behind, board to board"));
+            return tr(W("tape behind"));
         case ReadingKind::stud_bar_front:
-            return tr(W("tape in front, bar to bar"));
+            return tr(W("tape in front, on the bars"));
         case ReadingKind::stud_bar_rear:
-            return tr(W("tape behind, bar to bar"));
+            return tr(W("tape behind, on the bars"));
         case ReadingKind::tread_front:
             return tr(W("tread to tread, in front"));
         case ReadingKind::tread_rear:
@@ -389,9 +389,9 @@ std::string spot_short(const Spot& s) {
         case ReadingKind::toe_angle:
             return tr(W("total toe by the gauge"));
         case ReadingKind::centreline_to_string:
-            return fill(s.side == Side::left ? W("center string to left string, {0} ahead of the rear axle")
-                                             : W("center string to right string, {0} ahead of the rear axle"),
-                        {show(s.station.value_or(Length()))});
+            return fill(
+                s.side == Side::left ? W("center to left string at {0}") : W("center to right string at {0}"),
+                {show(s.station.value_or(Length()))});
         case ReadingKind::straightedge_front:
             return tr(W("straightedge to front lip"));
         case ReadingKind::straightedge_rear:
@@ -399,9 +399,9 @@ std::string spot_short(const Spot& s) {
         case ReadingKind::arm_jig:
             return tr(W("string on the inner arm"));
         case ReadingKind::string_height:
-            return fill(s.side == Side::left ? W("left string above hub height, {0} ahead of the rear axle")
-                                             : W("right string above hub height, {0} ahead of the rear axle"),
-                        {show(s.station.value_or(Length()))});
+            return fill(
+                s.side == Side::left ? W("left string's height at {0}") : W("right string's height at {0}"),
+                {show(s.station.value_or(Length()))});
         case ReadingKind::camber_gap:
             return tr(s.rolled ? W("gap at the level, half a turn on") : W("gap at the level"));
         case ReadingKind::camber_reversed:
@@ -418,6 +418,92 @@ std::string spot_short(const Spot& s) {
             return tr(W("upper pivot behind lower"));
         default:
             return std::string(info_of(s.kind).name);
+    }
+}
+
+std::string how_to_read(const Spot& s) {
+    const std::string at = s.wheel ? wheel(*s.wheel) : s.axle ? axle(*s.axle) : std::string();
+    switch (s.kind) {
+        case ReadingKind::string_to_string:
+            return fill(W("Measure from string to string along the {0}, square across the car."),
+                        {spot_short(s)});
+        case ReadingKind::boards_front:
+        case ReadingKind::boards_rear:
+            return fill(s.kind == ReadingKind::boards_front
+                            ? W("Tape from slot to slot in front of the {0}'s wheels, pulled tight, the same "
+                                "edge of both slots.")
+                            : W("Tape from slot to slot behind the {0}'s wheels, pulled tight, the same edge "
+                                "of both slots."),
+                        {at});
+        case ReadingKind::stud_bar_front:
+        case ReadingKind::stud_bar_rear:
+            return fill(W("Tape from bar to bar of the {0}, from the same nick on both."), {at});
+        case ReadingKind::tread_front:
+        case ReadingKind::tread_rear:
+            return fill(W("Tape from line to line on the treads of the {0}, as high in front as behind."),
+                        {at});
+        case ReadingKind::tape_difference:
+            return fill(W("How much more the front tape of the {0} shows than the rear one; less is minus."),
+                        {at});
+        case ReadingKind::toe_angle:
+            return fill(W("Total toe of the {0} as the gauge shows it, with in or out: 12' in."), {at});
+        case ReadingKind::hub_width:
+            return fill(W("Over both hub faces of the {0}, square across the car."), {at});
+        case ReadingKind::centreline_to_string:
+            return tr(W("From the center string square out to the outer one, at the chassis mark."));
+        case ReadingKind::straightedge_front:
+            return fill(W("From the straightedge to the front lip of the {0} wheel, square to the bar."),
+                        {at});
+        case ReadingKind::straightedge_rear:
+            return fill(W("From the straightedge to the back lip of the {0} wheel, square to the bar."),
+                        {at});
+        case ReadingKind::arm_jig:
+            return fill(W("On the inner arm of the {0} wheel, from the rim to where the string crosses."),
+                        {at});
+        case ReadingKind::string_height:
+            return tr(
+                W("How far the string is above hub height there; below is minus. With camber it matters."));
+        case ReadingKind::camber:
+            if (s.swept != Swept::straight)
+                return fill(
+                    s.swept == Swept::out
+                        ? W("Turn the {0} wheel's front outward to its mark, brake held, and read camber.")
+                        : W("Turn the {0} wheel's front inward to its mark, brake held, and read camber."),
+                    {at});
+            return fill(
+                s.rolled
+                    ? W("Roll half a turn of the {0} wheel on, and read camber again on the same lips.")
+                    : W("Gauge upright through the hub of the {0} wheel, on both lips, level along the car."),
+                {at});
+        case ReadingKind::camber_reversed:
+            return fill(
+                W("Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows."),
+                {at});
+        case ReadingKind::camber_gap:
+            return fill(W("Level upright against the {0} wheel: the gap at the lip it does not touch, and "
+                          "which way the top leans."),
+                        {at});
+        case ReadingKind::camber_plumb_upper:
+            return fill(W("From the plumb line in to the upper lip of the {0} wheel."), {at});
+        case ReadingKind::camber_plumb_lower:
+            return fill(W("From the plumb line in to the lower lip of the {0} wheel."), {at});
+        case ReadingKind::camber_swing:
+            return fill(W("Turn the {0} wheel out, zero the gauge, turn it in as far, brake held, and read "
+                          "the gauge."),
+                        {at});
+        case ReadingKind::caster:
+            return fill(
+                W("Turn the {0} wheel out, zero the gauge's bubble, turn it in, and read its caster scale."),
+                {at});
+        case ReadingKind::axis_offset:
+            return fill(
+                W("How far the upper pivot of the {0} upright lies behind the lower one; ahead is minus."),
+                {at});
+        default:
+            return fill(W("Hold the rule's zero end on the {0} of the {1} wheel, square to the string, and "
+                          "read it where "
+                          "the string crosses."),
+                        {spot_short(s), at});
     }
 }
 
@@ -452,6 +538,8 @@ std::string size(std::string_view field) {
 std::string tool(std::string_view name) {
     std::string out(name);
     if (out == "steel-rule-mm") return tr(W("rule in mm"));
+    if (out == "digital-angle-gauge") return tr(W("digital gauge"));
+    if (out == "spirit-level-gap") return tr(W("level and rule"));
     if (out == "steel-rule-inch") return tr(W("rule in 64ths"));
     std::replace(out.begin(), out.end(), '-', ' ');
     return out;

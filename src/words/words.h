@@ -32,6 +32,8 @@ std::string wheel(Wheel w);       ///< left front
 std::string axle(Axle a);         ///< front axle
 std::string spot(const Spot& s);  ///< left front, back lip
 std::string spot_short(const Spot& s);
+/// One sentence: how the reading at this spot is taken.
+std::string how_to_read(const Spot& s);
 std::string reference(Reference r);                        ///< the car's centerline
 std::string size(std::string_view field);                  ///< of RigSizes: slot to slot of a toe board
 std::string tool(std::string_view name);                   ///< rule in mm

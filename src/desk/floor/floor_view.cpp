@@ -8,6 +8,7 @@
 #include <QWheelEvent>
 
 #include "look/chalk.h"
+#include "rig/rig_drawing.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -15,6 +16,7 @@ namespace {
 
 constexpr double wheels_drawn = 30.0;  // how many times larger than life angles are drawn
 constexpr double strings_drawn = 10.0;
+constexpr double leans_drawn = 6.0;
 constexpr double widest_drawn = 28.0;  // degrees on the picture
 
 QString q(const std::string& s) {
@@ -44,14 +46,15 @@ std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel) {
     return std::nullopt;
 }
 
-SpotMark::SpotMark(const Spot& spot, int number, QWidget* parent)
-    : QAbstractButton(parent), spot_(spot), number_(number) {
+SpotMark::SpotMark(QWidget* parent) : QAbstractButton(parent) {
     setFocusPolicy(Qt::NoFocus);  // reached with Page Up and Page Down from the entry line
     setCursor(Qt::PointingHandCursor);
     resize(34, 40);
 }
 
-void SpotMark::set(State state, bool suspect, const QString& value) {
+void SpotMark::set(const Spot& spot, const QString& number, State state, bool suspect, const QString& value) {
+    spot_ = spot;
+    number_ = number;
     state_ = state;
     suspect_ = suspect;
     const QString what = state == State::asked        ? tr("asked for now")
@@ -60,11 +63,9 @@ void SpotMark::set(State state, bool suspect, const QString& value) {
                                                       : tr("to read");
     setAccessibleName(
         QStringLiteral("%1, %2: %3%4")
-            .arg(number_)
-            .arg(q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
+            .arg(number_, q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
     setToolTip(QStringLiteral("%1. %2\n%3")
-                   .arg(number_)
-                   .arg(q(words::spot(spot_)),
+                   .arg(number_, q(words::spot(spot_)),
                         suspect ? tr("%1: contradicts others, read it again").arg(value) : what));
     update();
 }
@@ -90,9 +91,8 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.drawPath(pin);
         p.resetTransform();
         p.setPen(c.on_string);
-        p.setFont(type(14, true));
-        p.drawText(QRectF(at.x() - 14, at.y() + (upward ? -8 : -14), 28, 22), Qt::AlignCenter,
-                   QString::number(number_));
+        p.setFont(type(number_.size() > 2 ? 11 : 14, true));
+        p.drawText(QRectF(at.x() - 14, at.y() + (upward ? -8 : -14), 28, 22), Qt::AlignCenter, number_);
     } else if (state_ == State::not_wanted) {
         p.setPen(Qt::NoPen);
         p.setBrush(c.faint);
@@ -103,8 +103,8 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.setBrush(full ? QBrush(c.chalk) : QBrush(c.floor));
         p.drawEllipse(at, 10, 10);
         p.setPen(full ? c.floor : c.soft);
-        p.setFont(type(12, full));
-        p.drawText(QRectF(at.x() - 12, at.y() - 11, 24, 22), Qt::AlignCenter, QString::number(number_));
+        p.setFont(type(number_.size() > 2 ? 11 : 12, full && number_.size() < 3));
+        p.drawText(QRectF(at.x() - 12, at.y() - 11, 24, 22), Qt::AlignCenter, number_);
     }
     if (suspect_) {
         p.setPen(c.stroke(c.caution, 2));
@@ -159,14 +159,86 @@ double FloorView::stringAt(const Map& m, Side side, double x) const {
     return m.string_y(side) + out * std::tan(drawn) * (x - (m.bar_rear + m.bar_front) / 2);
 }
 
+double FloorView::stationX(const Map& m, const Spot& s) const {
+    const double wheelbase = desk_.car().wheelbase.value_or(usual_wheelbase).mm();
+    const double part = s.station.value_or(Length()).mm() / wheelbase;
+    return std::clamp(m.left + part * (m.right - m.left), m.bar_rear + 10, m.bar_front - 10);
+}
+
+QPointF FloorView::spotPoint(const Map& m, const Spot& s) const {
+    using K = ReadingKind;
+    const auto outward = [](Side side) { return side == Side::left ? -1.0 : 1.0; };
+    switch (s.kind) {
+        case K::string_to_string:
+            return {*s.axle == Axle::front ? m.bar_front : m.bar_rear, m.middle - 90};
+        case K::hub:
+        case K::rim_front:
+        case K::rim_rear: {
+            const Side side = side_of(*s.wheel);
+            const double x = spotX(m, s) + (s.rolled ? (s.kind == K::rim_front ? 34 : -34) : 0);
+            return {x, stringAt(m, side, x) + 26 * outward(side)};
+        }
+        case K::centreline_to_string:
+            return {stationX(m, s), m.middle + outward(*s.side) * (m.wheel_bottom - m.middle) * 0.62};
+        case K::string_height: {
+            const double x = stationX(m, s) - 60;
+            return {x, stringAt(m, *s.side, x) + 26 * outward(*s.side)};
+        }
+        default:
+            break;
+    }
+    if (s.wheel) {
+        const Side side = side_of(*s.wheel);
+        const double out = outward(side), x = m.axle(axle_of(*s.wheel)), y = m.wheel_y(side);
+        switch (s.kind) {
+            case K::straightedge_front:
+                return {x + 38, y + out * 44};
+            case K::straightedge_rear:
+                return {x - 38, y + out * 44};
+            case K::arm_jig:
+                return {x + (axle_of(*s.wheel) == Axle::front ? -62 : 62), y + out * 50};
+            case K::camber_plumb_upper:
+                return {x - 62 - (s.rolled ? 28 : 0), y - 15};
+            case K::camber_plumb_lower:
+                return {x - 62 - (s.rolled ? 28 : 0), y + 15};
+            case K::camber_swing:
+                return {x + 62, y + out * 30};
+            case K::caster:
+                return {x + 62, y - out * 30};
+            case K::axis_offset:
+                return {x + 62, y};
+            default: {  // camber: straight, turned, half a turn on, end for end
+                const double swing = s.swept == Swept::out ? 30 : s.swept == Swept::in ? -30 : 0;
+                const bool beside = s.rolled || s.kind == K::camber_reversed;
+                return {x - 62 - (beside ? 30 : 0), y + out * (swing + (s.rolled ? 13 : beside ? -13 : 0))};
+            }
+        }
+    }
+    const double x = m.axle(s.axle.value_or(Axle::front));
+    switch (s.kind) {
+        case K::boards_front:
+        case K::stud_bar_front:
+        case K::tread_front:
+            return {x + 46, m.middle};
+        case K::boards_rear:
+        case K::stud_bar_rear:
+        case K::tread_rear:
+            return {x - 46, m.middle};
+        case K::hub_width:
+            return {x, m.middle};
+        default:
+            return {x - 16, m.middle};
+    }
+}
+
+std::vector<Spot> FloorView::shown() const {
+    std::vector<Spot> out = desk_.walk();
+    if (asked_ && std::find(out.begin(), out.end(), *asked_) == out.end()) out.push_back(*asked_);
+    return out;
+}
+
 FloorView::FloorView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setMinimumSize(480, 420);
-    int number = 0;
-    for (const Spot& s : string_walk()) {
-        auto* mark = new SpotMark(s, ++number, this);
-        spots_.push_back(mark);
-        connect(mark, &QAbstractButton::clicked, this, [this, s] { emit spotChosen(s); });
-    }
     for (Wheel w : all_wheels) {
         wheels_[index_of(w)] = new WheelMark(this);
         wheels_[index_of(w)]->setAttribute(Qt::WA_TransparentForMouseEvents);
@@ -208,15 +280,7 @@ void FloorView::place() {
     const Map m = mapping(size());
     const QTransform t = zoomed(zoom_, {width() / 2.0, height() / 2.0});
     for (SpotMark* mark : spots_) {
-        const Spot& s = mark->spot();
-        QPointF at;
-        if (s.kind == ReadingKind::string_to_string)
-            at = {*s.axle == Axle::front ? m.bar_front : m.bar_rear, m.middle - 90};
-        else {
-            const Side side = side_of(*s.wheel);
-            const double x = spotX(m, s);
-            at = {x, stringAt(m, side, x) + (side == Side::left ? -26 : 26)};
-        }
+        QPointF at = spotPoint(m, mark->spot());
         at = t.map(at);
         mark->move((at - QPointF(mark->width() / 2.0, mark->height() / 2.0)).toPoint());
     }
@@ -228,32 +292,49 @@ void FloorView::place() {
 
 void FloorView::refresh() {
     if (!desk_.hasJob()) return;
-    place();
     const Job& job = desk_.job();
     const int round = desk_.round();
     const auto wanted = wanted_spots(job, round);
-    for (SpotMark* mark : spots_) {
-        const auto here = readings_at(job, round, mark->spot());
+    const auto spots = shown();
+    // Marks are kept from one walk to the next: making widgets is slow.
+    while (spots_.size() < spots.size()) {
+        auto* mark = new SpotMark(this);
+        spots_.push_back(mark);
+        connect(mark, &QAbstractButton::clicked, this, [this, mark] { emit spotChosen(mark->spot()); });
+    }
+    for (std::size_t n = 0; n < spots_.size(); ++n) {
+        SpotMark* mark = spots_[n];
+        mark->setVisible(n < spots.size());
+        if (n >= spots.size()) continue;
+        const Spot& spot = spots[n];
+        const auto here = readings_at(job, round, spot);
         bool suspect = false;
         for (const Check& c : desk_.answer().now.checks)
             suspect = suspect || (c.suspect && std::find(here.begin(), here.end(), c.entry) != here.end());
         QStringList values;
         for (std::size_t i : here) values << q(std::get<Reading>(desk_.log()[i].what).value.text);
-        const bool asked = asked_ && *asked_ == mark->spot();
-        mark->set(asked           ? SpotMark::State::asked
+        const bool asked = asked_ && *asked_ == spot;
+        mark->set(spot, desk_.number(spot),
+                  asked           ? SpotMark::State::asked
                   : !here.empty() ? SpotMark::State::read
-                  : std::find(wanted.begin(), wanted.end(), mark->spot()) != wanted.end()
+                  : std::find(wanted.begin(), wanted.end(), spot) != wanted.end()
                       ? SpotMark::State::to_do
                       : SpotMark::State::not_wanted,
                   suspect, values.join(QStringLiteral(" · ")));
         if (asked) mark->raise();
     }
+    place();
+    const auto lean = [&](const KnownAngle& k) {
+        return q(fairchalk::show(k.value, how_) + " ± " + show_plus_minus(k.plus_minus(), how_));
+    };
     for (Wheel w : all_wheels) {
         const WheelAngles& a = desk_.answer().now.wheels[index_of(w)];
         wheels_[index_of(w)]->setAccessibleName(
             q(words::wheel(w)) + tr(" wheel: toe ") +
             (a.toe.known ? q(show_toe(a.toe.value, how_) + " ± " + show_plus_minus(a.toe.plus_minus(), how_))
-                         : tr("not known yet")));
+                         : tr("not known yet")) +
+            (a.camber.known ? tr(", camber %1").arg(lean(a.camber)) : QString()) +
+            (a.caster.known ? tr(", caster %1").arg(lean(a.caster)) : QString()));
     }
     update();
 }
@@ -264,6 +345,101 @@ void FloorView::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setTransform(zoomed(zoom_, {width() / 2.0, height() / 2.0}));
     draw(p, size(), true);
+}
+
+/// Strings and bars where the round has them, and whatever else is set up.
+void FloorView::drawLines(QPainter& p, const Map& m) const {
+    const Chalk& c = Chalk::now();
+    const Answer& a = desk_.answer();
+    std::array<bool, 2> string{}, bars{};
+    for (const Spot& s : desk_.walk()) {
+        const bool on_string =
+            s.kind == ReadingKind::hub || s.kind == ReadingKind::rim_front || s.kind == ReadingKind::rim_rear;
+        if (on_string && s.wheel) string[index_of(side_of(*s.wheel))] = true;
+        if (s.kind == ReadingKind::centreline_to_string) string[index_of(*s.side)] = true;
+        if (s.kind == ReadingKind::string_to_string) bars = {true, true};
+    }
+    p.setPen(c.stroke(c.soft, 1.3, Qt::DashLine));
+    if (bars[0])
+        for (double x : {m.bar_rear, m.bar_front})
+            p.drawLine(QPointF(x, m.top_string - 6), QPointF(x, m.bottom_string + 6));
+    for (Side side : both_sides) {
+        if (!string[index_of(side)]) continue;
+        const KnownAngle& skew = a.now.strings[index_of(side)].skew;
+        const double out = side == Side::left ? -1.0 : 1.0;
+        const QPointF rear(m.bar_rear, stringAt(m, side, m.bar_rear)),
+            front(m.bar_front, stringAt(m, side, m.bar_front));
+        if (skew.known) {
+            stringLine(p, rear, front, c.string, 2.2);
+        } else {
+            p.setPen(c.stroke(c.string, 1.6, Qt::DashLine));
+            p.drawLine(rear, front);
+        }
+        p.setPen(c.stroke(c.string, 2.4));
+        for (const QPointF& end : {rear, front})
+            p.drawPolyline(QPolygonF({end + QPointF(-7, out * 11), end, end + QPointF(7, out * 11)}));
+        p.setFont(type(12));
+        p.setPen(c.string);
+        const QString name = side == Side::left ? tr("left string") : tr("right string");
+        const QString lie = skew.known ? (std::abs(skew.value.arcmin()) < 0.5
+                                              ? tr("%1: along the car").arg(name)
+                                              : tr("%1: %2 %3 at the front, ±%4")
+                                                    .arg(name, q(fairchalk::show(abs(skew.value), how_)),
+                                                         skew.value.deg() > 0 ? tr("wide") : tr("narrow"),
+                                                         q(show_plus_minus(skew.plus_minus(), how_))))
+                                       : tr("%1: not known yet how it lies").arg(name);
+        p.drawText(QRectF(m.left + 50, m.string_y(side) + (side == Side::left ? -24 : 7),
+                          m.right - m.left - 100, 18),
+                   Qt::AlignCenter, lie);
+    }
+    const CarPlan plan{m.left, m.right, m.wheel_top, m.wheel_bottom};
+    for (const RigInfo* rig : rigs_of(desk_.job(), desk_.round(), true))
+        if (rig->use == RigUse::toe) drawRigOnFloor(p, *rig, plan, readAxles(desk_.walk()));
+}
+
+/// Rules from the wheels to the string, and across the car, where one was held.
+void FloorView::drawRules(QPainter& p, const Map& m) const {
+    const Chalk& c = Chalk::now();
+    for (const Spot& s : shown()) {
+        const bool asked = asked_ && *asked_ == s;
+        if (readings_at(desk_.job(), desk_.round(), s).empty() && !asked) continue;
+        p.setPen(asked ? c.stroke(c.string, 3) : c.stroke(c.soft, 1.2));
+        if (s.kind == ReadingKind::hub || s.kind == ReadingKind::rim_front ||
+            s.kind == ReadingKind::rim_rear) {
+            const double x = spotX(m, s);
+            const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = stringAt(m, side_of(*s.wheel), x);
+            p.drawLine(QPointF(x, y0 + (y1 < y0 ? -16 : 16)), QPointF(x, y1));
+        } else if (s.kind == ReadingKind::centreline_to_string) {
+            const double x = stationX(m, s);
+            p.drawLine(QPointF(x, m.middle), QPointF(x, stringAt(m, *s.side, x)));
+        } else if (s.kind == ReadingKind::hub_width) {
+            const double x = m.axle(*s.axle);
+            p.drawLine(QPointF(x, m.wheel_top + 16), QPointF(x, m.wheel_bottom - 16));
+        } else if (s.axle && s.kind != ReadingKind::string_to_string) {
+            const double x = spotPoint(m, s).x();
+            p.drawLine(QPointF(x, m.wheel_top - 18), QPointF(x, m.wheel_bottom + 18));
+        }
+    }
+}
+
+/// The wheel from behind, its lean enlarged, beside the wheel from above.
+void FloorView::drawLean(QPainter& p, const Map& m, Wheel wheel) const {
+    const KnownAngle& camber = desk_.answer().now.wheels[index_of(wheel)].camber;
+    if (!camber.known) return;
+    const Chalk& c = Chalk::now();
+    const Side side = side_of(wheel);
+    const double out = side == Side::left ? -1.0 : 1.0;  // away from the car on the picture is up on the left
+    const QPointF at(m.axle(axle_of(wheel)) - 104, m.wheel_y(side));
+    p.setPen(c.stroke(c.faint, 1.1, Qt::DashLine));
+    p.drawLine(at + QPointF(0, -24), at + QPointF(0, 24));
+    p.save();
+    p.translate(at);
+    // Seen from behind the left wheel's top leans out to the left.
+    p.rotate(std::clamp(camber.value.deg() * leans_drawn, -widest_drawn, widest_drawn) * out);
+    p.setPen(c.stroke(c.chalk, 2));
+    p.setBrush(c.floor);
+    p.drawRoundedRect(QRectF(-7, -22, 14, 44), 4, 4);
+    p.restore();
 }
 
 void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
@@ -298,7 +474,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     p.setFont(type(12));
     p.drawText(QRectF(m.left + 60, m.middle - 20, m.right - m.left - 120, 18), Qt::AlignCenter,
                tr("middle of the car"));
-    p.drawText(QRectF(nose - 96, m.middle - 10, 70, 20), Qt::AlignRight | Qt::AlignVCenter, tr("front"));
+    p.drawText(QRectF(nose + 2, m.middle - 10, 44, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("front"));
     p.setPen(c.stroke(c.soft, 1.6));
     p.drawPolyline(QPolygonF({{nose - 22, m.middle - 6}, {nose - 8, m.middle}, {nose - 22, m.middle + 6}}));
 
@@ -308,51 +484,8 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
                              m.bottom_string - m.top_string + 116),
                       60, 60);
 
-    // Bars and strings.
-    p.setPen(c.stroke(c.soft, 1.3, Qt::DashLine));
-    for (double x : {m.bar_rear, m.bar_front})
-        p.drawLine(QPointF(x, m.top_string - 6), QPointF(x, m.bottom_string + 6));
-    for (Side side : both_sides) {
-        const KnownAngle& skew = a.now.strings[index_of(side)].skew;
-        const double out = side == Side::left ? -1.0 : 1.0;
-        const QPointF rear(m.bar_rear, stringAt(m, side, m.bar_rear)),
-            front(m.bar_front, stringAt(m, side, m.bar_front));
-        if (skew.known) {
-            stringLine(p, rear, front, c.string, 2.2);
-        } else {
-            p.setPen(c.stroke(c.string, 1.6, Qt::DashLine));
-            p.drawLine(rear, front);
-        }
-        p.setPen(c.stroke(c.string, 2.4));
-        for (const QPointF& end : {rear, front})
-            p.drawPolyline(QPolygonF({end + QPointF(-7, out * 11), end, end + QPointF(7, out * 11)}));
-        p.setFont(type(12));
-        p.setPen(c.string);
-        const QString name = side == Side::left ? tr("left string") : tr("right string");
-        const QString lie = skew.known ? (std::abs(skew.value.arcmin()) < 0.5
-                                              ? tr("%1: along the car").arg(name)
-                                              : tr("%1: %2 %3 at the front, ±%4")
-                                                    .arg(name, q(fairchalk::show(abs(skew.value), how_)),
-                                                         skew.value.deg() > 0 ? tr("wide") : tr("narrow"),
-                                                         q(show_plus_minus(skew.plus_minus(), how_))))
-                                       : tr("%1: not known yet how it lies").arg(name);
-        p.drawText(QRectF(m.left + 50, m.string_y(side) + (side == Side::left ? -24 : 7),
-                          m.right - m.left - 100, 18),
-                   Qt::AlignCenter, lie);
-    }
-
-    // Rules from the wheels to the string, where one was held.
-    const int round = desk_.round();
-    for (const Spot& s : string_walk()) {
-        if (!s.wheel) continue;
-        const bool asked = asked_ && *asked_ == s;
-        if (readings_at(desk_.job(), round, s).empty() && !asked) continue;
-        const double x = spotX(m, s);
-        const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = stringAt(m, side_of(*s.wheel), x);
-        const double edge = y0 + (y1 < y0 ? -16 : 16);
-        p.setPen(asked ? c.stroke(c.string, 3) : c.stroke(c.soft, 1.2));
-        p.drawLine(QPointF(x, edge), QPointF(x, y1));
-    }
+    drawLines(p, m);
+    drawRules(p, m);
 
     // Wheels, much enlarged angles, each in the fan of its target.
     for (Wheel wheel : all_wheels) {
@@ -399,7 +532,22 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
 
         // The words beside it, toward the middle of the car.
         const bool top = side_of(wheel) == Side::left;
-        const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66, 250, 42);
+        QStringList leans;
+        if (angles.camber.known)
+            leans << tr("camber %1 ±%2")
+                         .arg(q(fairchalk::show(angles.camber.value, how_)),
+                              q(show_plus_minus(angles.camber.plus_minus(), how_)));
+        if (angles.caster.known)
+            leans << tr("caster %1 ±%2")
+                         .arg(q(fairchalk::show(angles.caster.value, how_)),
+                              q(show_plus_minus(angles.caster.plus_minus(), how_)));
+        drawLean(p, m, wheel);
+        const double below = leans.isEmpty() ? 0 : 4 + 17.0 * static_cast<double>(leans.size());
+        const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66 - below, 250, 42);
+        p.setFont(type(13));
+        p.setPen(c.chalk);
+        p.drawText(QRectF(text.left(), text.bottom() + 4, 250, below), Qt::AlignLeft | Qt::AlignTop,
+                   leans.join(QLatin1Char('\n')));
         p.setFont(type(12));
         p.setPen(c.soft);
         p.drawText(text, Qt::AlignLeft | Qt::AlignTop, q(words::wheel(wheel)));
@@ -413,10 +561,8 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
             says = tr("%1 to its string").arg(q(show_toe(angles.toe_to_string.value, how_)));
         } else {
             QStringList numbers;
-            const auto& walk = string_walk();
             for (const Spot& s : angles.toe.needs)
-                if (s.wheel && *s.wheel == wheel)
-                    numbers << QString::number(std::find(walk.begin(), walk.end(), s) - walk.begin() + 1);
+                if (s.wheel && *s.wheel == wheel) numbers << desk_.number(s);
             says = numbers.isEmpty() ? tr("not known yet")
                                      : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
         }

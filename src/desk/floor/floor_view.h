@@ -16,8 +16,8 @@ class SpotMark : public QAbstractButton {
     Q_OBJECT
   public:
     enum class State { to_do, read, asked, not_wanted };
-    SpotMark(const Spot& spot, int number, QWidget* parent);
-    void set(State state, bool suspect, const QString& value);
+    explicit SpotMark(QWidget* parent);
+    void set(const Spot& spot, const QString& number, State state, bool suspect, const QString& value);
     const Spot& spot() const { return spot_; }
 
   protected:
@@ -25,7 +25,7 @@ class SpotMark : public QAbstractButton {
 
   private:
     Spot spot_;
-    int number_;
+    QString number_;
     State state_ = State::to_do;
     bool suspect_ = false;
 };
@@ -65,6 +65,14 @@ class FloorView : public QWidget {
     struct Map;  // car -> picture
     Map mapping(const QSizeF& size) const;
     static double spotX(const Map& m, const Spot& s);
+    double stationX(const Map& m, const Spot& s) const;
+    /// Where its mark stands.
+    QPointF spotPoint(const Map& m, const Spot& s) const;
+    /// The walk, and what is asked for beside it.
+    std::vector<Spot> shown() const;
+    void drawLines(QPainter& p, const Map& m) const;
+    void drawRules(QPainter& p, const Map& m) const;
+    void drawLean(QPainter& p, const Map& m, Wheel wheel) const;
     double stringAt(const Map& m, Side side, double x) const;
     void place();
 

@@ -11,7 +11,20 @@
 namespace fairchalk::desk {
 namespace {
 constexpr int string_x = 34;
+
+/// How it is measured, or how much has to be told before that counts.
+QString linesNote(const JobDesk& desk, bool open) {
+    const LinesSet lines = desk.lines();
+    const std::size_t sizes = sizes_missing(lines).size();
+    if (open)
+        return sizes ? LineView::tr("%n to be told", nullptr, static_cast<int>(sizes))
+                     : LineView::tr("bars not placed");
+    if (lines.rigs.size() > 1) return LineView::tr("%1 ways at once").arg(lines.rigs.size());
+    if (lines.rigs.empty() || lines.rigs[0] == "string-bars") return LineView::tr("strings and bars");
+    return QString::fromStdString(desk.knowledge().rig(lines.rigs[0])->text);
 }
+
+}  // namespace
 
 StageKnot::StageKnot(Stage stage, QWidget* parent) : QAbstractButton(parent), stage_(stage) {
     setFocusPolicy(Qt::TabFocus);
@@ -124,7 +137,7 @@ void LineView::refresh() {
                 note = open ? tr("not set straight") : tr("straight, held");
                 break;
             case Stage::lines:
-                note = open ? tr("bars not placed") : tr("strings and bars");
+                note = linesNote(desk_, open);
                 break;
             case Stage::read:
                 note = tr("%1 of %2 spots").arg(st.done).arg(st.of);

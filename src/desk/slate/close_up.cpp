@@ -5,7 +5,9 @@
 
 #include <QPainter>
 
+#include "book/knowledge_file.h"
 #include "look/chalk.h"
+#include "rig/rig_drawing.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -14,21 +16,23 @@ CloseUp::CloseUp(QWidget* parent) : QWidget(parent) {
     setFixedHeight(204);
 }
 
-void CloseUp::setSpot(const std::optional<Spot>& spot) {
-    spot_ = spot;
-    bar_ = -1;
-    setAccessibleName(
-        spot ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height")
-                   .arg(QString::fromStdString(words::spot(*spot)))
-             : QString());
-    update();
+namespace {
+
+bool onString(const Spot& s) {
+    return s.kind == ReadingKind::hub || s.kind == ReadingKind::rim_front || s.kind == ReadingKind::rim_rear;
 }
 
-void CloseUp::setLines(int bar) {
-    bar_ = bar;
-    spot_.reset();
-    setAccessibleName(bar == 0 ? tr("From the front hubs forward to the front bar")
-                               : tr("From the rear hubs back to the rear bar"));
+}  // namespace
+
+void CloseUp::setSpot(const std::optional<Spot>& spot, Angle sweep) {
+    spot_ = spot;
+    sweep_ = sweep;
+    setAccessibleName(
+        !spot ? QString()
+        : onString(*spot)
+            ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height")
+                  .arg(QString::fromStdString(words::spot(*spot)))
+            : tr("Where it is read: %1").arg(QString::fromStdString(words::spot(*spot))));
     update();
 }
 
@@ -61,24 +65,6 @@ void CloseUp::paintEvent(QPaintEvent*) {
         p.drawEllipse(QPointF(0, 0), 5, 5);
         p.restore();
     };
-    if (bar_ >= 0) {
-        const bool front = bar_ == 0;
-        const double y = 100, hub = front ? 90 : w - 90, bar = front ? w - 60 : 60;
-        p.setPen(c.stroke(c.chalk, 2));
-        p.setBrush(Qt::NoBrush);
-        p.drawRoundedRect(QRectF(hub - 46, y - 60, 92, 34), 8, 8);
-        p.drawRoundedRect(QRectF(hub - 46, y + 26, 92, 34), 8, 8);
-        p.setPen(c.stroke(c.soft, 1.4, Qt::DashDotLine));
-        p.drawLine(QPointF(hub, 24), QPointF(hub, 176));
-        p.setPen(c.stroke(c.string, 4));
-        p.drawLine(QPointF(bar, 20), QPointF(bar, 180));
-        p.setPen(c.stroke(c.target, 1.6));
-        p.drawLine(QPointF(hub, y), QPointF(bar, y));
-        note(QRectF(12, 6, w - 24, 18), front ? tr("front wheels from above") : tr("rear wheels from above"));
-        note(QRectF(std::min(hub, bar), y - 22, std::abs(bar - hub), 18),
-             front ? tr("hubs to bar") : tr("bar to hubs"), Qt::AlignHCenter);
-        return;
-    }
     if (!spot_) {
         note(QRectF(16, 60, w - 32, 60), tr("Every spot of this round has been read."),
              Qt::AlignHCenter | Qt::TextWordWrap);
@@ -97,6 +83,13 @@ void CloseUp::paintEvent(QPaintEvent*) {
         note(QRectF(x + 24, 112, 150, 18), tr("along the bar"));
         note(QRectF(12, 96, x - 56, 18), *s.axle == Axle::front ? tr("front bar") : tr("rear bar"),
              Qt::AlignRight);
+        return;
+    }
+    if (!onString(s)) {
+        RigDrawing how = drawingOf(s, book::shipped_knowledge().rig(rigDrawnFor(s)));
+        how.sweep = sweep_;
+        how.text = 12.0;
+        drawRig(p, QRectF(rect()).adjusted(6, 4, -6, -4), rigDrawnFor(s), how);
         return;
     }
     // A wheel from above; the string on the side it stands on. On the right side the picture is upside down.
@@ -120,7 +113,8 @@ void CloseUp::paintEvent(QPaintEvent*) {
                tr("%1 wheel,\nfrom above").arg(QString::fromStdString(words::wheel(*s.wheel))));
     p.drawText(QRectF(x1 + 8, (wheel_top + wheel_bottom) / 2 - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter,
                tr("front →"));
-    p.drawText(QRectF(0, left ? 180 : 6, w, 18), Qt::AlignCenter, tr("rule level, at hub height"));
+    p.drawText(QRectF(0, left ? 180 : 6, w, 18), Qt::AlignCenter,
+               s.rolled ? tr("wheel rolled on half a turn; at hub height") : tr("rule level, at hub height"));
     const bool hub = s.kind == ReadingKind::hub;
     const double x = hub ? mid : s.kind == ReadingKind::rim_front ? x1 - 14 : x0 + 14;
     const double zero = hub ? hub_out : face;

@@ -14,8 +14,7 @@ class CloseUp : public QWidget {
     Q_OBJECT
   public:
     explicit CloseUp(QWidget* parent = nullptr);
-    void setSpot(const std::optional<Spot>& spot);
-    void setLines(int bar);  ///< the Lines stage: 0 the front bar's place, 1 the rear one's
+    void setSpot(const std::optional<Spot>& spot, Angle sweep = usual_sweep);
     QSize sizeHint() const override { return {330, 204}; }
 
   protected:
@@ -23,7 +22,7 @@ class CloseUp : public QWidget {
 
   private:
     std::optional<Spot> spot_;
-    int bar_ = -1;
+    Angle sweep_ = usual_sweep;
 };
 
 }  // namespace fairchalk::desk

@@ -10,6 +10,7 @@
 #include <QStyle>
 #include <QVBoxLayout>
 
+#include "core/rig.h"
 #include "line/line_view.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -17,11 +18,6 @@
 
 namespace fairchalk::desk {
 namespace {
-
-int numberOf(const Spot& s) {
-    const auto& walk = string_walk();
-    return static_cast<int>(std::find(walk.begin(), walk.end(), s) - walk.begin()) + 1;
-}
 
 QString otherUnit(const Quantity& quantity) {
     if (quantity.kind != QuantityKind::length) return QStringLiteral("%1 deg").arg(quantity.value, 0, 'f', 3);
@@ -118,28 +114,6 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     understood_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     column->addWidget(understood_);
 
-    tool_row_ = new QWidget(this);
-    auto* tools_layout = new QHBoxLayout(tool_row_);
-    tools_layout->setContentsMargins(0, 0, 0, 0);
-    const std::pair<const char*, QString> rules[] = {{"steel-rule-mm", tr("rule in mm")},
-                                                     {"steel-rule-inch", tr("rule in 64ths")},
-                                                     {"vernier", tr("vernier")},
-                                                     {"tape", tr("tape")}};
-    for (const auto& [name, label] : rules) {
-        auto* b = new QPushButton(label, tool_row_);
-        b->setCheckable(true);
-        b->setProperty("tool", QString::fromLatin1(name));
-        b->setStyleSheet(QStringLiteral("padding: 6px 4px; font-size: 12px;"));
-        tools_layout->addWidget(b);
-        tools_.push_back(b);
-        connect(b, &QPushButton::clicked, this, [this, tool = std::string(name)] {
-            LinesSet set = desk_.lines();
-            set.tool = tool;
-            desk_.setLines(set);
-        });
-    }
-    column->addWidget(tool_row_);
-
     body_ = new BodyText(this);
     body_->setFont(type(14));
     body_->setWordWrap(true);
@@ -187,6 +161,7 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         const Act& a = acts[i];
         const QString key = !keys   ? QStringLiteral("  %1").arg((i + 1) % 10)
                             : i < 3 ? QStringLiteral("  F%1").arg(i + 2)
+                            : i < 9 ? QStringLiteral("  Alt %1").arg(i + 1)
                                     : QString();
         b->setText(a.text + (a.text.contains(QStringLiteral("  F")) && keys ? QString() : key));
         b->setAccessibleName(a.text);
@@ -224,6 +199,12 @@ bool Slate::actOfGuide(std::size_t n) {
     if (mode_ == Mode::loose) {
         loose_state_ = static_cast<PartState>(n);
         refresh();
+        return true;
+    }
+    if (mode_ == Mode::reading && stage_ == Stage::read && !guide_) {
+        const auto acts = readActs();
+        if (n >= acts.size()) return false;
+        acts[n].run();
         return true;
     }
     if (!guide_) return false;
@@ -320,9 +301,6 @@ void Slate::setStage(Stage stage, Guide* guide) {
     } else if (stage == Stage::read) {
         if (!spot_) spot_ = desk_.hasJob() ? next_spot(desk_.job(), desk_.round()) : std::nullopt;
         setMode(Mode::reading);
-    } else if (stage == Stage::lines) {
-        lines_being_set_ = desk_.lines();
-        setMode(Mode::front_bar);
     } else {
         setMode(Mode::idle);
     }
@@ -355,6 +333,7 @@ void Slate::setMode(Mode mode) {
 
 void Slate::ask(const std::optional<Spot>& spot) {
     spot_ = spot;
+    top_in_.reset();
     if (stage_ == Stage::read && !guide_) setMode(Mode::reading);
 }
 
@@ -365,14 +344,19 @@ void Slate::step(int by) {
         guide_->step(by);
         return;
     }
-    if (mode_ == Mode::front_bar || mode_ == Mode::rear_bar) {
-        setMode(mode_ == Mode::front_bar ? Mode::rear_bar : Mode::front_bar);
-        return;
-    }
     if (mode_ != Mode::reading) return;
-    const auto& walk = string_walk();
-    int at = spot_ ? numberOf(*spot_) - 1 : (by > 0 ? -1 : 0);
-    at = (at + by + static_cast<int>(walk.size())) % static_cast<int>(walk.size());
+    const auto& walk = desk_.walk();
+    if (walk.empty()) return;
+    // Beside the walk, from where the walk goes on.
+    const auto it = spot_ ? std::find(walk.begin(), walk.end(), *spot_) : walk.end();
+    const int size = static_cast<int>(walk.size());
+    int at = it != walk.end() ? static_cast<int>(it - walk.begin()) : (by > 0 ? -1 : 0);
+    if (it == walk.end() && spot_)
+        for (int i = 0; i < size; ++i) {
+            const auto also = besides(walk[static_cast<std::size_t>(i)], desk_.car());
+            if (std::find(also.begin(), also.end(), *spot_) != also.end()) at = by > 0 ? i : i + 1;
+        }
+    at = (at + by + size) % size;
     ask(walk[static_cast<std::size_t>(at)]);
 }
 
@@ -387,8 +371,8 @@ Expect Slate::expected() const {
         case Mode::turned:
             return {Expect::Kind::turns, Bare::turns};
         case Mode::reading:
-        case Mode::front_bar:
-        case Mode::rear_bar:
+            if (spot_ && info_of(spot_->kind).quantity == QuantityKind::angle)
+                return {Expect::Kind::angle, Bare::deg};
             return {Expect::Kind::length, how_.lengths == Show::LengthStyle::mm ? Bare::mm : Bare::inch};
         case Mode::guide:
             return guide_->expected();
@@ -437,6 +421,13 @@ void Slate::understand() {
         understood_->setText(soft(
             mode_ == Mode::turned
                 ? tr("Turns longer, or with a minus shorter: 7/8, -1/4, 2 flats. 0 if it was not turned.")
+            : expected().kind == Expect::Kind::angle
+                ? (spot_->kind == ReadingKind::toe_angle
+                       ? tr("Like 12' in or 0.2 deg out; a bare number is degrees.")
+                   : spot_->kind == ReadingKind::caster ? tr("Like 3.5 or 3°30'.")
+                   : asksLean()
+                       ? tr("What the gauge shows, like 1.2 or 1°10'; which way it leans is said below.")
+                       : tr("What the gauge shows, like -1.2 or 88.8 or -1°10'."))
             : how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.")
                                                     : tr("A bare number is inches.")));
         return;
@@ -452,12 +443,27 @@ void Slate::understand() {
             quantity->value == 0 ? tr("(not turned)") : q(words::way(quantity->value > 0))));
         return;
     }
-    Reading r;
+    Reading r = spot_ ? desk_.blank(*spot_) : Reading();
     r.value = *quantity;
+    const Tool* tool = desk_.job().tool(r.tool);
+    const double sigma =
+        std::hypot(r.sigma(tool && tool->quantity == quantity->kind ? tool : nullptr), r.spot_sigma());
+    const bool angle = quantity->kind == QuantityKind::angle;
+    QString means = angle ? q(quantity->toe_word ? show_toe(quantity->angle(), how_)
+                                                 : fairchalk::show(quantity->angle(), how_))
+                          : otherUnit(*quantity);
+    // What the gauge shows, and what it means there.
+    if (angle && tool && tool->quantity == QuantityKind::angle && spot_ && spot_->wheel &&
+        against_gravity(spot_->kind) && spot_->kind != ReadingKind::caster) {
+        const Angle lean = Angle::from_deg(undone(quantity->value, *tool, side_of(*spot_->wheel), topIn()));
+        means =
+            tr("%1, top %2").arg(q(fairchalk::show(abs(lean), how_)), lean.deg() < 0 ? tr("in") : tr("out"));
+    }
     understood_->setText(
         QStringLiteral("<b>= %1</b> %2 &nbsp; %3")
-            .arg(otherUnit(*quantity),
-                 QStringLiteral("±%1").arg(std::hypot(r.sigma(), r.spot_sigma()) * k95, 0, 'f', 1),
+            .arg(means,
+                 angle ? QStringLiteral("±%1").arg(q(show_plus_minus(Angle::from_deg(sigma * k95), how_)))
+                       : QStringLiteral("±%1").arg(sigma * k95, 0, 'f', 1),
                  soft(tr("Enter keeps it"))));
 }
 
@@ -627,26 +633,11 @@ void Slate::enter() {
                 understand();
                 return;
             }
-            if (doubted(spot_->kind == ReadingKind::string_to_string ? Bounded::bar_width
-                                                                     : Bounded::hub_to_string,
-                        text, expected()))
+            if (const Tool* tool = desk_.job().tool(desk_.toolFor(*spot_));
+                doubted(bound_of_reading(spot_->kind, tool ? tool->shows : Shows::leaning), text, expected()))
                 return;
-            desk_.take(*spot_, *quantity);
+            desk_.take(*spot_, *quantity, topIn());
             moveOn();
-            return;
-        case Mode::front_bar:
-        case Mode::rear_bar:
-            if (doubted(Bounded::bar_distance, text, expected())) return;
-            lines_being_set_.tool = desk_.lines().tool;
-            (mode_ == Mode::front_bar ? lines_being_set_.bars.front_ahead
-                                      : lines_being_set_.bars.rear_behind) = quantity->length();
-            desk_.setLines(lines_being_set_);
-            if (mode_ == Mode::front_bar) {
-                setMode(Mode::rear_bar);
-            } else {
-                spot_.reset();
-                emit stageWanted(Stage::read);
-            }
             return;
         case Mode::turned: {
             const auto& turns = desk_.answer().plan.turns;
@@ -712,16 +703,17 @@ void Slate::refresh() {
     as_written_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
     i_turned_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
     leave_->setVisible(turning && mode_ == Mode::idle);
-    close_up_->setVisible(!guided && (stage_ == Stage::read || stage_ == Stage::lines));
+    close_up_->setVisible(!guided && stage_ == Stage::read);
     const bool types =
         mode_ == Mode::guide ? guide_->typing() : mode_ != Mode::idle && mode_ != Mode::happening;
     entry_->setVisible(types);
     entry_->setEnabled(types);
     understood_->setVisible(types);
-    tool_row_->setVisible(!guided && stage_ == Stage::lines);
     number_->setVisible(!guided && stage_ == Stage::read && spot_);
     std::vector<Act> acts;
     if (mode_ == Mode::guide) acts = guide_->acts();
+    if (mode_ == Mode::reading && stage_ == Stage::read)
+        for (const ReadAct& a : readActs()) acts.push_back(a.act);
     if (mode_ == Mode::happening)
         for (const Happens& h : happens) acts.push_back({QString(), tr(h.text), false, false});
     if (mode_ == Mode::loose)
@@ -732,7 +724,6 @@ void Slate::refresh() {
         entry_->setFont(type(guide_->typesWords() ? 18 : 32, !guide_->typesWords()));
         entry_->setPlaceholderText(guide_->prompt());
     }
-    for (QPushButton* b : tools_) b->setChecked(b->property("tool").toString().toStdString() == desk_.tool());
     QString body;
     if (mode_ == Mode::guide) {
         title_->setText(guide_->title());
@@ -750,24 +741,21 @@ void Slate::refresh() {
         body = line(soft(tr("What it spoils is marked on the line, and asked for again.")));
     } else if (stage_ == Stage::read) {
         if (spot_) {
-            number_->setText(QString::number(numberOf(*spot_)));
+            number_->setText(desk_.number(*spot_));
             title_->setText(q(words::spot(*spot_)));
             subtitle_->setText(mode_ == Mode::strike_reason ? tr("strike out the last reading here: why?")
                                : spot_->kind == ReadingKind::string_to_string
                                    ? tr("from string to string, along the bar")
-                                   : tr("to the string, at hub height"));
+                               : rig_of(spot_->kind).use == RigUse::toe && spot_->wheel &&
+                                       rig_of(spot_->kind).over == Over::its_own_walk
+                                   ? tr("to the string, at hub height")
+                                   : tr("with the %1").arg(q(words::tool(desk_.toolFor(*spot_)))));
         } else {
             title_->setText(tr("All spots read"));
             subtitle_->setText(tr("Page Up and Page Down go back to one"));
         }
-        close_up_->setSpot(spot_);
+        close_up_->setSpot(spot_, desk_.lines().sweep.value_or(usual_sweep));
         body = bodyForRead();
-    } else if (stage_ == Stage::lines) {
-        title_->setText(mode_ == Mode::rear_bar ? tr("Rear bar") : tr("Front bar"));
-        subtitle_->setText(mode_ == Mode::rear_bar ? tr("how far behind the rear hubs?")
-                                                   : tr("how far ahead of the front hubs?"));
-        close_up_->setLines(mode_ == Mode::rear_bar ? 1 : 0);
-        body = bodyForLines();
     } else if (turning) {
         const Rod* rod = rodInTurn();
         title_->setText(mode_ == Mode::turned && rod   ? q(words::rod(*rod))
@@ -782,6 +770,11 @@ void Slate::refresh() {
     }
     if (mode_ != Mode::happening && mode_ != Mode::loose && (!guide_ || guide_->isStage()))
         body = bodyForCautions() + body;
+    // A long name is written smaller, not cut.
+    for (double size : {17.0, 15.0, 13.0}) {
+        title_->setFont(type(size, true));
+        if (title_->fontMetrics().horizontalAdvance(title_->text()) < width() - 90) break;
+    }
     entry_->setAccessibleName(title_->text() + QStringLiteral(", ") + subtitle_->text());
     setBody(body);
     understand();
@@ -798,7 +791,7 @@ QString Slate::bodyForRead() const {
         for (const Check& c : a.now.checks)
             if (c.suspect) {
                 const Reading& r = std::get<Reading>(desk_.log()[c.entry].what);
-                const QString n = QString::number(numberOf(r.spot));
+                const QString n = desk_.number(r.spot);
                 if (!numbers.contains(n)) numbers << n;
             }
         out += line(warn(numbers.size() == 1
@@ -808,6 +801,7 @@ QString Slate::bodyForRead() const {
                                    .arg(numbers.join(QStringLiteral(" · ")))));
         out += bodyForSuspects();
     }
+    out += bodyForSquaring();
     for (const Bumped& b : a.bars) {
         const QString bar = b.bar == Axle::front ? tr("front") : tr("rear");
         out +=
@@ -826,14 +820,24 @@ QString Slate::bodyForRead() const {
                             : warn(both + tr(". They don't agree: read both again.")));
     }
     if (spot_) {
-        // The whole line of spots this one belongs to: its string, or the bars.
-        out += head(spot_->wheel ? (side_of(*spot_->wheel) == Side::left ? tr("On the left string")
-                                                                         : tr("On the right string"))
-                                 : tr("On the bars"));
+        // The spots it belongs with: its string, the bars, or its own way of measuring.
+        const auto lineOf = [](const Spot& s) {
+            const bool string = rig_of(s.kind).over == Over::its_own_walk && s.kind != ReadingKind::camber;
+            return string && s.wheel ? 1 + index_of(side_of(*s.wheel))
+                   : s.kind == ReadingKind::string_to_string
+                       ? 3
+                       : 4 + static_cast<int>(&rig_of(s.kind) - all_rigs().data());
+        };
+        const int ours = lineOf(*spot_);
+        out += head(ours == 1   ? tr("On the left string")
+                    : ours == 2 ? tr("On the right string")
+                    : ours == 3 ? tr("On the bars")
+                                : q(desk_.knowledge().rig(rig_of(spot_->kind).id)->text));
         QString rows;
-        for (const Spot& s : string_walk()) {
-            if (spot_->wheel.has_value() != s.wheel.has_value()) continue;
-            if (s.wheel && side_of(*s.wheel) != side_of(*spot_->wheel)) continue;
+        std::vector<Spot> spots = desk_.walk();
+        if (std::find(spots.begin(), spots.end(), *spot_) == spots.end()) spots.push_back(*spot_);
+        for (const Spot& s : spots) {
+            if (lineOf(s) != ours) continue;
             for (std::size_t i : readings_at(job, round, s)) {
                 const auto check = std::find_if(a.now.checks.begin(), a.now.checks.end(),
                                                 [&](const Check& c) { return c.entry == i; });
@@ -844,7 +848,7 @@ QString Slate::bodyForRead() const {
                             "<tr><td width='22' style='color:%1'>%2</td><td width='146'>%3</td><td "
                             "align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
                             .arg(Chalk::now().soft.name())
-                            .arg(numberOf(s))
+                            .arg(desk_.number(s))
                             .arg(q(words::spot(s)), q(v.text).toHtmlEscaped(),
                                  suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
                                  !kept     ? tr("writing …")
@@ -862,31 +866,7 @@ QString Slate::bodyForRead() const {
                     line(soft(QStringLiteral("<s>%1</s> %2")
                                   .arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
     }
-    out += head(tr("What this tells"));
-    QString rows;
-    const auto row = [&](const QString& name, const QString& value) {
-        rows += QStringLiteral("<tr><td width='116'>%1</td><td>%2</td></tr>").arg(name, value);
-    };
-    for (Wheel w : {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right}) {
-        const WheelAngles& angles = a.now.wheels[index_of(w)];
-        if (angles.toe.known)
-            row(q(words::wheel(w)),
-                QStringLiteral("<b>%1</b>").arg(known(angles.toe, how_)) +
-                    (axle_of(w) == Axle::front && angles.toe_to_thrust.known
-                         ? QStringLiteral("<br>") +
-                               soft(tr("%1 to the thrust line")
-                                        .arg(q(show_toe(angles.toe_to_thrust.value, how_))))
-                         : QString()));
-        else if (angles.toe_to_string.known)
-            row(q(words::wheel(w)), tr("%1 to its string").arg(known(angles.toe_to_string, how_)));
-    }
-    for (Axle axle : both_axles)
-        if (a.now.axles[index_of(axle)].total_toe.known)
-            row(axle == Axle::front ? tr("front total") : tr("rear total"),
-                QStringLiteral("<b>%1</b>").arg(known(a.now.axles[index_of(axle)].total_toe, how_)));
-    out += rows.isEmpty()
-               ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
-               : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+    out += bodyForAngles();
     // What is missing for what is not known.
     for (Wheel w : all_wheels) {
         const KnownAngle& toe = a.now.wheels[index_of(w)].toe;
@@ -899,16 +879,18 @@ QString Slate::bodyForRead() const {
                 continue;
         } else {
             QStringList numbers;
-            for (const Spot& s : toe.needs) numbers << QString::number(numberOf(s));
+            for (const Spot& s : toe.needs) numbers << desk_.number(s);
             out += line(soft(tr("Toe of the %1 to the car is known after %2.")
                                  .arg(q(words::wheel(w)), numbers.join(QStringLiteral(" · ")))));
         }
         break;
     }
-    for (const Verdict& v : a.verdicts)
-        if (v.call != Call::unknown)
-            out += line(
-                QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
+    for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
+        const Verdict& v = a.verdicts[i];
+        if (v.call == Call::unknown) continue;
+        out += line(QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
+        if (v.call == Call::too_close) out += line(soft(settles(i)));
+    }
     if (round > 0 && static_cast<int>(a.rounds.size()) > round) {
         out += head(tr("Before, at round %1").arg(round));
         for (Axle axle : both_axles) {
@@ -928,7 +910,7 @@ QString Slate::bodyForSuspects() const {
     QString out;
     for (const auto& [entry, rest] : a.without) {
         const Reading& r = std::get<Reading>(desk_.log()[entry].what);
-        const QString number = QString::number(numberOf(r.spot));
+        const QString number = desk_.number(r.spot);
         if (const Explanation* x = slip_of(a.slips, entry)) {
             const QString would = r.value.kind == QuantityKind::length
                                       ? QStringLiteral("%1 mm").arg(x->would_be, 0, 'f', 1)
@@ -936,6 +918,8 @@ QString Slate::bodyForSuspects() const {
             out += line(tr("%1 read %2; it would fit at %3, if %4.")
                             .arg(number, q(r.value.text).toHtmlEscaped(), would, q(words::slip(x->slip))));
         }
+        // With one reading gone and nothing left to contradict, that one explains it.
+        if (!rest.alarm) out += line(soft(tr("Without %1 all the rest fits.").arg(number)));
         if (!r.spot.wheel) continue;
         const auto w = static_cast<std::size_t>(index_of(*r.spot.wheel));
         const KnownAngle& with = a.now.wheels[w].toe;
@@ -945,7 +929,7 @@ QString Slate::bodyForSuspects() const {
                 soft(tr("Toe there %1 with this %2, %3 without it.")
                          .arg(known(with, how_), q(r.value.text).toHtmlEscaped(), known(without, how_))));
     }
-    return out.isEmpty() ? out : out + line(soft(tr("Ctrl+D on that spot sets its last reading aside.")));
+    return out;
 }
 
 QString Slate::bodyForTurn() const {
@@ -969,7 +953,7 @@ QString Slate::bodyForTurn() const {
     if (!a.plan.turns.empty()) {
         QStringList spoiled, numbers;
         for (const PlannedTurn& t : a.plan.turns) spoiled << tr("%1 toe").arg(q(words::wheel(t.wheel)));
-        for (const Spot& s : a.plan.remeasure) numbers << QString::number(numberOf(s));
+        for (const Spot& s : a.plan.remeasure) numbers << desk_.number(s);
         out += head(tr("This spoils")) + line(spoiled.join(QStringLiteral(", "))) +
                line(soft(tr("Read again after it: spots %1. Nothing moves the rest.")
                              .arg(numbers.join(QStringLiteral(" · ")))));
@@ -987,17 +971,11 @@ QString Slate::bodyForTurn() const {
                          "vehicle's manual asks for; its torque and a new pin or nut where it says so. The "
                          "manual and a qualified technician come before this program.")));
     } else {
-        for (const Verdict& v : a.verdicts) {
+        for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
+            const Verdict& v = a.verdicts[i];
             out += line(
                 QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
-            if (v.call == Call::too_close) {
-                const auto settling = what_settles(desk_.job(), a.now, v);
-                out += line(soft(settling ? tr("%n more reading(s) would settle it, first at spot %1.",
-                                               nullptr, settling->readings)
-                                                .arg(numberOf(settling->first.spot))
-                                          : tr("No number of readings with this rule settles it within "
-                                               "reason: a finer rule would, or leave it as it is.")));
-            }
+            if (v.call == Call::too_close) out += line(soft(settles(i)));
         }
         if (a.verdicts.empty())
             out += line(tr("This job has no targets: nothing is judged and nothing planned."));
@@ -1010,51 +988,177 @@ QString Slate::bodyForTurn() const {
     return out;
 }
 
-QString Slate::bodyForLines() const {
-    QString out;
-    LinesSet l = desk_.lines();
-    l.tool = desk_.tool();
-    out += head(tr("As they stand"));
-    out +=
-        line(tr("Front bar: %1 ahead of the front hubs")
-                 .arg(l.bars.front_ahead ? q(fairchalk::show(*l.bars.front_ahead, how_)) : tr("not given,")));
-    out +=
-        line(tr("Rear bar: %1 behind the rear hubs")
-                 .arg(l.bars.rear_behind ? q(fairchalk::show(*l.bars.rear_behind, how_)) : tr("not given,")));
-    out +=
-        line(soft(tr("The strings need not be square to the car: how they lie is solved from the readings. "
-                     "Strings at hub height, tight, touching nothing.")));
-    // A tolerance that the rule can't resolve, said before the work begins.
-    for (const Target& t : desk_.job().targets) {
-        if (!t.has_tolerance || (t.measure != Measure::total_toe && t.measure != Measure::toe)) continue;
-        const auto once = reachable_sigma(desk_.car(), l, t, 1);
-        if (!once) continue;
-        const Angle half = t.half_band();
-        const QString name = q(words::measure(t)), band = q(show_plus_minus(half, how_)),
-                      reach = q(show_plus_minus(*once * k95, how_));
-        if (*once * k95 < half * 0.5) {
-            out += line(
-                tr("%1: one round gives ±%2, the tolerance is ±%3. Good enough.").arg(name, reach, band));
-            continue;
-        }
-        int repeats = 0;
-        for (int n : {2, 3, 4})
-            if (const auto s = reachable_sigma(desk_.car(), l, t, n); s && *s * k95 < half * 0.7 && !repeats)
-                repeats = n;
-        out += line(warn(*once * k95 < half
-                             ? tr("%1: one round gives ±%2 of a tolerance of ±%3: only a value near the "
-                                  "middle can be called.")
-                                   .arg(name, reach, band)
-                             : tr("%1: one round gives ±%2, which is wider than the tolerance of ±%3.")
-                                   .arg(name, reach, band)));
-        const auto finer = repeats ? std::nullopt : tool_that_would(desk_.car(), l, t, 2);
-        out += line(soft(repeats ? tr("Each spot read %1 times would do.").arg(repeats)
-                         : finer
-                             ? tr("This rule can't resolve it in a few rounds: a %1, each spot twice, would.")
-                                   .arg(q(finer->name).replace(QLatin1Char('-'), QLatin1Char(' ')))
-                             : tr("This rule can't resolve it in a few rounds, and no finer one would: widen "
-                                  "the tolerance or use another method.")));
+/// What would settle the verdict that is too close to call.
+QString Slate::settles(std::size_t verdict) const {
+    const Answer& a = desk_.answer();
+    const auto settling = verdict < a.settling.size() ? a.settling[verdict] : std::nullopt;
+    return settling
+               ? tr("%n more reading(s) would settle it, first at spot %1.", nullptr, settling->readings)
+                     .arg(desk_.number(settling->first.spot))
+               : tr("No number of readings with these tools settles it within reason: a finer one would, or "
+                    "leave it as it is.");
+}
+
+/// For those who want their strings square: which stand, which way, how far.
+QString Slate::bodyForSquaring() const {
+    if (desk_.fact("squaring") != "yes") return {};
+    const Answer& a = desk_.answer();
+    QString out = head(tr("Squaring the strings"));
+    for (const StandMove& m : a.squaring.moves) {
+        const QString string = m.side == Side::left ? tr("Left string") : tr("Right string");
+        out += line(m.worth_it ? tr("%1: move its front end <b>%2 %3</b> the car, ±%4; the rear end stays.")
+                                     .arg(string,
+                                          q(fairchalk::show(Length::from_mm(std::abs(m.outward.mm())), how_)),
+                                          m.outward.mm() > 0 ? tr("away from") : tr("toward"),
+                                          q(fairchalk::show(Length::from_mm(m.sigma.mm() * k95), how_)))
+                               : tr("%1: square as far as this rule can tell.").arg(string));
     }
+    if (!a.squaring.needs.empty()) {
+        QStringList numbers;
+        for (const Spot& s : a.squaring.needs) numbers << desk_.number(s);
+        out += line(soft(
+            tr("After %1 it is known how to move what is left.").arg(numbers.join(QStringLiteral(" · ")))));
+    }
+    if (std::any_of(a.squaring.moves.begin(), a.squaring.moves.end(),
+                    [](const StandMove& m) { return m.worth_it; }))
+        out += line(
+            soft(tr("Once moved, F5, and read hubs and bars again. The angles are the same square or not.")));
+    return out;
+}
+
+/// All that is known by now, and what it is measured from.
+QString Slate::bodyForAngles() const {
+    const Answer& a = desk_.answer();
+    QString out = head(tr("What this tells"));
+    QString rows;
+    const auto row = [&](const QString& name, const QString& value) {
+        rows += QStringLiteral("<tr><td width='116'>%1</td><td>%2</td></tr>").arg(name, value);
+    };
+    const auto leaning = [&](const KnownAngle& k) {
+        return QStringLiteral("<b>%1</b> ±%2")
+            .arg(q(fairchalk::show(k.value, how_)), q(show_plus_minus(k.plus_minus(), how_)));
+    };
+    bool single = false, rear = false;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right}) {
+        const WheelAngles& angles = a.now.wheels[index_of(w)];
+        QStringList says;
+        if (angles.toe.known) {
+            single = true;
+            says << QStringLiteral("<b>%1</b>").arg(known(angles.toe, how_));
+            if (axle_of(w) == Axle::front && angles.toe_to_thrust.known)
+                says << soft(tr("%1 to the thrust line").arg(q(show_toe(angles.toe_to_thrust.value, how_))));
+        } else if (angles.toe_to_rear.known) {
+            rear = true;
+            says << tr("%1 to the rear wheel").arg(known(angles.toe_to_rear, how_));
+        } else if (angles.toe_to_string.known) {
+            says << tr("%1 to its string").arg(known(angles.toe_to_string, how_));
+        }
+        if (angles.camber.known) says << tr("camber %1").arg(leaning(angles.camber));
+        if (angles.caster.known) says << tr("caster %1").arg(leaning(angles.caster));
+        // What the readings tell, not what was believed of any car before.
+        if (angles.sai.known && angles.sai.sigma.deg() < 2.0)
+            says << soft(tr("SAI %1").arg(leaning(angles.sai)));
+        if (!says.isEmpty()) row(q(words::wheel(w)), says.join(QStringLiteral("<br>")));
+    }
+    for (Axle axle : both_axles) {
+        const AxleAngles& both = a.now.axles[index_of(axle)];
+        if (both.total_toe.known)
+            row(axle == Axle::front ? tr("front total") : tr("rear total"),
+                QStringLiteral("<b>%1</b>").arg(known(both.total_toe, how_)));
+        if (both.cross_camber.known) row(tr("camber L − R"), leaning(both.cross_camber));
+        if (both.cross_caster.known) row(tr("caster L − R"), leaning(both.cross_caster));
+    }
+    out += rows.isEmpty()
+               ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
+               : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+    if (single)
+        out += line(soft(tr("Toes are measured from %1.")
+                             .arg(q(words::reference(a.now.chassis_marks ? Reference::chassis_marks
+                                                                         : Reference::centreline)))));
+    if (rear)
+        out += line(soft(tr("A front toe to the rear wheel of its side has that wheel's own toe in it.")));
+    if (a.now.steering_free)
+        out +=
+            line(warn(tr("The steering was not held: total toe stands; each front wheel by itself is known "
+                         "only up to how far both were steered.")));
+    return out;
+}
+
+std::optional<std::size_t> Slate::suspect() const {
+    std::optional<std::size_t> first;
+    for (const Check& c : desk_.answer().now.checks) {
+        if (!c.suspect || !desk_.job().live(c.entry)) continue;
+        if (spot_ && std::get<Reading>(desk_.log()[c.entry].what).spot == *spot_) return c.entry;
+        if (!first) first = c.entry;
+    }
+    return first;
+}
+
+/// A gap, and a gauge without a sign, do not tell which way the wheel leans.
+bool Slate::asksLean() const {
+    if (!spot_) return false;
+    if (spot_->kind == ReadingKind::camber_gap) return true;
+    const Tool* tool = desk_.job().tool(desk_.toolFor(*spot_));
+    return tool && tool->quantity == QuantityKind::angle && tool->shows == Shows::unsigned_ &&
+           against_gravity(spot_->kind) && spot_->kind != ReadingKind::caster;
+}
+
+/// As said; else as that wheel leaned last; else in, as most do.
+bool Slate::topIn() const {
+    if (top_in_) return *top_in_;
+    for (std::size_t i = desk_.log().size(); i-- > 0;)
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+            r && desk_.job().live(i) && spot_ && r->spot.wheel == spot_->wheel && r->top_in)
+            return *r->top_in;
+    return true;
+}
+
+std::vector<Slate::ReadAct> Slate::readActs() {
+    std::vector<ReadAct> out;
+    if (const auto entry = suspect()) {
+        const Spot at = std::get<Reading>(desk_.log()[*entry].what).spot;
+        const QString n = desk_.number(at);
+        if (!spot_ || !(at == *spot_))
+            out.push_back({{"again", tr("Read %1 again").arg(n), true, false}, [this, at] { ask(at); }});
+        out.push_back({{"aside", tr("Set %1 aside").arg(n), false, false}, [this, entry = *entry] {
+                           desk_.strike(entry, tr("set aside: it contradicts the others"));
+                           setMode(Mode::reading);
+                       }});
+    }
+    if (!spot_) return out;
+    if (asksLean())
+        out.push_back({{"lean", topIn() ? tr("Top leans in") : tr("Top leans out"), false, true}, [this] {
+                           top_in_ = !topIn();
+                           refresh();
+                       }});
+    for (const Spot& s : besides(*spot_, desk_.car())) {
+        const QString text = s.kind == ReadingKind::string_height     ? tr("String's height")
+                             : s.kind == ReadingKind::hub_width       ? tr("Hub width")
+                             : s.kind == ReadingKind::tape_difference ? tr("One difference")
+                             : s.kind == ReadingKind::camber_reversed ? tr("End for end")
+                                                                      : tr("Half a turn on");
+        out.push_back({{"besides", text, false, false}, [this, s] { ask(s); }});
+    }
+    const auto tools = toolsFor(*spot_);
+    if (tools.size() > 1)
+        out.push_back({{"tool", tr("With: %1").arg(q(words::tool(desk_.toolFor(*spot_)))), false, false},
+                       [this, tools] {
+                           const auto at = std::find(tools.begin(), tools.end(), desk_.toolFor(*spot_));
+                           desk_.takeUp(*spot_,
+                                        at == tools.end() || at + 1 == tools.end() ? tools.front() : at[1]);
+                       }});
+    return out;
+}
+
+/// What this garage could read that with: its own rules or gauges, and the standard ones.
+std::vector<std::string> Slate::toolsFor(const Spot& spot) const {
+    const QuantityKind quantity = info_of(spot.kind).quantity;
+    std::vector<std::string> out;
+    for (const Tool& t : standard_tools())
+        if (t.quantity == quantity) out.push_back(t.name);
+    for (const Tool& t : desk_.job().tools)
+        if (t.quantity == quantity && std::find(out.begin(), out.end(), t.name) == out.end())
+            out.push_back(t.name);
     return out;
 }
 
@@ -1077,15 +1181,7 @@ QString Slate::say() const {
                     .arg(q(words::spot(*spot_)));
             if (!spot_)
                 return tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
-            if (spot_->kind == ReadingKind::string_to_string)
-                return tr("Measure from string to string along the %1, square across the car.")
-                    .arg(q(words::spot_short(*spot_)));
-            return tr("Hold the rule's zero end on the %1 of the %2 wheel, square to the string, and read it "
-                      "where the string crosses.")
-                .arg(q(words::spot_short(*spot_)), q(words::wheel(*spot_->wheel)));
-        case Stage::lines:
-            return tr(
-                "Say where the two bars stand and which rule you read with; the strings need not be square.");
+            return q(words::how_to_read(*spot_));
         case Stage::turn:
             if (mode_ == Mode::accept_reason)
                 return tr(

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <functional>
+
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -57,18 +59,7 @@ class Slate : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
-    enum class Mode {
-        reading,
-        strike_reason,
-        turned,
-        accept_reason,
-        front_bar,
-        rear_bar,
-        idle,
-        guide,
-        loose,
-        happening
-    };
+    enum class Mode { reading, strike_reason, turned, accept_reason, idle, guide, loose, happening };
 
     void setMode(Mode mode);
     void enter();
@@ -77,7 +68,20 @@ class Slate : public QWidget {
     QString bodyForRead() const;
     QString bodyForSuspects() const;
     QString bodyForTurn() const;
-    QString bodyForLines() const;
+    QString bodyForSquaring() const;
+    QString bodyForAngles() const;
+    /// What can be done where the asked-for reading is taken.
+    struct ReadAct {
+        Act act;
+        std::function<void()> run;
+    };
+    std::vector<ReadAct> readActs();
+    /// The suspect that is asked for, or the first.
+    std::optional<std::size_t> suspect() const;
+    QString settles(std::size_t verdict) const;
+    std::vector<std::string> toolsFor(const Spot& spot) const;
+    bool asksLean() const;
+    bool topIn() const;
     void moveOn();
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect);
@@ -103,8 +107,7 @@ class Slate : public QWidget {
     bool shown_keys_ = false;
     QWidget* act_area_;
     std::vector<std::pair<std::string, double>> turned_so_far_;
-    LinesSet lines_being_set_;
-
+    std::optional<bool> top_in_;  ///< as said for the reading that is asked for
     QLabel* number_;
     QLabel* title_;
     QLabel* subtitle_;
@@ -117,8 +120,6 @@ class Slate : public QWidget {
     QPushButton* as_written_;
     QPushButton* i_turned_;
     QPushButton* leave_;
-    std::vector<QPushButton*> tools_;
-    QWidget* tool_row_;
 };
 
 }  // namespace fairchalk::desk

@@ -1,0 +1,616 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "rig/lines_guide.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "look/chalk.h"
+#include "look/html.h"
+#include "rig/rig_drawing.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+constexpr double thing_w = 115, thing_h = 92, wall_y = 56;
+constexpr double ways_y = 262, way_h = 37;
+constexpr double told_x = 596, told_y = 598, told_h = 33;
+
+QRectF placeOfRig(const RigInfo& rig) {
+    // Toe in two columns, camber and caster in the third.
+    int column = 0, row = 0;
+    for (const RigInfo& r : all_rigs()) {
+        if (r.use != RigUse::toe && column < 2) column = 2, row = 0;
+        if (r.use == RigUse::toe && row == 6) ++column, row = 0;
+        if (&r == &rig) break;
+        ++row;
+    }
+    return {20 + column * 307.0, ways_y + 26 + row * way_h, 297, way_h - 4};
+}
+
+bool stringRig(const std::string& id) {
+    return id == "string-bars" || id == "string-stands";
+}
+
+QString countOf(const Needed& n, const Knowledge& k) {
+    const Thing& t = *k.thing(n.thing);
+    return n.count == 1 ? QStringLiteral("1 %1").arg(q(t.one))
+                        : QStringLiteral("%1 %2").arg(n.count).arg(q(t.text));
+}
+
+}  // namespace
+
+std::vector<std::string> LinesGuide::rigs() const {
+    auto out = desk_.lines().rigs;
+    if (out.empty()) out.emplace_back("string-bars");
+    return out;
+}
+
+AtHand LinesGuide::atHand() const {
+    return read_at_hand_ids(desk_.fact("at_hand"), desk_.knowledge());
+}
+
+std::string LinesGuide::part() const {
+    return chosen_.section(QLatin1Char(':'), 1).toStdString();
+}
+
+std::vector<LinesGuide::Told> LinesGuide::told() const {
+    std::vector<Told> out;
+    const LinesSet l = desk_.lines();
+    const auto chosen = rigs();
+    const auto has = [&](auto&& of) { return std::any_of(chosen.begin(), chosen.end(), of); };
+    const auto length = [&](const std::optional<Length>& v) {
+        return v ? q(fairchalk::show(*v, how_)) : tr("to be told");
+    };
+    if (has(stringRig)) {
+        out.push_back({"bar-front", tr("Front bar, ahead of the hubs"), length(l.bars.front_ahead),
+                       !l.bars.front_ahead});
+        out.push_back(
+            {"bar-rear", tr("Rear bar, behind the hubs"), length(l.bars.rear_behind), !l.bars.rear_behind});
+    }
+    for (const std::string& id : chosen)
+        for (const SizeField& size : rig_named(id)->sizes) {
+            const auto& v = l.sizes.*size.field;
+            QString name = q(words::size(size.name));
+            if (!name.isEmpty()) name[0] = name[0].toUpper();
+            out.push_back({"size:" + q(std::string(size.name)), name, length(v), !v});
+        }
+    if (has([](const std::string& id) {
+            return rig_named(id)->use == RigUse::caster && id != "caster-axis";
+        }))
+        out.push_back({"sweep", tr("Turned each way for caster"),
+                       q(fairchalk::show(l.sweep.value_or(usual_sweep), how_)), false});
+    if (has([](const std::string& id) { return id == "caster-gauge"; }))
+        out.push_back({"scale", tr("The gauge's scale is made for"),
+                       q(fairchalk::show(l.caster_scale.value_or(usual_sweep), how_)), false});
+    if (has([](const std::string& id) { return id == "chassis-centreline"; })) {
+        QStringList at;
+        for (Length s : l.stations) at << q(fairchalk::show(s, how_));
+        out.push_back({"stations", tr("Chassis marks, ahead of rear axle"),
+                       at.isEmpty() ? tr("at both axles") : at.join(QStringLiteral("; ")), false});
+    }
+    out.push_back({"rule", tr("Lengths are read with"), q(words::tool(desk_.tool())), false});
+    if (has([](const std::string& id) { return rig_named(id)->use != RigUse::toe; }))
+        out.push_back({"gauge", tr("Angles are read with"), q(words::tool(desk_.gauge())), false});
+    out.push_back({"held", tr("Steering"), l.steering_held ? tr("held straight") : tr("not held"), false});
+    if (has([](const std::string& id) {
+            return rig_named(id)->over == Over::its_own_walk && rig_named(id)->use == RigUse::toe;
+        }))
+        out.push_back({"square", tr("Squaring the strings"),
+                       desk_.fact("squaring") == "yes" ? tr("with the assistant") : tr("not needed"), false});
+    return out;
+}
+
+void LinesGuide::enter() {
+    const auto all = told();
+    const auto missing = std::find_if(all.begin(), all.end(), [](const Told& t) { return t.missing; });
+    chosen_ = missing != all.end() ? missing->id : all.front().id;
+}
+
+std::vector<Place> LinesGuide::places() const {
+    std::vector<Place> out;
+    double y = told_y;
+    for (const Told& t : told()) {
+        out.push_back({t.id, {told_x, y, 344, told_h - 3}, t.name, t.value});
+        y += told_h;
+    }
+    const AtHand have = atHand();
+    const auto chosen = rigs();
+    for (const RigInfo& r : all_rigs()) {
+        const RigItem& item = *desk_.knowledge().rig(r.id);
+        const bool is = std::count(chosen.begin(), chosen.end(), r.id) > 0;
+        const bool lacks = !have.empty() && !lacking(item, have).empty();
+        out.push_back({"rig:" + q(item.id), placeOfRig(r), q(item.text),
+                       is      ? tr("set up")
+                       : lacks ? tr("something is missing")
+                               : tr("possible")});
+    }
+    out.push_back({"wall", {20, 14, 400, 36}, tr("On the wall"), tr("say what you have")});
+    int n = 0;
+    for (const Thing& t : desk_.knowledge().things) {
+        const auto it = have.find(t.id);
+        out.push_back({"thing:" + q(t.id),
+                       {20 + (n % 8) * thing_w, wall_y + (n / 8) * (thing_h + 4), thing_w - 6, thing_h},
+                       q(t.text),
+                       it == have.end() ? tr("on the wall") : tr("%1 at hand").arg(it->second)});
+        ++n;
+    }
+    return out;
+}
+
+void LinesGuide::point(const QString& place) {
+    // A thing is taken down by pointing at it; a way of measuring is first looked at.
+    if (place.startsWith(QLatin1String("thing:")))
+        toggleThing(place.section(QLatin1Char(':'), 1).toStdString());
+    choose(place);
+}
+
+void LinesGuide::toggleThing(const std::string& id) {
+    AtHand have = atHand();
+    if (have.contains(id))
+        have.erase(id);
+    else
+        have[id] = desk_.knowledge().thing(id)->usual;
+    desk_.keepFact("at_hand", ids_of(have));
+}
+
+void LinesGuide::toggleRig(const std::string& id) {
+    LinesSet l = desk_.lines();
+    // Strings on two bars stand in where nothing was chosen: they stay beside what is added to them.
+    if (l.rigs.empty() && (id == "string-bars" || l.bars.front_ahead || rig_named(id)->use != RigUse::toe))
+        l.rigs.emplace_back("string-bars");
+    const auto it = std::find(l.rigs.begin(), l.rigs.end(), id);
+    if (it != l.rigs.end())
+        l.rigs.erase(it);
+    else
+        l.rigs.push_back(id);
+    desk_.setLines(l);
+}
+
+QString LinesGuide::title() const {
+    for (const Place& p : places())
+        if (p.id == chosen_) return p.name;
+    return tr("Lines");
+}
+
+QString LinesGuide::subtitle() const {
+    if (chosen_ == "bar-front") return tr("how far ahead of the front hubs?");
+    if (chosen_ == "bar-rear") return tr("how far behind the rear hubs?");
+    if (chosen_.startsWith("size:")) return tr("measured once, for this round and those after it");
+    if (chosen_ == "sweep") return tr("the same out and in; each reading may still say its own");
+    if (chosen_ == "scale") return tr("as its maker says; mostly 20°");
+    if (chosen_ == "stations") return tr("two or more, with a ; between them");
+    if (chosen_ == "wall") return tr("two stands, a tape, boards");
+    for (const Place& p : places())
+        if (p.id == chosen_) return p.value;
+    return {};
+}
+
+bool LinesGuide::typing() const {
+    return chosen_ == "wall" || chosen_ == "sweep" || chosen_ == "scale" || chosen_ == "stations" ||
+           chosen_.startsWith("bar-") || chosen_.startsWith("size:");
+}
+
+QString LinesGuide::prompt() const {
+    return chosen_ == "wall" ? tr("I have: …") : QString();
+}
+
+Expect LinesGuide::expected() const {
+    if (chosen_ == "sweep" || chosen_ == "scale") return {Expect::Kind::angle, Bare::deg};
+    return {Expect::Kind::length, bareLength()};
+}
+
+std::optional<Bounded> LinesGuide::bounded() const {
+    if (chosen_.startsWith("bar-")) return Bounded::bar_distance;
+    return std::nullopt;
+}
+
+namespace {
+
+QString listOf(const std::vector<std::string>& parts) {
+    QStringList out;
+    for (const std::string& p : parts) out << QStringLiteral("“%1”").arg(q(p).toHtmlEscaped());
+    return out.join(QStringLiteral(", "));
+}
+
+/// `0; 2400 mm`
+Result<std::vector<Length>> readStations(const QString& text, const Expect& expect) {
+    std::vector<Length> out;
+    for (const QString& part : text.split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+        const auto one = read_quantity(part.trimmed().toStdString(), expect);
+        if (!one) return tl::unexpected(one.error());
+        out.push_back(one->length());
+    }
+    if (out.size() < 2)
+        return fail(Code::text_not_understood, text.toStdString(), "the end: a second mark", "0; 2400 mm",
+                    "10 in; 90 in");
+    return out;
+}
+
+}  // namespace
+
+Understood LinesGuide::understand(const QString& text) const {
+    if (chosen_ == "wall") {
+        const HandRead read = read_at_hand(text.toStdString(), desk_.knowledge());
+        QStringList have;
+        for (const auto& [id, n] : read.have) have << countOf({id, n}, desk_.knowledge());
+        QString html =
+            have.isEmpty() ? QString() : QStringLiteral("<b>= %1</b>").arg(have.join(QStringLiteral(", ")));
+        if (!read.unknown.empty())
+            html +=
+                QStringLiteral(" ") + warn(tr("%1 is none of what hangs there").arg(listOf(read.unknown)));
+        return {html, read.unknown.empty()};
+    }
+    if (chosen_ == "stations") {
+        const auto read = readStations(text, expected());
+        if (!read) return {warn(q(words::sentence(read.error())).toHtmlEscaped()), false};
+        QStringList at;
+        for (Length s : *read) at << q(fairchalk::show(s, how_));
+        return {QStringLiteral("<b>= %1</b>").arg(at.join(QStringLiteral("; "))), true};
+    }
+    return Guide::understand(text);
+}
+
+QString LinesGuide::keep(const QString& text) {
+    if (chosen_ == "wall") {
+        const HandRead read = read_at_hand(text.toStdString(), desk_.knowledge());
+        if (read.have.empty())
+            return tr("“%1” names nothing that hangs on this wall; right would be: two stands, a tape, "
+                      "boards.")
+                .arg(text.trimmed());
+        if (!read.unknown.empty())
+            return tr("%1 is none of what hangs on this wall. Take it out, or name it as it is named there.")
+                .arg(listOf(read.unknown));
+        AtHand have = atHand();
+        for (const auto& [id, n] : read.have) have[id] = n;
+        desk_.keepFact("at_hand", ids_of(have));
+        emit changed();
+        return {};
+    }
+    LinesSet l = desk_.lines();
+    if (chosen_ == "stations") {
+        const auto read = readStations(text, expected());
+        if (!read) return q(words::sentence(read.error()));
+        l.stations = *read;
+    } else {
+        const auto quantity = read_quantity(text.toStdString(), expected());
+        if (!quantity) return q(words::sentence(quantity.error()));
+        if (quantity->value <= 0.0)
+            return tr("“%1” is not more than nothing; right would be a distance or an angle above 0.")
+                .arg(text.trimmed());
+        if (chosen_ == "bar-front") l.bars.front_ahead = quantity->length();
+        if (chosen_ == "bar-rear") l.bars.rear_behind = quantity->length();
+        if (chosen_ == "sweep" || chosen_ == "scale") {
+            if (quantity->value > 60.0)
+                return tr("“%1” is more than a wheel turns; right would be about 20°.").arg(text.trimmed());
+            (chosen_ == "sweep" ? l.sweep : l.caster_scale) = quantity->angle();
+        }
+        for (const SizeField& size : size_fields())
+            if (part() == size.name && chosen_.startsWith("size:")) l.sizes.*size.field = quantity->length();
+    }
+    desk_.setLines(l);
+    // On to what is still to be told; when all is, to the readings.
+    const auto all = told();
+    std::size_t here = 0;
+    while (here < all.size() && all[here].id != chosen_) ++here;
+    for (std::size_t i = here + 1; i < all.size(); ++i)
+        if (all[i].id != "rule" && all[i].id != "gauge" && all[i].id != "held" && all[i].id != "square") {
+            choose(all[i].id);
+            return {};
+        }
+    const auto missing = std::find_if(all.begin(), all.end(), [](const Told& t) { return t.missing; });
+    if (missing != all.end())
+        choose(missing->id);
+    else
+        emit stageWanted(Stage::read);
+    return {};
+}
+
+std::vector<Act> LinesGuide::acts() const {
+    if (chosen_.startsWith("rig:")) {
+        const auto chosen = rigs();
+        const bool is = std::count(chosen.begin(), chosen.end(), part()) > 0;
+        std::vector<Act> out = {{"rig", is ? tr("Put it away") : tr("Set it up"), !is, false},
+                                {"how", tr("How it is set up"), false, false}};
+        if (!desk_.knowledge().rig(part())->making.empty())
+            out.push_back({"make", tr("The sums"), false, false});
+        return out;
+    }
+    if (chosen_.startsWith("thing:"))
+        return {{"thing", atHand().contains(part()) ? tr("Hang it back") : tr("Take it down"), true, false}};
+    if (chosen_ == "rule" || chosen_ == "gauge") {
+        std::vector<Act> out = {{"tools", tr("The drawer of tools"), true, false}};
+        const auto quantity = chosen_ == "rule" ? QuantityKind::length : QuantityKind::angle;
+        const std::string now = chosen_ == "rule" ? desk_.tool() : desk_.gauge();
+        std::vector<std::string> names;
+        for (const Tool& t : standard_tools())
+            if (t.quantity == quantity && t.name != "caster-gauge" && t.name != "plumb-line" &&
+                t.name != "spirit-level-gap")
+                names.push_back(t.name);
+        for (const Tool& t : desk_.job().tools)
+            if (t.quantity == quantity && std::find(names.begin(), names.end(), t.name) == names.end())
+                names.push_back(t.name);
+        for (const std::string& n : names)
+            out.push_back({"with:" + q(n), q(words::tool(n)), false, n == now});
+        return out;
+    }
+    if (chosen_ == "held")
+        return {
+            {"held", desk_.lines().steering_held ? tr("It was not held") : tr("It is held"), false, false}};
+    if (chosen_ == "square")
+        return {{"square", desk_.fact("squaring") == "yes" ? tr("No need of it") : tr("Help me square them"),
+                 false, false}};
+    return {{"read", tr("To the readings"), false, false}, {"making", tr("Making rigs"), false, false}};
+}
+
+void LinesGuide::act(const QString& id) {
+    LinesSet l = desk_.lines();
+    if (id == "rig") {
+        toggleRig(part());
+        return emit changed();
+    }
+    if (id == "how") return emit pageWanted("rig:" + q(part()));
+    if (id == "make") return emit pageWanted("making:" + q(desk_.knowledge().rig(part())->making));
+    if (id == "making") return emit pageWanted(QStringLiteral("making:bars"));
+    if (id == "tools") return emit pageWanted(QStringLiteral("tools"));
+    if (id == "read") return emit stageWanted(Stage::read);
+    if (id == "thing") toggleThing(part());
+    if (id == "square") desk_.keepFact("squaring", desk_.fact("squaring") == "yes" ? "no" : "yes");
+    if (id == "held") {
+        l.steering_held = !l.steering_held;
+        desk_.setLines(l);
+    }
+    if (id.startsWith("with:")) {
+        (chosen_ == "rule" ? l.tool : l.gauge) = id.mid(5).toStdString();
+        desk_.setLines(l);
+    }
+    emit changed();
+}
+
+/// What the chosen ways tell between them, and from what.
+QString LinesGuide::together() const {
+    bool each = false, total = false, thrust = false, camber = false, caster = false, rear_only = false;
+    QStringList from;
+    for (const std::string& id : rigs()) {
+        const RigInfo& r = *rig_named(id);
+        camber = camber || r.use == RigUse::camber || id == "caster-sweep";
+        caster = caster || r.use == RigUse::caster;
+        if (r.use != RigUse::toe) continue;
+        if (r.reference == Reference::same_side_rear) {
+            rear_only = true;
+            continue;
+        }
+        each = each || r.each_wheel;
+        total = total || r.total;
+        thrust = thrust || r.thrust;
+        const QString reference = q(words::reference(r.reference));
+        if (r.each_wheel && !from.contains(reference)) from << reference;
+    }
+    QStringList tells, not_told;
+    (each ? tells : not_told) << (each ? tr("toe of each wheel") : tr("which wheel the toe is on"));
+    (total ? tells : not_told) << tr("total toe");
+    (thrust ? tells : not_told) << tr("where the rear axle points");
+    (camber ? tells : not_told) << tr("camber");
+    (caster ? tells : not_told) << tr("caster");
+    if (rear_only) tells << tr("front toe against the rear wheel of the same side");
+    tells.front()[0] = tells.front().at(0).toUpper();
+    QString out = head(tr("What this will tell")) + line(tells.join(QStringLiteral(", ")) + QLatin1Char('.'));
+    if (!not_told.isEmpty()) out += line(soft(tr("Not: %1.").arg(not_told.join(QStringLiteral(", ")))));
+    if (!from.isEmpty()) out += line(soft(tr("Toes are measured from %1.").arg(from.join(tr(" and ")))));
+    if (!desk_.lines().steering_held)
+        out += line(
+            warn(tr("The steering is not held: total toe stands, each front wheel by itself is known only up "
+                    "to how far both are steered.")));
+    return out;
+}
+
+QString LinesGuide::bodyForTolerances() const {
+    if (tolerances_.first == desk_.log().size() + 1) return tolerances_.second;
+    LinesSet l = desk_.lines();
+    l.tool = desk_.tool();
+    l.gauge = desk_.gauge();
+    const auto& own = desk_.job().tools;
+    QString out;
+    // A tolerance that the tools can't resolve, said before the work begins.
+    for (const Target& t : desk_.job().targets) {
+        if (!t.has_tolerance) continue;
+        const auto once = reachable_sigma(desk_.car(), l, t, 1, own);
+        if (!once) continue;
+        const Angle half = t.half_band();
+        const QString name = q(words::measure(t)), band = q(show_plus_minus(half, how_)),
+                      reach = q(show_plus_minus(*once * k95, how_));
+        if (*once * k95 < half * 0.5) {
+            out += line(
+                tr("%1: one round gives ±%2, the tolerance is ±%3. Good enough.").arg(name, reach, band));
+            continue;
+        }
+        int repeats = 0;
+        for (int n : {2, 3, 4})
+            if (const auto s = repeats ? std::nullopt : reachable_sigma(desk_.car(), l, t, n, own);
+                s && *s * k95 < half * 0.7)
+                repeats = n;
+        out += line(warn(*once * k95 < half
+                             ? tr("%1: one round gives ±%2 of a tolerance of ±%3: only a value near the "
+                                  "middle can be called.")
+                                   .arg(name, reach, band)
+                             : tr("%1: one round gives ±%2, which is wider than the tolerance of ±%3.")
+                                   .arg(name, reach, band)));
+        const auto finer = repeats ? std::nullopt : tool_that_would(desk_.car(), l, t, 2, own);
+        out += line(soft(repeats ? tr("Each spot read %1 times would do.").arg(repeats)
+                         : finer ? tr("This can't resolve it in a few rounds: %1, each spot twice, would.")
+                                       .arg(q(words::tool(finer->name)))
+                                 : tr("This can't resolve it in a few rounds, and no finer tool would: widen "
+                                      "the tolerance or use another way of measuring.")));
+    }
+    if (!out.isEmpty()) out = head(tr("Against the tolerances")) + out;
+    tolerances_ = {desk_.log().size() + 1, out};
+    return out;
+}
+
+QString LinesGuide::bodyForRig(const std::string& id) const {
+    const RigItem& r = *desk_.knowledge().rig(id);
+    const RigInfo& info = *rig_named(id);
+    QString out = head(tr("Tells")) + line(q(r.tells));
+    if (info.use == RigUse::toe && info.reference != Reference::none)
+        out += line(soft(tr("Measured from %1.").arg(q(words::reference(info.reference)))));
+    out += head(tr("Does not tell")) + line(q(r.tells_not));
+    QStringList needs;
+    for (const Needed& n : r.needs) needs << countOf(n, desk_.knowledge());
+    out += head(tr("Takes")) + line(needs.join(QStringLiteral(", ")));
+    if (const AtHand have = atHand(); !have.empty()) {
+        QStringList lacks;
+        for (const Needed& n : lacking(r, have)) lacks << countOf(n, desk_.knowledge());
+        if (!lacks.isEmpty()) out += line(warn(tr("Not at hand: %1").arg(lacks.join(QStringLiteral(", ")))));
+    }
+    out += head(tr("Made from")) + line(q(r.make));
+    out += head(tr("Why this one")) + line(soft(q(r.reason)));
+    if (!r.alone.empty()) out += head(tr("Alone")) + line(q(r.alone));
+    return out;
+}
+
+QString LinesGuide::body() const {
+    if (chosen_.startsWith("rig:")) return bodyForRig(part());
+    if (chosen_ == "wall" || chosen_.startsWith("thing:")) {
+        const AtHand have = atHand();
+        QStringList there, possible;
+        for (const auto& [id, n] : have) there << countOf({id, n}, desk_.knowledge());
+        for (const RigItem& r : desk_.knowledge().rigs)
+            if (!have.empty() && lacking(r, have).empty()) possible << q(r.text);
+        QString out =
+            head(tr("At hand")) +
+            line(there.isEmpty() ? soft(tr("Nothing taken down yet: say what there is, or choose a way of "
+                                           "measuring directly."))
+                                 : there.join(QStringLiteral(", ")));
+        if (!have.empty()) {
+            out += head(tr("With that"));
+            out += possible.isEmpty() ? line(soft(tr("Not enough yet for any of the ways below.")))
+                                      : line(possible.join(QStringLiteral("<br>")));
+        }
+        return out;
+    }
+    QString out;
+    if (chosen_ == "held")
+        out += line(
+            soft(tr("Held straight by a holder, a strap or clamps, each front wheel is known by itself. Not "
+                    "held, only their total is.")));
+    if (chosen_ == "square")
+        out += line(soft(
+            tr("Nothing needs it: how the strings lie is solved from the readings. Who wants them square "
+               "is told after the hubs and bars which end to move, which way and how far, once.")));
+    out += together() + bodyForTolerances();
+    if (chosen_.startsWith("bar-"))
+        out += line(
+            soft(tr("The strings need not be square to the car: how they lie is solved from the readings. "
+                    "Strings at hub height, tight, touching nothing.")));
+    return out;
+}
+
+QString LinesGuide::say() const {
+    const auto all = told();
+    const auto missing = std::find_if(all.begin(), all.end(), [](const Told& t) { return t.missing; });
+    if (chosen_ == "wall")
+        return tr("Say what you have, or point at it: what it can measure shows below the wall.");
+    if (missing != all.end())
+        return tr("Say %1: without it the readings do not count.")
+            .arg(missing->name.left(1).toLower() + missing->name.mid(1));
+    return tr(
+        "Ready to read (Ctrl+6). Another way of measuring may stand beside this one, as a check on it.");
+}
+
+void LinesGuide::draw(QPainter& p) const {
+    const Chalk& c = Chalk::now();
+    const AtHand have = atHand();
+    // The wall: a rail with nails.
+    drawText(p, {30, 18, 380, 30}, Qt::AlignLeft | Qt::AlignVCenter, tr("On the wall: “I have …”"), 15,
+             chosen_ == "wall" ? c.string : c.chalk, true);
+    for (int row = 0; row < 2; ++row) {
+        p.setPen(c.stroke(c.faint, 3));
+        const double y = wall_y + row * (thing_h + 4) + 4;
+        p.drawLine(QPointF(20, y), QPointF(940, y));
+    }
+    for (const Place& place : places()) {
+        if (place.id.startsWith("thing:")) {
+            const std::string id = place.id.mid(6).toStdString();
+            const auto it = have.find(id);
+            drawThing(p, QRectF(place.at.x() + 22, place.at.y() + 8, place.at.width() - 44, 58), id, true);
+            if (it != have.end()) {
+                p.setPen(c.stroke(c.string, 2.4));
+                p.setBrush(Qt::NoBrush);
+                p.drawPolyline(
+                    QPolygonF({place.at.topRight() + QPointF(-26, 40), place.at.topRight() + QPointF(-20, 47),
+                               place.at.topRight() + QPointF(-8, 32)}));
+            }
+            drawText(p, {place.at.x(), place.at.bottom() - 26, place.at.width(), 24}, Qt::AlignCenter,
+                     it == have.end() ? place.name : QStringLiteral("%1 %2").arg(it->second).arg(place.name),
+                     11.5, it == have.end() ? c.soft : c.chalk, it != have.end());
+        }
+    }
+    // The ways of measuring.
+    const auto headline = [&](double x, const QString& words) {
+        drawText(p, {x, ways_y, 290, 24}, Qt::AlignLeft | Qt::AlignVCenter, words, 13, c.soft);
+    };
+    headline(26, tr("Ways to measure toe"));
+    headline(640, tr("Camber and caster"));
+    const auto chosen = rigs();
+    for (const RigInfo& r : all_rigs()) {
+        const RigItem& item = *desk_.knowledge().rig(r.id);
+        const QRectF at = placeOfRig(r);
+        const bool is = std::count(chosen.begin(), chosen.end(), r.id) > 0;
+        const bool lacks = !have.empty() && !lacking(item, have).empty();
+        drawState(p, {at.x() + 18, at.center().y()},
+                  is      ? CheckState::good
+                  : lacks ? CheckState::not_applicable
+                          : CheckState::open,
+                  chosen_ == "rig:" + q(item.id));
+        drawText(p, at.adjusted(38, 0, -4, 0), Qt::AlignLeft | Qt::AlignVCenter, q(item.text), 13,
+                 lacks && !is ? c.soft : c.chalk, is);
+    }
+    p.setPen(c.stroke(c.floor_line, 2));
+    p.drawLine(QPointF(20, 570), QPointF(940, 570));
+    // What is chosen, standing on the floor.
+    drawText(p, {26, 574, 300, 24}, Qt::AlignLeft | Qt::AlignVCenter, tr("On the floor"), 13, c.soft);
+    const QRectF box(70, 660, 440, 170);
+    drawCar(p, box);
+    const CarPlan car{wheelOf(box, Wheel::rear_left).x(), wheelOf(box, Wheel::front_left).x(), box.top(),
+                      box.bottom()};
+    for (const std::string& id : chosen) {
+        const RigInfo& r = *rig_named(id);
+        const bool left = id != "string-right", right = id != "string-left";
+        if (r.use == RigUse::toe && r.over == Over::its_own_walk) {
+            const double y0 = box.top() - 42, y1 = box.bottom() + 42;
+            if (left) stringLine(p, {34, y0}, {546, y0}, c.string, 2.4);
+            if (right) stringLine(p, {34, y1}, {546, y1}, c.string, 2.4);
+            p.setPen(c.stroke(c.soft, 4));
+            if (id == "string-bars")
+                for (double x : {34.0, 546.0}) p.drawLine(QPointF(x, y0 - 12), QPointF(x, y1 + 12));
+            else
+                for (double x : {34.0, 546.0})
+                    for (double y : {y0, y1})
+                        if (y == y0 ? left : right)
+                            p.drawPolyline(QPolygonF({{x - 8, y + 10}, {x, y - 8}, {x + 8, y + 10}}));
+        }
+        drawRigOnFloor(p, r, car, {true, true});
+        if (r.use == RigUse::toe) continue;
+        for (Wheel w : all_wheels) {
+            if (r.use == RigUse::caster && axle_of(w) == Axle::rear) continue;
+            const QPointF at = wheelOf(box, w);
+            p.setPen(c.stroke(c.soft, 2));
+            p.setBrush(Qt::NoBrush);
+            if (r.use == RigUse::caster)
+                p.drawEllipse(at, 42, 34);  // the plate
+            else
+                p.drawRect(QRectF(at.x() - 7, at.y() + (side_of(w) == Side::left ? -28 : 16), 14, 12));
+        }
+    }
+    drawText(p, {told_x, 574, 344, 24}, Qt::AlignLeft | Qt::AlignVCenter, tr("To be told once"), 13, c.soft);
+    double y = told_y;
+    for (const Told& t : told()) {
+        const QRectF at(told_x, y, 344, told_h - 3);
+        drawText(p, at.adjusted(10, 0, -130, 0), Qt::AlignLeft | Qt::AlignVCenter, t.name, 11.5, c.soft);
+        drawText(p, at.adjusted(200, 0, -8, 0), Qt::AlignRight | Qt::AlignVCenter, t.value, 12.5,
+                 t.missing ? c.caution : c.chalk, !t.missing);
+        y += told_h;
+    }
+}
+
+}  // namespace fairchalk::desk

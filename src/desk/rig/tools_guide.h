@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <map>
+
+#include "guide/guide.h"
+
+namespace fairchalk::desk {
+
+/// The drawer of tools: how fine each reads, how well, from where, which way its figures run; all asked once
+/// for a tool and undone ever after.
+class ToolsGuide : public Guide {
+    Q_OBJECT
+  public:
+    using Guide::Guide;
+    void enter() override;
+    bool isStage() const override { return false; }
+    std::vector<Place> places() const override;
+    void choose(const QString& place) override;
+    QString title() const override;
+    QString subtitle() const override;
+    QString body() const override;
+    QString say() const override;
+    bool typing() const override { return asks_ != Asks::nothing; }
+    bool typesWords() const override { return asks_ == Asks::name; }
+    QString prompt() const override;
+    Expect expected() const override;
+    QString keep(const QString& text) override;
+    std::vector<Act> acts() const override;
+    void act(const QString& id) override;
+    void draw(QPainter& p) const override;
+
+  private:
+    enum class Asks { nothing, zero, sigma, scale_end, lean_before, lean_out, name };
+    std::vector<Tool> tools() const;  ///< the standard ones and this garage's, its own word last
+    Tool tool() const;                ///< the chosen one
+    void set(const Tool& t);
+    void ask(Asks what);
+    Repeatability learnt(const Tool& t) const;
+    QString ways(const Tool& t) const;  ///< how it shows, in a few words
+
+    Asks asks_ = Asks::nothing;
+    Side side_ = Side::left;
+    double before_ = 0.0;
+    bool nudging_ = false;
+    std::map<std::string, std::vector<std::vector<double>>> repeats_;  ///< by tool, of all the book's jobs
+};
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,389 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/at_hand.h"
+#include "desk_fixture.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+struct RigsDesk : DeskTest {
+    PlaceMark* place(const QString& id) {
+        for (PlaceMark* m : window->findChildren<PlaceMark*>())
+            if (m->isVisibleTo(window.get()) && m->id == id) return m;
+        ADD_FAILURE() << "no place " << id.toStdString();
+        return nullptr;
+    }
+    void choose(const QString& id) {
+        if (PlaceMark* m = place(id)) QTest::mouseClick(m, Qt::LeftButton);
+    }
+    /// The button of the Slate that begins so.
+    QPushButton* button(const QString& start) {
+        for (QPushButton* b : window->slate().findChildren<QPushButton*>())
+            if (b->isVisibleTo(&window->slate()) && b->text().startsWith(start)) return b;
+        return nullptr;
+    }
+    void press(const QString& start) {
+        QPushButton* b = button(start);
+        ASSERT_TRUE(b) << start.toStdString();
+        QTest::mouseClick(b, Qt::LeftButton);
+        desk->settle();
+    }
+    void setUp(const QString& rig) {
+        window->setStage(Stage::lines);
+        choose("rig:" + rig);
+        press("Set it up");
+    }
+    void putAway(const QString& rig) {
+        window->setStage(Stage::lines);
+        choose("rig:" + rig);
+        press("Put it away");
+    }
+    void tell(const QString& size, const QString& value) {
+        window->setStage(Stage::lines);
+        choose(size);
+        enter(value);
+        desk->settle();
+    }
+    const Reading& last() {
+        for (std::size_t i = desk->log().size(); i-- > 0;)
+            if (const Reading* r = std::get_if<Reading>(&desk->log()[i].what); r && desk->job().live(i))
+                return *r;
+        throw std::runtime_error("nothing read");
+    }
+    void ask(const Spot& spot) {
+        window->setStage(Stage::read);
+        window->slate().ask(spot);
+    }
+};
+
+TEST_F(RigsDesk, WhatIsAtHandSaysWhatCanBeMeasured) {
+    demo();
+    open();
+    key(Qt::Key_5, Qt::ControlModifier);
+    choose("wall");
+    enter("two stands, a tape, boards");
+    EXPECT_EQ(desk->fact("at_hand"), "boards 2, stands 2, tape 1");
+    EXPECT_TRUE(place("rig:toe-boards")->accessibleName().endsWith("possible"));
+    EXPECT_TRUE(place("rig:string-stands")->accessibleName().endsWith("something is missing"));
+    choose("wall");
+    enter("two unicorns");
+    EXPECT_TRUE(slateText().contains("unicorns")) << slateText().toStdString();
+    EXPECT_EQ(window->slate().findChild<QLineEdit*>()->text(), "two unicorns") << "to be mended";
+    // Pointed at, a thing comes off the wall; it is there the next time too.
+    choose("thing:string");
+    choose("thing:rule");
+    EXPECT_TRUE(place("rig:string-left")->accessibleName().endsWith("possible"));
+    desk->settle();
+    close();
+    open();
+    key(Qt::Key_5, Qt::ControlModifier);
+    EXPECT_TRUE(place("rig:string-left")->accessibleName().endsWith("possible"));
+}
+
+TEST_F(RigsDesk, BoardsInsteadOfStringsTellTheTotalAndSayWhatTheyDoNot) {
+    demo();
+    open();
+    setUp("toe-boards");
+    EXPECT_TRUE(slateText().contains("Which wheel has it"));
+    EXPECT_TRUE(window->sayLine().contains("slot to slot")) << window->sayLine().toStdString();
+    putAway("string-bars");
+    tell("size:board_span", "600");
+    EXPECT_EQ(window->stage(), Stage::read) << "all is told";
+    ASSERT_EQ(wanted_spots(desk->job(), desk->round()).size(), 4u);
+    readAll({"1490.5", "1487.5", "1480", "1479"});
+    const Estimate& now = desk->answer().now;
+    ASSERT_TRUE(now.axles[0].total_toe.known);
+    // Rear tape less front tape over the slots, and the boards' own geometry: asin(3 / 600).
+    bool front_first = false;
+    for (const Spot& s : desk->walk())
+        if (s.kind == ReadingKind::boards_rear || s.kind == ReadingKind::boards_front) {
+            front_first = *s.axle == Axle::front;
+            break;
+        }
+    const KnownAngle& toe = now.axles[front_first ? 0 : 1].total_toe;
+    EXPECT_NEAR(std::abs(toe.value.deg()), std::asin(3.0 / 600.0) * 180 / 3.14159265, 0.002);
+    EXPECT_EQ(last().tool, "tape");
+    ASSERT_TRUE(last().span);
+    EXPECT_NEAR(last().span->mm(), 600, 1e-9);
+    EXPECT_TRUE(named("15, ")) << "what was read on strings before keeps its place after the walk or in it";
+}
+
+TEST_F(RigsDesk, EveryRigCanBeSetUpShownAndWalked) {
+    demo();
+    open();
+    for (const RigInfo& rig : all_rigs()) {
+        const QString id = QString::fromStdString(std::string(rig.id));
+        LinesSet l = desk->lines();
+        l.rigs = {std::string(rig.id)};
+        for (const SizeField& size : size_fields()) l.sizes.*size.field = Length::from_mm(400);
+        desk->setLines(l);
+        desk->settle();
+        window->setStage(Stage::lines);
+        choose("rig:" + id);
+        EXPECT_TRUE(slateText().contains("Does not tell")) << rig.id;
+        // Its guide, step by step, by keyboard.
+        press("How it is set up");
+        const RigItem& item = *desk->knowledge().rig(rig.id);
+        for (std::size_t i = 0; i + 1 < item.steps.size(); ++i) key(Qt::Key_PageDown);
+        EXPECT_TRUE(slateText().contains(QString::fromStdString(item.steps.back().text))) << rig.id;
+        EXPECT_FALSE(window->grab().isNull());
+        key(Qt::Key_Escape);
+        EXPECT_EQ(window->page(), QString());
+        // Each spot has its mark, its close-up, its sentence, and takes a value.
+        window->setStage(Stage::read);
+        for (const Spot& s : walk_of(rig, desk->lines(), desk->car())) {
+            window->slate().ask(s);
+            EXPECT_TRUE(named(desk->number(s) + ", ")) << s.name();
+            EXPECT_FALSE(window->slate().findChild<CloseUp*>()->accessibleName().isEmpty()) << s.name();
+            EXPECT_GT(window->sayLine().size(), 20) << s.name();
+            EXPECT_NE(words::spot(s), s.name()) << "in words";
+            const bool angle = info_of(s.kind).quantity == QuantityKind::angle;
+            const std::size_t before = desk->log().size();
+            type(angle ? "-0.5" : "105.5");
+            key(Qt::Key_Return);
+            if (desk->log().size() == before) key(Qt::Key_Return);  // questioned, and meant
+            EXPECT_EQ(desk->log().size(), before + 1) << s.name();
+            window->setStage(Stage::read);
+        }
+        desk->settle();
+        for (const Unused& u : desk->answer().now.unused)
+            EXPECT_NE(u.why.code, Code::why_not_solved_yet) << rig.id;
+    }
+}
+
+TEST_F(RigsDesk, ALeanTestFixesWhichWayAGaugeCounts) {
+    demo();
+    open();
+    setUp("camber-gauge");
+    window->showPage("tools");
+    choose("digital-angle-gauge");
+    press("Lean test");
+    enter("88.6");  // the left wheel as it stands
+    enter("90.1");  // its top leaned out: more
+    enter("91.0");  // the right one
+    enter("89.2");  // leaned out: less
+    const Tool* t = desk->job().tool("digital-angle-gauge");
+    ASSERT_TRUE(t);
+    EXPECT_EQ(t->shows, Shows::upright);
+    EXPECT_FALSE(t->more_is_in_left);
+    EXPECT_TRUE(t->more_is_in_right);
+    key(Qt::Key_Escape);
+    ask(wheel_spot(ReadingKind::camber, Wheel::front_left));
+    type("88.8");
+    EXPECT_TRUE(slateText().contains("top in")) << slateText().toStdString();
+    key(Qt::Key_Return);
+    ask(wheel_spot(ReadingKind::camber, Wheel::front_right));
+    enter("91.3");
+    desk->settle();
+    EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), -1.2, 0.3);
+    EXPECT_LT(desk->answer().now.wheels[1].camber.value.deg(), -0.8);
+    EXPECT_TRUE(slateText().contains("camber"));
+    // A lean too small to tell is not taken.
+    window->showPage("tools");
+    choose("hinged-gauge");
+    press("Lean test");
+    enter("0.5");
+    enter("0.6");
+    EXPECT_TRUE(slateText().contains("hardly differ"));
+    EXPECT_TRUE(desk->job().tools.size() == 1);
+}
+
+TEST_F(RigsDesk, AGapAsksWhichWayTheTopLeans) {
+    demo();
+    open();
+    setUp("camber-gap");
+    tell("size:gap_height", "400");
+    ask(wheel_spot(ReadingKind::camber_gap, Wheel::front_left));
+    ASSERT_TRUE(button("Top leans in"));
+    press("Top leans in");
+    ASSERT_TRUE(button("Top leans out"));
+    enter("7");
+    desk->settle();
+    ASSERT_TRUE(last().top_in);
+    EXPECT_FALSE(*last().top_in);
+    EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), std::asin(7 / 400.0) * 180 / 3.14159265,
+                0.3);
+    EXPECT_EQ(last().tool, "spirit-level-gap");
+}
+
+TEST_F(RigsDesk, ASweepGivesCasterOnTheSlateAndOnTheFloor) {
+    demo();
+    open();
+    setUp("caster-sweep");
+    tell("sweep", "18");
+    for (auto [swept, value] :
+         {std::pair(Swept::straight, "-1.0"), {Swept::out, "0.35"}, {Swept::in, "-1.75"}}) {
+        ask(swept_spot(ReadingKind::camber, Wheel::front_left, swept));
+        enter(value);
+    }
+    desk->settle();
+    window->setStage(Stage::read);
+    const KnownAngle& caster = desk->answer().now.wheels[0].caster;
+    ASSERT_TRUE(caster.known);
+    EXPECT_NEAR(std::abs(caster.value.deg()), 2.1 / (2 * std::sin(18 * 3.14159265 / 180)) * 1.0, 0.3);
+    EXPECT_TRUE(slateText().contains("caster"));
+    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    EXPECT_NEAR(last().turned->deg(), -18, 1e-9) << "in is minus";
+}
+
+TEST_F(RigsDesk, HalfATurnOnEndForEndAndTheHeightAreOneKeyAway) {
+    demo();
+    open();
+    setUp("camber-gauge");
+    ask(wheel_spot(ReadingKind::camber, Wheel::rear_left));
+    press("Half a turn on");
+    EXPECT_TRUE(slateText().contains("half a turn on"));
+    enter("-1.1");
+    EXPECT_TRUE(last().spot.rolled);
+    Spot rolled = wheel_spot(ReadingKind::camber, Wheel::rear_left);
+    const QString plain = desk->number(rolled);
+    rolled.rolled = true;
+    EXPECT_EQ(desk->number(rolled), plain + QStringLiteral("½"));
+    ask(wheel_spot(ReadingKind::camber, Wheel::rear_left));
+    press("End for end");
+    enter("1.3");
+    EXPECT_EQ(last().spot.kind, ReadingKind::camber_reversed);
+    ask(wheel_spot(ReadingKind::hub, Wheel::front_left));
+    press("String's height");
+    enter("12");
+    EXPECT_EQ(last().spot.kind, ReadingKind::string_height);
+    EXPECT_EQ(*last().spot.side, Side::left);
+    ask(wheel_spot(ReadingKind::hub, Wheel::front_left));
+    press("Hub width");
+    EXPECT_EQ(window->slate().asked()->kind, ReadingKind::hub_width);
+    key(Qt::Key_PageDown);
+    EXPECT_EQ(window->slate().asked()->kind, ReadingKind::rim_front) << "on along the walk";
+}
+
+TEST_F(RigsDesk, ASuspectIsSetAsideWithOneKeyAndTheRestStandsAsIfItHadNotBeen) {
+    demo();
+    open();
+    readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
+    const Angle before = desk->answer().now.axles[0].total_toe.value;
+    const Spot hub = wheel_spot(ReadingKind::rim_front, Wheel::front_left);
+    ask(hub);
+    enter("144.9");  // an inch off
+    desk->settle();
+    ask(hub);
+    ASSERT_TRUE(desk->answer().now.alarm);
+    EXPECT_TRUE(slateText().contains("all the rest fits")) << slateText().toStdString();
+    const QString n = desk->number(hub);
+    const std::size_t entries = desk->log().size();
+    QPushButton* aside = button("Set " + n + " aside");
+    ASSERT_TRUE(aside);
+    // The key on the button does it.
+    const QString f = aside->text().right(2);
+    key(static_cast<Qt::Key>(Qt::Key_F1 + f.mid(1).toInt() - 1));
+    desk->settle();
+    EXPECT_EQ(desk->log().size(), entries + 1);
+    EXPECT_FALSE(desk->answer().now.alarm);
+    EXPECT_NEAR(desk->answer().now.axles[0].total_toe.value.deg(), before.deg(), 1e-9);
+    EXPECT_TRUE(slateText().contains("144.9")) << "struck out, and still to be seen";
+}
+
+TEST_F(RigsDesk, TheSquaringAssistantSaysWhichEndToMoveHowFar) {
+    demo();
+    open();
+    window->setStage(Stage::lines);
+    choose("square");
+    EXPECT_TRUE(slateText().contains("Nothing needs it"));
+    press("Help me square them");
+    window->setStage(Stage::read);
+    EXPECT_TRUE(slateText().contains("After ")) << "not known yet: " << slateText().toStdString();
+    readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
+    window->setStage(Stage::read);
+    const StandMove& m = desk->answer().squaring.moves.front();
+    ASSERT_TRUE(m.worth_it);
+    EXPECT_TRUE(slateText().contains(QString::number(std::abs(m.outward.mm()), 'f', 1) + " mm " +
+                                     (m.outward.mm() > 0 ? "away from" : "toward")))
+        << slateText().toStdString();
+}
+
+TEST_F(RigsDesk, SteeringThatWasNotHeldLeavesTheTotal) {
+    demo();
+    open();
+    readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
+    window->setStage(Stage::lines);
+    choose("held");
+    press("It was not held");
+    window->setStage(Stage::read);
+    EXPECT_TRUE(desk->answer().now.axles[0].total_toe.known);
+    EXPECT_FALSE(desk->answer().now.wheels[0].toe.known);
+    EXPECT_TRUE(slateText().contains("not held")) << slateText().toStdString();
+}
+
+TEST_F(RigsDesk, ToolsHaveTheirZeroTheirWayAndTheirTwin) {
+    demo();
+    open();
+    window->showPage("tools");
+    choose("tape");
+    press("Its zero");
+    enter("2");
+    press("Another like it");
+    enter("Tape B");
+    const Tool* b = desk->job().tool("tape-b");
+    ASSERT_TRUE(b);
+    EXPECT_NEAR(b->zero, 2.0, 1e-9) << "as the one it was made after";
+    press("Another like it");
+    enter("tape");
+    EXPECT_TRUE(slateText().contains("already")) << "a name of its own";
+    choose("steel-rule-mm");
+    press("Nudge test");
+    press("It fell");
+    enter("300");
+    const Tool* rule = desk->job().tool("steel-rule-mm");
+    ASSERT_TRUE(rule && rule->inward);
+    EXPECT_NEAR(rule->scale_length->mm(), 300, 1e-9);
+    press("Read lengths with it");
+    // The other tape by one button, for both readings of an axle.
+    setUp("toe-boards");
+    tell("size:board_span", "600");
+    ask(axle_spot(ReadingKind::boards_rear, Axle::front));
+    press("With: tape");
+    enter("1490");
+    EXPECT_NE(last().tool, "tape");
+}
+
+TEST_F(RigsDesk, RepeatsTeachTheSpreadOfARule) {
+    demo();
+    open();
+    const Spot hub = wheel_spot(ReadingKind::hub, Wheel::rear_left);
+    for (const char* v : {"99.5", "99.0", "100.0", "99.5", "98.5", "100.5"}) {
+        ask(hub);
+        enter(v);
+    }
+    desk->settle();
+    window->showPage("tools");
+    choose("steel-rule-mm");
+    EXPECT_TRUE(slateText().contains("Your own repeats")) << slateText().toStdString();
+    press("Reckon with your own");
+    const Tool* t = desk->job().tool("steel-rule-mm");
+    ASSERT_TRUE(t);
+    EXPECT_GT(t->sigma, 0.3) << "0.25 was the standard one; these scatter by 0.7";
+    EXPECT_FALSE(t->sigma_stated);
+}
+
+TEST_F(RigsDesk, TheSumsForMakingAreOnTheCard) {
+    demo();
+    open();
+    window->showPage("making:sweep");
+    enter("1.2 m");
+    enter("15");
+    EXPECT_EQ(desk->fact("making:sweep:base"), "1200");
+    choose("card:gauge");
+    press("Show this card");
+    enter("500");
+    EXPECT_TRUE(place("arm")->accessibleName().contains("500.0 mm"));
+    choose("card:bars");
+    press("Show this card");
+    EXPECT_TRUE(slateText().contains("Notch from the middle"));
+    enter("-3");
+    EXPECT_TRUE(slateText().contains("above 0")) << slateText().toStdString();
+    choose("card:centre");
+    press("Show this card");
+    for (const char* v : {"100", "180", "250", "300"}) enter(v);
+    EXPECT_TRUE(slateText().contains("not round")) << slateText().toStdString();
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
