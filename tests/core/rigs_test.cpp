@@ -73,6 +73,23 @@ TEST(EveryRig, OneSideTellsItsWheelsOnlyWithTheHubWidths) {
     EXPECT_TRUE(bare.wheels[0].toe_to_rear.known) << "against the wheel behind it, it is";
 }
 
+TEST(EveryRig, AStraightedgeTellsTheRearNoBetterThanItSeats) {
+    // Read with a rule, not to stated sigmas: what the bar does not show of its seat is in the answer.
+    std::mt19937 rng(8);
+    const SolidCar c = SolidCar::any(rng);
+    auto log = c.log(c.lines({"string-bars", "straightedge"}), rng, 0, 0);
+    for (Entry& e : log)
+        if (Reading* r = std::get_if<Reading>(&e.what)) {
+            r->stated_sigma.reset();
+            r->tool = "steel-rule-mm";
+        }
+    const Estimate e = solved(log);
+    const double seat =
+        std::atan(0.2 * std::numbers::sqrt2 / c.card().axles[1].rim_span->mm()) / SolidCar::rad;
+    EXPECT_GT(e.wheels[2].toe.sigma.deg(), 0.6 * seat) << "with the strings' own reading of it";
+    EXPECT_NEAR(e.wheels[2].toe.value.deg(), c.toe[2], 0.003);
+}
+
 TEST(EveryRig, ToesToChassisMarksWhereTheAxlesSitOffThem) {
     // Both hubs of the front axle 4 mm to the left of the scribed line.
     std::mt19937 rng(6);

@@ -147,7 +147,8 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
     auto* grid = static_cast<QGridLayout*>(act_area_->layout());
     while (act_buttons_.size() < acts.size()) {
         auto* b = new QPushButton(act_area_);
-        b->setMinimumHeight(38);  // its own hint is not known before it is first shown
+        b->setFocusPolicy(Qt::TabFocus);  // pointed at, it leaves the line its focus
+        b->setMinimumHeight(38);          // its own hint is not known before it is first shown
         const std::size_t n = act_buttons_.size();
         connect(b, &QPushButton::clicked, this, [this, n] { actOfGuide(n); });
         act_buttons_.push_back(b);
@@ -205,6 +206,7 @@ bool Slate::actOfGuide(std::size_t n) {
         const auto acts = readActs();
         if (n >= acts.size()) return false;
         acts[n].run();
+        if (mode_ == Mode::reading) entry_->setFocus();  // where it was clicked, the line has lost it
         return true;
     }
     if (!guide_) return false;
@@ -289,6 +291,7 @@ void Slate::setShow(const Show& how) {
 }
 
 void Slate::setStage(Stage stage, Guide* guide) {
+    if (stage_ == Stage::lines && stage == Stage::read) spot_.reset();  // other lines, another walk
     stage_ = stage;
     guide_ = guide;
     turned_so_far_.clear();
@@ -334,6 +337,7 @@ void Slate::setMode(Mode mode) {
 void Slate::ask(const std::optional<Spot>& spot) {
     spot_ = spot;
     top_in_.reset();
+    beside_.reset();
     if (stage_ == Stage::read && !guide_) setMode(Mode::reading);
 }
 
@@ -351,11 +355,9 @@ void Slate::step(int by) {
     const auto it = spot_ ? std::find(walk.begin(), walk.end(), *spot_) : walk.end();
     const int size = static_cast<int>(walk.size());
     int at = it != walk.end() ? static_cast<int>(it - walk.begin()) : (by > 0 ? -1 : 0);
-    if (it == walk.end() && spot_)
-        for (int i = 0; i < size; ++i) {
-            const auto also = besides(walk[static_cast<std::size_t>(i)], desk_.car());
-            if (std::find(also.begin(), also.end(), *spot_) != also.end()) at = by > 0 ? i : i + 1;
-        }
+    if (it == walk.end() && beside_)
+        if (const auto from = std::find(walk.begin(), walk.end(), *beside_); from != walk.end())
+            at = static_cast<int>(from - walk.begin()) + (by > 0 ? 0 : 1);
     at = (at + by + size) % size;
     ask(walk[static_cast<std::size_t>(at)]);
 }
@@ -1137,7 +1139,10 @@ std::vector<Slate::ReadAct> Slate::readActs() {
                              : s.kind == ReadingKind::tape_difference ? tr("One difference")
                              : s.kind == ReadingKind::camber_reversed ? tr("End for end")
                                                                       : tr("Half a turn on");
-        out.push_back({{"besides", text, false, false}, [this, s] { ask(s); }});
+        out.push_back({{"besides", text, false, false}, [this, s, from = *spot_] {
+                           ask(s);
+                           beside_ = from;
+                       }});
     }
     const auto tools = toolsFor(*spot_);
     if (tools.size() > 1)

@@ -107,6 +107,7 @@ class Slate : public QWidget {
     bool shown_keys_ = false;
     QWidget* act_area_;
     std::vector<std::pair<std::string, double>> turned_so_far_;
+    std::optional<Spot> beside_;  ///< the spot of the walk that the asked one was reached from
     std::optional<bool> top_in_;  ///< as said for the reading that is asked for
     QLabel* number_;
     QLabel* title_;
