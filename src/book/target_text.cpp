@@ -68,7 +68,7 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
     out.target = target;
     try {
         Json all = Json::object();
-        all["front"][out.measure] = target;
+        (measure == "thrust" ? all["thrust"] : all["front"][out.measure]) = target;
         targets_from(all, "");
     } catch (const FileError& e) {
         return tl::unexpected(e.what);

@@ -69,7 +69,14 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     if (turned.empty()) return whole();
     for (const Spot& spot : wanted_spots(job, round - 1))
         if (readings_at(job, round - 1, spot).empty()) return whole();
-    return toe_spots_of(job, round, turned);
+    // What was not measured before is measured now.
+    auto out = toe_spots_of(job, round, turned);
+    const auto before_walk = round_walk(job, round - 1, true);
+    for (const Spot& spot : whole())
+        if (std::find(before_walk.begin(), before_walk.end(), spot) == before_walk.end() &&
+            std::find(out.begin(), out.end(), spot) == out.end())
+            out.push_back(spot);
+    return out;
 }
 
 std::vector<Spot> toe_spots_of(const Job& job, int round, const std::vector<Wheel>& wheels) {

@@ -237,8 +237,7 @@ Reading JobDesk::blank(const Spot& spot) const {
     return r;
 }
 
-void JobDesk::take(const Spot& spot, const Quantity& value, std::optional<bool> top_in) {
-    Reading r = blank(spot);
+void JobDesk::take(Reading r, const Quantity& value) {
     r.value = value;
     // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
     // What it shows has to be undone all the same.
@@ -247,7 +246,8 @@ void JobDesk::take(const Spot& spot, const Quantity& value, std::optional<bool> 
                                   tool->more_is_in_left || tool->more_is_in_right);
     if (!tool || tool->quantity != value.kind || (!its_own && value.resolution > 2.01 * tool->resolution))
         r.tool.clear();
-    if (spot.kind == ReadingKind::camber_gap || (tool && tool->shows == Shows::unsigned_)) r.top_in = top_in;
+    if (r.spot.kind != ReadingKind::camber_gap && !(tool && tool->shows == Shows::unsigned_))
+        r.top_in.reset();
     append({Entry{{}, {}, {}, {}, {}, r}});
 }
 

@@ -86,7 +86,9 @@ class JobDesk : public QObject {
     QString number(const Spot& spot) const;
     /// A reading there as it would be kept, all but its value.
     Reading blank(const Spot& spot) const;
-    void take(const Spot& spot, const Quantity& value, std::optional<bool> top_in = {});
+    void take(const Spot& spot, const Quantity& value) { take(blank(spot), value); }
+    /// With all but its value: `top_in` is left out again where the tool shows it.
+    void take(Reading blank, const Quantity& value);
     void take(const Reading& reading);
     /// Appends what was done, as one act of the user.
     using What = decltype(Entry::what);

@@ -39,6 +39,11 @@ void type(Window& window, const QString& text, bool enter = true) {
     QApplication::sendEvent(window.focusWidget(), &press);
 }
 
+void pointAt(Window& window, const QString& place) {
+    for (PlaceMark* mark : window.findChildren<PlaceMark*>())
+        if (mark->isVisibleTo(&window) && mark->id == place) return mark->click();
+}
+
 }  // namespace
 
 void typeForEver(JobDesk& desk, Window& window) {
@@ -96,8 +101,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.setStage(Stage::read);
     type(window, QStringLiteral("4 11/16"), false);
     shot("read");
-    window.setStage(Stage::lines);
-    shot("lines");
     // The rest of the round, in the order of the walk, as the demo car stands.
     window.setStage(Stage::read);
     const char* const rest[] = {"119.0", "113.0", "119.5", "1682",  "101.5", "95.5",
@@ -106,7 +109,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     std::size_t skip = 0;
     for (const Spot& s : wanted) skip += !readings_at(desk.job(), desk.round(), s).empty();
     for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i) {
-        if (i == 3) shot("read-bar");
         type(window, QString::fromLatin1(rest[i]));
     }
     desk.settle();
@@ -114,23 +116,15 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     shot("read-all");
     window.setStage(Stage::turn);
     shot("turn");
-    window.setDark(false);
-    shot("turn-daylight");
-    window.setDark(true);
     window.slate().turnedAsWritten();
     desk.settle();
     for (const char* value : {"117.0", "121.0", "100.5", "102.5"}) type(window, QString::fromLatin1(value));
     desk.settle();
-    window.setStage(Stage::read);
-    shot("second-round");
     window.setStage(Stage::turn);
     shot("before-and-after");
     window.toggleBigFigures();
     shot("big-figures");
     window.toggleBigFigures();
-    window.showKeys();
-    shot("keys");
-    window.showKeys();
     window.showShelf();
     shot("shelf");
     const auto cars = desk.book().cars();
@@ -152,6 +146,44 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.record({asked, RoundOpened{}, driven});
     window.setStage(Stage::turn);
     shot("wheel-only");
+    // Other ways of measuring, beside the strings.
+    for (const book::JobInfo& j : desk.book().jobs())
+        if (desk.book().cars().back().id == j.car) window.openJob(QString::fromStdString(j.id));
+    desk.keepFact("at_hand", "boards 2, camber-gauge 1, rule 1, string 2, stands 4, tape 2, turn-plates 2");
+    LinesSet lines = desk.lines();
+    lines.rigs = {"string-bars", "toe-boards", "camber-gauge", "caster-sweep"};
+    lines.sizes.board_span = Length::from_mm(600);
+    desk.setLines(lines);
+    window.setStage(Stage::lines);
+    pointAt(window, QStringLiteral("rig:caster-sweep"));
+    shot("lines");
+    window.showPage(QStringLiteral("rig:toe-boards"));
+    for (int i = 0; i < 2; ++i) window.slate().step(+1);
+    shot("rig-guide");
+    window.showPage(QStringLiteral("tools"));
+    pointAt(window, QStringLiteral("digital-angle-gauge"));
+    shot("tools");
+    window.setDark(false);
+    window.showPage(QStringLiteral("making:sweep"));
+    shot("making");
+    window.setDark(true);
+    window.showPage({});
+    window.setStage(Stage::read);
+    const auto lean = [&](Wheel w, Swept swept, const char* value) {
+        window.slate().ask(swept_spot(ReadingKind::camber, w, swept));
+        type(window, QString::fromLatin1(value));
+        window.setStage(Stage::read);
+    };
+    lean(Wheel::rear_left, Swept::straight, "-1.3");
+    lean(Wheel::rear_right, Swept::straight, "-1.2");
+    for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+        lean(w, Swept::straight, w == Wheel::front_left ? "-1.0" : "-0.8");
+        lean(w, Swept::out, w == Wheel::front_left ? "0.9" : "1.1");
+        if (w == Wheel::front_left) lean(w, Swept::in, "-1.4");
+    }
+    window.slate().ask(swept_spot(ReadingKind::camber, Wheel::front_right, Swept::in));
+    type(window, QStringLiteral("-1.3"), false);
+    shot("caster");
     return failed;
 }
 

@@ -131,12 +131,14 @@ TEST_F(RigsDesk, EveryRigCanBeSetUpShownAndWalked) {
         EXPECT_EQ(window->page(), QString());
         // Each spot has its mark, its close-up, its sentence, and takes a value.
         window->setStage(Stage::read);
+        int n = 0;
         for (const Spot& s : walk_of(rig, desk->lines(), desk->car())) {
             window->slate().ask(s);
             EXPECT_TRUE(named(desk->number(s) + ", ")) << s.name();
             EXPECT_FALSE(window->slate().findChild<CloseUp*>()->accessibleName().isEmpty()) << s.name();
             EXPECT_GT(window->sayLine().size(), 20) << s.name();
             EXPECT_NE(words::spot(s), s.name()) << "in words";
+            if (++n > 2) continue;
             const bool angle = info_of(s.kind).quantity == QuantityKind::angle;
             const std::size_t before = desk->log().size();
             type(angle ? "-0.5" : "105.5");
@@ -224,6 +226,37 @@ TEST_F(RigsDesk, ASweepGivesCasterOnTheSlateAndOnTheFloor) {
     EXPECT_TRUE(slateText().contains("caster"));
     ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
     EXPECT_NEAR(last().turned->deg(), -18, 1e-9) << "in is minus";
+}
+
+TEST_F(RigsDesk, ASweepMayEndWhereItEndsAndASignThatIsWrongIsSeen) {
+    demo();
+    open();
+    setUp("caster-sweep");
+    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    press("Turned by");
+    enter("17.5");
+    EXPECT_TRUE(slateText().contains("17°30'")) << slateText().toStdString();
+    enter("-1.5");
+    EXPECT_NEAR(last().turned->deg(), 17.5, 1e-9);
+    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::in));
+    press("Turned by");
+    enter("300 mm");
+    EXPECT_TRUE(slateText().contains("0.9 turns")) << "said, and what would be right";
+    key(Qt::Key_A, Qt::ControlModifier);
+    enter("0.9 turns");
+    enter("0.4");
+    ASSERT_TRUE(last().wheel_turned);
+    EXPECT_FALSE(last().turned);
+    EXPECT_NEAR(last().wheel_turned->deg(), -324, 1e-9);
+    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::straight));
+    enter("-0.8");
+    desk->settle();
+    window->setStage(Stage::read);
+    ASSERT_TRUE(desk->answer().now.wheels[0].caster.known);
+    EXPECT_LT(desk->answer().now.wheels[0].caster.value.deg(), 0);
+    EXPECT_TRUE(slateText().contains("leans out at the top"))
+        << desk->answer().now.wheels[0].caster.value.deg() << " ± "
+        << desk->answer().now.wheels[0].caster.plus_minus().deg();
 }
 
 TEST_F(RigsDesk, HalfATurnOnEndForEndAndTheHeightAreOneKeyAway) {
@@ -361,6 +394,53 @@ TEST_F(RigsDesk, RepeatsTeachTheSpreadOfARule) {
     ASSERT_TRUE(t);
     EXPECT_GT(t->sigma, 0.3) << "0.25 was the standard one; these scatter by 0.7";
     EXPECT_FALSE(t->sigma_stated);
+}
+
+TEST_F(RigsDesk, PairsAndTheThrustLineHaveTargetsOnTheCardAndVerdicts) {
+    demo();
+    open();
+    readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
+    setUp("camber-gauge");
+    for (auto [w, v] : {std::pair(Wheel::front_left, "-1.2"), {Wheel::front_right, "-0.2"}}) {
+        ask(wheel_spot(ReadingKind::camber, w));
+        enter(v);
+    }
+    window->showPage("card");
+    choose("targets");
+    const auto want = [&](const QString& name, const QString& text) {
+        const auto asked = [&] {
+            for (const QLabel* l : window->slate().findChildren<QLabel*>())
+                if (l->text() == name) return true;
+            return false;
+        };
+        for (int i = 0; i < 12 && !asked(); ++i) key(Qt::Key_PageDown);
+        ASSERT_TRUE(asked()) << name.toStdString();
+        enter(text);
+        desk->settle();
+    };
+    want("front axle, camber, left less right", "0 ±0.1 deg");
+    choose("targets");
+    want("thrust line, at most", "0 deg ±0.5 deg");
+    int cross = 0, thrust = 0;
+    for (const Verdict& v : desk->answer().verdicts) {
+        cross += v.target.measure == Measure::cross_camber && v.call == Call::outside;
+        thrust += v.target.measure == Measure::thrust && v.call == Call::inside;
+    }
+    EXPECT_EQ(cross, 1) << slateText().toStdString();
+    EXPECT_EQ(thrust, 1) << slateText().toStdString();
+}
+
+TEST_F(RigsDesk, WhatIsChosenOnlyAfterATurnIsAskedForThen) {
+    demo();
+    open();
+    readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
+    window->setStage(Stage::turn);
+    window->slate().turnedAsWritten();
+    desk->settle();
+    const auto toe_only = wanted_spots(desk->job(), desk->round());
+    setUp("camber-gap");
+    const auto all = wanted_spots(desk->job(), desk->round());
+    EXPECT_EQ(all.size(), toe_only.size() + 4);
 }
 
 TEST_F(RigsDesk, TheSumsForMakingAreOnTheCard) {

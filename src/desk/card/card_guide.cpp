@@ -159,18 +159,28 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
         Group g{"targets", tr("Set-up: %1").arg(q(s)), QRectF(40, 725, 430, 168), {}};
         g.items.push_back(text("setup", tr("set-up in use"), {"setup_in_use"}, tr("road, track, wet")));
         for (Axle a : both_axles)
-            for (const char* m : {"toe", "camber", "caster"}) {
-                if (a == Axle::rear && std::string(m) == "caster") continue;
+            for (const char* m : {"toe", "camber", "caster", "cross_camber", "cross_caster"}) {
+                if (a == Axle::rear && std::string(m).ends_with("caster")) continue;
                 const std::string axle(name_of(a));
+                Target named;
+                named.measure = m == std::string("toe") ? Measure::toe : *measure_named(m);
+                named.where = a;
                 g.items.push_back(
                     {q(axle + "-" + m),
-                     QStringLiteral("%1, %2").arg(q(words::axle(a)), QString::fromLatin1(m)),
+                     q(words::measure(named)),
                      Type::target,
                      {"setups", s, axle, m},
                      {},
                      {},
                      std::string(m) == "toe" ? tr("0°08' in ±0°15'") : tr("-0.6 deg ±0.5 deg")});
             }
+        g.items.push_back({"thrust",
+                           tr("thrust line, at most"),
+                           Type::target,
+                           {"setups", s, "thrust"},
+                           {},
+                           {},
+                           tr("0 ±0°15'")});
         g.items.push_back(text("source", tr("these figures are from"), {"setups", s, "source"},
                                tr("the car's manual, page 212")));
         out.push_back(g);
@@ -334,7 +344,7 @@ Understood CardGuide::understand(const QString& text) const {
         const auto t = book::target_from_text(i->path.back(), text.toStdString());
         if (!t) return {warn(q(words::sentence(t.error())).toHtmlEscaped()), false};
         book::Json all = book::Json::object();
-        all["front"][t->measure] = t->target;
+        (t->measure == "thrust" ? all["thrust"] : all["front"][t->measure]) = t->target;
         const Target band = book::targets_from(all, "").front();
         const bool toe = t->measure == "total_toe" || t->measure == "toe";
         const auto shown = [&](Angle a) { return toe ? q(show_toe(a, how_)) : q(fairchalk::show(a, how_)); };
@@ -394,6 +404,13 @@ QString CardGuide::writeTarget(const Item& i, const QString& text) {
     const auto t = book::target_from_text(i.path.back(), text.toStdString());
     if (!t) return q(words::sentence(t.error()));
     book::Json card = desk_.cardJson();
+    book::Json targets = desk_.targetsJson();
+    if (t->measure == "thrust") {
+        card["setups"][i.path[1]]["thrust"] = targets["thrust"] = t->target;
+        desk_.editCard(card);
+        desk_.editTargets(targets);
+        return {};
+    }
     book::Json& axle = card["setups"][i.path[1]][i.path[2]];
     // A toe is either total or each: the other name goes.
     if (i.path.back() == "toe" && axle.is_object()) {
@@ -403,7 +420,6 @@ QString CardGuide::writeTarget(const Item& i, const QString& text) {
     axle[t->measure] = t->target;
     desk_.editCard(card);
     // The set-up in use is what this job aims at.
-    book::Json targets = desk_.targetsJson();
     if (i.path.back() == "toe" && targets.contains(i.path[2]) && targets[i.path[2]].is_object()) {
         targets[i.path[2]].erase("toe");
         targets[i.path[2]].erase("total_toe");

@@ -211,8 +211,10 @@ void axleView(View& v, std::string_view rig) {
     if (rig == "toe-boards") {
         if (v.part("boards", 8))
             for (double y : {top - 38, bottom + 38}) v.p.drawLine(QPointF(x - 135, y), QPointF(x + 135, y));
-        if (v.part("straps", 3))
-            for (double y : {top - 20, bottom + 20}) v.p.drawArc(QRectF(x - 30, y - 34, 60, 68), 0, 16 * 360);
+        if (v.part("straps", 3)) {  // round the tire and the board
+            v.p.drawRoundedRect(QRectF(x - 11, top - 46, 22, 82), 5, 5);
+            v.p.drawRoundedRect(QRectF(x - 11, bottom - 36, 22, 82), 5, 5);
+        }
         across("tapes", 118, top - 38, bottom + 38, ReadingKind::boards_front, ReadingKind::boards_rear);
         if (v.part("tape-swap", 2.5) && v.now()) {
             v.p.drawArc(QRectF(x - 108, 200, 216, 70), 200 * 16, 140 * 16);

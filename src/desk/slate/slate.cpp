@@ -255,8 +255,8 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
             std::find(windows.begin(), windows.end(), key->key()) != windows.end())
             return event->ignore(), true;
         // Escape is the line's own while there is something to leave or to clear.
-        const bool leaves = mode_ == Mode::strike_reason || mode_ == Mode::accept_reason ||
-                            mode_ == Mode::turned || mode_ == Mode::loose;
+        const bool leaves = mode_ == Mode::strike_reason || mode_ == Mode::sweep ||
+                            mode_ == Mode::accept_reason || mode_ == Mode::turned || mode_ == Mode::loose;
         if (key->key() == Qt::Key_Escape && (leaves || !entry_->text().isEmpty()))
             return event->accept(), true;
     }
@@ -272,8 +272,8 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
         if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
         if (key->key() == Qt::Key_Escape) {
-            if (mode_ == Mode::strike_reason || mode_ == Mode::accept_reason || mode_ == Mode::turned ||
-                mode_ == Mode::loose || mode_ == Mode::happening)
+            if (mode_ == Mode::strike_reason || mode_ == Mode::sweep || mode_ == Mode::accept_reason ||
+                mode_ == Mode::turned || mode_ == Mode::loose || mode_ == Mode::happening)
                 setStage(stage_, guide_);
             else if (mode_ == Mode::guide && entry_->text().isEmpty())
                 return false;  // the window's: back from a page
@@ -370,6 +370,8 @@ const Rod* Slate::rodInTurn() const {
 
 Expect Slate::expected() const {
     switch (mode_) {
+        case Mode::sweep:
+            return {Expect::Kind::any, Bare::deg};
         case Mode::turned:
             return {Expect::Kind::turns, Bare::turns};
         case Mode::reading:
@@ -421,7 +423,9 @@ void Slate::understand() {
     }
     if (text.trimmed().isEmpty()) {
         understood_->setText(soft(
-            mode_ == Mode::turned
+            mode_ == Mode::sweep
+                ? tr("By the plate's scale or floor marks: 18.5. By the steering wheel: 0.9 turns.")
+            : mode_ == Mode::turned
                 ? tr("Turns longer, or with a minus shorter: 7/8, -1/4, 2 flats. 0 if it was not turned.")
             : expected().kind == Expect::Kind::angle
                 ? (spot_->kind == ReadingKind::toe_angle
@@ -437,6 +441,13 @@ void Slate::understand() {
     const auto quantity = read_quantity(text.toStdString(), expected());
     if (!quantity) {
         understood_->setText(warn(q(words::sentence(quantity.error())).toHtmlEscaped()));
+        return;
+    }
+    if (mode_ == Mode::sweep) {
+        understood_->setText(
+            quantity->kind == QuantityKind::turns
+                ? QStringLiteral("= %1").arg(q(show_turns(std::abs(quantity->value))))
+                : QStringLiteral("= %1").arg(q(fairchalk::show(abs(quantity->angle()), how_))));
         return;
     }
     if (mode_ == Mode::turned) {
@@ -638,9 +649,25 @@ void Slate::enter() {
             if (const Tool* tool = desk_.job().tool(desk_.toolFor(*spot_));
                 doubted(bound_of_reading(spot_->kind, tool ? tool->shows : Shows::leaning), text, expected()))
                 return;
-            desk_.take(*spot_, *quantity, topIn());
+            desk_.take(blank(), *quantity);
             moveOn();
             return;
+        case Mode::sweep: {
+            const bool wheel = quantity->kind == QuantityKind::turns;
+            const double by = std::abs(quantity->value);
+            if ((!wheel && quantity->kind != QuantityKind::angle) || by == 0.0 || by > (wheel ? 4.0 : 60.0)) {
+                error_ = tr("“%1” is not how far a wheel is turned; right would be 18.5 degrees, or 0.9 "
+                            "turns of the "
+                            "steering wheel.")
+                             .arg(text.trimmed());
+                understand();
+                entry_->selectAll();
+                return;
+            }
+            swept_[*spot_] = *quantity;
+            setMode(Mode::reading);
+            return;
+        }
         case Mode::turned: {
             const auto& turns = desk_.answer().plan.turns;
             turned_so_far_.emplace_back(turns[turned_so_far_.size()].rod, quantity->value);
@@ -745,13 +772,16 @@ void Slate::refresh() {
         if (spot_) {
             number_->setText(desk_.number(*spot_));
             title_->setText(q(words::spot(*spot_)));
-            subtitle_->setText(mode_ == Mode::strike_reason ? tr("strike out the last reading here: why?")
-                               : spot_->kind == ReadingKind::string_to_string
-                                   ? tr("from string to string, along the bar")
-                               : rig_of(spot_->kind).use == RigUse::toe && spot_->wheel &&
-                                       rig_of(spot_->kind).over == Over::its_own_walk
-                                   ? tr("to the string, at hub height")
-                                   : tr("with the %1").arg(q(words::tool(desk_.toolFor(*spot_)))));
+            subtitle_->setText(
+                mode_ == Mode::strike_reason ? tr("strike out the last reading here: why?")
+                : mode_ == Mode::sweep       ? tr("how far is it really turned?")
+                : spot_->swept != Swept::straight
+                    ? tr("%1, with the %2").arg(sweepWords(), q(words::tool(desk_.toolFor(*spot_))))
+                : spot_->kind == ReadingKind::string_to_string ? tr("from string to string, along the bar")
+                : rig_of(spot_->kind).use == RigUse::toe && spot_->wheel &&
+                        rig_of(spot_->kind).over == Over::its_own_walk
+                    ? tr("to the string, at hub height")
+                    : tr("with the %1").arg(q(words::tool(desk_.toolFor(*spot_)))));
         } else {
             title_->setText(tr("All spots read"));
             subtitle_->setText(tr("Page Up and Page Down go back to one"));
@@ -815,9 +845,10 @@ QString Slate::bodyForRead() const {
                        : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
     }
     for (const Agreement& g : a.agreements) {
-        const QString both =
-            tr("%1: %2 by one way, %3 by the other")
-                .arg(q(words::axle(g.axle)), q(show_toe(g.first, how_)), q(show_toe(g.second, how_)));
+        const QString both = tr("%1: %2 by “%3”, %4 by “%5”")
+                                 .arg(q(words::axle(g.axle)), q(show_toe(g.first, how_)),
+                                      q(desk_.knowledge().rig(g.one->id)->text), q(show_toe(g.second, how_)),
+                                      q(desk_.knowledge().rig(g.other->id)->text));
         out += line(g.agree ? soft(both + tr(". They agree."))
                             : warn(both + tr(". They don't agree: read both again.")));
     }
@@ -1079,6 +1110,15 @@ QString Slate::bodyForAngles() const {
                                                                          : Reference::centreline)))));
     if (rear)
         out += line(soft(tr("A front toe to the rear wheel of its side has that wheel's own toe in it.")));
+    // The rough check, without a gauge: well turned, the outer wheel leans in at the top.
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        if (const KnownAngle& c = a.now.wheels[index_of(w)].caster;
+            c.known && c.value + c.plus_minus() < Angle())
+            out += line(warn(
+                tr("By these readings the %1 wheel leans out at the top when it is the outer one in a "
+                   "turn. Turn the steering and look: if it leans in, a sign is wrong, or out and in are "
+                   "swapped.")
+                    .arg(q(words::wheel(w)))));
     if (a.now.steering_free)
         out +=
             line(warn(tr("The steering was not held: total toe stands; each front wheel by itself is known "
@@ -1103,6 +1143,28 @@ bool Slate::asksLean() const {
     const Tool* tool = desk_.job().tool(desk_.toolFor(*spot_));
     return tool && tool->quantity == QuantityKind::angle && tool->shows == Shows::unsigned_ &&
            against_gravity(spot_->kind) && spot_->kind != ReadingKind::caster;
+}
+
+Reading Slate::blank() const {
+    Reading r = desk_.blank(*spot_);
+    r.top_in = topIn();
+    if (const auto it = swept_.find(*spot_); it != swept_.end()) {
+        const double way = spot_->swept == Swept::in ? -1.0 : 1.0;
+        const bool wheel = it->second.kind == QuantityKind::turns;
+        const Angle by = Angle::from_deg(way * std::abs(it->second.value) * (wheel ? 360.0 : 1.0));
+        r.turned.reset();
+        (wheel ? r.wheel_turned : r.turned) = by;
+    }
+    return r;
+}
+
+/// How far the wheel is turned for this reading.
+QString Slate::sweepWords() const {
+    const auto it = swept_.find(*spot_);
+    if (it != swept_.end() && it->second.kind == QuantityKind::turns)
+        return tr("%1 of the steering wheel").arg(q(show_turns(std::abs(it->second.value))));
+    const Angle by = it != swept_.end() ? it->second.angle() : desk_.lines().sweep.value_or(usual_sweep);
+    return tr("turned by %1").arg(q(fairchalk::show(abs(by), how_)));
 }
 
 /// As said; else as that wheel leaned last; else in, as most do.
@@ -1133,6 +1195,8 @@ std::vector<Slate::ReadAct> Slate::readActs() {
                            top_in_ = !topIn();
                            refresh();
                        }});
+    if (spot_->swept != Swept::straight)
+        out.push_back({{"sweep", tr("Turned by …"), false, false}, [this] { setMode(Mode::sweep); }});
     for (const Spot& s : besides(*spot_, desk_.car())) {
         const QString text = s.kind == ReadingKind::string_height     ? tr("String's height")
                              : s.kind == ReadingKind::hub_width       ? tr("Hub width")

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <functional>
+#include <map>
 
 #include <QLabel>
 #include <QLineEdit>
@@ -59,7 +60,7 @@ class Slate : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
-    enum class Mode { reading, strike_reason, turned, accept_reason, idle, guide, loose, happening };
+    enum class Mode { reading, sweep, strike_reason, turned, accept_reason, idle, guide, loose, happening };
 
     void setMode(Mode mode);
     void enter();
@@ -80,6 +81,8 @@ class Slate : public QWidget {
     std::optional<std::size_t> suspect() const;
     QString settles(std::size_t verdict) const;
     std::vector<std::string> toolsFor(const Spot& spot) const;
+    Reading blank() const;  ///< the reading asked for, with what was said of it
+    QString sweepWords() const;
     bool asksLean() const;
     bool topIn() const;
     void moveOn();
@@ -108,6 +111,8 @@ class Slate : public QWidget {
     QWidget* act_area_;
     std::vector<std::pair<std::string, double>> turned_so_far_;
     std::optional<Spot> beside_;  ///< the spot of the walk that the asked one was reached from
+    /// How far a wheel was really turned, where it was said: its own heading, or the steering wheel's turn.
+    std::map<Spot, Quantity> swept_;
     std::optional<bool> top_in_;  ///< as said for the reading that is asked for
     QLabel* number_;
     QLabel* title_;
