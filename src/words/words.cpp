@@ -525,12 +525,12 @@ std::string reference(Reference r) {
 
 std::string size(std::string_view field) {
     if (field == "board_span") return tr(W("slot to slot of a toe board"));
-    if (field == "stud_span") return tr(W("tape point to tape point of a stud bar"));
+    if (field == "stud_span") return tr(W("point to point of a stud bar"));
     if (field == "tread_span") return tr(W("front to back place on the tread"));
     if (field == "gap_height") return tr(W("lip to lip, height for the gap"));
     if (field == "plumb_height") return tr(W("lip to lip, height on the plumb line"));
-    if (field == "mark") return tr(W("string's mark on the outer arm, from the rim"));
-    if (field == "arm_span") return tr(W("between the two arms of a wheel"));
+    if (field == "mark") return tr(W("string's mark on the outer arm"));
+    if (field == "arm_span") return tr(W("between both arms of a wheel"));
     if (field == "axis_height") return tr(W("upper to lower pivot, height"));
     return std::string(field);
 }

@@ -357,6 +357,9 @@ TEST_F(RigsDesk, ToolsHaveTheirZeroTheirWayAndTheirTwin) {
     const Tool* b = desk->job().tool("tape-b");
     ASSERT_TRUE(b);
     EXPECT_NEAR(b->zero, 2.0, 1e-9) << "as the one it was made after";
+    press("Its division");
+    enter("0.5");
+    EXPECT_NEAR(desk->job().tool("tape-b")->resolution, 0.5, 1e-9);
     press("Another like it");
     enter("tape");
     EXPECT_TRUE(slateText().contains("already")) << "a name of its own";

@@ -86,7 +86,7 @@ std::vector<LinesGuide::Told> LinesGuide::told() const {
     if (has([](const std::string& id) { return id == "chassis-centreline"; })) {
         QStringList at;
         for (Length s : l.stations) at << q(fairchalk::show(s, how_));
-        out.push_back({"stations", tr("Chassis marks, ahead of rear axle"),
+        out.push_back({"stations", tr("Marks, from the rear axle"),
                        at.isEmpty() ? tr("at both axles") : at.join(QStringLiteral("; ")), false});
     }
     out.push_back({"rule", tr("Lengths are read with"), q(words::tool(desk_.tool())), false});

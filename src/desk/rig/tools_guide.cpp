@@ -123,6 +123,8 @@ QString ToolsGuide::subtitle() const {
             return tr("what does it show where there is nothing?");
         case Asks::sigma:
             return tr("how far one taking may be off (one sigma)?");
+        case Asks::division:
+            return tr("its finest division?");
         case Asks::scale_end:
             return tr("what does it read at the end that should be zero?");
         case Asks::lean_before:
@@ -175,6 +177,11 @@ QString ToolsGuide::keep(const QString& text) {
                     .arg(text.trimmed());
             t.sigma = v;
             t.sigma_stated = true;
+            break;
+        case Asks::division:
+            if (v <= 0.0)
+                return tr("“%1” is no division; right would be its finest one, above 0.").arg(text.trimmed());
+            t.resolution = v;
             break;
         case Asks::scale_end:
             t.inward = true;
@@ -277,6 +284,7 @@ std::vector<Act> ToolsGuide::acts() const {
     if (!angle) out.push_back({"nudge", tr("Nudge test …"), false, false});
     out.push_back({"zero", tr("Its zero …"), false, false});
     out.push_back({"sigma", tr("Its spread …"), false, false});
+    out.push_back({"division", tr("Its division …"), false, false});
     if (learnt(t).repeats > 0) out.push_back({"learnt", tr("Reckon with your own"), false, false});
     out.push_back({"name", tr("Another like it"), false, false});
     return out;
@@ -323,6 +331,7 @@ void ToolsGuide::act(const QString& id) {
     }
     if (id == "zero") ask(Asks::zero);
     if (id == "sigma") ask(Asks::sigma);
+    if (id == "division") ask(Asks::division);
     if (id == "name") ask(Asks::name);
 }
 

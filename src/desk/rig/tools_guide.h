@@ -31,7 +31,7 @@ class ToolsGuide : public Guide {
     void draw(QPainter& p) const override;
 
   private:
-    enum class Asks { nothing, zero, sigma, scale_end, lean_before, lean_out, name };
+    enum class Asks { nothing, zero, sigma, division, scale_end, lean_before, lean_out, name };
     std::vector<Tool> tools() const;  ///< the standard ones and this garage's, its own word last
     Tool tool() const;                ///< the chosen one
     void set(const Tool& t);
