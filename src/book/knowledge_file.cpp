@@ -6,6 +6,7 @@
 #include <set>
 
 #include "book/job_file.h"
+#include "book/node.h"
 #include "core/rig.h"
 
 namespace fairchalk::book {
@@ -19,10 +20,6 @@ extern const char* const shipped_things;
 extern const char* const shipped_rigs;
 
 namespace {
-
-[[noreturn]] void wrong(const std::string& place, Message what) {
-    throw FileError{place, std::move(what)};
-}
 
 /// One item of a table; every name in it has to be asked for, so that a misspelt one is found.
 class Item {

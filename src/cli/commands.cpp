@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include <atomic>
+#include <csignal>
 #include <fstream>
 #include <ostream>
 #include <sstream>
@@ -8,13 +10,32 @@
 #include <CLI/CLI.hpp>
 
 #include "book/book.h"
+#include "book/corner_file.h"
 #include "book/csv.h"
 #include "book/places.h"
+#include "cli/proving_json.h"
 #include "cli/solve_json.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
 namespace {
+
+std::atomic<bool> stop_asked{false};
+
+/// Ctrl+C while this lives ends the work and not the program: what is done by then is printed.
+class Stoppable {
+  public:
+    Stoppable() {
+        stop_asked = false;
+        before_ = std::signal(SIGINT, [](int) { stop_asked = true; });
+    }
+    ~Stoppable() { std::signal(SIGINT, before_); }
+    Stoppable(const Stoppable&) = delete;
+    Stoppable& operator=(const Stoppable&) = delete;
+
+  private:
+    void (*before_)(int);
+};
 
 /// Bad input: exit 2.
 struct BadInput {
@@ -127,6 +148,25 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     plan->add_option("job", path, "a job file")->required();
     plan->footer("Example: fairchalk-cli plan job.json");
 
+    auto* corner =
+        app.add_subcommand("corner", "Exact kinematics of one corner: its angles before and after a move");
+    corner->add_option("file", path, "a corner: kind, points, camber_deg, toe_deg, moves")->required();
+    corner->footer("Example: fairchalk-cli corner wishbone.json");
+
+    auto* practice = app.add_subcommand("practice", "A simulated car whose truth is known");
+    practice->require_subcommand(1);
+    practice::ProvingOptions proving;
+    std::string tool_name = "steel-rule-mm";
+    auto* bench = practice->add_subcommand(
+        "bench",
+        "Whole jobs on simulated cars: by the program's advice and by the rules of hand, on the same cars");
+    bench->add_option("--cars", proving.cars, "how many cars; 1000")->check(CLI::Range(1, 1'000'000));
+    bench->add_option("--seed", proving.seed, "the same seed, the same cars and readings; 1");
+    bench->add_option("--tool", tool_name, "what the strings are read with; steel-rule-mm");
+    bench->add_option("--tolerance", proving.tolerance, "degrees each way, of each front wheel; 0.167")
+        ->check(CLI::Range(0.01, 2.0));
+    bench->footer("Example: fairchalk-cli practice bench --cars 200 --seed 7 --tool vernier");
+
     auto* import = app.add_subcommand("import", "Brings a job file or a CSV of readings in");
     import->add_option("file", path, "a job file (.json) or readings (.csv)")->required();
     import->add_option("--book", target,
@@ -201,6 +241,27 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             out << pretty(solve_answer(job, wanted));
         } else if (plan->parsed()) {
             out << pretty(plan_answer(job_in(path, ids)));
+        } else if (bench->parsed()) {
+            const Tool* tool = standard_tool(tool_name);
+            if (!tool || tool->quantity != QuantityKind::length) {
+                std::string known;
+                for (const Tool& t : standard_tools())
+                    if (t.quantity == QuantityKind::length) known += (known.empty() ? "" : ", ") + t.name;
+                throw BadInput{"--tool: " + words::sentence({Code::job_unknown_word, {tool_name, known}})};
+            }
+            proving.tool = *tool;
+            const Stoppable stoppable;
+            int percent = -1;
+            const auto results = practice::prove(
+                proving,
+                [&](int done, int of) {
+                    if (const int now = static_cast<int>(100LL * done / of) / 5 * 5; now != percent)
+                        err << "\r" << (percent = now) << " %" << (done == of ? "\n" : "") << std::flush;
+                },
+                &stop_asked);
+            out << pretty(proving_answer(proving, results, stop_asked));
+        } else if (corner->parsed()) {
+            out << pretty(book::corner_answer(book::corner_from(book::parse_json(book::read_file(path)))));
         } else if (import->parsed()) {
             book::JobFile job;
             if (is_csv(path)) {

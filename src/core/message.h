@@ -78,6 +78,12 @@ enum class Code {
     corner_high,
     corner_sides_differ,
     corner_axles_differ,
+    gauge_checksum_wrong,       // {0} = the line
+    gauge_line_not_understood,  // {0} = the line, {1} = where it stopped
+    // Suspension. {0} = which.
+    link_too_short,     // {1} = by how much
+    link_too_long,      // {1} = by how much
+    links_do_not_hold,  // {0} = the kind of corner
     // Wheel only.
     wheel_needs_rods,
     wheel_needs_direction,  // {0} = rod

@@ -173,6 +173,18 @@ const char* source_text(Code code) {
             return W("a rear wheel is not turned for a caster sweep");
         case Code::tool_lean_too_small:
             return W("the two readings hardly differ: lean it by a degree or more");
+        case Code::gauge_checksum_wrong:
+            return W("the gauge's line \"{0}\" came damaged: its checksum does not fit");
+        case Code::gauge_line_not_understood:
+            return W(
+                "the gauge's line \"{0}\" is not understood from \"{1}\"; right would be like: FC1 17 -1.25 "
+                "deg stable send *9C3E");
+        case Code::link_too_short:
+            return W("out of reach: {0} is too short by {1}");
+        case Code::link_too_long:
+            return W("out of reach: {0} is too long by {1}");
+        case Code::links_do_not_hold:
+            return W("these points do not hold the wheel of a {0} corner: two links fall on one line");
         case Code::plan_no_adjuster:
             return W("no adjuster");
         case Code::plan_rod_side_unknown:

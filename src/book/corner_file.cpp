@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/corner_file.h"
+
+#include "book/node.h"
+
+namespace fairchalk::book {
+namespace {
+
+constexpr double furthest = 100'000.0;  // mm: nothing on a car lies further away
+
+Eigen::Vector3d vector_from(const Node& n) {
+    if (n.list() != 3)
+        wrong(n.place(),
+              {Code::job_wrong_type, {std::to_string(n.list()) + " numbers", "three: forward, outward, up"}});
+    Eigen::Vector3d v;
+    for (std::size_t i = 0; i < 3; ++i) {
+        v[static_cast<Eigen::Index>(i)] = n[i].number();
+        if (std::abs(v[static_cast<Eigen::Index>(i)]) > furthest)
+            wrong(n[i].place(), {Code::job_out_of_reach, {n[i].json().dump(), "100 m"}});
+    }
+    return v;
+}
+
+double degrees_from(const Node& n) {
+    const double v = n.number();
+    if (std::abs(v) > 60.0) wrong(n.place(), {Code::job_out_of_reach, {n.json().dump(), "60 degrees"}});
+    return v;
+}
+
+std::string names_of(CornerKind kind, bool moved) {
+    std::string out;
+    for (Hardpoint p : points_of(kind))
+        if (!moved || on_chassis(kind, p)) out += (out.empty() ? "" : ", ") + std::string(name_of(p));
+    return moved && has_rod(kind) ? out + (out.empty() ? "rod" : ", rod") : out;
+}
+
+Json json_of(const CornerAngles& a) {
+    return {{"toe_deg", a.toe.deg()},
+            {"camber_deg", a.camber.deg()},
+            {"caster_deg", a.caster.deg()},
+            {"sai_deg", a.sai.deg()}};
+}
+
+}  // namespace
+
+CornerJob corner_from(const Json& json) {
+    const Node root(json, "");
+    root.object();
+    CornerJob job;
+    Corner& c = job.corner;
+    c.kind = root["kind"].named<CornerKind>(corner_kind_named,
+                                            "double-wishbone, strut, beam, trailing-arm, fixed");
+    const Node points = root["points"];
+    points.object();
+    for (const auto& [key, value] : points.json().items()) {
+        const auto p = hardpoint_named(key);
+        const auto all = points_of(c.kind);
+        if (!p || std::find(all.begin(), all.end(), *p) == all.end())
+            wrong("points." + key.substr(0, 60),
+                  {Code::job_unknown_word, {key.substr(0, 60), names_of(c.kind, false)}});
+    }
+    for (Hardpoint p : points_of(c.kind)) c.at(p) = vector_from(points[std::string(name_of(p)).c_str()]);
+    if (root.has("camber_deg")) c.camber = Angle::from_deg(degrees_from(root["camber_deg"]));
+    if (root.has("toe_deg")) c.toe = Angle::from_deg(degrees_from(root["toe_deg"]));
+    if (!root.has("moves")) return job;
+    const Node moves = root["moves"];
+    moves.object();
+    for (const auto& [key, value] : moves.json().items()) {
+        const Node n(value, "moves." + key.substr(0, 60));
+        if (key == "rod" && has_rod(c.kind)) {
+            job.move.length(Link::rod) = n.number();
+            if (std::abs(job.move.length(Link::rod)) > furthest)
+                wrong(n.place(), {Code::job_out_of_reach, {value.dump(), "100 m"}});
+            continue;
+        }
+        const auto p = hardpoint_named(key);
+        if (!p || !on_chassis(c.kind, *p))
+            wrong(n.place(), {Code::job_unknown_word, {key.substr(0, 60), names_of(c.kind, true)}});
+        job.move.at(*p) = vector_from(n);
+    }
+    return job;
+}
+
+Json corner_answer(const CornerJob& job) {
+    const auto after = solve_corner(job.corner, job.move);
+    if (!after) wrong("moves", after.error());
+    return {{"before", json_of(angles_of(job.corner))}, {"after", json_of(*after)}};
+}
+
+}  // namespace fairchalk::book

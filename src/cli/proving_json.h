@@ -1,0 +1,13 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "book/entry_json.h"
+#include "practice/proving.h"
+
+namespace fairchalk::cli {
+
+/// What the proving ground found, way by way, with what it was asked.
+book::Json proving_answer(const practice::ProvingOptions& options,
+                          const std::vector<practice::WayResult>& results, bool stopped);
+
+}  // namespace fairchalk::cli

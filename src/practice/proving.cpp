@@ -1,0 +1,290 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "practice/proving.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <map>
+#include <mutex>
+#include <optional>
+#include <thread>
+
+#include "core/plan.h"
+#include "core/procedure.h"
+#include "core/verdict.h"
+
+namespace fairchalk::practice {
+namespace {
+
+constexpr std::array<std::string_view, ways> names = {
+    "advice",         "advice, arm measured", "a quarter turn and look",
+    "half the error", "one turn and scale",   "pitch at the rim"};
+constexpr double aim = 0.05;           // degrees of toe, each front wheel
+constexpr double step = 0.125;         // turns
+constexpr double guessed_arm = 130.0;  // mm
+constexpr double pitch = 1.5;
+constexpr int most_extra_readings = 60;
+constexpr std::array fronts = {Wheel::front_left, Wheel::front_right};
+
+/// A job under way: the log that the program sees, and the car that it does not.
+struct UnderWay {
+    const ProvingOptions& options;
+    SimCar car;
+    SimCar::Rng rng;
+    std::vector<Entry> log;
+    JobDone done;
+    std::map<Spot, double> dents{};  ///< mm: what all takings at one spot share
+
+    void put(decltype(Entry::what) what) {
+        Entry e;
+        e.id = std::to_string(log.size());
+        e.what = std::move(what);
+        log.push_back(std::move(e));
+    }
+    LinesSet lines() const {
+        LinesSet l = car.solid().lines({"string-bars"});
+        l.tool = options.tool.name;
+        return l;
+    }
+    void read(const Spot& spot) {
+        const LinesSet l = lines();
+        Reading r = blank_reading(spot, l);
+        r.value.resolution = options.tool.resolution;
+        const auto [dent, fresh] = dents.try_emplace(spot, 0.0);
+        if (fresh) dent->second = std::normal_distribution<>(0.0, r.spot_sigma())(rng);
+        r.value.value = shown_by(options.tool, car.solid().exact(spot, l) + dent->second, rng);
+        put(r);
+        ++done.readings;
+    }
+    void turn(Wheel w, double amount) {
+        const std::string id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
+        car.turn(id, amount, rng);
+        Turn t;
+        t.adjuster = id;
+        t.turns = amount;
+        put(t);
+    }
+    void close() {
+        done.left = 0.0;
+        for (Wheel w : fronts) done.left = std::max(done.left, std::abs(car.toe(w) - aim));
+        done.inside = done.left <= options.tolerance;
+    }
+};
+
+UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measured) {
+    // A car is the same whoever works on it.
+    std::seed_seq seeds{static_cast<std::uint32_t>(options.seed),
+                        static_cast<std::uint32_t>(options.seed >> 32), static_cast<std::uint32_t>(number),
+                        static_cast<std::uint32_t>(number >> 32)};
+    SimCar::Rng rng(seeds);
+    SimCar car = any_car(rng);
+    UnderWay u{options, car, rng, {}, {}, {}};
+    CarCard card = car.solid().card();
+    for (Wheel w : fronts) {
+        Rod rod;
+        rod.id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
+        rod.wheel = w;
+        rod.runs = RodSide::behind_axle;
+        rod.pitch = Length::from_mm(pitch);
+        if (measured) {
+            // With a rule, from the joint to the axis, as well as one sees it: what a turn really does.
+            SimCar probe = car;
+            SimCar::Rng none(1);
+            const double before = probe.toe(w);
+            probe.turn(rod.id, 1.0, none);
+            const double per_turn = std::abs(probe.toe(w) - before);
+            rod.arm = Length::from_mm(pitch / std::sin(per_turn * SolidCar::rad) +
+                                      std::normal_distribution<>(0, 3)(u.rng));
+            rod.arm_sigma = Length::from_mm(3);
+        }
+        card.adjusters.emplace_back(rod);
+    }
+    u.put(CarEdit{card});
+    Target t;
+    t.measure = Measure::toe;
+    t.where = Axle::front;
+    t.aim = Angle::from_deg(aim);
+    t.lo = Angle::from_deg(aim - options.tolerance);
+    t.hi = Angle::from_deg(aim + options.tolerance);
+    u.put(TargetsEdit{{t}});
+    u.put(u.lines());
+    u.put(RoundOpened{});
+    return u;
+}
+
+/// What to read next for the verdict that is too close to call and known worst.
+std::optional<Spot> next_for_worst(const Job& job, const Estimate& e) {
+    std::optional<Verdict> worst;
+    for (const Verdict& v : verdicts(job, e))
+        if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = v;
+    const auto next = best_next_reading(job, e, worst ? worst->target : job.targets.front());
+    return next ? std::optional(next->spot) : std::nullopt;
+}
+
+JobDone by_advice(const ProvingOptions& options, std::uint64_t number, bool measured) {
+    UnderWay u = begun(options, number, measured);
+    for (;;) {
+        const Job job = job_of(u.log);
+        for (const Spot& s : wanted_spots(job, static_cast<int>(job.rounds.size()) - 1)) u.read(s);
+        Plan plan;
+        std::optional<Job> now;
+        for (int extra = 0;; ++extra) {
+            now = job_of(u.log);
+            EstimateOptions o;
+            o.as_of_now = true;
+            o.explain = false;
+            const Estimate e = estimate(*now, o);
+            plan = plan_turns(*now, e);
+            if (plan.next != NextStep::read || extra >= most_extra_readings) break;
+            const auto next = next_for_worst(*now, e);
+            if (!next) break;
+            u.read(*next);
+        }
+        if (u.done.given >= 0.0) u.done.ended = plan.next == NextStep::done;
+        if (plan.next != NextStep::turn || plan.turns.empty()) {
+            u.done.arrived = plan.next == NextStep::done;
+            break;
+        }
+        if (u.done.passes >= options.most_passes) break;
+        u.done.given = plan.probability_inside;
+        for (const PlannedTurn& t : plan.turns) u.turn(t.wheel, t.turns);
+        ++u.done.passes;
+        u.put(RoundOpened{});
+    }
+    u.close();
+    return u.done;
+}
+
+/// By hand: one figure a wheel and round, without its ±, and stop when both are inside.
+JobDone by_hand(Way way, const ProvingOptions& options, std::uint64_t number) {
+    UnderWay u = begun(options, number, false);
+    const std::vector<Entry> clean(u.log.begin(), u.log.end());
+    std::array<std::optional<double>, 2> before, per_turn;
+    std::array<double, 2> turned{};
+    const double guess = std::asin(pitch / guessed_arm) / SolidCar::rad;
+    for (;;) {
+        // A fresh sheet of paper: nothing is carried over but the car.
+        u.log = clean;
+        for (const Spot& s : string_walk()) u.read(s);
+        EstimateOptions o;
+        o.explain = false;
+        const Estimate e = estimate(job_of(u.log), o);
+        std::array<double, 2> error{};
+        for (std::size_t w = 0; w < 2; ++w) error[w] = e.wheels[w].toe.value.deg() - aim;
+        if (std::max(std::abs(error[0]), std::abs(error[1])) <= options.tolerance) {
+            u.done.arrived = true;
+            break;
+        }
+        if (u.done.passes >= options.most_passes) break;
+        for (std::size_t w = 0; w < 2; ++w) {
+            if (std::abs(error[w]) <= options.tolerance) {
+                turned[w] = 0.0;
+                continue;
+            }
+            double amount = 0.0;  // longer; longer is toe in here
+            switch (way) {
+                case Way::quarter_turns:
+                    amount = error[w] > 0 ? -0.25 : 0.25;
+                    break;
+                case Way::half_the_error:
+                    amount = -error[w] / 2 / guess;
+                    break;
+                case Way::turn_and_scale:
+                    if (before[w] && turned[w] != 0.0 && std::abs(error[w] - *before[w]) > 0.02)
+                        per_turn[w] = (error[w] - *before[w]) / turned[w];
+                    amount = per_turn[w] && *per_turn[w] > 0.1 ? -error[w] / *per_turn[w]
+                             : error[w] > 0                    ? -1.0
+                                                               : 1.0;
+                    break;
+                default:
+                    // So many mm at the rim, so many at the thread.
+                    amount = -std::sin(error[w] * SolidCar::rad) * u.car.solid().span / pitch;
+                    break;
+            }
+            amount = std::clamp(std::round(amount / step) * step, -4.0, 4.0);
+            if (amount == 0.0) amount = error[w] > 0 ? -step : step;
+            before[w] = error[w];
+            turned[w] = amount;
+            u.turn(fronts[w], amount);
+        }
+        ++u.done.passes;
+    }
+    u.close();
+    return u.done;
+}
+
+}  // namespace
+
+std::string_view name_of(Way w) {
+    return names[static_cast<std::size_t>(w)];
+}
+
+JobDone one_job(Way way, const ProvingOptions& options, std::uint64_t car) {
+    if (way == Way::advice || way == Way::advice_measured)
+        return by_advice(options, car, way == Way::advice_measured);
+    return by_hand(way, options, car);
+}
+
+std::vector<WayResult> prove(const ProvingOptions& options, const std::function<void(int, int)>& progress,
+                             const std::atomic<bool>* stop) {
+    const int jobs = options.cars * ways;
+    std::vector<std::optional<JobDone>> all(static_cast<std::size_t>(jobs));
+    std::atomic<int> next{0}, finished{0};
+    std::mutex told;
+    const auto work = [&] {
+        for (int n = next++; n < jobs; n = next++) {
+            if (stop && stop->load()) return;
+            // Car by car, so that what is done when it is stopped is done by all ways.
+            all[static_cast<std::size_t>(n)] =
+                one_job(static_cast<Way>(n % ways), options, static_cast<std::uint64_t>(n / ways));
+            const int so_far = ++finished;
+            if (progress) {
+                const std::lock_guard lock(told);
+                progress(so_far, jobs);
+            }
+        }
+    };
+    const int threads = options.threads > 0
+                            ? options.threads
+                            : static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
+    std::vector<std::jthread> pool;
+    for (int i = 1; i < threads; ++i) pool.emplace_back(work);
+    work();
+    pool.clear();
+
+    std::vector<WayResult> out;
+    for (int w = 0; w < ways; ++w) {
+        WayResult r;
+        r.way = static_cast<Way>(w);
+        std::vector<int> passes;
+        int arrived = 0, inside = 0;
+        for (int c = 0; c < options.cars; ++c) {
+            const auto& job = all[static_cast<std::size_t>(c * ways + w)];
+            if (!job) continue;
+            ++r.jobs;
+            r.mean_readings += job->readings;
+            if (!job->arrived) continue;
+            passes.push_back(job->passes);
+            ++arrived;
+            inside += job->inside;
+            r.worst_left = std::max(r.worst_left, job->left);
+        }
+        if (r.jobs > 0) {
+            r.mean_readings /= r.jobs;
+            r.never = 1.0 - static_cast<double>(arrived) / r.jobs;
+        }
+        if (arrived > 0) {
+            std::sort(passes.begin(), passes.end());
+            for (int p : passes) r.mean_passes += static_cast<double>(p) / arrived;
+            r.median_passes = passes[passes.size() / 2];
+            r.passes_95 = passes[std::min(
+                passes.size() - 1,
+                static_cast<std::size_t>(std::ceil(0.95 * static_cast<double>(passes.size()))) - 1)];
+            r.truly_inside = static_cast<double>(inside) / arrived;
+        }
+        out.push_back(r);
+    }
+    return out;
+}
+
+}  // namespace fairchalk::practice

@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <atomic>
+#include <cstdint>
+#include <functional>
+#include <string>
+#include <vector>
+
+#include "core/instrument.h"
+#include "practice/sim_car.h"
+
+namespace fairchalk::practice {
+
+// The proving ground: whole jobs on cars whose truth is known, by the program's own advice and by the hand
+// rules, on the same cars. Toe of both front wheels to a target, read on strings.
+
+/// How somebody decides what to turn.
+enum class Way {
+    advice,           ///< the program's plan, its estimate carried across rounds, its verdicts
+    advice_measured,  ///< the same with the arm measured
+    quarter_turns,    ///< a quarter turn and look
+    half_the_error,   ///< half of it each time, by a guessed arm
+    turn_and_scale,   ///< one turn, measure, scale
+    pitch_at_rim      ///< thread pitch taken as millimetres at the rim
+};
+inline constexpr int ways = 6;
+std::string_view name_of(Way);
+
+struct ProvingOptions {
+    int cars = 1000;
+    std::uint64_t seed = 1;
+    Tool tool;                 ///< a rule
+    double tolerance = 0.167;  ///< degrees each way, of each front wheel
+    int most_passes = 20;
+    int threads = 0;  ///< 0: one for each core
+};
+
+struct JobDone {
+    int passes = 0;  ///< of turning
+    int readings = 0;
+    bool arrived = false;  ///< it said inside, or its rule was satisfied
+    bool inside = false;   ///< truly, both wheels
+    double left = 0.0;     ///< degrees from its aim, the worse wheel
+    double given = -1.0;   ///< the chance it gave for its last turn to end the job; -1 without a turn
+    bool ended = false;    ///< and whether it did
+};
+
+/// One job on the car of that number.
+JobDone one_job(Way way, const ProvingOptions& options, std::uint64_t car);
+
+struct WayResult {
+    Way way = Way::advice;
+    int jobs = 0;
+    double mean_passes = 0.0;
+    int median_passes = 0, passes_95 = 0;
+    double mean_readings = 0.0;
+    double never = 0.0;         ///< share that did not arrive
+    double truly_inside = 0.0;  ///< of those that arrived
+    double worst_left = 0.0;    ///< degrees
+};
+
+/// All ways over all cars, on all cores; the same whatever the number of threads. `progress` is told how many
+/// jobs are done, from one of the threads at a time. Set `stop` to end early: what is done is counted.
+std::vector<WayResult> prove(const ProvingOptions& options,
+                             const std::function<void(int, int)>& progress = {},
+                             const std::atomic<bool>* stop = nullptr);
+
+}  // namespace fairchalk::practice

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "practice/sim_car.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fairchalk::practice {
+namespace {
+
+double normal(SimCar::Rng& rng, double sigma) {
+    return sigma > 0.0 ? std::normal_distribution<>(0.0, sigma)(rng) : 0.0;
+}
+
+}  // namespace
+
+SimCar::SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature)
+    : corners_(std::move(corners)), solid_(std::move(shape)), nature_(nature) {
+    stand();
+}
+
+void SimCar::add_rod(const std::string& id, Wheel wheel, double pitch) {
+    SimAdjuster a;
+    a.wheel = wheel;
+    a.per_unit.length(Link::rod) = pitch;
+    add(id, a);
+}
+
+CornerMove SimCar::move_of(Wheel w) const {
+    CornerMove out;
+    for (const auto& [id, a] : adjusters_) {
+        const auto it = amounts_.find(id);
+        if (a.wheel != w || it == amounts_.end()) continue;
+        const CornerMove part = a.per_unit * it->second;
+        for (std::size_t i = 0; i < out.points.size(); ++i) out.points[i] += part.points[i];
+        for (std::size_t i = 0; i < out.lengths.size(); ++i) out.lengths[i] += part.lengths[i];
+    }
+    return out;
+}
+
+void SimCar::stand() {
+    for (Wheel w : all_wheels) {
+        const auto i = static_cast<std::size_t>(index_of(w));
+        const auto a = solve_corner(corners_[i], move_of(w));
+        if (!a) continue;
+        solid_.toe[i] = a->toe.deg() + settled_[i];
+        solid_.camber[i] = a->camber.deg();
+        solid_.caster[i] = a->caster.deg();
+        solid_.sai[i] = a->sai.deg();
+    }
+}
+
+bool SimCar::turn(const std::string& id, double amount, Rng& rng) {
+    const auto it = adjusters_.find(id);
+    if (it == adjusters_.end()) return false;
+    const auto wheel = static_cast<std::size_t>(index_of(it->second.wheel));
+    amounts_[id] += amount;
+    if (!solve_corner(corners_[wheel], move_of(it->second.wheel))) {
+        amounts_[id] -= amount;
+        return false;
+    }
+    settled_[wheel] += normal(rng, nature_.settle);
+    stand();
+    return true;
+}
+
+void SimCar::jack(Axle axle, Rng& rng) {
+    for (Side s : both_sides)
+        settled_[static_cast<std::size_t>(index_of(wheel_at(axle, s)))] += normal(rng, nature_.jacked);
+    stand();
+}
+
+void SimCar::lock(const std::string& id, Rng& rng) {
+    const auto it = adjusters_.find(id);
+    if (it == adjusters_.end()) return;
+    settled_[static_cast<std::size_t>(index_of(it->second.wheel))] += normal(rng, nature_.creep);
+    stand();
+}
+
+SimCar any_car(SimCar::Rng& rng, Nature nature) {
+    const auto between = [&](double lo, double hi) { return std::uniform_real_distribution<>(lo, hi)(rng); };
+    SolidCar shape = SolidCar::any(rng);
+    shape.track = 2 * shape.half_width[0];
+    std::array<Corner, 4> corners;
+    const bool strut = between(0, 1) < 0.5;
+    // Both sides are built to the same drawing.
+    Corner front = strut ? sample_strut() : sample_wishbone();
+    for (Hardpoint p : points_of(front.kind))
+        if (p != Hardpoint::hub && p != Hardpoint::strut_low)
+            front.at(p) += Eigen::Vector3d(between(-6, 6), between(-6, 6), between(-6, 6));
+    if (strut) {
+        // On the strut's axis again.
+        const Eigen::Vector3d foot = front.at(Hardpoint::lower) + Eigen::Vector3d(0, -40, 200);
+        front.at(Hardpoint::strut_low) = foot;
+    }
+    // The arm: how far the outer joint lies behind the steering axis.
+    const double arm = std::clamp(130.0 + normal(rng, 22.0), 70.0, 200.0);
+    front.at(Hardpoint::rod_outer).x() = front.at(Hardpoint::lower).x() - arm;
+    front.at(Hardpoint::rod_inner).x() = front.at(Hardpoint::rod_outer).x() + between(10, 25);
+    Corner rear;
+    rear.kind = CornerKind::fixed;
+    rear.at(Hardpoint::hub) = {0, 700, 300};
+    for (Wheel w : all_wheels) {
+        const auto i = static_cast<std::size_t>(index_of(w));
+        corners[i] = axle_of(w) == Axle::front ? front : rear;
+        corners[i].toe = Angle::from_deg(axle_of(w) == Axle::front ? between(-0.8, 0.8) : 0.1);
+        corners[i].camber = Angle::from_deg(between(-1.6, 0.2));
+    }
+    SimCar car(corners, shape, nature);
+    car.add_rod("rod-fl", Wheel::front_left, 1.5);
+    car.add_rod("rod-fr", Wheel::front_right, 1.5);
+    return car;
+}
+
+double shown_by(const Tool& tool, double exact, SimCar::Rng& rng) {
+    // The tool's sigma is of what it shows: rounding to its divisions is a part of it.
+    const double before = std::max(0.0, tool.sigma * tool.sigma - tool.resolution * tool.resolution / 12);
+    const double v = exact + normal(rng, std::sqrt(before)) + tool.zero;
+    return tool.resolution > 0.0 ? std::round(v / tool.resolution) * tool.resolution : v;
+}
+
+double with_slips(double value, double rate, SimCar::Rng& rng) {
+    if (rate <= 0.0 || std::uniform_real_distribution<>(0, 1)(rng) >= rate) return value;
+    const double sign = std::uniform_int_distribution<>(0, 1)(rng) ? 1.0 : -1.0;
+    switch (std::uniform_int_distribution<>(0, 3)(rng)) {
+        case 0:
+            return value + sign;
+        case 1:
+            return value + sign * 25.4;
+        case 2:
+            return value + sign * 10.0;
+        default: {
+            // The last two whole digits the wrong way round.
+            const double whole = std::floor(std::abs(value)), rest = std::abs(value) - whole;
+            const long n = std::lround(whole), ten = n / 10 % 10, one = n % 10;
+            return std::copysign(static_cast<double>(n - ten * 10 - one + one * 10 + ten) + rest, value);
+        }
+    }
+}
+
+}  // namespace fairchalk::practice

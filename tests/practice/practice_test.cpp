@@ -1,0 +1,132 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <cmath>
+
+#include <gtest/gtest.h>
+
+#include "practice/proving.h"
+
+namespace fairchalk::practice {
+namespace {
+
+ProvingOptions few(int cars, const char* tool = "vernier") {
+    ProvingOptions o;
+    o.cars = cars;
+    o.tool = *standard_tool(tool);
+    return o;
+}
+
+TEST(SimCar, ARodMovesToeAsItsArmSaysAndCamberAlongWithIt) {
+    SimCar::Rng rng(3);
+    double least = 10, most = 0;
+    for (int n = 0; n < 60; ++n) {
+        Nature still;
+        still.settle = 0;
+        SimCar car = any_car(rng, still);
+        const double toe = car.toe(Wheel::front_left), right = car.toe(Wheel::front_right);
+        const double camber = car.solid().camber[0];
+        ASSERT_TRUE(car.turn("rod-fl", 1.0, rng));
+        const double by = car.toe(Wheel::front_left) - toe;
+        EXPECT_GT(by, 0) << "behind the axle, longer is toe in";
+        least = std::min(least, by);
+        most = std::max(most, by);
+        EXPECT_NE(car.solid().camber[0], camber) << "it moves too";
+        EXPECT_EQ(car.toe(Wheel::front_right), right) << "and the other wheel does not";
+        ASSERT_TRUE(car.turn("rod-fl", -1.0, rng));
+        EXPECT_NEAR(car.toe(Wheel::front_left), toe, 1e-9);
+    }
+    // asin(1.5 / arm) for arms from 70 to 200 mm.
+    EXPECT_GT(least, 0.40);
+    EXPECT_LT(most, 1.4);
+    EXPECT_GT(most - least, 0.2) << "no two cars alike";
+}
+
+TEST(SimCar, OutOfReachNothingMoves) {
+    SimCar::Rng rng(4);
+    SimCar car = any_car(rng);
+    const double toe = car.toe(Wheel::front_left);
+    EXPECT_FALSE(car.turn("rod-fl", 400.0, rng));
+    EXPECT_EQ(car.toe(Wheel::front_left), toe);
+    EXPECT_FALSE(car.turn("no-such", 1.0, rng));
+}
+
+TEST(SimCar, JackingAndLockingMoveWhatTheyMove) {
+    SimCar::Rng rng(5);
+    Nature n;
+    n.creep = 0.1;
+    SimCar car = any_car(rng, n);
+    const double front = car.toe(Wheel::front_left), rear = car.toe(Wheel::rear_left);
+    car.jack(Axle::front, rng);
+    EXPECT_NE(car.toe(Wheel::front_left), front);
+    EXPECT_EQ(car.toe(Wheel::rear_left), rear);
+    const double right = car.toe(Wheel::front_right);
+    car.lock("rod-fr", rng);
+    EXPECT_NE(car.toe(Wheel::front_right), right);
+}
+
+TEST(Tools, ShowInTheirDivisionsWithTheirNoise) {
+    SimCar::Rng rng(6);
+    const Tool rule = *standard_tool("steel-rule-mm");
+    double sum = 0, squares = 0;
+    constexpr int times = 20'000;
+    for (int n = 0; n < times; ++n) {
+        const double v = shown_by(rule, 103.2, rng);
+        EXPECT_NEAR(std::remainder(v, 0.5), 0, 1e-9);
+        sum += v - 103.2;
+        squares += (v - 103.2) * (v - 103.2);
+    }
+    EXPECT_NEAR(sum / times, 0, 0.02);
+    EXPECT_NEAR(std::sqrt(squares / times), 0.25, 0.01) << "rounding included";
+}
+
+TEST(Slips, HappenAtTheirRateAndAreThoseOfPeople) {
+    SimCar::Rng rng(7);
+    int slips = 0;
+    for (int n = 0; n < 10'000; ++n) {
+        const double v = with_slips(113.5, 0.05, rng), by = std::abs(v - 113.5);
+        slips += by > 1e-9;
+        EXPECT_TRUE(by < 1e-9 || std::abs(by - 1) < 1e-9 || std::abs(by - 25.4) < 1e-9 ||
+                    std::abs(by - 10) < 1e-9 || std::abs(v - 131.5) < 1e-9)
+            << v;
+    }
+    EXPECT_NEAR(slips, 500, 80);
+    EXPECT_EQ(with_slips(113.5, 0, rng), 113.5);
+}
+
+TEST(Proving, IsTheSameForTheSameSeedOnAnyNumberOfThreads) {
+    ProvingOptions o = few(4);
+    o.threads = 1;
+    const auto one = prove(o);
+    o.threads = 3;
+    const auto three = prove(o);
+    ASSERT_EQ(one.size(), static_cast<std::size_t>(ways));
+    for (std::size_t i = 0; i < one.size(); ++i) {
+        EXPECT_EQ(one[i].jobs, 4);
+        EXPECT_EQ(one[i].mean_readings, three[i].mean_readings);
+        EXPECT_EQ(one[i].worst_left, three[i].worst_left);
+    }
+    o.seed = 2;
+    EXPECT_NE(prove(o)[0].worst_left, one[0].worst_left);
+}
+
+TEST(Proving, CanBeStoppedAndShowsProgress) {
+    std::atomic<bool> stop{false};
+    int told = 0;
+    const auto r = prove(
+        few(1000), [&](int, int) { stop = ++told >= 5; }, &stop);
+    EXPECT_LT(r[0].jobs, 50);
+    EXPECT_GE(told, 5);
+}
+
+TEST(Proving, AdviceArrivesAndWhatItCallsInsideIs) {
+    const auto r = prove(few(40));
+    const WayResult& advice = r[static_cast<std::size_t>(Way::advice)];
+    EXPECT_EQ(advice.never, 0.0);
+    EXPECT_GE(advice.truly_inside, 0.95);
+    EXPECT_LT(advice.mean_passes, 2.0);
+    const WayResult& rim = r[static_cast<std::size_t>(Way::pitch_at_rim)];
+    EXPECT_GT(rim.mean_passes + 20 * rim.never, advice.mean_passes)
+        << "the hand rule that takes the pitch for the toe";
+}
+
+}  // namespace
+}  // namespace fairchalk::practice
