@@ -10,6 +10,7 @@ book::Json proving_answer(const practice::ProvingOptions& options,
     out["seed"] = options.seed;
     out["tool"] = options.tool.name;
     out["tolerance_deg"] = options.tolerance;
+    out["dents"] = options.dents;
     out["stopped"] = stopped;
     for (const practice::WayResult& r : results) {
         book::Json w;

@@ -260,6 +260,9 @@ bool reached_by(const Target& t, const std::vector<Handle>& handles) {
            });
 }
 
+/// A turn that gains less chance than this is not worth the lying down.
+constexpr double worth_turning = 0.05;
+
 }  // namespace
 
 std::string_view name_of(NextStep n) {
@@ -343,10 +346,12 @@ Plan plan_turns(const Job& job, const Estimate& e) {
         plan.next = any_unknown ? NextStep::read : NextStep::done;
         return plan;
     }
-    if (any_outside || likely_out || (steering_off && !any_unknown)) {
+    // Plans the turns; with `must_help` only if they make it likelier that all is inside.
+    const auto planned = [&](bool must_help) {
         const auto turns = best_turns(p, active, misses_of(about_toe, p, active, steering_known));
         After after{p, active, turns};
         const Expected then = outcome_of(after, plan.before, steering_known);
+        if (must_help && then.probability < now.probability + worth_turning) return false;
         bool something = false;
         for (std::size_t i = 0; i < active.size(); ++i) {
             if (turns[i] == 0.0) continue;
@@ -371,8 +376,11 @@ Plan plan_turns(const Job& job, const Estimate& e) {
             std::vector<Wheel> turned;
             for (const PlannedTurn& t : plan.turns) turned.push_back(t.wheel);
             plan.remeasure = toe_spots_of(job, e.round, turned);
-            return plan;
         }
+        return something;
+    };
+    if (any_outside || likely_out || (steering_off && !any_unknown)) {
+        if (planned(false)) return plan;
         for (const Verdict& v : about_toe)
             if (v.call == Call::outside && reached_by(v.target, active))
                 plan.cannot.push_back(
@@ -389,6 +397,8 @@ Plan plan_turns(const Job& job, const Estimate& e) {
     const bool unread_camber = std::any_of(plan.before.begin(), plan.before.end(), [](const Verdict& v) {
         return v.call == Call::unknown && v.target.has_tolerance;
     });
+    // Nothing that could be read settles it, and the middle of the band is a turn away.
+    if (!all_inside && !readable && !active.empty() && planned(true)) return plan;
     plan.next = !all_inside && readable ? NextStep::read : unread_camber ? NextStep::read : NextStep::done;
     return plan;
 }

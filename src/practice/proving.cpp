@@ -51,7 +51,8 @@ struct UnderWay {
         Reading r = blank_reading(spot, l);
         r.value.resolution = options.tool.resolution;
         const auto [dent, fresh] = dents.try_emplace(spot, 0.0);
-        if (fresh) dent->second = std::normal_distribution<>(0.0, r.spot_sigma())(rng);
+        if (!options.dents) r.stated_sigma = options.tool.sigma;
+        if (fresh && options.dents) dent->second = std::normal_distribution<>(0.0, r.spot_sigma())(rng);
         r.value.value = shown_by(options.tool, car.solid().exact(spot, l) + dent->second, rng);
         put(r);
         ++done.readings;
@@ -140,9 +141,12 @@ JobDone by_advice(const ProvingOptions& options, std::uint64_t number, bool meas
             if (!next) break;
             u.read(*next);
         }
-        if (u.done.given >= 0.0) u.done.ended = plan.next == NextStep::done;
+        const bool inside = plan.next == NextStep::done &&
+                            std::all_of(plan.before.begin(), plan.before.end(),
+                                        [](const Verdict& v) { return v.call == Call::inside; });
+        if (u.done.given >= 0.0) u.done.ended = inside;
         if (plan.next != NextStep::turn || plan.turns.empty()) {
-            u.done.arrived = plan.next == NextStep::done;
+            u.done.arrived = inside;
             break;
         }
         if (u.done.passes >= options.most_passes) break;

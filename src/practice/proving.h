@@ -32,6 +32,7 @@ struct ProvingOptions {
     std::uint64_t seed = 1;
     Tool tool;                 ///< a rule
     double tolerance = 0.167;  ///< degrees each way, of each front wheel
+    bool dents = true;         ///< each spot has its own error; else the tool's sigma is all, and is stated
     int most_passes = 20;
     int threads = 0;  ///< 0: one for each core
 };
@@ -39,7 +40,7 @@ struct ProvingOptions {
 struct JobDone {
     int passes = 0;  ///< of turning
     int readings = 0;
-    bool arrived = false;  ///< it said inside, or its rule was satisfied
+    bool arrived = false;  ///< it said inside, or its rule was satisfied; not: this tool can't call it
     bool inside = false;   ///< truly, both wheels
     double left = 0.0;     ///< degrees from its aim, the worse wheel
     double given = -1.0;   ///< the chance it gave for its last turn to end the job; -1 without a turn
@@ -55,7 +56,7 @@ struct WayResult {
     double mean_passes = 0.0;
     int median_passes = 0, passes_95 = 0;
     double mean_readings = 0.0;
-    double never = 0.0;         ///< share that did not arrive
+    double never = 0.0;  ///< share that did not arrive: too many passes, or not to be called with this tool
     double truly_inside = 0.0;  ///< of those that arrived
     double worst_left = 0.0;    ///< degrees
 };

@@ -75,7 +75,7 @@ TEST(Tools, ShowInTheirDivisionsWithTheirNoise) {
         squares += (v - 103.2) * (v - 103.2);
     }
     EXPECT_NEAR(sum / times, 0, 0.02);
-    EXPECT_NEAR(std::sqrt(squares / times), 0.25, 0.01) << "rounding included";
+    EXPECT_NEAR(std::sqrt(squares / times), 0.25, 0.02) << "rounding included";
 }
 
 TEST(Slips, HappenAtTheirRateAndAreThoseOfPeople) {
@@ -118,7 +118,9 @@ TEST(Proving, CanBeStoppedAndShowsProgress) {
 }
 
 TEST(Proving, AdviceArrivesAndWhatItCallsInsideIs) {
-    const auto r = prove(few(40));
+    ProvingOptions o = few(60);
+    o.dents = false;
+    const auto r = prove(o);
     const WayResult& advice = r[static_cast<std::size_t>(Way::advice)];
     EXPECT_EQ(advice.never, 0.0);
     EXPECT_GE(advice.truly_inside, 0.95);
@@ -126,6 +128,16 @@ TEST(Proving, AdviceArrivesAndWhatItCallsInsideIs) {
     const WayResult& rim = r[static_cast<std::size_t>(Way::pitch_at_rim)];
     EXPECT_GT(rim.mean_passes + 20 * rim.never, advice.mean_passes)
         << "the hand rule that takes the pitch for the toe";
+}
+
+TEST(Proving, WhereTheLipsAreDentedItSaysThatItCantTellRatherThanInside) {
+    ProvingOptions o = few(60);
+    o.tolerance = 0.06;
+    const auto r = prove(o);
+    const WayResult& advice = r[static_cast<std::size_t>(Way::advice)];
+    EXPECT_GT(advice.never, 0.5) << "0.2 mm at two lips is 0.04 degrees";
+    const WayResult& scale = r[static_cast<std::size_t>(Way::turn_and_scale)];
+    EXPECT_LT(scale.truly_inside, 0.8) << "who works without a ± says inside all the same";
 }
 
 }  // namespace
