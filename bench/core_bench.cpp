@@ -2,9 +2,11 @@
 #include <benchmark/benchmark.h>
 
 #include "core/plan.h"
+#include "core/suspension.h"
 #include "core/true_rigs.h"
 #include "core/verdict.h"
 #include "core/worked_job.h"
+#include "practice/proving.h"
 
 namespace fairchalk {
 namespace {
@@ -98,6 +100,24 @@ void RmsOverCramerRao(benchmark::State& state) {
     }
 }
 BENCHMARK(RmsOverCramerRao)->Unit(benchmark::kSecond)->Iterations(1);
+
+void OneCorner(benchmark::State& state) {
+    const Corner c = state.range(0) ? sample_strut() : sample_wishbone();
+    CornerMove m;
+    m.length(Link::rod) = 1.5;
+    m.at(state.range(0) ? Hardpoint::top : Hardpoint::uca_front) = {0, 1.5, 0};
+    for (auto _ : state) benchmark::DoNotOptimize(solve_corner(c, m));
+}
+BENCHMARK(OneCorner)->Arg(0)->Arg(1)->Unit(benchmark::kMicrosecond)->Repetitions(9)->ReportAggregatesOnly();
+
+/// A whole simulated job by the program's advice: the computing is all of it.
+void OneSimulatedJob(benchmark::State& state) {
+    practice::ProvingOptions o;
+    o.tool = *standard_tool("vernier");
+    std::uint64_t car = 0;
+    for (auto _ : state) benchmark::DoNotOptimize(practice::one_job(practice::Way::advice, o, car++));
+}
+BENCHMARK(OneSimulatedJob)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
 
 void ReadAQuantity(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(read_quantity("66 3/8 and 1/32 in strong"));
