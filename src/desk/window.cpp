@@ -120,6 +120,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
     connect(line_, &LineView::chosen, this, [this] { page_.clear(); });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
+    connect(slate_, &Slate::spotAsked, this, [this] { gauge_said_.clear(); });
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
     connect(&desk_, &JobDesk::answered, this, &Window::refresh);
     connect(&desk_, &JobDesk::keptAt, this, [this](const QString& time) {
@@ -325,11 +326,15 @@ Guide* Window::guideFor(Stage stage) {
         if (name.startsWith(QLatin1String("rig:")))
             guide = new RigGuide(desk_, name.mid(4).toStdString(), this);
         if (name == "tools") guide = new ToolsGuide(desk_, this);
+        if (name == "wire") guide = new WireGuide(desk_, wire(), this);
         if (name.startsWith(QLatin1String("making:"))) guide = new MakingGuide(desk_, name.mid(7), this);
         if (name == "turn") guide = new WheelGuide(desk_, this);
         if (name == "drive") guide = new DriveGuide(desk_, this);
         connect(guide, &Guide::stageWanted, this, &Window::setStage);
         connect(guide, &Guide::pageWanted, this, &Window::showPage);
+        connect(guide, &Guide::said, this, [this, guide] {
+            if (slate_->guide() == guide) refresh();
+        });
         connect(guide, &Guide::changed, this, [this] {
             slate_->clearLine();
             refresh();
@@ -338,6 +343,18 @@ Guide* Window::guideFor(Stage stage) {
     }
     guide->setShow(how_);
     return guide;
+}
+
+GaugeWire& Window::wire() {
+    if (!wire_) {
+        wire_ = new GaugeWire(this);
+        connect(wire_, &GaugeWire::sent, this, [this](const GaugeLine& line) {
+            if (!desk_.hasJob()) return;
+            gauge_said_ = slate_->takeFromGauge(q(line.shown), line.kind);
+            say();
+        });
+    }
+    return *wire_;
 }
 
 void Window::showPage(const QString& page) {
@@ -367,7 +384,7 @@ void Window::setStage(Stage stage) {
 
 /// What is not on the disk comes before what to do next.
 void Window::say() {
-    say_->setText(trouble_.isEmpty() ? slate_->say() : trouble_);
+    say_->setText(!trouble_.isEmpty() ? trouble_ : !gauge_said_.isEmpty() ? gauge_said_ : slate_->say());
     if (!desk_.hasJob()) return;
     const auto cautions =
         page_.isEmpty() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();

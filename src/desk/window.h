@@ -25,6 +25,7 @@
 #include "shelf/shelf_page.h"
 #include "slate/slate.h"
 #include "steering/steering_guide.h"
+#include "wire/wire_guide.h"
 
 namespace fairchalk::desk {
 
@@ -59,6 +60,8 @@ class Window : public QMainWindow {
     /// The stage as it is printed, with its cautions, on paper of this size.
     void drawSheet(QPainter& p, const QSizeF& paper);
     const QString& page() const { return page_; }
+    /// The gauge on a wire; made when it is first wanted.
+    GaugeWire& wire();
     void toggleBigFigures();
     void showKeys();
 
@@ -87,6 +90,8 @@ class Window : public QMainWindow {
     Slate* slate_;
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;
+    GaugeWire* wire_ = nullptr;
+    QString gauge_said_;  ///< why what the gauge sent was not taken
     BigFigures* big_;
     QLabel* name_;
     QLabel* title_;

@@ -82,6 +82,7 @@ class Guide : public QObject {
 
   signals:
     void changed();
+    void said();  ///< other words or another drawing, the place and what is typed being the same
     void stageWanted(fairchalk::Stage stage);
     void pageWanted(const QString& page);
 

@@ -287,12 +287,14 @@ std::vector<Act> ToolsGuide::acts() const {
     out.push_back({"division", tr("Its division …"), false, false});
     if (learnt(t).repeats > 0) out.push_back({"learnt", tr("Reckon with your own"), false, false});
     out.push_back({"name", tr("Another like it"), false, false});
+    out.push_back({"wire", tr("It is on a wire …"), false, false});
     return out;
 }
 
 void ToolsGuide::act(const QString& id) {
     Tool t = tool();
     if (id == "leave") return ask(Asks::nothing);
+    if (id == "wire") return emit pageWanted(QStringLiteral("wire"));
     if (id == "use") {
         LinesSet l = desk_.lines();
         (t.quantity == QuantityKind::angle ? l.gauge : l.tool) = t.name;

@@ -689,6 +689,27 @@ void Slate::enter() {
     }
 }
 
+QString Slate::takeFromGauge(const QString& shown, QuantityKind kind) {
+    const bool asks = (mode_ == Mode::reading && spot_) ||
+                      (mode_ == Mode::guide && guide_->typing() && !guide_->typesWords());
+    if (!asks) return tr("The gauge sent %1; nothing is asked for here.").arg(shown);
+    const Expect::Kind wanted = expected().kind;
+    const bool fits = wanted == Expect::Kind::any || wanted == Expect::Kind::length_or_angle ||
+                      (wanted == Expect::Kind::angle && kind == QuantityKind::angle) ||
+                      (wanted == Expect::Kind::length && kind == QuantityKind::length);
+    if (!fits)
+        return kind == QuantityKind::angle ? tr("The gauge sent %1; a length is asked for here.").arg(shown)
+                                           : tr("The gauge sent %1; an angle is asked for here.").arg(shown);
+    // What a hand has begun to type is not written over.
+    if (!entry_->text().isEmpty() && entry_->text() != from_gauge_)
+        return tr("The gauge sent %1; clear or keep what is on the line first.").arg(shown);
+    if (entry_->text() != shown) insisted_.clear();
+    entry_->setText(shown);
+    from_gauge_ = shown;
+    enter();
+    return {};
+}
+
 void Slate::startStrike() {
     if (stage_ != Stage::read || !spot_ || readings_at(desk_.job(), desk_.round(), *spot_).empty()) {
         error_ = tr("Go to the spot whose reading is wrong (Page Up, Page Down), then strike it out.");

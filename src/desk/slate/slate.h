@@ -29,6 +29,7 @@ class Slate : public QWidget {
     /// Asks for this spot.
     void ask(const std::optional<Spot>& spot);
     std::optional<Spot> asked() const { return spot_; }
+    const Guide* guide() const { return guide_; }
     void step(int by);   ///< along the walk
     void startStrike();  ///< the reason for striking the last reading at this spot
     void startAccept();  ///< the reason for leaving it as it is
@@ -48,6 +49,8 @@ class Slate : public QWidget {
     /// One sentence for the Say-line.
     QString say() const;
     void takeFocus() { entry_->setFocus(); }
+    /// A gauge sent it: typed and entered, with the same questions. Gives why it was not taken, or nothing.
+    QString takeFromGauge(const QString& shown, QuantityKind kind);
 
   signals:
     void spotAsked(const std::optional<fairchalk::Spot>& spot);
@@ -102,8 +105,9 @@ class Slate : public QWidget {
     std::optional<Spot> spot_;
     QString error_;
     Guide* guide_ = nullptr;
-    QString insisted_;   ///< typed, questioned, and on the line still
-    QStringList meant_;  ///< what it may have meant: Tab takes the next
+    QString from_gauge_;  ///< what a gauge put on the line
+    QString insisted_;    ///< typed, questioned, and on the line still
+    QStringList meant_;   ///< what it may have meant: Tab takes the next
     PartState loose_state_ = PartState::loosened;
     std::vector<QPushButton*> act_buttons_;
     std::vector<Act> shown_acts_;  ///< as the buttons have them
