@@ -287,7 +287,7 @@ std::vector<Act> ToolsGuide::acts() const {
     out.push_back({"division", tr("Its division …"), false, false});
     if (learnt(t).repeats > 0) out.push_back({"learnt", tr("Reckon with your own"), false, false});
     out.push_back({"name", tr("Another like it"), false, false});
-    out.push_back({"wire", tr("It is on a wire …"), false, false});
+    out.push_back({"wire", tr("On a wire …"), false, false});
     return out;
 }
 
@@ -358,10 +358,11 @@ void ToolsGuide::draw(QPainter& p) const {
         drawText(p, {at.x() + 76, at.y() + 22, at.width() - 76, 22}, Qt::AlignLeft, slots_[i].value, 12,
                  c.chalk);
         if (r.repeats > 0)
-            drawText(p, {at.x() + 76, at.y() + 46, at.width() - 76, 22}, Qt::AlignLeft,
-                     tr("own ±%1").arg(fine(r.sigma * k95, t.quantity, how_)), 11.5, c.string);
-        drawText(p, {at.x() + 8, at.y() + 100, at.width() - 12, 36}, Qt::AlignLeft | Qt::TextWordWrap,
-                 ways(t) == tr("shows things as they are") ? QString() : ways(t), 11, c.soft);
+            drawText(p, {at.x() + 8, at.y() + 97, at.width() - 12, 20}, Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("own repeats ±%1").arg(fine(r.sigma * k95, t.quantity, how_)), 11.5, c.string);
+        if (ways(t) != tr("shows things as they are"))
+            drawText(p, {at.x() + 8, at.y() + 116, at.width() - 12, 20}, Qt::AlignLeft | Qt::AlignVCenter,
+                     ways(t), 11.5, c.soft);
     }
     // The chosen one, held as it is tested.
     const Tool t = tool();
