@@ -13,16 +13,75 @@ double normal(SimCar::Rng& rng, double sigma) {
 
 }  // namespace
 
+SimAdjuster sim_rod(Wheel wheel, double pitch) {
+    return {wheel, [pitch](double turns) {
+                CornerMove m;
+                m.length(Link::rod) = pitch * turns;
+                return m;
+            }};
+}
+
+SimAdjuster sim_shims(Wheel wheel, Bolts bolts) {
+    return {wheel, [bolts](double mm) {
+                CornerMove m;
+                if (bolts != Bolts::rear) m.at(Hardpoint::uca_front).y() = mm;
+                if (bolts != Bolts::front) m.at(Hardpoint::uca_rear).y() = mm;
+                return m;
+            }};
+}
+
+SimAdjuster sim_cam(Wheel wheel, Hardpoint point, double eccentricity) {
+    return {wheel, [point, eccentricity](double degrees) {
+                CornerMove m;
+                m.at(point).y() = eccentricity * std::sin(degrees * SolidCar::rad);
+                return m;
+            }};
+}
+
+SimAdjuster sim_slot(Wheel wheel) {
+    return {wheel, [](double mm) {
+                CornerMove m;
+                // The wheel goes in at the top where its joint goes out on it.
+                m.at(Hardpoint::upper).y() = mm;
+                return m;
+            }};
+}
+
+SimAdjuster sim_top_plate(Wheel wheel, bool fore_aft) {
+    return {wheel, [fore_aft](double mm) {
+                CornerMove m;
+                (fore_aft ? m.at(Hardpoint::top).x() : m.at(Hardpoint::top).y()) = -mm;
+                return m;
+            }};
+}
+
+SimAdjuster sim_arm(Wheel wheel, double pitch) {
+    return {wheel, [pitch](double turns) {
+                CornerMove m;
+                m.length(Link::uca_front) = m.length(Link::uca_rear) = pitch * turns;
+                return m;
+            }};
+}
+
+SimAdjuster sim_radius_rod(Wheel wheel, double pitch) {
+    return {wheel, [pitch](double turns) {
+                CornerMove m;
+                m.length(Link::lca_front) = pitch * turns;
+                return m;
+            }};
+}
+
+SimAdjuster sim_pivot_shims(Wheel wheel) {
+    return {wheel, [](double mm) {
+                CornerMove m;
+                m.at(Hardpoint::pivot).y() = -mm;
+                return m;
+            }};
+}
+
 SimCar::SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature)
     : corners_(std::move(corners)), solid_(std::move(shape)), nature_(nature) {
     stand();
-}
-
-void SimCar::add_rod(const std::string& id, Wheel wheel, double pitch) {
-    SimAdjuster a;
-    a.wheel = wheel;
-    a.per_unit.length(Link::rod) = pitch;
-    add(id, a);
 }
 
 CornerMove SimCar::move_of(Wheel w) const {
@@ -30,7 +89,7 @@ CornerMove SimCar::move_of(Wheel w) const {
     for (const auto& [id, a] : adjusters_) {
         const auto it = amounts_.find(id);
         if (a.wheel != w || it == amounts_.end()) continue;
-        const CornerMove part = a.per_unit * it->second;
+        const CornerMove part = a.move(it->second);
         for (std::size_t i = 0; i < out.points.size(); ++i) out.points[i] += part.points[i];
         for (std::size_t i = 0; i < out.lengths.size(); ++i) out.lengths[i] += part.lengths[i];
     }
@@ -106,8 +165,8 @@ SimCar any_car(SimCar::Rng& rng, Nature nature) {
         corners[i].camber = Angle::from_deg(between(-1.6, 0.2));
     }
     SimCar car(corners, shape, nature);
-    car.add_rod("rod-fl", Wheel::front_left, 1.5);
-    car.add_rod("rod-fr", Wheel::front_right, 1.5);
+    car.add("rod-fl", sim_rod(Wheel::front_left, 1.5));
+    car.add("rod-fr", sim_rod(Wheel::front_right, 1.5));
     return car;
 }
 

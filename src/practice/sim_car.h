@@ -2,6 +2,7 @@
 #pragma once
 
 #include <array>
+#include <functional>
 #include <map>
 #include <random>
 #include <string>
@@ -19,11 +20,30 @@ struct Nature {
     double steering = 0.0;  ///< of the fronts' common steer, each time the steering is left
 };
 
-/// What one unit of an adjuster moves on its corner's hardpoints.
+/// An adjuster on its corner's hardpoints.
 struct SimAdjuster {
     Wheel wheel = Wheel::front_left;
-    CornerMove per_unit;  ///< one turn of a rod (longer), one millimetre of shim, one click
+    /// What so much of it moves: turns of a rod, millimetres of shim or slot, degrees of a cam.
+    std::function<CornerMove(double amount)> move;
 };
+
+/// A tie rod, drag link or toe link: turns longer, `pitch` in mm a turn (twice that with two threads).
+SimAdjuster sim_rod(Wheel wheel, double pitch);
+/// Shims behind the upper arm's bolts: mm that push it outward, at the front bolt, the rear one, or both.
+enum class Bolts { front, rear, both };
+SimAdjuster sim_shims(Wheel wheel, Bolts bolts);
+/// An eccentric bolt at a body point of an arm: degrees from its middle; outward by eccentricity x sin.
+SimAdjuster sim_cam(Wheel wheel, Hardpoint point, double eccentricity);
+/// The upper joint slid along its slot on the upright: mm outward.
+SimAdjuster sim_slot(Wheel wheel);
+/// A strut's top plate: mm rearward (`fore_aft`), or inward.
+SimAdjuster sim_top_plate(Wheel wheel, bool fore_aft);
+/// An adjustable upper arm: turns longer.
+SimAdjuster sim_arm(Wheel wheel, double pitch);
+/// A radius rod to a lower arm, ahead of it: turns longer.
+SimAdjuster sim_radius_rod(Wheel wheel, double pitch);
+/// Shims at a trailing arm's pivot: mm moved inboard.
+SimAdjuster sim_pivot_shims(Wheel wheel);
 
 /// A car whose truth is known: four corners from hardpoints, adjusters that act on them, so that toe, camber
 /// and caster move together as they do on a car. The estimate never sees this.
@@ -34,8 +54,6 @@ class SimCar {
     SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature = {});
 
     void add(const std::string& id, SimAdjuster adjuster) { adjusters_[id] = std::move(adjuster); }
-    /// A tie rod or link: `pitch` in mm a turn.
-    void add_rod(const std::string& id, Wheel wheel, double pitch);
 
     /// Turns it and lets the car settle. False where the links do not reach that far: then nothing moved.
     bool turn(const std::string& id, double amount, Rng& rng);

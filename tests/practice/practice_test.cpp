@@ -63,6 +63,70 @@ TEST(SimCar, JackingAndLockingMoveWhatTheyMove) {
     EXPECT_NE(car.toe(Wheel::front_right), right);
 }
 
+/// A car on four of these corners, and what an adjuster does to its left front.
+struct Shift {
+    double toe, camber, caster;
+};
+Shift shift(const Corner& corner, const SimAdjuster& adjuster, double amount) {
+    SimCar::Rng rng(1);
+    Nature still;
+    still.settle = 0;
+    SimCar car({corner, corner, corner, corner}, SolidCar(), still);
+    car.add("it", adjuster);
+    const SolidCar before = car.solid();
+    EXPECT_TRUE(car.turn("it", amount, rng));
+    const SolidCar& after = car.solid();
+    EXPECT_EQ(after.toe[1], before.toe[1]) << "the other side stays";
+    return {after.toe[0] - before.toe[0], after.camber[0] - before.camber[0],
+            after.caster[0] - before.caster[0]};
+}
+
+TEST(SimAdjusters, DoWhatTheDesignsCornersDo) {
+    const Wheel w = Wheel::front_left;
+    const Shift both = shift(sample_wishbone(), sim_shims(w, Bolts::both), 1.5);
+    EXPECT_NEAR(both.camber, 0.271, 0.002);
+    EXPECT_NEAR(both.toe, -0.098, 0.002);
+    EXPECT_NEAR(both.caster, 0.000, 0.002);
+    const Shift front = shift(sample_wishbone(), sim_shims(w, Bolts::front), 1.5);
+    EXPECT_NEAR(front.camber, 0.111, 0.002);
+    EXPECT_NEAR(front.caster, 0.249, 0.002);
+    EXPECT_NEAR(shift(sample_wishbone(), sim_shims(w, Bolts::rear), 1.5).caster, -0.249, 0.002);
+    const Shift in = shift(sample_strut(), sim_top_plate(w, false), 5);
+    EXPECT_NEAR(in.camber, -0.412, 0.002);
+    EXPECT_NEAR(in.toe, 0.161, 0.002);
+    EXPECT_NEAR(shift(sample_strut(), sim_top_plate(w, true), 5).caster, 0.427, 0.002);
+    EXPECT_NEAR(shift(sample_strut(), sim_rod(w, 1.5), 1).toe, 0.604, 0.002);
+    EXPECT_NEAR(shift(sample_wishbone(), sim_rod(w, 1.5), 1).camber, -0.049, 0.002);
+}
+
+TEST(SimAdjusters, ACamIsFullInItsMiddleAndNothingAtItsEnd) {
+    const SimAdjuster cam = sim_cam(Wheel::front_left, Hardpoint::lca_front, 5);
+    const auto camber = [&](double degrees) { return shift(sample_wishbone(), cam, degrees).camber; };
+    EXPECT_GT(std::abs(camber(10)), 0.05);
+    EXPECT_LT(std::abs(camber(90) - camber(80)), 0.12 * std::abs(camber(10)));
+    // Two on one arm: camber together, caster against each other.
+    const Shift front = shift(sample_wishbone(), sim_cam(Wheel::front_left, Hardpoint::lca_front, 5), 30);
+    const Shift rear = shift(sample_wishbone(), sim_cam(Wheel::front_left, Hardpoint::lca_rear, 5), 30);
+    EXPECT_GT(front.camber * rear.camber, 0);
+    EXPECT_LT(front.caster * rear.caster, 0);
+}
+
+TEST(SimAdjusters, ArmsSlotsRadiusRodsAndPivotShimsMoveTheWayTheyDoOnCars) {
+    const Wheel w = Wheel::front_left;
+    const Shift arm = shift(sample_wishbone(), sim_arm(w, 1.5), 1);
+    EXPECT_GT(arm.camber, 0.2) << "a longer upper arm pushes the top out";
+    const Shift slot = shift(sample_wishbone(), sim_slot(w), 3);
+    EXPECT_LT(slot.camber, -0.3) << "its joint further out on the upright, the top comes in";
+    const Shift radius = shift(sample_strut(), sim_radius_rod(w, 1.5), 2);
+    EXPECT_GT(std::abs(radius.caster), 0.1);
+    Corner trailing;
+    trailing.kind = CornerKind::trailing_arm;
+    trailing.at(Hardpoint::hub) = {0, 700, 300};
+    trailing.at(Hardpoint::pivot) = {420, 700, 300};
+    EXPECT_NEAR(shift(trailing, sim_pivot_shims(w), 2).toe, std::atan(2.0 / 420) / SolidCar::rad, 0.002)
+        << "the pivot toward the middle is toe in";
+}
+
 TEST(Tools, ShowInTheirDivisionsWithTheirNoise) {
     SimCar::Rng rng(6);
     const Tool rule = *standard_tool("steel-rule-mm");
