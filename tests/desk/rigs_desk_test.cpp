@@ -254,6 +254,16 @@ TEST_F(RigsDesk, ASweepMayEndWhereItEndsAndASignThatIsWrongIsSeen) {
     window->setStage(Stage::read);
     ASSERT_TRUE(desk->answer().now.wheels[0].caster.known);
     EXPECT_LT(desk->answer().now.wheels[0].caster.value.deg(), 0);
+    // Of another round it says nothing.
+    window->slate().ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    EXPECT_TRUE(slateText().contains("17°30'"));
+    desk->happened(ChangeKind::jacked);
+    desk->settle();
+    window->slate().ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    EXPECT_TRUE(slateText().contains("turned by 20°00'")) << slateText().toStdString();
+    desk->undo();
+    desk->settle();
+    window->setStage(Stage::read);
     EXPECT_TRUE(slateText().contains("leans out at the top"))
         << desk->answer().now.wheels[0].caster.value.deg() << " ± "
         << desk->answer().now.wheels[0].caster.plus_minus().deg();

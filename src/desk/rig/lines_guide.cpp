@@ -405,7 +405,11 @@ QString LinesGuide::together() const {
 }
 
 QString LinesGuide::bodyForTolerances() const {
-    if (tolerances_.first == desk_.log().size() + 1) return tolerances_.second;
+    const QString state = QStringLiteral("%1 %2 %3")
+                              .arg(q(desk_.jobId()))
+                              .arg(desk_.log().size())
+                              .arg(static_cast<int>(how_.angles));
+    if (tolerances_.first == state) return tolerances_.second;
     LinesSet l = desk_.lines();
     l.tool = desk_.tool();
     l.gauge = desk_.gauge();
@@ -443,7 +447,7 @@ QString LinesGuide::bodyForTolerances() const {
                                       "the tolerance or use another way of measuring.")));
     }
     if (!out.isEmpty()) out = head(tr("Against the tolerances")) + out;
-    tolerances_ = {desk_.log().size() + 1, out};
+    tolerances_ = {state, out};
     return out;
 }
 

@@ -46,7 +46,7 @@ class LinesGuide : public Guide {
     QString bodyForTolerances() const;
     QString together() const;
 
-    mutable std::pair<std::size_t, QString> tolerances_{0, {}};  ///< for a log of that length
+    mutable std::pair<QString, QString> tolerances_;  ///< for one state of a job, as it is shown
 };
 
 /// One way of measuring: its set-up, drawn step by step.

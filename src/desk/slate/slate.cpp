@@ -664,6 +664,10 @@ void Slate::enter() {
                 entry_->selectAll();
                 return;
             }
+            if (const std::pair here(desk_.jobId(), desk_.round()); here != swept_in_) {
+                swept_.clear();
+                swept_in_ = here;
+            }
             swept_[*spot_] = *quantity;
             setMode(Mode::reading);
             return;
@@ -1169,22 +1173,28 @@ bool Slate::asksLean() const {
 Reading Slate::blank() const {
     Reading r = desk_.blank(*spot_);
     r.top_in = topIn();
-    if (const auto it = swept_.find(*spot_); it != swept_.end()) {
+    if (const Quantity* swept = sweptAt(*spot_)) {
         const double way = spot_->swept == Swept::in ? -1.0 : 1.0;
-        const bool wheel = it->second.kind == QuantityKind::turns;
-        const Angle by = Angle::from_deg(way * std::abs(it->second.value) * (wheel ? 360.0 : 1.0));
+        const bool wheel = swept->kind == QuantityKind::turns;
+        const Angle by = Angle::from_deg(way * std::abs(swept->value) * (wheel ? 360.0 : 1.0));
         r.turned.reset();
         (wheel ? r.wheel_turned : r.turned) = by;
     }
     return r;
 }
 
+/// Of this car and this round only.
+const Quantity* Slate::sweptAt(const Spot& spot) const {
+    const auto it = swept_.find(spot);
+    return it != swept_.end() && swept_in_ == std::pair(desk_.jobId(), desk_.round()) ? &it->second : nullptr;
+}
+
 /// How far the wheel is turned for this reading.
 QString Slate::sweepWords() const {
-    const auto it = swept_.find(*spot_);
-    if (it != swept_.end() && it->second.kind == QuantityKind::turns)
-        return tr("%1 of the steering wheel").arg(q(show_turns(std::abs(it->second.value))));
-    const Angle by = it != swept_.end() ? it->second.angle() : desk_.lines().sweep.value_or(usual_sweep);
+    const Quantity* swept = sweptAt(*spot_);
+    if (swept && swept->kind == QuantityKind::turns)
+        return tr("%1 of the steering wheel").arg(q(show_turns(std::abs(swept->value))));
+    const Angle by = swept ? swept->angle() : desk_.lines().sweep.value_or(usual_sweep);
     return tr("turned by %1").arg(q(fairchalk::show(abs(by), how_)));
 }
 

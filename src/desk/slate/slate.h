@@ -86,6 +86,7 @@ class Slate : public QWidget {
     std::vector<std::string> toolsFor(const Spot& spot) const;
     Reading blank() const;  ///< the reading asked for, with what was said of it
     QString sweepWords() const;
+    const Quantity* sweptAt(const Spot& spot) const;
     bool asksLean() const;
     bool topIn() const;
     void moveOn();
@@ -117,7 +118,8 @@ class Slate : public QWidget {
     std::optional<Spot> beside_;  ///< the spot of the walk that the asked one was reached from
     /// How far a wheel was really turned, where it was said: its own heading, or the steering wheel's turn.
     std::map<Spot, Quantity> swept_;
-    std::optional<bool> top_in_;  ///< as said for the reading that is asked for
+    std::pair<std::string, int> swept_in_;  ///< the job and round it was said of
+    std::optional<bool> top_in_;            ///< as said for the reading that is asked for
     QLabel* number_;
     QLabel* title_;
     QLabel* subtitle_;
