@@ -202,10 +202,13 @@ CornerAngles angles_at(const Corner& corner, const CornerMove& move, const Pose&
     return out;
 }
 
-/// The link that holds the others apart: with the rest of the equations as near as they come, the one whose
-/// ends are furthest from its length.
-Message unreachable(const Corner& corner, const CornerMove& move, Pose pose) {
-    const Solver s(corner, move);
+/// The link that stops it: from `pose`, the last on the way that was reached, the rest of the equations are
+/// met as nearly as they come a little further on (`beyond`), and the link whose ends are then furthest from
+/// its length is the one. By how much: over the whole move, the rest of the corner staying where it stopped.
+Message unreachable(const Corner& corner, const CornerMove& move, const CornerMove& beyond,
+                    const Pose& stopped) {
+    Pose pose = stopped;
+    const Solver s(corner, beyond);
     // Levenberg's damped steps, to the least squares of all six.
     double damping = 1.0;
     Equations e = s.at(pose);
@@ -237,9 +240,10 @@ Message unreachable(const Corner& corner, const CornerMove& move, Pose pose) {
     if (worst < 0 || std::abs(e.value[worst]) < 1e-6)
         return {Code::links_do_not_hold, {std::string(name_of(corner.kind))}};
     const LinkEnds& l = all_links[static_cast<std::size_t>(e.link[static_cast<std::size_t>(worst)])];
+    const double by = Solver(corner, move).at(stopped).value[worst];
     return {e.value[worst] > 0 ? Code::link_too_short : Code::link_too_long,
             {l.link == Link::rod ? "rod" : std::string(name_of(l.inner)),
-             write_exact(Length::from_mm(std::round(std::abs(e.value[worst]) * 100) / 100))}};
+             write_exact(Length::from_mm(std::round(std::abs(by) * 10) / 10))}};
 }
 
 }  // namespace
@@ -314,16 +318,20 @@ Result<CornerAngles> solve_corner(const Corner& corner, const CornerMove& move) 
     pose.hub = corner.at(H::hub);
     int parts = std::max(1, static_cast<int>(std::ceil(largest / part_of_move)));
     // Near the end of a reach the steps have to be small.
+    CornerMove beyond = move;
     for (int attempt = 0; attempt < 3; ++attempt, parts *= 8) {
         Pose at = pose;
         bool all = true;
         for (int i = 1; i <= parts && all; ++i) {
-            const CornerMove part = move * (static_cast<double>(i) / parts);
-            all = Solver(corner, part).run(at);
+            beyond = move * (static_cast<double>(i) / parts);
+            Pose next = at;
+            all = Solver(corner, beyond).run(next);
+            if (all) at = next;
         }
         if (all) return angles_at(corner, move, at);
+        if (attempt == 2) return tl::unexpected(unreachable(corner, move, beyond, at));
     }
-    return tl::unexpected(unreachable(corner, move, pose));
+    return tl::unexpected(Message{Code::links_do_not_hold, {std::string(name_of(corner.kind))}});
 }
 
 Corner sample_wishbone() {

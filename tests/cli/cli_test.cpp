@@ -2,6 +2,7 @@
 #include <sys/types.h>
 #include <unistd.h>
 
+#include <algorithm>
 #include <cmath>
 #include <filesystem>
 #include <fstream>
@@ -62,6 +63,58 @@ TEST_F(CliTest, ReadAnswersAsTheContractHasIt) {
     const Ran bad = ran({"read", "3 7/0 in"});
     EXPECT_EQ(bad.code, 2);
     EXPECT_NE(bad.err.find("7/0"), std::string::npos);
+}
+
+const char* const strut = R"({"kind": "strut", "points": {"hub": [0, 740, 305], "top": [-30, 560, 860],
+    "strut_low": [-14.25, 623, 558.5], "lca_front": [120, 340, 200], "lca_rear": [-180, 345, 205],
+    "lower": [5, 700, 190], "rod_inner": [-110, 330, 240], "rod_outer": [-140, 680, 245]},
+    "camber_deg": -0.4, "toe_deg": 0.05, "moves": {"top": [0, -5, 0]}})";
+
+TEST_F(CliTest, CornerGivesTheDesignsStrutAndSaysWhatIsOutOfReach) {
+    const Ran r = ran({"corner", file(strut)});
+    ASSERT_EQ(r.code, 0) << r.err;
+    const Json j = Json::parse(r.out);
+    EXPECT_NEAR(j["before"]["caster_deg"].get<double>(), 2.990, 0.002);
+    EXPECT_NEAR(j["before"]["sai_deg"].get<double>(), 11.802, 0.002);
+    EXPECT_NEAR(j["after"]["camber_deg"].get<double>() - j["before"]["camber_deg"].get<double>(), -0.412,
+                0.002);
+    EXPECT_NEAR(j["after"]["toe_deg"].get<double>() - j["before"]["toe_deg"].get<double>(), 0.161, 0.002);
+    Json far = Json::parse(strut);
+    far["moves"]["rod_inner"] = {0, -700, 0};
+    for (const auto& [text, wants] : {std::pair(far.dump(), "rod is too short"),
+                                      {std::string("[1, 2"), "job.json"},
+                                      {std::string("{}"), "kind"}}) {
+        const Ran bad = ran({"corner", file(text)});
+        EXPECT_EQ(bad.code, 2);
+        EXPECT_NE(bad.err.find(wants), std::string::npos) << bad.err;
+        EXPECT_EQ(std::count(bad.err.begin(), bad.err.end(), '\n'), 1) << bad.err;
+        EXPECT_TRUE(bad.out.empty());
+    }
+}
+
+TEST_F(CliTest, ThePracticeBenchIsRepeatableAndKnowsItsTools) {
+    const std::vector<std::string> asked = {"practice", "bench", "--cars", "3",
+                                            "--seed",   "5",     "--tool", "vernier"};
+    const Ran one = ran(asked), two = ran(asked);
+    ASSERT_EQ(one.code, 0) << one.err;
+    EXPECT_EQ(one.out, two.out);
+    const Json j = Json::parse(one.out);
+    EXPECT_EQ(j["cars"], 3);
+    EXPECT_EQ(j["tool"], "vernier");
+    EXPECT_EQ(j["ways"].size(), 6u);
+    for (const Json& way : j["ways"]) {
+        EXPECT_EQ(way["jobs"], 3);
+        EXPECT_GE(way["readings_mean"].get<double>(), 14.0) << way;
+    }
+    EXPECT_NE(one.err.find("100 %"), std::string::npos) << "progress";
+    for (const std::vector<std::string>& bad : {std::vector<std::string>{"practice"},
+                                                {"practice", "bench", "--cars", "0"},
+                                                {"practice", "bench", "--tool", "yardstick"},
+                                                {"practice", "bench", "--tool", "bubble-gauge"}}) {
+        const Ran r = ran(bad);
+        EXPECT_EQ(r.code, 2);
+        EXPECT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << r.err;
+    }
 }
 
 TEST_F(CliTest, SolveGivesTheWorkedJob) {

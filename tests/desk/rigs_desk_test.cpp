@@ -456,6 +456,44 @@ TEST_F(RigsDesk, WhatIsChosenOnlyAfterATurnIsAskedForThen) {
     EXPECT_EQ(all.size(), toe_only.size() + 4);
 }
 
+TEST_F(RigsDesk, WhatHasToBeToldIsAskedForInTurnAndWhatIsWrongIsSaid) {
+    demo();
+    open();
+    setUp("chassis-centreline");
+    setUp("caster-gauge");
+    window->setStage(Stage::lines);
+    choose("stations");
+    enter("0");
+    EXPECT_TRUE(slateText().contains("a second mark")) << slateText().toStdString();
+    key(Qt::Key_A, Qt::ControlModifier);
+    enter("0; 2400 mm");
+    ASSERT_EQ(desk->lines().stations.size(), 2u);
+    EXPECT_NEAR(desk->lines().stations[1].mm(), 2400, 1e-9);
+    window->setStage(Stage::lines);
+    choose("sweep");
+    enter("75");
+    EXPECT_TRUE(slateText().contains("more than a wheel turns")) << slateText().toStdString();
+    key(Qt::Key_A, Qt::ControlModifier);
+    enter("18");
+    EXPECT_NEAR(desk->lines().sweep->deg(), 18, 1e-9);
+    EXPECT_EQ(window->stage(), Stage::lines) << "on to the gauge's own scale";
+    enter("20");
+    EXPECT_NEAR(desk->lines().caster_scale->deg(), 20, 1e-9);
+    // The rule and the gauge are chosen among what the drawer has.
+    window->setStage(Stage::lines);
+    choose("rule");
+    press("vernier");
+    EXPECT_EQ(desk->tool(), "vernier");
+    choose("gauge");
+    press("bubble gauge");
+    EXPECT_EQ(desk->gauge(), "bubble-gauge");
+    EXPECT_TRUE(slateText().contains("Toes are measured from the car's centerline and the chassis marks"))
+        << slateText().toStdString();
+    // All of it is undone like anything else.
+    desk->undo();
+    EXPECT_NE(desk->gauge(), "bubble-gauge");
+}
+
 TEST_F(RigsDesk, TheSumsForMakingAreOnTheCard) {
     demo();
     open();
