@@ -8,30 +8,28 @@ namespace {
 
 constexpr double furthest = 100'000.0;  // mm: nothing on a car lies further away
 
+/// A number of at most `most` either way.
+double within(const Node& n, double most, const char* in_words) {
+    const double v = n.number();
+    if (std::abs(v) > most) wrong(n.place(), {Code::job_out_of_reach, {n.json().dump(), in_words}});
+    return v;
+}
+
 Eigen::Vector3d vector_from(const Node& n) {
     if (n.list() != 3)
         wrong(n.place(),
               {Code::job_wrong_type, {std::to_string(n.list()) + " numbers", "three: forward, outward, up"}});
     Eigen::Vector3d v;
-    for (std::size_t i = 0; i < 3; ++i) {
-        v[static_cast<Eigen::Index>(i)] = n[i].number();
-        if (std::abs(v[static_cast<Eigen::Index>(i)]) > furthest)
-            wrong(n[i].place(), {Code::job_out_of_reach, {n[i].json().dump(), "100 m"}});
-    }
-    return v;
-}
-
-double degrees_from(const Node& n) {
-    const double v = n.number();
-    if (std::abs(v) > 60.0) wrong(n.place(), {Code::job_out_of_reach, {n.json().dump(), "60 degrees"}});
+    for (std::size_t i = 0; i < 3; ++i) v[static_cast<Eigen::Index>(i)] = within(n[i], furthest, "100 m");
     return v;
 }
 
 std::string names_of(CornerKind kind, bool moved) {
-    std::string out;
+    std::vector<std::string_view> names;
     for (Hardpoint p : points_of(kind))
-        if (!moved || on_chassis(kind, p)) out += (out.empty() ? "" : ", ") + std::string(name_of(p));
-    return moved && has_rod(kind) ? out + (out.empty() ? "rod" : ", rod") : out;
+        if (!moved || on_chassis(kind, p)) names.push_back(name_of(p));
+    if (moved && has_rod(kind)) names.emplace_back("rod");
+    return listed(names);
 }
 
 Json json_of(const CornerAngles& a) {
@@ -60,17 +58,15 @@ CornerJob corner_from(const Json& json) {
                   {Code::job_unknown_word, {key.substr(0, 60), names_of(c.kind, false)}});
     }
     for (Hardpoint p : points_of(c.kind)) c.at(p) = vector_from(points[std::string(name_of(p)).c_str()]);
-    if (root.has("camber_deg")) c.camber = Angle::from_deg(degrees_from(root["camber_deg"]));
-    if (root.has("toe_deg")) c.toe = Angle::from_deg(degrees_from(root["toe_deg"]));
+    if (root.has("camber_deg")) c.camber = Angle::from_deg(within(root["camber_deg"], 60.0, "60 degrees"));
+    if (root.has("toe_deg")) c.toe = Angle::from_deg(within(root["toe_deg"], 60.0, "60 degrees"));
     if (!root.has("moves")) return job;
     const Node moves = root["moves"];
     moves.object();
     for (const auto& [key, value] : moves.json().items()) {
         const Node n(value, "moves." + key.substr(0, 60));
         if (key == "rod" && has_rod(c.kind)) {
-            job.move.length(Link::rod) = n.number();
-            if (std::abs(job.move.length(Link::rod)) > furthest)
-                wrong(n.place(), {Code::job_out_of_reach, {value.dump(), "100 m"}});
+            job.move.length(Link::rod) = within(n, furthest, "100 m");
             continue;
         }
         const auto p = hardpoint_named(key);

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "book/node.h"
+#include "core/named.h"
 #include "core/rig.h"
 
 namespace fairchalk::book {
@@ -173,11 +174,8 @@ LinesSet lines_from(const Node& n) {
         const Node list = n["rigs"];
         for (std::size_t i = 0; i < list.list(); ++i) {
             const std::string id = list[i].text();
-            if (!rig_named(id)) {
-                std::string known;
-                for (const RigInfo& r : all_rigs()) known += (known.empty() ? "" : ", ") + std::string(r.id);
-                wrong(list[i].place(), {Code::job_unknown_word, {id.substr(0, 60), known}});
-            }
+            if (!rig_named(id))
+                wrong(list[i].place(), {Code::job_unknown_word, {id.substr(0, 60), known_rigs()}});
             l.rigs.push_back(id);
         }
     }
@@ -470,11 +468,10 @@ Reading reading_from(const Json& json, const std::string& place) {
     n.object();
     const std::string kind = n["kind"].text();
     const ReadingKindInfo* info = reading_kind_named(kind);
-    if (!info) {
-        std::string known;
-        for (const auto& k : reading_kinds()) known += (known.empty() ? "" : ", ") + std::string(k.name);
-        wrong(n["kind"].place(), {Code::job_unknown_word, {kind.substr(0, 60), known}});
-    }
+    if (!info)
+        wrong(n["kind"].place(),
+              {Code::job_unknown_word,
+               {kind.substr(0, 60), listed(reading_kinds(), [](const auto& k) { return k.name; })}});
     Reading r;
     r.spot.kind = info->kind;
     switch (info->place) {

@@ -7,6 +7,7 @@
 
 #include "book/job_file.h"
 #include "book/node.h"
+#include "core/named.h"
 #include "core/rig.h"
 
 namespace fairchalk::book {
@@ -51,11 +52,8 @@ class Item {
     }
     std::string one_of(const char* key, std::initializer_list<std::string_view> words) {
         const std::string t = needed(key);
-        if (std::find(words.begin(), words.end(), t) == words.end()) {
-            std::string known;
-            for (auto w : words) known += (known.empty() ? "" : ", ") + std::string(w);
-            wrong(place_ + "." + key, {Code::job_unknown_word, {t, known}});
-        }
+        if (std::find(words.begin(), words.end(), t) == words.end())
+            wrong(place_ + "." + key, {Code::job_unknown_word, {t, listed(words)}});
         return t;
     }
     int number(const char* key) {
@@ -154,12 +152,6 @@ Knowledge complete(Knowledge k) {
     for (const RigInfo& r : all_rigs())
         if (!k.rig(r.id)) wrong("rigs", {Code::job_missing, {std::string(r.id)}});
     return k;
-}
-
-std::string known_rigs() {
-    std::string out;
-    for (const RigInfo& r : all_rigs()) out += (out.empty() ? "" : ", ") + std::string(r.id);
-    return out;
 }
 
 template <class F>

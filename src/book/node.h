@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <algorithm>
 #include <cmath>
 #include <initializer_list>
 #include <string>
 #include <utility>
 
 #include "book/entry_json.h"
+#include "core/named.h"
 
 namespace fairchalk::book {
 
@@ -83,12 +85,9 @@ class Node {
     /// One of these words.
     std::string word(std::initializer_list<const char*> words) const {
         const std::string found = text();
-        std::string known;
-        for (const char* w : words) {
-            if (found == w) return found;
-            known += (known.empty() ? "" : ", ") + std::string(w);
-        }
-        wrong(place_, {Code::job_unknown_word, {found.substr(0, 60), known}});
+        if (std::find(words.begin(), words.end(), found) == words.end())
+            wrong(place_, {Code::job_unknown_word, {found.substr(0, 60), listed(words)}});
+        return found;
     }
     /// Above zero; two examples of what would be right.
     Quantity positive(Expect::Kind kind, const char* one, const char* another) const {

@@ -69,7 +69,7 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
     try {
         Json all = Json::object();
         (measure == "thrust" ? all["thrust"] : all["front"][out.measure]) = target;
-        targets_from(all, "");
+        out.band = targets_from(all, "").front();
     } catch (const FileError& e) {
         return tl::unexpected(e.what);
     }

@@ -11,10 +11,11 @@ namespace fairchalk::book {
 /// `-0.6 deg minus 0.5 deg plus 0.3 deg`, `1 mm in ± 1 mm over 400 mm half`. `total`, `each` and `half` (half
 /// the difference between the edges) are for toe; without one it is total.
 struct TargetText {
-    std::string measure;  ///< total_toe, toe, camber or caster
+    std::string measure;  ///< total_toe, toe, camber, caster, cross_camber, cross_caster or thrust
     Json target;
+    Target band;  ///< as it was understood
 };
-/// `measure` is `toe`, `camber` or `caster`.
+/// `measure` is the file's name of one, and `toe` for both toes.
 Result<TargetText> target_from_text(const std::string& measure, const std::string& text);
 
 /// The same line of a target of the job file.

@@ -15,6 +15,7 @@
 #include "book/places.h"
 #include "cli/proving_json.h"
 #include "cli/solve_json.h"
+#include "core/named.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
@@ -245,10 +246,11 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         } else if (bench->parsed()) {
             const Tool* tool = standard_tool(tool_name);
             if (!tool || tool->quantity != QuantityKind::length) {
-                std::string known;
+                std::vector<std::string> known;
                 for (const Tool& t : standard_tools())
-                    if (t.quantity == QuantityKind::length) known += (known.empty() ? "" : ", ") + t.name;
-                throw BadInput{"--tool: " + words::sentence({Code::job_unknown_word, {tool_name, known}})};
+                    if (t.quantity == QuantityKind::length) known.push_back(t.name);
+                throw BadInput{"--tool: " +
+                               words::sentence({Code::job_unknown_word, {tool_name, listed(known)}})};
             }
             proving.tool = *tool;
             const Stoppable stoppable;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimate.h"
+#include "core/named.h"
 
 #include <algorithm>
 #include <cmath>
@@ -32,8 +33,7 @@ constexpr double usual_ratio_sigma = 2.5;
 constexpr double tape_zero_sigma = 0.5e-3;  // metres: a hook, a worn end
 constexpr double gauge_zero_sigma = 2.0 * deg;
 constexpr double runout_sigma = 1.0 * deg;
-constexpr Length lip_touch = Length::from_mm(0.2);  // as what all readings at one lip share
-constexpr double like_lips_sigma = 3e-3;            // metres: of rims that nothing but an arm jig has read
+constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an arm jig has read
 constexpr double lip_sigma = 30e-3;
 constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
 
@@ -200,6 +200,12 @@ std::pair<double, double> lip_met(const StringRise& rise, double x, double r, do
     return {along, up};
 }
 
+/// Off a straightedge whose seat is not in a stated sigma.
+bool lies_as_it_touches(const Reading& r) {
+    return !r.stated_sigma &&
+           (r.spot.kind == ReadingKind::straightedge_front || r.spot.kind == ReadingKind::straightedge_rear);
+}
+
 Site site_of(const Reading& r, const Standing& now, const Current& current) {
     const Spot& spot = r.spot;
     const CarCard& car = now.car;
@@ -248,9 +254,7 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
     if (spot.wheel && has(against_gravity(spot.kind) ? Unknown::camber_runout : Unknown::toe_runout, s.wheel))
         s.runout = spot.rolled ? -1.0 : 1.0;
     s.centred = has(Unknown::axle_middle, s.axle);
-    const bool bar =
-        spot.kind == ReadingKind::straightedge_front || spot.kind == ReadingKind::straightedge_rear;
-    s.seated = bar && !r.stated_sigma && has(Unknown::seat, s.wheel ^ 2);
+    s.seated = lies_as_it_touches(r) && has(Unknown::seat, s.wheel ^ 2);
     s.cambered = has(Unknown::camber, s.wheel) && has(Unknown::camber, s.wheel ^ 2);
     const auto& rise = now.rise[static_cast<std::size_t>(s.side)];
     const bool rim = spot.kind == ReadingKind::rim_front || spot.kind == ReadingKind::rim_rear;
@@ -424,8 +428,7 @@ Network::Asked Network::asked_of(int last) const {
             if (across && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
             if (!r.spot.wheel) continue;
             const int w = index_of(*r.spot.wheel);
-            const bool bar = kind == K::straightedge_front || kind == K::straightedge_rear;
-            if (bar && !r.stated_sigma) out.seats.insert(w ^ 2);
+            if (lies_as_it_touches(r)) out.seats.insert(w ^ 2);
             if (kind == K::rim_front || kind == K::rim_rear) {
                 out.rims[w].insert(r.spot.rolled);
                 out.lips_read.insert(w / 2);
@@ -482,7 +485,7 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
     // A bar touches both lips of the rear rim as well as any rule does; over the wheelbase that shows.
     for (int w : asked.seats)
         if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span)
-            with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * lip_touch.m() / span->m());
+            with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span->m());
     // Run-out is told from the angle only where a wheel was read both ways round.
     for (const auto& [w, ways] : asked.rims)
         if (ways.size() == 2) with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);
@@ -642,7 +645,7 @@ void Network::settle_repeats() {
             if (std::get<Reading>((*job_.log)[observed_[m].entry].what).spot_sigma() > 0)
                 sharing.push_back(m);
         if (sharing.empty()) continue;
-        const double spot_sigma = 0.2e-3;
+        const double spot_sigma = spot_error.m();
         if (sharing.size() == 1) {
             observed_[sharing.front()].sigma = std::hypot(observed_[sharing.front()].sigma, spot_sigma);
             continue;
@@ -1072,12 +1075,8 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         fewer.erase(fewer.begin() + static_cast<std::ptrdiff_t>(i));
         if (reached(fewer)) candidates = std::move(fewer);
     }
-    std::string names;
-    for (const Candidate& c : candidates) {
-        a.needs.push_back(c.spot);
-        names += (names.empty() ? "" : ", ") + c.spot.name();
-    }
-    a.why = {Code::why_needs_spots, {names}};
+    for (const Candidate& c : candidates) a.needs.push_back(c.spot);
+    a.why = {Code::why_needs_spots, {listed(a.needs, [](const Spot& s) { return s.name(); })}};
 }
 
 KnownAngle Network::known(const Eigen::VectorXd& g, const Estimate& e, double constant) const {

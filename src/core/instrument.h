@@ -37,6 +37,8 @@ struct Tool {
     double zero = 0.0;    ///< what it shows where there is nothing: taken off every reading, mm or degrees
     bool inward = false;  ///< a rule whose numbers grow toward the end that should read zero
     std::optional<Length> scale_length;  ///< of an inward rule: what it reads at that end
+
+    bool operator==(const Tool&) const = default;
 };
 
 /// The drawer as it comes: sigma and resolution of common instruments (docs/guide.md, instruments).

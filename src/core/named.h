@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <array>
 #include <optional>
+#include <string>
 #include <string_view>
 
 namespace fairchalk {
@@ -14,6 +15,21 @@ std::optional<E> named(const std::array<std::string_view, N>& names, std::string
     const auto it = std::find(names.begin(), names.end(), word);
     if (it == names.end()) return std::nullopt;
     return static_cast<E>(it - names.begin());
+}
+
+/// Words one after another, as messages list them: `front, rear`. `word` makes one of each element.
+template <class Range, class F>
+std::string listed(const Range& range, F&& word) {
+    std::string out;
+    for (const auto& element : range) {
+        if (!out.empty()) out += ", ";
+        out += word(element);
+    }
+    return out;
+}
+template <class Range>
+std::string listed(const Range& range) {
+    return listed(range, [](const auto& element) { return element; });
 }
 
 }  // namespace fairchalk

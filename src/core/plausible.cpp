@@ -5,6 +5,8 @@
 #include <array>
 #include <cmath>
 
+#include "core/named.h"
+
 namespace fairchalk {
 namespace {
 
@@ -154,8 +156,7 @@ std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string
     if (d.meant.empty())
         for (double shift : {10.0, 0.1, 100.0, 0.01})
             if (usual(q.value * shift)) offer(plain(q.value * shift) + " " + units_of(b.kind).front().name);
-    std::string list;
-    for (const std::string& m : d.meant) list += (list.empty() ? "" : ", ") + m;
+    const std::string list = listed(d.meant);
     const Code code = q.value < 0 && !b.may_be_negative ? Code::doubt_negative
                       : d.meant.empty()                 ? Code::doubt_not_usual
                                                         : Code::doubt_impossible;

@@ -140,8 +140,9 @@ double Reading::sigma(const Tool* own) const {
 }
 
 double Reading::spot_sigma() const {
-    return !stated_sigma && value.kind == Q::length && info_of(spot.kind).use == ReadingUse::angles ? 0.2
-                                                                                                    : 0.0;
+    return !stated_sigma && value.kind == Q::length && info_of(spot.kind).use == ReadingUse::angles
+               ? spot_error.mm()
+               : 0.0;
 }
 
 const std::vector<Spot>& string_walk() {

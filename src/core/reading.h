@@ -80,6 +80,9 @@ const ReadingKindInfo* reading_kind_named(std::string_view);
 /// How far a wheel is turned each way for caster, and what a caster gauge's scale is made for, unless said.
 inline constexpr Angle usual_sweep = Angle::from_deg(20.0);
 
+/// What all takings at one spot share: a dented lip, a thumb (one sigma).
+inline constexpr Length spot_error = Length::from_mm(0.2);
+
 /// How a front wheel stood while it was read.
 enum class Swept { straight, out, in };
 
@@ -131,7 +134,7 @@ struct Reading {
     /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, the tool (`own`, or
     /// the standard one of that name), half the resolution.
     double sigma(const Tool* own = nullptr) const;
-    /// 0.2 mm for length readings without a stated sigma: what all takings at one spot share (a dented lip).
+    /// `spot_error` in mm for length readings without a stated sigma; else 0.
     double spot_sigma() const;
 };
 

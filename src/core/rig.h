@@ -33,21 +33,28 @@ std::span<const SizeField> size_fields();
 enum class Over { its_own_walk, axles, wheels, fronts };
 
 struct RigInfo {
-    std::string_view id;
+    std::string_view id{};
     RigUse use = RigUse::toe;
     Reference reference = Reference::none;
     bool each_wheel = false;  ///< toe of each wheel it reads, to the reference
     bool total = false;
     bool thrust = false;
     Over over = Over::its_own_walk;
-    std::span<const ReadingKind> kinds;  ///< read at each place
-    std::span<const ReadingKind> also;   ///< its readings that are no part of the walk
-    std::span<const SizeField> sizes;    ///< what has to be told of it
-    std::string_view tool;               ///< read with this; empty: with the round's rule or gauge
+    std::span<const ReadingKind> kinds{};  ///< read at each place
+    std::span<const ReadingKind> also{};   ///< its readings that are no part of the walk
+    std::span<const SizeField> sizes{};    ///< what has to be told of it
+    std::string_view tool{};               ///< read with this; empty: with the round's rule or gauge
 };
 
 std::span<const RigInfo> all_rigs();
 const RigInfo* rig_named(std::string_view id);
+/// Their ids, as messages list them.
+std::string known_rigs();
+/// True for a tool that is a way of measuring of its own, as a plumb line is, and reads nothing else.
+bool serves_one_rig(std::string_view tool);
+
+/// Read from a wheel to the string beside it: hub and lips.
+bool reads_string(ReadingKind kind);
 
 /// A reading at a spot as this round's rigs would make it, all but its value: spans, heights, sweep, tool.
 Reading blank_reading(const Spot& spot, const LinesSet& lines);

@@ -26,6 +26,10 @@ constexpr double pitch = 1.5;
 constexpr int most_extra_readings = 60;
 constexpr std::array fronts = {Wheel::front_left, Wheel::front_right};
 
+std::string rod_of(Wheel w) {
+    return w == Wheel::front_left ? "rod-fl" : "rod-fr";
+}
+
 /// A job under way: the log that the program sees, and the car that it does not.
 struct UnderWay {
     const ProvingOptions& options;
@@ -58,10 +62,9 @@ struct UnderWay {
         ++done.readings;
     }
     void turn(Wheel w, double amount) {
-        const std::string id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
-        car.turn(id, amount, rng);
+        car.turn(rod_of(w), amount, rng);
         Turn t;
-        t.adjuster = id;
+        t.adjuster = rod_of(w);
         t.turns = amount;
         put(t);
     }
@@ -83,7 +86,7 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
     CarCard card = car.solid().card();
     for (Wheel w : fronts) {
         Rod rod;
-        rod.id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
+        rod.id = rod_of(w);
         rod.wheel = w;
         rod.runs = RodSide::behind_axle;
         rod.pitch = Length::from_mm(pitch);
@@ -162,7 +165,7 @@ JobDone by_advice(const ProvingOptions& options, std::uint64_t number, bool meas
 /// By hand: one figure a wheel and round, without its ±, and stop when both are inside.
 JobDone by_hand(Way way, const ProvingOptions& options, std::uint64_t number) {
     UnderWay u = begun(options, number, false);
-    const std::vector<Entry> clean(u.log.begin(), u.log.end());
+    const std::vector<Entry> clean = u.log;
     std::array<std::optional<double>, 2> before, per_turn;
     std::array<double, 2> turned{};
     const double guess = std::asin(pitch / guessed_arm) / SolidCar::rad;

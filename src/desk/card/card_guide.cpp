@@ -343,9 +343,7 @@ Understood CardGuide::understand(const QString& text) const {
     if (i->type == Type::target) {
         const auto t = book::target_from_text(i->path.back(), text.toStdString());
         if (!t) return {warn(q(words::sentence(t.error())).toHtmlEscaped()), false};
-        book::Json all = book::Json::object();
-        (t->measure == "thrust" ? all["thrust"] : all["front"][t->measure]) = t->target;
-        const Target band = book::targets_from(all, "").front();
+        const Target& band = t->band;
         const bool toe = t->measure == "total_toe" || t->measure == "toe";
         const auto shown = [&](Angle a) { return toe ? q(show_toe(a, how_)) : q(fairchalk::show(a, how_)); };
         return {QStringLiteral("<b>= %1 … %2</b> %3")
@@ -403,28 +401,22 @@ void CardGuide::write(const Item& i, const book::Json& value) {
 QString CardGuide::writeTarget(const Item& i, const QString& text) {
     const auto t = book::target_from_text(i.path.back(), text.toStdString());
     if (!t) return q(words::sentence(t.error()));
+    // An axle's under its name, the thrust line's at the top.
+    const auto put = [&](book::Json& targets) {
+        book::Json& place = i.path.size() > 3 ? targets[i.path[2]] : targets;
+        // A toe is either total or each: the other name goes.
+        if (i.path.back() == "toe" && place.is_object()) {
+            place.erase("toe");
+            place.erase("total_toe");
+        }
+        place[t->measure] = t->target;
+    };
     book::Json card = desk_.cardJson();
-    book::Json targets = desk_.targetsJson();
-    if (t->measure == "thrust") {
-        card["setups"][i.path[1]]["thrust"] = targets["thrust"] = t->target;
-        desk_.editCard(card);
-        desk_.editTargets(targets);
-        return {};
-    }
-    book::Json& axle = card["setups"][i.path[1]][i.path[2]];
-    // A toe is either total or each: the other name goes.
-    if (i.path.back() == "toe" && axle.is_object()) {
-        axle.erase("toe");
-        axle.erase("total_toe");
-    }
-    axle[t->measure] = t->target;
+    put(card["setups"][i.path[1]]);
     desk_.editCard(card);
     // The set-up in use is what this job aims at.
-    if (i.path.back() == "toe" && targets.contains(i.path[2]) && targets[i.path[2]].is_object()) {
-        targets[i.path[2]].erase("toe");
-        targets[i.path[2]].erase("total_toe");
-    }
-    targets[i.path[2]][t->measure] = t->target;
+    book::Json targets = desk_.targetsJson();
+    put(targets);
     desk_.editTargets(targets);
     return {};
 }
