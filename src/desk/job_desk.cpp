@@ -45,6 +45,31 @@ Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel)
     return a;
 }
 
+/// The garage's tools as the book keeps them: entries of a log, in a list.
+std::string textOf(const std::vector<Tool>& tools) {
+    book::Json all = book::Json::array();
+    for (const Tool& t : tools) all.push_back(book::json_of(Entry{t.name, {}, {}, {}, {}, ToolSet{t}}));
+    return all.dump();
+}
+std::vector<Tool> toolsOf(const std::optional<std::string>& text) {
+    std::vector<Tool> out;
+    if (!text || text->empty()) return out;
+    try {
+        for (const book::Json& j : book::parse_json(*text)) {
+            const Entry e = book::entry_from(j, "tools", {});
+            if (const ToolSet* set = std::get_if<ToolSet>(&e.what)) out.push_back(set->tool);
+        }
+    } catch (const book::FileError&) {
+        // Kept by a newer version: what it knows of a tool is not known here.
+    }
+    return out;
+}
+
+template <class Tools>
+auto named(Tools& tools, const std::string& name) {
+    return std::find_if(tools.begin(), tools.end(), [&](const Tool& t) { return t.name == name; });
+}
+
 }  // namespace
 
 JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
@@ -52,6 +77,7 @@ JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
       book_(std::move(book)),
       ids_(std::move(sources)),
       cancel_(std::make_shared<std::atomic<bool>>(false)) {
+    garage_ = toolsOf(book_.fact("tools"));
     if (!book_.read_only()) writer_ = std::make_unique<book::Writer>(book_);
     pool_.setMaxThreadCount(1);
     retry_.setSingleShot(true);
@@ -75,6 +101,7 @@ void JobDesk::openJob(const std::string& id) {
     wheel_only_.reset();
     walk_.reset();
     taken_up_.clear();
+    set_here_.clear();
     answer_ = {};
     if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
     if (job_.rounds.empty() && writer_)
@@ -112,6 +139,7 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     job_ = job_of(file_.entries);
     wheel_only_.reset();
     walk_.reset();
+    garageFollows();
     writeNext();
     compute();
     emit changed();
@@ -179,6 +207,48 @@ std::string JobDesk::tool() const {
     return "steel-rule-mm";
 }
 
+std::vector<Tool> JobDesk::tools() const {
+    std::vector<Tool> out(standard_tools().begin(), standard_tools().end());
+    for (const auto* own : {&job_.tools, &garage_})
+        for (const Tool& t : *own) {
+            if (const auto it = named(out, t.name); it != out.end())
+                *it = t;
+            else
+                out.push_back(t);
+        }
+    std::stable_sort(out.begin(), out.end(),
+                     [](const Tool& a, const Tool& b) { return a.quantity < b.quantity; });
+    return out;
+}
+
+const Tool* JobDesk::toolNamed(const std::string& name) const {
+    const auto it = named(garage_, name);
+    return it != garage_.end() ? &*it : job_.tool(name);
+}
+
+bool JobDesk::isOwn(const std::string& name) const {
+    return named(garage_, name) != garage_.end() || named(job_.tools, name) != job_.tools.end();
+}
+
+void JobDesk::setTool(const Tool& tool) {
+    const auto it = named(garage_, tool.name);
+    set_here_.try_emplace(tool.name, it != garage_.end() ? std::optional(*it) : std::nullopt);
+    record(ToolSet{tool});
+}
+
+/// What is undone or done again of a tool in this job is so in the garage.
+void JobDesk::garageFollows() {
+    const auto before = garage_;
+    for (const auto& [name, was] : set_here_) {
+        std::erase_if(garage_, [&](const Tool& t) { return t.name == name; });
+        if (const auto own = named(job_.tools, name); own != job_.tools.end())
+            garage_.push_back(*own);
+        else if (was)
+            garage_.push_back(*was);
+    }
+    if (garage_ != before) keepFact("tools", textOf(garage_));
+}
+
 std::string JobDesk::gauge() const {
     return lines().gauge.empty() ? "digital-angle-gauge" : lines().gauge;
 }
@@ -241,14 +311,20 @@ void JobDesk::take(Reading r, const Quantity& value) {
     r.value = value;
     // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
     // What it shows has to be undone all the same.
-    const Tool* tool = job_.tool(r.tool);
+    const Tool* tool = toolNamed(r.tool);
     const bool its_own = tool && (tool->zero != 0.0 || tool->inward || tool->shows != Shows::leaning ||
                                   tool->more_is_in_left || tool->more_is_in_right);
     if (!tool || tool->quantity != value.kind || (!its_own && value.resolution > 2.01 * tool->resolution))
         r.tool.clear();
     if (r.spot.kind != ReadingKind::camber_gap && !(tool && tool->shows == Shows::unsigned_))
         r.top_in.reset();
-    append({Entry{{}, {}, {}, {}, {}, r}});
+    std::vector<Entry> entries;
+    // What the garage knows of the tool goes into this job with the first reading by it.
+    const Tool* here = job_.tool(r.tool);
+    if (tool && !r.tool.empty() && (!here || *here != *tool))
+        entries.push_back(Entry{{}, {}, {}, {}, {}, ToolSet{*tool}});
+    entries.push_back(Entry{{}, {}, {}, {}, {}, r});
+    append(std::move(entries));
 }
 
 void JobDesk::take(const Reading& reading) {
@@ -291,8 +367,9 @@ const WheelOnly& JobDesk::wheelOnly() const {
 }
 
 std::string JobDesk::fact(const std::string& key) {
-    const auto it = facts_.find(key);
-    return it != facts_.end() ? it->second : book_.fact(key).value_or("");
+    auto it = facts_.find(key);
+    if (it == facts_.end()) it = facts_.emplace(key, book_.fact(key).value_or("")).first;
+    return it->second;
 }
 
 void JobDesk::keepFact(const std::string& key, const std::string& value) {

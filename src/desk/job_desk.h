@@ -73,6 +73,14 @@ class JobDesk : public QObject {
     /// For tests and pictures: waits until all is kept and answered.
     void settle();
 
+    /// The drawer: the standard tools and this garage's own, lengths before angles.
+    std::vector<Tool> tools() const;
+    /// A tool as this garage has it: what was last said of it in any job of the book, else as it comes.
+    const Tool* toolNamed(const std::string& name) const;
+    /// Something was said of it here: its zero, its way of showing.
+    bool isOwn(const std::string& name) const;
+    /// Says something of a tool, in this job and for all that come.
+    void setTool(const Tool& tool);
     /// The gauge that angles are read with: as chosen, else a digital one.
     std::string gauge() const;
     /// What a spot is read with: what was taken up for its rig, else what it was last read with, else its
@@ -140,6 +148,11 @@ class JobDesk : public QObject {
     Job job_;
     mutable std::optional<WheelOnly> wheel_only_;
     mutable std::optional<std::vector<Spot>> walk_;
+    void garageFollows();
+
+    std::vector<Tool> garage_;  ///< own tools of the whole book
+    std::map<std::string, std::optional<Tool>>
+        set_here_;                                 ///< tools said something of in this job, and as they were
     std::map<std::string, std::string> taken_up_;  ///< tools, by rig, until the job is left
     std::map<std::string, std::string> facts_;     ///< as this run has kept them
     std::size_t kept_ = 0;

@@ -118,6 +118,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     });
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
+    connect(slate_, &Slate::pageWanted, this, &Window::showPage);
     connect(line_, &LineView::chosen, this, [this] { page_.clear(); });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
     connect(slate_, &Slate::spotAsked, this, [this] { gauge_said_.clear(); });
@@ -325,7 +326,8 @@ Guide* Window::guideFor(Stage stage) {
         if (name == "lines") guide = new LinesGuide(desk_, this);
         if (name.startsWith(QLatin1String("rig:")))
             guide = new RigGuide(desk_, name.mid(4).toStdString(), this);
-        if (name == "tools") guide = new ToolsGuide(desk_, this);
+        if (name.startsWith(QLatin1String("tools")))
+            guide = new ToolsGuide(desk_, name.section(QLatin1Char(':'), 1), this);
         if (name == "wire") guide = new WireGuide(desk_, wire(), this);
         if (name.startsWith(QLatin1String("making:"))) guide = new MakingGuide(desk_, name.mid(7), this);
         if (name == "turn") guide = new WheelGuide(desk_, this);

@@ -190,6 +190,103 @@ TEST_F(RigsDesk, ALeanTestFixesWhichWayAGaugeCounts) {
     EXPECT_TRUE(desk->job().tools.size() == 1);
 }
 
+TEST_F(RigsDesk, WhatIsSaidOfAToolHoldsInEveryJobOfTheBook) {
+    demo();
+    open();
+    const std::string first = desk->jobId();
+    setUp("camber-gauge");
+    ask(wheel_spot(ReadingKind::camber, Wheel::front_left));
+    EXPECT_TRUE(slateText().contains("taken to show minus")) << "until it was leaned";
+    press("Lean test");
+    EXPECT_EQ(window->page(), "tools:digital-angle-gauge");
+    press("Lean test");
+    for (const char* v : {"88.6", "90.1", "91.0", "89.2"}) enter(v);
+    // In another car's job it is the same gauge, before anything was read there.
+    std::string other;
+    for (const book::JobInfo& j : desk->book().jobs())
+        if (j.id != first) other = j.id;
+    desk->settle();
+    close();
+    open();
+    window->openJob(QString::fromStdString(other));
+    desk->settle();
+    EXPECT_TRUE(desk->job().tools.empty());
+    ask(wheel_spot(ReadingKind::camber, Wheel::front_right));
+    EXPECT_FALSE(slateText().contains("taken to show minus"));
+    const std::size_t before = desk->log().size();
+    type("91.2");
+    EXPECT_TRUE(slateText().contains("top in")) << slateText().toStdString();
+    key(Qt::Key_Return);
+    desk->settle();
+    EXPECT_EQ(desk->log().size(), before + 2) << "the tool comes along with the first reading by it";
+    EXPECT_EQ(desk->job().tool("digital-angle-gauge")->shows, Shows::upright);
+    EXPECT_LT(desk->answer().now.wheels[1].camber.value.deg(), 0) << "by what was found out in the other job";
+    // Undone where it was said, it is unsaid everywhere.
+    window->openJob(QString::fromStdString(first));
+    Tool zeroed = *desk->toolNamed("vernier");
+    zeroed.zero = 3;
+    desk->setTool(zeroed);
+    EXPECT_TRUE(desk->isOwn("vernier"));
+    desk->undo();
+    EXPECT_FALSE(desk->isOwn("vernier"));
+    EXPECT_TRUE(desk->isOwn("digital-angle-gauge"));
+}
+
+TEST_F(RigsDesk, WhatNothingChecksIsSaidOnceTheRoundIsRead) {
+    demo();
+    open();
+    setUp("toe-boards");
+    putAway("string-bars");
+    tell("size:board_span", "600");
+    readAll({"1490.5", "1487.5", "1480"});
+    window->setStage(Stage::read);
+    EXPECT_FALSE(slateText().contains("Nothing checks")) << "there is more to come";
+    enter("1479");
+    desk->settle();
+    window->setStage(Stage::read);
+    EXPECT_TRUE(slateText().contains("Nothing checks")) << slateText().toStdString();
+}
+
+TEST_F(RigsDesk, WhereTwoWaysDisagreeTheReadingThatStandsOutIsNamed) {
+    demo();
+    open();
+    setUp("toe-boards");
+    tell("size:board_span", "600");
+    readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
+    for (auto [kind, v] :
+         {std::pair(ReadingKind::boards_rear, "1491"), {ReadingKind::boards_front, "1483"}}) {
+        ask(axle_spot(kind, Axle::front));
+        enter(v);
+    }
+    desk->settle();
+    ASSERT_FALSE(desk->answer().agreements.empty());
+    ASSERT_FALSE(desk->answer().agreements.front().agree);
+    window->setStage(Stage::read);
+    EXPECT_TRUE(slateText().contains("stands out most")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("Toe boards and two tapes")) << "by their names";
+}
+
+TEST_F(RigsDesk, TheWallAndTheWaysAreOneKeyAway) {
+    demo();
+    open();
+    key(Qt::Key_5, Qt::ControlModifier);
+    key(Qt::Key_F4);  // I have …
+    EXPECT_EQ(window->slate().guide()->chosen(), "wall");
+    enter("two stands, string, a rule");
+    key(Qt::Key_F3);  // the ways
+    EXPECT_EQ(window->slate().guide()->chosen(), "rig:string-bars");
+    for (int i = 0; i < 2; ++i) key(Qt::Key_PageDown);
+    EXPECT_EQ(window->slate().guide()->chosen(), "rig:string-left");
+    key(Qt::Key_F2);  // set it up
+    key(Qt::Key_PageUp);
+    key(Qt::Key_PageUp);
+    key(Qt::Key_F2);  // and put the box away
+    desk->settle();
+    EXPECT_EQ(desk->lines().rigs, std::vector<std::string>{"string-left"});
+    key(Qt::Key_6, Qt::ControlModifier);
+    EXPECT_EQ(desk->walk().front(), wheel_spot(ReadingKind::rim_rear, Wheel::rear_left));
+}
+
 TEST_F(RigsDesk, AGapAsksWhichWayTheTopLeans) {
     demo();
     open();

@@ -351,16 +351,15 @@ void FloorView::paintEvent(QPaintEvent*) {
 void FloorView::drawLines(QPainter& p, const Map& m) const {
     const Chalk& c = Chalk::now();
     const Answer& a = desk_.answer();
-    std::array<bool, 2> string{}, bars{};
+    std::array<bool, 2> string{};
+    bool bars = false;
     for (const Spot& s : desk_.walk()) {
-        const bool on_string =
-            s.kind == ReadingKind::hub || s.kind == ReadingKind::rim_front || s.kind == ReadingKind::rim_rear;
-        if (on_string && s.wheel) string[index_of(side_of(*s.wheel))] = true;
+        if (reads_string(s.kind)) string[index_of(side_of(*s.wheel))] = true;
         if (s.kind == ReadingKind::centreline_to_string) string[index_of(*s.side)] = true;
-        if (s.kind == ReadingKind::string_to_string) bars = {true, true};
+        bars = bars || s.kind == ReadingKind::string_to_string;
     }
     p.setPen(c.stroke(c.soft, 1.3, Qt::DashLine));
-    if (bars[0])
+    if (bars)
         for (double x : {m.bar_rear, m.bar_front})
             p.drawLine(QPointF(x, m.top_string - 6), QPointF(x, m.bottom_string + 6));
     for (Side side : both_sides) {
@@ -404,8 +403,7 @@ void FloorView::drawRules(QPainter& p, const Map& m) const {
         const bool asked = asked_ && *asked_ == s;
         if (readings_at(desk_.job(), desk_.round(), s).empty() && !asked) continue;
         p.setPen(asked ? c.stroke(c.string, 3) : c.stroke(c.soft, 1.2));
-        if (s.kind == ReadingKind::hub || s.kind == ReadingKind::rim_front ||
-            s.kind == ReadingKind::rim_rear) {
+        if (reads_string(s.kind)) {
             const double x = spotX(m, s);
             const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = stringAt(m, side_of(*s.wheel), x);
             p.drawLine(QPointF(x, y0 + (y1 < y0 ? -16 : 16)), QPointF(x, y1));

@@ -32,6 +32,12 @@ bool stringRig(const std::string& id) {
     return id == "string-bars" || id == "string-stands";
 }
 
+/// Told by typing a dimension or an angle; the rest is chosen.
+bool isTyped(const QString& told) {
+    return told.startsWith("bar-") || told.startsWith("size:") || told == "sweep" || told == "scale" ||
+           told == "stations";
+}
+
 QString countOf(const Needed& n, const Knowledge& k) {
     const Thing& t = *k.thing(n.thing);
     return n.count == 1 ? QStringLiteral("1 %1").arg(q(t.one))
@@ -187,8 +193,7 @@ QString LinesGuide::subtitle() const {
 }
 
 bool LinesGuide::typing() const {
-    return chosen_ == "wall" || chosen_ == "sweep" || chosen_ == "scale" || chosen_ == "stations" ||
-           chosen_.startsWith("bar-") || chosen_.startsWith("size:");
+    return chosen_ == "wall" || isTyped(chosen_);
 }
 
 QString LinesGuide::prompt() const {
@@ -294,7 +299,7 @@ QString LinesGuide::keep(const QString& text) {
     std::size_t here = 0;
     while (here < all.size() && all[here].id != chosen_) ++here;
     for (std::size_t i = here + 1; i < all.size(); ++i)
-        if (all[i].id != "rule" && all[i].id != "gauge" && all[i].id != "held" && all[i].id != "square") {
+        if (isTyped(all[i].id)) {
             choose(all[i].id);
             return {};
         }
@@ -322,16 +327,9 @@ std::vector<Act> LinesGuide::acts() const {
         std::vector<Act> out = {{"tools", tr("The drawer of tools"), true, false}};
         const auto quantity = chosen_ == "rule" ? QuantityKind::length : QuantityKind::angle;
         const std::string now = chosen_ == "rule" ? desk_.tool() : desk_.gauge();
-        std::vector<std::string> names;
-        for (const Tool& t : standard_tools())
-            if (t.quantity == quantity && t.name != "caster-gauge" && t.name != "plumb-line" &&
-                t.name != "spirit-level-gap")
-                names.push_back(t.name);
-        for (const Tool& t : desk_.job().tools)
-            if (t.quantity == quantity && std::find(names.begin(), names.end(), t.name) == names.end())
-                names.push_back(t.name);
-        for (const std::string& n : names)
-            out.push_back({"with:" + q(n), q(words::tool(n)), false, n == now});
+        for (const Tool& t : desk_.tools())
+            if (t.quantity == quantity && !serves_one_rig(t.name))
+                out.push_back({"with:" + q(t.name), q(words::tool(t.name)), false, t.name == now});
         return out;
     }
     if (chosen_ == "held")
@@ -340,7 +338,11 @@ std::vector<Act> LinesGuide::acts() const {
     if (chosen_ == "square")
         return {{"square", desk_.fact("squaring") == "yes" ? tr("No need of it") : tr("Help me square them"),
                  false, false}};
-    return {{"read", tr("To the readings"), false, false}, {"making", tr("Making rigs"), false, false}};
+    std::vector<Act> out = {{"read", tr("To the readings"), false, false},
+                            {"ways", tr("Ways to measure"), false, false}};
+    if (chosen_ != "wall") out.push_back({"wall", tr("I have …"), false, false});
+    out.push_back({"making", tr("Making rigs"), false, false});
+    return out;
 }
 
 void LinesGuide::act(const QString& id) {
@@ -352,7 +354,9 @@ void LinesGuide::act(const QString& id) {
     if (id == "how") return emit pageWanted("rig:" + q(part()));
     if (id == "make") return emit pageWanted("making:" + q(desk_.knowledge().rig(part())->making));
     if (id == "making") return emit pageWanted(QStringLiteral("making:bars"));
-    if (id == "tools") return emit pageWanted(QStringLiteral("tools"));
+    if (id == "tools") return emit pageWanted("tools:" + q(chosen_ == "rule" ? desk_.tool() : desk_.gauge()));
+    if (id == "wall") return choose(id);
+    if (id == "ways") return choose("rig:" + q(rigs().front()));
     if (id == "read") return emit stageWanted(Stage::read);
     if (id == "thing") toggleThing(part());
     if (id == "square") desk_.keepFact("squaring", desk_.fact("squaring") == "yes" ? "no" : "yes");
@@ -413,7 +417,7 @@ QString LinesGuide::bodyForTolerances() const {
     LinesSet l = desk_.lines();
     l.tool = desk_.tool();
     l.gauge = desk_.gauge();
-    const auto& own = desk_.job().tools;
+    const auto own = desk_.tools();
     QString out;
     // A tolerance that the tools can't resolve, said before the work begins.
     for (const Target& t : desk_.job().targets) {
@@ -493,6 +497,13 @@ QString LinesGuide::body() const {
         return out;
     }
     QString out;
+    if (chosen_ == "rule" && !desk_.isOwn(desk_.tool()))
+        out += line(soft(
+            tr("Its numbers are taken to run from its end. The nudge test in the drawer proves it, once.")));
+    if (chosen_ == "gauge" && !desk_.isOwn(desk_.gauge()))
+        out +=
+            line(soft(tr("It is taken to show minus where the top leans in. The lean test in the drawer "
+                         "fixes that, once.")));
     if (chosen_ == "held")
         out += line(
             soft(tr("Held straight by a holder, a strap or clamps, each front wheel is known by itself. Not "
@@ -537,13 +548,8 @@ void LinesGuide::draw(QPainter& p) const {
             const std::string id = place.id.mid(6).toStdString();
             const auto it = have.find(id);
             drawThing(p, QRectF(place.at.x() + 22, place.at.y() + 8, place.at.width() - 44, 58), id, true);
-            if (it != have.end()) {
-                p.setPen(c.stroke(c.string, 2.4));
-                p.setBrush(Qt::NoBrush);
-                p.drawPolyline(
-                    QPolygonF({place.at.topRight() + QPointF(-26, 40), place.at.topRight() + QPointF(-20, 47),
-                               place.at.topRight() + QPointF(-8, 32)}));
-            }
+            if (it != have.end())
+                drawState(p, place.at.topRight() + QPointF(-17, 40), CheckState::good, false);
             drawText(p, {place.at.x(), place.at.bottom() - 26, place.at.width(), 24}, Qt::AlignCenter,
                      it == have.end() ? place.name : QStringLiteral("%1 %2").arg(it->second).arg(place.name),
                      11.5, it == have.end() ? c.soft : c.chalk, it != have.end());

@@ -113,10 +113,6 @@ Expect MakingGuide::expected() const {
     return {Expect::Kind::length, bareLength()};
 }
 
-Understood MakingGuide::understand(const QString& text) const {
-    return Guide::understand(text);
-}
-
 QString MakingGuide::keep(const QString& text) {
     const auto quantity = read_quantity(text.toStdString(), expected());
     if (!quantity) return q(words::sentence(quantity.error()));

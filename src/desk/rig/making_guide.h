@@ -22,7 +22,6 @@ class MakingGuide : public Guide {
     QString say() const override;
     bool typing() const override { return !chosen_.startsWith(QLatin1String("card:")); }
     Expect expected() const override;
-    Understood understand(const QString& text) const override;
     QString keep(const QString& text) override;
     std::vector<Act> acts() const override;
     void act(const QString& id) override;

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 
 #include <QCoreApplication>
 #include <QPainterPath>
@@ -62,9 +63,7 @@ class View {
     void say(QPointF at, const QString& words, int align = Qt::AlignCenter) {
         const QPen pen = p.pen();
         p.setPen(ink_);
-        QFont f = type(12);
-        f.setPointSizeF(1);
-        f.setPixelSize(std::max(1, static_cast<int>(std::lround(text_))));
+        const QFont f = type(std::max(1.0, text_));
         p.setFont(f);
         const double w = QFontMetricsF(f).horizontalAdvance(words) + 4;
         double x = align & Qt::AlignLeft ? at.x() : align & Qt::AlignRight ? at.x() - w : at.x() - w / 2;
@@ -129,17 +128,12 @@ void stringsView(View& v, std::string_view rig) {
     };
     if (rig == "string-stands" || rig == "chassis-centreline")
         if (v.part(rig == "string-stands" ? "stands" : "strings", 3)) stands(s0 - 22), stands(s1 + 22);
-    if (left && (v.part("strings", 2.5) || v.part("left-string", 2.5)) && rig != "string-left")
-        v.p.drawLine(QPointF(l, s0), QPointF(r, s0));
-    if (rig == "string-left" && v.part("left-string", 2.5)) {
-        v.p.drawLine(QPointF(l, s0), QPointF(r, s0));
-        stands(s0);
-    }
-    if (right && rig != "string-right" && v.part("strings", 2.5))
-        v.p.drawLine(QPointF(l, s1), QPointF(r, s1));
-    if (rig == "string-right" && v.part("right-string", 2.5)) {
-        v.p.drawLine(QPointF(l, s1), QPointF(r, s1));
-        stands(s1);
+    // One side at a time is on two stands of its own.
+    for (const auto& [there, only, y] : {std::tuple(left, "string-left", s0), {right, "string-right", s1}}) {
+        const bool alone = rig == only;
+        if (!there || !v.part(!alone ? "strings" : y == s0 ? "left-string" : "right-string", 2.5)) continue;
+        v.p.drawLine(QPointF(l, y), QPointF(r, y));
+        if (alone) stands(y);
     }
     if (rig == "chassis-centreline" && v.part("centreline", 2.5)) {
         v.p.drawLine(QPointF(l, 200), QPointF(r, 200));

@@ -37,7 +37,7 @@ void ToolsGuide::enter() {
     // What this user's repeats show, over the whole book.
     repeats_.clear();
     const auto add = [this](const Job& job) {
-        for (const Tool& t : tools())
+        for (const Tool& t : desk_.tools())
             for (auto& group : repeats_with(job, t.name)) repeats_[t.name].push_back(std::move(group));
     };
     add(desk_.job());
@@ -50,32 +50,13 @@ void ToolsGuide::enter() {
             // A job that a newer version wrote teaches nothing here.
         }
     }
-    if (chosen_.isEmpty()) chosen_ = q(desk_.tool());
-}
-
-std::vector<Tool> ToolsGuide::tools() const {
-    std::vector<Tool> out(standard_tools().begin(), standard_tools().end());
-    for (const Tool& own : desk_.job().tools) {
-        const auto it =
-            std::find_if(out.begin(), out.end(), [&](const Tool& t) { return t.name == own.name; });
-        if (it == out.end())
-            out.push_back(own);
-        else
-            *it = own;
-    }
-    std::stable_sort(out.begin(), out.end(),
-                     [](const Tool& a, const Tool& b) { return a.quantity < b.quantity; });
-    return out;
+    if (chosen_.isEmpty()) chosen_ = first_.isEmpty() ? q(desk_.tool()) : first_;
 }
 
 Tool ToolsGuide::tool() const {
-    const auto all = tools();
+    const auto all = desk_.tools();
     const auto it = std::find_if(all.begin(), all.end(), [&](const Tool& t) { return q(t.name) == chosen_; });
     return it == all.end() ? all.front() : *it;
-}
-
-void ToolsGuide::set(const Tool& t) {
-    desk_.record(ToolSet{t});
 }
 
 Repeatability ToolsGuide::learnt(const Tool& t) const {
@@ -88,7 +69,7 @@ Repeatability ToolsGuide::learnt(const Tool& t) const {
 std::vector<Place> ToolsGuide::places() const {
     std::vector<Place> out;
     int n = 0;
-    for (const Tool& t : tools()) {
+    for (const Tool& t : desk_.tools()) {
         out.push_back({q(t.name),
                        {24 + (n % in_a_row) * slot_w, 82 + (n / in_a_row) * (slot_h + 8), slot_w - 8, slot_h},
                        q(words::tool(t.name)),
@@ -153,13 +134,13 @@ QString ToolsGuide::keep(const QString& text) {
         QString name = text.simplified().toLower();
         name.replace(QLatin1Char(' '), QLatin1Char('-'));
         if (name.isEmpty()) return tr("A name of its own, such as “tape B”, tells it from the other.");
-        const auto all = tools();
+        const auto all = desk_.tools();
         if (std::any_of(all.begin(), all.end(), [&](const Tool& other) { return q(other.name) == name; }))
             return tr("“%1” lies in the drawer already; a name of its own tells it from the other.")
                 .arg(text.trimmed());
         Tool fresh = t;
         fresh.name = name.toStdString();
-        set(fresh);
+        desk_.setTool(fresh);
         chosen_ = name;
         ask(Asks::nothing);
         return {};
@@ -194,7 +175,7 @@ QString ToolsGuide::keep(const QString& text) {
         case Asks::lean_out: {
             const auto after = after_lean_test(t, side_, before_, v);
             if (!after) return q(words::sentence(after.error()));
-            set(*after);
+            desk_.setTool(*after);
             // The other side is a test of its own: the gauge stands the other way round there.
             if (side_ == Side::left) {
                 side_ = Side::right;
@@ -207,7 +188,7 @@ QString ToolsGuide::keep(const QString& text) {
         default:
             break;
     }
-    set(t);
+    desk_.setTool(t);
     ask(Asks::nothing);
     return {};
 }
@@ -275,7 +256,7 @@ std::vector<Act> ToolsGuide::acts() const {
     if (asks_ != Asks::nothing) return {{"leave", tr("Leave it"), false, false}};
     const bool angle = t.quantity == QuantityKind::angle;
     std::vector<Act> out;
-    if (t.name != "caster-gauge" && t.name != "plumb-line" && t.name != "spirit-level-gap")
+    if (!serves_one_rig(t.name))
         out.push_back({"use", angle ? tr("Read angles with it") : tr("Read lengths with it"), true, false});
     if (angle && t.name != "caster-gauge") {
         out.push_back({"lean", tr("Lean test …"), false, false});
@@ -316,19 +297,19 @@ void ToolsGuide::act(const QString& id) {
         if (t.inward) {
             t.inward = false;
             t.scale_length.reset();
-            set(t);
+            desk_.setTool(t);
         }
         return emit changed();
     }
     if (id == "unsigned") {
         t.shows = t.shows == Shows::unsigned_ ? Shows::leaning : Shows::unsigned_;
-        set(t);
+        desk_.setTool(t);
         return emit changed();
     }
     if (id == "learnt") {
         t.sigma = learnt(t).sigma;
         t.sigma_stated = false;
-        set(t);
+        desk_.setTool(t);
         return emit changed();
     }
     if (id == "zero") ask(Asks::zero);
@@ -340,7 +321,7 @@ void ToolsGuide::act(const QString& id) {
 void ToolsGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
     drawText(p, {30, 24, 700, 39}, Qt::AlignLeft, tr("The drawer of tools"), 19, c.chalk, true);
-    const auto all = tools();
+    const auto all = desk_.tools();
     const auto slots_ = places();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const Tool& t = all[i];

@@ -12,7 +12,8 @@ namespace fairchalk::desk {
 class ToolsGuide : public Guide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    /// `first` is the tool that is shown; without one the round's rule.
+    ToolsGuide(JobDesk& desk, const QString& first, QObject* parent) : Guide(desk, parent), first_(first) {}
     void enter() override;
     bool isStage() const override { return false; }
     std::vector<Place> places() const override;
@@ -32,13 +33,12 @@ class ToolsGuide : public Guide {
 
   private:
     enum class Asks { nothing, zero, sigma, division, scale_end, lean_before, lean_out, name };
-    std::vector<Tool> tools() const;  ///< the standard ones and this garage's, its own word last
-    Tool tool() const;                ///< the chosen one
-    void set(const Tool& t);
+    Tool tool() const;  ///< the chosen one
     void ask(Asks what);
     Repeatability learnt(const Tool& t) const;
     QString ways(const Tool& t) const;  ///< how it shows, in a few words
 
+    QString first_;
     Asks asks_ = Asks::nothing;
     Side side_ = Side::left;
     double before_ = 0.0;

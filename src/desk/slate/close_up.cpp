@@ -16,20 +16,12 @@ CloseUp::CloseUp(QWidget* parent) : QWidget(parent) {
     setFixedHeight(204);
 }
 
-namespace {
-
-bool onString(const Spot& s) {
-    return s.kind == ReadingKind::hub || s.kind == ReadingKind::rim_front || s.kind == ReadingKind::rim_rear;
-}
-
-}  // namespace
-
 void CloseUp::setSpot(const std::optional<Spot>& spot, Angle sweep) {
     spot_ = spot;
     sweep_ = sweep;
     setAccessibleName(
         !spot ? QString()
-        : onString(*spot)
+        : reads_string(spot->kind)
             ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height")
                   .arg(QString::fromStdString(words::spot(*spot)))
             : tr("Where it is read: %1").arg(QString::fromStdString(words::spot(*spot))));
@@ -85,7 +77,7 @@ void CloseUp::paintEvent(QPaintEvent*) {
              Qt::AlignRight);
         return;
     }
-    if (!onString(s)) {
+    if (!reads_string(s.kind)) {
         RigDrawing how = drawingOf(s, book::shipped_knowledge().rig(rigDrawnFor(s)));
         how.sweep = sweep_;
         how.text = 12.0;

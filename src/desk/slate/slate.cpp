@@ -255,9 +255,7 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
             std::find(windows.begin(), windows.end(), key->key()) != windows.end())
             return event->ignore(), true;
         // Escape is the line's own while there is something to leave or to clear.
-        const bool leaves = mode_ == Mode::strike_reason || mode_ == Mode::sweep ||
-                            mode_ == Mode::accept_reason || mode_ == Mode::turned || mode_ == Mode::loose;
-        if (key->key() == Qt::Key_Escape && (leaves || !entry_->text().isEmpty()))
+        if (key->key() == Qt::Key_Escape && (asksBesides() || !entry_->text().isEmpty()))
             return event->accept(), true;
     }
     if (watched == entry_ && event->type() == QEvent::KeyPress) {
@@ -272,8 +270,7 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
         if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
         if (key->key() == Qt::Key_Escape) {
-            if (mode_ == Mode::strike_reason || mode_ == Mode::sweep || mode_ == Mode::accept_reason ||
-                mode_ == Mode::turned || mode_ == Mode::loose || mode_ == Mode::happening)
+            if (asksBesides())
                 setStage(stage_, guide_);
             else if (mode_ == Mode::guide && entry_->text().isEmpty())
                 return false;  // the window's: back from a page
@@ -458,7 +455,7 @@ void Slate::understand() {
     }
     Reading r = spot_ ? desk_.blank(*spot_) : Reading();
     r.value = *quantity;
-    const Tool* tool = desk_.job().tool(r.tool);
+    const Tool* tool = desk_.toolNamed(r.tool);
     const double sigma =
         std::hypot(r.sigma(tool && tool->quantity == quantity->kind ? tool : nullptr), r.spot_sigma());
     const bool angle = quantity->kind == QuantityKind::angle;
@@ -527,6 +524,10 @@ void Slate::focusLine() {
         entry_->setFocus();
     else
         setFocus();
+}
+
+bool Slate::asksBesides() const {
+    return mode_ != Mode::reading && mode_ != Mode::idle && mode_ != Mode::guide;
 }
 
 bool Slate::leaveQuestion() {
@@ -646,7 +647,7 @@ void Slate::enter() {
                 understand();
                 return;
             }
-            if (const Tool* tool = desk_.job().tool(desk_.toolFor(*spot_));
+            if (const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
                 doubted(bound_of_reading(spot_->kind, tool ? tool->shows : Shows::leaning), text, expected()))
                 return;
             desk_.take(blank(), *quantity);
@@ -803,10 +804,8 @@ void Slate::refresh() {
                 : spot_->swept != Swept::straight
                     ? tr("%1, with the %2").arg(sweepWords(), q(words::tool(desk_.toolFor(*spot_))))
                 : spot_->kind == ReadingKind::string_to_string ? tr("from string to string, along the bar")
-                : rig_of(spot_->kind).use == RigUse::toe && spot_->wheel &&
-                        rig_of(spot_->kind).over == Over::its_own_walk
-                    ? tr("to the string, at hub height")
-                    : tr("with the %1").arg(q(words::tool(desk_.toolFor(*spot_)))));
+                : reads_string(spot_->kind)                    ? tr("to the string, at hub height")
+                                            : tr("with the %1").arg(q(words::tool(desk_.toolFor(*spot_)))));
         } else {
             title_->setText(tr("All spots read"));
             subtitle_->setText(tr("Page Up and Page Down go back to one"));
@@ -869,20 +868,12 @@ QString Slate::bodyForRead() const {
                                   .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
                        : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
     }
-    for (const Agreement& g : a.agreements) {
-        const QString both = tr("%1: %2 by “%3”, %4 by “%5”")
-                                 .arg(q(words::axle(g.axle)), q(show_toe(g.first, how_)),
-                                      q(desk_.knowledge().rig(g.one->id)->text), q(show_toe(g.second, how_)),
-                                      q(desk_.knowledge().rig(g.other->id)->text));
-        out += line(g.agree ? soft(both + tr(". They agree."))
-                            : warn(both + tr(". They don't agree: read both again.")));
-    }
+    out += bodyForAgreements();
     if (spot_) {
         // The spots it belongs with: its string, the bars, or its own way of measuring.
         const auto lineOf = [](const Spot& s) {
-            const bool string = rig_of(s.kind).over == Over::its_own_walk && s.kind != ReadingKind::camber;
-            return string && s.wheel ? 1 + index_of(side_of(*s.wheel))
-                   : s.kind == ReadingKind::string_to_string
+            if (reads_string(s.kind)) return 1 + index_of(side_of(*s.wheel));
+            return s.kind == ReadingKind::string_to_string
                        ? 3
                        : 4 + static_cast<int>(&rig_of(s.kind) - all_rigs().data());
         };
@@ -924,7 +915,21 @@ QString Slate::bodyForRead() const {
                     line(soft(QStringLiteral("<s>%1</s> %2")
                                   .arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
     }
+    if (unleaned())
+        out += line(soft(
+            tr("This gauge is taken to show minus where the top leans in. The lean test fixes that, once.")));
     out += bodyForAngles();
+    if (!next_spot(job, round)) {
+        QStringList alone;
+        for (const Check& c : a.now.checks)
+            if (std::isinf(c.detectable)) {
+                const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].what).spot);
+                if (!alone.contains(n)) alone << n;
+            }
+        if (!alone.isEmpty())
+            out += line(soft(tr("Nothing checks %1: a slip there would not show. Read twice, it would.")
+                                 .arg(alone.join(QStringLiteral(" · ")))));
+    }
     // What is missing for what is not known.
     for (Wheel w : all_wheels) {
         const KnownAngle& toe = a.now.wheels[index_of(w)].toe;
@@ -960,6 +965,43 @@ QString Slate::bodyForRead() const {
         }
     }
     return out;
+}
+
+/// Two rigs on one axle: whether they agree, and which reading to doubt first where they do not.
+QString Slate::bodyForAgreements() const {
+    const Answer& a = desk_.answer();
+    QString out;
+    for (const Agreement& g : a.agreements) {
+        const QString both = tr("%1: %2 by “%3”, %4 by “%5”")
+                                 .arg(q(words::axle(g.axle)), q(show_toe(g.first, how_)),
+                                      q(desk_.knowledge().rig(g.one->id)->text), q(show_toe(g.second, how_)),
+                                      q(desk_.knowledge().rig(g.other->id)->text));
+        if (g.agree) {
+            out += line(soft(both + tr(". They agree.")));
+            continue;
+        }
+        // Of all their readings on that axle, the one that the rest pulls at most.
+        const Check* out_most = nullptr;
+        for (const Check& c : a.now.checks) {
+            const Spot& s = std::get<Reading>(desk_.log()[c.entry].what).spot;
+            const RigInfo* rig = &rig_of(s.kind);
+            const bool theirs = rig == g.one || rig == g.other;
+            const bool there = s.wheel ? axle_of(*s.wheel) == g.axle : s.axle == g.axle;
+            if (theirs && there && (!out_most || std::abs(c.w) > std::abs(out_most->w))) out_most = &c;
+        }
+        out += line(
+            warn(both + tr(". They don't agree.") +
+                 (out_most ? tr(" Reading %1 stands out most: begin with it.")
+                                 .arg(desk_.number(std::get<Reading>(desk_.log()[out_most->entry].what).spot))
+                           : QString())));
+    }
+    return out;
+}
+
+bool Slate::unleaned() const {
+    if (!spot_ || !against_gravity(spot_->kind) || info_of(spot_->kind).quantity != QuantityKind::angle)
+        return false;
+    return spot_->kind != ReadingKind::caster && !desk_.isOwn(desk_.toolFor(*spot_));
 }
 
 /// Each suspect: what it looks like, and the angles of its wheels with and without it.
@@ -1165,7 +1207,7 @@ std::optional<std::size_t> Slate::suspect() const {
 bool Slate::asksLean() const {
     if (!spot_) return false;
     if (spot_->kind == ReadingKind::camber_gap) return true;
-    const Tool* tool = desk_.job().tool(desk_.toolFor(*spot_));
+    const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
     return tool && tool->quantity == QuantityKind::angle && tool->shows == Shows::unsigned_ &&
            against_gravity(spot_->kind) && spot_->kind != ReadingKind::caster;
 }
@@ -1226,6 +1268,9 @@ std::vector<Slate::ReadAct> Slate::readActs() {
                            top_in_ = !topIn();
                            refresh();
                        }});
+    if (unleaned())
+        out.push_back({{"lean-test", tr("Lean test …"), false, false},
+                       [this] { emit pageWanted("tools:" + q(desk_.toolFor(*spot_))); }});
     if (spot_->swept != Swept::straight)
         out.push_back({{"sweep", tr("Turned by …"), false, false}, [this] { setMode(Mode::sweep); }});
     for (const Spot& s : besides(*spot_, desk_.car())) {
@@ -1254,10 +1299,8 @@ std::vector<Slate::ReadAct> Slate::readActs() {
 std::vector<std::string> Slate::toolsFor(const Spot& spot) const {
     const QuantityKind quantity = info_of(spot.kind).quantity;
     std::vector<std::string> out;
-    for (const Tool& t : standard_tools())
-        if (t.quantity == quantity) out.push_back(t.name);
-    for (const Tool& t : desk_.job().tools)
-        if (t.quantity == quantity && std::find(out.begin(), out.end(), t.name) == out.end())
+    for (const Tool& t : desk_.tools())
+        if (t.quantity == quantity && (!serves_one_rig(t.name) || rig_of(spot.kind).tool == t.name))
             out.push_back(t.name);
     return out;
 }

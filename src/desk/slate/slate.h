@@ -56,6 +56,7 @@ class Slate : public QWidget {
     void spotAsked(const std::optional<fairchalk::Spot>& spot);
     void sayChanged();
     void stageWanted(fairchalk::Stage stage);
+    void pageWanted(const QString& page);
 
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -73,6 +74,9 @@ class Slate : public QWidget {
     QString bodyForSuspects() const;
     QString bodyForTurn() const;
     QString bodyForSquaring() const;
+    QString bodyForAgreements() const;
+    /// A gauge that nobody has leaned yet, at a reading whose sign depends on it.
+    bool unleaned() const;
     QString bodyForAngles() const;
     /// What can be done where the asked-for reading is taken.
     struct ReadAct {
@@ -89,6 +93,8 @@ class Slate : public QWidget {
     const Quantity* sweptAt(const Spot& spot) const;
     bool asksLean() const;
     bool topIn() const;
+    /// A question was asked beside what the stage asks: Escape leaves it.
+    bool asksBesides() const;
     void moveOn();
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect);
