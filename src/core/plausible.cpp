@@ -47,6 +47,7 @@ constexpr std::array bounds = {
     Bound{Bounded::caster, "a caster", K::angle, -5, 20, true},
     Bound{Bounded::toe, "a total toe", K::angle, -6, 6, true},
     Bound{Bounded::across_axle, "a tape across an axle", K::length, 700, 2800},
+    Bound{Bounded::tape_difference, "the difference of two tapes", K::length, -60, 60, true},
     Bound{Bounded::near_string, "such a reading", K::length, -500, 1500, true},
 };
 
@@ -119,6 +120,8 @@ std::optional<Bounded> bound_of_reading(ReadingKind kind, Shows shows) {
         case R::tread_rear:
         case R::hub_width:
             return Bounded::across_axle;
+        case R::tape_difference:
+            return Bounded::tape_difference;
         case R::toe_angle:
             return Bounded::toe;
         case R::camber:

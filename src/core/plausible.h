@@ -38,6 +38,7 @@ enum class Bounded {
     caster,
     toe,
     across_axle,
+    tape_difference,
     near_string,
 };
 

@@ -131,6 +131,8 @@ TEST(BoundOfReading, KnowsHowAGaugeShows) {
     EXPECT_TRUE(doubt(K::toe_angle, 12, Shows::leaning)) << "12 minutes, perhaps";
     EXPECT_EQ(bound_of_reading(K::hub_width), Bounded::across_axle);
     EXPECT_EQ(bound_of_reading(K::arm_jig), Bounded::near_string);
+    EXPECT_TRUE(doubt_of(*bound_of_reading(K::tape_difference), *read_quantity("149 mm"), "149"));
+    EXPECT_FALSE(doubt_of(*bound_of_reading(K::tape_difference), *read_quantity("-4 mm"), "-4"));
 }
 
 TEST(Plan, AVerdictThatNoReadingSettlesIsTurnedTowardTheMiddle) {

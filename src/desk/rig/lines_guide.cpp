@@ -107,10 +107,15 @@ std::vector<LinesGuide::Told> LinesGuide::told() const {
     return out;
 }
 
-void LinesGuide::enter() {
+QString LinesGuide::firstMissing() const {
     const auto all = told();
     const auto missing = std::find_if(all.begin(), all.end(), [](const Told& t) { return t.missing; });
-    chosen_ = missing != all.end() ? missing->id : all.front().id;
+    return missing != all.end() ? missing->id : QString();
+}
+
+void LinesGuide::enter() {
+    const QString missing = firstMissing();
+    chosen_ = missing.isEmpty() ? told().front().id : missing;
 }
 
 std::vector<Place> LinesGuide::places() const {
@@ -303,9 +308,8 @@ QString LinesGuide::keep(const QString& text) {
             choose(all[i].id);
             return {};
         }
-    const auto missing = std::find_if(all.begin(), all.end(), [](const Told& t) { return t.missing; });
-    if (missing != all.end())
-        choose(missing->id);
+    if (const QString missing = firstMissing(); !missing.isEmpty())
+        choose(missing);
     else
         emit stageWanted(Stage::read);
     return {};
@@ -317,6 +321,7 @@ std::vector<Act> LinesGuide::acts() const {
         const bool is = std::count(chosen.begin(), chosen.end(), part()) > 0;
         std::vector<Act> out = {{"rig", is ? tr("Put it away") : tr("Set it up"), !is, false},
                                 {"how", tr("How it is set up"), false, false}};
+        if (is && !firstMissing().isEmpty()) out.push_back({"tell", tr("Say its sizes"), false, false});
         if (!desk_.knowledge().rig(part())->making.empty())
             out.push_back({"make", tr("The sums"), false, false});
         return out;
@@ -355,6 +360,7 @@ void LinesGuide::act(const QString& id) {
     if (id == "make") return emit pageWanted("making:" + q(desk_.knowledge().rig(part())->making));
     if (id == "making") return emit pageWanted(QStringLiteral("making:bars"));
     if (id == "tools") return emit pageWanted("tools:" + q(chosen_ == "rule" ? desk_.tool() : desk_.gauge()));
+    if (id == "tell") return choose(firstMissing());
     if (id == "wall") return choose(id);
     if (id == "ways") return choose("rig:" + q(rigs().front()));
     if (id == "read") return emit stageWanted(Stage::read);

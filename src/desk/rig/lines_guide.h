@@ -37,6 +37,7 @@ class LinesGuide : public Guide {
         bool missing = false;
     };
     std::vector<Told> told() const;
+    QString firstMissing() const;           ///< of what has to be told; empty: nothing
     std::vector<std::string> rigs() const;  ///< chosen, or strings on two bars where none was
     void toggleRig(const std::string& id);
     void toggleThing(const std::string& id);
