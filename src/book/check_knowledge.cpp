@@ -4,12 +4,14 @@
 #include <exception>
 
 #include "book/knowledge_file.h"
+#include "book/practice_file.h"
 #include "words/words.h"
 
 int main() {
     try {
         const auto& k = fairchalk::book::shipped_knowledge();
-        return k.checks.empty() || k.cautions.empty() || k.reasons.empty() || k.schools.empty();
+        return k.checks.empty() || k.cautions.empty() || k.reasons.empty() || k.schools.empty() ||
+               fairchalk::book::practice_tables().lessons.empty();
     } catch (const fairchalk::book::FileError& e) {
         std::fprintf(stderr, "data/knowledge: %s: %s\n", e.place.c_str(),
                      fairchalk::words::sentence(e.what).c_str());

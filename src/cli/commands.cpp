@@ -167,6 +167,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     bench->add_option("--tolerance", proving.tolerance, "degrees each way, of each front wheel; 0.167")
         ->check(CLI::Range(0.01, 2.0));
     bench->add_flag("!--no-dents", proving.dents, "no dented lips: the tool's own spread is all there is");
+    bench->add_option("--slips", proving.slips, "the rate of a person's slips, in each reading; 0")
+        ->check(CLI::Range(0.0, 0.2));
     bench->footer("Example: fairchalk-cli practice bench --cars 200 --seed 7 --tool vernier");
 
     auto* import = app.add_subcommand("import", "Brings a job file or a CSV of readings in");

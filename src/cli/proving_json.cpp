@@ -11,6 +11,7 @@ book::Json proving_answer(const practice::ProvingOptions& options,
     out["tool"] = options.tool.name;
     out["tolerance_deg"] = options.tolerance;
     out["dents"] = options.dents;
+    out["slips"] = options.slips;
     out["stopped"] = stopped;
     for (const practice::WayResult& r : results) {
         book::Json w;

@@ -60,6 +60,15 @@ double undone(double shown, const Tool& tool, Side side, std::optional<bool> top
     return more_is_in ? -lean : lean;
 }
 
+double shown(double there, const Tool& tool, Side side, bool lean) {
+    if (tool.quantity == QuantityKind::length)
+        return tool.inward ? tool.scale_length.value_or(Length()).mm() - there : there + tool.zero;
+    if (!lean) return there + tool.zero;
+    if (tool.shows == Shows::unsigned_) return std::abs(there) + tool.zero;
+    const bool more_is_in = side == Side::left ? tool.more_is_in_left : tool.more_is_in_right;
+    return (more_is_in ? -there : there) + tool.zero + (tool.shows == Shows::upright ? 90.0 : 0.0);
+}
+
 Result<Tool> after_lean_test(Tool tool, Side side, double before, double leaning_out) {
     if (std::abs(leaning_out - before) < least_lean) return fail(Code::tool_lean_too_small);
     const double middle = (before + leaning_out) / 2;

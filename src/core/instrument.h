@@ -49,6 +49,10 @@ const Tool* standard_tool(std::string_view name);
 /// mm. `top_in` is what the reader said of the lean, for a tool that shows no sign.
 double undone(double shown, const Tool& tool, Side side, std::optional<bool> top_in);
 
+/// The other way round: what the instrument shows where that is. `lean` is false for an angle that is none of
+/// a wheel's from upright, such as a caster gauge's own scale.
+double shown(double there, const Tool& tool, Side side, bool lean = true);
+
 /// From a lean test: what the gauge showed upright and then leaning, top out, at a wheel of that side.
 /// Fails with `tool_lean_too_small` unless the two differ by more than 0.3 degrees.
 Result<Tool> after_lean_test(Tool tool, Side side, double before, double leaning_out);

@@ -103,6 +103,10 @@ void JobDesk::openJob(const std::string& id) {
     taken_up_.clear();
     set_here_.clear();
     answer_ = {};
+    practice_.reset();
+    if (const auto play = practice::play_from(fact("practice:" + id)))
+        practice_ = std::make_unique<practice::PracticeFloor>(
+            practice::PracticeFloor::under(file_.entries, *play));
     if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
     if (job_.rounds.empty() && writer_)
         append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
@@ -140,6 +144,7 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     wheel_only_.reset();
     walk_.reset();
     garageFollows();
+    if (practice_) practice_->follow(file_.entries);
     writeNext();
     compute();
     emit changed();
@@ -238,6 +243,7 @@ void JobDesk::setTool(const Tool& tool) {
 
 /// What is undone or done again of a tool in this job is so in the garage.
 void JobDesk::garageFollows() {
+    if (practice_) return;
     const auto before = garage_;
     for (const auto& [name, was] : set_here_) {
         std::erase_if(garage_, [&](const Tool& t) { return t.name == name; });
@@ -299,6 +305,16 @@ QString JobDesk::number(const Spot& spot) const {
     }
     const int n = at(spot);
     return n ? QString::number(n) : QStringLiteral("+");
+}
+
+std::optional<practice::Held> JobDesk::held(const Reading& asked) const {
+    if (!practice_) return std::nullopt;
+    const Tool* tool = toolNamed(asked.tool);
+    // Where no tool is chosen for it, a rule in the units of the job's.
+    if (!tool || tool->quantity != info_of(asked.spot.kind).quantity)
+        tool = standard_tool(info_of(asked.spot.kind).quantity == QuantityKind::angle ? "digital-angle-gauge"
+                                                                                      : "steel-rule-mm");
+    return practice_->hold(asked, lines(), *tool);
 }
 
 Reading JobDesk::blank(const Spot& spot) const {

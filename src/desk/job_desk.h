@@ -22,6 +22,7 @@
 #include "core/slip.h"
 #include "core/squaring.h"
 #include "core/wheel_only.h"
+#include "practice/practice_floor.h"
 
 namespace fairchalk::desk {
 
@@ -57,6 +58,13 @@ class JobDesk : public QObject {
     bool hasJob() const { return !job_id_.empty(); }
     const std::string& jobId() const { return job_id_; }
     QString title() const { return title_; }
+
+    /// The simulated car under this job, where it is practice; else null.
+    const practice::PracticeFloor* practice() const { return practice_.get(); }
+    /// What the practice car shows where this is read next; nothing on a real one.
+    std::optional<practice::Held> held(const Reading& asked) const;
+    /// Practice jobs are listed apart, and teach nothing about this garage's tools.
+    bool isPractice(const std::string& job) { return !fact("practice:" + job).empty(); }
 
     const Job& job() const { return job_; }
     const std::vector<Entry>& log() const { return file_.entries; }
@@ -155,6 +163,7 @@ class JobDesk : public QObject {
         set_here_;                                 ///< tools said something of in this job, and as they were
     std::map<std::string, std::string> taken_up_;  ///< tools, by rig, until the job is left
     std::map<std::string, std::string> facts_;     ///< as this run has kept them
+    std::unique_ptr<practice::PracticeFloor> practice_;
     std::size_t kept_ = 0;
     std::size_t writing_ = 0;
     Answer answer_;

@@ -11,6 +11,9 @@
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "practice/lesson_guide.h"
+#include "practice/practice_jobs.h"
+#include "practice/truth_guide.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -156,6 +159,7 @@ ShelfPage& Window::shelf() {
         connect(shelf_, &ShelfPage::jobChosen, this, &Window::openJob);
         connect(shelf_, &ShelfPage::newCarWanted, this, [this] { showCarPage({}); });
         connect(shelf_, &ShelfPage::newJobWanted, this, &Window::showCarPage);
+        connect(shelf_, &ShelfPage::practiceWanted, this, &Window::showPractice);
     }
     return *shelf_;
 }
@@ -222,6 +226,8 @@ void Window::shortcuts() {
             big_->hide();
         else if (slate_->leaveQuestion())
             return;
+        else if (pages_->currentWidget() == practice_page_ && practice_page_)
+            showShelf();
         else if (!page_.isEmpty() && pages_->currentWidget() == job_page_)
             showPage({});
     });
@@ -244,6 +250,11 @@ void Window::shortcuts() {
     });
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { showShelf(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { showCarPage({}); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { showPractice(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_R), [this] {
+        if (desk_.hasJob() && desk_.practice() && pages_->currentWidget() == job_page_)
+            showPage(QStringLiteral("truth"));
+    });
     on(QKeySequence(Qt::CTRL | Qt::Key_P), [this] { print(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Plus), [this] { floor_->zoomBy(1.25); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { floor_->zoomBy(1.25); });
@@ -306,6 +317,28 @@ void Window::showCarPage(const QString& car) {
     car_page_->begin(car);
 }
 
+void Window::showPractice() {
+    if (!practice_page_) {
+        practice_page_ = new PracticePage(desk_, pages_);
+        pages_->addWidget(practice_page_);
+        connect(practice_page_, &PracticePage::jobMade, this, [this](const QString& job) {
+            openJob(job);
+            setStage(Stage::ask);
+        });
+        connect(practice_page_, &PracticePage::lessonChosen, this, [this](const QString& lesson) {
+            try {
+                openJob(lessonsJob(desk_));
+            } catch (const std::exception& e) {
+                say_->setText(QString::fromUtf8(e.what()));
+                return;
+            }
+            showPage("lesson:" + lesson);
+        });
+    }
+    practice_page_->refresh();
+    pages_->setCurrentWidget(practice_page_);
+}
+
 Guide* Window::guideFor(Stage stage) {
     QString name = page_;
     if (name.isEmpty()) {
@@ -328,6 +361,8 @@ Guide* Window::guideFor(Stage stage) {
             guide = new RigGuide(desk_, name.mid(4).toStdString(), this);
         if (name.startsWith(QLatin1String("tools")))
             guide = new ToolsGuide(desk_, name.section(QLatin1Char(':'), 1), this);
+        if (name == "truth") guide = new TruthGuide(desk_, this);
+        if (name.startsWith(QLatin1String("lesson:"))) guide = new LessonGuide(desk_, name.mid(7), this);
         if (name == "wire") guide = new WireGuide(desk_, wire(), this);
         if (name.startsWith(QLatin1String("making:"))) guide = new MakingGuide(desk_, name.mid(7), this);
         if (name == "turn") guide = new WheelGuide(desk_, this);
@@ -360,6 +395,7 @@ GaugeWire& Window::wire() {
 }
 
 void Window::showPage(const QString& page) {
+    if (page == QLatin1String("practice")) return showPractice();
     page_ = page;
     setStage(stage_);
 }
@@ -411,7 +447,7 @@ void Window::showKeys() {
            "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"
            "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
            "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
-           "Ctrl O  the book      Ctrl N  a new car\n"
+           "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor\n"
            "F1  back to the floor");
     big_->setAccessibleName(big_->below);
     big_->setGeometry(rect());

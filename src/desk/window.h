@@ -18,6 +18,7 @@
 #include "guide/guide.h"
 #include "job_desk.h"
 #include "line/line_view.h"
+#include "practice/practice_page.h"
 #include "rig/lines_guide.h"
 #include "rig/making_guide.h"
 #include "rig/tools_guide.h"
@@ -50,6 +51,7 @@ class Window : public QMainWindow {
     void openJob(const QString& id);
     void showShelf();
     void showCarPage(const QString& car);
+    void showPractice();
     void setDark(bool dark);
     Slate& slate() { return *slate_; }
     FloorView& floorView() { return *floor_; }
@@ -90,6 +92,7 @@ class Window : public QMainWindow {
     Slate* slate_;
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;
+    PracticePage* practice_page_ = nullptr;
     GaugeWire* wire_ = nullptr;
     QString gauge_said_;  ///< why what the gauge sent was not taken
     BigFigures* big_;

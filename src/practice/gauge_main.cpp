@@ -7,12 +7,17 @@
 
 #include <cstdlib>
 #include <iostream>
+#include <optional>
 #include <sstream>
+#include <stdexcept>
 
 #include <CLI/CLI.hpp>
 
+#include "book/book.h"
+#include "practice/practice_floor.h"
 #include "practice/sim_gauge.h"
 
+using namespace fairchalk;
 using namespace fairchalk::practice;
 
 namespace {
@@ -30,12 +35,50 @@ int opened() {
     return fd;
 }
 
+/// A spot by its name: `front-left camber`, `front-left camber turned out`.
+std::optional<Spot> spot_called(const std::string& name) {
+    const auto is = [&](const Spot& s) { return s.name() == name; };
+    for (const ReadingKindInfo& info : reading_kinds()) {
+        for (Axle a : both_axles)
+            if (const Spot s = axle_spot(info.kind, a); is(s)) return s;
+        for (Wheel w : all_wheels)
+            for (Swept swept : {Swept::straight, Swept::out, Swept::in})
+                for (bool rolled : {false, true}) {
+                    Spot s = swept_spot(info.kind, w, swept);
+                    s.rolled = rolled;
+                    if (is(s)) return s;
+                }
+    }
+    return std::nullopt;
+}
+
+/// What is there on the practice car under the open job of a book, as that job now stands. Throws where there
+/// is none, or nothing like that to be read on it.
+double there(const std::string& path, const std::string& name, QuantityKind kind) {
+    const auto spot = spot_called(name);
+    if (!spot) throw std::runtime_error("no spot is called '" + name + "'; one is 'front-left camber'");
+    const book::Book b(path, book::Book::Mode::read);
+    const std::string job = b.fact("open_job").value_or("");
+    const auto play = play_from(b.fact("practice:" + job).value_or(""));
+    if (!play) throw std::runtime_error("the job open in " + path + " is no practice");
+    const auto log = b.job(job).entries;
+    const Job now = job_of(log);
+    const LinesSet lines = now.rounds.empty() ? LinesSet{} : now.rounds.back().lines;
+    Tool itself;  // its noise is the gauge's own
+    itself.quantity = kind;
+    const auto held = PracticeFloor::under(log, *play).hold(blank_reading(*spot, lines), lines, itself);
+    if (!held || info_of(spot->kind).quantity != kind)
+        throw std::runtime_error("this gauge has nothing to read at '" + name + "'");
+    return held->at;
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
     CLI::App app{
         "A simulated angle gauge or caliper on a pseudo-terminal. It prints the port's path, then takes "
-        "commands, one a line: hold VALUE, zero, send, low, unplug, plug, quit.",
+        "commands, one a line: hold VALUE, at SPOT (on the practice car of --book), zero, send, low, unplug, "
+        "plug, quit.",
         "fairchalk-gauge"};
     GaugeNature nature;
     std::string kind = "angle";
@@ -49,7 +92,9 @@ int main(int argc, char** argv) {
     app.add_option("--every", every_ms, "milliseconds from line to line; 0 sends only on `send`")
         ->check(CLI::Range(0, 60000));
     app.add_option("--seed", seed, "of its noise");
-    app.footer("Example: fairchalk-gauge angle --value -1.2");
+    std::string book_path;
+    app.add_option("--book", book_path, "a garage book whose open job is practice: `at SPOT` reads its car");
+    app.footer("Example: fairchalk-gauge angle --book garage.fairchalk, and then: at front-left camber");
     CLI11_PARSE(app, argc, argv);
     if (kind == "caliper") nature.unit = "mm";
     SimGauge gauge(nature, seed);
@@ -85,6 +130,17 @@ int main(int argc, char** argv) {
             words >> command;
             if (command == "quit") return 0;
             if (command == "hold" && words >> value) gauge.hold(value);
+            if (command == "at") {
+                std::string spot;
+                std::getline(words >> std::ws, spot);
+                try {
+                    gauge.hold(there(book_path, spot,
+                                     kind == "caliper" ? QuantityKind::length : QuantityKind::angle));
+                    std::cout << "at " << spot << std::endl;
+                } catch (const std::exception& e) {
+                    std::cerr << "fairchalk-gauge: " << e.what() << '\n';
+                }
+            }
             if (command == "zero") gauge.zero();
             if (command == "low") gauge.set_low_battery(true);
             if (command == "send") say(true);

@@ -7,6 +7,7 @@
 #include <map>
 #include <mutex>
 #include <optional>
+#include <set>
 #include <thread>
 
 #include "core/plan.h"
@@ -24,6 +25,7 @@ constexpr double step = 0.125;         // turns
 constexpr double guessed_arm = 130.0;  // mm
 constexpr double pitch = 1.5;
 constexpr int most_extra_readings = 60;
+constexpr int most_suspects_followed = 6;
 constexpr std::array fronts = {Wheel::front_left, Wheel::front_right};
 
 std::string rod_of(Wheel w) {
@@ -57,7 +59,8 @@ struct UnderWay {
         const auto [dent, fresh] = dents.try_emplace(spot, 0.0);
         if (!options.dents) r.stated_sigma = options.tool.sigma;
         if (fresh && options.dents) dent->second = std::normal_distribution<>(0.0, r.spot_sigma())(rng);
-        r.value.value = shown_by(options.tool, car.solid().exact(spot, l) + dent->second, rng);
+        r.value.value = with_slips(shown_by(options.tool, car.solid().exact(spot, l) + dent->second, rng),
+                                   options.slips, rng);
         put(r);
         ++done.readings;
     }
@@ -125,6 +128,36 @@ std::optional<Spot> next_for_worst(const Job& job, const Estimate& e) {
     return next ? std::optional(next->spot) : std::nullopt;
 }
 
+/// Readings contradict each other: those that may be wrong are read again, and the one that then stands out
+/// is set aside, as the program asks for.
+Estimate settled(UnderWay& u) {
+    const auto now = [&] {
+        EstimateOptions o;
+        o.as_of_now = true;
+        o.explain = false;
+        return estimate(job_of(u.log), o);
+    };
+    Estimate e = now();
+    std::set<std::size_t> asked;
+    for (int n = 0; e.alarm && n < most_suspects_followed; ++n) {
+        std::set<Spot> again;
+        const Check* worst = nullptr;
+        for (const Check& c : e.checks) {
+            if (!c.suspect) continue;
+            if (!worst || std::abs(c.w) > std::abs(worst->w)) worst = &c;
+            if (asked.insert(c.entry).second) again.insert(std::get<Reading>(u.log[c.entry].what).spot);
+        }
+        if (!again.empty())
+            for (const Spot& s : again) u.read(s);
+        else if (worst)
+            u.put(Strike{Strike::Way::reasoned, {u.log[worst->entry].id}, "read otherwise again"});
+        else
+            break;
+        e = now();
+    }
+    return e;
+}
+
 JobDone by_advice(const ProvingOptions& options, std::uint64_t number, bool measured) {
     UnderWay u = begun(options, number, measured);
     for (;;) {
@@ -133,11 +166,8 @@ JobDone by_advice(const ProvingOptions& options, std::uint64_t number, bool meas
         Plan plan;
         std::optional<Job> now;
         for (int extra = 0;; ++extra) {
+            const Estimate e = settled(u);
             now = job_of(u.log);
-            EstimateOptions o;
-            o.as_of_now = true;
-            o.explain = false;
-            const Estimate e = estimate(*now, o);
             plan = plan_turns(*now, e);
             if (plan.next != NextStep::read || extra >= most_extra_readings) break;
             const auto next = next_for_worst(*now, e);

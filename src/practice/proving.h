@@ -33,6 +33,7 @@ struct ProvingOptions {
     Tool tool;                 ///< a rule
     double tolerance = 0.167;  ///< degrees each way, of each front wheel
     bool dents = true;         ///< each spot has its own error; else the tool's sigma is all, and is stated
+    double slips = 0.0;        ///< the rate of a person's slips: digits swapped, an inch, ten millimetres
     int most_passes = 20;
     int threads = 0;  ///< 0: one for each core
 };

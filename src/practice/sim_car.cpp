@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace fairchalk::practice {
 namespace {
@@ -79,60 +80,130 @@ SimAdjuster sim_pivot_shims(Wheel wheel) {
             }};
 }
 
+SimAdjuster sim_drag_link(Wheel wheel, double pitch) {
+    SimAdjuster out = sim_rod(wheel, pitch);
+    const Wheel other = wheel == Wheel::front_left ? Wheel::front_right : Wheel::front_left;
+    // The tube's end on this wheel's arm goes out by as much as the link got longer, and pulls the other in.
+    out.corners.push_back(sim_rod(other, -pitch).corners.front());
+    return out;
+}
+
+SimAdjuster sim_cross_tube(Wheel held, double pitch) {
+    return sim_rod(held == Wheel::front_left ? Wheel::front_right : Wheel::front_left, pitch);
+}
+
 SimCar::SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature)
     : corners_(std::move(corners)), solid_(std::move(shape)), nature_(nature) {
     stand();
 }
 
 CornerMove SimCar::move_of(Wheel w) const {
-    CornerMove out;
-    for (const auto& [id, a] : adjusters_) {
-        const auto it = amounts_.find(id);
-        if (a.wheel != w || it == amounts_.end()) continue;
-        const CornerMove part = a.move(it->second);
+    CornerMove out = bent_[static_cast<std::size_t>(w)];
+    const auto add = [&out](const CornerMove& part) {
         for (std::size_t i = 0; i < out.points.size(); ++i) out.points[i] += part.points[i];
         for (std::size_t i = 0; i < out.lengths.size(); ++i) out.lengths[i] += part.lengths[i];
+    };
+    for (const auto& [id, a] : adjusters_)
+        if (const auto it = amounts_.find(id); it != amounts_.end())
+            for (const auto& [wheel, move] : a.corners)
+                if (wheel == w) add(move(it->second));
+    if (axle_of(w) == Axle::front && rack_ != 0.0) {
+        // Each corner is drawn as a left one: outward is to the left there, to the right on its twin.
+        CornerMove rack;
+        rack.at(Hardpoint::rod_inner).y() = side_of(w) == Side::left ? rack_ : -rack_;
+        add(rack);
     }
     return out;
 }
 
-void SimCar::stand() {
+bool SimCar::stand() {
+    std::array<CornerAngles, 4> all;
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));
         const auto a = solve_corner(corners_[i], move_of(w));
-        if (!a) continue;
-        solid_.toe[i] = a->toe.deg() + settled_[i];
-        solid_.camber[i] = a->camber.deg();
-        solid_.caster[i] = a->caster.deg();
-        solid_.sai[i] = a->sai.deg();
+        if (!a) return false;
+        all[i] = *a;
     }
+    for (std::size_t i = 0; i < 4; ++i) {
+        solid_.toe[i] = all[i].toe.deg() + settled_[i] + unsettled_[i];
+        solid_.camber[i] = all[i].camber.deg();
+        solid_.caster[i] = all[i].caster.deg();
+        solid_.sai[i] = all[i].sai.deg();
+    }
+    return true;
 }
 
 bool SimCar::turn(const std::string& id, double amount, Rng& rng) {
     const auto it = adjusters_.find(id);
     if (it == adjusters_.end()) return false;
-    const auto wheel = static_cast<std::size_t>(index_of(it->second.wheel));
     amounts_[id] += amount;
-    if (!solve_corner(corners_[wheel], move_of(it->second.wheel))) {
+    if (!stand()) {
         amounts_[id] -= amount;
         return false;
     }
-    settled_[wheel] += normal(rng, nature_.settle);
-    stand();
-    return true;
+    for (const auto& [wheel, move] : it->second.corners)
+        settled_[static_cast<std::size_t>(index_of(wheel))] += normal(rng, nature_.settle);
+    return stand();
 }
 
 void SimCar::jack(Axle axle, Rng& rng) {
     for (Side s : both_sides)
-        settled_[static_cast<std::size_t>(index_of(wheel_at(axle, s)))] += normal(rng, nature_.jacked);
+        unsettled_[static_cast<std::size_t>(index_of(wheel_at(axle, s)))] += normal(rng, nature_.jacked);
+    stand();
+}
+
+void SimCar::roll() {
+    for (double& u : unsettled_) u *= 1.0 - nature_.settles;
     stand();
 }
 
 void SimCar::lock(const std::string& id, Rng& rng) {
     const auto it = adjusters_.find(id);
     if (it == adjusters_.end()) return;
-    settled_[static_cast<std::size_t>(index_of(it->second.wheel))] += normal(rng, nature_.creep);
+    for (const auto& [wheel, move] : it->second.corners)
+        settled_[static_cast<std::size_t>(index_of(wheel))] += normal(rng, nature_.creep);
     stand();
+}
+
+void SimCar::lock(Axle axle, Rng& rng) {
+    for (const auto& [id, a] : adjusters_)
+        if (axle_of(a.corners.front().first) == axle) lock(id, rng);
+}
+
+bool SimCar::bend(Wheel wheel, const CornerMove& move) {
+    const CornerMove was = bent_[static_cast<std::size_t>(wheel)];
+    bent_[static_cast<std::size_t>(wheel)] = move;
+    if (stand()) return true;
+    bent_[static_cast<std::size_t>(wheel)] = was;
+    stand();
+    return false;
+}
+
+bool SimCar::steer(double wheel_degrees, double ratio) {
+    // How far a millimetre of rack turns the front wheels to the right, both taken together; then by secant.
+    const double was = rack_;
+    rack_ = 0.0;
+    if (!stand()) return rack_ = was, stand(), false;
+    const auto heading = [this] { return (toe(Wheel::front_left) - toe(Wheel::front_right)) / 2; };
+    const double straight = heading(), wanted = straight + wheel_degrees / ratio;
+    double before = 0.0, at = straight;
+    rack_ = 1.0;
+    for (int i = 0; i < 30 && stand(); ++i) {
+        const double now = heading();
+        if (std::abs(now - wanted) < 1e-9) return true;
+        if (now == at) break;
+        const double next = rack_ + (wanted - now) * (rack_ - before) / (now - at);
+        before = std::exchange(rack_, next);
+        at = now;
+    }
+    rack_ = was;
+    stand();
+    return false;
+}
+
+double SimCar::wheel_off(double ratio) const {
+    const double thrust = (toe(Wheel::rear_right) - toe(Wheel::rear_left)) / 2;
+    return ((toe(Wheel::front_right) - toe(Wheel::front_left)) / 2 - thrust) * ratio;
 }
 
 SimCar any_car(SimCar::Rng& rng, Nature nature) {

@@ -6,6 +6,8 @@
 #include <map>
 #include <random>
 #include <string>
+#include <utility>
+#include <vector>
 
 #include "core/suspension.h"
 #include "practice/solid_car.h"
@@ -14,17 +16,19 @@ namespace fairchalk::practice {
 
 /// How far a car is from ideal.
 struct Nature {
-    double settle = 0.01;   ///< degrees, one sigma, of a wheel that was turned and rolled
-    double jacked = 0.05;   ///< of each wheel of a jacked axle
-    double creep = 0.0;     ///< degrees, one sigma, of a wheel whose adjuster was locked
-    double steering = 0.0;  ///< of the fronts' common steer, each time the steering is left
+    double settle = 0.01;  ///< degrees, one sigma, of a wheel that was turned and rolled
+    double jacked = 0.05;  ///< of each wheel of a jacked axle
+    double settles = 1.0;  ///< the share of that which rolling takes back
+    double creep = 0.0;    ///< degrees, one sigma, of a wheel whose adjuster was locked
 };
 
-/// An adjuster on its corner's hardpoints.
+/// An adjuster on the hardpoints of one corner, or of both that it joins.
 struct SimAdjuster {
-    Wheel wheel = Wheel::front_left;
     /// What so much of it moves: turns of a rod, millimetres of shim or slot, degrees of a cam.
-    std::function<CornerMove(double amount)> move;
+    using Move = std::function<CornerMove(double amount)>;
+    SimAdjuster() = default;
+    SimAdjuster(Wheel wheel, Move move) { corners.emplace_back(wheel, std::move(move)); }
+    std::vector<std::pair<Wheel, Move>> corners;
 };
 
 /// A tie rod, drag link or toe link: turns longer, `pitch` in mm a turn (twice that with two threads).
@@ -44,6 +48,11 @@ SimAdjuster sim_arm(Wheel wheel, double pitch);
 SimAdjuster sim_radius_rod(Wheel wheel, double pitch);
 /// Shims at a trailing arm's pivot: mm moved inboard.
 SimAdjuster sim_pivot_shims(Wheel wheel);
+/// A beam axle's drag link, to the arm of that wheel: turns longer. The cross tube takes the other wheel
+/// along, as far the other way in toe.
+SimAdjuster sim_drag_link(Wheel wheel, double pitch);
+/// Its cross tube, which the drag link's wheel (`held`) does not feel: turns longer.
+SimAdjuster sim_cross_tube(Wheel held, double pitch);
 
 /// A car whose truth is known: four corners from hardpoints, adjusters that act on them, so that toe, camber
 /// and caster move together as they do on a car. The estimate never sees this.
@@ -58,14 +67,29 @@ class SimCar {
     /// Turns it and lets the car settle. False where the links do not reach that far: then nothing moved.
     bool turn(const std::string& id, double amount, Rng& rng);
     void jack(Axle axle, Rng& rng);
+    /// Rolled and bounced: most of what jacking left goes.
+    void roll();
     void lock(const std::string& id, Rng& rng);
+    void lock(Axle axle, Rng& rng);
+    /// Something bent, or the car lowered: a corner's points and lengths are from here on so. False where
+    /// the links would not hold it: then nothing moved.
+    bool bend(Wheel wheel, const CornerMove& move);
+    /// The steering wheel so far to the right, degrees; the rack takes both wheels along, each by its own
+    /// arm. False where the arms do not reach.
+    bool steer(double wheel_degrees, double ratio);
+    /// How far to the right the steering wheel sits while it runs straight: the fronts even about the thrust
+    /// line, degrees.
+    double wheel_off(double ratio) const;
 
     /// The truth, and all that can be read off it.
     const SolidCar& solid() const { return solid_; }
+    SolidCar& solid() { return solid_; }
     double toe(Wheel w) const { return solid_.toe[static_cast<std::size_t>(w)]; }
+    /// Degrees of toe that a wheel has from jacking and has not lost by rolling.
+    double unsettled(Wheel w) const { return unsettled_[static_cast<std::size_t>(w)]; }
 
   private:
-    void stand();
+    bool stand();  ///< false where a corner has no answer: then nothing is changed
     CornerMove move_of(Wheel w) const;
 
     std::array<Corner, 4> corners_;
@@ -73,7 +97,9 @@ class SimCar {
     Nature nature_;
     std::map<std::string, SimAdjuster> adjusters_;
     std::map<std::string, double> amounts_;
-    std::array<double, 4> settled_{};  ///< degrees of toe beside the kinematics
+    std::array<CornerMove, 4> bent_{};
+    double rack_ = 0.0;                              ///< mm to the left
+    std::array<double, 4> settled_{}, unsettled_{};  ///< degrees of toe beside the kinematics
 };
 
 /// A car as it comes into the garage: front wishbones or struts with their hardpoints scattered, so that the

@@ -23,14 +23,18 @@ double SolidCar::exact(const Spot& s, const LinesSet& lines) const {
             return offset[side] + s.station->mm() * std::tan(skew[side] * rad);
         case ReadingKind::boards_front:
         case ReadingKind::tread_front:
-        case ReadingKind::stud_bar_front:
-            return width_at(*s.axle, 1, board_span);
         case ReadingKind::boards_rear:
         case ReadingKind::tread_rear:
-        case ReadingKind::stud_bar_rear:
-            return width_at(*s.axle, -1, board_span);
+        case ReadingKind::stud_bar_front:
+        case ReadingKind::stud_bar_rear: {
+            using K = ReadingKind;
+            const bool ahead =
+                s.kind == K::boards_front || s.kind == K::tread_front || s.kind == K::stud_bar_front;
+            const bool studs = s.kind == K::stud_bar_front || s.kind == K::stud_bar_rear;
+            return width_at(*s.axle, ahead ? 1 : -1, board_span, !studs);
+        }
         case ReadingKind::tape_difference:
-            return width_at(*s.axle, -1, board_span) - width_at(*s.axle, 1, board_span);
+            return width_at(*s.axle, -1, board_span, true) - width_at(*s.axle, 1, board_span, true);
         case ReadingKind::string_height:
             return hub_height + rise[side] * (s.station->mm() - wheelbase / 2);
         case ReadingKind::straightedge_front:

@@ -25,6 +25,7 @@ struct SolidCar {
     std::array<double, 2> half_width = {736, 730}, lip = {6, 6};
     std::array<double, 2> skew{}, offset = {840, 840}, rise{};  ///< of the strings; rise per mm, level midway
     std::array<double, 4> floor{};                              ///< heights of the spots
+    std::array<double, 4> bulge{};  ///< of a tire, ahead of its hub: what boards and tread marks stand on
     double track = 1500, board_span = 610, mark = 180, arm_span = 500, gap_height = 380, steer = 0;
     double gauge_zero = 0, front_bar = 500, rear_bar = 550;
 
@@ -76,11 +77,14 @@ struct SolidCar {
         }
         return Eigen::AngleAxisd((lo + hi) / 2, k) * n;
     }
-    double width_at(Axle a, double end, double span_mm) const {
+    /// From wheel to wheel, so far ahead of the hubs (`end` +1) or behind them; on the tires their bulges
+    /// too.
+    double width_at(Axle a, double end, double span_mm, bool on_tires) const {
         double sum = 1400;
         for (int s = 0; s < 2; ++s) {
-            const V n = spindle(index_of(a) * 2 + s);
-            sum += end * span_mm / 2 * forward(n).y();
+            const int w = index_of(a) * 2 + s;
+            sum += end * span_mm / 2 * forward(spindle(w)).y();
+            if (on_tires && end > 0) sum += bulge[static_cast<std::size_t>(w)];
         }
         return sum;
     }

@@ -214,6 +214,10 @@ Understood CheckGuide::understand(const QString& text) const {
     return Guide::understand(text);
 }
 
+std::optional<Reading> CheckGuide::reads() const {
+    return item() && measured() ? std::optional(desk_.blank(*nextSpot())) : std::nullopt;
+}
+
 QString CheckGuide::keep(const QString& text) {
     const CheckItem* c = item();
     if (!c) return {};

@@ -26,6 +26,7 @@ class CheckGuide : public Guide {
     Expect expected() const override;
     std::optional<Bounded> bounded() const override;
     Understood understand(const QString& text) const override;
+    std::optional<Reading> reads() const override;
     QString keep(const QString& text) override;
     std::vector<Act> acts() const override;
     void act(const QString& id) override;

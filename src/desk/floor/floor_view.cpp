@@ -450,6 +450,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     p.setPen(QPen(c.floor_line, 1.5));
     for (int i = 1; i < 3; ++i) p.drawLine(QPointF(w * i / 3, 0), QPointF(w * i / 3, h));
     p.drawLine(QPointF(0, m.middle), QPointF(w, m.middle));
+    if (desk_.practice()) chalkWord(p, QRectF(0, 0, w, h), tr("practice"));
 
     // The car, lightly.
     p.setBrush(Qt::NoBrush);

@@ -108,6 +108,7 @@ void TurnView::draw(QPainter& p, const QSizeF& size) const {
     p.setPen(QPen(c.floor_line, 1.5));
     for (int i = 1; i < 3; ++i)
         p.drawLine(QPointF(size.width() * i / 3, 0), QPointF(size.width() * i / 3, size.height()));
+    if (desk_.practice()) chalkWord(p, QRectF(QPointF(), size), tr("practice"));
     const QRectF all(22, 12, size.width() - 44, size.height() - 24);
     if (plan.turns.empty()) {
         drawReview(p, all);

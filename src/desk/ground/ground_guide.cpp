@@ -229,6 +229,11 @@ QString GroundGuide::keep(const QString& text) {
     return {};
 }
 
+std::optional<Reading> GroundGuide::reads() const {
+    const auto s = spot();
+    return s ? std::optional(desk_.blank(*s)) : std::nullopt;
+}
+
 std::vector<Act> GroundGuide::acts() const {
     const auto floor = floor_now(desk_.job());
     if (!floor)

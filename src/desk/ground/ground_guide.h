@@ -25,6 +25,7 @@ class GroundGuide : public Guide {
     Expect expected() const override;
     std::optional<Bounded> bounded() const override;
     QString keep(const QString& text) override;
+    std::optional<Reading> reads() const override;
     std::vector<Act> acts() const override;
     void act(const QString& id) override;
     void draw(QPainter& p) const override;

@@ -143,6 +143,7 @@ void GuideView::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), Chalk::now().floor);
     if (!guide_) return;
     p.setRenderHint(QPainter::Antialiasing);
+    if (guide_->onPracticeFloor()) chalkWord(p, rect(), tr("practice"));
     p.setTransform(fit());
     guide_->draw(p);
 }

@@ -61,6 +61,10 @@ class Guide : public QObject {
     virtual QString body() const = 0;
     virtual QString say() const = 0;
 
+    /// The simulated car has something to show at the chosen place: the reading, all but its value.
+    virtual std::optional<Reading> reads() const { return std::nullopt; }
+    bool onPracticeFloor() const { return desk_.practice() != nullptr; }
+
     /// False for a page beside the stages.
     virtual bool isStage() const { return true; }
 

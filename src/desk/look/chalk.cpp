@@ -110,6 +110,19 @@ void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width
     p.drawLine(a, b);
 }
 
+void chalkWord(QPainter& p, const QRectF& floor, const QString& word) {
+    p.save();
+    p.setFont(type(floor.height() * 0.15, true));
+    QColor dust = Chalk::now().chalk;
+    dust.setAlpha(Chalk::now().dark ? 26 : 30);
+    p.setPen(dust);
+    p.translate(floor.center());
+    p.rotate(-9);
+    p.drawText(QRectF(-floor.width(), -floor.height() / 4, floor.width() * 2, floor.height() / 2),
+               Qt::AlignCenter, word);
+    p.restore();
+}
+
 QBrush hatch(const QColor& c) {
     return QBrush(c, Qt::BDiagPattern);
 }

@@ -30,6 +30,8 @@ void loadType();
 void chalkLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
 /// A string: twisted, tight.
 void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
+/// A word chalked across the floor, faint under all that is drawn on it.
+void chalkWord(QPainter& p, const QRectF& floor, const QString& word);
 /// Hatching of a target.
 QBrush hatch(const QColor& c);
 

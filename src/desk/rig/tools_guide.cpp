@@ -40,9 +40,9 @@ void ToolsGuide::enter() {
         for (const Tool& t : desk_.tools())
             for (auto& group : repeats_with(job, t.name)) repeats_[t.name].push_back(std::move(group));
     };
-    add(desk_.job());
+    if (!desk_.practice()) add(desk_.job());
     for (const book::JobInfo& info : desk_.book().jobs()) {
-        if (info.id == desk_.jobId()) continue;
+        if (info.id == desk_.jobId() || desk_.isPractice(info.id)) continue;
         try {
             const auto file = desk_.book().job(info.id);
             add(job_of(file.entries));

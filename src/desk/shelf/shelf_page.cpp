@@ -13,7 +13,7 @@ ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidge
     setText(text);
     setAccessibleName(text);
     setAccessibleDescription(note);
-    setFixedHeight(kind == Kind::car ? 54 : 40);
+    setFixedHeight(kind == Kind::car ? 54 : kind == Kind::choice ? 34 : 40);
     setFocusPolicy(kind == Kind::car ? Qt::NoFocus : Qt::StrongFocus);
     if (kind != Kind::car) setCursor(Qt::PointingHandCursor);
 }
@@ -49,7 +49,7 @@ void ShelfLine::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(QRectF(20, 2, width() - 22, height() - 4), 8, 8);
     }
     p.setPen(kind_ == Kind::begin ? c.stroke(c.soft, 1.6, Qt::DashLine) : c.stroke(c.string, 2));
-    p.setBrush(Qt::NoBrush);
+    p.setBrush(done_ ? QBrush(c.string) : QBrush(Qt::NoBrush));
     p.drawEllipse(QPointF(42, y), 6, 6);
     p.setPen(kind_ == Kind::begin ? c.soft : c.chalk);
     p.setFont(type(15));
@@ -95,9 +95,12 @@ void ShelfPage::refresh() {
         return l;
     };
     for (const book::CarInfo& car : desk_.book().cars()) {
+        const auto jobs = desk_.book().jobs(car.id);
+        // Practice cars stand on their own floor.
+        if (!jobs.empty() && desk_.isPractice(jobs.front().id)) continue;
         add(ShelfLine::Kind::car, QString::fromStdString(car.name),
             car.jobs == 1 ? tr("one job") : tr("%1 jobs").arg(car.jobs));
-        for (const book::JobInfo& job : desk_.book().jobs(car.id)) {
+        for (const book::JobInfo& job : jobs) {
             auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
                           tr("%1, %2, %3 readings")
                               .arg(QString::fromStdString(job.created.substr(0, 10)))
@@ -114,6 +117,9 @@ void ShelfPage::refresh() {
     }
     auto* l = add(ShelfLine::Kind::begin, tr("a new car"), tr("Ctrl+N"));
     connect(l, &QAbstractButton::clicked, this, &ShelfPage::newCarWanted);
+    auto* practice =
+        add(ShelfLine::Kind::begin, tr("the practice floor: lessons, and a simulated car"), tr("Ctrl+T"));
+    connect(practice, &QAbstractButton::clicked, this, &ShelfPage::practiceWanted);
     column->addStretch(1);
     if (first) first->setFocus();
 }

@@ -11,12 +11,18 @@
 
 namespace fairchalk::desk {
 
-/// A line on the shelf: a car, or one of its jobs, or what begins a new one.
+/// A line on the shelf: a car, or one of its jobs, or what begins a new one, or one of several to choose.
 class ShelfLine : public QAbstractButton {
     Q_OBJECT
   public:
-    enum class Kind { car, job, begin };
+    enum class Kind { car, job, begin, choice };
     ShelfLine(Kind kind, const QString& text, const QString& note, QWidget* parent);
+    /// Its knot is tight: done, or chosen.
+    void setDone(bool done) {
+        done_ = done;
+        update();
+    }
+    bool isDone() const { return done_; }
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -25,6 +31,7 @@ class ShelfLine : public QAbstractButton {
   private:
     Kind kind_;
     QString note_;
+    bool done_ = false;
 };
 
 /// The book: a shelf of cars with their jobs.
@@ -38,6 +45,7 @@ class ShelfPage : public QWidget {
     void jobChosen(const QString& job);
     void newJobWanted(const QString& car);
     void newCarWanted();
+    void practiceWanted();
 
   protected:
     void paintEvent(QPaintEvent*) override;

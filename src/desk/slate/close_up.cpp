@@ -7,6 +7,7 @@
 
 #include "book/knowledge_file.h"
 #include "look/chalk.h"
+#include "practice/tool_face.h"
 #include "rig/rig_drawing.h"
 #include "words/words.h"
 
@@ -28,6 +29,13 @@ void CloseUp::setSpot(const std::optional<Spot>& spot, Angle sweep) {
     update();
 }
 
+void CloseUp::setFace(const std::optional<Face>& face) {
+    face_ = face;
+    if (face_)
+        setAccessibleName(tr("What the %1 shows").arg(QString::fromStdString(words::tool(face_->tool.name))));
+    update();
+}
+
 void CloseUp::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
@@ -35,6 +43,14 @@ void CloseUp::paintEvent(QPaintEvent*) {
     p.setPen(Qt::NoPen);
     p.setBrush(c.floor);
     p.drawRoundedRect(rect(), 8, 8);
+    if (face_) {
+        drawToolFace(p, QRectF(rect()).adjusted(8, 8, -8, face_->beside.isEmpty() ? -8 : -30), face_->tool,
+                     face_->at, face_->inches);
+        p.setFont(type(13));
+        p.setPen(c.chalk);
+        p.drawText(QRectF(rect()).adjusted(12, 0, -12, -6), Qt::AlignBottom | Qt::AlignLeft, face_->beside);
+        return;
+    }
     const double w = width();
     p.setFont(type(12));
     const auto note = [&](const QRectF& box, const QString& text, int align = Qt::AlignLeft) {

@@ -15,6 +15,15 @@ class CloseUp : public QWidget {
   public:
     explicit CloseUp(QWidget* parent = nullptr);
     void setSpot(const std::optional<Spot>& spot, Angle sweep = usual_sweep);
+    /// Instead of where it goes, what it shows there: drawn with its graduations.
+    struct Face {
+        Tool tool;
+        double at = 0.0;
+        bool inches = false;
+        QString beside;
+    };
+    void setFace(const std::optional<Face>& face);
+    bool showsFace() const { return face_.has_value(); }
     QSize sizeHint() const override { return {330, 204}; }
 
   protected:
@@ -23,6 +32,7 @@ class CloseUp : public QWidget {
   private:
     std::optional<Spot> spot_;
     Angle sweep_ = usual_sweep;
+    std::optional<Face> face_;
 };
 
 }  // namespace fairchalk::desk

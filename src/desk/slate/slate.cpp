@@ -249,8 +249,8 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         // Where a line edit has a meaning of its own for one of the window's keys (Ctrl+E under X11), the
         // window's comes first.
         const auto* key = static_cast<QKeyEvent*>(event);
-        constexpr std::array windows = {Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I,
-                                        Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P};
+        constexpr std::array windows = {Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I, Qt::Key_D,
+                                        Qt::Key_O, Qt::Key_N, Qt::Key_P, Qt::Key_R, Qt::Key_T};
         if (key->modifiers() == Qt::ControlModifier &&
             std::find(windows.begin(), windows.end(), key->key()) != windows.end())
             return event->ignore(), true;
@@ -267,6 +267,9 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
             understand();
             return true;
         }
+        if (key->key() == Qt::Key_Space && desk_.practice() && mode_ == Mode::reading &&
+            entry_->text().isEmpty())
+            return holdThere(), true;
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
         if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
         if (key->key() == Qt::Key_Escape) {
@@ -288,6 +291,7 @@ void Slate::setShow(const Show& how) {
 }
 
 void Slate::setStage(Stage stage, Guide* guide) {
+    held_.reset();
     if (stage_ == Stage::lines && stage == Stage::read) spot_.reset();  // other lines, another walk
     stage_ = stage;
     guide_ = guide;
@@ -331,8 +335,35 @@ void Slate::setMode(Mode mode) {
     emit spotAsked(stage_ == Stage::read && !guide_ ? spot_ : std::nullopt);
 }
 
+/// Walks to the spot and holds the rule: on the practice floor there is something to be read then.
+void Slate::holdThere() {
+    if (!desk_.practice() || mode_ != Mode::reading || !spot_) return;
+    held_ = desk_.held(blank());
+    error_ =
+        held_ ? QString() : tr("The practice car has nothing to read there; the strings and gauges it has.");
+    if (held_ && held_->top_in) top_in_ = *held_->top_in;
+    refresh();
+    entry_->setFocus();
+}
+
+void Slate::showFace() {
+    std::optional<practice::Held> held = held_;
+    std::optional<Reading> asked;
+    if (mode_ == Mode::reading && spot_)
+        asked = blank();
+    else if (mode_ == Mode::guide && desk_.practice() && (asked = guide_->reads()))
+        held = desk_.held(*asked);
+    if (!held || !asked) return close_up_->setFace(std::nullopt);
+    const Tool* tool = desk_.toolNamed(asked->tool);
+    if (!tool || tool->quantity != info_of(asked->spot.kind).quantity) tool = standard_tool("steel-rule-mm");
+    QString beside;
+    if (held->top_in) beside = *held->top_in ? tr("the top leans in") : tr("the top leans out");
+    close_up_->setFace(CloseUp::Face{*tool, held->at, how_.lengths == Show::LengthStyle::inch, beside});
+}
+
 void Slate::ask(const std::optional<Spot>& spot) {
     spot_ = spot;
+    held_.reset();
     top_in_.reset();
     beside_.reset();
     if (stage_ == Stage::read && !guide_) setMode(Mode::reading);
@@ -647,10 +678,25 @@ void Slate::enter() {
                 understand();
                 return;
             }
+            // A gauge on a wire holds itself there.
+            if (desk_.practice() && !held_ && text != from_gauge_) {
+                error_ = tr("Nothing is held there yet: the space bar walks to the spot and holds the %1.")
+                             .arg(q(words::tool(desk_.toolFor(*spot_))));
+                understand();
+                return;
+            }
             if (const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
                 doubted(bound_of_reading(spot_->kind, tool ? tool->shows : Shows::leaning), text, expected()))
                 return;
+            told_.clear();
+            if (held_ && desk_.practice()->level().tells)
+                told_ = tr("You kept %1; it stood at <b>%2</b>.")
+                            .arg(q(quantity->text).toHtmlEscaped(),
+                                 quantity->kind == QuantityKind::angle
+                                     ? q(fairchalk::show(Angle::from_deg(held_->at), how_))
+                                     : q(fairchalk::show(Length::from_mm(held_->at), how_)));
             desk_.take(blank(), *quantity);
+            held_.reset();
             moveOn();
             return;
         case Mode::sweep: {
@@ -758,7 +804,8 @@ void Slate::refresh() {
     as_written_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
     i_turned_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
     leave_->setVisible(turning && mode_ == Mode::idle);
-    close_up_->setVisible(!guided && stage_ == Stage::read);
+    showFace();
+    close_up_->setVisible((!guided && stage_ == Stage::read) || (guided && close_up_->showsFace()));
     const bool types =
         mode_ == Mode::guide ? guide_->typing() : mode_ != Mode::idle && mode_ != Mode::happening;
     entry_->setVisible(types);
@@ -825,7 +872,7 @@ void Slate::refresh() {
         body = bodyForTurn();
     }
     if (mode_ != Mode::happening && mode_ != Mode::loose && (!guide_ || guide_->isStage()))
-        body = bodyForCautions() + body;
+        body = bodyForPractice() + bodyForCautions() + body;
     // A long name is written smaller, not cut.
     for (double size : {17.0, 15.0, 13.0}) {
         title_->setFont(type(size, true));
@@ -835,6 +882,25 @@ void Slate::refresh() {
     setBody(body);
     understand();
     emit sayChanged();
+}
+
+QString Slate::bodyForPractice() const {
+    const practice::PracticeFloor* floor = desk_.practice();
+    if (!floor) return {};
+    QString out;
+    if (stage_ == Stage::read && !told_.isEmpty()) out += line(told_);
+    if (stage_ == Stage::drive) {
+        const Angle off = floor->wheel_off();
+        out += line(
+            abs(off) < Angle::from_deg(0.5)
+                ? tr("On the practice road: it runs straight, and the steering wheel sits straight.")
+                : tr("On the practice road: it runs straight with the steering wheel <b>%1</b> to the %2.")
+                      .arg(q(fairchalk::show(Angle::from_deg(std::round(abs(off).deg())), how_)),
+                           off.deg() > 0 ? tr("right") : tr("left")));
+    }
+    if (stage_ == Stage::turn || (stage_ == Stage::read && !spot_))
+        out += line(soft(tr("Ctrl+R ends the practice and shows the truth.")));
+    return out;
 }
 
 QString Slate::bodyForRead() const {
@@ -1252,6 +1318,8 @@ bool Slate::topIn() const {
 
 std::vector<Slate::ReadAct> Slate::readActs() {
     std::vector<ReadAct> out;
+    if (desk_.practice() && spot_ && !held_)
+        out.push_back({{"hold", tr("Walk there and hold it"), true, false}, [this] { holdThere(); }});
     if (const auto entry = suspect()) {
         const Spot at = std::get<Reading>(desk_.log()[*entry].what).spot;
         const QString n = desk_.number(at);

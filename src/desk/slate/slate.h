@@ -67,6 +67,9 @@ class Slate : public QWidget {
     enum class Mode { reading, sweep, strike_reason, turned, accept_reason, idle, guide, loose, happening };
 
     void setMode(Mode mode);
+    void holdThere();
+    void showFace();
+    QString bodyForPractice() const;
     void enter();
     void understand();
     Expect expected() const;
@@ -121,6 +124,9 @@ class Slate : public QWidget {
     bool shown_keys_ = false;
     QWidget* act_area_;
     std::vector<std::pair<std::string, double>> turned_so_far_;
+    /// On the practice floor: what the rule shows, from when it is held there until something is kept.
+    std::optional<practice::Held> held_;
+    QString told_;                ///< where the last rule stood, on a level that tells
     std::optional<Spot> beside_;  ///< the spot of the walk that the asked one was reached from
     /// How far a wheel was really turned, where it was said: its own heading, or the steering wheel's turn.
     std::map<Spot, Quantity> swept_;

@@ -166,6 +166,12 @@ Understood SteeringGuide::understand(const QString& text) const {
             true};
 }
 
+std::optional<Reading> SteeringGuide::reads() const {
+    if (!chosen_.startsWith(QLatin1String("play-"))) return std::nullopt;
+    return desk_.blank(
+        carSpot(ReadingKind::steering_play, chosen_ == "play-left" ? Side::left : Side::right));
+}
+
 QString SteeringGuide::keep(const QString& text) {
     if (chosen_ == "held") {
         const SteeringSet* was = last_of<SteeringSet>(desk_.job());

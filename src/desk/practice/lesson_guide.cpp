@@ -1,0 +1,375 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "practice/lesson_guide.h"
+
+#include <cmath>
+
+#include <QRandomGenerator>
+
+#include "core/steering_rod.h"
+#include "look/chalk.h"
+#include "look/html.h"
+#include "practice/practice_jobs.h"
+#include "practice/tool_face.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+using practice::Task;
+
+const QRectF takings_box(150, 190, 660, 520);
+
+QString degrees(double deg, const Show& how) {
+    return q(fairchalk::show(Angle::from_deg(deg), how));
+}
+QString toe(double deg, const Show& how) {
+    return q(show_toe(Angle::from_deg(deg), how));
+}
+
+/// Where a spot's two numbers stand on the floor of the lesson about the wrong one.
+QPointF placeOf(const Spot& s) {
+    if (s.kind == ReadingKind::string_to_string)
+        return {*s.axle == Axle::front ? takings_box.right() + 40 : takings_box.left() - 40,
+                takings_box.center().y()};
+    const QPointF w = wheelOf(takings_box, *s.wheel);
+    const double out = side_of(*s.wheel) == Side::left ? -1.0 : 1.0;
+    const double along = s.kind == ReadingKind::rim_front  ? 96.0
+                         : s.kind == ReadingKind::rim_rear ? -96.0
+                                                           : 0.0;
+    return w + QPointF(along, out * (s.kind == ReadingKind::hub ? 92 : 66));
+}
+
+}  // namespace
+
+LessonGuide::LessonGuide(JobDesk& desk, const QString& lesson, QObject* parent)
+    : Guide(desk, parent),
+      item_(*book::item_named(book::practice_tables().lessons, lesson.toStdString())),
+      lesson_(item_.id, 1) {}
+
+void LessonGuide::enter() {
+    lesson_ = practice::Lesson(item_.id, QRandomGenerator::global()->bounded(1u, 1'000'000u));
+    chosen_.clear();
+}
+
+std::vector<Place> LessonGuide::places() const {
+    std::vector<Place> out;
+    const Task* t = lesson_.task();
+    if (!t || t->ask != Task::Ask::spot) return out;
+    const std::size_t spots = t->faces.size() / 2;
+    for (std::size_t i = 0; i < spots; ++i) {
+        const QPointF at = placeOf(t->faces[i].spot);
+        out.push_back({q(t->faces[i].spot.name()), QRectF(at.x() - 46, at.y() - 30, 92, 60),
+                       q(words::spot(t->faces[i].spot)),
+                       tr("%1 and %2").arg(t->faces[i].at).arg(t->faces[spots + i].at)});
+    }
+    return out;
+}
+
+void LessonGuide::point(const QString& place) {
+    choose(place);
+    act("here");
+}
+
+QString LessonGuide::title() const {
+    return q(item_.text);
+}
+QString LessonGuide::subtitle() const {
+    return lesson_.over()
+               ? tr("%1 of %2 right").arg(lesson_.right()).arg(lesson_.of())
+               : tr("%1 of %2, %3 right so far").arg(lesson_.number()).arg(lesson_.of()).arg(lesson_.right());
+}
+
+bool LessonGuide::typing() const {
+    return lesson_.task() && lesson_.task()->ask == Task::Ask::value;
+}
+
+Expect LessonGuide::expected() const {
+    const Task* t = lesson_.task();
+    if (!t || t->ask != Task::Ask::value) return {};
+    const std::string& tool = t->faces[t->face].tool;
+    if (standard_tool(tool)->quantity == QuantityKind::angle) return {Expect::Kind::angle, Bare::deg};
+    return {Expect::Kind::length, tool == "steel-rule-inch" ? Bare::inch : Bare::mm};
+}
+
+QString LessonGuide::keep(const QString& text) {
+    if (!typing()) return {};
+    const auto quantity = read_quantity(text.toStdString(), expected());
+    if (!quantity) return q(words::sentence(quantity.error()));
+    lesson_.answer_value(quantity->value);
+    answered();
+    return {};
+}
+
+void LessonGuide::answered() {
+    chosen_.clear();
+    if (lesson_.over())
+        keepLesson(desk_, item_.id, lesson_.right(), static_cast<int>(lesson_.of()), lesson_.passed());
+    emit changed();
+}
+
+std::vector<Act> LessonGuide::acts() const {
+    if (lesson_.over()) {
+        std::vector<Act> out;
+        const auto& all = book::practice_tables().lessons;
+        if (all.back().id != item_.id)
+            out.push_back({"next", tr("The next lesson"), lesson_.passed(), false});
+        out.push_back({"again", tr("Once more"), !lesson_.passed(), false});
+        out.push_back({"floor", tr("Practice floor"), false, false});
+        return out;
+    }
+    const Task* t = lesson_.task();
+    if (t->ask == Task::Ask::spot) return {{"here", tr("I would read this again"), true, false}};
+    std::vector<Act> out;
+    for (const std::string& choice : t->choices) out.push_back({q(choice), choiceWords(choice), true, false});
+    return out;
+}
+
+void LessonGuide::act(const QString& id) {
+    if (id == "floor") return emit pageWanted(QStringLiteral("practice"));
+    if (id == "again") {
+        enter();
+        emit changed();
+        return;
+    }
+    if (id == "next") {
+        const auto& all = book::practice_tables().lessons;
+        for (std::size_t i = 0; i + 1 < all.size(); ++i)
+            if (all[i].id == item_.id) return emit pageWanted("lesson:" + q(all[i + 1].id));
+        return;
+    }
+    if (id == "here") {
+        if (chosen_.isEmpty()) return emit said();
+        lesson_.answer_choice(chosen_.toStdString());
+    } else {
+        lesson_.answer_choice(id.toStdString());
+    }
+    answered();
+}
+
+QString LessonGuide::choiceWords(const std::string& choice) const {
+    if (choice == "in") return item_.id == "string" ? tr("It has toed in") : tr("Toe in");
+    if (choice == "out") return item_.id == "string" ? tr("It has toed out") : tr("Toe out");
+    if (choice == "nothing") return tr("It has not moved");
+    if (choice == "longer") return tr("Longer");
+    if (choice == "shorter") return tr("Shorter");
+    if (choice == "clockwise") return tr("Clockwise");
+    if (choice == "counterclockwise") return tr("Counterclockwise");
+    if (choice == "toe") return tr("Toe first");
+    if (choice == "camber") return tr("Camber first");
+    if (choice == "rearward") return tr("Its top leans rearward");
+    if (choice == "forward") return tr("Its top leans forward");
+    for (const Spot& s : string_walk())
+        if (s.name() == choice) return q(words::spot(s));
+    return q(choice);
+}
+
+QString LessonGuide::asks(const Task& t) const {
+    if (t.ask == Task::Ask::spot) return tr("One reading is wrong. Which spot would you read again?");
+    if (t.ask == Task::Ask::value) {
+        const Spot& s = t.faces[t.face].spot;
+        if (item_.id == "rule") return tr("What does the thread stand at?");
+        if (t.about == "sweep")
+            return s.swept == Swept::straight ? tr("The gauge on the left front wheel, straight ahead:")
+                   : s.swept == Swept::out    ? tr("The same wheel turned out by 20°:")
+                                              : tr("The same wheel turned in by 20°:");
+        const QString when =
+            t.about == "after"
+                ? (item_.id == "spoils" ? tr("after the shims") : tr("after the string was moved"))
+                : (item_.id == "spoils" ? tr("before the shims") : tr("first"));
+        return tr("%1, %2:").arg(q(words::spot(s)), when);
+    }
+    if (t.about == "string") return tr("The string is outside the wheel. Which way does the wheel point?");
+    if (t.about == "boards") return tr("Tapes between boards on both wheels. Which way do they point?");
+    if (t.about == "wheel") return tr("Only the string was moved. What has the wheel done?");
+    if (t.about == "first") return tr("Both are off. What is set first?");
+    if (t.about == "lean")
+        return tr("Turned out the wheel leans out, turned in it leans in. How does its axis stand?");
+    if (t.rod) {
+        const QString from =
+            tr("%1 is, %2 is wanted.").arg(toe(t.numbers.at("now"), how_), toe(t.numbers.at("aim"), how_));
+        return t.about == "length" ? from + QLatin1Char(' ') + tr("What has to become of the rod?")
+                                   : tr("The rod has to get %1. Seen from the wheel, which way is it turned?")
+                                         .arg(t.numbers.at("longer") > 0 ? tr("longer") : tr("shorter"));
+    }
+    return {};
+}
+
+QString LessonGuide::faceWords(const practice::Face& face) const {
+    return q(words::spot(face.spot)) + QStringLiteral(" · ") + q(words::tool(face.tool));
+}
+
+QString LessonGuide::judged() const {
+    const auto& last = lesson_.last();
+    if (!last) return {};
+    QString out;
+    if (last->task.ask == Task::Ask::value) {
+        const practice::Face& f = last->task.faces[last->task.face];
+        const Tool& tool = *standard_tool(f.tool);
+        const bool inch = f.tool == "steel-rule-inch";
+        const auto shown = [&](double v) {
+            if (tool.quantity == QuantityKind::angle) return QStringLiteral("%1°").arg(v, 0, 'f', 2);
+            if (!inch) return QStringLiteral("%1 mm").arg(v, 0, 'f', 2);
+            const double in64 = std::round(v / 25.4 * 64);
+            return QStringLiteral("%1 %2/64 in").arg(std::floor(in64 / 64)).arg(std::fmod(in64, 64));
+        };
+        out = last->right ? tr("Right: it stood at %1.").arg(shown(f.at))
+                          : tr("It stood at %1; you said %2.").arg(shown(f.at), shown(f.at + last->off));
+    } else {
+        out = last->right ? tr("Right: %1.").arg(choiceWords(last->was).toLower())
+                          : tr("No: %1.").arg(choiceWords(last->was).toLower());
+        if (last->task.about == "string")
+            out += QLatin1Char(' ') +
+                   tr("From a string outside, the larger distance is at the edge that points to the middle.");
+        if (last->task.about == "boards")
+            out += QLatin1Char(' ') + tr("Between the wheels the larger distance at the rear is toe in.");
+        if (last->task.rod && last->task.about == "length")
+            out += QLatin1Char(' ') + (toe_sign(*last->task.rod) > 0
+                                           ? tr("Behind the axle, longer is toe in.")
+                                           : tr("Ahead of the axle, longer is toe out."));
+        if (last->task.rod && last->task.about == "rotation")
+            out += QLatin1Char(' ') +
+                   (last->task.rod->thread == Thread::right
+                        ? tr("On a right-hand thread clockwise runs it out of its end, seen from the wheel.")
+                        : tr("On a left-hand thread counterclockwise runs it out of its end, seen from the "
+                             "wheel."));
+    }
+    return line(last->right ? out : warn(out));
+}
+
+QString LessonGuide::cameTo() const {
+    const auto o = lesson_.outcome();
+    if (o.empty()) return {};
+    QString out = head(tr("What it comes to"));
+    if (item_.id == "string") {
+        out += line(tr("If the string is believed: first %1, then %2.")
+                        .arg(toe(o.at("toe_believed"), how_), toe(o.at("toe_believed_after"), how_)));
+        out += line(tr("By all fourteen readings together: %1, then %2, each ±%3. Truly <b>%4</b>.")
+                        .arg(toe(o.at("toe"), how_), toe(o.at("toe_after"), how_),
+                             q(show_plus_minus(Angle::from_deg(k95 * o.at("toe_sigma_after")), how_)),
+                             toe(o.at("toe_true"), how_)));
+        out += line(
+            tr("The strings need not be square: where they lie is solved for, as long as they are straight "
+               "and nobody moves them in mid-round."));
+    } else if (item_.id == "spoils") {
+        out += line(
+            tr("Camber went from %1 to %2, as meant. By your readings the toe went from %3 to <b>%4</b>, and "
+               "nobody touched a rod.")
+                .arg(degrees(o.at("camber"), how_), degrees(o.at("camber_after"), how_),
+                     toe(o.at("toe"), how_), toe(o.at("toe_after"), how_)));
+        out += line(tr("So: caster, then camber, then toe, and the rear before the front."));
+    } else if (item_.id == "sweep") {
+        out += line(tr("Caster by your readings %1 ±%2; truly <b>%3</b>.")
+                        .arg(degrees(o.at("caster"), how_),
+                             q(show_plus_minus(Angle::from_deg(k95 * o.at("caster_sigma")), how_)),
+                             degrees(o.at("caster_true"), how_)));
+        out += line(tr(
+            "A caster's ± is many times that of the gauge: half of a small difference over the sine of the "
+            "sweep. Wider sweeps and repeats narrow it."));
+    }
+    return out;
+}
+
+QString LessonGuide::body() const {
+    QString out = judged();
+    if (const Task* t = lesson_.task())
+        out += line(QStringLiteral("<b>%1</b>").arg(asks(*t)));
+    else
+        out += line(lesson_.passed() ? tr("<b>Done.</b> It stands in the book.")
+                                     : tr("Three of four are wanted. Once more?"));
+    out += cameTo();
+    if (!lesson_.last()) out += line(q(item_.note)) + line(soft(q(item_.reason)));
+    return out;
+}
+
+QString LessonGuide::say() const {
+    const Task* t = lesson_.task();
+    if (!t) return tr("%1 of %2 right.").arg(lesson_.right()).arg(lesson_.of());
+    if (t->ask == Task::Ask::spot && chosen_.isEmpty())
+        return tr("Point at the spot, or go along with Page Down and press F2.");
+    return asks(*t);
+}
+
+void LessonGuide::drawFaces(QPainter& p, const Task& t, const QRectF& box) const {
+    const Chalk& c = Chalk::now();
+    const double each = std::min(300.0, (box.height() - 20) / static_cast<double>(t.faces.size()) - 44);
+    double y = box.top();
+    for (const practice::Face& f : t.faces) {
+        drawText(p, {box.left(), y, box.width(), 30}, Qt::AlignLeft, faceWords(f), 14, c.chalk);
+        const bool deep = f.tool == "vernier";
+        drawToolFace(p, {box.left(), y + 36, box.width(), deep ? each : std::min(each, 220.0)},
+                     *standard_tool(f.tool), f.at);
+        y += each + 52;
+    }
+}
+
+/// The rod from above, behind or ahead of its wheel; the car's nose to the right.
+void LessonGuide::drawRod(QPainter& p, const Task& t, const QRectF& box) const {
+    const Chalk& c = Chalk::now();
+    const Rod& rod = *t.rod;
+    const bool left = side_of(rod.wheel) == Side::left;
+    const double in = left ? 1.0 : -1.0;  // toward the car's middle, on the picture
+    const QPointF hub(box.center().x(), left ? box.top() + 130 : box.bottom() - 130);
+    const double toe_deg = std::clamp(t.numbers.at("now") * 22, -28.0, 28.0) * in;
+    p.save();
+    p.translate(hub);
+    p.rotate(toe_deg);
+    p.setPen(c.stroke(c.chalk, 2.4));
+    p.setBrush(c.floor_line);
+    p.drawRoundedRect(QRectF(-150, -34, 300, 68), 30, 30);
+    p.restore();
+    const double along = rod.runs == RodSide::ahead_of_axle ? 92.0 : -92.0;
+    const QPointF outer = hub + QPointF(along, in * 66), inner = hub + QPointF(along * 0.9, in * 300);
+    chalkLine(p, hub + QPointF(0, in * 40), outer, c.soft, 6);
+    chalkLine(p, outer, inner, c.string, 5);
+    p.setPen(c.stroke(c.chalk, 2));
+    p.setBrush(c.floor);
+    p.drawEllipse(outer, 9, 9);
+    p.drawEllipse(inner, 9, 9);
+    p.setPen(c.stroke(c.soft, 1.3, Qt::DashLine));
+    p.drawLine(hub + QPointF(0, -in * 60), hub + QPointF(0, in * 320));
+    drawText(p, {hub.x() + 170, hub.y() - 14, 200, 28}, Qt::AlignLeft, tr("front →"), 14, c.soft);
+    drawText(p, {box.left(), box.center().y() - 40, 250, 100}, Qt::AlignLeft | Qt::TextWordWrap,
+             tr("%1; the rod runs %2 the axle, with a %3-hand thread at its outer end")
+                 .arg(q(words::wheel(rod.wheel)),
+                      rod.runs == RodSide::ahead_of_axle ? tr("ahead of") : tr("behind"),
+                      rod.thread == Thread::right ? tr("right") : tr("left")),
+             13, c.chalk);
+}
+
+void LessonGuide::drawTakings(QPainter& p, const Task& t) const {
+    const Chalk& c = Chalk::now();
+    drawCar(p, takings_box);
+    const std::size_t spots = t.faces.size() / 2;
+    for (std::size_t i = 0; i < spots; ++i) {
+        const QPointF at = placeOf(t.faces[i].spot);
+        for (int k = 0; k < 2; ++k)
+            drawText(p, {at.x() - 46, at.y() - 26 + 26 * k, 92, 26}, Qt::AlignCenter,
+                     QString::number(t.faces[spots * static_cast<std::size_t>(k) + i].at, 'f', 1), 13,
+                     c.chalk);
+    }
+    drawText(p, {60, 800, 840, 30}, Qt::AlignCenter,
+             tr("mm from the string; at the bars from string to string; both takings one above the other"),
+             12, c.soft);
+}
+
+void LessonGuide::draw(QPainter& p) const {
+    const Chalk& c = Chalk::now();
+    drawText(p, {40, 14, 880, 40}, Qt::AlignLeft, q(item_.text), 22, c.chalk, true);
+    drawText(p, {40, 62, 880, 70}, Qt::AlignLeft | Qt::TextWordWrap, q(item_.note), 14, c.soft);
+    const Task* t = lesson_.task();
+    if (!t) {
+        drawText(p, {40, 380, 880, 60}, Qt::AlignCenter,
+                 tr("%1 of %2 right").arg(lesson_.right()).arg(lesson_.of()), 30, c.string, true);
+        return;
+    }
+    if (t->ask == Task::Ask::spot) {
+        drawTakings(p, *t);
+    } else if (t->rod) {
+        drawRod(p, *t, {180, 190, 740, 560});
+    } else if (!t->faces.empty()) {
+        drawFaces(p, *t, {60, 190, 840, 660});
+    }
+    drawText(p, {40, 846, 880, 60}, Qt::AlignLeft | Qt::TextWordWrap, asks(*t), 17, c.string, true);
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "practice/practice_jobs.h"
+
+#include <cmath>
+
+#include "look/html.h"
+
+namespace fairchalk::desk {
+namespace {
+
+constexpr const char* lessons_play = "lessons";
+
+const book::PracticeItem& itemOf(const std::vector<book::PracticeItem>& all, const std::string& id) {
+    const book::PracticeItem* i = book::item_named(all, id);
+    return i ? *i : all.front();
+}
+
+QString begin(JobDesk& desk, const practice::Play& play, const QString& title) {
+    const book::PracticeItem& car = itemOf(book::practice_tables().cars, play.car);
+    book::Book& book = desk.book();
+    // Each practice car is one car in the book, with all that was played on it.
+    const std::string key = "practice-car:" + car.id;
+    std::string id = desk.fact(key);
+    bool there = false;
+    for (const book::CarInfo& c : book.cars()) there = there || c.id == id;
+    if (!there) {
+        id = book.add_car(car.card, desk.ids());
+        desk.keepFact(key, id);
+    }
+    const std::string job = book.add_job(id, title.toStdString(), car.targets, desk.ids());
+    std::vector<book::Json> entries;
+    const auto put = [&](decltype(Entry::what) what) {
+        entries.push_back(
+            book::json_of(Entry{desk.ids().next(), {}, {}, desk.ids().now(), {}, std::move(what)}));
+    };
+    LinesSet lines;
+    lines.bars = {Length::from_mm(500), Length::from_mm(550)};
+    lines.rigs = {"string-bars"};
+    lines.tool = play.car == "ollerby" ? "steel-rule-inch" : "steel-rule-mm";
+    Asked asked;
+    if (const auto* story = book::item_named(book::practice_tables().stories, play.story))
+        asked.reasons = story->asked;
+    put(lines);
+    put(RoundOpened{lines.bars, {}, {}, {}});
+    put(asked);
+    // It says that it is practice before anything else is in it.
+    desk.keepFact("practice:" + job, text_of(play));
+    book.append(job, entries);
+    return q(job);
+}
+
+}  // namespace
+
+QString titleOf(const practice::Play& play) {
+    const auto& t = book::practice_tables();
+    if (play.story == lessons_play) return QObject::tr("Lessons");
+    return q(itemOf(t.stories, play.story).text) + QStringLiteral(" · ") +
+           q(itemOf(t.levels, std::to_string(play.level)).text).toLower();
+}
+
+QString startPractice(JobDesk& desk, const practice::Play& play) {
+    return begin(desk, play, titleOf(play));
+}
+
+QString lessonsJob(JobDesk& desk) {
+    const std::string known = desk.fact("lessons-job");
+    for (const book::JobInfo& j : desk.book().jobs())
+        if (j.id == known) return q(known);
+    const QString job = begin(desk, {"tarnby", lessons_play, 1, 1}, QObject::tr("Lessons"));
+    desk.keepFact("lessons-job", job.toStdString());
+    return job;
+}
+
+void keepEnd(JobDesk& desk, const practice::Debrief& d) {
+    if (hasEnded(desk)) return;
+    book::Json j = book::Json::object();
+    j["passes"] = d.passes;
+    j["readings"] = d.readings;
+    j["minutes"] = std::lround(d.minutes);
+    j["inside"] = d.inside_truly;
+    j["of"] = d.verdicts;
+    j["mishaps"] = d.mishaps.size();
+    desk.keepFact("practice-ended:" + desk.jobId(), j.dump());
+}
+
+bool hasEnded(JobDesk& desk) {
+    return !desk.fact("practice-ended:" + desk.jobId()).empty();
+}
+
+std::vector<Played> played(JobDesk& desk) {
+    std::vector<Played> out;
+    for (const auto& [key, value] : desk.book().facts("practice:")) {
+        const auto play = practice::play_from(value);
+        if (!play || play->story == lessons_play) continue;
+        Played p;
+        p.play = *play;
+        try {
+            const std::string end = desk.fact("practice-ended:" + key.substr(9));
+            if (!end.empty()) {
+                const book::Json j = book::parse_json(end);
+                p.ended = true;
+                p.passes = j.value("passes", 0);
+                p.readings = j.value("readings", 0);
+                p.minutes = j.value("minutes", 0);
+                p.inside = j.value("inside", 0);
+                p.of = j.value("of", 0);
+                p.mishaps = j.value("mishaps", 0);
+            }
+        } catch (const std::exception&) {
+            // Kept by a newer version: played, and that is all that is known.
+        }
+        out.push_back(p);
+    }
+    return out;
+}
+
+LessonProgress lessonProgress(JobDesk& desk, const std::string& lesson) {
+    LessonProgress p;
+    try {
+        const std::string text = desk.fact("lesson:" + lesson);
+        if (text.empty()) return p;
+        const book::Json j = book::parse_json(text);
+        p.right = j.value("right", 0);
+        p.of = j.value("of", 0);
+        p.passed = j.value("passed", false);
+    } catch (const std::exception&) {
+        // As above.
+    }
+    return p;
+}
+
+void keepLesson(JobDesk& desk, const std::string& lesson, int right, int of, bool passed) {
+    const LessonProgress was = lessonProgress(desk, lesson);
+    if (was.of > 0 && was.right * of >= right * was.of) return;
+    book::Json j = book::Json::object();
+    j["right"] = right;
+    j["of"] = of;
+    j["passed"] = passed;
+    desk.keepFact("lesson:" + lesson, j.dump());
+}
+
+}  // namespace fairchalk::desk

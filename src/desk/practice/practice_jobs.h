@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QString>
+
+#include "book/practice_file.h"
+#include "job_desk.h"
+#include "practice/debrief.h"
+
+namespace fairchalk::desk {
+
+// Practice jobs in the garage book: jobs like any other, on cars of their own, with a fact that says what is
+// played. Nothing is learnt from them about this garage's tools.
+
+/// Begins one. Throws BookError.
+QString startPractice(JobDesk& desk, const practice::Play& play);
+/// The job that lessons are given on; made once. Throws BookError.
+QString lessonsJob(JobDesk& desk);
+
+/// How a practice ended, as the book keeps it.
+struct Played {
+    practice::Play play;
+    bool ended = false;
+    int passes = 0, readings = 0, minutes = 0, inside = 0, of = 0, mishaps = 0;
+};
+void keepEnd(JobDesk& desk, const practice::Debrief& d);
+bool hasEnded(JobDesk& desk);
+/// Every whole practice of the book, oldest first.
+std::vector<Played> played(JobDesk& desk);
+/// What the book keeps of a lesson: the best of its times.
+struct LessonProgress {
+    int right = 0, of = 0;
+    bool passed = false;
+};
+LessonProgress lessonProgress(JobDesk& desk, const std::string& lesson);
+void keepLesson(JobDesk& desk, const std::string& lesson, int right, int of, bool passed);
+
+/// `New rack, drove home · calm`
+QString titleOf(const practice::Play& play);
+
+}  // namespace fairchalk::desk

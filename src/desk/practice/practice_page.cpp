@@ -1,0 +1,161 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "practice/practice_page.h"
+
+#include <QPainter>
+#include <QRandomGenerator>
+#include <QScrollArea>
+
+#include "look/chalk.h"
+#include "look/html.h"
+#include "practice/practice_jobs.h"
+
+namespace fairchalk::desk {
+namespace {
+
+QLabel* heading(const QString& text, double size, QWidget* parent) {
+    auto* l = new QLabel(text, parent);
+    l->setFont(type(size, true));
+    l->setContentsMargins(0, 10, 0, 2);
+    return l;
+}
+
+void empty(QLayout* layout) {
+    while (QLayoutItem* item = layout->takeAt(0)) {
+        if (item->widget()) item->widget()->deleteLater();
+        delete item;
+    }
+}
+
+}  // namespace
+
+PracticePage::PracticePage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    const auto& t = book::practice_tables();
+    chosen_ = {t.cars.front().id, t.stories.front().id, t.levels.front().id};
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(60, 24, 60, 16);
+    column->addWidget(heading(tr("The practice floor"), 26, this));
+    auto* note = new QLabel(tr("A simulated car whose truth is known. Nothing here touches your own cars or "
+                               "tools. Arrow keys and "
+                               "Enter choose; Escape goes back to the book."),
+                            this);
+    note->setFont(type(14));
+    note->setWordWrap(true);
+    column->addWidget(note);
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    auto* inside = new QWidget(scroll);
+    auto* across = new QHBoxLayout(inside);
+    across->setContentsMargins(0, 0, 8, 0);
+    across->setSpacing(48);
+    lessons_ = new QVBoxLayout;
+    jobs_ = new QVBoxLayout;
+    for (QVBoxLayout* l : {lessons_, jobs_}) {
+        l->setSpacing(1);
+        across->addLayout(l, 1);
+    }
+    scroll->setWidget(inside);
+    column->addWidget(scroll, 1);
+    trouble_ = new QLabel(this);
+    trouble_->setWordWrap(true);
+    column->addWidget(trouble_);
+}
+
+void PracticePage::refresh() {
+    empty(lessons_);
+    empty(jobs_);
+    trouble_->clear();
+    const auto& t = book::practice_tables();
+    ShelfLine* focus = nullptr;
+    lessons_->addWidget(heading(tr("Lessons"), 17, this));
+    for (const book::PracticeItem& lesson : t.lessons) {
+        const LessonProgress p = lessonProgress(desk_, lesson.id);
+        auto* l = new ShelfLine(ShelfLine::Kind::job, q(lesson.text),
+                                p.of == 0  ? QString()
+                                : p.passed ? tr("done, %1 of %2").arg(p.right).arg(p.of)
+                                           : tr("%1 of %2").arg(p.right).arg(p.of),
+                                this);
+        l->setToolTip(q(lesson.reason));
+        l->setDone(p.passed);
+        if (!focus && !p.passed) focus = l;
+        connect(l, &QAbstractButton::clicked, this, [this, id = q(lesson.id)] { emit lessonChosen(id); });
+        lessons_->addWidget(l);
+    }
+    const auto all = played(desk_);
+    if (!all.empty()) {
+        lessons_->addWidget(heading(tr("Played"), 17, this));
+        for (std::size_t i = all.size(); i-- > (all.size() > 4 ? all.size() - 4 : 0);) {
+            const Played& p = all[i];
+            const book::PracticeItem* which = book::item_named(t.cars, p.play.car);
+            auto* l = new QLabel(
+                QStringLiteral("%1 · %2<br>%3")
+                    .arg(which ? q(which->text) : QString(), titleOf(p.play),
+                         soft(p.ended ? tr("%1 passes, %2 readings, %3 minutes; %4 of %5 truly inside")
+                                            .arg(p.passes)
+                                            .arg(p.readings)
+                                            .arg(p.minutes)
+                                            .arg(p.inside)
+                                            .arg(p.of)
+                                      : tr("not ended"))),
+                this);
+            l->setFont(type(14));
+            l->setWordWrap(true);
+            lessons_->addWidget(l);
+        }
+    }
+    lessons_->addStretch(1);
+
+    jobs_->addWidget(heading(tr("A whole job"), 17, this));
+    const std::array tables = {&t.cars, &t.stories, &t.levels};
+    for (const Group g : {car, story, level}) {
+        if (g != car) jobs_->addSpacing(10);
+        for (const book::PracticeItem& i : *tables[g]) {
+            const bool is = chosen_[g] == i.id;
+            auto* l = new ShelfLine(ShelfLine::Kind::choice, q(i.text), {}, this);
+            l->setDone(is);
+            l->setAccessibleDescription(is ? tr("chosen") : QString());
+            l->setToolTip(q(i.reason));
+            connect(l, &QAbstractButton::clicked, this, [this, g, id = i.id] {
+                chosen_[g] = id;
+                // The lines say what is chosen; none is made anew, so that the focus stays.
+                for (ShelfLine* other : findChildren<ShelfLine*>())
+                    if (other->property("group") == g) {
+                        other->setDone(other->property("of").toString() == q(id));
+                        other->setAccessibleDescription(other->isDone() ? tr("chosen") : QString());
+                    }
+                trouble_->setText(q(book::item_named(*std::array{&book::practice_tables().cars,
+                                                                 &book::practice_tables().stories,
+                                                                 &book::practice_tables().levels}[g],
+                                                     id)
+                                        ->reason));
+            });
+            l->setProperty("group", static_cast<int>(g));
+            l->setProperty("of", q(i.id));
+            jobs_->addWidget(l);
+        }
+    }
+    jobs_->addSpacing(10);
+    auto* go = new ShelfLine(ShelfLine::Kind::begin, tr("begin this practice"), {}, this);
+    connect(go, &QAbstractButton::clicked, this, &PracticePage::begin);
+    jobs_->addWidget(go);
+    jobs_->addStretch(1);
+    (focus ? focus : go)->setFocus();
+}
+
+void PracticePage::begin() {
+    practice::Play play{chosen_[car], chosen_[story], std::stoi(chosen_[level]),
+                        QRandomGenerator::global()->bounded(1u, 1'000'000u)};
+    try {
+        emit jobMade(startPractice(desk_, play));
+    } catch (const book::BookError& e) {
+        trouble_->setText(QString::fromUtf8(e.what()));
+    }
+}
+
+void PracticePage::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), Chalk::now().floor);
+    chalkWord(p, rect(), tr("practice"));
+}
+
+}  // namespace fairchalk::desk

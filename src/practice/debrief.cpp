@@ -1,0 +1,197 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "practice/debrief.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/cross_check.h"
+#include "core/plan.h"
+#include "core/procedure.h"
+#include "core/verdict.h"
+
+namespace fairchalk::practice {
+namespace {
+
+std::vector<Entry> upto(const std::vector<Entry>& log, std::size_t end) {
+    return {log.begin(), log.begin() + static_cast<std::ptrdiff_t>(end)};
+}
+
+/// Further from what the rule showed than an eye errs.
+bool far(const Reading& r, const Tool& tool, double from) {
+    return std::abs(r.value.value - from) >
+           std::max({0.8 * tool.resolution, 0.8 * r.value.resolution, 2.0 * tool.sigma});
+}
+
+/// After which entry the program's own checks doubted that reading.
+std::optional<std::size_t> doubted(const std::vector<Entry>& log, std::size_t reading) {
+    for (std::size_t end = reading + 1; end <= log.size(); ++end) {
+        if (end < log.size() && !std::holds_alternative<Reading>(log[end - 1].what)) continue;
+        const std::vector<Entry> so_far = upto(log, end);
+        const Job job = job_of(so_far);
+        if (!job.live(reading)) return std::nullopt;
+        EstimateOptions o;
+        o.as_of_now = true;
+        const Estimate e = estimate(job, o);
+        for (const Check& c : e.checks)
+            if (c.entry == reading && c.suspect) return end - 1;
+    }
+    return std::nullopt;
+}
+
+/// After which entry a bar was seen to read otherwise.
+std::optional<std::size_t> bar_noticed(const std::vector<Entry>& log, const Kick& kick) {
+    for (std::size_t end = kick.entry + 1; end <= log.size(); ++end) {
+        const std::vector<Entry> so_far = upto(log, end);
+        const Job job = job_of(so_far);
+        for (const Bumped& b : bumped(job, static_cast<int>(job.rounds.size()) - 1))
+            if (b.yes) return end - 1;
+        EstimateOptions o;
+        o.as_of_now = true;
+        o.explain = false;
+        if (estimate(job, o).alarm) return end - 1;
+    }
+    return std::nullopt;
+}
+
+void look_at_readings(PracticeFloor floor, const std::vector<Entry>& log, const Job& job,
+                      std::vector<Mishap>& out) {
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        const Reading* r = std::get_if<Reading>(&log[i].what);
+        if (!r || (!r->value.text.empty() && r->value.kind == QuantityKind::turns)) continue;
+        const std::vector<Entry> before = upto(log, i);
+        const Job then = job_of(before);
+        const LinesSet lines = then.rounds.empty() ? LinesSet{} : then.rounds.back().lines;
+        const Tool* tool = then.tool(r->tool);
+        if (!tool || tool->quantity != r->value.kind) tool = standard_tool("steel-rule-mm");
+        floor.follow(before);
+        const auto held = floor.hold(*r, lines, *tool);
+        if (!held) continue;
+        const bool angle = reads_angle(log[i]);
+        if (angle && r->spot.wheel && std::abs(floor.car().unsettled(*r->spot.wheel)) > 0.02)
+            out.push_back(
+                {Mishap::Kind::unsettled, i, floor.car().unsettled(*r->spot.wheel), !job.live(i), {}});
+        Mishap m{Mishap::Kind::misread, i, r->value.value - held->at, !job.live(i), {}};
+        if (!far(*r, *tool, held->at)) {
+            if (!held->askew) continue;
+            m.kind = Mishap::Kind::askew;
+            m.by = held->at - held->exact;
+        }
+        m.seen = doubted(log, i);
+        out.push_back(m);
+    }
+}
+
+void look_at_turns(const std::vector<Entry>& log, const Job& job, std::vector<Mishap>& out) {
+    std::optional<Plan> plan;
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        const Turn* t = std::get_if<Turn>(&log[i].what);
+        if (!t) {
+            plan.reset();
+            continue;
+        }
+        if (!job.live(i)) continue;
+        if (!plan) {
+            // Turns made at one go are judged by the sheet that stood before them.
+            const std::vector<Entry> before = upto(log, i);
+            const Job then = job_of(before);
+            EstimateOptions o;
+            o.as_of_now = true;
+            o.explain = false;
+            plan = plan_turns(then, estimate(then, o));
+        }
+        double said = 0.0;
+        for (const PlannedTurn& p : plan->turns)
+            if (p.rod == t->adjuster) said = p.turns;
+        const Rod* rod = job.car.rod(t->adjuster);
+        if (std::abs(t->turns - said) > 1.5 * (rod ? rod->step_turns : 0.125))
+            out.push_back({Mishap::Kind::other_turn, i, t->turns - said, false, {}});
+    }
+}
+
+}  // namespace
+
+std::optional<Angle> true_angle(const SolidCar& car, const Target& target) {
+    const auto of = [&](const std::array<double, 4>& angle, Wheel w) {
+        return angle[static_cast<std::size_t>(index_of(w))];
+    };
+    const Axle* axle = std::get_if<Axle>(&target.where);
+    const Wheel* wheel = std::get_if<Wheel>(&target.where);
+    const auto both = [&](const std::array<double, 4>& angle, double right) {
+        return Angle::from_deg(of(angle, wheel_at(*axle, Side::left)) +
+                               right * of(angle, wheel_at(*axle, Side::right)));
+    };
+    switch (target.measure) {
+        case Measure::total_toe:
+            return axle ? std::optional(both(car.toe, 1)) : std::nullopt;
+        case Measure::cross_camber:
+            return axle ? std::optional(both(car.camber, -1)) : std::nullopt;
+        case Measure::cross_caster:
+            return axle ? std::optional(both(car.caster, -1)) : std::nullopt;
+        case Measure::thrust:
+            return Angle::from_deg((car.toe[3] - car.toe[2]) / 2);
+        case Measure::toe:
+            return wheel ? std::optional(Angle::from_deg(of(car.toe, *wheel))) : std::nullopt;
+        case Measure::camber:
+            return wheel ? std::optional(Angle::from_deg(of(car.camber, *wheel))) : std::nullopt;
+        case Measure::caster:
+            return wheel ? std::optional(Angle::from_deg(of(car.caster, *wheel))) : std::nullopt;
+    }
+    return std::nullopt;
+}
+
+Debrief debrief(const PracticeFloor& start, const std::vector<Entry>& log) {
+    Debrief d;
+    const Job job = job_of(log);
+    EstimateOptions o;
+    o.as_of_now = true;
+    const Estimate e = estimate(job, o);
+    PracticeFloor floor = start;
+    floor.follow(log);
+    const SolidCar& solid = floor.car().solid();
+    for (std::size_t w = 0; w < 4; ++w) {
+        d.believed[w] = e.wheels[w].toe;
+        d.truth[w] = Angle::from_deg(solid.toe[w]);
+    }
+    bool turning = false, ended = false;
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        d.readings += std::holds_alternative<Reading>(log[i].what);
+        if (job.live(i) && std::holds_alternative<Accepted>(log[i].what)) ended = true;
+        const bool turn = job.live(i) && std::holds_alternative<Turn>(log[i].what);
+        if (turn && !turning) ++d.passes;
+        if (turn)
+            turning = true;
+        else if (std::holds_alternative<Reading>(log[i].what))
+            turning = false;
+    }
+    d.minutes = floor.minutes();
+    d.wheel_off = floor.wheel_off();
+
+    look_at_readings(start, log, job, d.mishaps);
+    look_at_turns(log, job, d.mishaps);
+    for (const Kick& k : floor.kicked()) {
+        Mishap m{Mishap::Kind::kicked, k.entry, k.mm, false, bar_noticed(log, k)};
+        for (std::size_t i = k.entry; i < log.size(); ++i)
+            if (const Change* c = std::get_if<Change>(&log[i].what);
+                c && job.live(i) && c->kind == ChangeKind::strings_moved)
+                m.mended = true;
+        d.mishaps.push_back(m);
+    }
+    for (const Verdict& v : verdicts(job, e)) {
+        if (!v.target.has_tolerance) continue;
+        const auto truth = true_angle(solid, v.target);
+        if (!truth) continue;
+        ++d.verdicts;
+        const Angle over = std::max(v.target.lo - *truth, *truth - v.target.hi);
+        const bool inside = over <= Angle();
+        d.inside_truly += inside;
+        d.inside_believed += v.call == Call::inside;
+        if (!inside && (v.call == Call::inside || ended))
+            d.mishaps.push_back(
+                {Mishap::Kind::too_soon, log.empty() ? 0 : log.size() - 1, over.deg(), false, {}});
+    }
+    std::stable_sort(d.mishaps.begin(), d.mishaps.end(),
+                     [](const Mishap& a, const Mishap& b) { return a.entry < b.entry; });
+    return d;
+}
+
+}  // namespace fairchalk::practice

@@ -1,0 +1,313 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "practice/lesson.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <stdexcept>
+
+#include "core/rig.h"
+#include "core/steering_rod.h"
+
+namespace fairchalk::practice {
+namespace {
+
+using Rng = SimCar::Rng;
+constexpr std::array ids = {std::string_view("rule"), std::string_view("string"), std::string_view("sign"),
+                            std::string_view("way"),  std::string_view("spoils"), std::string_view("sweep"),
+                            std::string_view("wrong")};
+constexpr auto front_left = Wheel::front_left;
+
+double between(Rng& rng, double lo, double hi) {
+    return std::uniform_real_distribution<>(lo, hi)(rng);
+}
+bool toss(Rng& rng) {
+    return std::uniform_int_distribution<>(0, 1)(rng) == 1;
+}
+double either_way(Rng& rng, double lo, double hi) {
+    return between(rng, lo, hi) * (toss(rng) ? 1.0 : -1.0);
+}
+
+/// Half a division and what an eye adds to it.
+double near_enough(const std::string& tool) {
+    return 0.6 * standard_tool(tool)->resolution + (tool == "vernier" ? 0.08 : 0.0);
+}
+
+SolidCar quiet_car(Rng& rng) {
+    SolidCar c;
+    c.wheelbase = between(rng, 2300, 2700);
+    c.span = 416;
+    for (double& t : c.toe) t = between(rng, -0.5, 0.5);
+    for (double& g : c.camber) g = between(rng, -1.5, 0.0);
+    for (double& k : c.caster) k = between(rng, 2.0, 7.0);
+    c.skew = {between(rng, -0.3, 0.3), between(rng, -0.3, 0.3)};
+    return c;
+}
+
+Task reading_of(const SolidCar& car, const Spot& spot, const std::string& tool, const std::string& about) {
+    Task t;
+    t.about = about;
+    t.faces = {{spot, tool, car.exact(spot, car.lines({"string-bars"}))}};
+    t.within = near_enough(tool);
+    return t;
+}
+
+Entry entry_of(std::size_t n, decltype(Entry::what) what) {
+    Entry e;
+    e.id = std::to_string(n);
+    e.what = std::move(what);
+    return e;
+}
+
+/// What a round on strings comes to, with some of its readings as they were typed.
+Estimate estimate_of(const SolidCar& car, const std::map<Spot, double>& typed, const std::string& tool,
+                     const std::vector<Spot>& spots) {
+    std::vector<Entry> log;
+    const LinesSet lines = car.lines({"string-bars"});
+    const auto put = [&](decltype(Entry::what) what) {
+        log.push_back(entry_of(log.size(), std::move(what)));
+    };
+    put(CarEdit{car.card()});
+    put(lines);
+    put(RoundOpened{});
+    for (const Spot& s : spots) {
+        Reading r = blank_reading(s, lines);
+        r.tool = tool;
+        const auto it = typed.find(s);
+        r.value.kind = info_of(s.kind).quantity;
+        r.value.value = it != typed.end() ? it->second : car.exact(s, lines);
+        put(r);
+    }
+    EstimateOptions o;
+    o.explain = false;
+    return estimate(job_of(log), o);
+}
+
+const std::array rim_spots = {wheel_spot(ReadingKind::rim_front, front_left),
+                              wheel_spot(ReadingKind::rim_rear, front_left)};
+
+}  // namespace
+
+std::vector<std::string_view> lessons() {
+    return {ids.begin(), ids.end()};
+}
+
+Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
+    if (std::find(ids.begin(), ids.end(), id) == ids.end())
+        throw std::invalid_argument("no lesson is called " + id_);
+    Rng rng(seed * 7919 + 17);
+    const auto read = [&](const SolidCar& car, const Spot& spot, const char* tool, const char* about) {
+        tasks_.push_back(reading_of(car, spot, tool, about));
+        cars_.push_back(car);
+    };
+    if (id == "rule") {
+        const std::array tools = {"steel-rule-mm",   "steel-rule-inch", "tape",   "vernier", "steel-rule-mm",
+                                  "steel-rule-inch", "steel-rule-inch", "vernier"};
+        for (const char* tool : tools) {
+            Task t;
+            t.faces = {{wheel_spot(ReadingKind::hub, front_left), tool, between(rng, 62, 188)}};
+            t.within = near_enough(tool);
+            tasks_.push_back(t);
+        }
+    } else if (id == "string") {
+        SolidCar car = quiet_car(rng);
+        for (const char* about : {"before", "after"}) {
+            for (ReadingKind k : {ReadingKind::hub, ReadingKind::rim_front, ReadingKind::rim_rear})
+                read(car, wheel_spot(k, front_left), "steel-rule-mm", about);
+            // The front stand goes; the rear end of the string stays.
+            const double moved = either_way(rng, 12, 24);
+            const double was = std::tan(car.skew[0] * SolidCar::rad);
+            const double now = was + moved / (car.wheelbase + car.front_bar + car.rear_bar);
+            if (about == std::string_view("before")) {
+                car.skew[0] = std::atan(now) / SolidCar::rad;
+                car.offset[0] += (now - was) * car.rear_bar;
+            }
+        }
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "wheel";
+        t.choices = {"in", "out", "nothing"};
+        t.right = {"nothing"};
+        tasks_.push_back(t);
+    } else if (id == "sign") {
+        for (int n = 0; n < 8; ++n) {
+            SolidCar car = quiet_car(rng);
+            car.skew = {};
+            car.toe = {either_way(rng, 0.3, 1.0), 0, 0, 0};
+            Task t;
+            t.ask = Task::Ask::choice;
+            t.choices = {"in", "out"};
+            if (n % 4 == 3) {
+                // Between the wheels, with boards: it is the other way round.
+                t.about = "boards";
+                for (ReadingKind k : {ReadingKind::boards_front, ReadingKind::boards_rear}) {
+                    const Spot s = axle_spot(k, Axle::front);
+                    t.faces.push_back({s, "tape", car.exact(s, car.lines({"toe-boards"}))});
+                }
+            } else {
+                t.about = "string";
+                const Wheel w = toss(rng) ? Wheel::front_left : Wheel::front_right;
+                if (w == Wheel::front_right) std::swap(car.toe[0], car.toe[1]);
+                for (ReadingKind k : {ReadingKind::rim_front, ReadingKind::rim_rear}) {
+                    const Spot s = wheel_spot(k, w);
+                    t.faces.push_back({s, "steel-rule-mm", car.exact(s, car.lines({"string-bars"}))});
+                }
+            }
+            t.right = {car.toe[0] + car.toe[1] > 0 ? "in" : "out"};
+            tasks_.push_back(t);
+        }
+    } else if (id == "way") {
+        for (int n = 0; n < 8; ++n) {
+            Task t;
+            t.ask = Task::Ask::choice;
+            Rod rod;
+            rod.wheel = toss(rng) ? Wheel::front_left : Wheel::front_right;
+            rod.runs = toss(rng) ? RodSide::behind_axle : RodSide::ahead_of_axle;
+            rod.thread = toss(rng) ? Thread::right : Thread::left;
+            rod.pitch = Length::from_mm(1.5);
+            t.numbers["now"] = between(rng, -0.6, 0.6);
+            t.numbers["aim"] = t.numbers["now"] + either_way(rng, 0.2, 0.6);
+            const bool more_in = t.numbers["aim"] > t.numbers["now"];
+            const bool longer = more_in == (toe_sign(rod) > 0);
+            t.rod = rod;
+            if (n < 5) {
+                t.about = "length";
+                t.choices = {"longer", "shorter"};
+                t.right = {longer ? "longer" : "shorter"};
+            } else {
+                t.about = "rotation";
+                t.numbers["longer"] = longer;
+                t.choices = {"clockwise", "counterclockwise"};
+                t.right = {rotation_seen_from_wheel(rod, longer) == Rotation::clockwise ? "clockwise"
+                                                                                        : "counterclockwise"};
+            }
+            tasks_.push_back(t);
+        }
+    } else if (id == "spoils") {
+        SolidCar shape = quiet_car(rng);
+        shape.skew = {};
+        Nature still;
+        still.settle = 0.0;
+        SimCar sim({sample_wishbone(), sample_wishbone(), sample_wishbone(), sample_wishbone()}, shape,
+                   still);
+        sim.add("shims", sim_shims(front_left, Bolts::both));
+        for (const Spot& s : rim_spots) read(sim.solid(), s, "steel-rule-mm", "before");
+        sim.turn("shims", toss(rng) ? 2.0 : 3.0, rng);
+        for (const Spot& s : rim_spots) read(sim.solid(), s, "steel-rule-mm", "after");
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "first";
+        t.choices = {"toe", "camber"};
+        t.right = {"camber"};
+        tasks_.push_back(t);
+    } else if (id == "sweep") {
+        const SolidCar car = quiet_car(rng);
+        for (Swept swept : {Swept::straight, Swept::out, Swept::in})
+            read(car, swept_spot(ReadingKind::camber, front_left, swept), "hinged-gauge", "sweep");
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "lean";
+        t.choices = {"rearward", "forward"};
+        t.right = {"rearward"};
+        tasks_.push_back(t);
+    } else {
+        for (int n = 0; n < 3; ++n) {
+            const SolidCar car = quiet_car(rng);
+            const LinesSet lines = car.lines({"string-bars"});
+            Task t;
+            t.ask = Task::Ask::spot;
+            t.about = std::to_string(n);
+            const auto& walk = string_walk();
+            std::array<std::map<Spot, double>, 2> takings;
+            for (auto& taking : takings)
+                for (const Spot& s : walk)
+                    taking[s] = shown_by(*standard_tool("steel-rule-mm"), car.exact(s, lines), rng);
+            if (n == 2) {
+                // Both edges of one rim the wrong way round, at the second taking.
+                const Wheel w =
+                    all_wheels[static_cast<std::size_t>(std::uniform_int_distribution<>(0, 3)(rng))];
+                const Spot a = wheel_spot(ReadingKind::rim_front, w),
+                           b = wheel_spot(ReadingKind::rim_rear, w);
+                if (std::abs(takings[1][a] - takings[1][b]) < 3.0) {
+                    for (auto& taking : takings) taking[a] += 4.0;
+                }
+                std::swap(takings[1][a], takings[1][b]);
+                t.right = {a.name(), b.name()};
+            } else {
+                const Spot s = walk[static_cast<std::size_t>(
+                    std::uniform_int_distribution<>(0, static_cast<int>(walk.size()) - 1)(rng))];
+                takings[toss(rng)][s] += n == 0 ? either_way(rng, 6, 14) : toss(rng) ? 10.0 : -10.0;
+                t.right = {s.name()};
+            }
+            for (const auto& taking : takings)
+                for (const Spot& s : walk) t.faces.push_back({s, "steel-rule-mm", taking.at(s)});
+            tasks_.push_back(t);
+        }
+    }
+}
+
+void Lesson::next(Judged judged) {
+    right_ += judged.right;
+    judged.task = tasks_[at_];
+    last_ = std::move(judged);
+    ++at_;
+}
+
+void Lesson::answer_value(double value) {
+    if (over() || tasks_[at_].ask != Task::Ask::value) return;
+    const Task& t = tasks_[at_];
+    Judged j;
+    j.off = value - t.faces[t.face].at;
+    j.right = std::abs(j.off) <= t.within;
+    typed_.push_back(value);
+    next(j);
+}
+
+void Lesson::answer_choice(const std::string& choice) {
+    if (over() || tasks_[at_].ask == Task::Ask::value) return;
+    const Task& t = tasks_[at_];
+    Judged j;
+    j.right = std::find(t.right.begin(), t.right.end(), choice) != t.right.end();
+    j.was = t.right.front();
+    next(j);
+}
+
+std::map<std::string, double> Lesson::outcome() const {
+    std::map<std::string, double> out;
+    if (typed_.size() < cars_.size() || cars_.empty()) return out;
+    const auto typed_in = [&](std::size_t from, std::size_t to) {
+        std::map<Spot, double> typed;
+        for (std::size_t i = from; i < to; ++i) typed[tasks_[i].faces.front().spot] = typed_[i];
+        return typed;
+    };
+    const auto by_string = [&](double front, double rear) {
+        return std::asin(std::clamp((front - rear) / cars_.front().span, -1.0, 1.0)) / SolidCar::rad;
+    };
+    if (id_ == "string") {
+        for (std::size_t k : {std::size_t{0}, std::size_t{3}}) {
+            const std::string after = k == 0 ? "" : "_after";
+            const Estimate e = estimate_of(cars_[k], typed_in(k, k + 3), "steel-rule-mm", string_walk());
+            out["toe_believed" + after] = by_string(typed_[k + 1], typed_[k + 2]);
+            out["toe" + after] = e.wheels[0].toe.value.deg();
+            out["toe_sigma" + after] = e.wheels[0].toe.sigma.deg();
+        }
+        out["toe_true"] = cars_.front().toe[0];
+    } else if (id_ == "spoils") {
+        out["toe"] = by_string(typed_[0], typed_[1]);
+        out["toe_after"] = by_string(typed_[2], typed_[3]);
+        out["toe_true"] = cars_[0].toe[0];
+        out["toe_true_after"] = cars_[2].toe[0];
+        out["camber"] = cars_[0].camber[0];
+        out["camber_after"] = cars_[2].camber[0];
+    } else if (id_ == "sweep") {
+        std::vector<Spot> spots = string_walk();
+        for (std::size_t i = 0; i < 3; ++i) spots.push_back(tasks_[i].faces.front().spot);
+        const Estimate e = estimate_of(cars_.front(), typed_in(0, 3), "hinged-gauge", spots);
+        out["caster"] = e.wheels[0].caster.value.deg();
+        out["caster_sigma"] = e.wheels[0].caster.sigma.deg();
+        out["caster_true"] = cars_.front().caster[0];
+    }
+    return out;
+}
+
+}  // namespace fairchalk::practice

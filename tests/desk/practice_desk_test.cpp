@@ -1,0 +1,228 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <cmath>
+
+#include <QProcess>
+
+#include "desk_fixture.h"
+#include "practice/lesson_guide.h"
+#include "practice/practice_jobs.h"
+#include "practice/truth_guide.h"
+
+namespace fairchalk::desk {
+namespace {
+
+/// The practice floor, walked by keys alone.
+struct PracticeTest : DeskTest {
+    /// Along the page until what is so called has the focus, and Enter.
+    void choose(const QString& called) {
+        for (int i = 0; i < 60; ++i) {
+            const auto* at = qobject_cast<QAbstractButton*>(window->focusWidget());
+            if (at && at->text() == called) return key(Qt::Key_Return);
+            key(Qt::Key_Down);
+        }
+        FAIL() << "nothing is called " << called.toStdString();
+    }
+    void begin(const QString& car, const QString& story, const QString& level) {
+        open();
+        key(Qt::Key_T, Qt::ControlModifier);
+        for (const QString& what : {car, story, level, QStringLiteral("begin this practice")}) choose(what);
+        desk->settle();
+    }
+    /// As a good eye reads it, to half a division, in the tool's own notation.
+    QString byEye(const practice::Held& held, const Tool& tool) {
+        const double fine = tool.resolution > 0 ? tool.resolution : 0.5;
+        const double v = std::round(held.at / fine) * fine;
+        return tool.name == "steel-rule-inch" ? QStringLiteral("%1/64 in").arg(std::lround(v / 25.4 * 64))
+                                              : QStringLiteral("%1 mm").arg(v);
+    }
+    /// Walks on with the space bar, reads what is drawn, types it, until the round is read.
+    void walk() {
+        for (int n = 0; n < 60 && window->slate().asked(); ++n) {
+            const Spot spot = *window->slate().asked();
+            const std::size_t before = readings();
+            key(Qt::Key_Space);
+            const auto held = desk->held(desk->blank(spot));
+            ASSERT_TRUE(held) << spot.name();
+            enter(byEye(*held, *desk->toolNamed(desk->toolFor(spot))));
+            desk->settle();
+            if (readings() == before) key(Qt::Key_Return);  // a doubt: meant as typed
+            desk->settle();
+            ASSERT_EQ(readings(), before + 1) << spot.name() << slateText().toStdString();
+        }
+    }
+    /// From the first spot to the truth: reads, turns as the sheet says, until the program is content.
+    void play() {
+        key(Qt::Key_6, Qt::ControlModifier);
+        for (int pass = 0; pass < 8; ++pass) {
+            walk();
+            if (HasFatalFailure()) return;
+            const NextStep next = desk->answer().plan.next;
+            key(Qt::Key_7, Qt::ControlModifier);
+            if (next == NextStep::turn) {
+                key(Qt::Key_F2);  // as written
+                desk->settle();
+            } else if (next == NextStep::read) {
+                // Once more the spot that tells most.
+                key(Qt::Key_6, Qt::ControlModifier);
+                std::optional<Spot> spot;
+                for (const auto& s : desk->answer().settling)
+                    if (s) spot = s->first.spot;
+                if (!spot) break;
+                window->slate().ask(*spot);
+            } else {
+                break;
+            }
+        }
+    }
+    const TruthGuide* truth() { return dynamic_cast<const TruthGuide*>(window->slate().guide()); }
+};
+
+TEST_F(PracticeTest, PlayedThroughFromStoryToTruthOnTheEstate) {
+    begin("Tarnby estate", "New rack, drove home", "Calm");
+    ASSERT_TRUE(desk->practice());
+    EXPECT_EQ(desk->practice()->play().story, "new-rack");
+    // A reading is taken where one stands, not from the chair.
+    key(Qt::Key_6, Qt::ControlModifier);
+    enter("113 mm");
+    EXPECT_EQ(readings(), 0u);
+    EXPECT_TRUE(slateText().contains("space bar")) << slateText().toStdString();
+    key(Qt::Key_Escape);
+    window->slate().findChild<QLineEdit*>()->clear();
+    play();
+    if (HasFatalFailure()) return;
+    key(Qt::Key_R, Qt::ControlModifier);
+    ASSERT_TRUE(truth());
+    EXPECT_FALSE(truth()->told()) << "asked first";
+    EXPECT_FALSE(slateText().contains("truly"));
+    key(Qt::Key_F2);
+    ASSERT_TRUE(truth()->told());
+    const practice::Debrief& d = *truth()->told();
+    EXPECT_GE(d.passes, 1);
+    EXPECT_EQ(d.inside_truly, d.verdicts) << "by the program's own advice";
+    for (std::size_t w = 0; w < 4; ++w)
+        EXPECT_LT(std::abs((d.believed[w].value - d.truth[w]).deg()), 4 * d.believed[w].sigma.deg());
+    EXPECT_TRUE(d.mishaps.empty());
+    // It stands in the book, and not among the garage's cars.
+    const auto all = played(*desk);
+    ASSERT_EQ(all.size(), 1u);
+    EXPECT_TRUE(all[0].ended);
+    EXPECT_EQ(all[0].passes, d.passes);
+    key(Qt::Key_O, Qt::ControlModifier);
+    EXPECT_FALSE(named("Tarnby estate, practice"));
+}
+
+TEST_F(PracticeTest, PlayedThroughOnTheHillclimbSpecialAtAllFourWheelsWithASlip) {
+    begin("Brask hillclimb special", "Chassis on blocks", "As it is");
+    ASSERT_TRUE(desk->practice());
+    key(Qt::Key_6, Qt::ControlModifier);
+    walk();
+    if (HasFatalFailure()) return;
+    // Ten millimetres misread at one spot, and the spot read again.
+    const Spot lip = wheel_spot(ReadingKind::rim_front, Wheel::rear_left);
+    window->slate().ask(lip);
+    key(Qt::Key_Space);
+    const auto held = desk->held(desk->blank(lip));
+    ASSERT_TRUE(held);
+    enter(QStringLiteral("%1 mm").arg(std::round(held->at) + 10));
+    desk->settle();
+    EXPECT_TRUE(desk->answer().now.alarm) << "two takings of one lip, ten millimetres apart";
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_FALSE(desk->answer().now.alarm);
+    play();
+    if (HasFatalFailure()) return;
+    key(Qt::Key_R, Qt::ControlModifier);
+    key(Qt::Key_F2);
+    ASSERT_TRUE(truth() && truth()->told());
+    const practice::Debrief& d = *truth()->told();
+    EXPECT_GE(d.passes, 1);
+    EXPECT_GE(d.verdicts, 2);
+    EXPECT_GE(d.inside_truly, d.inside_believed);
+    EXPECT_TRUE(std::any_of(d.mishaps.begin(), d.mishaps.end(), [](const practice::Mishap& m) {
+        return m.kind == practice::Mishap::Kind::misread && m.mended;
+    })) << "what was misread is told, and that it was put right";
+    EXPECT_TRUE(slateText().contains("put right")) << slateText().toStdString();
+}
+
+TEST_F(PracticeTest, ALessonIsTakenByKeysAndItsBestIsKeptInTheBook) {
+    open();
+    key(Qt::Key_T, Qt::ControlModifier);
+    choose("Read a rule");
+    const auto* lesson = dynamic_cast<const LessonGuide*>(window->slate().guide());
+    ASSERT_TRUE(lesson);
+    while (!lesson->lesson().over()) {
+        const practice::Task& t = *lesson->lesson().task();
+        const std::string tool = t.faces[t.face].tool;
+        practice::Held held;
+        held.at = t.faces[t.face].at;
+        const std::size_t number = lesson->lesson().number();
+        enter(byEye(held, *standard_tool(tool)));
+        ASSERT_EQ(lesson->lesson().number(), number + 1) << tool << slateText().toStdString();
+    }
+    EXPECT_TRUE(lesson->lesson().passed());
+    EXPECT_TRUE(lessonProgress(*desk, "rule").passed);
+    // A choice by its key, and the next lesson from the last page of one.
+    key(Qt::Key_F2);
+    lesson = dynamic_cast<const LessonGuide*>(window->slate().guide());
+    ASSERT_TRUE(lesson);
+    EXPECT_EQ(lesson->lesson().id(), "string");
+    // Rubbish is no answer.
+    enter("a hundred");
+    EXPECT_EQ(lesson->lesson().number(), 1u);
+    close();
+    open();
+    EXPECT_TRUE(lessonProgress(*desk, "rule").passed) << "kept in the book";
+}
+
+TEST_F(PracticeTest, PracticeTeachesNothingAboutTheGaragesTools) {
+    demo();
+    begin("Tarnby estate", "New rack, drove home", "Calm");
+    ASSERT_TRUE(desk->practice());
+    Tool rule = *standard_tool("steel-rule-mm");
+    rule.zero = 3.0;
+    desk->setTool(rule);
+    desk->settle();
+    std::string real;
+    for (const book::JobInfo& j : desk->book().jobs())
+        if (!desk->isPractice(j.id)) real = j.id;
+    ASSERT_FALSE(real.empty());
+    window->openJob(QString::fromStdString(real));
+    EXPECT_FALSE(desk->practice());
+    const Tool* known = desk->toolNamed("steel-rule-mm");
+    EXPECT_TRUE(!known || known->zero == 0.0);
+}
+
+TEST_F(PracticeTest, TheGaugeThatShipsReadsTheCarOfTheOpenPractice) {
+    begin("Tarnby estate", "New rack, drove home", "Calm");
+    key(Qt::Key_6, Qt::ControlModifier);
+    const Spot lip = wheel_spot(ReadingKind::rim_front, Wheel::front_left);
+    Tool exact;
+    exact.quantity = QuantityKind::length;
+    const double there = desk->practice()->hold(desk->blank(lip), desk->lines(), exact)->exact;
+    QProcess gauge;
+    gauge.start(QStringLiteral(GAUGE), {"caliper", "--every", "0", "--noise", "0.01", "--book",
+                                        QString::fromStdString(path.string())});
+    ASSERT_TRUE(gauge.waitForReadyRead(3000));
+    const QString port = QString::fromUtf8(gauge.readLine()).trimmed();
+    window->wire().listen(port);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window->wire().connected(); }, 3000));
+    gauge.write("at rear-left camber\n");  // not a caliper's
+    gauge.write("at front-left rim-front\n");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return gauge.canReadLine() || gauge.waitForReadyRead(20); }, 3000));
+    EXPECT_TRUE(gauge.readAllStandardError().contains("nothing to read"));
+    window->slate().ask(lip);
+    const std::size_t before = readings();
+    // Not steady while it is being laid on; pressed until it takes.
+    for (int n = 0; n < 8 && readings() == before; ++n) {
+        gauge.write("send\n");
+        QTest::qWait(60);
+    }
+    ASSERT_EQ(readings(), before + 1) << window->sayLine().toStdString();
+    const auto here = readings_at(desk->job(), desk->round(), lip);
+    EXPECT_NEAR(std::get<Reading>(desk->log()[here[0]].what).value.value, there, 0.3);
+    gauge.write("quit\n");
+    EXPECT_TRUE(gauge.waitForFinished(3000));
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
