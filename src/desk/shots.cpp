@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shots.h"
 
+#include <cmath>
 #include <cstdio>
 #include <memory>
 
@@ -11,6 +12,7 @@
 #include <QTimer>
 
 #include "look/chalk.h"
+#include "practice/practice_jobs.h"
 
 namespace fairchalk::desk {
 
@@ -71,6 +73,45 @@ void typeForEver(JobDesk& desk, Window& window) {
     });
     timer->start(3);
 }
+
+namespace {
+
+/// A practice played with a misread lip, to its end; and a lesson.
+template <class Shot>
+void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
+    window.showPractice();
+    shot("practice");
+    const auto job = startPractice(desk, {"tarnby", "new-rack", 2, 17});
+    window.openJob(job);
+    window.setStage(Stage::read);
+    const auto press = [&](int key) {
+        QKeyEvent event(QEvent::KeyPress, key, Qt::NoModifier,
+                        key == Qt::Key_Space ? QStringLiteral(" ") : QString());
+        QApplication::sendEvent(window.focusWidget(), &event);
+    };
+    const auto walk = [&](int misread) {
+        for (int n = 0; n < 30 && window.slate().asked(); ++n) {
+            press(Qt::Key_Space);
+            const auto held = desk.held(desk.blank(*window.slate().asked()));
+            if (!held) return;
+            if (n == 4 && misread > 0) shot("practice-read");
+            type(window, QString::number(std::round(held->at * 2) / 2 + (n == misread ? 5 : 0)));
+            desk.settle();
+        }
+    };
+    walk(9);
+    window.setStage(Stage::turn);
+    window.slate().turnedAsWritten();
+    desk.settle();
+    walk(-1);
+    window.showPage(QStringLiteral("truth"));
+    window.slate().actOfGuide(0);
+    shot("truth");
+    window.showPage(QStringLiteral("lesson:string"));
+    shot("lesson");
+}
+
+}  // namespace
 
 int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     int failed = 0;
@@ -184,6 +225,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.slate().ask(swept_spot(ReadingKind::camber, Wheel::front_right, Swept::in));
     type(window, QStringLiteral("-1.3"), false);
     shot("caster");
+    shotsOfPractice(desk, window, shot);
     return failed;
 }
 

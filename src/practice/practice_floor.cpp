@@ -42,8 +42,8 @@ Corner corner_for(const CarCard& card, Wheel wheel, SimCar::Rng& rng) {
         c = axle.suspension == Suspension::strut ? sample_strut() : sample_wishbone();
         const double arm = rod->arm ? rod->arm->mm() : between(rng, 112, 148);
         const double way = rod->runs == RodSide::ahead_of_axle ? 1.0 : -1.0;
-        c.at(Hardpoint::rod_outer).x() = c.at(Hardpoint::lower).x() + way * arm;
-        c.at(Hardpoint::rod_inner).x() = c.at(Hardpoint::rod_outer).x() - way * between(rng, 10, 25);
+        const double ackermann = between(rng, 0.3, 0.9);
+        place_rod(c, way * arm, ackermann, between(rng, 0, 15));
     }
     c.camber = Angle::from_deg(axle_of(wheel) == Axle::front ? -0.6 : -1.0);
     c.toe = Angle::from_deg(0.05);

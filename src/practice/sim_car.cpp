@@ -206,6 +206,15 @@ double SimCar::wheel_off(double ratio) const {
     return ((toe(Wheel::front_right) - toe(Wheel::front_left)) / 2 - thrust) * ratio;
 }
 
+void place_rod(Corner& corner, double ahead, double ackermann, double set_back) {
+    const Eigen::Vector3d axis = corner.at(Hardpoint::lower);
+    Eigen::Vector3d &outer = corner.at(Hardpoint::rod_outer), &inner = corner.at(Hardpoint::rod_inner);
+    outer.x() = axis.x() + ahead;
+    // Full: the arms' lines meet at the middle of the rear axle.
+    outer.y() = axis.y() + ahead * ackermann * axis.y() / usual_wheelbase.mm();
+    inner.x() = outer.x() - std::copysign(set_back, ahead);
+}
+
 SimCar any_car(SimCar::Rng& rng, Nature nature) {
     const auto between = [&](double lo, double hi) { return std::uniform_real_distribution<>(lo, hi)(rng); };
     SolidCar shape = SolidCar::any(rng);
@@ -224,8 +233,8 @@ SimCar any_car(SimCar::Rng& rng, Nature nature) {
     }
     // The arm: how far the outer joint lies behind the steering axis.
     const double arm = std::clamp(130.0 + normal(rng, 22.0), 70.0, 200.0);
-    front.at(Hardpoint::rod_outer).x() = front.at(Hardpoint::lower).x() - arm;
-    front.at(Hardpoint::rod_inner).x() = front.at(Hardpoint::rod_outer).x() + between(10, 25);
+    const double ackermann = between(0.3, 0.9);
+    place_rod(front, -arm, ackermann, between(0, 15));
     Corner rear;
     rear.kind = CornerKind::fixed;
     rear.at(Hardpoint::hub) = {0, 700, 300};

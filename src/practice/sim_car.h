@@ -102,6 +102,11 @@ class SimCar {
     std::array<double, 4> settled_{}, unsettled_{};  ///< degrees of toe beside the kinematics
 };
 
+/// Puts the corner's rod where a car has it: its outer joint so far ahead of the steering axis (behind it,
+/// where negative), and as far inboard behind the axle, outboard ahead of it, as gives that share of
+/// Ackermann's angle; its inner joint `set_back` nearer to the axle.
+void place_rod(Corner& corner, double ahead, double ackermann, double set_back);
+
 /// A car as it comes into the garage: front wishbones or struts with their hardpoints scattered, so that the
 /// arm its rods work on is 130 mm or so, give or take 22; toes out of true.
 SimCar any_car(SimCar::Rng& rng, Nature nature = {});

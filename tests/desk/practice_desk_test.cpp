@@ -119,12 +119,16 @@ TEST_F(PracticeTest, PlayedThroughOnTheHillclimbSpecialAtAllFourWheelsWithASlip)
     if (HasFatalFailure()) return;
     // Ten millimetres misread at one spot, and the spot read again.
     const Spot lip = wheel_spot(ReadingKind::rim_front, Wheel::rear_left);
+    key(Qt::Key_6, Qt::ControlModifier);
     window->slate().ask(lip);
     key(Qt::Key_Space);
     const auto held = desk->held(desk->blank(lip));
     ASSERT_TRUE(held);
     enter(QStringLiteral("%1 mm").arg(std::round(held->at) + 10));
     desk->settle();
+    key(Qt::Key_Return);  // it is questioned, and meant
+    desk->settle();
+    ASSERT_EQ(readings(), 15u) << slateText().toStdString();
     EXPECT_TRUE(desk->answer().now.alarm) << "two takings of one lip, ten millimetres apart";
     key(Qt::Key_Z, Qt::ControlModifier);
     desk->settle();

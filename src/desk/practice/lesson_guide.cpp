@@ -176,7 +176,7 @@ QString LessonGuide::asks(const Task& t) const {
             t.about == "after"
                 ? (item_.id == "spoils" ? tr("after the shims") : tr("after the string was moved"))
                 : (item_.id == "spoils" ? tr("before the shims") : tr("first"));
-        return tr("%1, %2:").arg(q(words::spot(s)), when);
+        return tr("%1, %2: what does the thread stand at?").arg(q(words::spot(s)), when);
     }
     if (t.about == "string") return tr("The string is outside the wheel. Which way does the wheel point?");
     if (t.about == "boards") return tr("Tapes between boards on both wheels. Which way do they point?");
@@ -289,8 +289,31 @@ QString LessonGuide::say() const {
     return asks(*t);
 }
 
+/// Where the rule stands: the wheel from above, its string, and the three spots beside it.
+void LessonGuide::drawWhere(QPainter& p, const Task& t, const QRectF& box) const {
+    const Chalk& c = Chalk::now();
+    const QPointF hub(box.center().x(), box.bottom() - 60);
+    p.setPen(c.stroke(c.chalk, 2.2));
+    p.setBrush(c.floor_line);
+    p.drawRoundedRect(QRectF(hub.x() - 150, hub.y() - 34, 300, 68), 28, 28);
+    const double y = box.top() + 40, off = t.about == "after" ? 34.0 : -12.0;
+    stringLine(p, {box.left(), y - off}, {box.right(), y + off}, c.string, 2.4);
+    drawText(p, {box.right() - 190, y + off - 34, 190, 24}, Qt::AlignRight, tr("front →"), 13, c.soft);
+    const auto string_at = [&](double x) { return y + off * (x - hub.x()) / (box.width() / 2); };
+    for (const auto& [kind, along] : {std::pair{ReadingKind::rim_rear, -140.0},
+                                      {ReadingKind::hub, 0.0},
+                                      {ReadingKind::rim_front, 140.0}}) {
+        const bool here = t.faces[t.face].spot.kind == kind;
+        const double x = hub.x() + along;
+        chalkLine(p, {x, hub.y() - 34}, {x, string_at(x)}, here ? c.string : c.faint, here ? 5 : 1.6);
+    }
+}
+
 void LessonGuide::drawFaces(QPainter& p, const Task& t, const QRectF& box) const {
     const Chalk& c = Chalk::now();
+    if (t.faces.size() == 1 && reads_string(t.faces[0].spot.kind) && t.faces[0].tool == "steel-rule-mm" &&
+        item_.id != "rule")
+        drawWhere(p, t, {box.left() + 40, box.top() + 330, box.width() - 80, box.height() - 380});
     const double each = std::min(300.0, (box.height() - 20) / static_cast<double>(t.faces.size()) - 44);
     double y = box.top();
     for (const practice::Face& f : t.faces) {

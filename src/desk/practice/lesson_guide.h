@@ -36,6 +36,7 @@ class LessonGuide : public Guide {
     QString faceWords(const practice::Face& face) const;
     QString judged() const;
     QString cameTo() const;
+    void drawWhere(QPainter& p, const practice::Task& task, const QRectF& box) const;
     void drawFaces(QPainter& p, const practice::Task& task, const QRectF& box) const;
     void drawRod(QPainter& p, const practice::Task& task, const QRectF& box) const;
     void drawTakings(QPainter& p, const practice::Task& task) const;

@@ -32,7 +32,7 @@ PracticePage::PracticePage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
     const auto& t = book::practice_tables();
     chosen_ = {t.cars.front().id, t.stories.front().id, t.levels.front().id};
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(60, 24, 60, 16);
+    column->setContentsMargins(60, 14, 60, 10);
     column->addWidget(heading(tr("The practice floor"), 26, this));
     auto* note = new QLabel(tr("A simulated car whose truth is known. Nothing here touches your own cars or "
                                "tools. Arrow keys and "
@@ -75,7 +75,7 @@ void PracticePage::refresh() {
                                 : p.passed ? tr("done, %1 of %2").arg(p.right).arg(p.of)
                                            : tr("%1 of %2").arg(p.right).arg(p.of),
                                 this);
-        l->setToolTip(q(lesson.reason));
+        l->setBelow(q(lesson.reason));
         l->setDone(p.passed);
         if (!focus && !p.passed) focus = l;
         connect(l, &QAbstractButton::clicked, this, [this, id = q(lesson.id)] { emit lessonChosen(id); });
@@ -90,13 +90,14 @@ void PracticePage::refresh() {
             auto* l = new QLabel(
                 QStringLiteral("%1 · %2<br>%3")
                     .arg(which ? q(which->text) : QString(), titleOf(p.play),
-                         soft(p.ended ? tr("%1 passes, %2 readings, %3 minutes; %4 of %5 truly inside")
-                                            .arg(p.passes)
-                                            .arg(p.readings)
-                                            .arg(p.minutes)
-                                            .arg(p.inside)
-                                            .arg(p.of)
-                                      : tr("not ended"))),
+                         soft(p.ended
+                                  ? tr("%1, %2 readings, %3 minutes; %4 of %5 truly inside")
+                                        .arg(p.passes == 1 ? tr("one pass") : tr("%1 passes").arg(p.passes))
+                                        .arg(p.readings)
+                                        .arg(p.minutes)
+                                        .arg(p.inside)
+                                        .arg(p.of)
+                                  : tr("not ended"))),
                 this);
             l->setFont(type(14));
             l->setWordWrap(true);
@@ -108,13 +109,13 @@ void PracticePage::refresh() {
     jobs_->addWidget(heading(tr("A whole job"), 17, this));
     const std::array tables = {&t.cars, &t.stories, &t.levels};
     for (const Group g : {car, story, level}) {
-        if (g != car) jobs_->addSpacing(10);
+        if (g != car) jobs_->addSpacing(6);
         for (const book::PracticeItem& i : *tables[g]) {
             const bool is = chosen_[g] == i.id;
             auto* l = new ShelfLine(ShelfLine::Kind::choice, q(i.text), {}, this);
             l->setDone(is);
             l->setAccessibleDescription(is ? tr("chosen") : QString());
-            l->setToolTip(q(i.reason));
+            l->setBelow(q(g == car ? i.note : i.reason));
             connect(l, &QAbstractButton::clicked, this, [this, g, id = i.id] {
                 chosen_[g] = id;
                 // The lines say what is chosen; none is made anew, so that the focus stays.
@@ -123,11 +124,6 @@ void PracticePage::refresh() {
                         other->setDone(other->property("of").toString() == q(id));
                         other->setAccessibleDescription(other->isDone() ? tr("chosen") : QString());
                     }
-                trouble_->setText(q(book::item_named(*std::array{&book::practice_tables().cars,
-                                                                 &book::practice_tables().stories,
-                                                                 &book::practice_tables().levels}[g],
-                                                     id)
-                                        ->reason));
             });
             l->setProperty("group", static_cast<int>(g));
             l->setProperty("of", q(i.id));

@@ -14,9 +14,13 @@ namespace fairchalk::desk {
 namespace {
 
 constexpr double drawn_times = 24.0;  // angles are drawn so much larger than life
-const QRectF car_box(110, 150, 740, 430), time_box(60, 720, 840, 150);
+const QRectF car_box(110, 170, 740, 400), time_box(60, 730, 840, 150);
 
 using Kind = practice::Mishap::Kind;
+
+QString passes(int n) {
+    return n == 1 ? QObject::tr("one pass of turning") : QObject::tr("%1 passes of turning").arg(n);
+}
 
 }  // namespace
 
@@ -139,7 +143,7 @@ QString TruthGuide::body() const {
                     .arg(abs(told_->wheel_off) < Angle::from_deg(0.5)
                              ? tr("straight")
                              : tr("%1 to the %2")
-                                   .arg(q(fairchalk::show(abs(told_->wheel_off), how_)),
+                                   .arg(QStringLiteral("%1°").arg(std::round(abs(told_->wheel_off).deg())),
                                         told_->wheel_off.deg() > 0 ? tr("right") : tr("left"))));
     out += head(tr("What went wrong"));
     if (told_->mishaps.empty()) out += line(tr("Nothing that mattered."));
@@ -150,8 +154,8 @@ QString TruthGuide::body() const {
 
 QString TruthGuide::say() const {
     if (!told_) return tr("F2 shows the truth and ends the practice; Escape goes on with it.");
-    return tr("%1 passes of turning, %2 readings; by hand it would have taken some %3 minutes.")
-        .arg(told_->passes)
+    return tr("%1, %2 readings; by hand it would have taken some %3 minutes.")
+        .arg(passes(told_->passes))
         .arg(told_->readings)
         .arg(std::lround(told_->minutes / 5.0) * 5);
 }
@@ -198,7 +202,8 @@ void TruthGuide::drawWheel(QPainter& p, Wheel w) const {
         p.drawLine(at - tip(believed.value.deg(), 100), at + tip(believed.value.deg(), 100));
     }
     chalkLine(p, at - tip(told_->truth[i].deg(), 112), at + tip(told_->truth[i].deg(), 112), c.string, 3);
-    const double y = side_of(w) == Side::left ? at.y() - 128 : at.y() + 74;
+    // Between the wheels, where no fan reaches.
+    const double y = side_of(w) == Side::left ? at.y() + 66 : at.y() - 118;
     const QRectF words(at.x() - 190, y, 380, 26);
     drawText(p, words, Qt::AlignCenter, tr("truly %1").arg(q(show_toe(told_->truth[i], how_))), 14, c.string,
              true);
@@ -279,8 +284,8 @@ void TruthGuide::draw(QPainter& p) const {
              c.soft);
     for (Wheel w : all_wheels) drawWheel(p, w);
     drawText(p, {40, 668, 880, 34}, Qt::AlignLeft,
-             tr("%1 passes · %2 readings · some %3 minutes by hand · %4 of %5 targets truly inside")
-                 .arg(told_->passes)
+             tr("%1 · %2 readings · some %3 minutes by hand · %4 of %5 targets truly inside")
+                 .arg(passes(told_->passes))
                  .arg(told_->readings)
                  .arg(std::lround(told_->minutes / 5.0) * 5)
                  .arg(told_->inside_truly)

@@ -18,6 +18,13 @@ ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidge
     if (kind != Kind::car) setCursor(Qt::PointingHandCursor);
 }
 
+void ShelfLine::setBelow(const QString& below) {
+    below_ = below;
+    setFixedHeight(50);
+    setAccessibleDescription(below);
+    setToolTip(below);
+}
+
 void ShelfLine::keyPressEvent(QKeyEvent* e) {
     if (e->key() == Qt::Key_Down || e->key() == Qt::Key_Up)
         focusNextPrevChild(e->key() == Qt::Key_Down);
@@ -53,11 +60,17 @@ void ShelfLine::paintEvent(QPaintEvent*) {
     p.drawEllipse(QPointF(42, y), 6, 6);
     p.setPen(kind_ == Kind::begin ? c.soft : c.chalk);
     p.setFont(type(15));
-    p.drawText(QRectF(60, 0, width() * 0.6, height()), Qt::AlignLeft | Qt::AlignVCenter, text());
+    const double tall = below_.isEmpty() ? height() : height() * 0.56;
+    p.drawText(QRectF(60, below_.isEmpty() ? 0 : 4, width() * 0.6, tall), Qt::AlignLeft | Qt::AlignVCenter,
+               text());
     p.setPen(c.soft);
     p.setFont(type(13));
-    p.drawText(QRectF(width() * 0.6, 0, width() * 0.4 - 14, height()), Qt::AlignRight | Qt::AlignVCenter,
-               note_);
+    p.drawText(QRectF(width() * 0.6, 0, width() * 0.4 - 14, tall), Qt::AlignRight | Qt::AlignVCenter, note_);
+    if (below_.isEmpty()) return;
+    p.setFont(type(12));
+    const QRectF under(60, height() * 0.52, width() - 74, height() * 0.42);
+    p.drawText(under, Qt::AlignLeft | Qt::AlignVCenter,
+               p.fontMetrics().elidedText(below_, Qt::ElideRight, static_cast<int>(under.width())));
 }
 
 ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {

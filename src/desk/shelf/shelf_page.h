@@ -23,6 +23,8 @@ class ShelfLine : public QAbstractButton {
         update();
     }
     bool isDone() const { return done_; }
+    /// A second, smaller line.
+    void setBelow(const QString& below);
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -30,7 +32,7 @@ class ShelfLine : public QAbstractButton {
 
   private:
     Kind kind_;
-    QString note_;
+    QString note_, below_;
     bool done_ = false;
 };
 
