@@ -119,6 +119,83 @@ void OneSimulatedJob(benchmark::State& state) {
 }
 BENCHMARK(OneSimulatedJob)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
 
+/// Five rounds of strings, camber and sweeps with four turns between each, rods and shims; eight adjusters.
+std::vector<Entry> long_job() {
+    std::mt19937 random(4);
+    const auto c = testing::SolidCar::any(random);
+    auto log = c.log(c.lines({"string-bars", "camber-gauge", "caster-sweep"}), random, 0.3, 0.05, 1);
+    CarCard card = c.card();
+    std::vector<std::string> ids;
+    for (Wheel w : all_wheels) {
+        const std::string at(name_of(w));
+        Rod rod = testing::rod_at(w, RodSide::behind_axle);
+        rod.id = "rod-" + at;
+        card.adjusters.emplace_back(rod);
+        Device shims;
+        shims.id = "shims-" + at;
+        shims.kind = "shim-pair";
+        shims.wheel = w;
+        card.adjusters.emplace_back(shims);
+    }
+    for (Entry& e : log)
+        if (CarEdit* edit = std::get_if<CarEdit>(&e.what)) edit->car = card;
+    std::vector<Entry> readings;
+    for (const Entry& e : log)
+        if (std::holds_alternative<Reading>(e.what)) readings.push_back(e);
+    TargetsEdit targets;
+    targets.targets = {testing::total_toe(Axle::front, 0.1, 0.02)};
+    for (Measure m : {Measure::toe, Measure::camber, Measure::caster})
+        for (Axle a : both_axles) {
+            if (m == Measure::caster && a == Axle::rear) continue;
+            Target t;
+            t.measure = m;
+            t.where = a;
+            t.aim = Angle::from_deg(m == Measure::caster ? 4.0 : 0.0);
+            t.lo = t.aim - Angle::from_deg(0.2);
+            t.hi = t.aim + Angle::from_deg(0.2);
+            targets.targets.push_back(t);
+        }
+    log.insert(log.begin() + 1, testing::entry("targets", targets));
+    for (int round = 1; round < 5; ++round) {
+        for (int k = 0; k < 4; ++k) {
+            const std::string at(name_of(static_cast<Wheel>(k)));
+            Turn t;
+            t.adjuster = (round % 2 ? "rod-" : "shims-") + at;
+            t.turns = 0.25;
+            if (round % 2 == 0) t.kind = "shim-pair", t.second = 0.5;
+            log.push_back(testing::entry("t" + std::to_string(round * 4 + k), t));
+        }
+        log.push_back(testing::entry("round" + std::to_string(round), RoundOpened{}));
+        for (Entry e : readings) {
+            e.id += "r" + std::to_string(round);
+            log.push_back(e);
+        }
+    }
+    return log;
+}
+
+void FiveRoundsAndSixteenTurns(benchmark::State& state) {
+    const auto log = long_job();
+    const Job job = job_of(log);
+    EstimateOptions o;
+    o.as_of_now = true;
+    o.explain = false;
+    for (auto _ : state) benchmark::DoNotOptimize(estimate(job, o));
+}
+BENCHMARK(FiveRoundsAndSixteenTurns)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
+
+void PlanOfEightAdjusters(benchmark::State& state) {
+    const auto log = long_job();
+    const Job job = job_of(log);
+    EstimateOptions o;
+    o.as_of_now = true;
+    o.explain = false;
+    const Estimate e = estimate(job, o);
+    for (auto _ : state) benchmark::DoNotOptimize(plan_turns(job, e));
+    state.counters["turns"] = static_cast<double>(plan_turns(job, e).turns.size());
+}
+BENCHMARK(PlanOfEightAdjusters)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
+
 void ReadAQuantity(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(read_quantity("66 3/8 and 1/32 in strong"));
 }

@@ -4,6 +4,7 @@
 #include <array>
 #include <cmath>
 
+#include "book/adjuster_json.h"
 #include "book/node.h"
 #include "core/named.h"
 #include "core/rig.h"
@@ -24,36 +25,6 @@ AxleCard axle_from(const Node& n) {
             suspension_named,
             "double-wishbone, strut, beam, trailing-arm, semi-trailing-arm, multi-link, unknown");
     return a;
-}
-
-Adjuster adjuster_from(const Node& n) {
-    n.object();
-    const std::string id = n["id"].text();
-    const std::string kind = n["kind"].text();
-    if (kind != "steering-rod" && kind != "toe-link") {
-        OtherAdjuster other{id, kind, {}, {}, {}};
-        if (n.has("angle")) other.angle = n["angle"].text();
-        if (n.has("wheel")) other.wheel = n["wheel"].wheel();
-        if (n.has("axle")) other.axle = n["axle"].axle();
-        return other;
-    }
-    Rod r;
-    r.id = id;
-    r.toe_link = kind == "toe-link";
-    r.wheel = n["wheel"].wheel();
-    if (n.has("rod")) {
-        r.runs = n["rod"].word({"behind-axle", "ahead-of-axle"}) == "behind-axle" ? RodSide::behind_axle
-                                                                                  : RodSide::ahead_of_axle;
-    }
-    if (n.has("thread")) {
-        r.thread = n["thread"].word({"right", "left"}) == "right" ? Thread::right : Thread::left;
-    }
-    if (n.has("pitch")) r.pitch = n["pitch"].positive_length();
-    if (n.has("double_ended")) r.double_ended = n["double_ended"].yes_no();
-    if (n.has("arm")) r.arm = n["arm"].positive_length();
-    if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
-    if (n.has("step")) r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
-    return r;
 }
 
 bool is_toe(Measure m) {
@@ -128,37 +99,6 @@ Json heights_json(const std::array<Length, 4>& heights) {
     for (Wheel w : all_wheels)
         j[std::string(name_of(w))] = write_exact(heights[static_cast<std::size_t>(index_of(w))]);
     return j;
-}
-
-Turn turn_from(const Node& n, const CarCard& car) {
-    Turn t;
-    t.adjuster = n["adjuster"].text();
-    const Rod* rod = car.rod(t.adjuster);
-    bool known = rod != nullptr;
-    for (const Adjuster& a : car.adjusters)
-        if (const auto* other = std::get_if<OtherAdjuster>(&a)) known = known || other->id == t.adjuster;
-    if (!known) wrong(n["adjuster"].place(), {Code::job_no_such_adjuster, {t.adjuster.substr(0, 60)}});
-    if (n.has("as_written")) t.as_written = n["as_written"].yes_no();
-    const Node amount = n["amount"];
-    if (!rod) {
-        t.understood = false;
-        if (amount.json().is_object()) {
-            for (const auto& [key, value] : amount.json().items())
-                Node(value, amount.place() + "." + key).quantity(Expect::Kind::any);
-        } else {
-            amount.quantity(Expect::Kind::any);
-        }
-        return t;
-    }
-    const Quantity q = amount.quantity(Expect::Kind::any);
-    if (q.kind == QuantityKind::angle) wrong(amount.place(), {Code::text_wanted_turns, {q.text}});
-    t.turns = q.value;
-    if (q.kind == QuantityKind::length) {
-        if (!rod->pitch) wrong(amount.place(), {Code::plan_pitch_unknown, {rod->id}});
-        t.turns = q.length() / (*rod->pitch * (rod->double_ended ? 2.0 : 1.0));
-    }
-    if (n["way"].word({"longer", "shorter"}) == "shorter") t.turns = -t.turns;
-    return t;
 }
 
 LinesSet lines_from(const Node& n) {
@@ -407,6 +347,7 @@ CarCard car_from(const Json& json, const std::string& place) {
             wrong(place + ".steering_ratio",
                   {Code::job_wrong_type, {"a number not above zero", "a ratio like 16.2"}});
     }
+    if (n.has("tin")) car.tin = shims_from(n["tin"]);
     if (n.has("adjusters")) {
         const Node list = n["adjusters"];
         for (std::size_t i = 0; i < list.list(); ++i) {
@@ -632,31 +573,9 @@ Json json_of(const CarCard& car) {
     if (car.same_wheels) j["same_wheels"] = true;
     if (car.steering_ratio) j["steering_ratio"] = *car.steering_ratio;
     Json list = Json::array();
-    for (const Adjuster& a : car.adjusters) {
-        Json o = Json::object();
-        if (const Rod* r = std::get_if<Rod>(&a)) {
-            o["id"] = r->id;
-            o["kind"] = r->toe_link ? "toe-link" : "steering-rod";
-            o["wheel"] = name_of(r->wheel);
-            if (r->runs != RodSide::unknown)
-                o["rod"] = r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
-            if (r->thread != Thread::unknown) o["thread"] = r->thread == Thread::right ? "right" : "left";
-            if (r->pitch) o["pitch"] = write_exact(*r->pitch);
-            o["double_ended"] = r->double_ended;
-            if (r->arm) o["arm"] = write_exact(*r->arm);
-            if (r->arm_sigma) o["arm_sigma"] = write_exact(*r->arm_sigma);
-            o["step"] = show_turns(r->step_turns);
-        } else {
-            const auto& other = std::get<OtherAdjuster>(a);
-            o["id"] = other.id;
-            o["kind"] = other.kind;
-            if (!other.angle.empty()) o["angle"] = other.angle;
-            if (other.wheel) o["wheel"] = name_of(*other.wheel);
-            if (other.axle) o["axle"] = name_of(*other.axle);
-        }
-        list.push_back(o);
-    }
+    for (const Adjuster& a : car.adjusters) list.push_back(json_of(a));
     if (!list.empty()) j["adjusters"] = list;
+    if (!car.tin.empty()) j["tin"] = shims_json(car.tin);
     return j;
 }
 
@@ -718,10 +637,7 @@ Json json_of(const Entry& e) {
         j.update(json_of(*reading));
     } else if (const auto* turn = std::get_if<Turn>(&e.what)) {
         j["kind"] = "turn";
-        j["adjuster"] = turn->adjuster;
-        j["amount"] = write_exact_turns(std::abs(turn->turns));
-        j["way"] = turn->turns < 0 ? "shorter" : "longer";
-        if (turn->as_written) j["as_written"] = true;
+        turn_json(*turn, j);
     } else if (const auto* change = std::get_if<Change>(&e.what)) {
         const bool how = change->kind == ChangeKind::rolled || change->kind == ChangeKind::bounced;
         j["kind"] = how ? "settled" : name_of(change->kind);

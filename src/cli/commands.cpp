@@ -147,7 +147,17 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* plan = app.add_subcommand("plan", "What to turn next, how much and which way");
     plan->add_option("job", path, "a job file")->required();
-    plan->footer("Example: fairchalk-cli plan job.json");
+    std::string only, match;
+    PlanOptions choices;
+    plan->add_option("--only", only, "these alone: toe, camber or caster")
+        ->check(CLI::IsMember({"toe", "camber", "caster"}));
+    plan->add_flag("--without-jacking", choices.without_jacking,
+                   "nothing that the weight has to come off for");
+    plan->add_option("--touching", choices.touching, "these adjusters alone, by their ids");
+    plan->add_option("--match", match,
+                     "bring this wheel to the other side's angles, touching only its adjusters")
+        ->check(CLI::IsMember({"front-left", "front-right", "rear-left", "rear-right"}));
+    plan->footer("Example: fairchalk-cli plan job.json --only toe");
 
     auto* corner =
         app.add_subcommand("corner", "Exact kinematics of one corner: its angles before and after a move");
@@ -167,6 +177,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     bench->add_option("--tolerance", proving.tolerance, "degrees each way, of each front wheel; 0.167")
         ->check(CLI::Range(0.01, 2.0));
     bench->add_flag("!--no-dents", proving.dents, "no dented lips: the tool's own spread is all there is");
+    bench->add_flag("--whole", proving.whole, "toe, camber and caster of the front axle, not toe alone");
     bench->add_option("--slips", proving.slips, "the rate of a person's slips, in each reading; 0")
         ->check(CLI::Range(0.0, 0.2));
     bench->footer("Example: fairchalk-cli practice bench --cars 200 --seed 7 --tool vernier");
@@ -244,7 +255,10 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             }
             out << pretty(solve_answer(job, wanted));
         } else if (plan->parsed()) {
-            out << pretty(plan_answer(job_in(path, ids)));
+            if (only == "toe") choices.only = {Measure::total_toe, Measure::toe, Measure::thrust};
+            if (only == "camber") choices.only = {Measure::camber, Measure::cross_camber};
+            if (only == "caster") choices.only = {Measure::caster, Measure::cross_caster};
+            out << pretty(plan_answer(job_in(path, ids), choices, wheel_named(match)));
         } else if (bench->parsed()) {
             const Tool* tool = standard_tool(tool_name);
             if (!tool || tool->quantity != QuantityKind::length) {

@@ -11,6 +11,7 @@ book::Json proving_answer(const practice::ProvingOptions& options,
     out["tool"] = options.tool.name;
     out["tolerance_deg"] = options.tolerance;
     out["dents"] = options.dents;
+    out["whole"] = options.whole;
     out["slips"] = options.slips;
     out["stopped"] = stopped;
     for (const practice::WayResult& r : results) {
@@ -22,6 +23,8 @@ book::Json proving_answer(const practice::ProvingOptions& options,
         w["never_arrived"] = r.never;
         w["truly_inside"] = r.truly_inside;
         w["worst_left_deg"] = r.worst_left;
+        if (r.given_70_to_90 > 0)
+            w["given_70_to_90"] = {{"turns", r.given_70_to_90}, {"ended", r.ended_of_those}};
         out["ways"].push_back(w);
     }
     return out;

@@ -277,28 +277,73 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
     return out;
 }
 
-Json plan_answer(const book::JobFile& file) {
-    const Job job = file.job();
+namespace {
+
+/// A rod's turn, or a device's: of one handle with its unit and way, of two each under its name.
+Json turn_json(const PlannedTurn& t, const CarCard& car) {
+    Json j = Json::object();
+    j["adjuster"] = t.adjuster;
+    if (const Rod* rod = car.rod(t.adjuster)) {
+        j["amount"] = std::abs(t.turns);
+        j["unit"] = "turn";
+        j["way"] = t.longer() ? "longer" : "shorter";
+        j["say"] = words::turn_line(*rod, t.turns);
+        j["because"] = words::why_this_way(*rod, t.longer());
+        if (rod->thread != Thread::unknown) j["rotate"] = words::how_to_rotate(*rod, t.longer());
+        return j;
+    }
+    const Device& d = *car.device(t.adjuster);
+    const auto handles = adjuster_kind(d.kind)->handles(d);
+    if (handles.size() == 1) {
+        j["amount"] = std::abs(t.turns);
+        j["unit"] = name_of(handles[0].unit);
+        j["way"] = t.turns > 0 ? handles[0].more : handles[0].less;
+        if (d.kind == "trailing-arm-shims") {
+            j["inner_mm"] = -t.turns;
+            j["outer_mm"] = t.turns;
+        }
+    } else {
+        j[std::string(handles[0].name) + '_' + std::string(name_of(handles[0].unit))] = t.turns;
+        j[std::string(handles[1].name) + '_' + std::string(name_of(handles[1].unit))] = t.second;
+    }
+    j["say"] = words::turn_line(car, t);
+    j["because"] = words::why_device(d);
+    j["loosen"] = words::loosen_device(d);
+    if (const std::string caution = words::caution_device(d); !caution.empty()) j["caution"] = caution;
+    for (const ShimMove& m : t.shims) {
+        Json move = {{"thickness_mm", m.shims.thickness.mm()},
+                     {"count", m.shims.count},
+                     {"from", m.from},
+                     {"to", m.to}};
+        if (m.shims.spans) move["spans"] = true;
+        j["shims"].push_back(move);
+    }
+    return j;
+}
+
+}  // namespace
+
+Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::optional<Wheel> match) {
+    Job job = file.job();
     EstimateOptions options;
     options.as_of_now = true;
     const Estimate e = estimate(job, options);
-    const Plan plan = plan_turns(job, e);
+    if (match) job.targets = matching_other_side(job, e, *match);
+    const Plan plan = plan_turns(job, e, choices);
     Json out = Json::object();
     out["turns"] = Json::array();
     Json expect = Json::object();
     const CarCard& car = job.rounds.empty() ? job.car : job.rounds.back().car;
     for (const PlannedTurn& t : plan.turns) {
-        const Rod& rod = *car.rod(t.rod);
-        Json j = Json::object();
-        j["adjuster"] = t.rod;
-        j["amount"] = std::abs(t.turns);
-        j["unit"] = "turn";
-        j["way"] = t.longer() ? "longer" : "shorter";
-        j["say"] = words::turn_line(rod, t.turns);
-        j["because"] = words::why_this_way(rod, t.longer());
-        if (rod.thread != Thread::unknown) j["rotate"] = words::how_to_rotate(rod, t.longer());
-        out["turns"].push_back(j);
-        expect[std::string(name_of(t.wheel))]["toe"] = angle_json(t.after);
+        out["turns"].push_back(turn_json(t, car));
+        const Device* d = car.device(t.adjuster);
+        for (Wheel w : d ? wheels_of(*d) : std::vector<Wheel>{t.wheel}) {
+            static constexpr std::array names = {"toe", "camber", "caster"};
+            const auto& angles = plan.expect[static_cast<std::size_t>(index_of(w))];
+            for (std::size_t a = 0; a < 3; ++a)
+                if (angles[a].known && (a == 0 || d))
+                    expect[std::string(name_of(w))][names[a]] = angle_json(angles[a]);
+        }
     }
     for (const Verdict& v : plan.after) {
         if (!v.angle.known || v.target.measure == Measure::toe) continue;
@@ -312,8 +357,11 @@ Json plan_answer(const book::JobFile& file) {
     out["remeasure"] = Json::array();
     for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));
     out["cannot"] = Json::array();
-    for (const Unreachable& u : plan.cannot)
-        out["cannot"].push_back({{"what", u.what}, {"why", words::sentence(u.why)}});
+    for (const Unreachable& u : plan.cannot) {
+        Json j = {{"what", u.what}, {"why", words::sentence(u.why)}};
+        if (u.best.known) j["best"] = angle_json(u.best);
+        out["cannot"].push_back(j);
+    }
     if (plan.next == NextStep::read && plan.remeasure.empty() && e.round >= 0) {
         const Json next = ask_next(job, e, plan.before);
         if (!next.is_null()) out["remeasure"].push_back(next);

@@ -8,7 +8,9 @@ namespace fairchalk::cli {
 
 /// The answers of `solve` and `plan`, as the job file's contract (docs/job-file.md) has them.
 book::Json solve_answer(const book::JobFile& file, std::optional<int> round);
-book::Json plan_answer(const book::JobFile& file);
+/// `match`: the targets of that wheel are the other side's angles as they are.
+book::Json plan_answer(const book::JobFile& file, const PlanOptions& choices = {},
+                       std::optional<Wheel> match = {});
 /// `{"kind":"length","mm":65.0875,"resolution_mm":1.5875}`
 book::Json read_answer(const Quantity& q);
 

@@ -25,7 +25,7 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
         if (const Rod* r = std::get_if<Rod>(&a)) {
             add(Kind::rod_length, "rod-length", r->wheel, r->id);
             add(Kind::thread_exposed, "thread-exposed", r->wheel, r->id);
-        } else if (const auto& other = std::get<OtherAdjuster>(a); other.kind != "none") {
+        } else if (const auto& other = std::get<Device>(a); other.kind != "none") {
             add(Kind::adjuster, "marks", std::nullopt, other.id);
         }
     }

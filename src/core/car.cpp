@@ -67,6 +67,21 @@ std::optional<Measure> measure_named(std::string_view s) {
     return named<Measure>(measure_names, s);
 }
 
+const std::string& id_of(const Adjuster& adjuster) {
+    return std::visit([](const auto& a) -> const std::string& { return a.id; }, adjuster);
+}
+
+int CarCard::place_of(std::string_view id) const {
+    for (std::size_t i = 0; i < adjusters.size(); ++i)
+        if (id_of(adjusters[i]) == id) return static_cast<int>(i);
+    return -1;
+}
+
+const Device* CarCard::device(std::string_view id) const {
+    const int i = place_of(id);
+    return i < 0 ? nullptr : std::get_if<Device>(&adjusters[static_cast<std::size_t>(i)]);
+}
+
 const Rod* CarCard::rod(std::string_view id) const {
     for (const Adjuster& a : adjusters)
         if (const Rod* r = std::get_if<Rod>(&a); r && r->id == id) return r;

@@ -101,6 +101,9 @@ struct Rod {
     std::optional<Length> arm;  ///< steering arm, from the steering axis to the rod end, in plan
     std::optional<Length> arm_sigma;
     double step_turns = 0.125;  ///< what the hand can make: an eighth, or a sixth where flats are counted
+    /// What locking it has done to the toe, degrees; nothing while it was never seen.
+    std::optional<double> lock_deg, lock_sigma_deg;
+    static constexpr double prior_lock_sigma_deg = 0.045;
 
     /// Of an arm that was measured without saying how well.
     static constexpr Length measured_arm_sigma = Length::from_mm(3.0);
@@ -109,17 +112,56 @@ struct Rod {
     static constexpr Length prior_arm_sigma = Length::from_mm(22.0);
 };
 
-/// An adjuster of a kind that this version keeps but does not plan with; `none` says that an angle has no
-/// adjuster.
-struct OtherAdjuster {
+/// What one unit of one of an adjuster's handles does to an angle of a wheel, in degrees, as it was learnt or
+/// measured.
+struct KnownResponse {
+    std::string handle;  ///< as adjuster.h names it; empty where there is one
+    Wheel wheel = Wheel::front_left;
+    int angle = 0;  ///< 0 toe, 1 camber, 2 caster
+    double deg = 0.0, sigma_deg = 0.0;
+};
+
+/// Shims of one thickness.
+struct ShimsOf {
+    Length thickness;
+    int count = 0;
+    bool spans = false;  ///< a plate across both bolts: one shim in both stacks
+    bool operator==(const ShimsOf&) const = default;
+};
+
+/// An adjuster that is no rod; adjuster.h says what its kind does. A kind that is not known there is kept and
+/// not planned with; `none` says that an angle has no adjuster. Its fields are the dimensions and ways of all
+/// kinds; each kind reads its own.
+struct Device {
     std::string id;
     std::string kind;
     std::string angle;  ///< of `none`: toe, camber or caster
     std::optional<Wheel> wheel;
     std::optional<Axle> axle;
+
+    bool pushes_in = false;            ///< shims: more of them pull the arm inward
+    bool runs_behind = false;          ///< radius rod: its body end lies behind the axle
+    bool upper_arm = false;            ///< radius rod, arm, cam: of the upper arm
+    bool ahead_of_axle = false;        ///< cross tube, drag link
+    std::string bolt = {};             ///< cam: `front`, `rear`, `both` or `strut`
+    std::optional<Length> pitch = {};  ///< of a thread; twice that a turn where `double_ended`
+    bool double_ended = false;
+    std::optional<Length> eccentricity = {};
+    double at_deg = 0.0;                      ///< cam: from the middle of its travel
+    std::optional<Length> joint_height = {};  ///< between the joints that the wheel leans about
+    std::optional<Length> bolt_spacing = {};  ///< between the two bolts or pivots of the arm
+    std::optional<Length> pivot_to_hub = {};
+    std::optional<Length> arm = {};  ///< cross tube, drag link: the steering arm
+    std::optional<Length> arm_sigma = {};
+    std::optional<double> step = {};              ///< in the unit of its handles
+    std::optional<double> least = {}, most = {};  ///< how far it goes from where the card has it
+    std::array<std::vector<ShimsOf>, 2> stacks =
+        {};  ///< what is in there: front and rear, or inner and outer
+    std::vector<KnownResponse> response = {};
 };
 
-using Adjuster = std::variant<Rod, OtherAdjuster>;
+using Adjuster = std::variant<Rod, Device>;
+const std::string& id_of(const Adjuster& adjuster);
 
 struct CarCard {
     std::string name;
@@ -136,10 +178,14 @@ struct CarCard {
     CornerSpec heights;       ///< mm
     std::string load;         ///< what the maker wants on board
     std::vector<TorqueOnCard> torques;
+    std::vector<ShimsOf> tin;  ///< shims at hand beside those in the stacks
 
     const AxleCard& axle(Axle a) const { return axles[index_of(a)]; }
     AxleCard& axle(Axle a) { return axles[index_of(a)]; }
     const Rod* rod(std::string_view id) const;
+    const Device* device(std::string_view id) const;
+    /// Where an adjuster stands on the card; -1 where it does not.
+    int place_of(std::string_view id) const;
     /// The torque the card has for a part, or nothing.
     std::optional<std::string> torque_of(std::string_view part) const;
     /// The rod that sets this wheel's toe, or null.

@@ -7,13 +7,15 @@
 #include <limits>
 #include <map>
 #include <numbers>
+#include <numeric>
 #include <set>
 #include <tuple>
 
 #include <ceres/ceres.h>
 #include <glog/logging.h>
-#include <Eigen/SVD>
+#include <Eigen/QR>
 
+#include "core/adjuster.h"
 #include "core/floor.h"
 #include "core/normal.h"
 #include "core/observation.h"
@@ -36,6 +38,10 @@ constexpr double runout_sigma = 1.0 * deg;
 constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an arm jig has read
 constexpr double lip_sigma = 30e-3;
 constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
+
+constexpr double not_quite_linear = 0.05;  // of what a device does
+constexpr double camber_by_toe = 0.15;     // degrees of camber a degree of toe at most, one sigma
+constexpr double lock_scatter = 0.02;      // degrees: from one locking to the next
 
 constexpr double too_vague_deg = 3.0;
 constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
@@ -340,6 +346,10 @@ class Network {
     void raise_strings(int last);
     double slope_by_turned(const Observed& o) const;
     void turn(const Turn& t, const CarCard& car);
+    void turn_device(const Turn& t, const Device& d, int place, const CarCard& car);
+    void locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car);
+    const ResponsePrior& responses_of(const Device& d, int place, const CarCard& car);
+    void add_unturned(const CarCard& car);
     void happened(const Spoils& row, std::optional<Axle> axle);
     void car_moved_between_strings();
     void strings_moved();
@@ -362,6 +372,10 @@ class Network {
     std::vector<Linked> links_;
     std::vector<Unused> unused_;
     std::map<std::string, int> rod_turns_;
+    std::map<int, ResponsePrior> responses_;        // of devices that were turned, by place
+    std::map<int, std::array<double, 2>> amounts_;  // turned so far
+    std::set<int> turned_unlocked_;                 // rods turned and not locked yet, by place
+    std::map<int, int> locks_seen_;
     const Round* last_round_ = nullptr;
     int epoch_ = 0;
     int lie_ = 0;  // which laying of the strings and wheels: spots of another lie are other spots
@@ -669,22 +683,104 @@ void Network::link_step(Unknown what, int where, double sigma) {
     links_.push_back(l);
 }
 
+/// The responses of a device as unknowns, from when it is first turned.
+const ResponsePrior& Network::responses_of(const Device& d, int place, const CarCard& car) {
+    const auto it = responses_.find(place);
+    if (it != responses_.end()) return it->second;
+    const ResponsePrior& p = responses_.emplace(place, *response_prior(d, car)).first->second;
+    const int n = static_cast<int>(p.effects.size());
+    std::vector<int> unknowns;
+    for (int i = 0; i < n; ++i)
+        unknowns.push_back(add(Unknown::response, place_of_response(place, i), p.mean[i]));
+    // The joint prior, whitened: one row each.
+    const Eigen::MatrixXd l = p.covariance.llt().matrixL();
+    const Eigen::MatrixXd white = l.triangularView<Eigen::Lower>().solve(Eigen::MatrixXd::Identity(n, n));
+    for (int row = 0; row < n; ++row) {
+        Linked prior;
+        prior.unknowns = unknowns;
+        for (int k = 0; k < n; ++k) prior.coefficients.push_back(white(row, k));
+        prior.constant = -white.row(row).dot(p.mean);
+        links_.push_back(prior);
+    }
+    return p;
+}
+
+/// Angles after = angles before + what each handle's travel does, for each wheel that it moves.
+void Network::turn_device(const Turn& t, const Device& d, int place, const CarCard& car) {
+    const AdjusterKind& kind = *adjuster_kind(d.kind);
+    const Spoils& row = spoils_of(Happening::turned_device, car.no_springs);
+    const ResponsePrior& prior = responses_of(d, place, car);
+    std::array<double, 2>& so_far = amounts_[place];
+    std::array<double, 2> travelled{};
+    const std::array<double, 2> by = {t.turns, t.second};
+    for (std::size_t h = 0; h < 2; ++h) {
+        travelled[h] = kind.travel(d, so_far[h] + by[h]) - kind.travel(d, so_far[h]);
+        so_far[h] += by[h];
+    }
+    ++rod_turns_[d.id];
+    constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
+    const std::vector<Wheel> wheels = wheels_of(d);
+    for (Wheel wheel : wheels) {
+        const int w = index_of(wheel);
+        std::optional<std::pair<int, int>> camber;
+        for (int angle = 0; angle < 3; ++angle) {
+            const Unknown what = angles[static_cast<std::size_t>(angle)];
+            if (!current().contains({what, w})) continue;
+            Linked l;
+            const int before = current().at({what, w}), after = renew(what, w);
+            l.unknowns = {after, before};
+            l.coefficients = {1.0, -1.0};
+            double size = 0.0;
+            for (std::size_t i = 0; i < prior.effects.size(); ++i) {
+                const Effect& e = prior.effects[i];
+                const double by_handle = travelled[static_cast<std::size_t>(e.handle)];
+                if (e.wheel != wheel || e.angle != angle || by_handle == 0.0) continue;
+                const int r =
+                    current().at({Unknown::response, place_of_response(place, static_cast<int>(i))});
+                l.unknowns.push_back(r);
+                l.coefficients.push_back(-by_handle);
+                size += prior.mean[static_cast<Eigen::Index>(i)] * by_handle;
+            }
+            // It settles by itself, and no effect is quite linear.
+            const double settles = (angle == 0 ? row.here : row.camber) * deg;
+            l.sigma = std::hypot(settles, not_quite_linear * size);
+            links_.push_back(l);
+            if (angle == 1) camber = {after, before};
+        }
+        if (camber && current().contains({Unknown::sai, w})) {
+            // The upright leans as one piece: what the camber gained the inclination lost.
+            const int before = current().at({Unknown::sai, w}), after = renew(Unknown::sai, w);
+            Linked l;
+            l.unknowns = {after, before, camber->first, camber->second};
+            l.coefficients = {1.0, -1.0, 1.0, -1.0};
+            l.sigma = (kind.keeps_included_angle() ? 0.05 : 1.0) * deg;
+            links_.push_back(l);
+        }
+    }
+    // The other wheel of a steered axle is taken along by what moved.
+    if (wheels.size() == 1 && axle_of(wheels.front()) == Axle::front)
+        link_step(Unknown::toe, index_of(wheels.front()) ^ 1, row.elsewhere * deg);
+}
+
 void Network::turn(const Turn& t, const CarCard& car) {
-    int place = -1;
-    for (std::size_t i = 0; i < car.adjusters.size(); ++i)
-        if (const Rod* r = std::get_if<Rod>(&car.adjusters[i]); r && r->id == t.adjuster)
-            place = static_cast<int>(i);
+    const int place = car.place_of(t.adjuster);
+    const Device* device = car.device(t.adjuster);
     ++epoch_;
-    if (place < 0 || !t.understood) {
+    if (device && t.understood && adjuster_kind(device->kind)) return turn_device(t, *device, place, car);
+    const Rod* known = car.rod(t.adjuster);
+    if (!known || !t.understood) {
         // An adjuster this version does not know: say nothing about the angles of either axle.
         anything_moved(spoils_of(Happening::turned_other, car.no_springs));
         return;
     }
-    const Rod& rod = std::get<Rod>(car.adjusters[place]);
+    const Rod& rod = *known;
     ++rod_turns_[rod.id];
+    turned_unlocked_.insert(place);
     const int w = index_of(rod.wheel);
+    const Spoils& row = spoils_of(Happening::turned_toe, car.no_springs);
     // More thread than the arm is long: whatever that was, it says nothing about the toe now.
     const bool absurd = std::abs(length_change(rod, t.turns) / arm_prior(rod).mean) > 0.5;
+    const Angle toe_by = absurd ? Angle::from_deg(5.0) : toe_change(rod, t.turns, arm_prior(rod).mean);
     if (!rod.pitch || rod.runs == RodSide::unknown || absurd || !current().contains({Unknown::arm, place})) {
         link_step(Unknown::toe, w, 5.0 * deg);
     } else {
@@ -695,13 +791,45 @@ void Network::turn(const Turn& t, const CarCard& car) {
         l.coefficients = {1.0, -1.0};
         l.rod = true;
         l.length_change = length_change(rod, t.turns).m() * toe_sign(rod);
-        l.sigma = spoils_of(Happening::turned_toe, car.no_springs).here * deg;
+        l.sigma = row.here * deg;
         l.unknowns.push_back(current().at({Unknown::arm, place}));
         links_.push_back(l);
     }
-    const Spoils& row = spoils_of(Happening::turned_toe, car.no_springs);
-    link_step(Unknown::camber, w, row.camber * deg);
+    // A rod that is not level with its joints leans the wheel a little as it turns it.
+    link_step(Unknown::camber, w,
+              std::min(row.camber * deg, camber_by_toe * std::abs(toe_by.rad()) + 0.01 * deg));
     if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * deg);
+}
+
+/// Locknuts tightened: each rod that was turned moves by what it does when it is locked.
+void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car) {
+    ++epoch_;
+    for (int w = 0; w < 4; ++w) {
+        const Wheel wheel = static_cast<Wheel>(w);
+        if (axle && axle_of(wheel) != *axle) {
+            link_step(Unknown::toe, w, row.elsewhere * deg);
+            continue;
+        }
+        const Rod* rod = car.rod_at(wheel);
+        const int place = rod ? car.place_of(rod->id) : -1;
+        link_step(Unknown::camber, w, row.camber * deg);
+        link_step(Unknown::caster, w, row.camber * deg);
+        if (place < 0 || !turned_unlocked_.contains(place)) {
+            link_step(Unknown::toe, w, (rod ? row.here : row.elsewhere) * deg);
+            continue;
+        }
+        turned_unlocked_.erase(place);
+        ++locks_seen_[place];
+        if (!current().contains({Unknown::lock, place}))
+            with_prior(Unknown::lock, place, rod->lock_deg.value_or(0.0) * deg,
+                       std::max(rod->lock_sigma_deg.value_or(Rod::prior_lock_sigma_deg), 1e-3) * deg);
+        const int before = current().at({Unknown::toe, w}), after = renew(Unknown::toe, w);
+        Linked l;
+        l.unknowns = {after, before, current().at({Unknown::lock, place})};
+        l.coefficients = {1.0, -1.0, -1.0};
+        l.sigma = lock_scatter * deg;
+        links_.push_back(l);
+    }
 }
 
 void Network::anything_moved(const Spoils& row) {
@@ -852,6 +980,10 @@ Estimate Network::solve() {
             turn(*t, last_round_->car);
         } else if (const auto h = happening_of((*job_.log)[i], last_round_->car)) {
             const Change* c = std::get_if<Change>(&what);
+            if (*h == Happening::locked) {
+                locked(spoils_of(*h, last_round_->car.no_springs), c->axle, last_round_->car);
+                continue;
+            }
             happened(spoils_of(*h, last_round_->car.no_springs), c ? c->axle : std::nullopt);
         }
     }
@@ -949,15 +1081,20 @@ void Network::analyse(Estimate& out) {
     for (int i = 0; i < m; ++i)
         if (const double norm = jacobian_.col(i).norm(); norm > 0) p.scale[i] = norm;
     const Eigen::MatrixXd scaled = jacobian_ * p.scale.cwiseInverse().asDiagonal();
-    // One row of zeros more when nothing was read at all: then everything is in the null space.
-    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(n > 0 ? scaled : Eigen::MatrixXd::Zero(1, m),
-                                                Eigen::ComputeThinU | Eigen::ComputeFullV);
-    const auto& s = svd.singularValues();
-    int rank = 0;
-    while (rank < s.size() && s[rank] > 1e-8 * s[0] && s[0] > 0) ++rank;
-    const Eigen::MatrixXd v = svd.matrixV().leftCols(rank);
-    const Eigen::MatrixXd vs = v * s.head(rank).cwiseInverse().asDiagonal();
-    p.null_space = svd.matrixV().rightCols(m - rank);
+    // A = Q [T 0; 0 0] Z P': Q's columns are the readings' space, the last of (Z P')' are what no reading tells.
+    // One row of zeros where nothing was read at all: then everything is in the null space.
+    Eigen::CompleteOrthogonalDecomposition<Eigen::MatrixXd> split;
+    split.setThreshold(1e-9);
+    split.compute(n > 0 ? scaled : Eigen::MatrixXd::Zero(1, m));
+    const int rank = static_cast<int>(split.rank());
+    const Eigen::MatrixXd u = split.householderQ() * Eigen::MatrixXd::Identity(std::max(n, 1), rank);
+    // Eigen leaves Z unset where nothing is unknown.
+    const Eigen::MatrixXd z = rank < m ? Eigen::MatrixXd(split.matrixZ().transpose()) : Eigen::MatrixXd::Identity(m, m);
+    const Eigen::MatrixXd v = split.colsPermutation() * z;
+    const Eigen::MatrixXd t = split.matrixT().topLeftCorner(rank, rank).triangularView<Eigen::Upper>();
+    const Eigen::MatrixXd vs =
+        t.triangularView<Eigen::Upper>().solve<Eigen::OnTheRight>(Eigen::MatrixXd(v.leftCols(rank)));
+    p.null_space = v.rightCols(m - rank);
     p.covariance =
         p.scale.cwiseInverse().asDiagonal() * (vs * vs.transpose()) * p.scale.cwiseInverse().asDiagonal();
 
@@ -974,12 +1111,12 @@ void Network::analyse(Estimate& out) {
         const Observed& o = observed_[i];
         if (o.from_card) continue;
         const int row = static_cast<int>(readings++);
-        p.projection.row(row) = svd.matrixU().row(static_cast<int>(i)).head(rank);
+        p.projection.row(row) = u.row(static_cast<int>(i));
         p.residuals[row] = residuals_[static_cast<int>(i)];
         p.sigmas[row] = o.sigma;
         Check c;
         c.entry = o.entry;
-        const double leverage = svd.matrixU().row(static_cast<int>(i)).head(rank).squaredNorm();
+        const double leverage = u.row(static_cast<int>(i)).squaredNorm();
         c.redundancy = std::clamp(1.0 - leverage, 0.0, 1.0);
         if (c.redundancy < 1e-6) {
             c.redundancy = 0.0;
@@ -1018,10 +1155,65 @@ void Network::analyse(Estimate& out) {
     p.now = current();
     p.standing = standing_;
     p.arms = find(Unknown::arm, static_cast<int>(last_round_->car.adjusters.size()));
+    p.amounts = amounts_;
+    add_unturned(last_round_->car);
+}
+
+/// What devices do that were not turned yet, and locks not seen: their priors, beside the solved problem.
+void Network::add_unturned(const CarCard& car) {
+    Posterior& p = *posterior_;
+    struct Block {
+        std::vector<UnknownKey> keys;
+        Eigen::VectorXd mean;
+        Eigen::MatrixXd covariance;
+    };
+    std::vector<Block> blocks;
+    Eigen::Index more = 0;
+    for (std::size_t place = 0; place < car.adjusters.size(); ++place) {
+        const int at = static_cast<int>(place);
+        if (const Rod* rod = std::get_if<Rod>(&car.adjusters[place])) {
+            if (!rod->lock_deg || current().contains({Unknown::lock, at})) continue;
+            const double sigma =
+                std::max(rod->lock_sigma_deg.value_or(Rod::prior_lock_sigma_deg), 1e-3) * deg;
+            blocks.push_back({{{Unknown::lock, at, epoch_}},
+                              Eigen::VectorXd::Constant(1, *rod->lock_deg * deg),
+                              Eigen::MatrixXd::Constant(1, 1, sigma * sigma)});
+        } else if (!responses_.contains(at)) {
+            const auto prior = response_prior(std::get<Device>(car.adjusters[place]), car);
+            if (!prior) continue;
+            Block b{{}, prior->mean, prior->covariance};
+            for (int i = 0; i < static_cast<int>(prior->effects.size()); ++i)
+                b.keys.push_back({Unknown::response, place_of_response(at, i), epoch_});
+            blocks.push_back(std::move(b));
+        }
+        if (!blocks.empty())
+            more = std::accumulate(blocks.begin(), blocks.end(), Eigen::Index{0},
+                                   [](Eigen::Index n, const Block& b) { return n + b.mean.size(); });
+    }
+    if (more == 0) return;
+    const Eigen::Index was = p.x.size();
+    p.x.conservativeResize(was + more);
+    p.scale.conservativeResize(was + more);
+    p.scale.tail(more).setOnes();
+    p.null_space.conservativeResize(was + more, p.null_space.cols());
+    p.null_space.bottomRows(more).setZero();
+    Eigen::MatrixXd covariance = Eigen::MatrixXd::Zero(was + more, was + more);
+    covariance.topLeftCorner(was, was) = p.covariance;
+    Eigen::Index at = was;
+    for (const Block& b : blocks) {
+        p.x.segment(at, b.mean.size()) = b.mean;
+        covariance.block(at, at, b.mean.size(), b.mean.size()) = b.covariance;
+        for (std::size_t i = 0; i < b.keys.size(); ++i) {
+            p.keys.push_back(b.keys[i]);
+            p.now[{b.keys[i].what, b.keys[i].where}] = static_cast<int>(at + static_cast<Eigen::Index>(i));
+        }
+        at += b.mean.size();
+    }
+    p.covariance = std::move(covariance);
 }
 
 Eigen::VectorXd Network::gradient(std::initializer_list<std::pair<int, double>> terms) const {
-    Eigen::VectorXd g = Eigen::VectorXd::Zero(static_cast<int>(x_.size()));
+    Eigen::VectorXd g = Eigen::VectorXd::Zero(posterior_->x.size());
     for (const auto& [i, c] : terms)
         if (i >= 0) g[i] += c;
     return g;
@@ -1050,12 +1242,13 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         Eigen::VectorXd part;
     };
     std::vector<Candidate> candidates;
+    const std::vector<double> all(posterior_->x.data(), posterior_->x.data() + posterior_->x.size());
     for (const Spot& spot : string_walk()) {
         Reading r;
         r.spot = spot;
         if (missing_for(r, standing_)) continue;
         Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(
-                                                   site_of(r, standing_, *current_), *current_, x_));
+                                                   site_of(r, standing_, *current_), *current_, all));
         if (part.norm() > 1e-7) candidates.push_back({spot, part});
     }
     const auto reached = [&](const std::vector<Candidate>& by) {
@@ -1165,6 +1358,26 @@ void Network::report(Estimate& out) {
         }
         r.turns_seen = rod_turns_.contains(rod->id) ? rod_turns_.at(rod->id) : 0;
         out.responses.push_back(r);
+    }
+    for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
+        const int place = static_cast<int>(i);
+        if (const int lock = p.index(Unknown::lock, place); lock >= 0)
+            out.locks.push_back({id_of(car.adjusters[i]), Angle::from_rad(p.x[lock]),
+                                 Angle::from_rad(std::sqrt(p.covariance(lock, lock))),
+                                 locks_seen_.contains(place) ? locks_seen_.at(place) : 0});
+        const Device* d = std::get_if<Device>(&car.adjusters[i]);
+        const auto prior = d ? response_prior(*d, car) : std::nullopt;
+        if (!prior) continue;
+        const auto handles = adjuster_kind(d->kind)->handles(*d);
+        for (std::size_t k = 0; k < prior->effects.size(); ++k) {
+            const int at = p.index(Unknown::response, place_of_response(place, static_cast<int>(k)));
+            if (at < 0) continue;
+            out.device_responses.push_back(
+                {d->id, std::string(handles[static_cast<std::size_t>(prior->effects[k].handle)].name),
+                 prior->effects[k], Angle::from_rad(p.x[at]),
+                 Angle::from_rad(std::sqrt(p.covariance(at, at))),
+                 rod_turns_.contains(d->id) ? rod_turns_.at(d->id) : 0});
+        }
     }
     out.posterior = posterior_;
 }

@@ -13,6 +13,7 @@
 
 #include <Eigen/Core>
 
+#include "core/adjuster.h"
 #include "core/log.h"
 
 namespace fairchalk {
@@ -86,6 +87,22 @@ struct RodResponse {
     int turns_seen = 0;
 };
 
+/// What one unit of a handle of a device does to an angle, as known now.
+struct DeviceResponse {
+    std::string device;
+    std::string handle;
+    Effect effect;
+    Angle per_unit, sigma;
+    int turns_seen = 0;
+};
+
+/// What locking an adjuster does to the toe of its wheel, as known now.
+struct LockShift {
+    std::string rod;
+    Angle by, sigma;
+    int seen = 0;
+};
+
 /// Unknowns of the problem. `where` is a side, an axle, a wheel or a rod's place on the card.
 enum class Unknown {
     string_offset,
@@ -106,8 +123,15 @@ enum class Unknown {
     tool_zero,  ///< `where` is the tool's place in `Standing::tools`
     seat,       ///< of a straightedge along a rear rim: how far off that rim's line it lies
     plumb,      ///< from a plumb line to the middle between both lips
+    response,   ///< of a device: `where` is place_of_response(place on the card, effect)
+    lock,       ///< what locking a rod does to its wheel's toe
     spot
 };
+
+/// Where the unknown of an effect of the device at that place of the card stands.
+constexpr int place_of_response(int place, int effect) {
+    return place * 16 + effect;
+}
 
 struct UnknownKey {
     Unknown what;
@@ -153,6 +177,9 @@ struct Posterior {
     Eigen::VectorXd gradient_of(const Target& target) const;
     double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
 
+    /// What has been turned of the handles of each device since the card: by its place.
+    std::map<int, std::array<double, 2>> amounts;
+
     std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };
 
@@ -170,6 +197,8 @@ struct Estimate {
     std::vector<Check> checks;
     std::vector<Unused> unused;
     std::vector<RodResponse> responses;
+    std::vector<DeviceResponse> device_responses;
+    std::vector<LockShift> locks;
     bool steering_free = false;  ///< the fronts are known only up to a common steer
     bool chassis_marks = false;  ///< toes are to the scribed centerline, not to the middles of the hubs
     int round = -1;              ///< which round was solved; -1 for a job without one

@@ -28,7 +28,7 @@ bool holds(std::string_view condition, const Job& job, const Knowledge& knowledg
         return std::any_of(car.adjusters.begin(), car.adjusters.end(), [&](const Adjuster& a) {
             if (const Rod* r = std::get_if<Rod>(&a))
                 return kind == (r->toe_link ? "toe-link" : "steering-rod");
-            return std::get<OtherAdjuster>(a).kind == kind;
+            return std::get<Device>(a).kind == kind;
         });
     };
     if (condition == "springs") return !car.no_springs;

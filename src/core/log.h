@@ -148,9 +148,11 @@ struct BaselineNote {
 /// An adjuster turned by hand.
 struct Turn {
     std::string adjuster;
-    double turns = 0.0;  ///< longer is positive
+    double turns = 0.0;   ///< longer is positive; of a device the amount of its first handle, in its unit
     bool as_written = false;
     bool understood = true;  ///< false: an amount of a kind of adjuster that this version only keeps
+    double second = 0.0;     ///< of a device the amount of its second handle
+    std::string kind = {};   ///< of a device; empty for a rod
 };
 
 /// Things that happen to a car and spoil what was known of it.

@@ -3,12 +3,15 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
+#include <map>
 #include <numbers>
 
 #include <Eigen/Dense>
 
 #include "core/normal.h"
 #include "core/procedure.h"
+#include "core/whole_steps.h"
 
 namespace fairchalk {
 namespace {
@@ -17,34 +20,108 @@ constexpr double deg = std::numbers::pi / 180.0;
 /// How far off the thrust line the front wheels may point: about a degree and a half of steering wheel.
 constexpr double straight_half_band = 0.1 * deg;
 constexpr double settling_sigma = 0.02 * deg;
-constexpr double least_work = 1e-4;
+constexpr double lock_scatter = 0.02 * deg;
+constexpr double not_quite_linear = 0.05;
+constexpr int toe_bit = 1, camber_bit = 2, caster_bit = 4;
+/// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
+/// each step of it.
+constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
+constexpr double most_turns = 30.0;
+constexpr double most_shims_mm = 15.0;
 
-/// The planner's view of one adjustable rod.
-struct Handle {
-    const Rod* rod;
-    int place;  // on the card
-    int toe;    // index of its wheel's toe in the posterior
-    int arm;
+/// The planner's view of one handle of an adjuster.
+struct Lever {
+    const Rod* rod = nullptr;  // or a device
+    const Device* device = nullptr;
+    const AdjusterKind* kind = nullptr;
+    Handle handle;
+    int which = 0;  // of the device's handles
+    int place = 0;  // on the card
+    Wheel wheel = Wheel::front_left;
+    int serves = 0;
+    double so_far = 0.0;
+    /// An angle it moves, and the unknown that says by how much (for a rod: its arm).
+    struct Pull {
+        int state, response, angle;
+    };
+    std::vector<Pull> pulls;
+    int lock = -1;
+
+    const std::string& id() const { return rod ? rod->id : device->id; }
+    double travel(double amount) const {
+        return kind ? kind->travel(*device, so_far + amount) - kind->travel(*device, so_far) : amount;
+    }
+    /// Of one pull, radians, and its derivative by the unknown.
+    double effect(const Pull& pull, double amount, const Posterior& p) const {
+        if (rod) return toe_change(*rod, amount, Length::from_m(p.x[pull.response])).rad();
+        return p.x[pull.response] * travel(amount);
+    }
+    double slope(const Pull& pull, double amount, const Posterior& p) const {
+        if (device) return travel(amount);
+        const double arm = p.x[pull.response], ratio = length_change(*rod, amount).m() / arm;
+        if (std::abs(ratio) >= 0.99) return 0.0;
+        return toe_sign(*rod) * -ratio / arm / std::sqrt(1 - ratio * ratio);
+    }
 };
 
-struct Handles {
-    std::vector<Handle> usable;
+struct Levers {
+    std::vector<Lever> usable;
     std::vector<Unreachable> unusable;
 };
 
-Handles handles_of(const CarCard& car, const Posterior& p) {
-    Handles out;
+void add_levers(const Device& d, int place, const CarCard& car, const Posterior& p, std::vector<Lever>& out) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    const auto prior = response_prior(d, car);
+    if (!kind || !prior) return;
+    const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
+    const auto handles = kind->handles(d);
+    for (std::size_t h = 0; h < handles.size(); ++h) {
+        Lever l;
+        l.device = &d;
+        l.kind = kind;
+        l.handle = handles[h];
+        l.which = static_cast<int>(h);
+        l.place = place;
+        l.wheel = wheel_of(d);
+        l.serves = kind->serves(d);
+        if (const auto it = p.amounts.find(place); it != p.amounts.end()) l.so_far = it->second[h];
+        for (std::size_t i = 0; i < prior->effects.size(); ++i) {
+            const Effect& e = prior->effects[i];
+            const int state =
+                (*states[static_cast<std::size_t>(e.angle)])[static_cast<std::size_t>(index_of(e.wheel))];
+            const int response = p.index(Unknown::response, place_of_response(place, static_cast<int>(i)));
+            if (e.handle == static_cast<int>(h) && state >= 0 && response >= 0)
+                l.pulls.push_back({state, response, e.angle});
+        }
+        if (!l.pulls.empty()) out.push_back(std::move(l));
+    }
+}
+
+Levers levers_of(const CarCard& car, const Posterior& p) {
+    Levers out;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
-        const Rod* rod = std::get_if<Rod>(&car.adjusters[i]);
-        if (!rod) continue;
-        const std::string what = std::string(name_of(rod->wheel)) + ".toe";
-        if (rod->runs == RodSide::unknown)
-            out.unusable.push_back({what, {Code::plan_rod_side_unknown, {rod->id}}});
-        else if (!rod->pitch)
-            out.unusable.push_back({what, {Code::plan_pitch_unknown, {rod->id}}});
-        else if (const int arm = p.index(Unknown::arm, static_cast<int>(i)); arm >= 0)
-            out.usable.push_back(
-                {rod, static_cast<int>(i), p.index(Unknown::toe, index_of(rod->wheel)), arm});
+        const int place = static_cast<int>(i);
+        if (const Device* d = std::get_if<Device>(&car.adjusters[i])) {
+            add_levers(*d, place, car, p, out.usable);
+            continue;
+        }
+        const Rod& rod = std::get<Rod>(car.adjusters[i]);
+        const std::string what = std::string(name_of(rod.wheel)) + ".toe";
+        if (rod.runs == RodSide::unknown)
+            out.unusable.push_back({what, {Code::plan_rod_side_unknown, {rod.id}}, {}});
+        else if (!rod.pitch)
+            out.unusable.push_back({what, {Code::plan_pitch_unknown, {rod.id}}, {}});
+        else if (const int arm = p.index(Unknown::arm, place); arm >= 0) {
+            Lever l;
+            l.rod = &rod;
+            l.handle = {"", HandleUnit::turn, "longer", "shorter", rod.step_turns, -most_turns, most_turns};
+            l.place = place;
+            l.wheel = rod.wheel;
+            l.serves = toe_bit;
+            l.pulls = {{p.index(Unknown::toe, index_of(rod.wheel)), arm, 0}};
+            l.lock = p.index(Unknown::lock, place);
+            out.usable.push_back(std::move(l));
+        }
     }
     return out;
 }
@@ -62,39 +139,53 @@ Eigen::VectorXd steering_gradient(const Posterior& p) {
 /// The state of things after turns: mean, and how each angle's error depends on what is uncertain.
 struct After {
     const Posterior& p;
-    std::vector<Handle> handles;
-    std::vector<double> turns;  // by handle
+    std::vector<Lever> levers;
+    std::vector<double> turns;  // by lever
 
-    double toe_step(std::size_t h) const {
-        return toe_change(*handles[h].rod, turns[h], Length::from_m(p.x[handles[h].arm])).rad();
-    }
+    bool turned(std::size_t h) const { return turns[h] != 0.0; }
     double mean(const Eigen::VectorXd& g) const {
         double v = g.dot(p.x);
-        for (std::size_t h = 0; h < handles.size(); ++h) v += g[handles[h].toe] * toe_step(h);
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            if (!turned(h)) continue;
+            const Lever& l = levers[h];
+            for (const Lever::Pull& pull : l.pulls)
+                if (g[pull.state] != 0.0) v += g[pull.state] * l.effect(pull, turns[h], p);
+            // What locking it will do, where that is known, is aimed ahead of.
+            if (l.lock >= 0) v += g[l.pulls.front().state] * p.x[l.lock];
+        }
         return v;
     }
-    /// g with the arms' part in it.
-    Eigen::VectorXd with_arms(const Eigen::VectorXd& g) const {
+    /// g with the responses' part in it.
+    Eigen::VectorXd with_responses(const Eigen::VectorXd& g) const {
         Eigen::VectorXd out = g;
-        for (std::size_t h = 0; h < handles.size(); ++h) {
-            const double coefficient = g[handles[h].toe];
-            if (coefficient == 0.0 || turns[h] == 0.0) continue;
-            const double arm = p.x[handles[h].arm];
-            const double ratio = length_change(*handles[h].rod, turns[h]).m() / arm;
-            if (std::abs(ratio) >= 0.99) continue;
-            out[handles[h].arm] +=
-                coefficient * toe_sign(*handles[h].rod) * -ratio / arm / std::sqrt(1 - ratio * ratio);
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            if (!turned(h)) continue;
+            const Lever& l = levers[h];
+            for (const Lever::Pull& pull : l.pulls)
+                if (g[pull.state] != 0.0) out[pull.response] += g[pull.state] * l.slope(pull, turns[h], p);
+            if (l.lock >= 0) out[l.lock] += g[l.pulls.front().state];
         }
         return out;
     }
+    /// Variance by state that comes of turning at all, in proportion to `a` and `b`.
     double settled_covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const {
-        double v = 0.0;
-        for (std::size_t h = 0; h < handles.size(); ++h)
-            if (turns[h] != 0.0) v += a[handles[h].toe] * b[handles[h].toe] * settling_sigma * settling_sigma;
-        return v;
+        std::map<int, double> settles;
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            if (!turned(h)) continue;
+            const Lever& l = levers[h];
+            for (const Lever::Pull& pull : l.pulls) {
+                double v = settling_sigma * settling_sigma;
+                if (l.device) v += std::pow(not_quite_linear * l.effect(pull, turns[h], p), 2);
+                if (l.lock >= 0) v += lock_scatter * lock_scatter;
+                settles[pull.state] += v;
+            }
+        }
+        double sum = 0.0;
+        for (const auto& [state, v] : settles) sum += a[state] * b[state] * v;
+        return sum;
     }
     double covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const {
-        return with_arms(a).dot(p.covariance * with_arms(b)) + settled_covariance(a, b);
+        return with_responses(a).dot(p.covariance * with_responses(b)) + settled_covariance(a, b);
     }
     KnownAngle angle(const Eigen::VectorXd& g) const {
         KnownAngle k;
@@ -186,16 +277,17 @@ struct Miss {
 };
 
 std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior& p,
-                            const std::vector<Handle>& handles, bool steering_known) {
+                            const std::vector<Lever>& levers, bool steering_known) {
     std::vector<Miss> out;
     for (const Verdict& v : before) {
         if (!v.angle.known) continue;
         const double half = std::max(v.target.half_band().rad(), 0.01 * deg);
         out.push_back({p.gradient_of(v.target), v.target.aim.rad(), half});
     }
-    const bool front_rod = std::any_of(handles.begin(), handles.end(),
-                                       [](const Handle& h) { return axle_of(h.rod->wheel) == Axle::front; });
-    if (!front_rod) return out;
+    const bool steered = std::any_of(levers.begin(), levers.end(), [](const Lever& l) {
+        return axle_of(l.wheel) == Axle::front && (l.serves == 0 || (l.serves & toe_bit) != 0);
+    });
+    if (!steered) return out;
     const Eigen::VectorXd g = steering_gradient(p);
     if (steering_known) {
         out.push_back({g, 0.0, straight_half_band});
@@ -206,62 +298,186 @@ std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior&
     return out;
 }
 
-std::vector<double> best_turns(const Posterior& p, const std::vector<Handle>& handles,
-                               const std::vector<Miss>& misses) {
-    After after{p, handles, std::vector<double>(handles.size(), 0.0)};
-    const auto cost = [&] {
-        double c = 0.0;
-        for (const Miss& m : misses) c += std::pow((after.mean(m.g) - m.aim) / m.half, 2);
-        for (double t : after.turns) c += least_work * std::abs(t);
-        return c;
-    };
-    const int n = static_cast<int>(handles.size());
-    // The real-valued solution first; the effect of a rod is so nearly linear that a few steps do.
-    for (int iteration = 0; iteration < 8; ++iteration) {
-        Eigen::MatrixXd a(static_cast<int>(misses.size()), n);
-        Eigen::VectorXd b(static_cast<int>(misses.size()));
-        for (std::size_t i = 0; i < misses.size(); ++i) {
-            b[static_cast<int>(i)] = (misses[i].aim - after.mean(misses[i].g)) / misses[i].half;
-            for (int h = 0; h < n; ++h) {
-                const double per_turn =
-                    toe_change(*handles[h].rod, 1.0, Length::from_m(p.x[handles[h].arm])).rad();
-                a(static_cast<int>(i), h) = misses[i].g[handles[h].toe] * per_turn / misses[i].half;
-            }
+/// What a handle can be set to from where it is: whole steps within its range, or what shims can make up.
+std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
+    std::vector<double> out{0.0};
+    const double least = std::max(l.handle.least - l.so_far, -most_turns * 12),
+                 most = std::min(l.handle.most - l.so_far, most_turns * 12);
+    if (l.kind && l.kind->is_stack() && l.device->kind != "trailing-arm-shims" && !car.tin.empty()) {
+        std::vector<ShimsOf> others = car.tin;
+        for (const Adjuster& a : car.adjusters)
+            if (const Device* d = std::get_if<Device>(&a))
+                for (std::size_t s = 0; s < 2; ++s)
+                    if (d != l.device || s != static_cast<std::size_t>(l.which))
+                        others.insert(others.end(), d->stacks[s].begin(), d->stacks[s].end());
+        for (double v :
+             reachable_changes(l.device->stacks[static_cast<std::size_t>(l.which)], others, most_shims_mm))
+            if (v != 0.0 && v >= least - 1e-9 && v <= most + 1e-9) out.push_back(v);
+        return out;
+    }
+    for (double k = 1; k * l.handle.step <= most + 1e-9; ++k) out.push_back(k * l.handle.step);
+    for (double k = 1; - k * l.handle.step >= least - 1e-9; ++k) out.push_back(-k * l.handle.step);
+    return out;
+}
+
+std::vector<StackWanted> stacks_wanted(const std::vector<Lever>& levers, const std::vector<double>& turns) {
+    std::vector<StackWanted> out;
+    for (std::size_t i = 0; i < levers.size(); ++i) {
+        const Lever& l = levers[i];
+        if (!l.kind || !l.kind->is_stack() || l.device->kind == "trailing-arm-shims") continue;
+        auto it =
+            std::find_if(out.begin(), out.end(), [&](const StackWanted& w) { return w.adjuster == l.id(); });
+        if (it == out.end()) {
+            out.push_back({l.id(), l.device->stacks, {}, l.device->kind == "shim-pair"});
+            it = out.end() - 1;
         }
-        const Eigen::VectorXd step = a.completeOrthogonalDecomposition().solve(b);
-        for (int h = 0; h < n; ++h) after.turns[h] = std::clamp(after.turns[h] + step[h], -30.0, 30.0);
+        it->add[static_cast<std::size_t>(l.which)] = turns[i];
     }
-    std::vector<double> center(n);
-    for (int h = 0; h < n; ++h) center[h] = std::round(after.turns[h] / handles[h].rod->step_turns);
-    std::vector<double> best(n, 0.0);
-    after.turns = best;
-    double least = cost();
-    constexpr int reach = 2;
-    std::vector<int> offset(n, -reach);
-    for (bool more = n > 0; more;) {
-        for (int h = 0; h < n; ++h) after.turns[h] = (center[h] + offset[h]) * handles[h].rod->step_turns;
-        if (const double c = cost(); c < least - 1e-12) least = c, best = after.turns;
-        int h = 0;
-        while (h < n && ++offset[h] > reach) offset[h++] = -reach;
-        more = h < n;
-    }
-    return best;
+    return out;
 }
 
-bool measures_toe(const Target& t) {
-    return t.measure == Measure::toe || t.measure == Measure::total_toe || t.measure == Measure::thrust;
+/// Amounts by lever that make the misses least; what was turned since the stacks were written on the card
+/// makes their contents unknown, and then any step will do.
+std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std::vector<Lever>& levers,
+                               const std::vector<Miss>& misses) {
+    const int n = static_cast<int>(levers.size()), m = static_cast<int>(misses.size());
+    WholeSteps problem{Eigen::MatrixXd::Zero(m, n), Eigen::VectorXd::Zero(m), {}};
+    std::vector<std::vector<double>> amounts;
+    // A rod's effect runs along one direction and bends a little; a device's grows with its travel.
+    for (int h = 0; h < n; ++h) {
+        const Lever& l = levers[static_cast<std::size_t>(h)];
+        amounts.push_back(amounts_of(l, car));
+        Choices c;
+        for (double amount : amounts.back()) {
+            c.effect.push_back(l.rod ? l.effect(l.pulls.front(), amount, p) +
+                                           (amount != 0.0 && l.lock >= 0 ? p.x[l.lock] : 0.0)
+                                     : l.travel(amount));
+            const bool jacks = l.kind && l.kind->wants_jacking();
+            c.work.push_back(amount == 0.0
+                                 ? 0.0
+                                 : touching + (jacks ? jacking : 0.0) +
+                                       least_work * std::abs(amount) / (l.rod ? 1.0 : 8 * l.handle.step));
+        }
+        problem.choices.push_back(std::move(c));
+        for (int i = 0; i < m; ++i)
+            for (const Lever::Pull& pull : l.pulls)
+                problem.a(i, h) += misses[static_cast<std::size_t>(i)].g[pull.state] *
+                                   (l.rod ? 1.0 : p.x[pull.response]) /
+                                   misses[static_cast<std::size_t>(i)].half;
+    }
+    for (int i = 0; i < m; ++i) {
+        const Miss& miss = misses[static_cast<std::size_t>(i)];
+        problem.b[i] = (miss.aim - miss.g.dot(p.x)) / miss.half;
+    }
+    const auto turns_of = [&](const std::vector<std::size_t>& chosen) {
+        std::vector<double> t;
+        for (std::size_t h = 0; h < chosen.size(); ++h) t.push_back(amounts[h][chosen[h]]);
+        return t;
+    };
+    std::function<bool(const std::vector<std::size_t>&)> feasible;
+    if (!car.tin.empty())
+        feasible = [&](const std::vector<std::size_t>& chosen) {
+            const auto wanted = stacks_wanted(levers, turns_of(chosen));
+            return wanted.empty() || pick_shims(wanted, car.tin).has_value();
+        };
+    return turns_of(nearest_whole_steps(problem, feasible).chosen);
 }
 
-bool reached_by(const Target& t, const std::vector<Handle>& handles) {
-    return measures_toe(t) && std::any_of(handles.begin(), handles.end(), [&](const Handle& h) {
-               if (const Axle* a = std::get_if<Axle>(&t.where)) return axle_of(h.rod->wheel) == *a;
-               if (const Wheel* w = std::get_if<Wheel>(&t.where)) return h.rod->wheel == *w;
-               return axle_of(h.rod->wheel) == Axle::rear;  // thrust
-           });
+int bit_of(Measure m) {
+    switch (m) {
+        case Measure::camber:
+        case Measure::cross_camber:
+            return camber_bit;
+        case Measure::caster:
+        case Measure::cross_caster:
+            return caster_bit;
+        default:
+            return toe_bit;
+    }
+}
+
+bool reaches(const Lever& l, const Target& t) {
+    if ((l.serves & bit_of(t.measure)) == 0) return false;
+    if (const Axle* a = std::get_if<Axle>(&t.where)) return axle_of(l.wheel) == *a;
+    if (const Wheel* w = std::get_if<Wheel>(&t.where))
+        return l.wheel == *w ||
+               (l.device && l.device->kind == "cross-tube" && axle_of(l.wheel) == axle_of(*w));
+    return axle_of(l.wheel) == Axle::rear;  // thrust
+}
+bool reached_by(const Target& t, const std::vector<Lever>& levers) {
+    return std::any_of(levers.begin(), levers.end(), [&](const Lever& l) { return reaches(l, t); });
 }
 
 /// A turn that gains less chance than this is not worth the lying down.
 constexpr double worth_turning = 0.05;
+
+Measure mostly_about(const Lever& l) {
+    return (l.serves & caster_bit) != 0 && (l.serves & camber_bit) == 0 ? Measure::caster
+           : (l.serves & camber_bit) != 0                               ? Measure::camber
+                                                                        : Measure::toe;
+}
+
+int rank_of(const PlannedTurn& t) {
+    const int angle = t.about == Measure::caster ? 0 : t.about == Measure::camber ? 1 : 2;
+    return (axle_of(t.wheel) == Axle::rear ? 0 : 10) + angle;
+}
+
+/// One turn for each adjuster, from its handles.
+std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool steering_known,
+                                    const CarCard& car) {
+    std::vector<PlannedTurn> out;
+    const Posterior& p = after.p;
+    for (std::size_t i = 0; i < after.levers.size(); ++i) {
+        const Lever& l = after.levers[i];
+        if (after.turns[i] == 0.0) continue;
+        auto it =
+            std::find_if(out.begin(), out.end(), [&](const PlannedTurn& t) { return t.adjuster == l.id(); });
+        if (it == out.end()) {
+            PlannedTurn t;
+            t.adjuster = l.id();
+            t.kind = l.device ? l.device->kind : "";
+            t.wheel = l.wheel;
+            t.about = mostly_about(l);
+            const auto& states = t.about == Measure::toe      ? p.last_toe
+                                 : t.about == Measure::camber ? p.last_camber
+                                                              : p.last_caster;
+            const int state = states[static_cast<std::size_t>(index_of(l.wheel))];
+            if (const KnownAngle* now = e.find(t.about, l.wheel)) t.now = *now;
+            if (state >= 0) {
+                Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+                g[state] = 1.0;
+                t.after = after.angle(g);
+            }
+            t.follows_thrust = steering_known && axle_of(t.wheel) == Axle::front && (l.rod || l.serves == 0);
+            out.push_back(t);
+            it = out.end() - 1;
+        }
+        (l.which == 0 ? it->turns : it->second) = after.turns[i];
+    }
+    if (!car.tin.empty())
+        if (const auto wanted = stacks_wanted(after.levers, after.turns); !wanted.empty())
+            if (const auto picked = pick_shims(wanted, car.tin))
+                for (PlannedTurn& t : out)
+                    for (const ShimMove& m : picked->moves)
+                        if (m.to.starts_with(t.adjuster + ' ') || m.to == t.adjuster ||
+                            (m.to == "tin" && (m.from.starts_with(t.adjuster + ' ') || m.from == t.adjuster)))
+                            t.shims.push_back(m);
+    std::stable_sort(out.begin(), out.end(),
+                     [](const PlannedTurn& a, const PlannedTurn& b) { return rank_of(a) < rank_of(b); });
+    return out;
+}
+
+/// The wheels whose toe, and whose lean, a turn of these spoils.
+void spoiled_by(const std::vector<PlannedTurn>& turns, const CarCard& car, std::vector<Wheel>& toe,
+                std::vector<Wheel>& lean) {
+    for (const PlannedTurn& t : turns) {
+        const Device* d = car.device(t.adjuster);
+        for (Wheel w : d ? wheels_of(*d) : std::vector<Wheel>{t.wheel}) {
+            toe.push_back(w);
+            if (d && adjuster_kind(d->kind)->leans(*d)) lean.push_back(w);
+        }
+    }
+}
 
 }  // namespace
 
@@ -269,122 +485,185 @@ std::string_view name_of(NextStep n) {
     return n == NextStep::turn ? "turn" : n == NextStep::read ? "read" : "done";
 }
 
-Expected expect_after(const Job& job, const Estimate& e, const std::vector<double>& turns) {
+Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::array<double, 2>>& amounts) {
     Expected out;
     if (!e.posterior || e.round < 0) return out;
     const Posterior& p = *e.posterior;
-    const Handles all = handles_of(job.rounds[e.round].car, p);
+    const Levers all = levers_of(job.rounds[e.round].car, p);
     After after{p, all.usable, {}};
-    for (const Handle& h : all.usable)
-        after.turns.push_back(static_cast<std::size_t>(h.place) < turns.size() ? turns[h.place] : 0.0);
+    for (const Lever& l : all.usable)
+        after.turns.push_back(
+            static_cast<std::size_t>(l.place) < amounts.size()
+                ? amounts[static_cast<std::size_t>(l.place)][static_cast<std::size_t>(l.which)]
+                : 0.0);
     return outcome_of(after, verdicts(job, e), p.estimable(steering_gradient(p)));
 }
 
-Plan plan_turns(const Job& job, const Estimate& e) {
+std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel wheel) {
+    const Wheel other = static_cast<Wheel>(index_of(wheel) ^ 1);
+    std::vector<Target> out;
+    std::map<Measure, Angle> half;
+    for (const Verdict& v : verdicts(job, e))
+        if (v.target.has_tolerance && v.target.where == std::variant<std::monostate, Axle, Wheel>(wheel))
+            half[v.target.measure] = v.target.half_band();
+    for (Measure m : {Measure::toe, Measure::camber, Measure::caster}) {
+        const KnownAngle* there = e.find(m, other);
+        if (!there || !there->known) continue;
+        Target t;
+        t.measure = m;
+        t.where = wheel;
+        const Angle band = half.contains(m) ? half[m] : Angle::from_deg(0.25);
+        t.lo = -band;
+        t.hi = band;
+        t.same_as = other;
+        out.push_back(t);
+    }
+    return out;
+}
+
+Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
     Plan plan;
-    plan.before = verdicts(job, e);
+    for (const Verdict& v : verdicts(job, e))
+        if (options.only.empty() ||
+            std::find(options.only.begin(), options.only.end(), v.target.measure) != options.only.end())
+            plan.before.push_back(v);
     if (!e.posterior || e.round < 0) return plan;
     const Posterior& p = *e.posterior;
     const CarCard& car = job.rounds[e.round].car;
-    const Handles handles = handles_of(car, p);
+    Levers levers = levers_of(car, p);
+    const auto allowed = [&](const Lever& l) {
+        if (options.without_jacking && l.kind && l.kind->wants_jacking()) return false;
+        return options.touching.empty() ||
+               std::find(options.touching.begin(), options.touching.end(), l.id()) != options.touching.end();
+    };
+    std::erase_if(levers.usable, [&](const Lever& l) { return !allowed(l); });
     const bool steering_known = p.estimable(steering_gradient(p)) && e.thrust.known;
 
-    After still{p, handles.usable, std::vector<double>(handles.usable.size(), 0.0)};
+    After still{p, levers.usable, std::vector<double>(levers.usable.size(), 0.0)};
     const Expected now = outcome_of(still, plan.before, steering_known);
     plan.after = now.verdicts;
     plan.steering_before = plan.steering_after = now.steering;
     plan.probability_inside = now.probability;
+    const auto expect = [&](const After& after) {
+        for (std::size_t w = 0; w < 4; ++w)
+            for (std::size_t a = 0; a < 3; ++a) {
+                const int state = (a == 0 ? p.last_toe : a == 1 ? p.last_camber : p.last_caster)[w];
+                if (state < 0) continue;
+                Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+                g[state] = 1.0;
+                plan.expect[w][a] = after.angle(g);
+            }
+    };
+    expect(still);
+    const auto remeasure = [&](const std::vector<PlannedTurn>& turns) {
+        std::vector<Wheel> toe, lean;
+        spoiled_by(turns, car, toe, lean);
+        return spoiled_spots_of(job, e.round, toe, lean);
+    };
 
     if (turned_since_reading(job)) {
-        std::vector<Wheel> turned;
-        for (std::size_t i : turns_since_reading(job))
-            if (const Rod* rod = car.rod(std::get<Turn>((*job.log)[i].what).adjuster))
-                turned.push_back(rod->wheel);
-        plan.remeasure = toe_spots_of(job, e.round, turned);
+        std::vector<PlannedTurn> turned;
+        for (std::size_t i : turns_since_reading(job)) {
+            PlannedTurn t;
+            t.adjuster = std::get<Turn>((*job.log)[i].what).adjuster;
+            if (const Rod* rod = car.rod(t.adjuster)) t.wheel = rod->wheel;
+            const Device* d = car.device(t.adjuster);
+            if (car.place_of(t.adjuster) >= 0 && (!d || adjuster_kind(d->kind))) turned.push_back(t);
+        }
+        plan.remeasure = remeasure(turned);
         plan.next = NextStep::read;
         return plan;
     }
 
-    std::vector<Verdict> about_toe;
+    std::vector<Verdict> about;
     bool all_inside = true, any_outside = false, any_unknown = false, likely_out = false;
     for (const Verdict& v : plan.before) {
-        if (!measures_toe(v.target)) {
-            if (v.call == Call::outside)
-                plan.cannot.push_back({v.target.name(), {Code::plan_no_adjuster, {}}});
-            continue;
-        }
-        about_toe.push_back(v);
-        if (v.call == Call::unknown && v.target.has_tolerance) any_unknown = true;
-        const bool can = reached_by(v.target, handles.usable);
-        if (!can && (v.call == Call::outside || v.call == Call::too_close)) {
+        const bool can = reached_by(v.target, levers.usable), toe = bit_of(v.target.measure) == toe_bit;
+        if (!can && v.call == Call::outside) {
             Message why{Code::plan_no_adjuster, {}};
-            for (const Unreachable& u : handles.unusable) {
+            for (const Unreachable& u : levers.unusable) {
                 const Wheel w = *wheel_named(u.what.substr(0, u.what.find('.')));
                 const Axle* a = std::get_if<Axle>(&v.target.where);
-                if ((a && axle_of(w) == *a) || v.target.name() == u.what) why = u.why;
+                if (toe && ((a && axle_of(w) == *a) || v.target.name() == u.what)) why = u.why;
             }
-            if (v.call == Call::outside) plan.cannot.push_back({v.target.name(), why});
+            plan.cannot.push_back({v.target.name(), why, {}});
         }
-        if (v.call != Call::inside) all_inside = false;
+        if (!can && !toe) continue;
+        about.push_back(v);
+        if (toe && v.call == Call::unknown && v.target.has_tolerance) any_unknown = true;
+        if (v.call != Call::inside && v.call != Call::unknown) all_inside = false;
+        if (v.call == Call::unknown && toe) all_inside = false;
         if (v.call == Call::outside && can) any_outside = true;
         if (v.call == Call::too_close && can && probability_inside(v.angle, v.target) < 0.5)
             likely_out = true;
     }
-    std::vector<Handle> active;
-    for (const Handle& h : handles.usable) {
-        // Only a rod that moves an angle which has a target and is known.
-        const bool wanted = std::any_of(about_toe.begin(), about_toe.end(), [&](const Verdict& v) {
-            return v.angle.known && reached_by(v.target, {h});
-        });
-        if (wanted) active.push_back(h);
-    }
+    // Rods that move a known angle with a target; what is there for camber and caster only where that angle
+    // is, or likely is, out.
+    const auto active_for = [&](bool close_too) {
+        std::vector<Lever> active;
+        for (const Lever& l : levers.usable) {
+            const bool wanted = std::any_of(about.begin(), about.end(), [&](const Verdict& v) {
+                if (!v.angle.known || !reaches(l, v.target)) return false;
+                if (bit_of(v.target.measure) == toe_bit) return true;
+                return v.call == Call::outside ||
+                       (v.call == Call::too_close &&
+                        (close_too || probability_inside(v.angle, v.target) < 0.5));
+            });
+            if (wanted) active.push_back(l);
+        }
+        // A drag link serves the steering wheel alone: it goes with whatever else moves the fronts.
+        const bool fronts = std::any_of(active.begin(), active.end(),
+                                        [](const Lever& l) { return axle_of(l.wheel) == Axle::front; });
+        for (const Lever& l : levers.usable)
+            if (l.serves == 0 && steering_known && (fronts || active.empty())) active.push_back(l);
+        return active;
+    };
+    const std::vector<Lever> active = active_for(false);
     const bool steering_off =
         steering_known && !active.empty() &&
         std::abs(now.steering.value.rad()) - k95 * now.steering.sigma.rad() > straight_half_band;
 
-    if (about_toe.empty() && plan.before.empty()) {
+    if (about.empty() && plan.before.empty()) {
         plan.next = any_unknown ? NextStep::read : NextStep::done;
         return plan;
     }
     // Plans the turns; with `must_help` only if they make it likelier that all is inside.
-    const auto planned = [&](bool must_help) {
-        const auto turns = best_turns(p, active, misses_of(about_toe, p, active, steering_known));
-        After after{p, active, turns};
+    const auto planned = [&](const std::vector<Lever>& with, bool must_help) {
+        const auto turns = best_turns(car, p, with, misses_of(about, p, with, steering_known));
+        After after{p, with, turns};
         const Expected then = outcome_of(after, plan.before, steering_known);
         if (must_help && then.probability < now.probability + worth_turning) return false;
-        bool something = false;
-        for (std::size_t i = 0; i < active.size(); ++i) {
-            if (turns[i] == 0.0) continue;
-            something = true;
-            PlannedTurn t;
-            t.rod = active[i].rod->id;
-            t.wheel = active[i].rod->wheel;
-            t.turns = turns[i];
-            t.now = e.wheels[index_of(t.wheel)].toe;
-            Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-            g[active[i].toe] = 1.0;
-            t.after = after.angle(g);
-            t.follows_thrust = steering_known && axle_of(t.wheel) == Axle::front;
-            plan.turns.push_back(t);
-            plan.spoils.push_back(std::string(name_of(t.wheel)) + ".toe");
-        }
-        if (something) {
-            plan.next = NextStep::turn;
-            plan.after = then.verdicts;
-            plan.steering_after = then.steering;
-            plan.probability_inside = then.probability;
-            std::vector<Wheel> turned;
-            for (const PlannedTurn& t : plan.turns) turned.push_back(t.wheel);
-            plan.remeasure = toe_spots_of(job, e.round, turned);
-        }
-        return something;
+        plan.turns = turns_from(after, e, steering_known, car);
+        if (plan.turns.empty()) return false;
+        plan.next = NextStep::turn;
+        plan.after = then.verdicts;
+        plan.steering_after = then.steering;
+        plan.probability_inside = then.probability;
+        expect(after);
+        std::vector<Wheel> toe, lean;
+        spoiled_by(plan.turns, car, toe, lean);
+        for (Wheel w : toe) plan.spoils.push_back(std::string(name_of(w)) + ".toe");
+        for (Wheel w : lean)
+            for (const char* what : {".camber", ".caster"})
+                if (what != std::string_view(".caster") || axle_of(w) == Axle::front)
+                    plan.spoils.push_back(std::string(name_of(w)) + what);
+        plan.remeasure = remeasure(plan.turns);
+        for (const Verdict& v : then.verdicts)
+            if (v.angle.known && v.target.has_tolerance && reached_by(v.target, with) &&
+                (v.angle.value < v.target.lo || v.angle.value > v.target.hi)) {
+                std::string who;
+                for (const Lever& l : with)
+                    if (reaches(l, v.target)) who = l.id();
+                plan.cannot.push_back({v.target.name(), {Code::plan_out_of_range, {who}}, v.angle});
+            }
+        return true;
     };
     if (any_outside || likely_out || (steering_off && !any_unknown)) {
-        if (planned(false)) return plan;
-        for (const Verdict& v : about_toe)
+        if (planned(active, false)) return plan;
+        for (const Verdict& v : about)
             if (v.call == Call::outside && reached_by(v.target, active))
                 plan.cannot.push_back(
-                    {v.target.name(), {Code::plan_steps_too_coarse, {active.front().rod->id}}});
+                    {v.target.name(), {Code::plan_steps_too_coarse, {active.front().id()}}, v.angle});
     }
     if (any_unknown) {
         plan.next = NextStep::read;
@@ -394,12 +673,12 @@ Plan plan_turns(const Job& job, const Estimate& e) {
     bool readable = false;
     for (const Verdict& v : plan.before)
         if (v.call == Call::too_close && what_settles(job, e, v)) readable = true;
-    const bool unread_camber = std::any_of(plan.before.begin(), plan.before.end(), [](const Verdict& v) {
+    const bool unread = std::any_of(plan.before.begin(), plan.before.end(), [](const Verdict& v) {
         return v.call == Call::unknown && v.target.has_tolerance;
     });
     // Nothing that could be read settles it, and the middle of the band is a turn away.
-    if (!all_inside && !readable && !active.empty() && planned(true)) return plan;
-    plan.next = !all_inside && readable ? NextStep::read : unread_camber ? NextStep::read : NextStep::done;
+    if (!all_inside && !readable && !levers.usable.empty() && planned(active_for(true), true)) return plan;
+    plan.next = !all_inside && readable ? NextStep::read : unread ? NextStep::read : NextStep::done;
     return plan;
 }
 

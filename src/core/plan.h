@@ -4,18 +4,23 @@
 #include <string>
 #include <vector>
 
+#include "core/shim_picker.h"
 #include "core/steering_rod.h"
 #include "core/verdict.h"
 
 namespace fairchalk {
 
-/// One thing to turn.
+/// One thing to turn: a rod, or a device with all its handles.
 struct PlannedTurn {
-    std::string rod;
+    std::string adjuster;
+    std::string kind;  ///< of a device; empty for a rod
     Wheel wheel = Wheel::front_left;
-    double turns = 0.0;           ///< longer positive; a whole number of the rod's steps
-    bool follows_thrust = false;  ///< part of it sets the front wheels to the rear axle's line
-    KnownAngle now, after;        ///< that wheel's toe
+    double turns = 0.0;            ///< longer positive; of a device its first handle's amount, in its unit
+    double second = 0.0;           ///< and its second's
+    bool follows_thrust = false;   ///< part of it sets the front wheels to the rear axle's line
+    Measure about = Measure::toe;  ///< what it is mostly there for: toe, camber or caster
+    KnownAngle now, after;         ///< that angle of that wheel
+    std::vector<ShimMove> shims;   ///< which go from where to where, where the card says what is there
     bool longer() const { return turns > 0; }
 };
 
@@ -23,6 +28,14 @@ struct PlannedTurn {
 struct Unreachable {
     std::string what;  ///< a target's name
     Message why;
+    KnownAngle best;  ///< the nearest that can be done, where something can
+};
+
+/// What the turns may and should be about.
+struct PlanOptions {
+    std::vector<Measure> only;          ///< toe tonight: targets of these measures; empty: of all
+    bool without_jacking = false;       ///< nothing that the weight has to come off for
+    std::vector<std::string> touching;  ///< these adjusters alone; empty: any
 };
 
 enum class NextStep { turn, read, done };
@@ -38,23 +51,32 @@ struct Plan {
         0.0;  ///< that all angles with a verdict are truly inside after the turns (or now, without)
     KnownAngle steering_before,
         steering_after;  ///< of the front wheels from the thrust line: (toe_FR - toe_FL)/2 - thrust
+    /// Each wheel's toe, camber and caster after the turns; as it is now where none is made.
+    std::array<std::array<KnownAngle, 3>, 4> expect;
     std::vector<std::string> spoils;
     std::vector<Spot> remeasure;  ///< in walking order
     std::vector<Unreachable> cannot;
 };
 
-/// Plans the rods. Brings every angle with a target to its aim, each miss weighed by its tolerance, and the
-/// front wheels to the thrust line, in whole steps of each rod, with the least turning among equals: an
-/// integer least-squares problem, solved by trying all steps around its real-valued solution. `e` is the
-/// estimate of `job` as of now. After a turn that has not been measured yet, the next step is to read.
-Plan plan_turns(const Job& job, const Estimate& e);
+/// Plans all adjusters at once. Brings every angle with a target to its aim, each miss weighed by its
+/// tolerance, and the front wheels to the thrust line, in whole steps of each handle within its range and the
+/// shims at hand, with the least to do among equals: an integer least-squares problem (whole_steps.h). An
+/// adjuster that is there for camber or caster is touched only where that angle asks for it. `e` is the
+/// estimate of `job` as of now. After a turn that has not been measured yet, the next step is to read. The
+/// turns stand in the order in which they are made: the rear axle before the front, caster, camber, toe.
+Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options = {});
 
-/// What turning these rods is expected to do (turns by the place of the rod on the card, longer positive).
+/// The targets of a job with those of one wheel made the other side's angles as they are: for matching a side
+/// by touching only this one. Bands are as wide as they were, or 0.25 degrees each way.
+std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel wheel);
+
+/// What turning these is expected to do: amounts by the place of the adjuster on the card, of its first and
+/// second handle; longer and more are positive.
 struct Expected {
     std::vector<Verdict> verdicts;
     KnownAngle steering;
     double probability = 0.0;
 };
-Expected expect_after(const Job& job, const Estimate& e, const std::vector<double>& turns);
+Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::array<double, 2>>& amounts);
 
 }  // namespace fairchalk

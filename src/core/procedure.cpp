@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/adjuster.h"
 #include "core/corners.h"
 #include "core/floor.h"
 #include "core/knowledge.h"
@@ -48,7 +49,7 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     const Round& before = job.rounds[round - 1];
     const auto read_last = before.last_angle(*job.log);
     const std::size_t from = read_last ? *read_last + 1 : before.opened;
-    std::vector<Wheel> turned;
+    std::vector<Wheel> turned, leaning;
     for (std::size_t i = from; i < job.rounds[round].opened; ++i) {
         if (!job.live(i)) continue;
         const auto& what = (*job.log)[i].what;
@@ -60,9 +61,17 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
                 for (Wheel w : {Wheel::front_left, Wheel::front_right}) turned.push_back(w);
         }
         if (const Turn* t = std::get_if<Turn>(&what)) {
-            const Rod* rod = job.rounds[round].car.rod(t->adjuster);
-            if (!rod) return whole();
-            turned.push_back(rod->wheel);
+            const CarCard& car = job.rounds[round].car;
+            const Rod* rod = car.rod(t->adjuster);
+            const Device* device = car.device(t->adjuster);
+            const AdjusterKind* kind = device ? adjuster_kind(device->kind) : nullptr;
+            if (!rod && !kind) return whole();
+            if (rod) turned.push_back(rod->wheel);
+            if (kind)
+                for (Wheel w : wheels_of(*device)) {
+                    turned.push_back(w);
+                    if (kind->leans(*device)) leaning.push_back(w);
+                }
         }
     }
     // Nothing turned: the same again. A round before that was not finished is not carried over either.
@@ -70,7 +79,7 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     for (const Spot& spot : wanted_spots(job, round - 1))
         if (readings_at(job, round - 1, spot).empty()) return whole();
     // What was not measured before is measured now.
-    auto out = toe_spots_of(job, round, turned);
+    auto out = spoiled_spots_of(job, round, turned, leaning);
     const auto before_walk = round_walk(job, round - 1, true);
     for (const Spot& spot : whole())
         if (std::find(before_walk.begin(), before_walk.end(), spot) == before_walk.end() &&
@@ -79,10 +88,15 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     return out;
 }
 
-std::vector<Spot> toe_spots_of(const Job& job, int round, const std::vector<Wheel>& wheels) {
+std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
+                                   const std::vector<Wheel>& lean) {
     std::vector<Spot> out;
-    const auto turned = [&](Wheel w) { return std::count(wheels.begin(), wheels.end(), w) > 0; };
+    const auto turned = [&](Wheel w) { return std::count(toe.begin(), toe.end(), w) > 0; };
     for (const Spot& s : round_walk(job, round, true)) {
+        if (against_gravity(s.kind) && s.wheel && std::count(lean.begin(), lean.end(), *s.wheel) > 0) {
+            out.push_back(s);
+            continue;
+        }
         const bool still = s.kind == ReadingKind::hub || s.kind == ReadingKind::hub_width ||
                            s.kind == ReadingKind::string_to_string || against_gravity(s.kind);
         if (still) continue;

@@ -38,9 +38,10 @@ std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot
 /// The first wanted spot without a reading; nothing once all are read.
 std::optional<Spot> next_spot(const Job& job, int round);
 
-/// The spots of the round's rigs that tell the toe of these wheels, in walking order: what a turn of their
-/// rods spoils.
-std::vector<Spot> toe_spots_of(const Job& job, int round, const std::vector<Wheel>& wheels);
+/// The spots of the round's rigs that tell the toe of some wheels and the camber and caster of others, in
+/// walking order: what a turn of their adjusters spoils.
+std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
+                                   const std::vector<Wheel>& lean = {});
 
 /// Live turns since the last live reading of the job, as indexes into the log.
 std::vector<std::size_t> turns_since_reading(const Job& job);

@@ -10,8 +10,8 @@ namespace {
 using F = Fact;
 using H = Happening;
 
-const std::array<Spoils, 12>& on_springs() {
-    static const std::array<Spoils, 12> table = {{
+const std::array<Spoils, 13>& on_springs() {
+    static const std::array<Spoils, 13> table = {{
         {H::jacked,
          {F::settled, F::heights, F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
@@ -58,6 +58,13 @@ const std::array<Spoils, 12>& on_springs() {
          0.1,
          Strings::stay},
         {H::turned_toe, {F::steering, F::front_toe, F::rear_toe}, false, 0.02, 0.01, 0.1, Strings::stay},
+        {H::turned_device,
+         {F::steering, F::front_toe, F::rear_toe, F::camber, F::caster},
+         false,
+         0.02,
+         0.01,
+         0.02,
+         Strings::stay},
         {H::turned_other,
          {F::steering, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
@@ -78,9 +85,9 @@ const std::array<Spoils, 12>& on_springs() {
 
 /// Without springs nothing settles, and weight or air change nothing; what moves the frame still moves it
 /// between the strings.
-const std::array<Spoils, 12>& on_blocks() {
-    static const std::array<Spoils, 12> table = [] {
-        std::array<Spoils, 12> t = on_springs();
+const std::array<Spoils, 13>& on_blocks() {
+    static const std::array<Spoils, 13> table = [] {
+        std::array<Spoils, 13> t = on_springs();
         for (Spoils& row : t) {
             switch (row.what) {
                 case H::jacked:
@@ -110,9 +117,10 @@ const std::array<Spoils, 12>& on_blocks() {
 }  // namespace
 
 std::string_view name_of(Happening h) {
-    static constexpr std::array<std::string_view, 12> names = {
+    static constexpr std::array<std::string_view, 13> names = {
         "jacked", "strings-moved",     "settled",      "rolled", "bounced", "steering-moved",
-        "locked", "pressures-changed", "load-changed", "turned", "turned",  "tiles"};
+        "locked", "pressures-changed", "load-changed", "turned", "turned",  "turned",
+        "tiles"};
     return names[index_of(h)];
 }
 
@@ -148,7 +156,9 @@ std::optional<Happening> happening_of(const Entry& entry, const CarCard& car) {
         }
     }
     if (const auto* t = std::get_if<Turn>(&entry.what))
-        return car.rod(t->adjuster) ? H::turned_toe : H::turned_other;
+        return car.rod(t->adjuster)                         ? H::turned_toe
+               : !t->understood || !car.device(t->adjuster) ? H::turned_other
+                                                            : H::turned_device;
     if (std::holds_alternative<TilesPlaced>(entry.what)) return H::tiles_placed;
     return std::nullopt;
 }

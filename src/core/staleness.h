@@ -36,6 +36,7 @@ enum class Happening {
     pressures_changed,
     load_changed,
     turned_toe,
+    turned_device,
     turned_other,
     tiles_placed,
 };

@@ -11,7 +11,7 @@
 namespace fairchalk::desk {
 namespace {
 
-Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel) {
+Answer answer_to(const std::vector<Entry>& log, const PlanChoice& choice, const std::atomic<bool>* cancel) {
     Answer a;
     a.sequence = log.size();
     const Job job = job_of(log);
@@ -30,7 +30,9 @@ Answer answer_to(const std::vector<Entry>& log, const std::atomic<bool>* cancel)
     a.verdicts = verdicts(job, a.now);
     for (const Verdict& v : a.verdicts)
         a.settling.push_back(v.call == Call::too_close ? what_settles(job, a.now, v) : std::nullopt);
-    a.plan = plan_turns(job, a.now);
+    Job planned = job;
+    if (choice.match) planned.targets = matching_other_side(job, a.now, *choice.match);
+    a.plan = plan_turns(planned, a.now, choice.options);
     a.slips = slips_of(job, a.now);
     for (const Check& c : a.now.checks) {
         if (!c.suspect || a.without.size() == 4 || cancel->load()) continue;
@@ -104,9 +106,10 @@ void JobDesk::openJob(const std::string& id) {
     set_here_.clear();
     answer_ = {};
     practice_.reset();
+    choice_ = {};
     if (const auto play = practice::play_from(fact("practice:" + id)))
-        practice_ = std::make_unique<practice::PracticeFloor>(
-            practice::PracticeFloor::under(file_.entries, *play));
+        practice_ =
+            std::make_unique<practice::PracticeFloor>(practice::PracticeFloor::under(file_.entries, *play));
     if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
     if (job_.rounds.empty() && writer_)
         append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
@@ -182,14 +185,17 @@ void JobDesk::compute() {
     cancel_ = std::make_shared<std::atomic<bool>>(false);
     const auto log = std::make_shared<std::vector<Entry>>(file_.entries);
     QPointer<JobDesk> self(this);
-    pool_.start([self, log, cancel = cancel_, job = job_id_] {
-        auto answer = std::make_shared<Answer>(answer_to(*log, cancel.get()));
+    pool_.start([self, log, cancel = cancel_, job = job_id_, choice = choice_, number = choice_number_] {
+        auto answer = std::make_shared<Answer>(answer_to(*log, choice, cancel.get()));
+        answer->choice = number;
         if (cancel->load()) return;
         QMetaObject::invokeMethod(
             QCoreApplication::instance(),
             [self, answer, job] {
                 // Only the answer to the log as it is now is shown.
-                if (!self || self->job_id_ != job || answer->sequence != self->file_.entries.size()) return;
+                if (!self || self->job_id_ != job || answer->sequence != self->file_.entries.size() ||
+                    answer->choice != self->choice_number_)
+                    return;
                 self->answer_ = std::move(*answer);
                 emit self->answered();
             },
@@ -429,9 +435,27 @@ void JobDesk::setLines(const LinesSet& lines) {
 }
 
 void JobDesk::turned(const std::vector<std::pair<std::string, double>>& turns, bool as_written) {
+    std::vector<Turn> all;
+    for (const auto& [rod, amount] : turns) {
+        Turn t;
+        t.adjuster = rod;
+        t.turns = amount;
+        t.as_written = as_written;
+        all.push_back(std::move(t));
+    }
+    turned(std::move(all));
+}
+
+void JobDesk::choosePlan(PlanChoice choice) {
+    choice_ = std::move(choice);
+    ++choice_number_;
+    compute();
+    emit changed();
+}
+
+void JobDesk::turned(std::vector<Turn> turns) {
     std::vector<Entry> entries;
-    for (const auto& [rod, amount] : turns)
-        entries.push_back(Entry{{}, {}, {}, {}, {}, Turn{rod, amount, as_written, true}});
+    for (Turn& t : turns) entries.push_back(Entry{{}, {}, {}, {}, {}, std::move(t)});
     // Still turning within one visit under the car: the round that waits to be read serves both.
     if (!job_.rounds.empty() && job_.rounds.back().last_angle(file_.entries))
         entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});

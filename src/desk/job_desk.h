@@ -27,7 +27,15 @@
 namespace fairchalk::desk {
 
 /// Everything that is computed from a log, for one state of it.
+/// What the plan is asked for: all of it, toe tonight, nothing to be jacked, one side to match the other.
+struct PlanChoice {
+    PlanOptions options;
+    std::optional<Wheel> match;
+    std::string name;  ///< of the choice; empty: all of it
+};
+
 struct Answer {
+    int choice = 0;            ///< which plan was asked for
     std::size_t sequence = 0;  ///< how many entries it answers
     Estimate now;              ///< as the car stands, what was turned since included
     Plan plan;
@@ -77,7 +85,9 @@ class JobDesk : public QObject {
     bool isKept(std::size_t entry) const { return entry < kept_; }
 
     const Answer& answer() const { return answer_; }
-    bool answerIsCurrent() const { return answer_.sequence == file_.entries.size(); }
+    bool answerIsCurrent() const {
+        return answer_.sequence == file_.entries.size() && answer_.choice == choice_number_;
+    }
     /// For tests and pictures: waits until all is kept and answered.
     void settle();
 
@@ -129,6 +139,11 @@ class JobDesk : public QObject {
     void setLines(const LinesSet& lines);
     /// Turned rods (longer positive); opens the next round.
     void turned(const std::vector<std::pair<std::string, double>>& turns, bool as_written);
+    /// Turned adjusters of any kind; as above.
+    void turned(std::vector<Turn> turns);
+    /// Another plan of the same log.
+    void choosePlan(PlanChoice choice);
+    const PlanChoice& planChoice() const { return choice_; }
     void happened(ChangeKind kind, std::optional<Axle> axle = {});
     void accept(const QString& why);
     /// A picture of a chance to see errors: retries writing what is not kept.
@@ -164,6 +179,8 @@ class JobDesk : public QObject {
     std::map<std::string, std::string> taken_up_;  ///< tools, by rig, until the job is left
     std::map<std::string, std::string> facts_;     ///< as this run has kept them
     std::unique_ptr<practice::PracticeFloor> practice_;
+    PlanChoice choice_;
+    int choice_number_ = 0;
     std::size_t kept_ = 0;
     std::size_t writing_ = 0;
     Answer answer_;

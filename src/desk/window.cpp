@@ -122,6 +122,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
     connect(slate_, &Slate::pageWanted, this, &Window::showPage);
+    connect(slate_, &Slate::sheetWanted, this, [this](int by) { turn_->page(by); });
     connect(line_, &LineView::chosen, this, [this] { page_.clear(); });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
     connect(slate_, &Slate::spotAsked, this, [this] { gauge_said_.clear(); });

@@ -99,12 +99,14 @@ void look_at_turns(const std::vector<Entry>& log, const Job& job, std::vector<Mi
             o.explain = false;
             plan = plan_turns(then, estimate(then, o));
         }
-        double said = 0.0;
+        double said = 0.0, second = 0.0;
         for (const PlannedTurn& p : plan->turns)
-            if (p.rod == t->adjuster) said = p.turns;
+            if (p.adjuster == t->adjuster) said = p.turns, second = p.second;
         const Rod* rod = job.car.rod(t->adjuster);
-        if (std::abs(t->turns - said) > 1.5 * (rod ? rod->step_turns : 0.125))
-            out.push_back({Mishap::Kind::other_turn, i, t->turns - said, false, {}});
+        const double step = rod ? rod->step_turns : 0.5;
+        const double by =
+            std::abs(t->turns - said) > std::abs(t->second - second) ? t->turns - said : t->second - second;
+        if (std::abs(by) > 1.5 * step) out.push_back({Mishap::Kind::other_turn, i, by, false, {}});
     }
 }
 

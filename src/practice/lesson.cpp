@@ -190,7 +190,11 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
         still.settle = 0.0;
         SimCar sim({sample_wishbone(), sample_wishbone(), sample_wishbone(), sample_wishbone()}, shape,
                    still);
-        sim.add("shims", sim_shims(front_left, Bolts::both));
+        Device shims;
+        shims.id = "shims";
+        shims.kind = "spanning-shims";
+        shims.wheel = front_left;
+        sim.add(Adjuster(shims));
         for (const Spot& s : rim_spots) read(sim.solid(), s, "steel-rule-mm", "before");
         sim.turn("shims", toss(rng) ? 2.0 : 3.0, rng);
         for (const Spot& s : rim_spots) read(sim.solid(), s, "steel-rule-mm", "after");

@@ -73,10 +73,7 @@ SimCar built(const CarCard& card, const Play& play, const Level& level) {
         corners[3].toe = Angle::from_deg(0.02);
     }
     SimCar car(corners, shape, level.nature);
-    for (const Adjuster& a : card.adjusters)
-        if (const Rod* rod = std::get_if<Rod>(&a))
-            car.add(rod->id, sim_rod(rod->wheel, rod->pitch.value_or(Length::from_mm(1.5)).mm() *
-                                                     (rod->double_ended ? 2.0 : 1.0)));
+    for (const Adjuster& a : card.adjusters) car.add(a);
     return car;
 }
 
@@ -251,7 +248,7 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
             if (round->bars.front_ahead) s.front_bar = round->bars.front_ahead->mm();
             if (round->bars.rear_behind) s.rear_bar = round->bars.rear_behind->mm();
         } else if (const Turn* t = std::get_if<Turn>(&e.what)) {
-            car_.turn(t->adjuster, t->turns, rng);
+            car_.turn(t->adjuster, t->turns, rng, t->second);
             minutes_ += minutes_turn;
         } else if (const Change* c = std::get_if<Change>(&e.what)) {
             switch (c->kind) {

@@ -10,15 +10,17 @@
 #include <set>
 #include <thread>
 
+#include "core/learnt.h"
 #include "core/plan.h"
 #include "core/procedure.h"
 #include "core/verdict.h"
+#include "practice/debrief.h"
 
 namespace fairchalk::practice {
 namespace {
 
 constexpr std::array<std::string_view, ways> names = {
-    "advice",         "advice, arm measured", "a quarter turn and look",
+    "advice",         "advice, arm measured", "advice, second job", "a quarter turn and look",
     "half the error", "one turn and scale",   "pitch at the rim"};
 constexpr double aim = 0.05;           // degrees of toe, each front wheel
 constexpr double step = 0.125;         // turns
@@ -39,6 +41,7 @@ struct UnderWay {
     SimCar::Rng rng;
     std::vector<Entry> log;
     JobDone done;
+    std::vector<Target> targets;
     std::map<Spot, double> dents{};  ///< mm: what all takings at one spot share
 
     void put(decltype(Entry::what) what) {
@@ -50,33 +53,91 @@ struct UnderWay {
     LinesSet lines() const {
         LinesSet l = car.solid().lines({"string-bars"});
         l.tool = options.tool.name;
+        if (options.whole) {
+            l.rigs = {"string-bars", "camber-gauge", "caster-sweep"};
+            l.gauge = "digital-angle-gauge";
+            l.sweep = usual_sweep;
+        }
         return l;
     }
     void read(const Spot& spot) {
         const LinesSet l = lines();
         Reading r = blank_reading(spot, l);
-        r.value.resolution = options.tool.resolution;
+        const bool leans = against_gravity(spot.kind);
+        const Tool& tool = leans ? *standard_tool(l.gauge) : options.tool;
+        r.value.kind = tool.quantity;
+        r.value.resolution = tool.resolution;
         const auto [dent, fresh] = dents.try_emplace(spot, 0.0);
-        if (!options.dents) r.stated_sigma = options.tool.sigma;
+        if (!options.dents && !leans) r.stated_sigma = tool.sigma;
         if (fresh && options.dents) dent->second = std::normal_distribution<>(0.0, r.spot_sigma())(rng);
-        r.value.value = with_slips(shown_by(options.tool, car.solid().exact(spot, l) + dent->second, rng),
-                                   options.slips, rng);
+        r.value.value =
+            with_slips(shown_by(tool, car.solid().exact(spot, l) + dent->second, rng), options.slips, rng);
         put(r);
         ++done.readings;
     }
-    void turn(Wheel w, double amount) {
-        car.turn(rod_of(w), amount, rng);
+    void turn(const std::string& id, const std::string& kind, double amount, double second = 0.0) {
+        car.turn(id, amount, rng, second);
         Turn t;
-        t.adjuster = rod_of(w);
+        t.adjuster = id;
         t.turns = amount;
+        t.second = second;
+        t.kind = kind;
         put(t);
     }
     void close() {
         done.left = 0.0;
-        for (Wheel w : fronts) done.left = std::max(done.left, std::abs(car.toe(w) - aim));
-        done.inside = done.left <= options.tolerance;
+        done.inside = true;
+        for (const Target& t : targets)
+            for (Wheel w : fronts) {
+                Target one = t;
+                one.where = w;
+                const Angle truth = *true_angle(car.solid(), one);
+                done.left = std::max(done.left, std::abs((truth - t.aim).deg()));
+                done.inside = done.inside && truth >= t.lo && truth <= t.hi;
+            }
     }
 };
+
+Target about(Measure m, double middle, double tolerance) {
+    Target t;
+    t.measure = m;
+    t.where = Axle::front;
+    t.aim = Angle::from_deg(middle);
+    t.lo = Angle::from_deg(middle - tolerance);
+    t.hi = Angle::from_deg(middle + tolerance);
+    return t;
+}
+
+/// What there is to turn for camber and caster: on struts their top plates, on wishbones shims.
+Device leaner(const SimCar& car, Wheel w) {
+    Device d;
+    d.kind = car.corner(w).kind == CornerKind::strut ? "strut-top" : "shim-pair";
+    d.id = std::string(d.kind == "strut-top" ? "top-" : "shims-") + (w == Wheel::front_left ? "fl" : "fr");
+    d.wheel = w;
+    return d;
+}
+
+/// The adjusters wander between two jobs, as after a repair.
+void disturb(UnderWay& u) {
+    const auto between = [&](double lo, double hi) {
+        return std::uniform_real_distribution<>(lo, hi)(u.rng);
+    };
+    for (Wheel w : fronts) {
+        u.car.turn(rod_of(w), std::round(between(-1.5, 1.5) * 8) / 8, u.rng);
+        if (u.options.whole)
+            u.car.turn(leaner(u.car, w).id, std::round(between(-4, 4) * 2) / 2, u.rng,
+                       std::round(between(-4, 4) * 2) / 2);
+    }
+}
+
+void begin_job(UnderWay& u, const CarCard& card) {
+    u.log.clear();
+    u.done = {};
+    u.put(CarEdit{card});
+    u.put(TargetsEdit{u.targets});
+    u.put(u.lines());
+    u.put(RoundOpened{});
+}
 
 UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measured) {
     // A car is the same whoever works on it.
@@ -86,7 +147,11 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
     SimCar::Rng rng(seeds);
     SimCar car = any_car(rng);
     UnderWay u{options, car, rng, {}, {}, {}};
+    u.targets = {about(Measure::toe, aim, options.tolerance)};
     CarCard card = car.solid().card();
+    card.axle(Axle::front).suspension = car.corner(Wheel::front_left).kind == CornerKind::strut
+                                            ? Suspension::strut
+                                            : Suspension::double_wishbone;
     for (Wheel w : fronts) {
         Rod rod;
         rod.id = rod_of(w);
@@ -106,16 +171,20 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
         }
         card.adjusters.emplace_back(rod);
     }
-    u.put(CarEdit{card});
-    Target t;
-    t.measure = Measure::toe;
-    t.where = Axle::front;
-    t.aim = Angle::from_deg(aim);
-    t.lo = Angle::from_deg(aim - options.tolerance);
-    t.hi = Angle::from_deg(aim + options.tolerance);
-    u.put(TargetsEdit{{t}});
-    u.put(u.lines());
-    u.put(RoundOpened{});
+    if (options.whole) {
+        // What the car was built to, on the average of both sides.
+        const SolidCar& s = u.car.solid();
+        u.targets.push_back(
+            about(Measure::camber, (s.camber[0] + s.camber[1]) / 2, options.camber_tolerance));
+        u.targets.push_back(
+            about(Measure::caster, (s.caster[0] + s.caster[1]) / 2, options.caster_tolerance));
+        for (Wheel w : fronts) {
+            card.adjusters.emplace_back(leaner(u.car, w));
+            u.car.add(card.adjusters.back());
+        }
+        disturb(u);
+    }
+    begin_job(u, card);
     return u;
 }
 
@@ -158,8 +227,9 @@ Estimate settled(UnderWay& u) {
     return e;
 }
 
-JobDone by_advice(const ProvingOptions& options, std::uint64_t number, bool measured) {
-    UnderWay u = begun(options, number, measured);
+/// The job to its end, by what the program says.
+void work_by_advice(UnderWay& u) {
+    const ProvingOptions& options = u.options;
     for (;;) {
         const Job job = job_of(u.log);
         for (const Spot& s : wanted_spots(job, static_cast<int>(job.rounds.size()) - 1)) u.read(s);
@@ -184,11 +254,25 @@ JobDone by_advice(const ProvingOptions& options, std::uint64_t number, bool meas
         }
         if (u.done.passes >= options.most_passes) break;
         u.done.given = plan.probability_inside;
-        for (const PlannedTurn& t : plan.turns) u.turn(t.wheel, t.turns);
+        for (const PlannedTurn& t : plan.turns) u.turn(t.adjuster, t.kind, t.turns, t.second);
         ++u.done.passes;
         u.put(RoundOpened{});
     }
     u.close();
+}
+
+JobDone by_advice(Way way, const ProvingOptions& options, std::uint64_t number) {
+    UnderWay u = begun(options, number, way == Way::advice_measured);
+    work_by_advice(u);
+    if (way != Way::advice_again) return u.done;
+    const Job first = job_of(u.log);
+    EstimateOptions o;
+    o.as_of_now = true;
+    o.explain = false;
+    const CarCard taught = learnt(first, estimate(first, o));
+    disturb(u);
+    begin_job(u, taught);
+    work_by_advice(u);
     return u.done;
 }
 
@@ -242,7 +326,7 @@ JobDone by_hand(Way way, const ProvingOptions& options, std::uint64_t number) {
             if (amount == 0.0) amount = error[w] > 0 ? -step : step;
             before[w] = error[w];
             turned[w] = amount;
-            u.turn(fronts[w], amount);
+            u.turn(rod_of(fronts[w]), {}, amount);
         }
         ++u.done.passes;
     }
@@ -257,14 +341,16 @@ std::string_view name_of(Way w) {
 }
 
 JobDone one_job(Way way, const ProvingOptions& options, std::uint64_t car) {
-    if (way == Way::advice || way == Way::advice_measured)
-        return by_advice(options, car, way == Way::advice_measured);
+    if (way == Way::advice || way == Way::advice_measured || way == Way::advice_again)
+        return by_advice(way, options, car);
     return by_hand(way, options, car);
 }
 
 std::vector<WayResult> prove(const ProvingOptions& options, const std::function<void(int, int)>& progress,
                              const std::atomic<bool>* stop) {
-    const int jobs = options.cars * ways;
+    // Nobody sets three angles at once by a rule of thumb.
+    const int used = options.whole ? static_cast<int>(Way::quarter_turns) : ways;
+    const int jobs = options.cars * used;
     std::vector<std::optional<JobDone>> all(static_cast<std::size_t>(jobs));
     std::atomic<int> next{0}, finished{0};
     std::mutex told;
@@ -273,7 +359,7 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
             if (stop && stop->load()) return;
             // Car by car, so that what is done when it is stopped is done by all ways.
             all[static_cast<std::size_t>(n)] =
-                one_job(static_cast<Way>(n % ways), options, static_cast<std::uint64_t>(n / ways));
+                one_job(static_cast<Way>(n % used), options, static_cast<std::uint64_t>(n / used));
             const int so_far = ++finished;
             if (progress) {
                 const std::lock_guard lock(told);
@@ -290,22 +376,27 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
     pool.clear();
 
     std::vector<WayResult> out;
-    for (int w = 0; w < ways; ++w) {
+    for (int w = 0; w < used; ++w) {
         WayResult r;
         r.way = static_cast<Way>(w);
         std::vector<int> passes;
         int arrived = 0, inside = 0;
         for (int c = 0; c < options.cars; ++c) {
-            const auto& job = all[static_cast<std::size_t>(c * ways + w)];
+            const auto& job = all[static_cast<std::size_t>(c * used + w)];
             if (!job) continue;
             ++r.jobs;
             r.mean_readings += job->readings;
+            if (job->given >= 0.7 && job->given < 0.9) {
+                ++r.given_70_to_90;
+                r.ended_of_those += job->ended;
+            }
             if (!job->arrived) continue;
             passes.push_back(job->passes);
             ++arrived;
             inside += job->inside;
             r.worst_left = std::max(r.worst_left, job->left);
         }
+        if (r.given_70_to_90 > 0) r.ended_of_those /= r.given_70_to_90;
         if (r.jobs > 0) {
             r.mean_readings /= r.jobs;
             r.never = 1.0 - static_cast<double>(arrived) / r.jobs;

@@ -13,18 +13,20 @@
 namespace fairchalk::practice {
 
 // The proving ground: whole jobs on cars whose truth is known, by the program's own advice and by the hand
-// rules, on the same cars. Toe of both front wheels to a target, read on strings.
+// rules, on the same cars. Toe of both front wheels to a target, read on strings; or the whole front axle,
+// toe, camber and caster, on wishbones with shims and struts with top plates.
 
 /// How somebody decides what to turn.
 enum class Way {
     advice,           ///< the program's plan, its estimate carried across rounds, its verdicts
     advice_measured,  ///< the same with the arm measured
+    advice_again,     ///< the program's again, on a second job with what the first one taught
     quarter_turns,    ///< a quarter turn and look
     half_the_error,   ///< half of it each time, by a guessed arm
     turn_and_scale,   ///< one turn, measure, scale
     pitch_at_rim      ///< thread pitch taken as millimetres at the rim
 };
-inline constexpr int ways = 6;
+inline constexpr int ways = 7;
 std::string_view name_of(Way);
 
 struct ProvingOptions {
@@ -32,8 +34,10 @@ struct ProvingOptions {
     std::uint64_t seed = 1;
     Tool tool;                 ///< a rule
     double tolerance = 0.167;  ///< degrees each way, of each front wheel
-    bool dents = true;         ///< each spot has its own error; else the tool's sigma is all, and is stated
-    double slips = 0.0;        ///< the rate of a person's slips: digits swapped, an inch, ten millimetres
+    bool whole = false;        ///< camber and caster too; by the program's advice alone
+    double camber_tolerance = 0.5, caster_tolerance = 0.75;
+    bool dents = true;   ///< each spot has its own error; else the tool's sigma is all, and is stated
+    double slips = 0.0;  ///< the rate of a person's slips: digits swapped, an inch, ten millimetres
     int most_passes = 20;
     int threads = 0;  ///< 0: one for each core
 };
@@ -43,9 +47,9 @@ struct JobDone {
     int readings = 0;
     bool arrived = false;  ///< it said inside, or its rule was satisfied; not: this tool can't call it
     bool inside = false;   ///< truly, both wheels
-    double left = 0.0;     ///< degrees from its aim, the worse wheel
-    double given = -1.0;   ///< the chance it gave for its last turn to end the job; -1 without a turn
-    bool ended = false;    ///< and whether it did
+    double left = 0.0;    ///< degrees of toe from its aim, the worse wheel; of all angles, where they are set
+    double given = -1.0;  ///< the chance it gave for its last turn to end the job; -1 without a turn
+    bool ended = false;   ///< and whether it did
 };
 
 /// One job on the car of that number.
@@ -60,6 +64,10 @@ struct WayResult {
     double never = 0.0;  ///< share that did not arrive: too many passes, or not to be called with this tool
     double truly_inside = 0.0;  ///< of those that arrived
     double worst_left = 0.0;    ///< degrees
+    /// Of the jobs whose last turn was given 70 to 90 % to end them: how many there were, and the share
+    /// ended.
+    int given_70_to_90 = 0;
+    double ended_of_those = 0.0;
 };
 
 /// All ways over all cars, on all cores; the same whatever the number of threads. `progress` is told how many

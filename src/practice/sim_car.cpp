@@ -3,7 +3,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <stdexcept>
 #include <utility>
+
+#include "core/adjuster.h"
+#include "core/steering_rod.h"
 
 namespace fairchalk::practice {
 namespace {
@@ -22,74 +26,18 @@ SimAdjuster sim_rod(Wheel wheel, double pitch) {
             }};
 }
 
-SimAdjuster sim_shims(Wheel wheel, Bolts bolts) {
-    return {wheel, [bolts](double mm) {
-                CornerMove m;
-                if (bolts != Bolts::rear) m.at(Hardpoint::uca_front).y() = mm;
-                if (bolts != Bolts::front) m.at(Hardpoint::uca_rear).y() = mm;
-                return m;
-            }};
-}
-
-SimAdjuster sim_cam(Wheel wheel, Hardpoint point, double eccentricity) {
-    return {wheel, [point, eccentricity](double degrees) {
-                CornerMove m;
-                m.at(point).y() = eccentricity * std::sin(degrees * SolidCar::rad);
-                return m;
-            }};
-}
-
-SimAdjuster sim_slot(Wheel wheel) {
-    return {wheel, [](double mm) {
-                CornerMove m;
-                // The wheel goes in at the top where its joint goes out on it.
-                m.at(Hardpoint::upper).y() = mm;
-                return m;
-            }};
-}
-
-SimAdjuster sim_top_plate(Wheel wheel, bool fore_aft) {
-    return {wheel, [fore_aft](double mm) {
-                CornerMove m;
-                (fore_aft ? m.at(Hardpoint::top).x() : m.at(Hardpoint::top).y()) = -mm;
-                return m;
-            }};
-}
-
-SimAdjuster sim_arm(Wheel wheel, double pitch) {
-    return {wheel, [pitch](double turns) {
-                CornerMove m;
-                m.length(Link::uca_front) = m.length(Link::uca_rear) = pitch * turns;
-                return m;
-            }};
-}
-
-SimAdjuster sim_radius_rod(Wheel wheel, double pitch) {
-    return {wheel, [pitch](double turns) {
-                CornerMove m;
-                m.length(Link::lca_front) = pitch * turns;
-                return m;
-            }};
-}
-
-SimAdjuster sim_pivot_shims(Wheel wheel) {
-    return {wheel, [](double mm) {
-                CornerMove m;
-                m.at(Hardpoint::pivot).y() = -mm;
-                return m;
-            }};
-}
-
-SimAdjuster sim_drag_link(Wheel wheel, double pitch) {
-    SimAdjuster out = sim_rod(wheel, pitch);
-    const Wheel other = wheel == Wheel::front_left ? Wheel::front_right : Wheel::front_left;
+SimAdjuster sim_device(const Device& device, int handle) {
+    const AdjusterKind* kind = adjuster_kind(device.kind);
+    if (!kind) throw std::invalid_argument("no adjuster to simulate: " + device.kind);
+    const auto move = [kind, device, handle](double sign) {
+        return
+            [kind, device, handle, sign](double amount) { return kind->move(device, handle, sign * amount); };
+    };
+    SimAdjuster out(wheel_of(device), move(1.0));
     // The tube's end on this wheel's arm goes out by as much as the link got longer, and pulls the other in.
-    out.corners.push_back(sim_rod(other, -pitch).corners.front());
+    if (device.kind == "drag-link")
+        out.corners.emplace_back(static_cast<Wheel>(index_of(wheel_of(device)) ^ 1), move(-1.0));
     return out;
-}
-
-SimAdjuster sim_cross_tube(Wheel held, double pitch) {
-    return sim_rod(held == Wheel::front_left ? Wheel::front_right : Wheel::front_left, pitch);
 }
 
 SimCar::SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature)
@@ -133,12 +81,33 @@ bool SimCar::stand() {
     return true;
 }
 
-bool SimCar::turn(const std::string& id, double amount, Rng& rng) {
+namespace {
+std::string second_of(const std::string& id) {
+    return id + "#2";
+}
+}  // namespace
+
+void SimCar::add(const Adjuster& adjuster) {
+    if (const Rod* rod = std::get_if<Rod>(&adjuster)) {
+        add(rod->id, sim_rod(rod->wheel, length_change(*rod, 1.0).mm()));
+        return;
+    }
+    const Device& d = std::get<Device>(adjuster);
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (!kind) return;
+    add(d.id, sim_device(d, 0));
+    if (kind->handles(d).size() > 1) add(second_of(d.id), sim_device(d, 1));
+}
+
+bool SimCar::turn(const std::string& id, double amount, Rng& rng, double second) {
     const auto it = adjusters_.find(id);
     if (it == adjusters_.end()) return false;
+    const std::map<std::string, double> was = amounts_;
     amounts_[id] += amount;
+    if (second != 0.0) amounts_[second_of(id)] += second;
     if (!stand()) {
-        amounts_[id] -= amount;
+        amounts_ = was;
+        stand();
         return false;
     }
     for (const auto& [wheel, move] : it->second.corners)
@@ -167,7 +136,7 @@ void SimCar::lock(const std::string& id, Rng& rng) {
 
 void SimCar::lock(Axle axle, Rng& rng) {
     for (const auto& [id, a] : adjusters_)
-        if (axle_of(a.corners.front().first) == axle) lock(id, rng);
+        if (axle_of(a.corners.front().first) == axle && id.find('#') == std::string::npos) lock(id, rng);
 }
 
 bool SimCar::bend(Wheel wheel, const CornerMove& move) {

@@ -22,7 +22,7 @@ struct Nature {
     double creep = 0.0;    ///< degrees, one sigma, of a wheel whose adjuster was locked
 };
 
-/// An adjuster on the hardpoints of one corner, or of both that it joins.
+/// One handle of an adjuster, on the hardpoints of one corner, or of both that it joins.
 struct SimAdjuster {
     /// What so much of it moves: turns of a rod, millimetres of shim or slot, degrees of a cam.
     using Move = std::function<CornerMove(double amount)>;
@@ -31,28 +31,11 @@ struct SimAdjuster {
     std::vector<std::pair<Wheel, Move>> corners;
 };
 
-/// A tie rod, drag link or toe link: turns longer, `pitch` in mm a turn (twice that with two threads).
+/// A tie rod or toe link: turns longer, `pitch` in mm a turn (twice that with two threads).
 SimAdjuster sim_rod(Wheel wheel, double pitch);
-/// Shims behind the upper arm's bolts: mm that push it outward, at the front bolt, the rear one, or both.
-enum class Bolts { front, rear, both };
-SimAdjuster sim_shims(Wheel wheel, Bolts bolts);
-/// An eccentric bolt at a body point of an arm: degrees from its middle; outward by eccentricity x sin.
-SimAdjuster sim_cam(Wheel wheel, Hardpoint point, double eccentricity);
-/// The upper joint slid along its slot on the upright: mm outward.
-SimAdjuster sim_slot(Wheel wheel);
-/// A strut's top plate: mm rearward (`fore_aft`), or inward.
-SimAdjuster sim_top_plate(Wheel wheel, bool fore_aft);
-/// An adjustable upper arm: turns longer.
-SimAdjuster sim_arm(Wheel wheel, double pitch);
-/// A radius rod to a lower arm, ahead of it: turns longer.
-SimAdjuster sim_radius_rod(Wheel wheel, double pitch);
-/// Shims at a trailing arm's pivot: mm moved inboard.
-SimAdjuster sim_pivot_shims(Wheel wheel);
-/// A beam axle's drag link, to the arm of that wheel: turns longer. The cross tube takes the other wheel
-/// along, as far the other way in toe.
-SimAdjuster sim_drag_link(Wheel wheel, double pitch);
-/// Its cross tube, which the drag link's wheel (`held`) does not feel: turns longer.
-SimAdjuster sim_cross_tube(Wheel held, double pitch);
+/// A handle of a device as its kind has it (adjuster.h); a drag link takes the other wheel along, as far the
+/// other way in toe. Throws std::invalid_argument for a kind that is only kept.
+SimAdjuster sim_device(const Device& device, int handle);
 
 /// A car whose truth is known: four corners from hardpoints, adjusters that act on them, so that toe, camber
 /// and caster move together as they do on a car. The estimate never sees this.
@@ -62,10 +45,13 @@ class SimCar {
 
     SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature = {});
 
+    /// An adjuster as the card has it.
+    void add(const Adjuster& adjuster);
     void add(const std::string& id, SimAdjuster adjuster) { adjusters_[id] = std::move(adjuster); }
 
-    /// Turns it and lets the car settle. False where the links do not reach that far: then nothing moved.
-    bool turn(const std::string& id, double amount, Rng& rng);
+    /// Turns it, or the first and second handle of a device, and lets the car settle. False where the links
+    /// do not reach that far: then nothing moved.
+    bool turn(const std::string& id, double amount, Rng& rng, double second = 0.0);
     void jack(Axle axle, Rng& rng);
     /// Rolled and bounced: most of what jacking left goes.
     void roll();
@@ -84,6 +70,7 @@ class SimCar {
     /// The truth, and all that can be read off it.
     const SolidCar& solid() const { return solid_; }
     SolidCar& solid() { return solid_; }
+    const Corner& corner(Wheel w) const { return corners_[static_cast<std::size_t>(w)]; }
     double toe(Wheel w) const { return solid_.toe[static_cast<std::size_t>(w)]; }
     /// Degrees of toe that a wheel has from jacking and has not lost by rolling.
     double unsettled(Wheel w) const { return unsettled_[static_cast<std::size_t>(w)]; }

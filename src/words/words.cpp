@@ -4,21 +4,18 @@
 #include <algorithm>
 #include <cmath>
 
+#include "words/words_inside.h"
+
 namespace fairchalk::words {
 namespace {
 
 Translate translator;
 
-// Marks a text for lupdate and leaves it as it is.
-constexpr const char* W(const char* text) {
-    return text;
-}
+}  // namespace
 
 std::string tr(const char* source) {
     return translator ? translator(source) : std::string(source);
 }
-
-}  // namespace
 
 void set_translator(Translate translate) {
     translator = std::move(translate);
@@ -192,9 +189,9 @@ const char* source_text(Code code) {
         case Code::plan_pitch_unknown:
             return W("give the thread pitch of the rod {0}");
         case Code::plan_out_of_range:
-            return W("the rod {0} has not enough thread for it");
+            return W("{0} does not reach so far: this is the nearest");
         case Code::plan_steps_too_coarse:
-            return W("one step of the rod {0} is more than what is left to turn");
+            return W("one step of {0} is more than what is left to turn");
         case Code::plan_unknown_angle:
             return W("{0} has not been measured");
         case Code::job_missing:
@@ -267,6 +264,7 @@ std::string happening(Happening h) {
         case Happening::load_changed:
             return tr(W("load changed"));
         case Happening::turned_toe:
+        case Happening::turned_device:
         case Happening::turned_other:
             return tr(W("turned"));
         case Happening::tiles_placed:

@@ -60,5 +60,19 @@ std::string why_this_way(const Rod& r, bool longer);
 std::string how_to_rotate(const Rod& r, bool longer);
 /// "Left tie rod: 7/8 turn longer"
 std::string turn_line(const Rod& r, double turns);
+std::string turn_line(const CarCard& car, const PlannedTurn& turn, const Show& how = {});
+
+std::string device(const Device& d);  ///< Left front upper-arm shims
+std::string adjuster(const Adjuster& a);
+std::string thickness(Length l, const Show& how = {});                 ///< 0.25 mm
+std::string amount(double by, HandleUnit unit, const Show& how = {});  ///< without its sign: 1.5 mm, 15°
+/// "add 1.5 mm at the front bolt, take out 0.5 mm at the rear bolt"
+std::string device_amounts(const Device& d, double first, double second, const Show& how = {});
+std::string handle_name(const Device& d, int handle);  ///< front bolt; empty where there is one
+std::string why_device(const Device& d);               ///< what it does to the wheel
+std::string loosen_device(const Device& d);            ///< what comes loose first
+std::string lock_device(const Device& d);              ///< what holds it again
+std::string caution_device(const Device& d);           ///< or nothing
+std::string shim_move(const ShimMove& move, const CarCard& car, const Show& how = {});
 
 }  // namespace fairchalk::words

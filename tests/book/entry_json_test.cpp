@@ -45,7 +45,7 @@ CarCard fullCard() {
     link.id = "link-rr";
     link.wheel = Wheel::rear_right;
     link.toe_link = true;
-    car.adjusters = {rod, link, OtherAdjuster{"shims-fl", "shim-pair", {}, {}, {}}};
+    car.adjusters = {rod, link, Device{"shims-fl", "shim-pair", {}, {}, {}}};
     return car;
 }
 

@@ -46,7 +46,7 @@ std::vector<CarCard> every_car() {
                 Rod rod;
                 rod.id = "rod-fl";
                 c.adjusters = {rod,
-                               OtherAdjuster{"s", s == Suspension::beam ? "cam" : "shim-pair", {}, {}, {}}};
+                               Device{"s", s == Suspension::beam ? "cam" : "shim-pair", {}, {}, {}}};
                 out.push_back(c);
             }
     return out;

@@ -59,7 +59,7 @@ TEST_P(Rules, HoldForThisCarAndThisReason) {
     car.axle(Axle::front).suspension = Suspension::double_wishbone;
     Rod rod;
     rod.id = "rod-fl";
-    car.adjusters = {rod, OtherAdjuster{"c", "cam", {}, {}, {}}};
+    car.adjusters = {rod, Device{"c", "cam", {}, {}, {}}};
     const std::vector<Entry> log = {entry("car", CarEdit{car}), entry("asked", Asked{{"parts"}, {}})};
     EXPECT_EQ(applies(GetParam().when, job_of(log), table()), GetParam().holds);
     for (const std::string& w : GetParam().when) EXPECT_TRUE(is_condition(w)) << w;

@@ -204,9 +204,10 @@ TEST(Plan, IsTheBestOfAllWholeSteps) {
         const Plan plan = plan_turns(job, e);
         if (plan.turns.empty()) continue;
         const auto cost = [&](double l, double r) {
-            const Expected x = expect_after(job, e, {l, r});
+            const Expected x = expect_after(job, e, {{l, 0.0}, {r, 0.0}});
             return std::pow((x.verdicts[0].angle.value.deg() - 0.1) / 0.1, 2) +
-                   std::pow(x.steering.value.deg() / 0.1, 2) + 1e-4 * (std::abs(l) + std::abs(r));
+                   std::pow(x.steering.value.deg() / 0.1, 2) + 1e-4 * (std::abs(l) + std::abs(r)) +
+                   1e-3 * ((l != 0) + (r != 0));  // and to touch a rod at all
         };
         double best = 1e300;
         for (int l = -24; l <= 24; ++l)
@@ -214,7 +215,7 @@ TEST(Plan, IsTheBestOfAllWholeSteps) {
         double left = 0, right = 0;
         for (const PlannedTurn& t : plan.turns) (t.wheel == Wheel::front_left ? left : right) = t.turns;
         EXPECT_NEAR(cost(left, right), best, 1e-9);
-        EXPECT_NEAR(expect_after(job, e, {left, right}).probability, plan.probability_inside, 1e-9);
+        EXPECT_NEAR(expect_after(job, e, {{left, 0.0}, {right, 0.0}}).probability, plan.probability_inside, 1e-9);
     }
 }
 
@@ -241,7 +242,7 @@ TEST(Plan, TheChanceItGivesIsTheShareThatEndsInside) {
         promised += plan.probability_inside;
         double total = c.toe[0] + c.toe[1];
         for (const PlannedTurn& turn : plan.turns)
-            total += toe_change(*card.rod(turn.rod), turn.turns, Length::from_mm(132 + 15 * normal(random)))
+            total += toe_change(*card.rod(turn.adjuster), turn.turns, Length::from_mm(132 + 15 * normal(random)))
                          .deg() +
                      0.02 * normal(random);
         inside += total >= t.lo.deg() && total <= t.hi.deg();

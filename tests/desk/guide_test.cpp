@@ -339,7 +339,7 @@ TEST_F(GuideTest, AnAngleWithoutAnAdjusterIsSaidOnTheCardAsTheJobFileSaysIt) {
     key(Qt::Key_F2);  // nothing
     bool none = false;
     for (const Adjuster& a : desk->job().car.adjusters)
-        if (const auto* o = std::get_if<OtherAdjuster>(&a))
+        if (const auto* o = std::get_if<Device>(&a))
             none = none || (o->kind == "none" && o->angle == "caster" && o->wheel == Wheel::front_left);
     EXPECT_TRUE(none);
     EXPECT_TRUE(desk->job().car.rod("rod-fl")) << "the rods stay";
@@ -383,7 +383,7 @@ TEST_F(GuideTest, NewCarAndNewJobKeepAdjustersOfOtherKinds) {
     EXPECT_EQ(desk->job().car.name, "Tarnby estate");
     EXPECT_NEAR(desk->job().car.rod("rod-fl")->pitch->mm(), 2, 1e-9);
     int none = 0;
-    for (const Adjuster& a : desk->job().car.adjusters) none += std::holds_alternative<OtherAdjuster>(a);
+    for (const Adjuster& a : desk->job().car.adjusters) none += std::holds_alternative<Device>(a);
     EXPECT_EQ(none, 6) << "that an angle has no adjuster is not forgotten";
     EXPECT_EQ(desk->cardJson()["load"], "half a tank, nobody in it");
 }

@@ -81,49 +81,84 @@ Shift shift(const Corner& corner, const SimAdjuster& adjuster, double amount) {
             after.caster[0] - before.caster[0]};
 }
 
+Device device(const char* kind) {
+    Device d;
+    d.id = "it";
+    d.kind = kind;
+    d.wheel = Wheel::front_left;
+    return d;
+}
+SimAdjuster bolt_of(const char* bolt, double eccentricity) {
+    Device cam = device("cam");
+    cam.bolt = bolt;
+    cam.eccentricity = Length::from_mm(eccentricity);
+    return sim_device(cam, 0);
+}
+
 TEST(SimAdjusters, DoWhatTheDesignsCornersDo) {
     const Wheel w = Wheel::front_left;
-    const Shift both = shift(sample_wishbone(), sim_shims(w, Bolts::both), 1.5);
+    const Shift both = shift(sample_wishbone(), sim_device(device("spanning-shims"), 0), 1.5);
     EXPECT_NEAR(both.camber, 0.271, 0.002);
     EXPECT_NEAR(both.toe, -0.098, 0.002);
     EXPECT_NEAR(both.caster, 0.000, 0.002);
-    const Shift front = shift(sample_wishbone(), sim_shims(w, Bolts::front), 1.5);
+    const Device shims = device("shim-pair");
+    const Shift front = shift(sample_wishbone(), sim_device(shims, 0), 1.5);
     EXPECT_NEAR(front.camber, 0.111, 0.002);
+    EXPECT_NEAR(front.toe, -0.043, 0.002);
     EXPECT_NEAR(front.caster, 0.249, 0.002);
-    EXPECT_NEAR(shift(sample_wishbone(), sim_shims(w, Bolts::rear), 1.5).caster, -0.249, 0.002);
-    const Shift in = shift(sample_strut(), sim_top_plate(w, false), 5);
+    const Shift rear = shift(sample_wishbone(), sim_device(shims, 1), 1.5);
+    EXPECT_NEAR(rear.caster, -0.249, 0.002);
+    EXPECT_NEAR(rear.camber, 0.158, 0.002);
+    Device pulls = shims;
+    pulls.pushes_in = true;
+    EXPECT_LT(shift(sample_wishbone(), sim_device(pulls, 0), 1.5).camber, -0.1);
+    const Shift in = shift(sample_strut(), sim_device(device("strut-top"), 0), 5);
     EXPECT_NEAR(in.camber, -0.412, 0.002);
     EXPECT_NEAR(in.toe, 0.161, 0.002);
-    EXPECT_NEAR(shift(sample_strut(), sim_top_plate(w, true), 5).caster, 0.427, 0.002);
+    const Shift back = shift(sample_strut(), sim_device(device("strut-top"), 1), 5);
+    EXPECT_NEAR(back.caster, 0.427, 0.002);
+    EXPECT_NEAR(back.toe, -0.014, 0.002);
     EXPECT_NEAR(shift(sample_strut(), sim_rod(w, 1.5), 1).toe, 0.604, 0.002);
     EXPECT_NEAR(shift(sample_wishbone(), sim_rod(w, 1.5), 1).camber, -0.049, 0.002);
 }
 
 TEST(SimAdjusters, ACamIsFullInItsMiddleAndNothingAtItsEnd) {
-    const SimAdjuster cam = sim_cam(Wheel::front_left, Hardpoint::lca_front, 5);
+    const SimAdjuster cam = bolt_of("front", 5);
     const auto camber = [&](double degrees) { return shift(sample_wishbone(), cam, degrees).camber; };
     EXPECT_GT(std::abs(camber(10)), 0.05);
     EXPECT_LT(std::abs(camber(90) - camber(80)), 0.12 * std::abs(camber(10)));
     // Two on one arm: camber together, caster against each other.
-    const Shift front = shift(sample_wishbone(), sim_cam(Wheel::front_left, Hardpoint::lca_front, 5), 30);
-    const Shift rear = shift(sample_wishbone(), sim_cam(Wheel::front_left, Hardpoint::lca_rear, 5), 30);
+    const Shift front = shift(sample_wishbone(), cam, 30);
+    const Shift rear = shift(sample_wishbone(), bolt_of("rear", 5), 30);
     EXPECT_GT(front.camber * rear.camber, 0);
     EXPECT_LT(front.caster * rear.caster, 0);
 }
 
 TEST(SimAdjusters, ArmsSlotsRadiusRodsAndPivotShimsMoveTheWayTheyDoOnCars) {
-    const Wheel w = Wheel::front_left;
-    const Shift arm = shift(sample_wishbone(), sim_arm(w, 1.5), 1);
-    EXPECT_GT(arm.camber, 0.2) << "a longer upper arm pushes the top out";
-    const Shift slot = shift(sample_wishbone(), sim_slot(w), 3);
-    EXPECT_LT(slot.camber, -0.3) << "its joint further out on the upright, the top comes in";
-    const Shift radius = shift(sample_strut(), sim_radius_rod(w, 1.5), 2);
-    EXPECT_GT(std::abs(radius.caster), 0.1);
+    Device upper = device("adjustable-arm");
+    upper.upper_arm = true;
+    EXPECT_GT(shift(sample_wishbone(), sim_device(upper, 0), 1).camber, 0.2)
+        << "a longer upper arm pushes the top out";
+    EXPECT_GT(shift(sample_wishbone(), sim_device(device("upper-joint-slot"), 0), 3).camber, 0.3)
+        << "outward the top goes out";
+    // A radius rod on the lower arm: ahead of it, longer pushes the lower joint rearward, and caster goes;
+    // from behind, and on the upper arm, the other way each.
+    Device radius = device("radius-rod");
+    const double ahead = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
+    radius.runs_behind = true;
+    const double behind = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
+    radius.runs_behind = false;
+    radius.upper_arm = true;
+    const double above = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
+    EXPECT_LT(ahead, -0.1);
+    EXPECT_GT(behind, 0.1);
+    EXPECT_GT(above, 0.1);
     Corner trailing;
     trailing.kind = CornerKind::trailing_arm;
     trailing.at(Hardpoint::hub) = {0, 700, 300};
     trailing.at(Hardpoint::pivot) = {420, 700, 300};
-    EXPECT_NEAR(shift(trailing, sim_pivot_shims(w), 2).toe, std::atan(2.0 / 420) / SolidCar::rad, 0.002)
+    EXPECT_NEAR(shift(trailing, sim_device(device("trailing-arm-shims"), 0), 2).toe,
+                std::atan(2.0 / 420) / SolidCar::rad, 0.002)
         << "the pivot toward the middle is toe in";
 }
 

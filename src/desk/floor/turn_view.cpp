@@ -6,6 +6,7 @@
 
 #include <QPainterPath>
 
+#include "floor/device_drawing.h"
 #include "floor/floor_view.h"
 #include "look/chalk.h"
 #include "words/words.h"
@@ -15,12 +16,6 @@ namespace {
 
 QString q(const std::string& s) {
     return QString::fromStdString(s);
-}
-
-void arrow(QPainter& p, QPointF from, QPointF to) {
-    p.drawLine(from, to);
-    const double a = std::atan2(to.y() - from.y(), to.x() - from.x());
-    for (double d : {2.6, -2.6}) p.drawLine(to, to + QPointF(11 * std::cos(a + d), 11 * std::sin(a + d)));
 }
 
 /// A scale of toe: out to the left, in to the right.
@@ -50,7 +45,8 @@ void targetBox(QPainter& p, const Scale& s, Angle lo, Angle hi, double y, const 
     p.drawRect(QRectF(QPointF(s.x(lo), y - 19), QPointF(s.x(hi), y + 19)));
 }
 
-void axisLine(QPainter& p, const Scale& s, double y, const Chalk& c) {
+/// Toe has words for its ends, other angles their signs.
+void axisLine(QPainter& p, const Scale& s, double y, const Chalk& c, bool toe) {
     p.setPen(c.stroke(c.faint, 1.4));
     p.drawLine(QPointF(s.box.left(), y), QPointF(s.box.right(), y));
     p.setPen(c.stroke(c.soft, 1.2));
@@ -58,10 +54,11 @@ void axisLine(QPainter& p, const Scale& s, double y, const Chalk& c) {
     p.setFont(type(12));
     p.setPen(c.soft);
     p.drawText(QRectF(s.box.left() - 44, y - 10, 36, 20), Qt::AlignRight | Qt::AlignVCenter,
-               QObject::tr("out"));
+               toe ? QObject::tr("out") : QStringLiteral("−"));
     p.drawText(QRectF(s.box.right() + 8, y - 10, 40, 20), Qt::AlignLeft | Qt::AlignVCenter,
-               QObject::tr("in"));
-    p.drawText(QRectF(s.x(Angle()) - 40, y + 22, 80, 16), Qt::AlignCenter, QObject::tr("parallel"));
+               toe ? QObject::tr("in") : QStringLiteral("+"));
+    p.drawText(QRectF(s.x(Angle()) - 40, y + 22, 80, 16), Qt::AlignCenter,
+               toe ? QObject::tr("parallel") : QStringLiteral("0°"));
 }
 
 Scale scaleFor(const QRectF& box, std::initializer_list<Angle> all) {
@@ -78,18 +75,21 @@ void TurnView::refresh() {
     for (QWidget* card : cards_) card->deleteLater();
     cards_.clear();
     if (!desk_.hasJob()) return;
-    int i = 0;
-    for (const PlannedTurn& t : desk_.answer().plan.turns) {
-        const Rod* rod = desk_.car().rod(t.rod);
-        if (!rod) continue;
+    const auto& turns = desk_.answer().plan.turns;
+    page_ = std::clamp(page_, 0, std::max(0, (static_cast<int>(turns.size()) - 1) / perPage()));
+    for (std::size_t i = 0; i < turns.size(); ++i) {
+        const PlannedTurn& t = turns[i];
+        const Rod* rod = desk_.car().rod(t.adjuster);
+        const Device* d = desk_.car().device(t.adjuster);
         auto* card = new QWidget(this);
         card->setAttribute(Qt::WA_TransparentForMouseEvents);
-        card->setAccessibleName(q(words::turn_line(*rod, t.turns)));
-        card->setAccessibleDescription(q(words::why_this_way(*rod, t.longer())));
-        card->setGeometry(0, i * height() / 2, width(), height() / 2);
+        card->setAccessibleName(q(words::turn_line(desk_.car(), t, how_)));
+        card->setAccessibleDescription(rod ? q(words::why_this_way(*rod, t.longer()))
+                                       : d ? q(words::why_device(*d))
+                                           : QString());
+        card->setGeometry(cardBox(i, size()).toAlignedRect());
         card->show();
         cards_.push_back(card);
-        ++i;
     }
     update();
 }
@@ -114,16 +114,109 @@ void TurnView::draw(QPainter& p, const QSizeF& size) const {
         drawReview(p, all);
         return;
     }
-    const double each = all.height() / std::max<double>(2, static_cast<double>(plan.turns.size()));
+    if (plan.turns.size() > 2) drawOrder(p, all);
     for (std::size_t i = 0; i < plan.turns.size(); ++i) {
-        const QRectF box(all.left(), all.top() + each * static_cast<double>(i), all.width(), each);
-        if (i > 0) {
+        const QRectF box = cardBox(i, size);
+        if (box.isEmpty()) continue;
+        const bool first = static_cast<int>(i) == page_ * perPage();
+        if (!first || plan.turns.size() > 2) {
             p.setPen(QPen(c.floor_line, 2.5));
             p.drawLine(box.topLeft(), box.topRight());
         }
-        if (const Rod* rod = desk_.car().rod(plan.turns[i].rod))
-            drawRod(p, box.adjusted(0, 10, 0, -4), plan.turns[i], *rod, static_cast<int>(i) + 1);
+        const QRectF inside = box.adjusted(0, 10, 0, -4);
+        if (const Rod* rod = desk_.car().rod(plan.turns[i].adjuster))
+            drawRod(p, inside, plan.turns[i], *rod, static_cast<int>(i) + 1);
+        else if (const Device* d = desk_.car().device(plan.turns[i].adjuster))
+            drawCard(p, inside, plan.turns[i], *d, static_cast<int>(i) + 1);
     }
+}
+
+int TurnView::perPage() const {
+    const std::size_t n = desk_.answer().plan.turns.size();
+    if (n <= 2) return 2;
+    return (height() - 24 - order_row * static_cast<double>(n) - 16) / 2 >= least_card ? 2 : 1;
+}
+
+void TurnView::page(int by) {
+    const int pages = (static_cast<int>(desk_.answer().plan.turns.size()) + perPage() - 1) / perPage();
+    if (pages > 1) page_ = (page_ + by + pages) % pages;
+    refresh();
+}
+
+/// Where the card of a turn stands; empty while it is on another page.
+QRectF TurnView::cardBox(std::size_t i, const QSizeF& size) const {
+    const std::size_t n = desk_.answer().plan.turns.size();
+    QRectF all(22, 12, size.width() - 44, size.height() - 24);
+    if (n > 2) all.setTop(all.top() + order_row * static_cast<double>(n) + 16);
+    const int at = static_cast<int>(i) - page_ * perPage();
+    if (at < 0 || at >= perPage()) return {};
+    const double each = all.height() / perPage();
+    return {all.left(), all.top() + each * at, all.width(), each};
+}
+
+/// All there is to turn, in the order in which it is done.
+void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
+    const Chalk& c = Chalk::now();
+    const auto& turns = desk_.answer().plan.turns;
+    for (std::size_t i = 0; i < turns.size(); ++i) {
+        const bool here = static_cast<int>(i) / perPage() == page_;
+        const double y = all.top() + order_row * static_cast<double>(i);
+        p.setFont(type(14, here));
+        p.setPen(here ? c.string : c.soft);
+        p.drawText(QRectF(all.left(), y, 26, order_row), Qt::AlignLeft | Qt::AlignVCenter,
+                   QString::number(i + 1));
+        p.setPen(here ? c.chalk : c.soft);
+        p.drawText(QRectF(all.left() + 30, y, all.width() - 200, order_row), Qt::AlignLeft | Qt::AlignVCenter,
+                   q(words::turn_line(desk_.car(), turns[i], how_)));
+    }
+    p.setFont(type(12));
+    p.setPen(c.soft);
+    p.drawText(QRectF(all.right() - 210, all.top(), 210, 60), Qt::AlignRight | Qt::TextWordWrap,
+               tr("rear before front; caster, camber, toe: each moves the next. Page Up and Page Down turn "
+                  "the sheet."));
+}
+
+/// A device: what it looks like from where the mechanic is, what is done to it, and what comes of it.
+void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Device& d,
+                        int number) const {
+    const Chalk& c = Chalk::now();
+    const double l = box.left(), t = box.top(), w = box.width();
+    p.setFont(type(24, true));
+    p.setPen(c.string);
+    p.drawText(QRectF(l, t, 30, 30), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
+    p.setFont(type(17, true));
+    p.setPen(c.chalk);
+    p.drawText(QRectF(l + 30, t, w - 40, 26), Qt::AlignLeft | Qt::AlignVCenter, q(words::device(d)));
+    p.setFont(type(15, true));
+    p.setPen(c.string);
+    p.drawText(QRectF(l + 30, t + 26, w - 40, 22), Qt::AlignLeft | Qt::AlignVCenter,
+               q(words::device_amounts(d, turn.turns, turn.second, how_)));
+    p.setFont(type(12));
+    p.setPen(c.soft);
+    p.drawText(QRectF(l + 30, t + 48, w * 0.6, 16), Qt::AlignLeft, seenFrom(d));
+    drawDevice(p, QRectF(l + 26, t + 88, w * 0.5, std::max(70.0, std::min(104.0, box.height() - 210))), d,
+               turn);
+
+    // What comes loose, what to mind, which shims.
+    double y = t + 66;
+    const double x = l + w * 0.58, width = w * 0.42;
+    const auto say = [&](const QString& text, const QColor& color) {
+        p.setFont(type(12));
+        p.setPen(color);
+        const QRectF at = p.boundingRect(QRectF(x, y, width, 200), Qt::AlignLeft | Qt::TextWordWrap, text);
+        p.drawText(at, Qt::AlignLeft | Qt::TextWordWrap, text);
+        y = at.bottom() + 4;
+    };
+    if (const std::string caution = words::caution_device(d); !caution.empty())
+        say(QStringLiteral("▲ ") + q(caution), c.caution);
+    say(q(words::loosen_device(d)), c.chalk);
+    for (const ShimMove& m : turn.shims) say(q(words::shim_move(m, desk_.car(), how_)), c.string);
+    say(q(words::why_device(d)), c.soft);
+
+    const QString name = turn.about == Measure::camber   ? tr("camber")
+                         : turn.about == Measure::caster ? tr("caster")
+                                                         : tr("toe");
+    drawBeforeAfter(p, box, turn, name);
 }
 
 void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Rod& rod,
@@ -234,27 +327,70 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
                tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
 
-    // Where its toe is and will be.
+    drawBeforeAfter(p, box, turn, tr("toe"));
+}
+
+/// Where its angle is and will be, and the others that it moves along.
+void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn& turn,
+                               const QString& name) const {
+    const Chalk& c = Chalk::now();
+    const double l = box.left(), w = box.width();
+    const bool toe = turn.about == Measure::toe;
+    const auto value = [&](const KnownAngle& a) {
+        return q((toe ? show_toe(a.value, how_) : fairchalk::show(a.value, how_)) + "  ±" +
+                 show_plus_minus(a.plus_minus(), how_));
+    };
     const double sy = box.bottom() - 50;
     p.setPen(QPen(c.floor_line, 1.5));
     p.drawLine(QPointF(l, sy - 36), QPointF(l + w, sy - 36));
     p.setFont(type(13));
     p.setPen(c.soft);
-    p.drawText(QRectF(l, sy - 26, 70, 20), Qt::AlignLeft, tr("toe now"));
+    p.drawText(QRectF(l, sy - 26, 90, 20), Qt::AlignLeft, tr("%1 now").arg(name));
     p.drawText(QRectF(l, sy + 2, 70, 20), Qt::AlignLeft, tr("after"));
     p.setFont(type(14, true));
     p.setPen(c.chalk);
-    p.drawText(QRectF(l + 66, sy - 26, 160, 20), Qt::AlignLeft,
-               q(show_toe(turn.now.value, how_) + "  ±" + show_plus_minus(turn.now.plus_minus(), how_)));
-    p.drawText(QRectF(l + 66, sy + 2, 160, 20), Qt::AlignLeft,
-               q(show_toe(turn.after.value, how_) + "  ±" + show_plus_minus(turn.after.plus_minus(), how_)));
-    const auto aim = wheelAim(desk_, turn.wheel);
+    p.drawText(QRectF(l + 90, sy - 26, 160, 20), Qt::AlignLeft, value(turn.now));
+    p.drawText(QRectF(l + 90, sy + 2, 160, 20), Qt::AlignLeft, value(turn.after));
+    // The other angles of this wheel, taken along.
+    QStringList along;
+    const std::array<std::pair<Measure, QString>, 3> angles = {
+        {{Measure::caster, tr("caster")}, {Measure::camber, tr("camber")}, {Measure::toe, tr("toe")}}};
+    for (const auto& [m, word] : angles) {
+        const KnownAngle* now = desk_.answer().now.find(m, turn.wheel);
+        const KnownAngle& then =
+            desk_.answer()
+                .plan.expect[static_cast<std::size_t>(index_of(turn.wheel))][m == Measure::toe      ? 0
+                                                                             : m == Measure::camber ? 1
+                                                                                                    : 2];
+        if (m == turn.about || !now || !now->known || !then.known || turn.kind.empty()) continue;
+        along << tr("%1 %2 → %3")
+                     .arg(word,
+                          q(m == Measure::toe ? show_toe(now->value, how_)
+                                              : fairchalk::show(now->value, how_)),
+                          q(m == Measure::toe ? show_toe(then.value, how_)
+                                              : fairchalk::show(then.value, how_)));
+    }
+    if (!along.isEmpty()) {
+        p.setFont(type(12));
+        p.setPen(c.soft);
+        p.drawText(QRectF(l, sy + 26, w, 18), Qt::AlignLeft,
+                   tr("with all of the sheet: %1").arg(along.join(QStringLiteral(", "))));
+    }
+    std::optional<Target> aim;
+    if (toe) {
+        if (const auto a = wheelAim(desk_, turn.wheel)) aim.emplace(), aim->lo = a->lo, aim->hi = a->hi;
+    } else {
+        for (const Verdict& v : desk_.answer().plan.before)
+            if (v.target.measure == turn.about &&
+                v.target.where == std::variant<std::monostate, Axle, Wheel>(turn.wheel))
+                aim = v.target;
+    }
     const Scale s =
-        scaleFor(QRectF(l + 290, sy - 20, w - 350, 40),
+        scaleFor(QRectF(l + 310, sy - 20, w - 370, 40),
                  {turn.now.value + turn.now.plus_minus(), turn.now.value - turn.now.plus_minus(),
                   turn.after.value + turn.after.plus_minus(), turn.after.value - turn.after.plus_minus(),
                   aim ? aim->lo : Angle(), aim ? aim->hi : Angle()});
-    axisLine(p, s, sy, c);
+    axisLine(p, s, sy, c, toe);
     if (aim) targetBox(p, s, aim->lo, aim->hi, sy, c);
     bar(p, s, turn.now, sy, c.soft, 110);
     bar(p, s, turn.after, sy, c.chalk, 150);
@@ -302,7 +438,7 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
                                   a.rounds.empty() || !a.rounds.front().find(v.target.measure, v.target.where)
                                       ? Angle()
                                       : a.rounds.front().find(v.target.measure, v.target.where)->value});
-        axisLine(p, s, y + 18, c);
+        axisLine(p, s, y + 18, c, v.target.measure == Measure::total_toe || v.target.measure == Measure::toe);
         if (v.target.has_tolerance) targetBox(p, s, v.target.lo, v.target.hi, y + 18, c);
         // Earlier rounds stand as rings: where it came from.
         for (std::size_t k = 0; k + 1 < a.rounds.size(); ++k)

@@ -19,6 +19,8 @@ class TurnView : public QWidget {
     }
     void refresh();
     void draw(QPainter& p, const QSizeF& size) const;
+    /// Another sheet of what there is to turn.
+    void page(int by);
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -26,10 +28,18 @@ class TurnView : public QWidget {
 
   private:
     void drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Rod& rod, int number) const;
+    void drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Device& d, int number) const;
+    void drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn& turn, const QString& name) const;
+    void drawOrder(QPainter& p, const QRectF& all) const;
+    int perPage() const;
+    QRectF cardBox(std::size_t i, const QSizeF& size) const;
     void drawReview(QPainter& p, const QRectF& box) const;
 
     JobDesk& desk_;
+    static constexpr double order_row = 23.0, least_card = 290.0;
+
     Show how_;
+    int page_ = 0;
     std::vector<QWidget*> cards_;  // what each says, for those who do not see it
 };
 

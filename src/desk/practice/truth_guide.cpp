@@ -95,10 +95,15 @@ QString TruthGuide::wordsOf(const practice::Mishap& m) const {
             break;
         case Kind::other_turn: {
             const Turn& t = std::get<Turn>(desk_.log()[m.entry].what);
-            const Rod* rod = desk_.car().rod(t.adjuster);
-            out = tr("Not as the sheet said: %1, %2 %3 than it.")
-                      .arg(rod ? q(words::rod(*rod)) : q(t.adjuster), q(show_turns(std::abs(m.by))),
-                           q(words::way(m.by > 0)));
+            const int place = desk_.car().place_of(t.adjuster);
+            const QString name =
+                place < 0 ? q(t.adjuster)
+                          : q(words::adjuster(desk_.car().adjusters[static_cast<std::size_t>(place)]));
+            out = desk_.car().rod(t.adjuster)
+                      ? tr("Not as the sheet said: %1, %2 %3 than it.")
+                            .arg(name, q(show_turns(std::abs(m.by))), q(words::way(m.by > 0)))
+                      : tr("Not as the sheet said: %1, by %2.")
+                            .arg(name, q(fairchalk::show(Length::from_mm(std::abs(m.by)), how_)));
             break;
         }
         case Kind::unsettled:

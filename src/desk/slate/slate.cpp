@@ -140,17 +140,18 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
 }
 
 /// Buttons for what can be done here: a wide one first where one is meant, then two in a row.
-void Slate::showActs(const std::vector<Act>& acts, bool keys) {
-    if (acts == shown_acts_ && keys == shown_keys_) return;
+void Slate::showActs(const std::vector<Act>& acts, bool keys, std::size_t first_key) {
+    if (acts == shown_acts_ && keys == shown_keys_ && first_key == first_key_) return;
     shown_acts_ = acts;
     shown_keys_ = keys;
+    first_key_ = first_key;
     auto* grid = static_cast<QGridLayout*>(act_area_->layout());
     while (act_buttons_.size() < acts.size()) {
         auto* b = new QPushButton(act_area_);
         b->setFocusPolicy(Qt::TabFocus);  // pointed at, it leaves the line its focus
         b->setMinimumHeight(38);          // its own hint is not known before it is first shown
         const std::size_t n = act_buttons_.size();
-        connect(b, &QPushButton::clicked, this, [this, n] { actOfGuide(n); });
+        connect(b, &QPushButton::clicked, this, [this, n] { actOfGuide(n + first_key_); });
         act_buttons_.push_back(b);
     }
     int row = 0, column = 0;
@@ -160,10 +161,11 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         b->setVisible(i < acts.size());
         if (i >= acts.size()) continue;
         const Act& a = acts[i];
-        const QString key = !keys   ? QStringLiteral("  %1").arg((i + 1) % 10)
-                            : i < 3 ? QStringLiteral("  F%1").arg(i + 2)
-                            : i < 9 ? QStringLiteral("  Alt %1").arg(i + 1)
-                                    : QString();
+        const std::size_t at = i + first_key;
+        const QString key = !keys    ? QStringLiteral("  %1").arg((at + 1) % 10)
+                            : at < 3 ? QStringLiteral("  F%1").arg(at + 2)
+                            : at < 9 ? QStringLiteral("  Alt %1").arg(at + 1)
+                                     : QString();
         b->setText(a.text + (a.text.contains(QStringLiteral("  F")) && keys ? QString() : key));
         b->setAccessibleName(a.text);
         b->setCheckable(a.chosen);
@@ -207,6 +209,13 @@ bool Slate::actOfGuide(std::size_t n) {
         if (n >= acts.size()) return false;
         acts[n].run();
         if (mode_ == Mode::reading) entry_->setFocus();  // where it was clicked, the line has lost it
+        return true;
+    }
+    if (mode_ == Mode::idle && stage_ == Stage::turn && !guide_) {
+        // F2 to F4 are the sheet's own.
+        const auto acts = turnActs();
+        if (n < first_turn_key || n - first_turn_key >= acts.size()) return false;
+        acts[n - first_turn_key].run();
         return true;
     }
     if (!guide_) return false;
@@ -390,10 +399,28 @@ void Slate::step(int by) {
     ask(walk[static_cast<std::size_t>(at)]);
 }
 
-const Rod* Slate::rodInTurn() const {
-    const auto& turns = desk_.answer().plan.turns;
-    if (turned_so_far_.size() < turns.size()) return desk_.car().rod(turns[turned_so_far_.size()].rod);
-    return nullptr;
+std::vector<Slate::TurnAsked> Slate::turnsAsked() const {
+    std::vector<TurnAsked> out;
+    for (const PlannedTurn& t : desk_.answer().plan.turns) {
+        const AdjusterKind* kind = adjuster_kind(t.kind);
+        const Device* d = desk_.car().device(t.adjuster);
+        const std::size_t handles = kind && d ? kind->handles(*d).size() : 1;
+        for (std::size_t h = 0; h < handles; ++h) out.push_back({&t, static_cast<int>(h)});
+    }
+    return out;
+}
+
+std::optional<Slate::TurnAsked> Slate::turnInTurn() const {
+    const auto all = turnsAsked();
+    return turned_so_far_.size() < all.size() ? std::optional(all[turned_so_far_.size()]) : std::nullopt;
+}
+
+std::optional<HandleUnit> Slate::unitInTurn() const {
+    const auto t = turnInTurn();
+    const Device* d = t ? desk_.car().device(t->turn->adjuster) : nullptr;
+    const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+    if (!kind) return t ? std::optional(HandleUnit::turn) : std::nullopt;
+    return kind->handles(*d)[static_cast<std::size_t>(t->handle)].unit;
 }
 
 Expect Slate::expected() const {
@@ -401,7 +428,16 @@ Expect Slate::expected() const {
         case Mode::sweep:
             return {Expect::Kind::any, Bare::deg};
         case Mode::turned:
-            return {Expect::Kind::turns, Bare::turns};
+            switch (unitInTurn().value_or(HandleUnit::turn)) {
+                case HandleUnit::turn:
+                    return {Expect::Kind::turns, Bare::turns};
+                case HandleUnit::mm:
+                    return {Expect::Kind::length,
+                            how_.lengths == Show::LengthStyle::mm ? Bare::mm : Bare::inch};
+                case HandleUnit::degree:
+                    return {Expect::Kind::angle, Bare::deg};
+            }
+            return {};
         case Mode::reading:
             if (spot_ && info_of(spot_->kind).quantity == QuantityKind::angle)
                 return {Expect::Kind::angle, Bare::deg};
@@ -450,20 +486,23 @@ void Slate::understand() {
         return;
     }
     if (text.trimmed().isEmpty()) {
-        understood_->setText(soft(
-            mode_ == Mode::sweep
-                ? tr("By the plate's scale or floor marks: 18.5. By the steering wheel: 0.9 turns.")
-            : mode_ == Mode::turned
-                ? tr("Turns longer, or with a minus shorter: 7/8, -1/4, 2 flats. 0 if it was not turned.")
-            : expected().kind == Expect::Kind::angle
-                ? (spot_->kind == ReadingKind::toe_angle
-                       ? tr("Like 12' in or 0.2 deg out; a bare number is degrees.")
-                   : spot_->kind == ReadingKind::caster ? tr("Like 3.5 or 3°30'.")
-                   : asksLean()
-                       ? tr("What the gauge shows, like 1.2 or 1°10'; which way it leans is said below.")
-                       : tr("What the gauge shows, like -1.2 or 88.8 or -1°10'."))
-            : how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.")
-                                                    : tr("A bare number is inches.")));
+        understood_->setText(
+            soft(mode_ == Mode::sweep
+                     ? tr("By the plate's scale or floor marks: 18.5. By the steering wheel: 0.9 turns.")
+                 : mode_ == Mode::turned
+                     ? (unitInTurn() == HandleUnit::turn ? tr("Turns longer, or with a minus shorter: 7/8, "
+                                                              "-1/4, 2 flats. 0 if it was not turned.")
+                                                         : tr("Added or the way written as plus, the other "
+                                                              "way with a minus; 0 if it was left alone."))
+                 : expected().kind == Expect::Kind::angle
+                     ? (spot_->kind == ReadingKind::toe_angle
+                            ? tr("Like 12' in or 0.2 deg out; a bare number is degrees.")
+                        : spot_->kind == ReadingKind::caster ? tr("Like 3.5 or 3°30'.")
+                        : asksLean()
+                            ? tr("What the gauge shows, like 1.2 or 1°10'; which way it leans is said below.")
+                            : tr("What the gauge shows, like -1.2 or 88.8 or -1°10'."))
+                 : how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.")
+                                                         : tr("A bare number is inches.")));
         return;
     }
     const auto quantity = read_quantity(text.toStdString(), expected());
@@ -479,9 +518,14 @@ void Slate::understand() {
         return;
     }
     if (mode_ == Mode::turned) {
-        understood_->setText(QStringLiteral("= %1 %2").arg(
-            q(show_turns(std::abs(quantity->value))),
-            quantity->value == 0 ? tr("(not turned)") : q(words::way(quantity->value > 0))));
+        const auto asked = turnInTurn();
+        const Device* d = asked ? desk_.car().device(asked->turn->adjuster) : nullptr;
+        const QString means =
+            quantity->value == 0 ? tr("(not turned)")
+            : d                  ? q(words::device_amounts(*d, asked->handle == 0 ? quantity->value : 0.0,
+                                          asked->handle == 1 ? quantity->value : 0.0, how_))
+                : q(show_turns(std::abs(quantity->value)) + ' ' + words::way(quantity->value > 0));
+        understood_->setText(QStringLiteral("= %1").arg(means));
         return;
     }
     Reading r = spot_ ? desk_.blank(*spot_) : Reading();
@@ -531,12 +575,18 @@ bool Slate::doubted(const std::optional<Bounded>& what, const QString& text, con
     return true;
 }
 
+QString Slate::adjusterName(const std::string& id) const {
+    const int place = desk_.car().place_of(id);
+    return place < 0 ? q(id) : q(words::adjuster(desk_.car().adjusters[static_cast<std::size_t>(place)]));
+}
+
 /// What is most likely being loosened where one is.
 QString Slate::suggestedPart() const {
     const auto& turns = desk_.answer().plan.turns;
     if (stage_ == Stage::turn && !turns.empty())
-        if (const Rod* rod = desk_.car().rod(turns.front().rod))
-            return tr("%1, locknut").arg(q(words::rod(*rod)));
+        return desk_.car().rod(turns.front().adjuster)
+                   ? tr("%1, locknut").arg(adjusterName(turns.front().adjuster))
+                   : adjusterName(turns.front().adjuster);
     if (stage_ == Stage::check_over) return tr("Left boot clip");
     return tr("Left tie rod, locknut");
 }
@@ -598,6 +648,11 @@ void Slate::keyPressEvent(QKeyEvent* e) {
     // Digits choose what happened while that is asked.
     if (mode_ == Mode::happening && e->key() >= Qt::Key_0 && e->key() <= Qt::Key_9) {
         actOfGuide(e->key() == Qt::Key_0 ? 9 : static_cast<std::size_t>(e->key() - Qt::Key_1));
+        return;
+    }
+    if (mode_ == Mode::idle && stage_ == Stage::turn && !guide_ &&
+        (e->key() == Qt::Key_PageDown || e->key() == Qt::Key_PageUp)) {
+        emit sheetWanted(e->key() == Qt::Key_PageDown ? +1 : -1);
         return;
     }
     if (mode_ == Mode::guide && (e->key() == Qt::Key_PageDown || e->key() == Qt::Key_Down)) return step(+1);
@@ -720,19 +775,28 @@ void Slate::enter() {
             return;
         }
         case Mode::turned: {
-            const auto& turns = desk_.answer().plan.turns;
-            turned_so_far_.emplace_back(turns[turned_so_far_.size()].rod, quantity->value);
-            if (turned_so_far_.size() < turns.size()) {
+            const auto all = turnsAsked();
+            turned_so_far_.push_back(quantity->value);
+            if (turned_so_far_.size() < all.size()) {
                 setMode(Mode::turned);
                 return;
             }
-            std::vector<std::pair<std::string, double>> made;
-            for (const auto& t : turned_so_far_)
-                if (t.second != 0.0) made.push_back(t);
+            std::vector<Turn> made;
+            for (std::size_t i = 0; i < all.size(); ++i) {
+                if (made.empty() || made.back().adjuster != all[i].turn->adjuster) {
+                    Turn t;
+                    t.adjuster = all[i].turn->adjuster;
+                    t.kind = all[i].turn->kind;
+                    made.push_back(std::move(t));
+                }
+                (all[i].handle == 0 ? made.back().turns : made.back().second) = turned_so_far_[i];
+            }
+            std::erase_if(made, [](const Turn& t) { return t.turns == 0.0 && t.second == 0.0; });
+            const bool none = made.empty();
             turned_so_far_.clear();
-            if (!made.empty()) desk_.turned(made, false);
+            if (!none) desk_.turned(std::move(made));
             spot_.reset();
-            emit stageWanted(made.empty() ? Stage::turn : Stage::read);
+            emit stageWanted(none ? Stage::turn : Stage::read);
             return;
         }
         default:
@@ -785,10 +849,11 @@ void Slate::startTurned() {
 
 void Slate::turnedAsWritten() {
     if (guide_ || stage_ != Stage::turn || !desk_.answerIsCurrent()) return;
-    std::vector<std::pair<std::string, double>> turns;
-    for (const PlannedTurn& t : desk_.answer().plan.turns) turns.emplace_back(t.rod, t.turns);
+    std::vector<Turn> turns;
+    for (const PlannedTurn& t : desk_.answer().plan.turns)
+        turns.push_back(Turn{t.adjuster, t.turns, true, true, t.second, t.kind});
     if (turns.empty()) return;
-    desk_.turned(turns, true);
+    desk_.turned(std::move(turns));
     spot_.reset();
     emit stageWanted(Stage::read);
 }
@@ -821,7 +886,9 @@ void Slate::refresh() {
     if (mode_ == Mode::loose)
         for (PartState part : {PartState::loosened, PartState::removed, PartState::provisional})
             acts.push_back({QString(), q(words::part_state(part)), false, part == loose_state_});
-    showActs(acts, mode_ != Mode::happening);
+    if (turning && mode_ == Mode::idle)
+        for (const ReadAct& a : turnActs()) acts.push_back(a.act);
+    showActs(acts, mode_ != Mode::happening, turning && mode_ == Mode::idle ? first_turn_key : 0);
     if (mode_ == Mode::guide && types) {
         entry_->setFont(type(guide_->typesWords() ? 18 : 32, !guide_->typesWords()));
         entry_->setPlaceholderText(guide_->prompt());
@@ -860,11 +927,16 @@ void Slate::refresh() {
         close_up_->setSpot(spot_, desk_.lines().sweep.value_or(usual_sweep));
         body = bodyForRead();
     } else if (turning) {
-        const Rod* rod = rodInTurn();
-        title_->setText(mode_ == Mode::turned && rod   ? q(words::rod(*rod))
+        const auto asked = mode_ == Mode::turned ? turnInTurn() : std::nullopt;
+        QString what = asked ? adjusterName(asked->turn->adjuster) : QString();
+        if (const Device* d = asked ? desk_.car().device(asked->turn->adjuster) : nullptr)
+            if (const QString handle = q(words::handle_name(*d, asked->handle)); !handle.isEmpty())
+                what += QStringLiteral(", ") + handle;
+        title_->setText(asked                          ? what
                         : mode_ == Mode::accept_reason ? tr("Leave it as it is")
                         : turns.empty()                ? tr("Turn")
-                                                       : tr("Both, then read again"));
+                        : turns.size() == 2            ? tr("Both, then read again")
+                                                       : tr("In this order, then read again"));
         if (turns.size() == 1 && mode_ == Mode::idle) title_->setText(tr("One to turn, then read again"));
         subtitle_->setText(mode_ == Mode::turned          ? tr("what did you really turn?")
                            : mode_ == Mode::accept_reason ? tr("kept in the record with its ±")
@@ -1098,11 +1170,53 @@ QString Slate::bodyForSuspects() const {
     return out;
 }
 
+bool Slate::plannedFor(const std::string& adjuster) const {
+    const auto& turns = desk_.answer().plan.turns;
+    return std::any_of(turns.begin(), turns.end(),
+                       [&](const PlannedTurn& t) { return t.adjuster == adjuster; });
+}
+
+/// Other plans than all of it, where this car has them.
+std::vector<Slate::ReadAct> Slate::turnActs() {
+    std::vector<ReadAct> out;
+    const std::string now = desk_.planChoice().name;
+    const auto offer = [&](const QString& text, PlanChoice choice) {
+        const bool chosen = choice.name == now;
+        out.push_back({{q(choice.name), text, false, chosen}, [this, choice] { desk_.choosePlan(choice); }});
+    };
+    const auto has = [&](auto&& is) {
+        return std::any_of(desk_.car().adjusters.begin(), desk_.car().adjusters.end(),
+                           [&](const Adjuster& a) {
+                               const Device* d = std::get_if<Device>(&a);
+                               const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+                               return kind && is(*d, *kind);
+                           });
+    };
+    const bool leans = has([](const Device& d, const AdjusterKind& k) { return k.leans(d); });
+    const bool jacks = has([](const Device&, const AdjusterKind& k) { return k.wants_jacking(); });
+    if (!leans && !jacks && now.empty()) return out;
+    offer(tr("All of it"), {});
+    if (leans)
+        offer(tr("Toe only"), {{{Measure::total_toe, Measure::toe, Measure::thrust}, false, {}}, {}, "toe"});
+    if (jacks) offer(tr("Without jacking"), {{{}, true, {}}, {}, "no-jacking"});
+    if (leans)
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            PlanChoice c{{}, w, "match " + std::string(name_of(w))};
+            for (const Adjuster& a : desk_.car().adjusters) {
+                const Device* d = std::get_if<Device>(&a);
+                if (d ? adjuster_kind(d->kind) && wheel_of(*d) == w : std::get<Rod>(a).wheel == w)
+                    c.options.touching.push_back(id_of(a));
+            }
+            offer(w == Wheel::front_left ? tr("Left as the right") : tr("Right as the left"), c);
+        }
+    return out;
+}
+
 QString Slate::bodyForTurn() const {
     const Answer& a = desk_.answer();
     QString out;
     if (mode_ == Mode::turned)
-        return line(soft(tr("Type it for each rod in turn; what was planned stands on the floor.")));
+        return line(soft(tr("Type it for each in turn; what was planned stands on the floor.")));
     for (const RodResponse& r : a.now.responses) {
         const Rod* rod = desk_.car().rod(r.rod);
         if (!rod || !rod->pitch) continue;
@@ -1116,9 +1230,50 @@ QString Slate::bodyForTurn() const {
                         .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
                              q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
     }
+    QString last;
+    for (const DeviceResponse& r : a.now.device_responses) {
+        const Device* d = desk_.car().device(r.device);
+        if (!d || (r.turns_seen == 0 && !plannedFor(r.device))) continue;
+        const HandleUnit unit =
+            adjuster_kind(d->kind)->handles(*d)[static_cast<std::size_t>(r.effect.handle)].unit;
+        QString name = adjusterName(r.device);
+        if (const QString handle = q(words::handle_name(*d, r.effect.handle)); !handle.isEmpty())
+            name += QStringLiteral(", ") + handle;
+        if (name != last) {
+            if (out.isEmpty()) out += head(tr("What it does on this car"));
+            out += line(QStringLiteral("%1, %2:<br>%3")
+                            .arg(name,
+                                 unit == HandleUnit::turn ? tr("one turn")
+                                 : unit == HandleUnit::mm ? tr("one mm")
+                                                          : tr("one degree near its middle"),
+                                 soft(r.turns_seen > 0
+                                          ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
+                                          : tr("by the likes of this suspension: learnt as it is turned"))));
+            last = name;
+        }
+        const QString angle = r.effect.angle == 0   ? tr("toe")
+                              : r.effect.angle == 1 ? tr("camber")
+                                                    : tr("caster");
+        out += line(
+            QStringLiteral("&nbsp;&nbsp;%1 <b>%2</b> ±%3")
+                .arg(angle, q(fairchalk::show(r.per_unit, how_)), q(show_plus_minus(r.sigma * k95, how_))));
+    }
+    for (const LockShift& l : a.now.locks)
+        if (l.seen > 0)
+            out += line(tr("%1: locking it moves the toe %2 ±%3; the plan aims ahead of it.")
+                            .arg(adjusterName(l.rod), q(show_toe(l.by, how_)),
+                                 q(show_plus_minus(l.sigma * k95, how_))));
     if (!a.plan.turns.empty()) {
         QStringList spoiled, numbers;
-        for (const PlannedTurn& t : a.plan.turns) spoiled << tr("%1 toe").arg(q(words::wheel(t.wheel)));
+        for (const std::string& what : a.plan.spoils) {
+            const std::size_t dot = what.find('.');
+            const QString angle = what.ends_with(".toe")      ? tr("toe")
+                                  : what.ends_with(".camber") ? tr("camber")
+                                                              : tr("caster");
+            const QString whole =
+                QStringLiteral("%1 %2").arg(q(words::wheel(*wheel_named(what.substr(0, dot)))), angle);
+            if (!spoiled.contains(whole)) spoiled << whole;
+        }
         for (const Spot& s : a.plan.remeasure) numbers << desk_.number(s);
         out += head(tr("This spoils")) + line(spoiled.join(QStringLiteral(", "))) +
                line(soft(tr("Read again after it: spots %1. Nothing moves the rest.")
@@ -1147,7 +1302,8 @@ QString Slate::bodyForTurn() const {
             out += line(tr("This job has no targets: nothing is judged and nothing planned."));
     }
     for (const Unreachable& u : a.plan.cannot)
-        out += line(warn(QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why)))));
+        out += line(warn(QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why)))) +
+                    (u.best.known ? soft(tr(" (%1)").arg(known(u.best, how_))) : QString()));
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i))
             out += head(tr("Left as it is")) + line(q(acc->why).toHtmlEscaped());

@@ -57,6 +57,7 @@ class Slate : public QWidget {
     void sayChanged();
     void stageWanted(fairchalk::Stage stage);
     void pageWanted(const QString& page);
+    void sheetWanted(int by);
 
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -87,6 +88,10 @@ class Slate : public QWidget {
         std::function<void()> run;
     };
     std::vector<ReadAct> readActs();
+    std::vector<ReadAct> turnActs();
+    bool plannedFor(const std::string& adjuster) const;
+    QString adjusterName(const std::string& id) const;
+    static constexpr std::size_t first_turn_key = 3;
     /// The suspect that is asked for, or the first.
     std::optional<std::size_t> suspect() const;
     QString settles(std::size_t verdict) const;
@@ -103,10 +108,17 @@ class Slate : public QWidget {
     bool doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect);
     void setBody(const QString& html);
     void layOutBody();
-    void showActs(const std::vector<Act>& acts, bool keys);
+    void showActs(const std::vector<Act>& acts, bool keys, std::size_t first_key);
     QString bodyForCautions() const;
     QString suggestedPart() const;
-    const Rod* rodInTurn() const;
+    /// One amount to be said of what was really turned: a rod's, or that of a handle.
+    struct TurnAsked {
+        const PlannedTurn* turn;
+        int handle;
+    };
+    std::vector<TurnAsked> turnsAsked() const;
+    std::optional<TurnAsked> turnInTurn() const;
+    std::optional<HandleUnit> unitInTurn() const;
 
     JobDesk& desk_;
     Show how_;
@@ -122,8 +134,9 @@ class Slate : public QWidget {
     std::vector<QPushButton*> act_buttons_;
     std::vector<Act> shown_acts_;  ///< as the buttons have them
     bool shown_keys_ = false;
+    std::size_t first_key_ = 0;
     QWidget* act_area_;
-    std::vector<std::pair<std::string, double>> turned_so_far_;
+    std::vector<double> turned_so_far_;
     /// On the practice floor: what the rule shows, from when it is held there until something is kept.
     std::optional<practice::Held> held_;
     QString told_;                ///< where the last rule stood, on a level that tells

@@ -1,0 +1,377 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/adjuster_json.h"
+
+#include <array>
+#include <cmath>
+#include <numbers>
+
+#include "core/adjuster.h"
+#include "core/named.h"
+#include "core/steering_rod.h"
+
+namespace fairchalk::book {
+namespace {
+
+/// A response without a sigma is known so well.
+constexpr double unsaid_share = 0.1;
+
+bool ahead_of_axle(const Node& n) {
+    return n.word({"behind-axle", "ahead-of-axle"}) == "ahead-of-axle";
+}
+
+/// Degrees: a number, or an angle as one writes it.
+double degrees(const Node& n) {
+    return n.json().is_number() ? n.number() : n.angle().deg();
+}
+
+/// What one unit does to that angle, with its sigma, in degrees: `"toe": {"deg": 0.6, "sigma_deg": 0.02}`, or
+/// `"toe": "0.6 deg", "toe_sigma": "0.02 deg"`.
+std::pair<double, double> response_of(const Node& n, const std::string& angle) {
+    const Node v = n[angle.c_str()];
+    std::pair<double, double> out;
+    if (v.json().is_object()) {
+        out.first = v["deg"].number();
+        out.second = v.has("sigma_deg") ? v["sigma_deg"].number() : unsaid_share * std::abs(out.first);
+    } else {
+        const std::string sigma = angle + "_sigma";
+        out.first = degrees(v);
+        out.second = n.has(sigma.c_str()) ? degrees(n[sigma.c_str()]) : unsaid_share * std::abs(out.first);
+    }
+    if (std::abs(out.first) > 45.0 || !(out.second >= 0.0) || out.second > 45.0)
+        wrong(v.place(), {Code::job_out_of_reach, {std::to_string(out.first)}});
+    return out;
+}
+
+const char* const angle_names[] = {"toe", "camber", "caster"};
+
+}  // namespace
+
+/// Shims: `"1.5 mm"`, or with how many and whether each spans both bolts.
+std::vector<ShimsOf> shims_from(const Node& n) {
+    std::vector<ShimsOf> out;
+    for (std::size_t i = 0; i < n.list(); ++i) {
+        const Node one = n[i];
+        ShimsOf s;
+        s.count = 1;
+        if (one.json().is_object()) {
+            s.thickness = one["thickness"].positive_length();
+            if (one.has("count")) s.count = static_cast<int>(std::clamp(one["count"].number(), 0.0, 500.0));
+            if (one.has("spans")) s.spans = one["spans"].yes_no();
+        } else {
+            s.thickness = one.positive_length();
+        }
+        out.push_back(s);
+    }
+    return out;
+}
+
+Json shims_json(const std::vector<ShimsOf>& shims) {
+    Json list = Json::array();
+    for (const ShimsOf& s : shims) {
+        Json j = Json::object();
+        j["thickness"] = write_exact(s.thickness);
+        j["count"] = s.count;
+        if (s.spans) j["spans"] = true;
+        list.push_back(j);
+    }
+    return list;
+}
+
+namespace {
+
+constexpr std::array stack_names = {std::array{"front", "rear"}, std::array{"inner", "outer"}};
+const std::array<const char*, 2>& stacks_of(const std::string& kind) {
+    return stack_names[kind == "trailing-arm-shims"];
+}
+
+/// An amount in the unit of a device's handle.
+double in_unit(const Node& n, HandleUnit unit) {
+    switch (unit) {
+        case HandleUnit::turn:
+            return n.in(Expect::Kind::turns);
+        case HandleUnit::mm:
+            return n.in(Expect::Kind::length);
+        default:
+            return n.in(Expect::Kind::angle);
+    }
+}
+std::string write_in_unit(double v, HandleUnit unit) {
+    return unit == HandleUnit::turn ? write_exact_turns(v)
+           : unit == HandleUnit::mm ? write_exact(Length::from_mm(v))
+                                    : write_exact(Angle::from_deg(v));
+}
+
+/// What the handles, or where there is one handle the wheels, do to the angles.
+std::vector<KnownResponse> responses_from(const Node& n, const Device& d) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    std::vector<KnownResponse> out;
+    if (!kind) return out;
+    const auto take = [&](const Node& from, const std::string& handle, Wheel wheel) {
+        for (int a = 0; a < 3; ++a)
+            if (from.has(angle_names[a])) {
+                const auto [deg, sigma] = response_of(from, angle_names[a]);
+                out.push_back({handle, wheel, a, deg, sigma});
+            }
+    };
+    n.object();
+    take(n, "", wheel_of(d));
+    for (const Handle& h : kind->handles(d))
+        if (const std::string name(h.name); !name.empty() && n.has(name.c_str()))
+            take(n[name.c_str()].object(), name, wheel_of(d));
+    for (Wheel w : all_wheels)
+        if (n.has(name_of(w).data())) take(n[name_of(w).data()].object(), "", w);
+    return out;
+}
+
+Json responses_json(const Device& d) {
+    Json out = Json::object();
+    for (const KnownResponse& r : d.response) {
+        Json& at = !r.handle.empty()        ? out[r.handle]
+                   : r.wheel != wheel_of(d) ? out[std::string(name_of(r.wheel))]
+                                            : out;
+        at[angle_names[r.angle]] = {{"deg", r.deg}, {"sigma_deg", r.sigma_deg}};
+    }
+    return out;
+}
+
+Device device_from(const Node& n, const std::string& id, const std::string& kind) {
+    Device d;
+    d.id = id;
+    d.kind = kind;
+    if (n.has("angle")) d.angle = n["angle"].text();
+    if (n.has("wheel")) d.wheel = n["wheel"].wheel();
+    if (n.has("axle")) d.axle = n["axle"].axle();
+    const AdjusterKind* k = adjuster_kind(kind);
+    if (!k) return d;
+    if (n.has("pushes")) d.pushes_in = n["pushes"].word({"out", "in"}) == "in";
+    if (n.has("runs")) d.runs_behind = n["runs"].word({"ahead", "behind"}) == "behind";
+    if (n.has("rod")) d.ahead_of_axle = ahead_of_axle(n["rod"]);
+    const bool across = kind == "cross-tube" || kind == "drag-link";
+    if (n.has("arm") && !across) d.upper_arm = n["arm"].word({"upper", "lower"}) == "upper";
+    if (n.has("arm") && across) d.arm = n["arm"].positive_length();
+    if (n.has("arm_sigma")) d.arm_sigma = n["arm_sigma"].positive_length();
+    if (n.has("bolt")) d.bolt = n["bolt"].word({"front", "rear", "both", "strut"});
+    if (n.has("pitch")) d.pitch = n["pitch"].positive_length();
+    if (n.has("double_ended")) d.double_ended = n["double_ended"].yes_no();
+    if (n.has("eccentricity")) d.eccentricity = n["eccentricity"].positive_length();
+    if (n.has("at")) d.at_deg = n["at"].angle().deg();
+    if (std::abs(d.at_deg) > 90.0) wrong(n.place() + ".at", {Code::job_out_of_reach, {n["at"].text()}});
+    if (n.has("joint_height")) d.joint_height = n["joint_height"].positive_length();
+    if (n.has("bolt_spacing")) d.bolt_spacing = n["bolt_spacing"].positive_length();
+    if (n.has("pivot_to_hub")) d.pivot_to_hub = n["pivot_to_hub"].positive_length();
+    const HandleUnit unit = k->handles(d).front().unit;
+    if (n.has("step")) {
+        d.step = in_unit(n["step"], unit);
+        if (!(*d.step > 0))
+            wrong(n["step"].place(),
+                  {Code::text_must_be_positive, {n["step"].text(), "", "0.5 mm", "1/8 turn"}});
+    }
+    if (n.has("range")) {
+        const Node range = n["range"].object();
+        if (range.has("least")) d.least = std::min(0.0, in_unit(range["least"], unit));
+        if (range.has("most")) d.most = std::max(0.0, in_unit(range["most"], unit));
+    }
+    if (n.has("stacks")) {
+        const Node stacks = n["stacks"].object();
+        for (std::size_t i = 0; i < 2; ++i)
+            if (const char* name = stacks_of(kind)[i]; stacks.has(name))
+                d.stacks[i] = shims_from(stacks[name]);
+    }
+    if (n.has("response")) d.response = responses_from(n["response"], d);
+    return d;
+}
+
+void device_json(const Device& d, Json& o) {
+    o["id"] = d.id;
+    o["kind"] = d.kind;
+    if (!d.angle.empty()) o["angle"] = d.angle;
+    if (d.wheel) o["wheel"] = name_of(*d.wheel);
+    if (d.axle) o["axle"] = name_of(*d.axle);
+    const AdjusterKind* k = adjuster_kind(d.kind);
+    if (!k) return;
+    const bool across = d.kind == "cross-tube" || d.kind == "drag-link";
+    if (d.pushes_in) o["pushes"] = "in";
+    if (d.kind == "radius-rod") o["runs"] = d.runs_behind ? "behind" : "ahead";
+    if (across) o["rod"] = d.ahead_of_axle ? "ahead-of-axle" : "behind-axle";
+    if (d.kind == "radius-rod" || d.kind == "cam" || d.kind == "adjustable-arm")
+        o["arm"] = d.upper_arm ? "upper" : "lower";
+    if (d.arm) o["arm"] = write_exact(*d.arm);
+    if (!d.bolt.empty()) o["bolt"] = d.bolt;
+    if (d.double_ended) o["double_ended"] = true;
+    if (d.at_deg != 0.0) o["at"] = write_exact(Angle::from_deg(d.at_deg));
+    const std::pair<const char*, const std::optional<Length>*> lengths[] = {{"pitch", &d.pitch},
+                                                                            {"eccentricity", &d.eccentricity},
+                                                                            {"joint_height", &d.joint_height},
+                                                                            {"bolt_spacing", &d.bolt_spacing},
+                                                                            {"pivot_to_hub", &d.pivot_to_hub},
+                                                                            {"arm_sigma", &d.arm_sigma}};
+    for (const auto& [name, length] : lengths)
+        if (*length) o[name] = write_exact(**length);
+    const HandleUnit unit = k->handles(d).front().unit;
+    if (d.step) o["step"] = write_in_unit(*d.step, unit);
+    if (d.least) o["range"]["least"] = write_in_unit(*d.least, unit);
+    if (d.most) o["range"]["most"] = write_in_unit(*d.most, unit);
+    for (std::size_t i = 0; i < 2; ++i)
+        if (!d.stacks[i].empty()) o["stacks"][stacks_of(d.kind)[i]] = shims_json(d.stacks[i]);
+    if (!d.response.empty()) o["response"] = responses_json(d);
+}
+
+}  // namespace
+
+Adjuster adjuster_from(const Node& n) {
+    n.object();
+    const std::string id = n["id"].text();
+    const std::string kind = n["kind"].text();
+    if (kind != "steering-rod" && kind != "toe-link") return device_from(n, id, kind);
+    Rod r;
+    r.id = id;
+    r.toe_link = kind == "toe-link";
+    r.wheel = n["wheel"].wheel();
+    if (n.has("rod")) r.runs = ahead_of_axle(n["rod"]) ? RodSide::ahead_of_axle : RodSide::behind_axle;
+    if (n.has("thread")) {
+        r.thread = n["thread"].word({"right", "left"}) == "right" ? Thread::right : Thread::left;
+    }
+    if (n.has("pitch")) r.pitch = n["pitch"].positive_length();
+    if (n.has("double_ended")) r.double_ended = n["double_ended"].yes_no();
+    if (n.has("arm")) r.arm = n["arm"].positive_length();
+    if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
+    if (n.has("step")) r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
+    if (n.has("lock")) {
+        const Node lock = n["lock"].object();
+        r.lock_deg = degrees(lock["toe"]);
+        r.lock_sigma_deg = lock.has("toe_sigma") ? degrees(lock["toe_sigma"]) : Rod::prior_lock_sigma_deg;
+    }
+    if (n.has("response") && r.pitch) {
+        // What a turn does, as the arm that does it.
+        const Node response = n["response"].object();
+        const auto [deg, sigma] = response_of(response, "toe");
+        const double per = std::abs(deg) * std::numbers::pi / 180.0;
+        if (!(per > 1e-5 && per < 1.0))
+            wrong(response.place() + ".toe", {Code::job_out_of_reach, {write_exact(Angle::from_deg(deg))}});
+        r.arm = length_change(r, 1.0) / std::sin(per);
+        r.arm_sigma = *r.arm * std::clamp(std::abs(sigma / deg), 1e-4, 1.0);
+    }
+    return r;
+}
+
+namespace {
+
+/// How much a device was turned: `"1.5 mm"` with a `way`, or for each of its handles.
+void amounts_from(const Node& n, const Device& d, const AdjusterKind& kind, Turn& t) {
+    const Node amount = n["amount"];
+    const auto handles = kind.handles(d);
+    std::array<double*, 2> into = {&t.turns, &t.second};
+    if (!amount.json().is_object()) {
+        if (handles.size() > 1)
+            wrong(amount.place(), {Code::job_wrong_type,
+                                   {"one amount", "an object with " + std::string(handles[0].name) + " and " +
+                                                      std::string(handles[1].name)}});
+        const Handle& h = handles.front();
+        t.turns = in_unit(amount, h.unit);
+        if (n.has("way") && n["way"].word({h.more.data(), h.less.data()}) == h.less) t.turns = -t.turns;
+        return;
+    }
+    if (d.kind == "trailing-arm-shims") {
+        // As much comes out on one side as goes in on the other.
+        double outer = 0.0, inner = 0.0;
+        if (amount.has("outer")) outer = in_unit(amount["outer"], HandleUnit::mm);
+        if (amount.has("inner")) inner = in_unit(amount["inner"], HandleUnit::mm);
+        t.turns = (outer - inner) / 2;
+        return;
+    }
+    for (const auto& [key, value] : amount.json().items()) {
+        const auto h =
+            std::find_if(handles.begin(), handles.end(), [&](const Handle& x) { return x.name == key; });
+        if (h == handles.end())
+            wrong(
+                amount.place() + "." + key,
+                {Code::job_unknown_word,
+                 {key.substr(0, 60), listed(handles, [](const Handle& x) { return std::string(x.name); })}});
+        *into[static_cast<std::size_t>(h - handles.begin())] =
+            in_unit(Node(value, amount.place() + "." + key), h->unit);
+    }
+}
+
+}  // namespace
+
+Turn turn_from(const Node& n, const CarCard& car) {
+    Turn t;
+    t.adjuster = n["adjuster"].text();
+    if (car.place_of(t.adjuster) < 0)
+        wrong(n["adjuster"].place(), {Code::job_no_such_adjuster, {t.adjuster.substr(0, 60)}});
+    if (n.has("as_written")) t.as_written = n["as_written"].yes_no();
+    const Node amount = n["amount"];
+    if (const Device* device = car.device(t.adjuster)) {
+        if (const AdjusterKind* kind = adjuster_kind(device->kind)) {
+            t.kind = device->kind;
+            amounts_from(n, *device, *kind, t);
+            return t;
+        }
+        t.understood = false;
+        if (amount.json().is_object()) {
+            for (const auto& [key, value] : amount.json().items())
+                Node(value, amount.place() + "." + key).quantity(Expect::Kind::any);
+        } else {
+            amount.quantity(Expect::Kind::any);
+        }
+        return t;
+    }
+    const Rod* rod = car.rod(t.adjuster);
+    const Quantity q = amount.quantity(Expect::Kind::any);
+    if (q.kind == QuantityKind::angle) wrong(amount.place(), {Code::text_wanted_turns, {q.text}});
+    t.turns = q.value;
+    if (q.kind == QuantityKind::length) {
+        if (!rod->pitch) wrong(amount.place(), {Code::plan_pitch_unknown, {rod->id}});
+        t.turns = q.length() / (*rod->pitch * (rod->double_ended ? 2.0 : 1.0));
+    }
+    if (n["way"].word({"longer", "shorter"}) == "shorter") t.turns = -t.turns;
+    return t;
+}
+
+Json json_of(const Adjuster& a) {
+    Json o = Json::object();
+    if (const Device* d = std::get_if<Device>(&a)) {
+        device_json(*d, o);
+        return o;
+    }
+    const Rod& r = std::get<Rod>(a);
+    o["id"] = r.id;
+    o["kind"] = r.toe_link ? "toe-link" : "steering-rod";
+    o["wheel"] = name_of(r.wheel);
+    if (r.runs != RodSide::unknown)
+        o["rod"] = r.runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
+    if (r.thread != Thread::unknown) o["thread"] = r.thread == Thread::right ? "right" : "left";
+    if (r.pitch) o["pitch"] = write_exact(*r.pitch);
+    o["double_ended"] = r.double_ended;
+    if (r.arm) o["arm"] = write_exact(*r.arm);
+    if (r.arm_sigma) o["arm_sigma"] = write_exact(*r.arm_sigma);
+    o["step"] = show_turns(r.step_turns);
+    if (r.lock_deg)
+        o["lock"] = {{"toe", *r.lock_deg},
+                     {"toe_sigma", r.lock_sigma_deg.value_or(Rod::prior_lock_sigma_deg)}};
+    return o;
+}
+
+void turn_json(const Turn& t, Json& j) {
+    j["adjuster"] = t.adjuster;
+    if (t.as_written) j["as_written"] = true;
+    const AdjusterKind* kind = adjuster_kind(t.kind);
+    if (!kind) {
+        j["amount"] = write_exact_turns(std::abs(t.turns));
+        j["way"] = t.turns < 0 ? "shorter" : "longer";
+        return;
+    }
+    Device d;
+    d.kind = t.kind;
+    const auto handles = kind->handles(d);
+    j["adjuster_kind"] = t.kind;
+    if (handles.size() == 1) {
+        j["amount"] = write_in_unit(std::abs(t.turns), handles[0].unit);
+        j["way"] = t.turns < 0 ? handles[0].less : handles[0].more;
+        return;
+    }
+    j["amount"] = {{std::string(handles[0].name), write_in_unit(t.turns, handles[0].unit)},
+                   {std::string(handles[1].name), write_in_unit(t.second, handles[1].unit)}};
+}
+
+}  // namespace fairchalk::book

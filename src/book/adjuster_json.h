@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <vector>
+
+#include "book/node.h"
+#include "core/log.h"
+
+namespace fairchalk::book {
+
+// Adjusters on the card and turns in the log, as JSON. Reading throws FileError.
+
+Adjuster adjuster_from(const Node& n);
+Json json_of(const Adjuster& adjuster);
+std::vector<ShimsOf> shims_from(const Node& n);
+Json shims_json(const std::vector<ShimsOf>& shims);
+
+/// A turn of an adjuster of `car`.
+Turn turn_from(const Node& n, const CarCard& car);
+void turn_json(const Turn& turn, Json& j);
+
+}  // namespace fairchalk::book

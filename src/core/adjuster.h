@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <span>
+#include <string_view>
+#include <vector>
+
+#include <Eigen/Core>
+
+#include "core/car.h"
+#include "core/suspension.h"
+
+namespace fairchalk {
+
+// What there is to turn, beside rods (steering_rod.h). A device has one or two handles: a stack of shims at
+// each bolt, a plate that goes inward and rearward. What so much of a handle does to the angles of its wheel
+// is taken as linear in what the handle really moves (an eccentric bolt: the sine of where it stands), with a
+// prior from the exact kinematics of the likes of this suspension, and learnt on the car.
+
+enum class HandleUnit { turn, mm, degree };
+std::string_view name_of(HandleUnit);  ///< `turn`, `mm`, `deg`
+
+/// One thing that the hand moves.
+struct Handle {
+    std::string_view name;  ///< `front`, `rear`, `in`, `back`, …; empty where there is one
+    HandleUnit unit = HandleUnit::mm;
+    std::string_view more, less;     ///< its two ways: `longer`, `shorter`
+    double step = 0.5;               ///< what the hand can make
+    double least = 0.0, most = 0.0;  ///< how far it goes from where the card has it
+};
+
+/// An angle of a wheel that a handle moves.
+struct Effect {
+    int handle = 0;
+    Wheel wheel = Wheel::front_left;
+    int angle = 0;  ///< 0 toe, 1 camber, 2 caster
+};
+
+/// What the handles of a device are thought to do before anything was turned: radians for a unit of a handle
+/// (a degree of a cam: near the middle of its travel), with the covariance of all of it.
+struct ResponsePrior {
+    std::vector<Effect> effects;
+    Eigen::VectorXd mean;
+    Eigen::MatrixXd covariance;
+};
+
+/// How a kind of adjuster works; one small class for each, in adjuster.cpp.
+class AdjusterKind {
+  public:
+    virtual ~AdjusterKind() = default;
+    virtual std::string_view name() const = 0;  ///< as in the job file
+    virtual std::vector<Handle> handles(const Device& d) const = 0;
+    /// What `amount` of a handle moves on a left corner, from where the card has it.
+    virtual CornerMove move(const Device& d, int handle, double amount) const = 0;
+    /// What the effect grows with: the amount itself, but for what turns in a circle.
+    virtual double travel(const Device& d, double amount) const;
+    /// The likes of the corner that it works on.
+    virtual Corner corner(const Device& d, const CarCard& car) const;
+    virtual ResponsePrior prior(const Device& d, const CarCard& car) const;
+    /// The angles that it is there for: bits 1 toe, 2 camber, 4 caster; 0: only the steering wheel.
+    virtual int serves(const Device& d) const = 0;
+    /// It is there for camber or caster, and turning it spoils them.
+    bool leans(const Device& d) const { return (serves(d) & 6) != 0; }
+    /// The weight has to come off it first.
+    virtual bool wants_jacking() const { return true; }
+    /// The upright turns as one piece: camber and inclination change by the same.
+    virtual bool keeps_included_angle() const { return true; }
+    /// What is made up of shims.
+    virtual bool is_stack() const { return false; }
+};
+
+/// Kinds with a class; `steering-rod` and `toe-link` are rods, `none` is none of them.
+std::span<const AdjusterKind* const> adjuster_kinds();
+/// Null for a kind that is only kept.
+const AdjusterKind* adjuster_kind(std::string_view name);
+
+/// The wheels that a device moves something of.
+std::vector<Wheel> wheels_of(const Device& d);
+/// Its wheel, or of those across an axle the one that it moves.
+Wheel wheel_of(const Device& d);
+
+/// The prior of a device: what the card knows (`Device::response`) over what its kind expects. Nothing for a
+/// kind that is only kept.
+std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car);
+
+}  // namespace fairchalk

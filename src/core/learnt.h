@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/estimate.h"
+
+namespace fairchalk {
+
+/// The card with which the next job on this car begins: the job's, with what it has taught. Rods have the arm
+/// that they were found to work on, devices the responses that were seen, what locking moves is known where
+/// it was seen; cams stand where they were turned to, ranges and stacks are what is left of them. What was
+/// not turned stays as it was. `e` is the estimate of `job` as of now.
+CarCard learnt(const Job& job, const Estimate& e);
+
+}  // namespace fairchalk

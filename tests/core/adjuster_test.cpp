@@ -1,0 +1,432 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/adjuster.h"
+
+#include <cmath>
+#include <random>
+
+#include <gtest/gtest.h>
+
+#include "core/learnt.h"
+#include "core/plan.h"
+#include "core/procedure.h"
+#include "core/rig.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr double rad = 3.14159265358979323846 / 180;
+
+Device device(const std::string& id, const std::string& kind, Wheel wheel = Wheel::front_left) {
+    Device d;
+    d.id = id;
+    d.kind = kind;
+    d.wheel = wheel;
+    return d;
+}
+
+/// Degrees by effect, and its sigma.
+std::pair<double, double> expected(const Device& d, int handle, int angle, const CarCard& car = {}) {
+    const auto p = response_prior(d, car);
+    for (std::size_t i = 0; i < p->effects.size(); ++i)
+        if (p->effects[i].handle == handle && p->effects[i].angle == angle)
+            return {
+                p->mean[static_cast<Eigen::Index>(i)] / rad,
+                std::sqrt(p->covariance(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(i))) / rad};
+    return {NAN, NAN};
+}
+
+TEST(ResponsePrior, HoldsTheCornersOfTheDesignWithinItsSigma) {
+    const auto holds = [](const Device& d, int handle, int angle, double one_unit) {
+        const auto [mean, sigma] = expected(d, handle, angle);
+        EXPECT_LT(std::abs(mean - one_unit), 2.0 * sigma) << d.kind << ' ' << handle << ' ' << angle;
+        EXPECT_LT(sigma, 0.6 * std::abs(one_unit) + 0.05) << "and says something";
+    };
+    const Device shims = device("s", "shim-pair");
+    holds(shims, 0, 1, 0.111 / 1.5);
+    holds(shims, 0, 0, -0.043 / 1.5);
+    holds(shims, 0, 2, 0.249 / 1.5);
+    holds(shims, 1, 1, 0.158 / 1.5);
+    holds(shims, 1, 2, -0.249 / 1.5);
+    holds(device("s", "spanning-shims"), 0, 1, 0.271 / 1.5);
+    holds(device("t", "strut-top"), 0, 1, -0.412 / 5);
+    holds(device("t", "strut-top"), 1, 2, 0.427 / 5);
+}
+
+TEST(ResponsePrior, IsScaledByWhatTheCardSays) {
+    Device near = device("s", "spanning-shims"), far = near;
+    near.joint_height = Length::from_mm(200);
+    far.joint_height = Length::from_mm(400);
+    EXPECT_NEAR(expected(near, 0, 1).first / expected(far, 0, 1).first, 2.0, 0.4)
+        << "half the height, twice the camber";
+    Device tight = device("s", "shim-pair"), wide = tight;
+    tight.bolt_spacing = Length::from_mm(150);
+    wide.bolt_spacing = Length::from_mm(300);
+    EXPECT_NEAR(expected(tight, 0, 2).first / expected(wide, 0, 2).first, 2.0, 0.4);
+    Device pulls = device("s", "spanning-shims");
+    pulls.pushes_in = true;
+    EXPECT_LT(expected(pulls, 0, 1).first, -0.1);
+    Device pivot = device("p", "trailing-arm-shims", Wheel::rear_left);
+    pivot.pivot_to_hub = Length::from_mm(420);
+    EXPECT_NEAR(expected(pivot, 0, 0).first, std::atan(1.0 / 420) / rad, 0.002);
+    EXPECT_EQ(expected(pivot, 0, 2).first, 0.0);
+    Device tube = device("c", "cross-tube", Wheel::front_right);
+    tube.arm = Length::from_mm(150);
+    tube.pitch = Length::from_mm(1.5);
+    const auto p = response_prior(tube, {});
+    EXPECT_NEAR(p->mean[0], 0, 1e-12) << "the wheel that the drag link holds";
+    EXPECT_NEAR(p->mean[1] / rad, std::asin(0.01) / rad, 1e-9);
+    Device link = device("d", "drag-link", Wheel::front_left);
+    const auto q = response_prior(link, {});
+    EXPECT_NEAR(q->mean[0], -q->mean[1], 1e-12)
+        << "it turns both the same way, so their toes change oppositely";
+    EXPECT_FALSE(response_prior(device("x", "magnets"), {}));
+}
+
+TEST(ResponsePrior, WhatIsKnownStandsForItself) {
+    Device d = device("s", "shim-pair");
+    d.response = {{"front", Wheel::front_left, 1, 0.12, 0.01}};
+    const auto [mean, sigma] = expected(d, 0, 1);
+    EXPECT_NEAR(mean, 0.12, 1e-9);
+    EXPECT_NEAR(sigma, 0.01, 1e-9);
+    EXPECT_NE(expected(d, 1, 1).first, 0.12);
+}
+
+TEST(Cam, TravelsBySineFromWhereItStands) {
+    Device d = device("c", "cam");
+    const AdjusterKind& cam = *adjuster_kind("cam");
+    EXPECT_NEAR(cam.travel(d, 10), 10, 0.06) << "a degree near the middle is a degree";
+    EXPECT_NEAR(cam.travel(d, 90), 1 / rad, 1e-9);
+    d.at_deg = 80;
+    EXPECT_LT(cam.travel(d, 10), 0.1 * 10) << "nothing is left at its end";
+    EXPECT_NEAR(cam.handles(d)[0].most, 10, 1e-9);
+    EXPECT_NEAR(cam.handles(d)[0].least, -170, 1e-9);
+}
+
+/// A car with one device a front side and rods, measured to be off, with targets.
+struct Job1 {
+    std::vector<Entry> log;
+    void put(decltype(Entry::what) what) {
+        Entry e;
+        e.id = "e" + std::to_string(log.size());
+        e.what = std::move(what);
+        log.push_back(std::move(e));
+    }
+    CarCard car;
+    Job1() {
+        car.wheelbase = Length::from_mm(2500);
+        for (AxleCard& a : car.axles) a.rim_span = Length::from_mm(400), a.track = Length::from_mm(1450);
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            Rod r;
+            r.id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
+            r.wheel = w;
+            r.runs = RodSide::behind_axle;
+            r.pitch = Length::from_mm(1.5);
+            r.arm = Length::from_mm(130);
+            car.adjusters.emplace_back(r);
+        }
+    }
+    static Target target(Measure m, std::variant<std::monostate, Axle, Wheel> where, double aim, double tol) {
+        Target t;
+        t.measure = m;
+        t.where = where;
+        t.aim = Angle::from_deg(aim);
+        t.lo = Angle::from_deg(aim - tol);
+        t.hi = Angle::from_deg(aim + tol);
+        return t;
+    }
+    void angle(ReadingKind kind, Wheel w, double deg, double sigma = 0.02) {
+        Reading r;
+        r.spot = wheel_spot(kind, w);
+        r.value.kind = QuantityKind::angle;
+        r.value.value = deg;
+        r.stated_sigma = sigma;
+        put(r);
+    }
+    void begin(std::vector<Target> targets) {
+        put(CarEdit{car});
+        put(TargetsEdit{std::move(targets)});
+        put(RoundOpened{});
+    }
+    void all(double toe_l, double toe_r, double camber_l, double camber_r, double caster_l = NAN,
+             double caster_r = NAN) {
+        angle(ReadingKind::toe_angle, Wheel::front_left, toe_l);
+        angle(ReadingKind::toe_angle, Wheel::front_right, toe_r);
+        angle(ReadingKind::toe_angle, Wheel::rear_left, 0);
+        angle(ReadingKind::toe_angle, Wheel::rear_right, 0);
+        angle(ReadingKind::camber, Wheel::front_left, camber_l);
+        angle(ReadingKind::camber, Wheel::front_right, camber_r);
+        if (std::isnan(caster_l)) return;
+        angle(ReadingKind::caster, Wheel::front_left, caster_l, 0.05);
+        angle(ReadingKind::caster, Wheel::front_right, caster_r, 0.05);
+    }
+    Estimate estimated() const {
+        EstimateOptions o;
+        o.as_of_now = true;
+        return estimate(job_of(log), o);
+    }
+    Plan plan(const PlanOptions& o = {}) const { return plan_turns(job_of(log), estimated(), o); }
+    const PlannedTurn* turn(const Plan& p, const std::string& id) const {
+        for (const PlannedTurn& t : p.turns)
+            if (t.adjuster == id) return &t;
+        return nullptr;
+    }
+};
+
+TEST(Plan, ShimsSetCamberAndCasterTogetherAndTheRodsTakeUpTheToe) {
+    Job1 j;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+        Device d = device(w == Wheel::front_left ? "shims-fl" : "shims-fr", "shim-pair", w);
+        j.car.adjusters.emplace_back(d);
+    }
+    j.begin({Job1::target(Measure::toe, Axle::front, 0.05, 0.1),
+             Job1::target(Measure::camber, Axle::front, -0.5, 0.3),
+             Job1::target(Measure::caster, Axle::front, 4.5, 0.4)});
+    j.all(0.05, 0.05, -0.5, -1.0, 4.5, 3.9);
+    const Plan p = j.plan();
+    ASSERT_EQ(p.next, NextStep::turn);
+    EXPECT_FALSE(j.turn(p, "shims-fl")) << "what is inside is left alone";
+    const PlannedTurn* s = j.turn(p, "shims-fr");
+    ASSERT_TRUE(s);
+    EXPECT_GT(s->turns + s->second, 2.0) << "camber out: more in both together";
+    EXPECT_GT(s->turns, s->second) << "caster up: more in front";
+    EXPECT_EQ(s->kind, "shim-pair");
+    const PlannedTurn* r = j.turn(p, "rod-fr");
+    ASSERT_TRUE(r) << "shims spoil toe, and the rod makes up for it at once";
+    EXPECT_GT(r->turns, 0);
+    EXPECT_EQ(p.turns.front().adjuster, "shims-fr") << "camber and caster before toe";
+    EXPECT_NEAR(p.expect[1][1].value.deg(), -0.5, 0.15);
+    EXPECT_NEAR(p.expect[1][2].value.deg(), 4.5, 0.25);
+    EXPECT_NEAR(p.expect[1][0].value.deg(), 0.05, 0.05);
+    EXPECT_NE(std::find(p.spoils.begin(), p.spoils.end(), "front-right.camber"), p.spoils.end());
+    // Toe tonight, or without jacking: the shims stay, and camber is said to be out.
+    PlanOptions toe;
+    toe.only = {Measure::toe};
+    EXPECT_FALSE(j.turn(j.plan(toe), "shims-fr"));
+    PlanOptions flat;
+    flat.without_jacking = true;
+    const Plan q = j.plan(flat);
+    EXPECT_FALSE(j.turn(q, "shims-fr"));
+    EXPECT_TRUE(std::any_of(q.cannot.begin(), q.cannot.end(),
+                            [](const Unreachable& u) { return u.what == "front-right.camber"; }));
+}
+
+TEST(Plan, UsesOnlyShimsThatAreThereAndSaysWhichGoWhere) {
+    Job1 j;
+    Device d = device("shims-fl", "shim-pair");
+    d.stacks[0] = {{Length::from_mm(1.0), 1, false}};
+    d.stacks[1] = {{Length::from_mm(1.0), 1, false}};
+    j.car.adjusters.emplace_back(d);
+    j.car.tin = {{Length::from_mm(0.8), 2, false}, {Length::from_mm(1.6), 2, false}};
+    j.begin({Job1::target(Measure::toe, Axle::front, 0.05, 0.2),
+             Job1::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
+    j.all(0.05, 0.05, -0.95, -0.5);
+    const Plan p = j.plan();
+    const PlannedTurn* s = j.turn(p, "shims-fl");
+    ASSERT_TRUE(s);
+    for (double add : {s->turns, s->second}) {
+        bool made = false;
+        for (int one : {-1, 0, 1})
+            for (int a = 0; a <= 2; ++a)
+                for (int b = 0; b <= 2; ++b) made = made || std::abs(one + a * 0.8 + b * 1.6 - add) < 1e-9;
+        EXPECT_TRUE(made) << add;
+    }
+    ASSERT_FALSE(s->shims.empty());
+    double moved = 0;
+    for (const ShimMove& m : s->shims)
+        if (m.to == "shims-fl front") moved += m.shims.thickness.mm() * m.shims.count;
+    EXPECT_GE(moved, s->turns - 1e-9);
+    EXPECT_NEAR(p.expect[0][1].value.deg(), -0.5, 0.2);
+}
+
+TEST(Plan, OutOfRangeGivesTheNearestAndSaysSo) {
+    Job1 j;
+    Device d = device("top-fl", "strut-top");
+    d.least = -2;
+    d.most = 2;
+    j.car.adjusters.emplace_back(d);
+    j.begin({Job1::target(Measure::toe, Axle::front, 0.05, 0.2),
+             Job1::target(Measure::camber, Wheel::front_left, -2.0, 0.3)});
+    j.all(0.05, 0.05, -0.5, -0.5);
+    const Plan p = j.plan();
+    const PlannedTurn* t = j.turn(p, "top-fl");
+    ASSERT_TRUE(t);
+    EXPECT_EQ(t->turns, 2.0) << "all the way in";
+    ASSERT_FALSE(p.cannot.empty());
+    EXPECT_EQ(p.cannot[0].why.code, Code::plan_out_of_range);
+    EXPECT_TRUE(p.cannot[0].best.known);
+    EXPECT_NEAR(p.cannot[0].best.value.deg(), p.expect[0][1].value.deg(), 1e-9);
+}
+
+TEST(Plan, MatchingTheOtherSideTouchesOnlyThisOne) {
+    Job1 j;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        j.car.adjusters.emplace_back(device(w == Wheel::front_left ? "top-fl" : "top-fr", "strut-top", w));
+    j.begin({Job1::target(Measure::toe, Axle::front, 0.0, 0.2)});
+    j.all(0.0, 0.02, -0.4, -1.4);
+    Job job = job_of(j.log);
+    const Estimate e = j.estimated();
+    job.targets = matching_other_side(job, e, Wheel::front_left);
+    PlanOptions o;
+    o.touching = {"rod-fl", "top-fl"};
+    const Plan p = plan_turns(job, e, o);
+    ASSERT_EQ(p.next, NextStep::turn);
+    for (const PlannedTurn& t : p.turns) EXPECT_EQ(t.wheel, Wheel::front_left) << t.adjuster;
+    EXPECT_NEAR(p.expect[0][1].value.deg(), -1.4, 0.12);
+}
+
+TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
+    Job1 j;
+    j.car.adjusters.clear();
+    Device tube = device("tube", "cross-tube", Wheel::front_right),
+           link = device("link", "drag-link", Wheel::front_left);
+    for (Device* d : {&tube, &link}) {
+        d->pitch = Length::from_mm(1.5);
+        d->arm = Length::from_mm(150);
+        j.car.adjusters.emplace_back(*d);
+    }
+    j.begin({Job1::target(Measure::total_toe, Axle::front, 0.1, 0.1)});
+    j.all(0.9, -0.1, 0, 0);
+    const Plan p = j.plan();
+    ASSERT_TRUE(j.turn(p, "tube"));
+    ASSERT_TRUE(j.turn(p, "link"));
+    EXPECT_LT(j.turn(p, "tube")->turns, 0) << "behind the axle, shorter toes out";
+    EXPECT_NEAR((p.expect[0][0].value + p.expect[1][0].value).deg(), 0.1, 0.06);
+    EXPECT_NEAR((p.expect[0][0].value - p.expect[1][0].value).deg(), 0.0, 0.08)
+        << "the steering wheel straight";
+}
+
+TEST(Estimate, LearnsWhatShimsDoOnThisCarAndTheNextJobBeginsWithIt) {
+    Job1 j;
+    j.car.adjusters.emplace_back(device("shims-fl", "shim-pair"));
+    j.begin({Job1::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
+    j.all(0.0, 0.0, -1.0, -0.5, 4.0, 4.0);
+    const auto camber_of = [](const Estimate& e, const std::string& handle) {
+        for (const DeviceResponse& r : e.device_responses)
+            if (r.handle == handle && r.effect.angle == 1) return r;
+        return DeviceResponse{};
+    };
+    const DeviceResponse before = camber_of(j.estimated(), "front");
+    EXPECT_EQ(before.turns_seen, 0);
+    Turn t;
+    t.adjuster = "shims-fl";
+    t.kind = "shim-pair";
+    t.turns = 6.0;
+    t.second = 0.0;
+    j.put(t);
+    j.put(RoundOpened{});
+    // This car: 0.1 degrees of camber a millimetre at the front, and 0.2 of caster.
+    j.all(-0.18, 0.0, -0.4, -0.5, 5.2, 4.0);
+    const Estimate after = j.estimated();
+    const DeviceResponse learnt_now = camber_of(after, "front");
+    EXPECT_EQ(learnt_now.turns_seen, 1);
+    EXPECT_NEAR(learnt_now.per_unit.deg(), 0.1, 0.012);
+    EXPECT_LT(learnt_now.sigma.deg(), 0.5 * before.sigma.deg());
+    EXPECT_NEAR(after.wheels[0].camber.value.deg(), -0.4, 0.03);
+    const CarCard next = learnt(job_of(j.log), after);
+    const Device& d = *next.device("shims-fl");
+    ASSERT_FALSE(d.response.empty());
+    EXPECT_NEAR(expected(d, 0, 1, next).first, 0.1, 0.012);
+    EXPECT_LT(expected(d, 0, 1, next).second, 0.02);
+}
+
+TEST(Estimate, CamberAndInclinationGoTogetherThroughATurn) {
+    Job1 j;
+    j.car.adjusters.emplace_back(device("shims-fl", "spanning-shims"));
+    j.begin({});
+    j.all(0.0, 0.0, -1.0, -0.5);
+    const auto sweep = [&](double out, double in) {
+        for (double way : {1.0, -1.0}) {
+            Reading r;
+            r.spot = swept_spot(ReadingKind::camber, Wheel::front_left, way > 0 ? Swept::out : Swept::in);
+            r.turned = Angle::from_deg(20 * way);
+            r.value.kind = QuantityKind::angle;
+            r.value.value = way > 0 ? out : in;
+            r.stated_sigma = 0.02;
+            j.put(r);
+        }
+    };
+    sweep(0.5, -1.5);
+    const double sai = j.estimated().wheels[0].sai.value.deg();
+    Turn t;
+    t.adjuster = "shims-fl";
+    t.kind = "spanning-shims";
+    t.turns = 4.0;
+    j.put(t);
+    j.put(RoundOpened{});
+    j.angle(ReadingKind::camber, Wheel::front_left, -0.3);
+    const Estimate e = j.estimated();
+    EXPECT_NEAR(e.wheels[0].camber.value.deg(), -0.3, 0.03);
+    EXPECT_NEAR(e.wheels[0].sai.value.deg(), sai - 0.7, 0.15);
+    EXPECT_TRUE(e.wheels[0].caster.known) << "what a plate leaves alone stays known";
+}
+
+TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
+    Job1 j;
+    j.begin({Job1::target(Measure::toe, Axle::front, 0.0, 0.05)});
+    j.all(-0.5, 0.0, 0, 0);
+    for (int n = 0; n < 3; ++n) {
+        Turn t;
+        t.adjuster = "rod-fl";
+        t.turns = 0.25;
+        j.put(t);
+        j.put(RoundOpened{});
+        const double before = -0.5 + 0.165 * (n + 1) + 0.06 * n;
+        j.angle(ReadingKind::toe_angle, Wheel::front_left, before);
+        Change c;
+        c.kind = ChangeKind::locked;
+        j.put(c);
+        j.put(RoundOpened{});
+        j.angle(ReadingKind::toe_angle, Wheel::front_left, before + 0.06);
+        j.angle(ReadingKind::toe_angle, Wheel::front_right, 0.0);
+    }
+    const Estimate e = j.estimated();
+    ASSERT_EQ(e.locks.size(), 1u);
+    EXPECT_EQ(e.locks[0].seen, 3);
+    EXPECT_NEAR(e.locks[0].by.deg(), 0.06, 0.02);
+    const CarCard next = learnt(job_of(j.log), e);
+    ASSERT_TRUE(next.rod("rod-fl")->lock_deg);
+    // A next job from the same toe is planned short by what the nut will add.
+    Job1 a, b;
+    std::get<Rod>(b.car.adjusters[0]).lock_deg = 0.06;
+    std::get<Rod>(b.car.adjusters[0]).lock_sigma_deg = 0.01;
+    for (Job1* k : {&a, &b}) {
+        std::get<Rod>(k->car.adjusters[0]).step_turns = 1.0 / 48;
+        k->begin({Job1::target(Measure::toe, Axle::front, 0.0, 0.1)});
+        k->all(-0.5, 0.0, 0, 0);
+    }
+    const double plain = a.turn(a.plan(), "rod-fl")->turns, ahead = b.turn(b.plan(), "rod-fl")->turns;
+    EXPECT_NEAR((plain - ahead) * 0.661, 0.06, 0.015);
+    EXPECT_NEAR(b.plan().expect[0][0].value.deg(), 0.0, 0.02) << "and expects to end at the aim";
+}
+
+TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
+    Job1 j;
+    j.car.adjusters.emplace_back(device("shims-fl", "shim-pair"));
+    LinesSet lines;
+    lines.rigs = {"string-bars", "camber-gauge", "caster-sweep"};
+    lines.bars = {Length::from_mm(500), Length::from_mm(500)};
+    lines.sweep = Angle::from_deg(20);
+    j.put(CarEdit{j.car});
+    j.put(lines);
+    j.put(RoundOpened{});
+    for (const Spot& s : wanted_spots(job_of(j.log), 0)) {
+        Reading r = blank_reading(s, lines);
+        r.value.kind = info_of(s.kind).quantity;
+        j.put(r);
+    }
+    Turn t;
+    t.adjuster = "shims-fl";
+    t.kind = "shim-pair";
+    t.turns = 1;
+    j.put(t);
+    j.put(RoundOpened{});
+    const auto again = wanted_spots(job_of(j.log), 1);
+    const auto has = [&](const Spot& s) { return std::find(again.begin(), again.end(), s) != again.end(); };
+    EXPECT_TRUE(has(wheel_spot(ReadingKind::rim_front, Wheel::front_left)));
+    EXPECT_TRUE(has(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::straight)));
+    EXPECT_TRUE(has(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out)));
+    for (const Spot& s : again) EXPECT_EQ(s.wheel, Wheel::front_left) << s.name();
+}
+
+}  // namespace
+}  // namespace fairchalk
