@@ -123,7 +123,7 @@ void disturb(UnderWay& u) {
         return std::uniform_real_distribution<>(lo, hi)(u.rng);
     };
     for (Wheel w : fronts) {
-        u.car.turn(rod_of(w), std::round(between(-1.5, 1.5) * 8) / 8, u.rng);
+        u.car.turn(rod_of(w), std::round(between(-1.2, 1.2) * 8) / 8, u.rng);
         if (u.options.whole)
             u.car.turn(leaner(u.car, w).id, std::round(between(-4, 4) * 2) / 2, u.rng,
                        std::round(between(-4, 4) * 2) / 2);
@@ -247,13 +247,13 @@ void work_by_advice(UnderWay& u) {
         const bool inside = plan.next == NextStep::done &&
                             std::all_of(plan.before.begin(), plan.before.end(),
                                         [](const Verdict& v) { return v.call == Call::inside; });
-        if (u.done.given >= 0.0) u.done.ended = inside;
+        if (!u.done.given.empty()) u.done.given.back().second = inside;
         if (plan.next != NextStep::turn || plan.turns.empty()) {
             u.done.arrived = inside;
             break;
         }
         if (u.done.passes >= options.most_passes) break;
-        u.done.given = plan.probability_inside;
+        u.done.given.emplace_back(plan.probability_inside, false);
         for (const PlannedTurn& t : plan.turns) u.turn(t.adjuster, t.kind, t.turns, t.second);
         ++u.done.passes;
         u.put(RoundOpened{});
@@ -386,10 +386,11 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
             if (!job) continue;
             ++r.jobs;
             r.mean_readings += job->readings;
-            if (job->given >= 0.7 && job->given < 0.9) {
-                ++r.given_70_to_90;
-                r.ended_of_those += job->ended;
-            }
+            for (const auto& [chance, ended] : job->given)
+                if (chance >= 0.7 && chance < 0.9) {
+                    ++r.given_70_to_90;
+                    r.ended_of_those += ended;
+                }
             if (!job->arrived) continue;
             passes.push_back(job->passes);
             ++arrived;

@@ -5,6 +5,7 @@
 #include <cstdint>
 #include <functional>
 #include <string>
+#include <utility>
 #include <vector>
 
 #include "core/instrument.h"
@@ -48,8 +49,8 @@ struct JobDone {
     bool arrived = false;  ///< it said inside, or its rule was satisfied; not: this tool can't call it
     bool inside = false;   ///< truly, both wheels
     double left = 0.0;    ///< degrees of toe from its aim, the worse wheel; of all angles, where they are set
-    double given = -1.0;  ///< the chance it gave for its last turn to end the job; -1 without a turn
-    bool ended = false;   ///< and whether it did
+    /// Of each pass: the chance it gave for it to end the job, and whether it did.
+    std::vector<std::pair<double, bool>> given;
 };
 
 /// One job on the car of that number.
@@ -64,8 +65,7 @@ struct WayResult {
     double never = 0.0;  ///< share that did not arrive: too many passes, or not to be called with this tool
     double truly_inside = 0.0;  ///< of those that arrived
     double worst_left = 0.0;    ///< degrees
-    /// Of the jobs whose last turn was given 70 to 90 % to end them: how many there were, and the share
-    /// ended.
+    /// Of the passes given 70 to 90 % to end the job: how many there were, and the share that did.
     int given_70_to_90 = 0;
     double ended_of_those = 0.0;
 };
