@@ -24,7 +24,9 @@ book::Json proving_answer(const practice::ProvingOptions& options,
         w["truly_inside"] = r.truly_inside;
         w["worst_left_deg"] = r.worst_left;
         if (r.given_70_to_90 > 0)
-            w["given_70_to_90"] = {{"turns", r.given_70_to_90}, {"ended", r.ended_of_those}};
+            w["given_70_to_90"] = {{"turns", r.given_70_to_90},
+                                   {"ended", r.ended_of_those},
+                                   {"truly_inside", r.inside_of_those}};
         out["ways"].push_back(w);
     }
     return out;

@@ -39,6 +39,7 @@ constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an
 constexpr double lip_sigma = 30e-3;
 constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
 
+constexpr double like_arms_sigma = 5e-3;   // metres: of the steering arms of one axle
 constexpr double not_quite_linear = 0.05;  // of what a device does
 constexpr double camber_by_toe = 0.15;     // degrees of camber a degree of toe at most, one sigma
 constexpr double lock_scatter = 0.02;      // degrees: from one locking to the next
@@ -338,6 +339,7 @@ class Network {
     int with_prior(Unknown what, int where, double mean, double sigma);
     void believe(int unknown, double mean, double sigma);
     void observe(std::size_t entry, const Round& round);
+    void believe_arms(const CarCard& car);
     void observe_card(const CarCard& car);
     void link_step(Unknown what, int where, double sigma);
     void lay_floor(const Floor& floor);
@@ -530,14 +532,39 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
         alike.sigma = like_lips_sigma;
         links_.push_back(alike);
     }
-    int place = 0;
-    for (const Adjuster& a : car.adjusters) {
-        if (const Rod* rod = std::get_if<Rod>(&a)) {
-            const ArmPrior arm = arm_prior(*rod);
-            with_prior(Unknown::arm, place, arm.mean.m(), arm.sigma.m());
+    believe_arms(car);
+}
+
+/// Arms of steering rods: each by its prior, both of an axle together where they are made to one drawing, so
+/// that what one turn teaches of the left holds of the right.
+void Network::believe_arms(const CarCard& car) {
+    std::map<int, ArmPrior> priors;
+    for (std::size_t i = 0; i < car.adjusters.size(); ++i)
+        if (const Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
+            const int place = static_cast<int>(i);
+            priors[place] = arm_prior(*rod);
+            add(Unknown::arm, place, priors[place].mean.m());
         }
-        ++place;
+    for (Axle axle : both_axles) {
+        const Rod *l = car.rod_at(wheel_at(axle, Side::left)), *r = car.rod_at(wheel_at(axle, Side::right));
+        if (!l || !r || l->runs != r->runs) continue;
+        const int a = car.place_of(l->id), b = car.place_of(r->id);
+        const double sa = priors[a].sigma.m(), sb = priors[b].sigma.m();
+        const double rho = (sa * sa + sb * sb - like_arms_sigma * like_arms_sigma) / (2 * sa * sb);
+        if (!(rho > 0.0) || rho > 0.999) continue;
+        // The right one given the left: their joint normal in two rows.
+        believe(current().at({Unknown::arm, a}), priors[a].mean.m(), sa);
+        Linked given;
+        given.unknowns = {current().at({Unknown::arm, b}), current().at({Unknown::arm, a})};
+        given.coefficients = {1.0, -rho * sb / sa};
+        given.constant = -priors[b].mean.m() + rho * sb / sa * priors[a].mean.m();
+        given.sigma = sb * std::sqrt(1 - rho * rho);
+        links_.push_back(given);
+        priors.erase(a);
+        priors.erase(b);
     }
+    for (const auto& [place, prior] : priors)
+        believe(current().at({Unknown::arm, place}), prior.mean.m(), prior.sigma.m());
 }
 
 void Network::observe_card(const CarCard& car) {
@@ -1081,15 +1108,16 @@ void Network::analyse(Estimate& out) {
     for (int i = 0; i < m; ++i)
         if (const double norm = jacobian_.col(i).norm(); norm > 0) p.scale[i] = norm;
     const Eigen::MatrixXd scaled = jacobian_ * p.scale.cwiseInverse().asDiagonal();
-    // A = Q [T 0; 0 0] Z P': Q's columns are the readings' space, the last of (Z P')' are what no reading tells.
-    // One row of zeros where nothing was read at all: then everything is in the null space.
+    // A = Q [T 0; 0 0] Z P': Q's columns are the readings' space, the last of (Z P')' are what no reading
+    // tells. One row of zeros where nothing was read at all: then everything is in the null space.
     Eigen::CompleteOrthogonalDecomposition<Eigen::MatrixXd> split;
     split.setThreshold(1e-9);
     split.compute(n > 0 ? scaled : Eigen::MatrixXd::Zero(1, m));
     const int rank = static_cast<int>(split.rank());
     const Eigen::MatrixXd u = split.householderQ() * Eigen::MatrixXd::Identity(std::max(n, 1), rank);
     // Eigen leaves Z unset where nothing is unknown.
-    const Eigen::MatrixXd z = rank < m ? Eigen::MatrixXd(split.matrixZ().transpose()) : Eigen::MatrixXd::Identity(m, m);
+    const Eigen::MatrixXd z =
+        rank < m ? Eigen::MatrixXd(split.matrixZ().transpose()) : Eigen::MatrixXd::Identity(m, m);
     const Eigen::MatrixXd v = split.colsPermutation() * z;
     const Eigen::MatrixXd t = split.matrixT().topLeftCorner(rank, rank).triangularView<Eigen::Upper>();
     const Eigen::MatrixXd vs =

@@ -10,13 +10,13 @@ namespace fairchalk {
 namespace {
 
 /// From one job to the next rubber ages and joints wear: a little less is known than was.
-constexpr double fades = 1.2;
+constexpr double fades = 1.05;
 
 void learn_rod(Rod& rod, const Estimate& e) {
     for (const RodResponse& r : e.responses)
-        if (r.rod == rod.id && r.turns_seen > 0) {
+        if (r.rod == rod.id && (r.turns_seen > 0 || r.arm_sigma < Rod::prior_arm_sigma * 0.7)) {
             rod.arm = r.arm;
-            rod.arm_sigma = r.arm_sigma * fades;
+            rod.arm_sigma = std::min(r.arm_sigma * fades, Rod::prior_arm_sigma);
         }
     for (const LockShift& l : e.locks)
         if (l.rod == rod.id && l.seen > 0) {

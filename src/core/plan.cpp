@@ -26,6 +26,9 @@ constexpr int toe_bit = 1, camber_bit = 2, caster_bit = 4;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
+/// How far from an edge, in sigmas of what was read before the turn, an angle must lie for some more readings
+/// to call it: found on the proving ground.
+constexpr double clear_of_edge = 0.5;
 constexpr double most_turns = 30.0;
 constexpr double most_shims_mm = 15.0;
 
@@ -267,6 +270,17 @@ Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool
         ++i;
     }
     out.probability = n == 0 ? 0.0 : joint_probability(mean, covariance, lo, hi);
+    if (n == 0) return out;
+    // What lies nearer to an edge than it can be read is not called.
+    i = 0;
+    for (const Verdict& v : before) {
+        if (!v.angle.known || !v.target.has_tolerance) continue;
+        const double margin = std::min(clear_of_edge * v.angle.sigma.rad(), 0.45 * (hi[i] - lo[i]));
+        lo[i] += margin;
+        hi[i] -= margin;
+        ++i;
+    }
+    out.ends = joint_probability(mean, covariance, lo, hi);
     return out;
 }
 
@@ -408,6 +422,8 @@ bool reached_by(const Target& t, const std::vector<Lever>& levers) {
     return std::any_of(levers.begin(), levers.end(), [&](const Lever& l) { return reaches(l, t); });
 }
 
+/// Below this chance to be inside an angle is turned; from there up it is read on where that can tell.
+constexpr double turn_below = 0.35;
 /// A turn that gains less chance than this is not worth the lying down.
 constexpr double worth_turning = 0.05;
 
@@ -594,7 +610,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         if (v.call != Call::inside && v.call != Call::unknown) all_inside = false;
         if (v.call == Call::unknown && toe) all_inside = false;
         if (v.call == Call::outside && can) any_outside = true;
-        if (v.call == Call::too_close && can && probability_inside(v.angle, v.target) < 0.5)
+        if (v.call == Call::too_close && can && probability_inside(v.angle, v.target) < turn_below)
             likely_out = true;
     }
     // Rods that move a known angle with a target; what is there for camber and caster only where that angle
@@ -607,7 +623,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
                 if (bit_of(v.target.measure) == toe_bit) return true;
                 return v.call == Call::outside ||
                        (v.call == Call::too_close &&
-                        (close_too || probability_inside(v.angle, v.target) < 0.5));
+                        (close_too || probability_inside(v.angle, v.target) < turn_below));
             });
             if (wanted) active.push_back(l);
         }
@@ -638,7 +654,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         plan.next = NextStep::turn;
         plan.after = then.verdicts;
         plan.steering_after = then.steering;
-        plan.probability_inside = then.probability;
+        plan.probability_inside = then.ends;
         expect(after);
         std::vector<Wheel> toe, lean;
         spoiled_by(plan.turns, car, toe, lean);

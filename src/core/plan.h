@@ -47,8 +47,10 @@ struct Plan {
     std::vector<PlannedTurn> turns;
     std::vector<Verdict> before;
     std::vector<Verdict> after;  ///< expected, with the sigma of readings, arms and settling together
-    double probability_inside =
-        0.0;  ///< that all angles with a verdict are truly inside after the turns (or now, without)
+    /// The chance that the turns end the job: that all angles with a verdict then are inside, and clear
+    /// enough of their bands' edges for readings as good as those before to call them so. Without turns: that
+    /// they are.
+    double probability_inside = 0.0;
     KnownAngle steering_before,
         steering_after;  ///< of the front wheels from the thrust line: (toe_FR - toe_FL)/2 - thrust
     /// Each wheel's toe, camber and caster after the turns; as it is now where none is made.
@@ -75,7 +77,8 @@ std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel
 struct Expected {
     std::vector<Verdict> verdicts;
     KnownAngle steering;
-    double probability = 0.0;
+    double probability = 0.0;  ///< that all are truly inside
+    double ends = 0.0;         ///< and can be called so
 };
 Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::array<double, 2>>& amounts);
 

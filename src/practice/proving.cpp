@@ -247,14 +247,15 @@ void work_by_advice(UnderWay& u) {
         const bool inside = plan.next == NextStep::done &&
                             std::all_of(plan.before.begin(), plan.before.end(),
                                         [](const Verdict& v) { return v.call == Call::inside; });
-        if (!u.done.given.empty()) u.done.given.back().second = inside;
+        if (!u.done.given.empty()) u.done.given.back().ended = inside;
         if (plan.next != NextStep::turn || plan.turns.empty()) {
             u.done.arrived = inside;
             break;
         }
         if (u.done.passes >= options.most_passes) break;
-        u.done.given.emplace_back(plan.probability_inside, false);
         for (const PlannedTurn& t : plan.turns) u.turn(t.adjuster, t.kind, t.turns, t.second);
+        u.close();
+        u.done.given.push_back({plan.probability_inside, false, u.done.inside});
         ++u.done.passes;
         u.put(RoundOpened{});
     }
@@ -386,10 +387,11 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
             if (!job) continue;
             ++r.jobs;
             r.mean_readings += job->readings;
-            for (const auto& [chance, ended] : job->given)
-                if (chance >= 0.7 && chance < 0.9) {
+            for (const JobDone::Given& g : job->given)
+                if (g.chance >= 0.7 && g.chance < 0.9) {
                     ++r.given_70_to_90;
-                    r.ended_of_those += ended;
+                    r.ended_of_those += g.ended;
+                    r.inside_of_those += g.inside;
                 }
             if (!job->arrived) continue;
             passes.push_back(job->passes);
@@ -397,7 +399,10 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
             inside += job->inside;
             r.worst_left = std::max(r.worst_left, job->left);
         }
-        if (r.given_70_to_90 > 0) r.ended_of_those /= r.given_70_to_90;
+        if (r.given_70_to_90 > 0) {
+            r.ended_of_those /= r.given_70_to_90;
+            r.inside_of_those /= r.given_70_to_90;
+        }
         if (r.jobs > 0) {
             r.mean_readings /= r.jobs;
             r.never = 1.0 - static_cast<double>(arrived) / r.jobs;

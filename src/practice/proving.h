@@ -48,9 +48,13 @@ struct JobDone {
     int readings = 0;
     bool arrived = false;  ///< it said inside, or its rule was satisfied; not: this tool can't call it
     bool inside = false;   ///< truly, both wheels
-    double left = 0.0;    ///< degrees of toe from its aim, the worse wheel; of all angles, where they are set
+    double left = 0.0;  ///< degrees of toe from its aim, the worse wheel; of all angles, where they are set
     /// Of each pass: the chance it gave for it to end the job, and whether it did.
-    std::vector<std::pair<double, bool>> given;
+    struct Given {
+        double chance = 0.0;
+        bool ended = false, inside = false;  ///< and whether all was truly inside after it
+    };
+    std::vector<Given> given;
 };
 
 /// One job on the car of that number.
@@ -67,7 +71,7 @@ struct WayResult {
     double worst_left = 0.0;    ///< degrees
     /// Of the passes given 70 to 90 % to end the job: how many there were, and the share that did.
     int given_70_to_90 = 0;
-    double ended_of_those = 0.0;
+    double ended_of_those = 0.0, inside_of_those = 0.0;
 };
 
 /// All ways over all cars, on all cores; the same whatever the number of threads. `progress` is told how many
