@@ -12,6 +12,8 @@
 namespace fairchalk::book {
 namespace {
 
+constexpr std::array carried_names = {"toe", "camber", "caster"};
+
 AxleCard axle_from(const Node& n) {
     n.object();
     AxleCard a;
@@ -258,6 +260,23 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
         if (n.has("text")) b.text = n["text"].text();
         if (n.has("back")) b.back = n["back"].yes_no();
         e.what = b;
+    } else if (kind == "angles-carried") {
+        AnglesCarried c;
+        if (n.has("from")) c.from = n["from"].text();
+        const Node wheels = n["wheels"].object();
+        for (Wheel w : all_wheels) {
+            if (!wheels.has(name_of(w).data())) continue;
+            const Node angles = wheels[name_of(w).data()].object();
+            for (std::size_t a = 0; a < 3; ++a)
+                if (angles.has(carried_names[a])) {
+                    const Node k = angles[carried_names[a]].object();
+                    AnglesCarried::Known known{k["deg"].number(), k["sigma_deg"].number()};
+                    if (!(known.sigma_deg > 0.0) || std::abs(known.deg) > 45.0)
+                        wrong(k.place(), {Code::job_out_of_reach, {std::to_string(known.deg)}});
+                    c.wheels[static_cast<std::size_t>(index_of(w))][a] = known;
+                }
+        }
+        e.what = c;
     } else if (const auto part = part_state_named(kind)) {
         e.what = PartTouched{*part, n["part"].text()};
     } else {
@@ -312,6 +331,15 @@ void preparation_json(const Entry& e, Json& j) {
         if (note->value) j["value"] = note->value->text;
         if (!note->text.empty()) j["text"] = note->text;
         if (note->back) j["back"] = true;
+    } else if (const auto* carried = std::get_if<AnglesCarried>(&e.what)) {
+        j["kind"] = "angles-carried";
+        if (!carried->from.empty()) j["from"] = carried->from;
+        j["wheels"] = Json::object();
+        for (Wheel w : all_wheels)
+            for (std::size_t a = 0; a < 3; ++a)
+                if (const auto& k = carried->wheels[static_cast<std::size_t>(index_of(w))][a])
+                    j["wheels"][std::string(name_of(w))][carried_names[a]] = {{"deg", k->deg},
+                                                                              {"sigma_deg", k->sigma_deg}};
     }
 }
 

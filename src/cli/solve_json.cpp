@@ -9,6 +9,7 @@
 #include "core/cross_check.h"
 #include "core/floor.h"
 #include "core/slip.h"
+#include "core/turn_doubt.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
@@ -204,12 +205,29 @@ static Json without_json(const Job& job, const book::JobFile& file, std::optiona
     return j;
 }
 
+namespace {
+Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCard& car) {
+    Json j = Json::object();
+    for (std::size_t i : d.turns) j["turns"].push_back(file.label(i));
+    j["looks_like"] = name_of(d.what);
+    j["adjuster"] = d.adjuster;
+    j["expected_deg"] = d.expected.deg();
+    j["happened_deg"] = d.happened.deg();
+    j["say"] = words::turn_doubt(d, car);
+    return j;
+}
+
+}  // namespace
+
 Json solve_answer(const book::JobFile& file, std::optional<int> round) {
     const Job job = file.job();
     EstimateOptions options;
     options.round = round;
+    const auto doubt = round ? std::nullopt : turn_doubt(job);
+    if (doubt) options.doubted_turns = doubt->turns;
     const Estimate e = estimate(job, options);
     Json out = Json::object();
+    if (doubt) out["turn_doubt"] = turn_doubt_json(*doubt, file, job.rounds.back().car);
     out["round"] = e.round < 0 ? Json() : Json(e.round);
     for (Wheel w : all_wheels) {
         const WheelAngles& a = e.wheels[index_of(w)];
@@ -327,6 +345,8 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
     Job job = file.job();
     EstimateOptions options;
     options.as_of_now = true;
+    const auto doubt = turn_doubt(job);
+    if (doubt) options.doubted_turns = doubt->turns;
     const Estimate e = estimate(job, options);
     if (match) job.targets = matching_other_side(job, e, *match);
     const Plan plan = plan_turns(job, e, choices);
@@ -350,6 +370,7 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
         if (const Axle* a = std::get_if<Axle>(&v.target.where))
             expect[std::string(name_of(*a))][std::string(name_of(v.target.measure))] = angle_json(v.angle);
     }
+    if (doubt) out["turn_doubt"] = turn_doubt_json(*doubt, file, car);
     out["expect"] = expect;
     out["probability_inside"] = plan.probability_inside;
     out["spoils"] = plan.spoils;

@@ -109,12 +109,15 @@ class Cam : public AdjusterKind {
     }
     CornerMove move(const Device& d, int, double amount) const override {
         const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * deg;
+        // A cam that sets toe is at the inner end of the link that steers or holds the wheel.
+        if (d.angle == "toe") return moved(Hardpoint::rod_inner, 0, mm);
         if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
         CornerMove m = moved(bolt_point(d), 0, mm);
         if (d.bolt == "both") m.at(d.upper_arm ? Hardpoint::uca_rear : Hardpoint::lca_rear).y() = mm;
         return m;
     }
     int serves(const Device& d) const override {
+        if (d.angle == "toe") return toe_bit;
         return d.bolt == "strut" || d.bolt == "both" ? camber_bit : camber_bit | caster_bit;
     }
     bool wants_jacking() const override { return false; }
@@ -410,7 +413,7 @@ namespace {
 
 /// All that a prior depends on.
 std::string key_of(const Device& d, const CarCard& car) {
-    std::string key = d.kind + ' ' + d.bolt;
+    std::string key = d.kind + ' ' + d.bolt + ' ' + d.angle;
     const auto put = [&](double v) { key += ' ' + std::to_string(v); };
     const auto length = [&](const std::optional<Length>& l) { put(l ? l->mm() : -1.0); };
     put(index_of(wheel_of(d)));

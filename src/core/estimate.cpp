@@ -349,6 +349,7 @@ class Network {
     double slope_by_turned(const Observed& o) const;
     void turn(const Turn& t, const CarCard& car);
     void turn_device(const Turn& t, const Device& d, int place, const CarCard& car);
+    void carry(const AnglesCarried& known);
     void locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car);
     const ResponsePrior& responses_of(const Device& d, int place, const CarCard& car);
     void add_unturned(const CarCard& car);
@@ -828,6 +829,16 @@ void Network::turn(const Turn& t, const CarCard& car) {
     if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * deg);
 }
 
+/// What an earlier job left the car at.
+void Network::carry(const AnglesCarried& known) {
+    constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
+    for (int w = 0; w < 4; ++w)
+        for (std::size_t a = 0; a < 3; ++a)
+            if (const auto& k = known.wheels[static_cast<std::size_t>(w)][a];
+                k && current().contains({angles[a], w}))
+                believe(current().at({angles[a], w}), k->deg * deg, std::max(k->sigma_deg, 1e-3) * deg);
+}
+
 /// Locknuts tightened: each rod that was turned moves by what it does when it is locked.
 void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car) {
     ++epoch_;
@@ -983,7 +994,13 @@ Estimate Network::solve() {
                             : last_round_->readings.empty() ? last_round_->opened + 1
                                                             : last_round_->readings.back() + 1;
 
-    const Asked asked = asked_of(last);
+    Asked asked = asked_of(last);
+    for (std::size_t i = 0; i < end; ++i)
+        if (const AnglesCarried* c = std::get_if<AnglesCarried>(&(*job_.log)[i].what); c && job_.live(i))
+            for (int w = 0; w < 4; ++w) {
+                if (c->wheels[static_cast<std::size_t>(w)][1]) asked.gauge.insert(w);
+                if (c->wheels[static_cast<std::size_t>(w)][2]) asked.sweep.insert(w);
+            }
     gauge_ = !asked.gauge.empty() || !asked.sweep.empty();
     out.chassis_marks = asked.chassis;
     first_state(last_round_->car, asked);
@@ -1003,7 +1020,21 @@ Estimate Network::solve() {
                 if (const auto floor = floor_at(job_, i)) lay_floor(*floor);
             observe(i, round);
         }
+        if (const AnglesCarried* known = std::get_if<AnglesCarried>(&what)) {
+            carry(*known);
+            continue;
+        }
         if (const Turn* t = std::get_if<Turn>(&what)) {
+            const auto& doubted = options_.doubted_turns;
+            if (std::find(doubted.begin(), doubted.end(), i) != doubted.end()) {
+                if (posterior_->toe_before_doubted.empty())
+                    for (int w = 0; w < 4; ++w)
+                        posterior_->toe_before_doubted.push_back(current().at({Unknown::toe, w}));
+                Turn unsure = *t;
+                unsure.understood = false;
+                turn(unsure, last_round_->car);
+                continue;
+            }
             turn(*t, last_round_->car);
         } else if (const auto h = happening_of((*job_.log)[i], last_round_->car)) {
             const Change* c = std::get_if<Change>(&what);

@@ -179,6 +179,8 @@ struct Posterior {
 
     /// What has been turned of the handles of each device since the card: by its place.
     std::map<int, std::array<double, 2>> amounts;
+    /// Toes before the first of the doubted turns, or empty.
+    std::vector<int> toe_before_doubted;
 
     std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };
@@ -213,6 +215,7 @@ struct EstimateOptions {
     std::optional<std::size_t> without;         ///< leave out this entry
     std::function<bool(const Reading&)> only;   ///< leave out readings for which this is false
     const std::atomic<bool>* cancel = nullptr;  ///< set to stop early
+    std::vector<std::size_t> doubted_turns;     ///< turns of which it is not known what was turned
     bool as_of_now = false;                     ///< count in what was done after the last reading
     bool explain = true;                        ///< work out which spots are missing for what is unknown
 };

@@ -55,6 +55,16 @@ struct LinesSet {
     bool steering_held = true;          ///< false: the fronts are known only up to a common steer
 };
 
+/// What is known of the car's angles from before this job: with its sigma, degrees, by wheel and angle (toe,
+/// camber, caster).
+struct AnglesCarried {
+    struct Known {
+        double deg = 0.0, sigma_deg = 0.0;
+    };
+    std::array<std::array<std::optional<Known>, 3>, 4> wheels;
+    std::string from;  ///< which job
+};
+
 /// A tool of this garage, as it is from here on.
 struct ToolSet {
     Tool tool;
@@ -148,7 +158,7 @@ struct BaselineNote {
 /// An adjuster turned by hand.
 struct Turn {
     std::string adjuster;
-    double turns = 0.0;   ///< longer is positive; of a device the amount of its first handle, in its unit
+    double turns = 0.0;  ///< longer is positive; of a device the amount of its first handle, in its unit
     bool as_written = false;
     bool understood = true;  ///< false: an amount of a kind of adjuster that this version only keeps
     double second = 0.0;     ///< of a device the amount of its second handle
@@ -200,7 +210,7 @@ struct Entry {
     std::optional<std::string> struck;  ///< taken back in the file itself: why
     std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept,
                  Asked, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
-                 BaselineNote, ToolSet>
+                 BaselineNote, ToolSet, AnglesCarried>
         what;
 
     const std::string& label() const { return name.empty() ? id : name; }

@@ -44,4 +44,8 @@ WheelCentre wheel_centre(Length left, Length right, Length low, Length high) {
     return {(left + right) / 2.0, (low + high) / 2.0, ((right - left) + (high - low)) / 2.0};
 }
 
+double torque_to_set(double torque, Length wrench, Length extension, Angle angle) {
+    return torque * wrench.m() / (wrench.m() + extension.m() * std::cos(angle.rad()));
+}
+
 }  // namespace fairchalk

@@ -46,4 +46,8 @@ struct WheelCentre {
 /// `left`, `right`: edges of a round feature from a mark beside it; `low`, `high`: its edges above the floor.
 WheelCentre wheel_centre(Length left, Length right, Length low, Length high);
 
+/// What to set a wrench of length `wrench` to, so that `torque` arrives through an extension put on its head,
+/// at an angle from in line: torque x L / (L + E cos angle). In the unit of `torque`.
+double torque_to_set(double torque, Length wrench, Length extension, Angle angle = {});
+
 }  // namespace fairchalk

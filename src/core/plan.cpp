@@ -664,14 +664,20 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
                 if (what != std::string_view(".caster") || axle_of(w) == Axle::front)
                     plan.spoils.push_back(std::string(name_of(w)) + what);
         plan.remeasure = remeasure(plan.turns);
-        for (const Verdict& v : then.verdicts)
-            if (v.angle.known && v.target.has_tolerance && reached_by(v.target, with) &&
-                (v.angle.value < v.target.lo || v.angle.value > v.target.hi)) {
-                std::string who;
-                for (const Lever& l : with)
-                    if (reaches(l, v.target)) who = l.id();
-                plan.cannot.push_back({v.target.name(), {Code::plan_out_of_range, {who}}, v.angle});
+        // What stays outside because something is at the end of its range.
+        for (const Verdict& v : then.verdicts) {
+            if (!v.angle.known || !v.target.has_tolerance ||
+                (v.angle.value >= v.target.lo && v.angle.value <= v.target.hi))
+                continue;
+            for (std::size_t i = 0; i < with.size(); ++i) {
+                if (!reaches(with[i], v.target)) continue;
+                const auto all = amounts_of(with[i], car);
+                const auto [least, most] = std::minmax_element(all.begin(), all.end());
+                if (turns[i] > *least && turns[i] < *most) continue;
+                plan.cannot.push_back({v.target.name(), {Code::plan_out_of_range, {with[i].id()}}, v.angle});
+                break;
             }
+        }
         return true;
     };
     if (any_outside || likely_out || (steering_off && !any_unknown)) {

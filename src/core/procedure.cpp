@@ -121,6 +121,16 @@ bool turned_since_reading(const Job& job) {
     return !turns_since_reading(job).empty();
 }
 
+bool turned_unlocked(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;) {
+        if (!job.live(i)) continue;
+        const Change* c = std::get_if<Change>(&(*job.log)[i].what);
+        if (c && c->kind == ChangeKind::locked) return false;
+        if (is_turn((*job.log)[i])) return true;
+    }
+    return false;
+}
+
 std::vector<std::size_t> turns_since_reading(const Job& job) {
     // From the last reading of any round: a round that was opened after the turn has not measured it yet.
     std::vector<std::size_t> out;

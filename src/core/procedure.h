@@ -45,6 +45,8 @@ std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<
 
 /// Live turns since the last live reading of the job, as indexes into the log.
 std::vector<std::size_t> turns_since_reading(const Job& job);
+/// True when something was turned and not locked since.
+bool turned_unlocked(const Job& job);
 /// True when something has been turned since the last reading was taken.
 bool turned_since_reading(const Job& job);
 

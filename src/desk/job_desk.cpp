@@ -2,11 +2,15 @@
 #include "job_desk.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include <QCoreApplication>
 #include <QElapsedTimer>
 #include <QPointer>
 #include <QTime>
+
+#include "book/adjuster_json.h"
+#include "core/learnt.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -26,6 +30,8 @@ Answer answer_to(const std::vector<Entry>& log, const PlanChoice& choice, const 
     options = {};
     options.cancel = cancel;
     options.as_of_now = true;
+    a.doubt = turn_doubt(job);
+    if (a.doubt) options.doubted_turns = a.doubt->turns;
     a.now = estimate(job, options);
     a.verdicts = verdicts(job, a.now);
     for (const Verdict& v : a.verdicts)
@@ -471,6 +477,75 @@ void JobDesk::happened(ChangeKind kind, std::optional<Axle> axle) {
 
 void JobDesk::accept(const QString& why) {
     append({Entry{{}, {}, {}, {}, {}, Accepted{"all angles as they are", why.toStdString()}}});
+}
+
+namespace {
+
+/// The newest job of a car that read something, but for one and for practice; as it now stands.
+struct LastJob {
+    std::vector<Entry> log;
+    std::string title;
+};
+std::optional<LastJob> last_job(book::Book& book, const std::string& car, const std::string& but) {
+    for (const book::JobInfo& info : book.jobs(car)) {
+        if (info.id == but || info.readings == 0 || book.fact("practice:" + info.id)) continue;
+        try {
+            return LastJob{book.job(info.id).entries, info.title};
+        } catch (const std::exception&) {
+            // An entry of a newer program, or a broken one: an older job may still tell.
+        }
+    }
+    return std::nullopt;
+}
+Estimate as_left(const Job& job) {
+    EstimateOptions o;
+    o.as_of_now = true;
+    o.explain = false;
+    if (const auto doubt = turn_doubt(job)) o.doubted_turns = doubt->turns;
+    return estimate(job, o);
+}
+
+}  // namespace
+
+std::optional<AnglesCarried> JobDesk::leftByLastJob() {
+    const auto last = last_job(book_, book_.car_of(job_id_), job_id_);
+    if (!last) return std::nullopt;
+    const Job job = job_of(last->log);
+    const Estimate e = as_left(job);
+    // Driven since: what settles and wears in some weeks, by judgement.
+    constexpr std::array since = {0.03, 0.05, 0.05};
+    AnglesCarried out;
+    out.from = last->title;
+    bool any = false;
+    for (std::size_t w = 0; w < 4; ++w) {
+        const std::array<const KnownAngle*, 3> angles = {&e.wheels[w].toe, &e.wheels[w].camber,
+                                                         &e.wheels[w].caster};
+        for (std::size_t a = 0; a < 3; ++a)
+            if (angles[a]->known) {
+                out.wheels[w][a] = {angles[a]->value.deg(), std::hypot(angles[a]->sigma.deg(), since[a])};
+                any = true;
+            }
+    }
+    return any ? std::optional(out) : std::nullopt;
+}
+
+book::Json JobDesk::taughtCard(book::Book& book, const std::string& car) {
+    book::Json card = book.card(car).value_or(book::Json::object());
+    try {
+        const auto last = last_job(book, car, {});
+        if (!last) return card;
+        const Job job = job_of(last->log);
+        const CarCard taught = learnt(job, as_left(job));
+        book::Json list = book::Json::array();
+        for (const Adjuster& a : taught.adjusters) list.push_back(book::json_of(a));
+        if (list.empty()) return card;
+        card["adjusters"] = list;
+        if (!taught.tin.empty()) card["tin"] = book::shims_json(taught.tin);
+        book::car_from(card, "car");
+    } catch (const std::exception&) {
+        return book.card(car).value_or(book::Json::object());  // begins with what the card says
+    }
+    return card;
 }
 
 }  // namespace fairchalk::desk

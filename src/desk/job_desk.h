@@ -21,6 +21,7 @@
 #include "core/rig.h"
 #include "core/slip.h"
 #include "core/squaring.h"
+#include "core/turn_doubt.h"
 #include "core/wheel_only.h"
 #include "practice/practice_floor.h"
 
@@ -39,6 +40,8 @@ struct Answer {
     std::size_t sequence = 0;  ///< how many entries it answers
     Estimate now;              ///< as the car stands, what was turned since included
     Plan plan;
+    std::optional<TurnDoubt>
+        doubt;  ///< the last turns did not do what they should have: `now` does without them
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
     std::vector<Estimate> rounds;                   ///< each round as it was read
@@ -126,6 +129,11 @@ class JobDesk : public QObject {
     /// Targets as JSON, in the terms in which they were typed.
     book::Json targetsJson() const;
     void editTargets(const book::Json& targets);
+    /// What the last job on this car left its angles at, a little less sure for what was driven since;
+    /// nothing where there is none.
+    std::optional<AnglesCarried> leftByLastJob();
+    /// The card of a car with what its last job taught: arms, responses, what is left in stacks and tin.
+    static book::Json taughtCard(book::Book& book, const std::string& car);
     /// The wheel-only job as it stands, reckoned once for each state of the log.
     const WheelOnly& wheelOnly() const;
     /// A small fact of the book, kept by the writer; as kept or as about to be.

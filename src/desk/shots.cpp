@@ -107,8 +107,6 @@ void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
     window.showPage(QStringLiteral("truth"));
     window.slate().actOfGuide(0);
     shot("truth");
-    window.showPage(QStringLiteral("lesson:string"));
-    shot("lesson");
 }
 
 }  // namespace
@@ -153,8 +151,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
         type(window, QString::fromLatin1(rest[i]));
     }
     desk.settle();
-    window.setStage(Stage::read);
-    shot("read-all");
     window.setStage(Stage::turn);
     shot("turn");
     window.slate().turnedAsWritten();
@@ -163,30 +159,19 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settle();
     window.setStage(Stage::turn);
     shot("before-and-after");
-    window.toggleBigFigures();
-    shot("big-figures");
-    window.toggleBigFigures();
     window.showShelf();
     shot("shelf");
-    const auto cars = desk.book().cars();
-    window.showCarPage(cars.empty() ? QString() : QString::fromStdString(cars.back().id));
-    const std::pair<const char*, const char*> typed[] = {
-        {"front_aim", "0°08' in"}, {"front_minus", "0°15'"}, {"front_plus", "0°15'"}, {"rear_aim", "2 mm in"},
-        {"rear_minus", "1.5 mm"},  {"rear_plus", "1.5 mm"},  {"rear_over", "416 mm"}};
-    for (const auto& [field, text] : typed)
-        if (auto* f = window.carPage().findChild<QLineEdit*>(QString::fromLatin1(field)))
-            f->setText(QString::fromUtf8(text));
-    shot("new-car");
-    // A crooked steering wheel alone, on another car, after a first drive.
+    // Everything at once, with shims: the hillclimb special.
     for (const book::JobInfo& j : desk.book().jobs())
         if (desk.book().cars().front().id == j.car) window.openJob(QString::fromStdString(j.id));
-    Asked asked;
-    asked.reasons = {"wheel-crooked"};
-    Driven driven;
-    driven.drift = Drift::right;
-    desk.record({asked, RoundOpened{}, driven});
+    desk.settle();
     window.setStage(Stage::turn);
-    shot("wheel-only");
+    shot("turn-all");
+    window.slate().turnedAsWritten();
+    desk.settle();
+    window.showPage(QStringLiteral("lock"));
+    shot("lock");
+    window.showPage({});
     // Other ways of measuring, beside the strings.
     for (const book::JobInfo& j : desk.book().jobs())
         if (desk.book().cars().back().id == j.car) window.openJob(QString::fromStdString(j.id));
@@ -204,10 +189,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showPage(QStringLiteral("tools"));
     pointAt(window, QStringLiteral("digital-angle-gauge"));
     shot("tools");
-    window.setDark(false);
-    window.showPage(QStringLiteral("making:sweep"));
-    shot("making");
-    window.setDark(true);
     window.showPage({});
     window.setStage(Stage::read);
     const auto lean = [&](Wheel w, Swept swept, const char* value) {

@@ -11,6 +11,7 @@
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "lock/lock_guide.h"
 #include "practice/lesson_guide.h"
 #include "practice/practice_jobs.h"
 #include "practice/truth_guide.h"
@@ -362,6 +363,7 @@ Guide* Window::guideFor(Stage stage) {
             guide = new RigGuide(desk_, name.mid(4).toStdString(), this);
         if (name.startsWith(QLatin1String("tools")))
             guide = new ToolsGuide(desk_, name.section(QLatin1Char(':'), 1), this);
+        if (name == "lock") guide = new LockGuide(desk_, this);
         if (name == "truth") guide = new TruthGuide(desk_, this);
         if (name.startsWith(QLatin1String("lesson:"))) guide = new LessonGuide(desk_, name.mid(7), this);
         if (name == "wire") guide = new WireGuide(desk_, wire(), this);

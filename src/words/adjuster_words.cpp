@@ -209,6 +209,42 @@ std::string caution_device(const Device& d) {
     return c ? tr(c) : std::string();
 }
 
+std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how) {
+    const auto by = [&](Angle change) {
+        return std::abs(change.deg()) < 0.03 ? tr(W("did not move"))
+               : change.deg() > 0            ? fill(W("toed in by {0}"), {show(abs(change), how)})
+                                             : fill(W("toed out by {0}"), {show(abs(change), how)});
+    };
+    const auto fits = [&]() -> std::string {
+        switch (doubt.what) {
+            case OtherTurn::wrong_way:
+                return tr(W("It would fit if it was turned the other way."));
+            case OtherTurn::nothing:
+                return tr(
+                    W("It would fit if it did not turn at all: a seized thread, or a rod that turned in its "
+                      "ends."));
+            case OtherTurn::other_side:
+                return tr(W("It would fit if the rod of the other side was turned instead."));
+            case OtherTurn::twice:
+                return tr(W("It would fit if it was turned twice as far."));
+            case OtherTurn::half:
+                return tr(W("It would fit if it was turned half as far."));
+            case OtherTurn::steering_moved:
+                return tr(
+                    W("It would fit if the steering moved: both front wheels went the same way beside it."));
+            case OtherTurn::unexplained:
+                break;
+        }
+        return tr(W("None of the usual slips explains it: look at the rod, its nut and the readings."));
+    };
+    const Rod* rod_there = car.rod(doubt.adjuster);
+    const std::string what = rod_there ? rod(*rod_there) : doubt.adjuster;
+    const std::string should = std::abs(doubt.expected.deg()) < 0.03
+                                   ? tr(W("the wheel should have stayed"))
+                                   : fill(W("the wheel should have {0}"), {by(doubt.expected)});
+    return fill(W("{0}: {1}, and {2}."), {what, should, by(doubt.happened)}) + " " + fits();
+}
+
 std::string shim_move(const ShimMove& m, const CarCard& car, const Show& how) {
     const auto place = [&](const std::string& p) {
         if (p == "tin") return tr(W("the tin"));

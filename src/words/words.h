@@ -11,6 +11,7 @@
 #include "core/rig.h"
 #include "core/slip.h"
 #include "core/staleness.h"
+#include "core/turn_doubt.h"
 
 namespace fairchalk::words {
 
@@ -61,6 +62,10 @@ std::string how_to_rotate(const Rod& r, bool longer);
 /// "Left tie rod: 7/8 turn longer"
 std::string turn_line(const Rod& r, double turns);
 std::string turn_line(const CarCard& car, const PlannedTurn& turn, const Show& how = {});
+
+/// "Left tie rod: should have toed in 0°29', and toed out 0°28'. It would fit if it was turned the other
+/// way."
+std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how = {});
 
 std::string device(const Device& d);  ///< Left front upper-arm shims
 std::string adjuster(const Adjuster& a);

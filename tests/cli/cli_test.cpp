@@ -65,6 +65,117 @@ TEST_F(CliTest, ReadAnswersAsTheContractHasIt) {
     EXPECT_NE(bad.err.find("7/0"), std::string::npos);
 }
 
+/// A job whose left front is out in every angle, with one adjuster of a kind there, as a script writes it.
+std::string job_with(const std::string& adjuster, const std::string& events = "[]",
+                     const std::string& more = "") {
+    return R"({"format": "fairchalk-job", "version": 1, "car": {"name": "x", "wheelbase": "2500 mm",
+      "front": {"rim_span": "400 mm", "suspension": "double-wishbone"}, "rear": {"rim_span": "400 mm"}, "adjusters": [)" +
+           adjuster +
+           R"(,{"id": "rod-fl", "kind": "steering-rod", "wheel": "front-left", "rod": "behind-axle", "pitch": "1.5 mm"},
+        {"id": "rod-fr", "kind": "steering-rod", "wheel": "front-right", "rod": "behind-axle", "pitch": "1.5 mm"}]},
+      "targets": {"front": {"toe": {"aim": "0.05 deg", "minus": "0.1 deg", "plus": "0.1 deg"},
+        "camber": {"aim": "-0.5 deg", "minus": "0.3 deg", "plus": "0.3 deg"}, "caster": {"aim": "4 deg", "minus": "0.4 deg", "plus": "0.4 deg"}},
+        "rear": {"toe": {"aim": "0.1 deg", "minus": "0.1 deg", "plus": "0.1 deg"}}},
+      "rounds": [{"readings": [
+        {"id": "a", "kind": "toe-angle", "wheel": "front-left", "value": "0.4 deg in", "sigma": "0.02 deg"},
+        {"id": "b", "kind": "toe-angle", "wheel": "front-right", "value": "0.05 deg in", "sigma": "0.02 deg"},
+        {"id": "c", "kind": "toe-angle", "wheel": "rear-left", "value": "0.5 deg in", "sigma": "0.02 deg"},
+        {"id": "d", "kind": "toe-angle", "wheel": "rear-right", "value": "0.1 deg in", "sigma": "0.02 deg"},
+        {"id": "e", "kind": "camber", "wheel": "front-left", "value": "-1.2 deg", "sigma": "0.05 deg"},
+        {"id": "f", "kind": "camber", "wheel": "front-right", "value": "-0.5 deg", "sigma": "0.05 deg"},
+        {"id": "g", "kind": "caster", "wheel": "front-left", "value": "3.2 deg", "sigma": "0.1 deg"},
+        {"id": "h", "kind": "caster", "wheel": "front-right", "value": "4 deg", "sigma": "0.1 deg"}]})" +
+           more + R"(], "events": )" + events + "}";
+}
+
+TEST_F(CliTest, PlanKnowsEveryKindOfAdjuster) {
+    const auto planned = [&](const std::string& adjuster) {
+        const Ran r = ran({"plan", file(job_with(adjuster))});
+        EXPECT_EQ(r.code, 0) << r.err << adjuster;
+        const Json j = Json::parse(r.out);
+        EXPECT_EQ(j["next"], "turn") << adjuster;
+        for (const Json& t : j["turns"]) {
+            EXPECT_FALSE(t["say"].get<std::string>().empty());
+            if (t["adjuster"] == "it") return t;
+        }
+        ADD_FAILURE() << adjuster << r.out;
+        return Json();
+    };
+    const Json shims = planned(R"({"id": "it", "kind": "shim-pair", "wheel": "front-left"})");
+    EXPECT_GT(shims["front_mm"].get<double>(), shims["rear_mm"].get<double>()) << "caster is low";
+    EXPECT_GT(shims["front_mm"].get<double>() + shims["rear_mm"].get<double>(), 2.0)
+        << "camber is too far in";
+    EXPECT_TRUE(shims.contains("caution"));
+    const Json pulled =
+        planned(R"({"id": "it", "kind": "shim-pair", "pushes": "in", "wheel": "front-left"})");
+    EXPECT_LT(pulled["front_mm"].get<double>(), 0.0);
+    EXPECT_EQ(planned(R"({"id": "it", "kind": "spanning-shims", "wheel": "front-left"})")["way"], "added");
+    const Json top = planned(R"({"id": "it", "kind": "strut-top", "wheel": "front-left"})");
+    EXPECT_LT(top["in_mm"].get<double>(), 0.0);
+    EXPECT_GT(top["back_mm"].get<double>(), 0.0);
+    EXPECT_EQ(planned(R"({"id": "it", "kind": "upper-joint-slot", "wheel": "front-left"})")["way"], "out");
+    const Json arm = planned(
+        R"({"id": "it", "kind": "adjustable-arm", "arm": "upper", "pitch": "1.5 mm", "wheel": "front-left"})");
+    EXPECT_EQ(arm["way"], "longer");
+    EXPECT_EQ(arm["unit"], "turn");
+    const Json radius = planned(
+        R"({"id": "it", "kind": "radius-rod", "runs": "ahead", "arm": "lower", "pitch": "1.5 mm", "wheel": "front-left"})");
+    EXPECT_EQ(radius["way"], "shorter") << "ahead of the lower arm, shorter pulls its joint forward";
+    EXPECT_EQ(
+        planned(
+            R"({"id": "it", "kind": "radius-rod", "runs": "behind", "arm": "lower", "pitch": "1.5 mm", "wheel": "front-left"})")
+            ["way"],
+        "longer");
+    const Json cam = planned(
+        R"({"id": "it", "kind": "cam", "arm": "upper", "bolt": "both", "eccentricity": "6 mm", "step": "15 deg", "wheel": "front-left"})");
+    EXPECT_EQ(cam["unit"], "deg");
+    EXPECT_EQ(cam["way"], "out");
+    EXPECT_NEAR(std::remainder(cam["amount"].get<double>(), 15.0), 0.0, 1e-9);
+    const Json pivot = planned(
+        R"({"id": "it", "kind": "trailing-arm-shims", "pivot_to_hub": "430 mm", "wheel": "rear-left"})");
+    EXPECT_EQ(pivot["way"], "outward") << "too much toe in";
+    EXPECT_NEAR(pivot["inner_mm"].get<double>(), -pivot["outer_mm"].get<double>(), 1e-9);
+}
+
+TEST_F(CliTest, PlanCanBeAskedForLessAndSaysWhatItLeaves) {
+    const std::string job = file(job_with(R"({"id": "it", "kind": "shim-pair", "wheel": "front-left"})"));
+    const auto touched = [&](std::vector<std::string> args) {
+        args.insert(args.begin(), {"plan", job});
+        const Ran r = ran(args);
+        EXPECT_EQ(r.code, 0) << r.err;
+        std::string all;
+        const Json answer = Json::parse(r.out);
+        for (const Json& t : answer["turns"]) all += t["adjuster"].get<std::string>() + ' ';
+        return all;
+    };
+    EXPECT_EQ(touched({"--only", "toe"}), "rod-fl rod-fr ");
+    EXPECT_EQ(touched({"--without-jacking"}), "rod-fl rod-fr ");
+    EXPECT_EQ(touched({"--touching", "it"}), "it ");
+    const Json flat = Json::parse(ran({"plan", job, "--without-jacking"}).out);
+    bool said = false;
+    for (const Json& c : flat["cannot"]) said = said || c["what"] == "front-left.camber";
+    EXPECT_TRUE(said) << flat["cannot"];
+    const Ran match = ran({"plan", job, "--match", "front-left", "--touching", "it", "rod-fl"});
+    ASSERT_EQ(match.code, 0) << match.err;
+    EXPECT_NEAR(Json::parse(match.out)["expect"]["front-left"]["camber"]["deg"].get<double>(), -0.5, 0.15);
+    EXPECT_EQ(ran({"plan", job, "--only", "everything"}).code, 2);
+}
+
+TEST_F(CliTest, ATurnThatDidSomethingElseIsNamed) {
+    const std::string second =
+        R"(,{"readings": [{"id": "a2", "kind": "toe-angle", "wheel": "front-left", "value": "0.73 deg in", "sigma": "0.02 deg"}]})";
+    const std::string events =
+        R"([{"after_round": 0, "kind": "turn", "adjuster": "rod-fl", "amount": "1/2 turn", "way": "shorter"}])";
+    const Json j = Json::parse(
+        ran({"solve", file(job_with(R"({"id": "n", "kind": "none", "angle": "camber", "wheel": "rear-left"})",
+                                    events, second))})
+            .out);
+    ASSERT_TRUE(j.contains("turn_doubt")) << j;
+    EXPECT_EQ(j["turn_doubt"]["looks_like"], "wrong-way");
+    EXPECT_EQ(j["turn_doubt"]["adjuster"], "rod-fl");
+    EXPECT_NEAR(j["wheels"]["front-left"]["toe"]["deg"].get<double>(), 0.73, 0.01) << "as read";
+}
+
 const char* const strut = R"({"kind": "strut", "points": {"hub": [0, 740, 305], "top": [-30, 560, 860],
     "strut_low": [-14.25, 623, 558.5], "lca_front": [120, 340, 200], "lca_rear": [-180, 345, 205],
     "lower": [5, 700, 190], "rod_inner": [-110, 330, 240], "rod_outer": [-140, 680, 245]},

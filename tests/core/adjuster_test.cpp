@@ -7,9 +7,11 @@
 #include <gtest/gtest.h>
 
 #include "core/learnt.h"
+#include "core/making.h"
 #include "core/plan.h"
 #include "core/procedure.h"
 #include "core/rig.h"
+#include "core/turn_doubt.h"
 
 namespace fairchalk {
 namespace {
@@ -426,6 +428,120 @@ TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
     EXPECT_TRUE(has(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::straight)));
     EXPECT_TRUE(has(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out)));
     for (const Spot& s : again) EXPECT_EQ(s.wheel, Wheel::front_left) << s.name();
+}
+
+}  // namespace
+}  // namespace fairchalk
+
+namespace fairchalk {
+namespace {
+
+/// Two rods turned and read again, on a car that did `happened` instead of what was written.
+std::optional<TurnDoubt> after_turning(double left, double right, double toe_left, double toe_right,
+                                       bool locked = false) {
+    Job1 j;
+    j.begin({});
+    j.all(-0.5, 0.3, 0, 0);
+    for (const auto& [id, turns] : {std::pair{"rod-fl", left}, std::pair{"rod-fr", right}}) {
+        if (turns == 0.0) continue;
+        Turn t;
+        t.adjuster = id;
+        t.turns = turns;
+        j.put(t);
+    }
+    if (locked) {
+        Change c;
+        c.kind = ChangeKind::locked;
+        j.put(c);
+    }
+    j.put(RoundOpened{});
+    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 + toe_left);
+    j.angle(ReadingKind::toe_angle, Wheel::front_right, 0.3 + toe_right);
+    return turn_doubt(job_of(j.log));
+}
+
+constexpr double one_turn = 0.661;  // degrees, 1.5 mm on 130 mm
+
+TEST(TurnDoubt, WhatFitsIsNotDoubted) {
+    EXPECT_FALSE(after_turning(1.0, -0.5, one_turn, -one_turn / 2));
+    EXPECT_FALSE(after_turning(1.0, 0.0, one_turn * 1.03 + 0.03, 0.0))
+        << "an arm a little shorter, and settling";
+    EXPECT_FALSE(after_turning(1.0, 0.0, -one_turn, 0.0, true)) << "locking moved it too: who knows";
+}
+
+TEST(TurnDoubt, NamesWhatPeopleDo) {
+    const auto named = [](double l, double r, double toe_l, double toe_r, OtherTurn what, const char* rod) {
+        const auto d = after_turning(l, r, toe_l, toe_r);
+        ASSERT_TRUE(d) << name_of(what);
+        EXPECT_EQ(name_of(d->what), name_of(what));
+        EXPECT_EQ(d->adjuster, rod) << name_of(what);
+        EXPECT_EQ(d->turns.size(), static_cast<std::size_t>((l != 0) + (r != 0)));
+    };
+    named(1.0, 0.0, -one_turn, 0.0, OtherTurn::wrong_way, "rod-fl");
+    named(1.0, -0.5, one_turn, one_turn / 2, OtherTurn::wrong_way, "rod-fr");
+    named(1.0, 0.0, 0.0, 0.0, OtherTurn::nothing, "rod-fl");
+    named(1.0, 0.0, 0.0, one_turn, OtherTurn::other_side, "rod-fl");
+    named(1.0, 0.0, 2 * one_turn, 0.0, OtherTurn::twice, "rod-fl");
+    named(1.0, 1.0, one_turn + 0.8, one_turn - 0.8, OtherTurn::steering_moved, "rod-fl");
+    const auto odd = after_turning(1.0, 0.0, 3.4, 0.4);
+    ASSERT_TRUE(odd);
+    EXPECT_EQ(odd->what, OtherTurn::unexplained);
+    EXPECT_NEAR(odd->expected.deg(), one_turn, 0.02);
+    EXPECT_NEAR(odd->happened.deg(), 3.4, 0.05);
+}
+
+TEST(TurnDoubt, WithoutTheTurnTheAnglesAreAsRead) {
+    Job1 j;
+    j.begin({});
+    j.all(-0.5, 0.3, 0, 0);
+    Turn t;
+    t.adjuster = "rod-fl";
+    t.turns = 1.0;
+    j.put(t);
+    j.put(RoundOpened{});
+    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 - one_turn);
+    const Job job = job_of(j.log);
+    const auto doubt = turn_doubt(job);
+    ASSERT_TRUE(doubt);
+    EstimateOptions o;
+    o.as_of_now = true;
+    EXPECT_GT(std::abs(estimate(job, o).wheels[0].toe.value.deg() + 0.5 + one_turn), 0.02)
+        << "pulled by what was written";
+    o.doubted_turns = doubt->turns;
+    EXPECT_NEAR(estimate(job, o).wheels[0].toe.value.deg(), -0.5 - one_turn, 0.005);
+}
+
+TEST(Estimate, WhatAnEarlierJobLeftIsKnownBeforeAnythingIsRead) {
+    Job1 j;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        j.car.adjusters.emplace_back(device(w == Wheel::front_left ? "top-fl" : "top-fr", "strut-top", w));
+    j.begin({Job1::target(Measure::camber, Axle::front, -2.0, 0.5),
+             Job1::target(Measure::toe, Axle::front, 0.0, 0.2)});
+    AnglesCarried c;
+    c.from = "last week";
+    for (std::size_t w = 0; w < 4; ++w) {
+        c.wheels[w][0] = {0.05, 0.04};
+        c.wheels[w][1] = {-1.0, 0.08};
+    }
+    j.put(c);
+    const Estimate e = j.estimated();
+    EXPECT_NEAR(e.wheels[0].toe.value.deg(), 0.05, 1e-6);
+    EXPECT_NEAR(e.wheels[0].camber.sigma.deg(), 0.08, 1e-4);
+    // From one set-up to another without a string: planned, with the ± that it costs.
+    const Plan p = j.plan();
+    ASSERT_EQ(p.next, NextStep::turn);
+    EXPECT_GT(j.turn(p, "top-fl")->turns, 5.0);
+    EXPECT_NEAR(p.expect[0][1].value.deg(), -2.0, 0.1);
+    EXPECT_GT(p.expect[0][1].sigma.deg(), 0.1) << "it is less sure than what was read";
+    EXPECT_LT(p.probability_inside, 0.99);
+}
+
+TEST(Making, ATorqueThroughAnExtension) {
+    EXPECT_NEAR(torque_to_set(55, Length::from_mm(400), Length::from_mm(100)), 44.0, 1e-9);
+    EXPECT_NEAR(torque_to_set(55, Length::from_mm(400), Length::from_mm(100), Angle::from_deg(60)),
+                55.0 * 400 / 450, 1e-9);
+    EXPECT_NEAR(torque_to_set(55, Length::from_mm(400), Length::from_mm(100), Angle::from_deg(90)), 55.0,
+                1e-9);
 }
 
 }  // namespace

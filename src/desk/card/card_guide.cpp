@@ -2,6 +2,9 @@
 #include "card/card_guide.h"
 
 #include <algorithm>
+#include <array>
+#include <cstdlib>
+#include <map>
 
 #include <QFile>
 #include <QFileDialog>
@@ -9,6 +12,7 @@
 #include <QImage>
 
 #include "book/target_text.h"
+#include "core/adjuster.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"
@@ -28,7 +32,171 @@ const book::Json* find(const book::Json& card, const std::vector<std::string>& p
     return at;
 }
 
+/// What an angle is said to be adjusted by, and the adjusters that are meant.
+struct Meant {
+    const char* choice;
+    const char* angle;  ///< toe, camber or caster; null: any
+    const char* kind;
+    const char* bolt;  ///< of a cam or slot
+};
+constexpr std::array meant = {
+    Meant{"shims", "toe", "trailing-arm-shims", ""}, Meant{"shims", nullptr, "shim-pair", ""},
+    Meant{"plates", nullptr, "spanning-shims", ""},  Meant{"cams", "toe", "cam", "both"},
+    Meant{"cams", nullptr, "cam", "front"},          Meant{"cams", nullptr, "cam", "rear"},
+    Meant{"slots", nullptr, "upper-joint-slot", ""}, Meant{"top-plates", nullptr, "strut-top", ""},
+    Meant{"arms", nullptr, "adjustable-arm", ""},    Meant{"radius-rods", nullptr, "radius-rod", ""},
+    Meant{"tube", "toe", "cross-tube", ""},          Meant{"tube", "toe", "drag-link", ""},
+};
+
+/// The adjusters that all that is said under `adjust` asks for, by id.
+std::map<std::string, book::Json> wantedDevices(const book::Json& card) {
+    std::map<std::string, book::Json> out;
+    if (!card.contains("adjust") || !card["adjust"].is_object()) return out;
+    for (const auto& [wheel, angles] : card["adjust"].items()) {
+        const auto w = wheel_named(wheel);
+        if (!w || !angles.is_object()) continue;
+        for (const auto& [angle, value] : angles.items()) {
+            if (!value.is_string()) continue;
+            bool own = false;  // a row for this very angle comes before one for any
+            for (const Meant& m : meant) own = own || (value == m.choice && m.angle && angle == m.angle);
+            for (const Meant& m : meant) {
+                if (value != m.choice || (m.angle ? angle != m.angle : own)) continue;
+                const std::string kind = m.kind, bolt = m.bolt;
+                // One tube and one drag link serve both wheels.
+                const bool across = kind == "cross-tube" || kind == "drag-link";
+                const std::string id = across ? kind : kind + (bolt.empty() ? "" : "-" + bolt) + "-" + wheel;
+                book::Json d = {{"id", id}, {"kind", kind}};
+                d["wheel"] = kind == "cross-tube"  ? "front-right"
+                             : kind == "drag-link" ? "front-left"
+                                                   : wheel;
+                const book::Json* suspension = find(card, {std::string(name_of(axle_of(*w))), "suspension"});
+                const bool strut = suspension && *suspension == "strut";
+                if (kind == "cam" && m.angle) d["angle"] = "toe";
+                if (kind == "cam") d["bolt"] = bolt;
+                if (kind == "upper-joint-slot" && strut) d["bolt"] = "strut";
+                if (kind == "adjustable-arm") d["arm"] = strut ? "lower" : "upper";
+                out[id] = d;
+            }
+        }
+    }
+    return out;
+}
+
+/// `4 of 0.5 mm, 2 of 1 mm, 2 mm across`: shims as one says them; or what is wrong with it.
+Result<book::Json> shimsOf(const std::string& text, Bare bare) {
+    book::Json out = book::Json::array();
+    std::size_t from = 0;
+    while (from <= text.size()) {
+        std::size_t end = text.find_first_of(",;", from);
+        if (end == std::string::npos) end = text.size();
+        std::string one = text.substr(from, end - from);
+        from = end + 1;
+        const auto trim = [](std::string& s) {
+            while (!s.empty() && s.front() == ' ') s.erase(0, 1);
+            while (!s.empty() && s.back() == ' ') s.pop_back();
+        };
+        trim(one);
+        if (one.empty()) continue;
+        book::Json shim = book::Json::object();
+        shim["count"] = 1;
+        if (one.ends_with("across")) {
+            shim["spans"] = true;
+            one.resize(one.size() - 6);
+            trim(one);
+        }
+        if (const std::size_t of = one.find(" of "); of != std::string::npos) {
+            const int n = std::atoi(one.substr(0, of).c_str());
+            if (n > 0 && n < 500) shim["count"] = n;
+            one.erase(0, of + 4);
+        }
+        const auto q = read_quantity(one, {Expect::Kind::length, bare});
+        if (!q) return tl::unexpected(q.error());
+        if (!(q->value > 0)) return fail(Code::text_must_be_positive, one, "", "0.5 mm", "1/32 in");
+        shim["thickness"] = q->text;
+        out.push_back(shim);
+    }
+    return out;
+}
+
+QString textOfShims(const book::Json& list) {
+    QStringList out;
+    if (list.is_array())
+        for (const book::Json& s : list) {
+            if (s.is_string()) {
+                out << q(s.get<std::string>());
+                continue;
+            }
+            const int n = s.value("count", 1);
+            QString one = q(s.value("thickness", ""));
+            if (n != 1) one = QStringLiteral("%1 of %2").arg(n).arg(one);
+            if (s.value("spans", false)) one += QStringLiteral(" across");
+            out << one;
+        }
+    return out.join(QStringLiteral(", "));
+}
+
 }  // namespace
+
+/// What is asked of each adjuster of a wheel: only what its kind needs.
+void CardGuide::addDeviceItems(Group& g, const Device& d) const {
+    const auto add = [&](const char* key, const QString& name, Item::Type type, const QString& hint,
+                         std::vector<std::pair<std::string, QString>> choices = {},
+                         std::vector<std::string> path = {}) {
+        Item i{q(d.id) + QLatin1Char(':') + QString::fromLatin1(key),
+               name,
+               type,
+               path.empty() ? std::vector<std::string>{key} : std::move(path),
+               {},
+               std::move(choices),
+               hint};
+        i.device = d.id;
+        g.items.push_back(std::move(i));
+    };
+    using T = Item::Type;
+    const QString what = q(words::device(d)).section(QLatin1Char(' '), 2);
+    const auto named = [&](const QString& text) { return QStringLiteral("%1: %2").arg(what, text); };
+    const std::vector<std::pair<std::string, QString>> arms = {{"upper", tr("the upper arm")},
+                                                               {"lower", tr("the lower arm")}};
+    if (d.kind == "shim-pair" || d.kind == "spanning-shims") {
+        add("pushes", named(tr("more of them push the arm")), T::choice, {},
+            {{"out", tr("outward")}, {"in", tr("inward")}});
+        add("front", named(tr("in the front stack now")), T::shims, tr("2 of 1 mm, 0.5 mm"), {},
+            {"stacks", "front"});
+        if (d.kind == "shim-pair")
+            add("rear", named(tr("in the rear stack now")), T::shims, tr("1 mm, 0.5 mm"), {},
+                {"stacks", "rear"});
+        add("joint_height", named(tr("upper joint over the lower")), T::length, QStringLiteral("320 mm"));
+        if (d.kind == "shim-pair")
+            add("bolt_spacing", named(tr("bolt to bolt")), T::length, QStringLiteral("280 mm"));
+    } else if (d.kind == "cam") {
+        add("arm", named(tr("it is at")), T::choice, {}, arms);
+        add("eccentricity", named(tr("off its middle")), T::length, QStringLiteral("5 mm"));
+        add("at", named(tr("it stands, from the middle, outward +")), T::angle, QStringLiteral("0 deg"));
+        add("step", named(tr("a mark or click")), T::angle, QStringLiteral("15 deg"));
+    } else if (d.kind == "strut-top" || d.kind == "upper-joint-slot") {
+        add("joint_height", named(tr("its height over the lower joint")), T::length,
+            QStringLiteral("640 mm"));
+        add("least", named(tr("it still goes the other way")), T::length, QStringLiteral("-6 mm"), {},
+            {"range", "least"});
+        add("most", named(tr("it still goes inward, rearward")), T::length, QStringLiteral("6 mm"), {},
+            {"range", "most"});
+    } else if (d.kind == "adjustable-arm" || d.kind == "radius-rod") {
+        add("arm", named(tr("it is at")), T::choice, {}, arms);
+        if (d.kind == "radius-rod")
+            add("runs", named(tr("its body end lies")), T::choice, {},
+                {{"ahead", tr("ahead of the axle")}, {"behind", tr("behind the axle")}});
+        add("pitch", named(tr("thread pitch")), T::length, QStringLiteral("1.5 mm"));
+    } else if (d.kind == "trailing-arm-shims") {
+        add("pivot_to_hub", named(tr("pivot to hub")), T::length, QStringLiteral("430 mm"));
+    } else if (d.kind == "cross-tube" || d.kind == "drag-link") {
+        add("rod", named(tr("it runs")), T::choice, {},
+            {{"behind-axle", tr("behind the axle")}, {"ahead-of-axle", tr("ahead of the axle")}});
+        add("pitch", named(tr("thread pitch")), T::length, QStringLiteral("1.5 mm"));
+        add("double_ended", named(tr("threads")), T::choice, {},
+            {{"false", tr("one")}, {"true", tr("left and right: twice a turn")}});
+        add("arm", named(tr("steering arm")), T::length, QStringLiteral("150 mm"));
+    }
+}
 
 std::string CardGuide::setup() const {
     const book::Json card = desk_.cardJson();
@@ -100,10 +268,17 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
                                      {{"none", tr("nothing: no adjuster")},
                                       {"rods", tr("rods or links")},
                                       {"shims", tr("shims")},
+                                      {"plates", tr("plates across both bolts")},
                                       {"cams", tr("cams")},
                                       {"slots", tr("slots")},
-                                      {"top-plates", tr("top plates")}}));
+                                      {"top-plates", tr("top plates")},
+                                      {"arms", tr("adjustable arms")},
+                                      {"radius-rods", tr("radius rods")},
+                                      {"tube", tr("one tube and a drag link")}}));
         }
+        for (const Adjuster& a : desk_.car().adjusters)
+            if (const Device* d = std::get_if<Device>(&a); d && adjuster_kind(d->kind) && wheel_of(*d) == w)
+                addDeviceItems(g, *d);
         out.push_back(g);
     }
     {
@@ -186,7 +361,7 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
         out.push_back(g);
     }
     {
-        Group g{"torques", tr("Torques"), QRectF(486, 725, 146, 168), {}};
+        Group g{"torques", tr("Torques, tin"), QRectF(486, 725, 146, 168), {}};
         g.items.push_back({"torque",
                            tr("part and torque"),
                            Type::torque,
@@ -194,6 +369,8 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
                            {},
                            {},
                            tr("tie rod locknut 55 Nm")});
+        g.items.push_back(
+            {"tin", tr("shims in the tin"), Type::shims, {"tin"}, {}, {}, tr("4 of 0.5 mm, 2 of 1 mm")});
         out.push_back(g);
     }
     {
@@ -286,6 +463,13 @@ QString CardGuide::valueOf(const book::Json& card, const Item& i) const {
         return {};
     }
     const book::Json* v = find(card, i.path);
+    if (!i.device.empty()) {
+        v = nullptr;
+        if (card.contains("adjusters"))
+            for (const book::Json& a : card["adjusters"])
+                if (a.value("id", "") == i.device) v = find(a, i.path);
+    }
+    if (i.type == Type::shims) return v ? textOfShims(*v) : QString();
     if (i.id == "setup") return q(setup());
     if (!v) return {};
     std::string s = v->is_string() ? v->get<std::string>() : v->dump();
@@ -320,7 +504,7 @@ bool CardGuide::typing() const {
 bool CardGuide::typesWords() const {
     const auto i = item();
     return i && (i->type == Type::words || i->type == Type::note || i->type == Type::picture ||
-                 i->type == Type::torque || i->type == Type::target);
+                 i->type == Type::torque || i->type == Type::target || i->type == Type::shims);
 }
 QString CardGuide::prompt() const {
     const auto i = item();
@@ -330,6 +514,7 @@ Expect CardGuide::expected() const {
     const auto i = item();
     if (i && i->type == Type::pressure) return {Expect::Kind::pressure, barePressure()};
     if (i && i->type == Type::number) return {Expect::Kind::turns, Bare::turns};
+    if (i && i->type == Type::angle) return {Expect::Kind::angle, Bare::deg};
     return {Expect::Kind::length, bareLength()};
 }
 std::optional<Bounded> CardGuide::bounded() const {
@@ -352,6 +537,11 @@ Understood CardGuide::understand(const QString& text) const {
                               : toe                     ? tr("each wheel")
                                                         : QString())),
                 true};
+    }
+    if (i->type == Type::shims) {
+        const auto list = shimsOf(text.toStdString(), bareLength());
+        if (!list) return {warn(q(words::sentence(list.error())).toHtmlEscaped()), false};
+        return {QStringLiteral("<b>= %1</b>").arg(textOfShims(*list).toHtmlEscaped()), true};
     }
     if (i->type == Type::number) {
         bool good = false;
@@ -381,6 +571,16 @@ void CardGuide::write(const Item& i, const book::Json& value) {
         desk_.editCard(card);
         return;
     }
+    if (!i.device.empty()) {
+        for (book::Json& a : card["adjusters"])
+            if (a.value("id", "") == i.device) {
+                book::Json* at = &a;
+                for (const std::string& key : i.path) at = &(*at)[key];
+                *at = value;
+            }
+        desk_.editCard(card);
+        return;
+    }
     book::Json* at = &card;
     for (const std::string& key : i.path) at = &(*at)[key];
     *at = value;
@@ -393,7 +593,20 @@ void CardGuide::write(const Item& i, const book::Json& value) {
                 if (a.value("id", "") != id) list.push_back(a);
         if (value == "none")
             list.push_back({{"id", id}, {"kind", "none"}, {"angle", i.path[2]}, {"wheel", i.path[1]}});
-        card["adjusters"] = list;
+        // What was said makes the adjusters that are meant; those that nothing means any more go.
+        const auto wanted = wantedDevices(card);
+        book::Json kept = book::Json::array();
+        for (const book::Json& a : list) {
+            const AdjusterKind* kind = adjuster_kind(a.value("kind", ""));
+            if (!kind || wanted.contains(a.value("id", "")) ||
+                !a.value("id", "").starts_with(a.value("kind", "")))
+                kept.push_back(a);
+        }
+        for (const auto& [device, json] : wanted)
+            if (std::none_of(kept.begin(), kept.end(),
+                             [&](const book::Json& a) { return a.value("id", "") == device; }))
+                kept.push_back(json);
+        card["adjusters"] = kept;
     }
     desk_.editCard(card);
 }
@@ -455,7 +668,14 @@ QString CardGuide::keep(const QString& text) {
     }
     try {
         switch (i->type) {
+            case Type::shims: {
+                const auto list = shimsOf(s, bareLength());
+                if (!list) return q(words::sentence(list.error()));
+                write(*i, *list);
+                break;
+            }
             case Type::length:
+            case Type::angle:
             case Type::pressure: {
                 const auto quantity = read_quantity(s, expected());
                 if (!quantity) return q(words::sentence(quantity.error()));

@@ -33,13 +33,26 @@ class CardGuide : public Guide {
 
     /// One thing on the card: where it stands in the JSON, how it is typed.
     struct Item {
-        enum class Type { length, pressure, number, words, choice, target, torque, note, picture };
+        enum class Type {
+            length,
+            angle,
+            pressure,
+            number,
+            words,
+            choice,
+            target,
+            torque,
+            note,
+            picture,
+            shims
+        };
         QString id, name;
         Type type = Type::words;
         std::vector<std::string> path;
         std::optional<Bounded> bounded;
         std::vector<std::pair<std::string, QString>> choices;
         QString hint;
+        std::string device = {};  ///< of this adjuster; `path` is its field
     };
 
   private:
@@ -49,6 +62,7 @@ class CardGuide : public Guide {
         std::vector<Item> items;
     };
     std::vector<Group> groups() const;
+    void addDeviceItems(Group& g, const Device& d) const;
     std::optional<Group> group() const;
     std::optional<Item> item() const;
     QString valueOf(const book::Json& card, const Item& item) const;

@@ -143,6 +143,7 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
 void CarPage::begin(const QString& car) {
     car_ = car;
     old_card_ = book::Json::object();
+    arm_there_.clear();
     for (auto& [key, f] : fields_) f->clear();
     problem_->clear();
     for (const char* group : {"rods", "thread", "ends"}) choose(group, "");
@@ -150,8 +151,9 @@ void CarPage::begin(const QString& car) {
     for (const char* axle : {"front", "rear"}) choose(axle, "total");
     fields_["title"]->setText(tr("Alignment"));
     if (const auto card = car.isEmpty() ? std::nullopt : desk_.book().card(car.toStdString())) {
-        old_card_ = *card;
-        const CarCard c = book::car_from(*card, "car");
+        // With what the last job on it taught.
+        old_card_ = JobDesk::taughtCard(desk_.book(), car.toStdString());
+        const CarCard c = book::car_from(old_card_, "car");
         const auto put = [&](const char* key, const std::optional<Length>& l) {
             if (l) fields_[key]->setText(QString::fromStdString(write_exact(*l)));
         };
@@ -170,6 +172,7 @@ void CarPage::begin(const QString& car) {
             choose("ends", r->double_ended ? "both" : "");
             put("pitch", r->pitch);
             put("arm", r->arm);
+            arm_there_ = fields_["arm"]->text().trimmed().toStdString();
         }
         if (const Rod* r = c.rod_at(Wheel::rear_left))
             choose("links", r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle");
@@ -232,16 +235,23 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
     const std::string rods = chosen("rods"), links = chosen("links"), thread = chosen("thread");
     book::Json adjusters = book::Json::array();
     const auto rod = [&](const char* id, const char* kind, const char* wheel, const std::string& runs) {
-        book::Json r = book::Json::object();
-        r["id"] = id;
+        // What is known of this rod beside what is asked here stays: its own arm, its step, what locking
+        // does.
+        book::Json r = {{"step", "1/8 turn"}};
+        if (card.contains("adjusters"))
+            for (const book::Json& a : card["adjusters"])
+                if (a.value("wheel", "") == wheel && a.value("kind", "") == kind) r = a;
+        if (!r.contains("id")) r["id"] = id;
         r["kind"] = kind;
         r["wheel"] = wheel;
         r["rod"] = runs;
         if (!thread.empty()) r["thread"] = thread;
         r["double_ended"] = chosen("ends") == "both";
         if (!put(r, "pitch", "pitch", true, Bounded::thread_pitch)) return false;
-        if (!put(r, "arm", "arm", false, Bounded::steering_arm)) return false;
-        r["step"] = "1/8 turn";
+        if (text("arm").toStdString() != arm_there_) {
+            if (!put(r, "arm", "arm", false, Bounded::steering_arm)) return false;
+            r.erase("arm_sigma");
+        }
         adjusters.push_back(r);
         return true;
     };
@@ -316,7 +326,7 @@ void CarPage::keep() {
         if (car.empty()) car = desk_.book().add_car(card, desk_.ids());
         const QString title = text("title").isEmpty() ? tr("Alignment") : text("title");
         const std::string job = desk_.book().add_job(car, title.toStdString(), targets, desk_.ids());
-        if (!car_.isEmpty() && card != old_card_) {
+        if (!car_.isEmpty() && card != desk_.book().card(car)) {
             // The card as it was edited here stands at the head of the new job.
             book::Json e = book::Json::object();
             e["id"] = desk_.ids().next();

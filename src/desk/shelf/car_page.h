@@ -47,6 +47,7 @@ class CarPage : public QWidget {
     JobDesk& desk_;
     QString car_;
     book::Json old_card_;
+    std::string arm_there_;  ///< as the page began: unless it is changed, each rod keeps its own
     std::map<std::string, QLineEdit*> fields_;
     std::map<std::string, QString> names_;
     std::map<std::string, std::string> insisted_;  ///< questioned as typed

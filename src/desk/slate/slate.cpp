@@ -1194,6 +1194,32 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
     };
     const bool leans = has([](const Device& d, const AdjusterKind& k) { return k.leans(d); });
     const bool jacks = has([](const Device&, const AdjusterKind& k) { return k.wants_jacking(); });
+    if (turned_unlocked(desk_.job()))
+        out.push_back({{"lock", tr("Lock what was turned"), false, false},
+                       [this] { emit pageWanted(QStringLiteral("lock")); }});
+    // Nothing read in this job, and the car known from an earlier one: from set-up to set-up without strings.
+    const bool unread = desk_.job().rounds.empty() ||
+                        (desk_.job().rounds.size() == 1 && desk_.job().rounds[0].readings.empty());
+    if (unread && !last_of<AnglesCarried>(desk_.job()))
+        if (const auto left = desk_.leftByLastJob())
+            out.push_back({{"carry", tr("Take over what is known"), true, false},
+                           [this, left] { desk_.record(*left); }});
+    const book::Json card = desk_.cardJson();
+    const std::string in_use = card.contains("setup_in_use") && card["setup_in_use"].is_string()
+                                   ? card["setup_in_use"].get<std::string>()
+                                   : "road";
+    if (card.contains("setups") && card["setups"].is_object())
+        for (const auto& [name, targets] : card["setups"].items())
+            if (name != in_use && targets.is_object())
+                out.push_back({{q("setup:" + name), tr("Change over to %1").arg(q(name)), false, false},
+                               [this, set_up = name] {
+                                   book::Json with = desk_.cardJson();
+                                   with["setup_in_use"] = set_up;
+                                   book::Json aims = with["setups"][set_up];
+                                   aims.erase("source");
+                                   desk_.editCard(with);
+                                   desk_.editTargets(aims);
+                               }});
     if (!leans && !jacks && now.empty()) return out;
     offer(tr("All of it"), {});
     if (leans)
@@ -1230,6 +1256,10 @@ QString Slate::bodyForTurn() const {
                         .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
                              q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
     }
+    if (a.doubt)
+        out = head(tr("That turn did something else")) +
+              line(warn(q(words::turn_doubt(*a.doubt, desk_.car(), how_)))) +
+              line(soft(tr("The angles are reckoned without it: as read, whatever was turned."))) + out;
     QString last;
     for (const DeviceResponse& r : a.now.device_responses) {
         const Device* d = desk_.car().device(r.device);

@@ -1,0 +1,237 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "lock/lock_guide.h"
+
+#include <cmath>
+#include <numbers>
+
+#include <QRegularExpression>
+
+#include "core/making.h"
+#include "look/chalk.h"
+#include "look/html.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+QString part(const JobDesk& desk, const std::string& adjuster) {
+    const int place = desk.car().place_of(adjuster);
+    return place < 0 ? q(adjuster)
+                     : q(words::adjuster(desk.car().adjusters[static_cast<std::size_t>(place)]));
+}
+
+}  // namespace
+
+std::vector<std::string> LockGuide::unlocked() const {
+    std::vector<std::string> out;
+    for (std::size_t i = 0; i < desk_.log().size(); ++i) {
+        if (!desk_.job().live(i)) continue;
+        const auto& what = desk_.log()[i].what;
+        if (const Turn* t = std::get_if<Turn>(&what);
+            t && std::find(out.begin(), out.end(), t->adjuster) == out.end())
+            out.push_back(t->adjuster);
+        if (const Change* c = std::get_if<Change>(&what); c && c->kind == ChangeKind::locked)
+            std::erase_if(out, [&](const std::string& id) {
+                const Rod* rod = desk_.car().rod(id);
+                const Device* d = desk_.car().device(id);
+                const Axle at = axle_of(rod ? rod->wheel : d ? wheel_of(*d) : Wheel::front_left);
+                return !c->axle || *c->axle == at;
+            });
+    }
+    return out;
+}
+
+std::string LockGuide::current() const {
+    const auto all = unlocked();
+    for (const std::string& id : all)
+        if (q(id) == chosen_) return id;
+    return all.empty() ? std::string() : all.front();
+}
+
+std::optional<double> LockGuide::torque(const std::string& adjuster) const {
+    const auto on_card = desk_.car().torque_of(part(desk_, adjuster).toStdString());
+    const auto t = on_card                     ? on_card
+                   : desk_.car().rod(adjuster) ? desk_.car().torque_of("tie rod locknut")
+                                               : std::optional<std::string>();
+    if (!t) return std::nullopt;
+    const auto quantity = read_quantity(*t, {Expect::Kind::torque, Bare::nm});
+    return quantity ? std::optional(quantity->value) : std::nullopt;
+}
+
+void LockGuide::enter() {
+    extension_.reset();
+    chosen_ = q(current());
+}
+
+std::vector<Place> LockGuide::places() const {
+    std::vector<Place> out;
+    double y = 150;
+    for (const std::string& id : unlocked()) {
+        const auto t = torque(id);
+        out.push_back(
+            {q(id), QRectF(60, y, 840, 96), part(desk_, id),
+             t ? tr("%1 Nm, from the card").arg(*t) : tr("torque not on the card: the manual has it")});
+        y += 112;
+    }
+    return out;
+}
+
+QString LockGuide::title() const {
+    return unlocked().empty() ? tr("Nothing to lock") : tr("Lock what was turned");
+}
+QString LockGuide::subtitle() const {
+    return current().empty() ? tr("all that was turned is locked") : part(desk_, current());
+}
+QString LockGuide::prompt() const {
+    return tr("wrench 400 mm, extension 100 mm, at 0 deg");
+}
+
+Understood LockGuide::understand(const QString& text) const {
+    if (text.trimmed().isEmpty())
+        return {soft(tr("Where the wrench does not reach: its length and that of what is put on it, like "
+                        "“400 mm 100 mm”, and the angle if it is not in line.")),
+                true};
+    // Two lengths and, perhaps, an angle.
+    static const QRegularExpression number(QStringLiteral("(\\d+(?:[.,]\\d+)?)"));
+    std::vector<double> found;
+    for (auto it = number.globalMatch(text); it.hasNext();)
+        found.push_back(it.next().captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
+    if (found.size() < 2 || found[0] <= 0 || found[0] + found[1] > 5000 ||
+        (found.size() > 2 && found[2] >= 90))
+        return {warn(tr("Two lengths are wanted, and an angle under 90° if it is not in line: “400 mm 100 mm "
+                        "30 deg”.")),
+                false};
+    const auto t = torque(current());
+    if (!t)
+        return {warn(tr("This one's torque is not on the card (Ctrl+I): with it the sum can be done.")),
+                false};
+    const double set = torque_to_set(*t, Length::from_mm(found[0]), Length::from_mm(found[1]),
+                                     Angle::from_deg(found.size() > 2 ? found[2] : 0.0));
+    return {QStringLiteral("<b>= %1</b> %2")
+                .arg(tr("set the wrench to %1 Nm").arg(std::round(set * 10) / 10),
+                     soft(tr("so that %1 Nm arrive").arg(*t))),
+            true};
+}
+
+QString LockGuide::keep(const QString& text) {
+    if (text.trimmed().isEmpty()) {
+        step(+1);
+        return {};
+    }
+    const Understood u = understand(text);
+    if (!u.good) return tr("Two lengths are wanted, like “400 mm 100 mm”.");
+    static const QRegularExpression number(QStringLiteral("(\\d+(?:[.,]\\d+)?)"));
+    std::vector<double> found;
+    for (auto it = number.globalMatch(text); it.hasNext();)
+        found.push_back(it.next().captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
+    extension_ = Extension{found[0], found[1], found.size() > 2 ? found[2] : 0.0};
+    emit changed();
+    return {};
+}
+
+std::vector<Act> LockGuide::acts() const {
+    std::vector<Act> out;
+    bool front = false, rear = false;
+    for (const std::string& id : unlocked()) {
+        const Rod* rod = desk_.car().rod(id);
+        const Device* d = desk_.car().device(id);
+        (axle_of(rod ? rod->wheel
+                 : d ? wheel_of(*d)
+                     : Wheel::front_left) == Axle::front
+             ? front
+             : rear) = true;
+    }
+    if (front) out.push_back({"front", tr("The front is locked"), true, false});
+    if (rear) out.push_back({"rear", tr("The rear is locked"), !front, false});
+    out.push_back({"back", tr("Back"), !front && !rear, false});
+    return out;
+}
+
+void LockGuide::act(const QString& id) {
+    if (id == "back") return emit pageWanted({});
+    desk_.happened(ChangeKind::locked, id == "front" ? Axle::front : Axle::rear);
+    extension_.reset();
+    chosen_ = q(current());
+    // Whether it moved is told by the same few readings.
+    if (unlocked().empty())
+        emit stageWanted(Stage::read);
+    else
+        emit changed();
+}
+
+QString LockGuide::body() const {
+    const std::string id = current();
+    QString out;
+    if (!id.empty()) {
+        const Device* d = desk_.car().device(id);
+        out +=
+            line(tr("<b>Mark</b> it with chalk across thread and nut, or across plate and frame: what moved "
+                    "is then seen."));
+        out += line(d ? q(words::lock_device(*d))
+                      : tr("<b>Hold</b> the rod with one wrench and its end level, <b>tighten</b> the nut "
+                           "with the other. "
+                           "Both joints still free to tilt the same way."));
+        const auto t = torque(id);
+        out +=
+            line(t ? tr("Torque from the card: <b>%1 Nm</b>.").arg(*t)
+                   : warn(tr("Its torque is not on the card: from the manual, and onto the card (Ctrl+I).")));
+        if (extension_ && t)
+            out += line(tr("With %1 mm on a wrench of %2 mm, set <b>%3 Nm</b>.")
+                            .arg(extension_->extension)
+                            .arg(extension_->wrench)
+                            .arg(std::round(10 * torque_to_set(*t, Length::from_mm(extension_->wrench),
+                                                               Length::from_mm(extension_->extension),
+                                                               Angle::from_deg(extension_->angle))) /
+                                 10));
+        for (const LockShift& l : desk_.answer().now.locks)
+            if (l.rod == id && l.seen > 0)
+                out += line(tr("On this car locking it moves the toe %1 ±%2 (seen %3 times); the plan has "
+                               "aimed ahead of it.")
+                                .arg(q(show_toe(l.by, how_)), q(show_plus_minus(l.sigma * k95, how_)))
+                                .arg(l.seen));
+        out +=
+            line(warn(tr("▲ New split pins and self-locking nuts where the manual has them; thread engaged "
+                         "as far as it asks.")));
+    }
+    const auto loose = loose_list(desk_.job());
+    out += head(tr("Still loose"));
+    if (loose.empty()) out += line(tr("Nothing is on the list."));
+    for (const PartTouched& p : loose)
+        out += line(QStringLiteral("%1: %2").arg(q(p.part).toHtmlEscaped(), q(words::part_state(p.state))));
+    if (!loose.empty())
+        out += line(soft(tr("Each is ticked off on the Drive stage; none may be left when the car moves.")));
+    return out;
+}
+
+QString LockGuide::say() const {
+    return unlocked().empty() ? tr("All that was turned is locked; the readings tell whether it moved.")
+                              : tr("Tightening moves cams and rods with left and right threads: mark, hold, "
+                                   "tighten, then read again.");
+}
+
+void LockGuide::draw(QPainter& p) const {
+    const Chalk& c = Chalk::now();
+    drawText(p, {60, 40, 840, 40}, Qt::AlignLeft, title(), 22, c.chalk, true);
+    drawText(p, {60, 86, 840, 30}, Qt::AlignLeft, tr("mark · hold · tighten · read again"), 15, c.soft);
+    for (const Place& place : places()) {
+        const QRectF b = place.at;
+        // A rod with its nut, the chalk mark across both, and two wrenches: one holds, one turns.
+        const double y = b.center().y() + 6, x = b.left() + 470;
+        p.setPen(c.stroke(c.chalk, 2.2));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(QRectF(x, y - 7, 90, 14));
+        p.drawRect(QRectF(x + 90, y - 15, 26, 30));
+        p.drawRoundedRect(QRectF(x + 120, y - 11, 90, 22), 6, 6);
+        p.setPen(c.stroke(c.string, 3));
+        p.drawLine(QPointF(x + 70, y - 12), QPointF(x + 150, y + 4));
+        p.setPen(c.stroke(c.soft, 4));
+        p.drawLine(QPointF(x + 30, y + 8), QPointF(x + 18, y + 42));
+        p.drawLine(QPointF(x + 103, y - 16), QPointF(x + 128, y - 48));
+        drawText(p, {b.left() + 16, b.top() + 14, 430, 32}, Qt::AlignLeft, place.name, 17, c.chalk, true);
+        drawText(p, {b.left() + 16, b.top() + 50, 430, 28}, Qt::AlignLeft, place.value, 14, c.soft);
+        drawText(p, {x - 30, y + 26, 120, 20}, Qt::AlignCenter, tr("hold"), 12, c.soft);
+        drawText(p, {x + 132, y - 46, 100, 20}, Qt::AlignLeft, tr("tighten"), 12, c.string);
+    }
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,146 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/adjuster_json.h"
+
+#include <gtest/gtest.h>
+
+#include "book/job_file.h"
+#include "core/adjuster.h"
+
+namespace fairchalk::book {
+namespace {
+
+Adjuster read(const char* text) {
+    const Json json = parse_json(text);
+    return adjuster_from(Node(json, "adjusters[0]"));
+}
+
+/// As written, it reads back and writes the same.
+Device back(const char* text) {
+    const Adjuster a = read(text);
+    const Json once = json_of(a);
+    EXPECT_EQ(json_of(adjuster_from(Node(once, "again"))), once) << once;
+    return std::get<Device>(a);
+}
+
+TEST(AdjusterJson, EveryKindReadsBackAsItself) {
+    const Device shims =
+        back(R"({"id":"s","kind":"shim-pair","wheel":"front-left","pushes":"in","joint_height":"320 mm",
+        "bolt_spacing":"280 mm","stacks":{"front":["1 mm",{"thickness":"0.5 mm","count":3}],"rear":[{"thickness":"2 mm","spans":true}]},
+        "range":{"least":"-3 mm","most":"4 mm"},"step":"0.25 mm"})");
+    EXPECT_TRUE(shims.pushes_in);
+    EXPECT_EQ(shims.stacks[0].size(), 2u);
+    EXPECT_EQ(shims.stacks[0][1].count, 3);
+    EXPECT_TRUE(shims.stacks[1][0].spans);
+    EXPECT_NEAR(*shims.least, -3, 1e-12);
+    EXPECT_NEAR(*shims.step, 0.25, 1e-12);
+    const Device cam = back(
+        R"({"id":"c","kind":"cam","wheel":"rear-right","arm":"upper","bolt":"rear","eccentricity":"5 mm","at":"-20 deg","step":"15 deg"})");
+    EXPECT_TRUE(cam.upper_arm);
+    EXPECT_NEAR(cam.at_deg, -20, 1e-12);
+    EXPECT_NEAR(*cam.step, 15, 1e-12);
+    EXPECT_TRUE(
+        back(
+            R"({"id":"r","kind":"radius-rod","wheel":"front-left","runs":"behind","arm":"lower","pitch":"1.5 mm"})")
+            .runs_behind);
+    EXPECT_NEAR(back(R"({"id":"t","kind":"trailing-arm-shims","wheel":"rear-left","pivot_to_hub":"430 mm"})")
+                    .pivot_to_hub->mm(),
+                430, 1e-9);
+    EXPECT_NEAR(
+        back(
+            R"({"id":"x","kind":"cross-tube","axle":"front","rod":"ahead-of-axle","arm":"150 mm","double_ended":true,"pitch":"1.5 mm"})")
+            .arm->mm(),
+        150, 1e-9);
+    for (const AdjusterKind* k : adjuster_kinds()) {
+        const std::string text =
+            R"({"id":"a","kind":")" + std::string(k->name()) + R"(","wheel":"front-left"})";
+        EXPECT_EQ(back(text.c_str()).kind, k->name());
+    }
+    EXPECT_EQ(back(R"({"id":"m","kind":"magnets","wheel":"front-left"})").kind, "magnets") << "kept";
+}
+
+TEST(AdjusterJson, AResponseIsWhatOneUnitDoes) {
+    const Device d = back(R"({"id":"s","kind":"shim-pair","wheel":"front-right",
+        "response":{"front":{"camber":{"deg":0.09,"sigma_deg":0.01},"caster":{"deg":0.17,"sigma_deg":0.02}},"rear":{"camber":"0.1 deg","camber_sigma":"0.02 deg"}}})");
+    ASSERT_EQ(d.response.size(), 3u);
+    EXPECT_EQ(d.response[0].handle, "front");
+    EXPECT_EQ(d.response[0].angle, 1);
+    EXPECT_EQ(d.response[2].handle, "rear");
+    EXPECT_NEAR(d.response[2].sigma_deg, 0.02, 1e-12);
+    // Of a rod it is its arm.
+    const Rod rod = std::get<Rod>(read(
+        R"({"id":"r","kind":"steering-rod","wheel":"front-left","pitch":"1.5 mm","response":{"toe":0.65,"toe_sigma":0.0325}})"));
+    EXPECT_NEAR(rod.arm->mm(), 1.5 / std::sin(0.65 * 3.14159265358979 / 180), 1e-6);
+    EXPECT_NEAR(rod.arm_sigma->mm() / rod.arm->mm(), 0.05, 1e-6);
+}
+
+TEST(AdjusterJson, WhatIsWrongIsSaidAtItsPlace) {
+    const auto place = [](const char* text) {
+        try {
+            read(text);
+        } catch (const FileError& e) {
+            return e.place;
+        }
+        return std::string("nothing wrong");
+    };
+    EXPECT_EQ(place(R"({"id":"s","kind":"shim-pair","wheel":"front-left","pushes":"sideways"})"),
+              "adjusters[0].pushes");
+    EXPECT_EQ(place(R"({"id":"c","kind":"cam","wheel":"front-left","at":"120 deg"})"), "adjusters[0].at");
+    EXPECT_EQ(place(R"({"id":"c","kind":"cam","wheel":"front-left","step":"0 deg"})"), "adjusters[0].step");
+    EXPECT_EQ(place(R"({"id":"s","kind":"shim-pair","wheel":"front-left","stacks":{"front":["-1 mm"]}})"),
+              "adjusters[0].stacks.front[0]");
+    EXPECT_EQ(
+        place(
+            R"({"id":"s","kind":"shim-pair","wheel":"front-left","response":{"front":{"camber":{"deg":90}}}})"),
+        "adjusters[0].response.front.camber");
+}
+
+TEST(AdjusterJson, TurnsOfEveryKindAreReadAndWritten) {
+    CarCard car;
+    for (const char* text : {R"({"id":"shims","kind":"shim-pair","wheel":"front-left"})",
+                             R"({"id":"cam","kind":"cam","wheel":"front-left"})",
+                             R"({"id":"pivot","kind":"trailing-arm-shims","wheel":"rear-left"})",
+                             R"({"id":"top","kind":"strut-top","wheel":"front-left"})"})
+        car.adjusters.push_back(read(text));
+    const auto turned = [&](const char* text) {
+        const Json json = parse_json(text);
+        const Turn t = turn_from(Node(json, "events[0]"), car);
+        Json again = Json::object();
+        turn_json(t, again);
+        const Turn u = turn_from(Node(again, "again"), car);
+        EXPECT_NEAR(u.turns, t.turns, 1e-9) << again;
+        EXPECT_NEAR(u.second, t.second, 1e-9) << again;
+        return t;
+    };
+    const Turn s = turned(R"({"adjuster":"shims","amount":{"front":"1.5 mm","rear":"-0.5 mm"}})");
+    EXPECT_NEAR(s.turns, 1.5, 1e-12);
+    EXPECT_NEAR(s.second, -0.5, 1e-12);
+    EXPECT_EQ(s.kind, "shim-pair");
+    EXPECT_NEAR(turned(R"({"adjuster":"cam","amount":"15 deg","way":"in"})").turns, -15, 1e-12);
+    EXPECT_NEAR(turned(R"({"adjuster":"pivot","amount":{"inner":"-2 mm","outer":"2 mm"}})").turns, 2, 1e-12);
+    EXPECT_NEAR(turned(R"({"adjuster":"top","amount":{"in":"3 mm","back":"1 mm"}})").second, 1, 1e-12);
+    const Json bad = parse_json(R"({"adjuster":"shims","amount":{"middle":"1 mm"}})");
+    EXPECT_THROW(turn_from(Node(bad, "events[0]"), car), FileError);
+    const Json one = parse_json(R"({"adjuster":"shims","amount":"1 mm"})");
+    EXPECT_THROW(turn_from(Node(one, "events[0]"), car), FileError) << "which bolt?";
+}
+
+TEST(EntryJson, AnglesCarriedReadBack) {
+    Entry e;
+    e.id = "a";
+    AnglesCarried c;
+    c.from = "Track day";
+    c.wheels[0][0] = {0.12, 0.03};
+    c.wheels[3][1] = {-1.25, 0.1};
+    e.what = c;
+    const Json j = json_of(e);
+    const Entry back = entry_from(j, "log[0]", {});
+    const auto* again = std::get_if<AnglesCarried>(&back.what);
+    ASSERT_TRUE(again);
+    EXPECT_EQ(again->from, "Track day");
+    EXPECT_NEAR(again->wheels[0][0]->deg, 0.12, 1e-12);
+    EXPECT_NEAR(again->wheels[3][1]->sigma_deg, 0.1, 1e-12);
+    EXPECT_FALSE(again->wheels[1][0]);
+}
+
+}  // namespace
+}  // namespace fairchalk::book

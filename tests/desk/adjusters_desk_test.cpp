@@ -1,0 +1,220 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/adjuster.h"
+#include "desk_fixture.h"
+#include "floor/turn_view.h"
+#include "lock/lock_guide.h"
+
+namespace fairchalk::desk {
+namespace {
+
+/// The hillclimb special: rods, links and shims, one side out in camber.
+struct AdjustersTest : DeskTest {
+    void special() {
+        demo();
+        open();
+        for (const book::JobInfo& j : desk->book().jobs())
+            if (j.title == "brask-hillclimb") window->openJob(QString::fromStdString(j.id));
+        desk->settle();
+        key(Qt::Key_7, Qt::ControlModifier);
+    }
+    const PlannedTurn* planned(const std::string& id) {
+        for (const PlannedTurn& t : desk->answer().plan.turns)
+            if (t.adjuster == id) return &t;
+        return nullptr;
+    }
+    void pointAt(const QString& place) {
+        for (PlaceMark* m : window->findChildren<PlaceMark*>())
+            if (m->isVisibleTo(window.get()) && m->id == place) return QTest::mouseClick(m, Qt::LeftButton);
+        FAIL() << place.toStdString();
+    }
+};
+
+TEST_F(AdjustersTest, TheSheetHasEveryTurnInItsOrderAndWhatTheShimsAre) {
+    special();
+    ASSERT_TRUE(planned("shims-fr")) << slateText().toStdString();
+    EXPECT_FALSE(planned("shims-fl")) << "it is inside";
+    EXPECT_FALSE(planned("shims-fr")->shims.empty());
+    ASSERT_TRUE(planned("rod-fr"));
+    std::size_t shims = 99, rod = 0;
+    for (std::size_t i = 0; i < desk->answer().plan.turns.size(); ++i) {
+        if (desk->answer().plan.turns[i].adjuster == "shims-fr") shims = i;
+        if (desk->answer().plan.turns[i].adjuster == "rod-fr") rod = i;
+    }
+    EXPECT_LT(shims, rod);
+    EXPECT_TRUE(slateText().contains("Right front upper-arm shims, front bolt")) << slateText().toStdString();
+    // Each card says what it is to who does not see it; the sheet turns by key.
+    QStringList said;
+    for (const QWidget* w : window->findChildren<TurnView*>().front()->findChildren<QWidget*>())
+        said << w->accessibleName();
+    EXPECT_TRUE(said.join('\n').contains("Right front upper-arm shims: ")) << said.join('\n').toStdString();
+    key(Qt::Key_PageDown);
+    // Toe only, then all of it again.
+    const std::size_t all = desk->answer().plan.turns.size();
+    for (int n = 4; n <= 9; ++n) {
+        key(static_cast<Qt::Key>(Qt::Key_0 + n), Qt::AltModifier);
+        desk->settle();
+        if (desk->planChoice().name == "toe") break;
+        if (!desk->planChoice().name.empty() && desk->planChoice().name != "toe") continue;
+    }
+    EXPECT_EQ(desk->planChoice().name, "toe");
+    EXPECT_FALSE(planned("shims-fr"));
+    EXPECT_LT(desk->answer().plan.turns.size(), all);
+}
+
+TEST_F(AdjustersTest, WhatWasReallyTurnedIsAskedHandleByHandleAndOnlyItsSpotsAgain) {
+    special();
+    const auto turns = desk->answer().plan.turns;
+    key(Qt::Key_F3);
+    for (const PlannedTurn& t : turns) {
+        if (t.kind.empty()) {
+            enter("0");
+            continue;
+        }
+        EXPECT_TRUE(slateText().contains("front bolt")) << slateText().toStdString();
+        enter("1.5 mm");
+        EXPECT_TRUE(slateText().contains("rear bolt"));
+        enter("-0.5 mm");
+    }
+    desk->settle();
+    const Turn* last = last_of<Turn>(desk->job());
+    ASSERT_TRUE(last);
+    EXPECT_EQ(last->adjuster, "shims-fr");
+    EXPECT_NEAR(last->turns, 1.5, 1e-9);
+    EXPECT_NEAR(last->second, -0.5, 1e-9);
+    for (const Spot& s : wanted_spots(desk->job(), desk->round()))
+        if (s.wheel) {
+            EXPECT_EQ(*s.wheel, Wheel::front_right) << s.name();
+        }
+    // It is on the disk, and reads back.
+    close();
+    open();
+    const Turn* again = last_of<Turn>(desk->job());
+    ASSERT_TRUE(again);
+    EXPECT_EQ(again->kind, "shim-pair");
+    EXPECT_NEAR(again->second, -0.5, 1e-9);
+}
+
+TEST_F(AdjustersTest, LockingHasItsTorqueTheSumForAnExtensionAndAsksForTheReadingsAgain) {
+    special();
+    key(Qt::Key_F2);
+    desk->settle();
+    key(Qt::Key_7, Qt::ControlModifier);
+    window->showPage("lock");
+    EXPECT_TRUE(slateText().contains("Mark")) << slateText().toStdString();
+    pointAt("rod-fr");
+    EXPECT_TRUE(slateText().contains("45 Nm")) << slateText().toStdString();
+    enter("400 mm");
+    EXPECT_TRUE(slateText().contains("Two lengths"));
+    key(Qt::Key_Escape);
+    window->slate().findChild<QLineEdit*>()->clear();
+    enter("400 mm 100 mm");
+    EXPECT_TRUE(slateText().contains("set <b>36 Nm</b>")) << slateText().toStdString();
+    while (dynamic_cast<const LockGuide*>(window->slate().guide()) && turned_unlocked(desk->job())) {
+        key(Qt::Key_F2);
+        desk->settle();
+    }
+    EXPECT_FALSE(turned_unlocked(desk->job()));
+    EXPECT_TRUE(next_spot(desk->job(), desk->round())) << "whether it moved is read";
+}
+
+TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {
+    demo();
+    open();
+    key(Qt::Key_I, Qt::ControlModifier);
+    const auto say = [&](const QString& place, const QString& item, const QString& choice) {
+        pointAt(place);
+        for (int n = 0; n < 40 && !window->slate().guide()->subtitle().contains(item); ++n)
+            window->slate().step(+1);
+        ASSERT_TRUE(window->slate().guide()->subtitle().contains(item)) << item.toStdString();
+        if (window->slate().guide()->typing()) {
+            enter(choice);
+        } else {
+            const auto acts = window->slate().guide()->acts();
+            for (std::size_t i = 0; i < acts.size(); ++i)
+                if (acts[i].id == choice) window->slate().actOfGuide(i);
+        }
+        desk->settle();
+    };
+    say("front-left", "camber is adjusted by", "shims");
+    const Device* d = desk->job().car.device("shim-pair-front-left");
+    ASSERT_TRUE(d);
+    say("front-left", "in the front stack", "2 of 1 mm, 0.5 mm");
+    say("front-left", "joint over the lower", "310 mm");
+    say("torques", "shims in the tin", "4 of 0.5 mm, 2 mm across");
+    d = desk->job().car.device("shim-pair-front-left");
+    ASSERT_TRUE(d);
+    EXPECT_EQ(d->stacks[0].size(), 2u);
+    EXPECT_EQ(d->stacks[0][0].count, 2);
+    EXPECT_NEAR(d->joint_height->mm(), 310, 1e-9);
+    ASSERT_EQ(desk->job().car.tin.size(), 2u);
+    EXPECT_TRUE(desk->job().car.tin[1].spans);
+    // Caster by the same shims makes no second set; another choice for both takes them away.
+    say("front-left", "caster is adjusted by", "shims");
+    say("front-left", "camber is adjusted by", "cams");
+    EXPECT_TRUE(desk->job().car.device("shim-pair-front-left")) << "caster still has them";
+    EXPECT_TRUE(desk->job().car.device("cam-front-front-left"));
+    EXPECT_TRUE(desk->job().car.device("cam-rear-front-left"));
+    say("front-left", "caster is adjusted by", "cams");
+    EXPECT_FALSE(desk->job().car.device("shim-pair-front-left"));
+    say("front-left", "off its middle", "6 mm");
+    EXPECT_TRUE(desk->job().car.rod("rod-fl")) << "the rods stay";
+    // Rubbish in the tin is said, and nothing lost.
+    pointAt("torques");
+    while (!window->slate().guide()->subtitle().contains("tin")) window->slate().step(+1);
+    enter("4 of lots");
+    EXPECT_EQ(desk->job().car.tin.size(), 2u);
+}
+
+TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithoutStrings) {
+    special();
+    const std::string car = desk->book().car_of(desk->jobId());
+    key(Qt::Key_F2);
+    desk->settle();
+    // The spoiled spots read again, as expected and a little more.
+    for (int n = 0; n < 30 && window->slate().asked(); ++n) {
+        const Spot s = *window->slate().asked();
+        const auto before = readings_at(desk->job(), desk->round() - 1, s);
+        double v = before.empty() ? 0.0 : std::get<Reading>(desk->log()[before.back()].what).value.value;
+        if (s.kind == ReadingKind::camber && s.swept == Swept::straight) v -= 0.8;
+        if (s.kind == ReadingKind::camber && s.swept != Swept::straight) v -= 0.9;
+        enter(QString::number(v));
+        desk->settle();
+        if (readings_at(desk->job(), desk->round(), s).empty()) key(Qt::Key_Return);
+        desk->settle();
+    }
+    bool seen = false;
+    for (const DeviceResponse& r : desk->answer().now.device_responses)
+        seen = seen || (r.device == "shims-fr" && r.turns_seen == 1);
+    EXPECT_TRUE(seen);
+    const book::Json taught = JobDesk::taughtCard(desk->book(), car);
+    bool response = false;
+    for (const book::Json& a : taught["adjusters"])
+        response = response || (a["id"] == "shims-fr" && a.contains("response"));
+    EXPECT_TRUE(response) << taught.dump();
+    // A new job on it: nothing read, all taken over, another set-up.
+    window->showCarPage(QString::fromStdString(car));
+    key(Qt::Key_Return, Qt::ControlModifier);
+    desk->settle();
+    ASSERT_TRUE(desk->job().rounds[0].readings.empty());
+    bool carried = false;
+    for (const Adjuster& a : desk->job().car.adjusters)
+        if (const Device* d = std::get_if<Device>(&a)) carried = carried || !d->response.empty();
+    EXPECT_TRUE(carried) << "the card has what was learnt";
+    key(Qt::Key_7, Qt::ControlModifier);
+    key(Qt::Key_4, Qt::AltModifier);
+    desk->settle();
+    ASSERT_TRUE(last_of<AnglesCarried>(desk->job())) << slateText().toStdString();
+    EXPECT_TRUE(desk->answer().now.wheels[0].toe.known);
+    EXPECT_TRUE(desk->answer().now.wheels[0].camber.known);
+    for (int n = 4; n <= 6 && desk->cardJson()["setup_in_use"] != "road"; ++n) {
+        key(static_cast<Qt::Key>(Qt::Key_0 + n), Qt::AltModifier);
+        desk->settle();
+    }
+    EXPECT_EQ(desk->cardJson()["setup_in_use"], "road");
+    ASSERT_TRUE(planned("shims-fl") && planned("shims-fr")) << slateText().toStdString();
+    EXPECT_GT(planned("shims-fl")->turns + planned("shims-fl")->second, 0.0) << "from -2 to -1 degrees";
+    EXPECT_TRUE(slateText().contains("Likely to finish the job"));
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
