@@ -83,7 +83,7 @@ QString LockGuide::subtitle() const {
     return current().empty() ? tr("all that was turned is locked") : part(desk_, current());
 }
 QString LockGuide::prompt() const {
-    return tr("wrench 400 mm, extension 100 mm, at 0 deg");
+    return tr("400 mm 100 mm");
 }
 
 Understood LockGuide::understand(const QString& text) const {
@@ -190,7 +190,7 @@ QString LockGuide::body() const {
                                 .arg(q(show_toe(l.by, how_)), q(show_plus_minus(l.sigma * k95, how_)))
                                 .arg(l.seen));
         out +=
-            line(warn(tr("▲ New split pins and self-locking nuts where the manual has them; thread engaged "
+            line(warn(tr("New split pins and self-locking nuts where the manual has them; thread engaged "
                          "as far as it asks.")));
     }
     const auto loose = loose_list(desk_.job());
@@ -219,17 +219,32 @@ void LockGuide::draw(QPainter& p) const {
         const double y = b.center().y() + 6, x = b.left() + 470;
         p.setPen(c.stroke(c.chalk, 2.2));
         p.setBrush(Qt::NoBrush);
-        p.drawRect(QRectF(x, y - 7, 90, 14));
-        p.drawRect(QRectF(x + 90, y - 15, 26, 30));
-        p.drawRoundedRect(QRectF(x + 120, y - 11, 90, 22), 6, 6);
-        p.setPen(c.stroke(c.string, 3));
-        p.drawLine(QPointF(x + 70, y - 12), QPointF(x + 150, y + 4));
-        p.setPen(c.stroke(c.soft, 4));
-        p.drawLine(QPointF(x + 30, y + 8), QPointF(x + 18, y + 42));
-        p.drawLine(QPointF(x + 103, y - 16), QPointF(x + 128, y - 48));
+        if (desk_.car().rod(place.id.toStdString())) {
+            p.drawRect(QRectF(x, y - 7, 90, 14));
+            p.drawRect(QRectF(x + 90, y - 15, 26, 30));
+            p.drawRoundedRect(QRectF(x + 120, y - 11, 90, 22), 6, 6);
+            p.setPen(c.stroke(c.string, 3));
+            p.drawLine(QPointF(x + 70, y - 12), QPointF(x + 150, y + 4));
+            p.setPen(c.stroke(c.soft, 4));
+            p.drawLine(QPointF(x + 30, y + 8), QPointF(x + 18, y + 36));
+            p.drawLine(QPointF(x + 103, y - 16), QPointF(x + 124, y - 44));
+            drawText(p, {x - 62, y + 14, 70, 20}, Qt::AlignRight, tr("hold"), 12, c.soft);
+        } else {
+            // A bolt's head with the mark across it and what it sits on.
+            p.drawRect(QRectF(x, y + 2, 190, 12));
+            p.drawPolygon(QPolygonF({{x + 72, y - 18},
+                                     {x + 118, y - 18},
+                                     {x + 130, y},
+                                     {x + 118, y + 2},
+                                     {x + 72, y + 2},
+                                     {x + 60, y}}));
+            p.setPen(c.stroke(c.string, 3));
+            p.drawLine(QPointF(x + 88, y - 18), QPointF(x + 84, y + 14));
+            p.setPen(c.stroke(c.soft, 4));
+            p.drawLine(QPointF(x + 110, y - 20), QPointF(x + 124, y - 44));
+        }
         drawText(p, {b.left() + 16, b.top() + 14, 430, 32}, Qt::AlignLeft, place.name, 17, c.chalk, true);
         drawText(p, {b.left() + 16, b.top() + 50, 430, 28}, Qt::AlignLeft, place.value, 14, c.soft);
-        drawText(p, {x - 30, y + 26, 120, 20}, Qt::AlignCenter, tr("hold"), 12, c.soft);
         drawText(p, {x + 132, y - 46, 100, 20}, Qt::AlignLeft, tr("tighten"), 12, c.string);
     }
 }

@@ -177,7 +177,7 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys, std::size_t first_
             b->style()->polish(b);
         }
         b->ensurePolished();
-        const bool wide = a.main || a.text.size() > 17;
+        const bool wide = a.main || a.text.size() + key.size() > 21;
         if (wide && column == 1) ++row, column = 0;
         grid->addWidget(b, row, column, 1, wide ? 2 : 1);
         if (wide || column == 1)
