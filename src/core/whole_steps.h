@@ -33,8 +33,8 @@ struct WholeStepsAnswer {
 };
 
 /// Branch and bound on the triangular factor of `a` (C. P. Schnorr, M. Euchner, Lattice basis reduction,
-/// Mathematical Programming 66 (1994): nearest choices first, cut off by the best so far). `feasible` refuses whole
-/// answers, such as stacks that the shims at hand do not make up.
+/// Mathematical Programming 66 (1994): nearest choices first, cut off by the best so far). `feasible` refuses
+/// whole answers, such as stacks that the shims at hand do not make up.
 WholeStepsAnswer nearest_whole_steps(
     const WholeSteps& problem, const std::function<bool(const std::vector<std::size_t>&)>& feasible = {},
     long most_nodes = 4'000'000);

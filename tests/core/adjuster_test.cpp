@@ -5,6 +5,7 @@
 #include <random>
 
 #include <gtest/gtest.h>
+#include <Eigen/Cholesky>
 
 #include "core/learnt.h"
 #include "core/making.h"
@@ -542,6 +543,154 @@ TEST(Making, ATorqueThroughAnExtension) {
                 55.0 * 400 / 450, 1e-9);
     EXPECT_NEAR(torque_to_set(55, Length::from_mm(400), Length::from_mm(100), Angle::from_deg(90)), 55.0,
                 1e-9);
+}
+
+}  // namespace
+}  // namespace fairchalk
+
+namespace fairchalk {
+namespace {
+
+TEST(AdjusterKinds, MoveACornerTheWayTheirWordsSay) {
+    // One step of each first handle, on the likes of its corner: the angle that it serves goes this way.
+    struct Row {
+        const char* kind;
+        int handle, angle;
+        double sign;
+    };
+    const Row rows[] = {
+        {"shim-pair", 0, 1, 1},        {"shim-pair", 0, 2, 1},          {"shim-pair", 1, 2, -1},
+        {"spanning-shims", 0, 1, 1},   {"strut-top", 0, 1, -1},         {"strut-top", 1, 2, 1},
+        {"upper-joint-slot", 0, 1, 1}, {"trailing-arm-shims", 0, 0, 1}, {"cross-tube", 0, 0, 1}};
+    for (const Row& r : rows) {
+        const AdjusterKind* kind = adjuster_kind(r.kind);
+        ASSERT_TRUE(kind) << r.kind;
+        const Device d =
+            device("it", r.kind,
+                   kind->serves(device("it", r.kind)) == 1 && std::string_view(r.kind) == "trailing-arm-shims"
+                       ? Wheel::rear_left
+                       : Wheel::front_left);
+        const auto p = response_prior(d, {});
+        for (std::size_t i = 0; i < p->effects.size(); ++i)
+            if (p->effects[i].handle == r.handle && p->effects[i].angle == r.angle &&
+                p->effects[i].wheel == wheel_of(d)) {
+                EXPECT_GT(p->mean[static_cast<Eigen::Index>(i)] * r.sign, 0.0)
+                    << r.kind << ' ' << r.handle << ' ' << r.angle;
+            }
+    }
+}
+
+TEST(AdjusterKinds, BothSidesAreMirrorImages) {
+    for (const AdjusterKind* kind : adjuster_kinds()) {
+        if (kind->name() == "cross-tube" || kind->name() == "drag-link") continue;
+        const auto l = response_prior(device("l", std::string(kind->name()), Wheel::front_left), {}),
+                   r = response_prior(device("r", std::string(kind->name()), Wheel::front_right), {});
+        ASSERT_EQ(l->effects.size(), r->effects.size());
+        for (Eigen::Index i = 0; i < l->mean.size(); ++i)
+            EXPECT_NEAR(l->mean[i], r->mean[i], 1e-12) << kind->name();
+        const Eigen::LLT<Eigen::MatrixXd> llt(l->covariance);
+        EXPECT_EQ(llt.info(), Eigen::Success) << kind->name() << ": a covariance is positive";
+    }
+}
+
+TEST(AdjusterKinds, RangesAreFromWhereTheCardHasThem) {
+    Device d = device("s", "shim-pair");
+    d.stacks[0] = {{Length::from_mm(1), 2, false}};
+    const auto handles = adjuster_kind("shim-pair")->handles(d);
+    EXPECT_NEAR(handles[0].least, -2.0, 1e-12) << "no more comes out than is in";
+    EXPECT_LT(handles[1].least, -2.0) << "nobody said what is in there";
+    d.least = -0.5;
+    EXPECT_NEAR(adjuster_kind("shim-pair")->handles(d)[0].least, -0.5, 1e-12);
+}
+
+TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
+    Job1 j;
+    Device cam = device("cam", "cam");
+    cam.bolt = "both";
+    cam.upper_arm = true;
+    cam.eccentricity = Length::from_mm(4);
+    cam.at_deg = 75;
+    cam.step = 15;
+    j.car.adjusters.emplace_back(cam);
+    j.begin({Job1::target(Measure::camber, Wheel::front_left, 0.5, 0.3)});
+    j.all(0, 0, -0.5, -0.5);
+    const Plan p = j.plan();
+    // Fifteen degrees are left, and they do next to nothing.
+    for (const PlannedTurn& t : p.turns) EXPECT_LE(t.turns, 15.0);
+    EXPECT_LT(p.expect[0][1].value.deg(), 0.2);
+    // From its middle the same cam reaches it.
+    Job1 k;
+    cam.at_deg = 0;
+    k.car.adjusters.emplace_back(cam);
+    k.begin({Job1::target(Measure::camber, Wheel::front_left, 0.0, 0.3)});
+    k.all(0, 0, -0.5, -0.5);
+    const PlannedTurn* t = k.turn(k.plan(), "cam");
+    ASSERT_TRUE(t);
+    EXPECT_GT(t->turns, 15.0);
+    EXPECT_NEAR(k.plan().expect[0][1].value.deg(), 0.0, 0.2);
+}
+
+TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
+    Job1 j;
+    Device shims = device("shims-fl", "shim-pair"), cam = device("cam-fr", "cam", Wheel::front_right);
+    shims.stacks = {std::vector<ShimsOf>{{Length::from_mm(1), 2, false}},
+                    std::vector<ShimsOf>{{Length::from_mm(1), 1, false}}};
+    cam.least = -60;
+    cam.most = 60;
+    j.car.adjusters.emplace_back(shims);
+    j.car.adjusters.emplace_back(cam);
+    j.car.tin = {{Length::from_mm(0.5), 3, false}};
+    j.begin({});
+    j.all(0, 0, -0.5, -0.5);
+    Turn t;
+    t.adjuster = "shims-fl";
+    t.kind = "shim-pair";
+    t.turns = 0.5;
+    t.second = -1.0;
+    j.put(t);
+    t.adjuster = "cam-fr";
+    t.kind = "cam";
+    t.turns = 20;
+    t.second = 0;
+    j.put(t);
+    j.put(RoundOpened{});
+    j.all(0, 0, -0.5, -0.5);
+    const CarCard next = learnt(job_of(j.log), j.estimated());
+    const Device& s = *next.device("shims-fl");
+    double front = 0, rear = 0, tin = 0;
+    for (const ShimsOf& x : s.stacks[0]) front += x.thickness.mm() * x.count;
+    for (const ShimsOf& x : s.stacks[1]) rear += x.thickness.mm() * x.count;
+    for (const ShimsOf& x : next.tin) tin += x.thickness.mm() * x.count;
+    EXPECT_NEAR(front, 2.5, 1e-9);
+    EXPECT_NEAR(rear, 0.0, 1e-9);
+    EXPECT_NEAR(tin, 2.0, 1e-9) << "three halves less one, and the millimetre that came out";
+    const Device& c = *next.device("cam-fr");
+    EXPECT_NEAR(c.at_deg, 20, 1e-12);
+    EXPECT_NEAR(*c.most, 40, 1e-12);
+    EXPECT_NEAR(*c.least, -80, 1e-12);
+}
+
+TEST(Estimate, TheArmsOfAnAxleAreLearntTogether) {
+    Job1 j;
+    for (Adjuster& a : j.car.adjusters) std::get<Rod>(a).arm.reset();
+    j.begin({});
+    j.all(-0.8, 0.0, 0, 0);
+    const auto sigma = [&](const char* rod) {
+        for (const RodResponse& r : j.estimated().responses)
+            if (r.rod == rod) return r.arm_sigma.mm();
+        return 0.0;
+    };
+    EXPECT_NEAR(sigma("rod-fr"), Rod::prior_arm_sigma.mm(), 0.5)
+        << "before anything was turned each is a guess";
+    Turn t;
+    t.adjuster = "rod-fl";
+    t.turns = 1.5;
+    j.put(t);
+    j.put(RoundOpened{});
+    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.8 + 1.5 * 0.78);
+    EXPECT_LT(sigma("rod-fl"), 7.0);
+    EXPECT_LT(sigma("rod-fr"), 10.0) << "nobody touched it, and it is known: made to the same drawing";
+    EXPECT_GT(sigma("rod-fr"), sigma("rod-fl"));
 }
 
 }  // namespace

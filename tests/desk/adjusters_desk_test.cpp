@@ -1,6 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <QImage>
+#include <QPainter>
+
 #include "core/adjuster.h"
 #include "desk_fixture.h"
+#include "floor/device_drawing.h"
 #include "floor/turn_view.h"
 #include "lock/lock_guide.h"
 
@@ -214,6 +218,37 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     ASSERT_TRUE(planned("shims-fl") && planned("shims-fr")) << slateText().toStdString();
     EXPECT_GT(planned("shims-fl")->turns + planned("shims-fl")->second, 0.0) << "from -2 to -1 degrees";
     EXPECT_TRUE(slateText().contains("Likely to finish the job"));
+}
+
+/// Every kind's drawing puts something on the paper, and another thing for the other way.
+TEST(DeviceDrawing, EveryKindIsDrawnAndShowsItsWay) {
+    for (const AdjusterKind* kind : adjuster_kinds()) {
+        Device d;
+        d.id = "it";
+        d.kind = kind->name();
+        d.wheel = Wheel::front_left;
+        const auto drawn = [&](double first, double second) {
+            QImage paper(420, 140, QImage::Format_ARGB32_Premultiplied);
+            paper.fill(Qt::black);
+            QPainter p(&paper);
+            PlannedTurn t;
+            t.adjuster = d.id;
+            t.kind = d.kind;
+            t.turns = first;
+            t.second = second;
+            drawDevice(p, QRectF(20, 30, 380, 90), d, t);
+            return paper;
+        };
+        const double one = kind->handles(d)[0].unit == HandleUnit::degree ? 30.0 : 2.0;
+        QImage blank(420, 140, QImage::Format_ARGB32_Premultiplied);
+        blank.fill(Qt::black);
+        EXPECT_NE(drawn(one, 0), blank) << d.kind;
+        EXPECT_NE(drawn(one, 0), drawn(-one, 0)) << d.kind << ": which way is in the drawing";
+        if (kind->handles(d).size() > 1) {
+            EXPECT_NE(drawn(0, one), drawn(one, 0)) << d.kind << ": and which handle";
+        }
+        EXPECT_FALSE(seenFrom(d).isEmpty());
+    }
 }
 
 }  // namespace

@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/adjuster.h"
 #include "practice/proving.h"
 
 namespace fairchalk::practice {
@@ -237,6 +238,68 @@ TEST(Proving, WhereTheLipsAreDentedItSaysThatItCantTellRatherThanInside) {
     EXPECT_GT(advice.never, 0.5) << "0.2 mm at two lips is 0.04 degrees";
     const WayResult& scale = r[static_cast<std::size_t>(Way::turn_and_scale)];
     EXPECT_LT(scale.truly_inside, 0.8) << "who works without a ± says inside all the same";
+}
+
+}  // namespace
+}  // namespace fairchalk::practice
+
+namespace fairchalk::practice {
+namespace {
+
+TEST(SimAdjusters, EveryKindOfTheCardMovesASimulatedCarAndBackAgain) {
+    for (const AdjusterKind* kind : adjuster_kinds()) {
+        Device d;
+        d.id = "it";
+        d.kind = kind->name();
+        d.wheel = d.kind == "trailing-arm-shims" ? Wheel::rear_left : Wheel::front_left;
+        d.upper_arm = d.kind == "adjustable-arm";
+        std::array<Corner, 4> corners;
+        for (Corner& c : corners) c = kind->corner(d, {});
+        Nature still;
+        still.settle = 0;
+        SimCar car(corners, SolidCar(), still);
+        car.add(Adjuster(d));
+        SimCar::Rng rng(1);
+        const SolidCar before = car.solid();
+        const double one = kind->handles(d)[0].unit == HandleUnit::degree ? 20.0 : 1.0;
+        const double two = kind->handles(d).size() > 1 ? 1.0 : 0.0;
+        ASSERT_TRUE(car.turn("it", one, rng, two)) << d.kind;
+        double moved = 0;
+        for (std::size_t w = 0; w < 4; ++w)
+            moved += std::abs(car.solid().toe[w] - before.toe[w]) +
+                     std::abs(car.solid().camber[w] - before.camber[w]) +
+                     std::abs(car.solid().caster[w] - before.caster[w]);
+        EXPECT_GT(moved, 0.02) << d.kind;
+        ASSERT_TRUE(car.turn("it", -one, rng, -two));
+        for (std::size_t w = 0; w < 4; ++w) {
+            EXPECT_NEAR(car.solid().toe[w], before.toe[w], 1e-7) << d.kind;
+            EXPECT_NEAR(car.solid().camber[w], before.camber[w], 1e-7) << d.kind;
+        }
+    }
+    Device kept;
+    kept.kind = "magnets";
+    EXPECT_THROW(sim_device(kept, 0), std::invalid_argument);
+}
+
+TEST(Proving, TheWholeFrontAxleArrivesAndTheNextJobIsEasier) {
+    ProvingOptions o = few(12);
+    o.whole = true;
+    o.dents = false;
+    int first = 0, again = 0, inside = 0, arrived = 0;
+    for (std::uint64_t car = 0; car < 12; ++car) {
+        const JobDone one = one_job(Way::advice, o, car), two = one_job(Way::advice_again, o, car);
+        first += one.passes;
+        again += two.passes;
+        for (const JobDone* j : {&one, &two}) {
+            arrived += j->arrived;
+            inside += j->arrived && j->inside;
+            EXPECT_EQ(j->given.size(), static_cast<std::size_t>(j->passes));
+        }
+    }
+    EXPECT_GE(arrived, 20);
+    EXPECT_GE(inside, arrived - 1);
+    EXPECT_LE(first, 30) << "two and a half passes at the most, for toe, camber and caster";
+    EXPECT_LE(again, first + 2) << "what was learnt does not make it worse";
 }
 
 }  // namespace

@@ -67,6 +67,17 @@ Scale scaleFor(const QRectF& box, std::initializer_list<Angle> all) {
     return {box, -reach, reach};
 }
 
+/// A card's number and what it is about.
+void heading(QPainter& p, QPointF at, double width, int number, const QString& text) {
+    const Chalk& c = Chalk::now();
+    p.setFont(type(24, true));
+    p.setPen(c.string);
+    p.drawText(QRectF(at, QSizeF(30, 30)), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
+    p.setFont(type(18, true));
+    p.setPen(c.chalk);
+    p.drawText(QRectF(at.x() + 30, at.y(), width - 40, 26), Qt::AlignLeft | Qt::AlignVCenter, text);
+}
+
 }  // namespace
 
 TurnView::TurnView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {}
@@ -181,12 +192,7 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
                         int number) const {
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
-    p.setFont(type(24, true));
-    p.setPen(c.string);
-    p.drawText(QRectF(l, t, 30, 30), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
-    p.setFont(type(17, true));
-    p.setPen(c.chalk);
-    p.drawText(QRectF(l + 30, t, w - 40, 26), Qt::AlignLeft | Qt::AlignVCenter, q(words::device(d)));
+    heading(p, QPointF(l, t), w, number, q(words::device(d)));
     p.setFont(type(15, true));
     p.setPen(c.string);
     p.drawText(QRectF(l + 30, t + 26, w - 40, 22), Qt::AlignLeft | Qt::AlignVCenter,
@@ -223,15 +229,9 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
                        int number) const {
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
-    p.setFont(type(24, true));
-    p.setPen(c.string);
-    p.drawText(QRectF(l, t, 30, 30), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
-    p.setFont(type(18, true));
-    p.setPen(c.chalk);
-    p.drawText(
-        QRectF(l + 30, t, w * 0.6, 26), Qt::AlignLeft | Qt::AlignVCenter,
-        QStringLiteral("%1: %2 %3")
-            .arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
+    heading(p, QPointF(l, t), w, number,
+            QStringLiteral("%1: %2 %3")
+                .arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
     p.setFont(type(12));
     p.setPen(c.soft);
     p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft,

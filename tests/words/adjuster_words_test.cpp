@@ -1,0 +1,112 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <set>
+
+#include <gtest/gtest.h>
+
+#include "core/adjuster.h"
+#include "words/words.h"
+
+namespace fairchalk::words {
+namespace {
+
+Device device(std::string_view kind, Wheel wheel = Wheel::front_left) {
+    Device d;
+    d.id = "it";
+    d.kind = kind;
+    d.wheel = wheel;
+    return d;
+}
+
+TEST(AdjusterWords, EveryKindHasAllItsWords) {
+    std::set<std::string> names, whys;
+    for (const AdjusterKind* kind : adjuster_kinds()) {
+        const Device d = device(kind->name());
+        EXPECT_TRUE(names.insert(words::device(d)).second) << words::device(d);
+        EXPECT_TRUE(whys.insert(why_device(d)).second) << "each says what it does";
+        EXPECT_FALSE(loosen_device(d).empty());
+        EXPECT_FALSE(lock_device(d).empty());
+        const auto handles = kind->handles(d);
+        for (std::size_t h = 0; h < handles.size(); ++h) {
+            const double more[2] = {h == 0 ? 1.5 : 0.0, h == 1 ? 1.5 : 0.0};
+            const std::string up = device_amounts(d, more[0], more[1]),
+                              down = device_amounts(d, -more[0], -more[1]);
+            EXPECT_NE(up, down) << kind->name() << ": which way is said, not only how much";
+            EXPECT_EQ(up.find('-'), std::string::npos) << up << ": never a bare sign";
+            EXPECT_EQ(up.find('{'), std::string::npos) << up;
+            EXPECT_NE(up.find_first_of("0123456789"), std::string::npos) << up;
+            EXPECT_EQ(handles.size() > 1, !handle_name(d, static_cast<int>(h)).empty());
+        }
+        EXPECT_TRUE(device_amounts(d, 0, 0).empty()) << "nothing to do, nothing said";
+    }
+}
+
+TEST(AdjusterWords, SayWhichCornerAndWhatHangsOnASpringIsCautioned) {
+    EXPECT_EQ(words::device(device("shim-pair", Wheel::front_right)), "Right front upper-arm shims");
+    EXPECT_EQ(words::device(device("trailing-arm-shims", Wheel::rear_left)), "Left rear trailing-arm shims");
+    Device cam = device("cam");
+    cam.bolt = "rear";
+    cam.upper_arm = true;
+    EXPECT_EQ(words::device(cam), "Left front upper rear cam bolt");
+    EXPECT_EQ(words::device(device("cross-tube")), "Tie tube");
+    EXPECT_EQ(words::device(device("magnets")), "it") << "a kind that is only kept goes by its id";
+    for (const char* sprung : {"shim-pair", "spanning-shims", "adjustable-arm", "trailing-arm-shims",
+                               "strut-top", "upper-joint-slot"})
+        EXPECT_FALSE(caution_device(device(sprung)).empty()) << sprung;
+    EXPECT_TRUE(caution_device(device("drag-link")).empty());
+    EXPECT_NE(caution_device(device("strut-top")).find("middle"), std::string::npos)
+        << "the nut that must not be undone";
+}
+
+TEST(AdjusterWords, AmountsInTheirUnits) {
+    EXPECT_EQ(thickness(Length::from_mm(0.25)), "0.25 mm");
+    EXPECT_EQ(thickness(Length::from_mm(1.5)), "1.5 mm");
+    EXPECT_EQ(thickness(Length::from_mm(2)), "2 mm");
+    EXPECT_EQ(thickness(Length::from_mm(0.05)), "0.05 mm");
+    EXPECT_EQ(amount(-15, HandleUnit::degree), "15°");
+    EXPECT_EQ(amount(0.875, HandleUnit::turn), "7/8 turn");
+    Show inches;
+    inches.lengths = Show::LengthStyle::inch;
+    EXPECT_NE(thickness(Length::from_mm(1.5875), inches).find("1/16 in"), std::string::npos);
+    EXPECT_EQ(device_amounts(device("shim-pair"), 1.5, -0.25),
+              "add 1.5 mm at the front bolt, take out 0.25 mm at the rear bolt");
+}
+
+TEST(AdjusterWords, ShimsGoFromWhereToWhere) {
+    CarCard car;
+    Device d = device("shim-pair");
+    d.id = "shims-fl";
+    car.adjusters = {d};
+    const auto said = [&](const char* from, const char* to, int n, bool spans = false) {
+        return shim_move({{Length::from_mm(0.5), n, spans}, from, to}, car);
+    };
+    EXPECT_EQ(said("tin", "shims-fl front", 1), "0.5 mm: from the tin to left front, front bolt");
+    EXPECT_EQ(said("shims-fl rear", "tin", 3), "3 of 0.5 mm: from left front, rear bolt to the tin");
+    EXPECT_EQ(said("tin", "shims-fl both", 1, true), "0.5 mm: from the tin to left front, across both bolts");
+}
+
+TEST(AdjusterWords, ATurnThatDidSomethingElse) {
+    CarCard car;
+    Rod rod;
+    rod.id = "rod-fl";
+    rod.wheel = Wheel::front_left;
+    car.adjusters = {rod};
+    TurnDoubt d;
+    d.adjuster = "rod-fl";
+    d.expected = Angle::from_deg(0.5);
+    d.happened = Angle::from_deg(-0.5);
+    std::set<std::string> all;
+    for (int w = 0; w <= static_cast<int>(OtherTurn::unexplained); ++w) {
+        d.what = static_cast<OtherTurn>(w);
+        const std::string s = turn_doubt(d, car);
+        EXPECT_TRUE(all.insert(s).second) << s;
+        EXPECT_TRUE(
+            s.starts_with("Left tie rod: the wheel should have toed in by 0°30', and toed out by 0°30'."))
+            << s;
+        EXPECT_EQ(s.find('\n'), std::string::npos);
+    }
+    d.happened = Angle();
+    EXPECT_NE(turn_doubt(d, car).find("did not move"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace fairchalk::words
