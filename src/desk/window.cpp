@@ -9,9 +9,9 @@
 #include <QShortcut>
 #include <QVBoxLayout>
 
+#include "lock/lock_guide.h"
 #include "look/chalk.h"
 #include "look/html.h"
-#include "lock/lock_guide.h"
 #include "practice/lesson_guide.h"
 #include "practice/practice_jobs.h"
 #include "practice/truth_guide.h"
