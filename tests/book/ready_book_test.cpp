@@ -45,8 +45,7 @@ std::vector<CarCard> every_car() {
                 c.power_steering = steering == Steering::rack;
                 Rod rod;
                 rod.id = "rod-fl";
-                c.adjusters = {rod,
-                               Device{"s", s == Suspension::beam ? "cam" : "shim-pair", {}, {}, {}}};
+                c.adjusters = {rod, Device{"s", s == Suspension::beam ? "cam" : "shim-pair", {}, {}, {}}};
                 out.push_back(c);
             }
     return out;

@@ -360,8 +360,7 @@ TEST(Baseline, SaysWhatIsLeftToTurnToPutItBack) {
     CarCard card = testing::card_of({});
     Rod rod = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
     rod.pitch = Length::from_mm(1.5);
-    card.adjusters = {rod, Device{"cam-rl", "cam", {}, {}, {}},
-                      Device{"n", "none", "camber", {}, {}}};
+    card.adjusters = {rod, Device{"cam-rl", "cam", {}, {}, {}}, Device{"n", "none", "camber", {}, {}}};
     Log log(card);
     const auto items = baseline_of(log.job());
     ASSERT_EQ(items.size(), 8u)
