@@ -15,6 +15,38 @@
 namespace fairchalk::desk {
 namespace {
 
+/// What the last pass of turns had been expected to do, by what was known before it; empty while nothing was
+/// read after it.
+std::vector<Verdict> expected_of_last_pass(const std::vector<Entry>& log, const Job& job) {
+    std::size_t first = log.size();
+    bool measured = false;
+    for (std::size_t n = log.size(); n-- > 0;) {
+        if (!job.live(n)) continue;
+        if (std::holds_alternative<Turn>(log[n].what)) {
+            first = n;
+        } else if (reads_angle(log[n])) {
+            if (first < log.size()) break;
+            measured = true;
+        }
+    }
+    if (first == log.size() || !measured) return {};
+    const std::vector<Entry> before(log.begin(), log.begin() + static_cast<std::ptrdiff_t>(first));
+    const Job then = job_of(before);
+    if (then.rounds.empty()) return {};
+    EstimateOptions o;
+    o.as_of_now = true;
+    o.explain = false;
+    std::vector<std::array<double, 2>> amounts(then.car.adjusters.size());
+    for (std::size_t i = first; i < log.size(); ++i) {
+        const Turn* t = job.live(i) ? std::get_if<Turn>(&log[i].what) : nullptr;
+        const int place = t ? then.car.place_of(t->adjuster) : -1;
+        if (place < 0) continue;
+        amounts[static_cast<std::size_t>(place)][0] += t->turns;
+        amounts[static_cast<std::size_t>(place)][1] += t->second;
+    }
+    return expect_after(then, estimate(then, o), amounts).verdicts;
+}
+
 Answer answer_to(const std::vector<Entry>& log, const PlanChoice& choice, const std::atomic<bool>* cancel) {
     Answer a;
     a.sequence = log.size();
@@ -30,6 +62,7 @@ Answer answer_to(const std::vector<Entry>& log, const PlanChoice& choice, const 
     options = {};
     options.cancel = cancel;
     options.as_of_now = true;
+    a.expected = expected_of_last_pass(log, job);
     a.doubt = turn_doubt(job);
     if (a.doubt) options.doubted_turns = a.doubt->turns;
     a.now = estimate(job, options);

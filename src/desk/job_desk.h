@@ -40,6 +40,8 @@ struct Answer {
     std::size_t sequence = 0;  ///< how many entries it answers
     Estimate now;              ///< as the car stands, what was turned since included
     Plan plan;
+    std::vector<Verdict>
+        expected;  ///< of the last pass of turns, once it was measured: what had been expected
     std::optional<TurnDoubt>
         doubt;  ///< the last turns did not do what they should have: `now` does without them
     std::vector<Verdict> verdicts;

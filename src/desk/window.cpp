@@ -506,10 +506,17 @@ void Window::print() {
     QPrintDialog dialog(&printer, this);
     if (dialog.exec() != QDialog::Accepted) return;
     QPainter p(&printer);
-    drawSheet(p, printer.pageRect(QPrinter::DevicePixel).size());
+    const QSizeF paper = printer.pageRect(QPrinter::DevicePixel).size();
+    const int sheets = guideFor(stage_) || stage_ != Stage::turn ? 1 : turn_->sheets();
+    for (int n = 0; n < sheets; ++n) {
+        if (n > 0) printer.newPage();
+        p.save();
+        drawSheet(p, paper, n);
+        p.restore();
+    }
 }
 
-void Window::drawSheet(QPainter& p, const QSizeF& paper) {
+void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
     const bool dark = Chalk::now().dark;
     Chalk::choose(false);  // paper is pale
     const QSizeF sheet(960, 960 * paper.height() / paper.width());
@@ -524,7 +531,7 @@ void Window::drawSheet(QPainter& p, const QSizeF& paper) {
         guide->draw(p);
         p.restore();
     } else if (stage_ == Stage::turn) {
-        turn_->draw(p, drawing);
+        turn_->drawSheet(p, drawing, number);
     } else {
         floor_->draw(p, drawing, true);
     }

@@ -60,7 +60,7 @@ class Window : public QMainWindow {
     QString sayLine() const { return say_->text(); }
     void showPage(const QString& page);
     /// The stage as it is printed, with its cautions, on paper of this size.
-    void drawSheet(QPainter& p, const QSizeF& paper);
+    void drawSheet(QPainter& p, const QSizeF& paper, int number = 0);
     const QString& page() const { return page_; }
     /// The gauge on a wire; made when it is first wanted.
     GaugeWire& wire();

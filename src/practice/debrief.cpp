@@ -153,6 +153,11 @@ Debrief debrief(const PracticeFloor& start, const std::vector<Entry>& log) {
     for (std::size_t w = 0; w < 4; ++w) {
         d.believed[w] = e.wheels[w].toe;
         d.truth[w] = Angle::from_deg(solid.toe[w]);
+        const Wheel wheel = all_wheels[w];
+        if (e.wheels[w].camber.known)
+            d.leans.push_back({wheel, Measure::camber, e.wheels[w].camber, Angle::from_deg(solid.camber[w])});
+        if (e.wheels[w].caster.known)
+            d.leans.push_back({wheel, Measure::caster, e.wheels[w].caster, Angle::from_deg(solid.caster[w])});
     }
     bool turning = false, ended = false;
     for (std::size_t i = 0; i < log.size(); ++i) {

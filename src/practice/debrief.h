@@ -29,8 +29,16 @@ struct Mishap {
 };
 
 struct Debrief {
-    std::array<KnownAngle, 4> believed;
+    std::array<KnownAngle, 4> believed;  ///< toes
     std::array<Angle, 4> truth;
+    /// Cambers and casters that were measured.
+    struct Lean {
+        Wheel wheel = Wheel::front_left;
+        Measure measure = Measure::camber;
+        KnownAngle believed;
+        Angle truth;
+    };
+    std::vector<Lean> leans;
     int passes = 0;    ///< of turning
     int readings = 0;  ///< taken, struck ones included
     double minutes = 0.0;

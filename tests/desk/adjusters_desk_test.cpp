@@ -98,6 +98,33 @@ TEST_F(AdjustersTest, WhatWasReallyTurnedIsAskedHandleByHandleAndOnlyItsSpotsAga
     EXPECT_NEAR(again->second, -0.5, 1e-9);
 }
 
+TEST_F(AdjustersTest, WhatDoesNotTurnIsLeftOutOfTheNextPlanAndExpectedStandsBesideMeasured) {
+    special();
+    const std::size_t all = desk->answer().plan.turns.size();
+    key(Qt::Key_F3);
+    for (std::size_t n = 0; n < all; ++n)
+        for (int handle = 0; handle < (desk->answer().plan.turns[n].kind.empty() ? 1 : 2); ++handle)
+            enter(handle == 0 && n == 0 ? "can't" : "0");
+    desk->settle();
+    EXPECT_EQ(desk->planChoice().name, "cannot");
+    EXPECT_FALSE(planned("shims-fr")) << "the seized one";
+    EXPECT_EQ(last_of<Turn>(desk->job()), nullptr) << "nothing was turned";
+    EXPECT_TRUE(slateText().contains("With all adjusters again")) << slateText().toStdString();
+    desk->choosePlan({});
+    desk->settle();
+    ASSERT_TRUE(planned("shims-fr"));
+    EXPECT_TRUE(desk->answer().expected.empty());
+    key(Qt::Key_F2);
+    desk->settle();
+    EXPECT_TRUE(desk->answer().expected.empty()) << "not measured yet";
+    // One spot of it read: what had been expected stands beside it.
+    enter("101");
+    desk->settle();
+    key(Qt::Key_Return);
+    desk->settle();
+    EXPECT_FALSE(desk->answer().expected.empty());
+}
+
 TEST_F(AdjustersTest, LockingHasItsTorqueTheSumForAnExtensionAndAsksForTheReadingsAgain) {
     special();
     key(Qt::Key_F2);

@@ -793,6 +793,11 @@ QString CardGuide::body() const {
         out += line(soft(tr(
             "In the manual's own terms: 0°08' in ±0°15', or 2 mm in ±1.5 mm over 416 mm, with total, each or "
             "half at the end. The manual comes before anything said here.")));
+    if (g->id == "targets") {
+        out += head(tr("Where the manual has none: schools of thought, never a figure for your car"));
+        for (const School* s : desk_.knowledge().on("targets"))
+            out += line(QStringLiteral("<b>%1.</b> %2 %3").arg(q(s->text), q(s->reason), soft(q(s->how))));
+    }
     if (g->id == "torques") out += line(soft(tr("From the manual only; they show at the loose list.")));
     out +=
         line(soft(tr("Enter with nothing typed goes on: only what the next step needs is asked for again.")));

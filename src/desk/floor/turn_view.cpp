@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include <QPainterPath>
 
@@ -148,10 +149,19 @@ int TurnView::perPage() const {
     return (height() - 24 - order_row * static_cast<double>(n) - 16) / 2 >= least_card ? 2 : 1;
 }
 
+int TurnView::sheets() const {
+    return std::max(1, (static_cast<int>(desk_.answer().plan.turns.size()) + perPage() - 1) / perPage());
+}
+
 void TurnView::page(int by) {
-    const int pages = (static_cast<int>(desk_.answer().plan.turns.size()) + perPage() - 1) / perPage();
-    if (pages > 1) page_ = (page_ + by + pages) % pages;
+    page_ = (page_ + by + sheets()) % sheets();
     refresh();
+}
+
+void TurnView::drawSheet(QPainter& p, const QSizeF& size, int number) {
+    const int was = std::exchange(page_, std::clamp(number, 0, sheets() - 1));
+    draw(p, size);
+    page_ = was;
 }
 
 /// Where the card of a turn stands; empty while it is on another page.
@@ -450,6 +460,24 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
                 p.setFont(type(11));
                 p.drawText(QRectF(s.x(was->value) - 40, y - 14, 80, 14), Qt::AlignCenter,
                            tr("round %1").arg(k + 1));
+            }
+        // What the last turn had been expected to make of it: a dashed box as wide as its ±.
+        for (const Verdict& x : a.expected)
+            if (x.target.measure == v.target.measure && x.target.where == v.target.where && x.angle.known) {
+                const double l = s.x(x.angle.value - x.angle.plus_minus()),
+                             r = s.x(x.angle.value + x.angle.plus_minus());
+                p.setPen(c.stroke(c.string, 1.5, Qt::DashLine));
+                p.setBrush(Qt::NoBrush);
+                p.drawRoundedRect(QRectF(l, y + 6, std::max(6.0, r - l), 24), 10, 10);
+                p.setFont(type(12));
+                p.setPen(c.soft);
+                p.drawText(
+                    QRectF(box.left(), y + 42, 300, 18), Qt::AlignLeft,
+                    tr("expected of the turn: %1")
+                        .arg(q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
+                                    ? show_toe(x.angle.value, how_)
+                                    : fairchalk::show(x.angle.value, how_)) +
+                               "  ±" + show_plus_minus(x.angle.plus_minus(), how_))));
             }
         if (v.angle.known) bar(p, s, v.angle, y + 18, c.chalk, 150);
         y += 86;

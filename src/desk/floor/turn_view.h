@@ -19,6 +19,9 @@ class TurnView : public QWidget {
     }
     void refresh();
     void draw(QPainter& p, const QSizeF& size) const;
+    /// How many sheets there are, and one of them.
+    int sheets() const;
+    void drawSheet(QPainter& p, const QSizeF& size, int number);
     /// Another sheet of what there is to turn.
     void page(int by);
 

@@ -139,6 +139,11 @@ QString TruthGuide::body() const {
                              told_->believed[i].known ? known(told_->believed[i], how_) : tr("unknown"),
                              q(show_toe(told_->truth[i], how_))));
     }
+    for (const practice::Debrief::Lean& l : told_->leans)
+        out += line(tr("%1, %2: believed %3, truly <b>%4</b>")
+                        .arg(q(words::wheel(l.wheel)),
+                             l.measure == Measure::camber ? tr("camber") : tr("caster"),
+                             known(l.believed, how_), q(fairchalk::show(l.truth, how_))));
     if (told_->verdicts > 0)
         out += line(tr("%1 of %2 targets truly inside; %3 were believed to be.")
                         .arg(told_->inside_truly)

@@ -490,10 +490,11 @@ void Slate::understand() {
             soft(mode_ == Mode::sweep
                      ? tr("By the plate's scale or floor marks: 18.5. By the steering wheel: 0.9 turns.")
                  : mode_ == Mode::turned
-                     ? (unitInTurn() == HandleUnit::turn ? tr("Turns longer, or with a minus shorter: 7/8, "
-                                                              "-1/4, 2 flats. 0 if it was not turned.")
-                                                         : tr("Added or the way written as plus, the other "
-                                                              "way with a minus; 0 if it was left alone."))
+                     ? (unitInTurn() == HandleUnit::turn
+                            ? tr("Turns longer, or with a minus shorter: 7/8, "
+                                 "-1/4, 2 flats. 0 if it was not turned, can't if it does not turn.")
+                            : tr("Added or the way written as plus, the other "
+                                 "way with a minus; 0 if it was left alone, can't if it does not turn."))
                  : expected().kind == Expect::Kind::angle
                      ? (spot_->kind == ReadingKind::toe_angle
                             ? tr("Like 12' in or 0.2 deg out; a bare number is degrees.")
@@ -503,6 +504,10 @@ void Slate::understand() {
                             : tr("What the gauge shows, like -1.2 or 88.8 or -1°10'."))
                  : how_.lengths == Show::LengthStyle::mm ? tr("A bare number is mm, a bare fraction inches.")
                                                          : tr("A bare number is inches.")));
+        return;
+    }
+    if (mode_ == Mode::turned && text.trimmed().toLower().startsWith(QLatin1String("can"))) {
+        understood_->setText(soft(tr("Enter: it can't be turned; the rest is planned without it.")));
         return;
     }
     const auto quantity = read_quantity(text.toStdString(), expected());
@@ -715,6 +720,17 @@ void Slate::enter() {
             setMode(Mode::reading);
             return;
         }
+        case Mode::turned: {
+            // It does not turn: the rest is planned without it.
+            const QString word = text.trimmed().toLower();
+            const auto asked = turnInTurn();
+            if (asked && (word == tr("can't") || word == QLatin1String("cant"))) {
+                cannot_.push_back(asked->turn->adjuster);
+                turnedSoFar(0.0);
+                return;
+            }
+            break;
+        }
         default:
             break;
     }
@@ -774,34 +790,52 @@ void Slate::enter() {
             setMode(Mode::reading);
             return;
         }
-        case Mode::turned: {
-            const auto all = turnsAsked();
-            turned_so_far_.push_back(quantity->value);
-            if (turned_so_far_.size() < all.size()) {
-                setMode(Mode::turned);
-                return;
-            }
-            std::vector<Turn> made;
-            for (std::size_t i = 0; i < all.size(); ++i) {
-                if (made.empty() || made.back().adjuster != all[i].turn->adjuster) {
-                    Turn t;
-                    t.adjuster = all[i].turn->adjuster;
-                    t.kind = all[i].turn->kind;
-                    made.push_back(std::move(t));
-                }
-                (all[i].handle == 0 ? made.back().turns : made.back().second) = turned_so_far_[i];
-            }
-            std::erase_if(made, [](const Turn& t) { return t.turns == 0.0 && t.second == 0.0; });
-            const bool none = made.empty();
-            turned_so_far_.clear();
-            if (!none) desk_.turned(std::move(made));
-            spot_.reset();
-            emit stageWanted(none ? Stage::turn : Stage::read);
+        case Mode::turned:
+            turnedSoFar(quantity->value);
             return;
-        }
         default:
             return;
     }
+}
+
+/// One more amount of what was really turned; after the last of them it goes into the log. What can't be
+/// turned is left out of the next plan.
+void Slate::turnedSoFar(double amount) {
+    const auto all = turnsAsked();
+    turned_so_far_.push_back(amount);
+    if (turned_so_far_.size() < all.size()) {
+        setMode(Mode::turned);
+        return;
+    }
+    std::vector<Turn> made;
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        if (made.empty() || made.back().adjuster != all[i].turn->adjuster) {
+            Turn t;
+            t.adjuster = all[i].turn->adjuster;
+            t.kind = all[i].turn->kind;
+            made.push_back(std::move(t));
+        }
+        (all[i].handle == 0 ? made.back().turns : made.back().second) = turned_so_far_[i];
+    }
+    std::erase_if(made, [](const Turn& t) { return t.turns == 0.0 && t.second == 0.0; });
+    turned_so_far_.clear();
+    if (!cannot_.empty()) {
+        PlanChoice others = desk_.planChoice();
+        others.name = "cannot";
+        std::vector<std::string> may = others.options.touching;
+        if (may.empty())
+            for (const Adjuster& a : desk_.car().adjusters) may.push_back(id_of(a));
+        std::erase_if(may, [&](const std::string& id) {
+            return std::find(cannot_.begin(), cannot_.end(), id) != cannot_.end();
+        });
+        others.options.touching = may;
+        cannot_.clear();
+        desk_.choosePlan(others);
+    }
+    const bool none = made.empty();
+    if (!none) desk_.turned(std::move(made));
+    spot_.reset();
+    emit stageWanted(none ? Stage::turn : Stage::read);
 }
 
 QString Slate::takeFromGauge(const QString& shown, QuantityKind kind) {
@@ -1221,7 +1255,7 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
                                    desk_.editTargets(aims);
                                }});
     if (!leans && !jacks && now.empty()) return out;
-    offer(tr("All of it"), {});
+    offer(now == "cannot" ? tr("With all adjusters again") : tr("All of it"), {});
     if (leans)
         offer(tr("Toe only"), {{{Measure::total_toe, Measure::toe, Measure::thrust}, false, {}}, {}, "toe"});
     if (jacks) offer(tr("Without jacking"), {{{}, true, {}}, {}, "no-jacking"});

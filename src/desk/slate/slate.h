@@ -137,6 +137,8 @@ class Slate : public QWidget {
     std::size_t first_key_ = 0;
     QWidget* act_area_;
     std::vector<double> turned_so_far_;
+    std::vector<std::string> cannot_;  ///< adjusters that were said not to turn, on the way
+    void turnedSoFar(double amount);
     /// On the practice floor: what the rule shows, from when it is held there until something is kept.
     std::optional<practice::Held> held_;
     QString told_;                ///< where the last rule stood, on a level that tells
