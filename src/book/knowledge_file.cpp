@@ -97,7 +97,7 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
     each(tables.schools, "schools", [&](Item& i) {
         School s;
         s.id = i.id;
-        s.topic = i.one_of("topic", {"steering", "slip", "settle"});
+        s.topic = i.one_of("topic", {"steering", "slip", "settle", "targets"});
         s.text = i.needed("text");
         s.reason = i.needed("reason");
         s.how = i.needed("how");

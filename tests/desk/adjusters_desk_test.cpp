@@ -109,7 +109,7 @@ TEST_F(AdjustersTest, WhatDoesNotTurnIsLeftOutOfTheNextPlanAndExpectedStandsBesi
     EXPECT_EQ(desk->planChoice().name, "cannot");
     EXPECT_FALSE(planned("shims-fr")) << "the seized one";
     EXPECT_EQ(last_of<Turn>(desk->job()), nullptr) << "nothing was turned";
-    EXPECT_TRUE(slateText().contains("With all adjusters again")) << slateText().toStdString();
+    EXPECT_TRUE(named("With all adjusters again"));
     desk->choosePlan({});
     desk->settle();
     ASSERT_TRUE(planned("shims-fr"));
@@ -123,6 +123,23 @@ TEST_F(AdjustersTest, WhatDoesNotTurnIsLeftOutOfTheNextPlanAndExpectedStandsBesi
     key(Qt::Key_Return);
     desk->settle();
     EXPECT_FALSE(desk->answer().expected.empty());
+}
+
+TEST_F(AdjustersTest, WhereThereIsNoTargetThereAreSchoolsWithTheirReasonAndNoFigure) {
+    demo();
+    open();
+    key(Qt::Key_I, Qt::ControlModifier);
+    pointAt("targets");
+    const auto schools = desk->knowledge().on("targets");
+    ASSERT_GE(schools.size(), 5u);
+    EXPECT_EQ(schools.front()->id, "target-maker") << "the maker's figure before all of them";
+    const QString text = slateText();
+    for (const School* s : schools) {
+        EXPECT_TRUE(text.contains(QString::fromStdString(s->text))) << s->id;
+        EXPECT_EQ(s->how.find_first_of("0123456789"), std::string::npos)
+            << s->id << ": a school is no figure for a car";
+        EXPECT_FALSE(s->reason.empty());
+    }
 }
 
 TEST_F(AdjustersTest, LockingHasItsTorqueTheSumForAnExtensionAndAsksForTheReadingsAgain) {
