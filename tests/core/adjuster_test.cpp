@@ -631,6 +631,31 @@ TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
     EXPECT_NEAR(from_middle.expect[0][1].value.deg(), 0.0, 0.2);
 }
 
+TEST(Plan, ACamAtALinksInnerEndSetsToe) {
+    Job1 j;
+    j.car.adjusters.clear();
+    Device cam = device("cam-rl", "cam", Wheel::rear_left);
+    cam.angle = "toe";
+    cam.eccentricity = Length::from_mm(5);
+    cam.step = 5;
+    j.car.adjusters.emplace_back(cam);
+    // Outward at a link that runs behind the axle pushes the rear of the wheel out: toe in, by 5 mm over the
+    // arm.
+    const auto [per_degree, sigma] = expected(cam, 0, 0);
+    EXPECT_NEAR(per_degree, 5.0 / 130.0, 0.015);
+    EXPECT_GT(sigma, 0.0);
+    j.begin({Job1::target(Measure::toe, Wheel::rear_left, 0.5, 0.1)});
+    j.all(0, 0, 0, 0);
+    const Plan p = j.plan();
+    const PlannedTurn* t = j.turn(p, "cam-rl");
+    ASSERT_TRUE(t);
+    EXPECT_EQ(t->about, Measure::toe);
+    EXPECT_GT(t->turns, 0.0);
+    EXPECT_NEAR(p.expect[2][0].value.deg(), 0.5, 0.1);
+    EXPECT_TRUE(std::none_of(p.spoils.begin(), p.spoils.end(),
+                             [](const std::string& s) { return s.ends_with("camber"); }));
+}
+
 TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     Job1 j;
     Device shims = device("shims-fl", "shim-pair"), cam = device("cam-fr", "cam", Wheel::front_right);
