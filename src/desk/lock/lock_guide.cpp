@@ -20,6 +20,12 @@ QString part(const JobDesk& desk, const std::string& adjuster) {
                      : q(words::adjuster(desk.car().adjusters[static_cast<std::size_t>(place)]));
 }
 
+Axle axleAt(const JobDesk& desk, const std::string& adjuster) {
+    const Rod* rod = desk.car().rod(adjuster);
+    const Device* d = desk.car().device(adjuster);
+    return axle_of(rod ? rod->wheel : d ? wheel_of(*d) : Wheel::front_left);
+}
+
 }  // namespace
 
 std::vector<std::string> LockGuide::unlocked() const {
@@ -31,12 +37,8 @@ std::vector<std::string> LockGuide::unlocked() const {
             t && std::find(out.begin(), out.end(), t->adjuster) == out.end())
             out.push_back(t->adjuster);
         if (const Change* c = std::get_if<Change>(&what); c && c->kind == ChangeKind::locked)
-            std::erase_if(out, [&](const std::string& id) {
-                const Rod* rod = desk_.car().rod(id);
-                const Device* d = desk_.car().device(id);
-                const Axle at = axle_of(rod ? rod->wheel : d ? wheel_of(*d) : Wheel::front_left);
-                return !c->axle || *c->axle == at;
-            });
+            std::erase_if(out,
+                          [&](const std::string& id) { return !c->axle || *c->axle == axleAt(desk_, id); });
     }
     return out;
 }
@@ -86,18 +88,31 @@ QString LockGuide::prompt() const {
     return tr("400 mm 100 mm");
 }
 
-Understood LockGuide::understand(const QString& text) const {
-    if (text.trimmed().isEmpty())
-        return {soft(tr("Where the wrench does not reach: its length and that of what is put on it, like "
-                        "“400 mm 100 mm”, and the angle if it is not in line.")),
-                true};
-    // Two lengths and, perhaps, an angle.
+/// Two lengths and, perhaps, an angle; nothing where that is not what was typed.
+std::optional<LockGuide::Extension> LockGuide::extensionOf(const QString& text) {
     static const QRegularExpression number(QStringLiteral("(\\d+(?:[.,]\\d+)?)"));
     std::vector<double> found;
     for (auto it = number.globalMatch(text); it.hasNext();)
         found.push_back(it.next().captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
     if (found.size() < 2 || found[0] <= 0 || found[0] + found[1] > 5000 ||
         (found.size() > 2 && found[2] >= 90))
+        return std::nullopt;
+    return Extension{found[0], found[1], found.size() > 2 ? found[2] : 0.0};
+}
+
+double LockGuide::toSet(double torque, const Extension& with) {
+    return std::round(10 * torque_to_set(torque, Length::from_mm(with.wrench),
+                                         Length::from_mm(with.extension), Angle::from_deg(with.angle))) /
+           10;
+}
+
+Understood LockGuide::understand(const QString& text) const {
+    if (text.trimmed().isEmpty())
+        return {soft(tr("Where the wrench does not reach: its length and that of what is put on it, like "
+                        "“400 mm 100 mm”, and the angle if it is not in line.")),
+                true};
+    const auto with = extensionOf(text);
+    if (!with)
         return {warn(tr("Two lengths are wanted, and an angle under 90° if it is not in line: “400 mm 100 mm "
                         "30 deg”.")),
                 false};
@@ -105,10 +120,8 @@ Understood LockGuide::understand(const QString& text) const {
     if (!t)
         return {warn(tr("This one's torque is not on the card (Ctrl+I): with it the sum can be done.")),
                 false};
-    const double set = torque_to_set(*t, Length::from_mm(found[0]), Length::from_mm(found[1]),
-                                     Angle::from_deg(found.size() > 2 ? found[2] : 0.0));
     return {QStringLiteral("<b>= %1</b> %2")
-                .arg(tr("set the wrench to %1 Nm").arg(std::round(set * 10) / 10),
+                .arg(tr("set the wrench to %1 Nm").arg(toSet(*t, *with)),
                      soft(tr("so that %1 Nm arrive").arg(*t))),
             true};
 }
@@ -120,11 +133,7 @@ QString LockGuide::keep(const QString& text) {
     }
     const Understood u = understand(text);
     if (!u.good) return tr("Two lengths are wanted, like “400 mm 100 mm”.");
-    static const QRegularExpression number(QStringLiteral("(\\d+(?:[.,]\\d+)?)"));
-    std::vector<double> found;
-    for (auto it = number.globalMatch(text); it.hasNext();)
-        found.push_back(it.next().captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
-    extension_ = Extension{found[0], found[1], found.size() > 2 ? found[2] : 0.0};
+    extension_ = extensionOf(text);
     emit changed();
     return {};
 }
@@ -132,15 +141,7 @@ QString LockGuide::keep(const QString& text) {
 std::vector<Act> LockGuide::acts() const {
     std::vector<Act> out;
     bool front = false, rear = false;
-    for (const std::string& id : unlocked()) {
-        const Rod* rod = desk_.car().rod(id);
-        const Device* d = desk_.car().device(id);
-        (axle_of(rod ? rod->wheel
-                 : d ? wheel_of(*d)
-                     : Wheel::front_left) == Axle::front
-             ? front
-             : rear) = true;
-    }
+    for (const std::string& id : unlocked()) (axleAt(desk_, id) == Axle::front ? front : rear) = true;
     if (front) out.push_back({"front", tr("The front is locked"), true, false});
     if (rear) out.push_back({"rear", tr("The rear is locked"), !front, false});
     out.push_back({"back", tr("Back"), !front && !rear, false});
@@ -179,10 +180,7 @@ QString LockGuide::body() const {
             out += line(tr("With %1 mm on a wrench of %2 mm, set <b>%3 Nm</b>.")
                             .arg(extension_->extension)
                             .arg(extension_->wrench)
-                            .arg(std::round(10 * torque_to_set(*t, Length::from_mm(extension_->wrench),
-                                                               Length::from_mm(extension_->extension),
-                                                               Angle::from_deg(extension_->angle))) /
-                                 10));
+                            .arg(toSet(*t, *extension_)));
         for (const LockShift& l : desk_.answer().now.locks)
             if (l.rod == id && l.seen > 0)
                 out += line(tr("On this car locking it moves the toe %1 ±%2 (seen %3 times); the plan has "

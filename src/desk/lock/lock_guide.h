@@ -37,6 +37,8 @@ class LockGuide : public Guide {
     struct Extension {
         double wrench = 0.0, extension = 0.0, angle = 0.0;
     };
+    static std::optional<Extension> extensionOf(const QString& text);
+    static double toSet(double torque, const Extension& with);  ///< to a tenth, in the unit of `torque`
     std::optional<Extension> extension_;
 };
 

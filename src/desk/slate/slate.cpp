@@ -897,6 +897,7 @@ void Slate::refresh() {
     number_->setStyleSheet(QStringLiteral("color:%1").arg(c.string.name()));
     subtitle_->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
     if (!desk_.hasJob()) return;
+    if (left_for_ != desk_.jobId()) left_for_.clear();  // another job may add to what was left
     const bool guided = mode_ == Mode::guide || mode_ == Mode::loose || mode_ == Mode::happening;
     const bool turning = stage_ == Stage::turn && !guide_ && !guided;
     const auto& turns = desk_.answer().plan.turns;
@@ -1210,6 +1211,14 @@ bool Slate::plannedFor(const std::string& adjuster) const {
                        [&](const PlannedTurn& t) { return t.adjuster == adjuster; });
 }
 
+const std::optional<AnglesCarried>& Slate::left() {
+    if (left_for_ != desk_.jobId()) {
+        left_ = desk_.leftByLastJob();
+        left_for_ = desk_.jobId();
+    }
+    return left_;
+}
+
 /// Other plans than all of it, where this car has them.
 std::vector<Slate::ReadAct> Slate::turnActs() {
     std::vector<ReadAct> out;
@@ -1235,9 +1244,9 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
     const bool unread = desk_.job().rounds.empty() ||
                         (desk_.job().rounds.size() == 1 && desk_.job().rounds[0].readings.empty());
     if (unread && !last_of<AnglesCarried>(desk_.job()))
-        if (const auto left = desk_.leftByLastJob())
-            out.push_back({{"carry", tr("Take over what is known"), true, false},
-                           [this, left] { desk_.record(*left); }});
+        if (left())
+            out.push_back(
+                {{"carry", tr("Take over what is known"), true, false}, [this] { desk_.record(*left()); }});
     const book::Json card = desk_.cardJson();
     const std::string in_use = card.contains("setup_in_use") && card["setup_in_use"].is_string()
                                    ? card["setup_in_use"].get<std::string>()

@@ -139,6 +139,10 @@ class Slate : public QWidget {
     std::vector<double> turned_so_far_;
     std::vector<std::string> cannot_;  ///< adjusters that were said not to turn, on the way
     void turnedSoFar(double amount);
+    /// What the last job on this car left, worked out once for each job that is opened.
+    const std::optional<AnglesCarried>& left();
+    std::string left_for_;
+    std::optional<AnglesCarried> left_;
     /// On the practice floor: what the rule shows, from when it is held there until something is kept.
     std::optional<practice::Held> held_;
     QString told_;                ///< where the last rule stood, on a level that tells
