@@ -211,6 +211,8 @@ Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCar
     for (std::size_t i : d.turns) j["turns"].push_back(file.label(i));
     j["looks_like"] = name_of(d.what);
     j["adjuster"] = d.adjuster;
+    j["wheel"] = name_of(d.wheel);
+    j["angle"] = name_of(static_cast<Measure>(static_cast<int>(Measure::toe) + d.angle));
     j["expected_deg"] = d.expected.deg();
     j["happened_deg"] = d.happened.deg();
     j["say"] = words::turn_doubt(d, car);
@@ -379,8 +381,13 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
     for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));
     out["cannot"] = Json::array();
     for (const Unreachable& u : plan.cannot) {
-        Json j = {{"what", u.what}, {"why", words::sentence(u.why)}};
+        Json j = {{"what", u.target.name()}, {"why", words::sentence(u.why)}};
         if (u.best.known) j["best"] = angle_json(u.best);
+        for (const GivesWay& g : u.costs)
+            j["costs"].push_back({{"what", g.target.name()},
+                                  {"deg", g.with.value.deg()},
+                                  {"instead_of_deg", g.without.value.deg()}});
+        j["say"] = words::unreachable(u, car);
         out["cannot"].push_back(j);
     }
     if (plan.next == NextStep::read && plan.remeasure.empty() && e.round >= 0) {

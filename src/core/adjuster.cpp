@@ -16,7 +16,6 @@ namespace fairchalk {
 namespace {
 
 constexpr double deg = std::numbers::pi / 180.0;
-constexpr int toe_bit = 1, camber_bit = 2, caster_bit = 4;
 /// How far the hardpoints of cars of one kind lie from those of the sample, one sigma, in mm, and how many
 /// such cars the prior is taken from.
 constexpr double scatter = 22.0;
@@ -77,7 +76,7 @@ class ShimPair : public AdjusterKind {
     CornerMove move(const Device& d, int h, double mm) const override {
         return moved(h == 0 ? Hardpoint::uca_front : Hardpoint::uca_rear, 0, d.pushes_in ? -mm : mm);
     }
-    int serves(const Device&) const override { return camber_bit | caster_bit; }
+    int serves(const Device&) const override { return serves_camber | serves_caster; }
     bool is_stack() const override { return true; }
 };
 
@@ -89,7 +88,7 @@ class SpanningShims : public AdjusterKind {
         m.at(Hardpoint::uca_rear) = m.at(Hardpoint::uca_front);
         return m;
     }
-    int serves(const Device&) const override { return camber_bit; }
+    int serves(const Device&) const override { return serves_camber; }
     bool is_stack() const override { return true; }
 };
 
@@ -117,8 +116,8 @@ class Cam : public AdjusterKind {
         return m;
     }
     int serves(const Device& d) const override {
-        if (d.angle == "toe") return toe_bit;
-        return d.bolt == "strut" || d.bolt == "both" ? camber_bit : camber_bit | caster_bit;
+        if (d.angle == "toe") return serves_toe;
+        return d.bolt == "strut" || d.bolt == "both" ? serves_camber : serves_camber | serves_caster;
     }
     bool wants_jacking() const override { return false; }
     bool keeps_included_angle() const override { return false; }
@@ -133,7 +132,7 @@ class StrutTop : public AdjusterKind {
     CornerMove move(const Device&, int h, double mm) const override {
         return h == 0 ? moved(Hardpoint::top, 0, -mm) : moved(Hardpoint::top, -mm, 0);
     }
-    int serves(const Device&) const override { return camber_bit | caster_bit; }
+    int serves(const Device&) const override { return serves_camber | serves_caster; }
 };
 
 /// The joint slid along its slot at the arm, or the strut along its own at the upright: outward, the top of
@@ -147,7 +146,7 @@ class UpperJointSlot : public AdjusterKind {
         if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
         return longer({Link::uca_front, Link::uca_rear}, mm);
     }
-    int serves(const Device&) const override { return camber_bit; }
+    int serves(const Device&) const override { return serves_camber; }
     bool keeps_included_angle() const override { return false; }
 };
 
@@ -161,7 +160,7 @@ class AdjustableArm : public AdjusterKind {
         return d.upper_arm ? longer({Link::uca_front, Link::uca_rear}, mm)
                            : longer({Link::lca_front, Link::lca_rear}, mm);
     }
-    int serves(const Device&) const override { return camber_bit; }
+    int serves(const Device&) const override { return serves_camber; }
 };
 
 /// A rod from the body to an arm's outer end, in place of the arm's front or rear leg.
@@ -175,7 +174,7 @@ class RadiusRod : public AdjusterKind {
                                       : (d.runs_behind ? Link::lca_rear : Link::lca_front);
         return longer({link}, pitch_of(d) * turns);
     }
-    int serves(const Device&) const override { return caster_bit; }
+    int serves(const Device&) const override { return serves_caster; }
     bool wants_jacking() const override { return false; }
 };
 
@@ -193,7 +192,7 @@ class TrailingArmShims : public AdjusterKind {
         c.at(Hardpoint::pivot) = {d.pivot_to_hub.value_or(Length::from_mm(430)).mm(), 700, 300};
         return c;
     }
-    int serves(const Device&) const override { return toe_bit; }
+    int serves(const Device&) const override { return serves_toe; }
     bool is_stack() const override { return true; }
 };
 
@@ -234,7 +233,7 @@ class CrossTube : public AdjusterKind {
         return of_two_wheels(d,
                              wheel_of(d) == Wheel::front_left ? std::array{1.0, 0.0} : std::array{0.0, 1.0});
     }
-    int serves(const Device&) const override { return toe_bit; }
+    int serves(const Device&) const override { return serves_toe; }
     bool wants_jacking() const override { return false; }
 };
 
@@ -295,6 +294,10 @@ Corner scattered(Corner c, std::mt19937_64& rng, bool arm_known, double foot) {
 }
 
 }  // namespace
+
+double camber_by_toe(double toe_change) {
+    return 0.15 * std::abs(toe_change) + 0.01 * deg;
+}
 
 std::string_view name_of(HandleUnit u) {
     return u == HandleUnit::turn ? "turn" : u == HandleUnit::mm ? "mm" : "deg";

@@ -45,6 +45,18 @@ struct ResponsePrior {
     Eigen::MatrixXd covariance;
 };
 
+/// The angles that an adjuster is there for: bits of `AdjusterKind::serves`, one by one 1 << `Effect::angle`.
+inline constexpr int serves_toe = 1, serves_camber = 2, serves_caster = 4;
+
+/// No effect of a device is quite linear: one sigma, as a share of the effect.
+inline constexpr double not_quite_linear = 0.05;
+/// What locking a rod does differs so much from one time to the next: one sigma, degrees. Judgement.
+inline constexpr double lock_scatter_deg = 0.02;
+
+/// How far a wheel may lean where its rod turned it, since no rod lies quite level with its joints: one
+/// sigma, in the unit of `toe_change` (radians).
+double camber_by_toe(double toe_change);
+
 /// How a kind of adjuster works; one small class for each, in adjuster.cpp.
 class AdjusterKind {
   public:
@@ -58,10 +70,10 @@ class AdjusterKind {
     /// The likes of the corner that it works on.
     virtual Corner corner(const Device& d, const CarCard& car) const;
     virtual ResponsePrior prior(const Device& d, const CarCard& car) const;
-    /// The angles that it is there for: bits 1 toe, 2 camber, 4 caster; 0: only the steering wheel.
+    /// What it is there for: `serves_toe` and its like; 0: only the steering wheel.
     virtual int serves(const Device& d) const = 0;
     /// It is there for camber or caster, and turning it spoils them.
-    bool leans(const Device& d) const { return (serves(d) & 6) != 0; }
+    bool leans(const Device& d) const { return (serves(d) & (serves_camber | serves_caster)) != 0; }
     /// The weight has to come off it first.
     virtual bool wants_jacking() const { return true; }
     /// The upright turns as one piece: camber and inclination change by the same.

@@ -39,10 +39,8 @@ constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an
 constexpr double lip_sigma = 30e-3;
 constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
 
-constexpr double like_arms_sigma = 5e-3;   // metres: of the steering arms of one axle
-constexpr double not_quite_linear = 0.05;  // of what a device does
-constexpr double camber_by_toe = 0.15;     // degrees of camber a degree of toe at most, one sigma
-constexpr double lock_scatter = 0.02;      // degrees: from one locking to the next
+constexpr double like_arms_sigma = 5e-3;  // metres: of the steering arms of one axle
+constexpr double anything = 5.0;          // degrees: a turn of which nothing is known
 
 constexpr double too_vague_deg = 3.0;
 constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
@@ -348,6 +346,7 @@ class Network {
     void raise_strings(int last);
     double slope_by_turned(const Observed& o) const;
     void turn(const Turn& t, const CarCard& car);
+    void doubted_turn(const Turn& t, const CarCard& car);
     void turn_device(const Turn& t, const Device& d, int place, const CarCard& car);
     void carry(const AnglesCarried& known);
     void locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car);
@@ -808,9 +807,9 @@ void Network::turn(const Turn& t, const CarCard& car) {
     const Spoils& row = spoils_of(Happening::turned_toe, car.no_springs);
     // More thread than the arm is long: whatever that was, it says nothing about the toe now.
     const bool absurd = std::abs(length_change(rod, t.turns) / arm_prior(rod).mean) > 0.5;
-    const Angle toe_by = absurd ? Angle::from_deg(5.0) : toe_change(rod, t.turns, arm_prior(rod).mean);
+    const Angle toe_by = absurd ? Angle::from_deg(anything) : toe_change(rod, t.turns, arm_prior(rod).mean);
     if (!rod.pitch || rod.runs == RodSide::unknown || absurd || !current().contains({Unknown::arm, place})) {
-        link_step(Unknown::toe, w, 5.0 * deg);
+        link_step(Unknown::toe, w, anything * deg);
     } else {
         const int before = current().at({Unknown::toe, w});
         const int after = renew(Unknown::toe, w);
@@ -824,9 +823,35 @@ void Network::turn(const Turn& t, const CarCard& car) {
         links_.push_back(l);
     }
     // A rod that is not level with its joints leans the wheel a little as it turns it.
-    link_step(Unknown::camber, w,
-              std::min(row.camber * deg, camber_by_toe * std::abs(toe_by.rad()) + 0.01 * deg));
+    link_step(Unknown::camber, w, std::min(row.camber * deg, camber_by_toe(toe_by.rad())));
     if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * deg);
+}
+
+/// Whatever was turned there, or on the other side of that axle: its angles are as they are read after it.
+void Network::doubted_turn(const Turn& t, const CarCard& car) {
+    if (posterior_->before_doubted.empty()) posterior_->before_doubted = current();
+    const Device* device = car.device(t.adjuster);
+    const Rod* rod = car.rod(t.adjuster);
+    if (!rod && !(device && adjuster_kind(device->kind)))
+        return anything_moved(spoils_of(Happening::turned_other, car.no_springs));
+    ++epoch_;
+    if (device) {
+        std::array<double, 2>& so_far = amounts_[car.place_of(device->id)];
+        so_far[0] += t.turns;
+        so_far[1] += t.second;
+    }
+    const Axle axle = axle_of(rod ? rod->wheel : wheel_of(*device));
+    for (Wheel w : all_wheels) {
+        if (axle_of(w) != axle) continue;
+        const int i = index_of(w);
+        link_step(Unknown::toe, i, anything * deg);
+        if (rod) {
+            link_step(Unknown::camber, i, spoils_of(Happening::turned_toe, car.no_springs).camber * deg);
+            continue;
+        }
+        for (Unknown lean : {Unknown::camber, Unknown::caster, Unknown::sai})
+            link_step(lean, i, anything * deg);
+    }
 }
 
 /// What an earlier job left the car at.
@@ -865,7 +890,7 @@ void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard&
         Linked l;
         l.unknowns = {after, before, current().at({Unknown::lock, place})};
         l.coefficients = {1.0, -1.0, -1.0};
-        l.sigma = lock_scatter * deg;
+        l.sigma = lock_scatter_deg * deg;
         links_.push_back(l);
     }
 }
@@ -1027,12 +1052,7 @@ Estimate Network::solve() {
         if (const Turn* t = std::get_if<Turn>(&what)) {
             const auto& doubted = options_.doubted_turns;
             if (std::find(doubted.begin(), doubted.end(), i) != doubted.end()) {
-                if (posterior_->toe_before_doubted.empty())
-                    for (int w = 0; w < 4; ++w)
-                        posterior_->toe_before_doubted.push_back(current().at({Unknown::toe, w}));
-                Turn unsure = *t;
-                unsure.understood = false;
-                turn(unsure, last_round_->car);
+                doubted_turn(*t, last_round_->car);
                 continue;
             }
             turn(*t, last_round_->car);

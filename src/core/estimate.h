@@ -179,8 +179,8 @@ struct Posterior {
 
     /// What has been turned of the handles of each device since the card: by its place.
     std::map<int, std::array<double, 2>> amounts;
-    /// Toes before the first of the doubted turns, or empty.
-    std::vector<int> toe_before_doubted;
+    /// The unknowns as they stood before the first of the doubted turns, or empty.
+    std::map<std::pair<Unknown, int>, int> before_doubted;
 
     std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };

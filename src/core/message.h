@@ -61,7 +61,9 @@ enum class Code {
     plan_pitch_unknown,     // {0} = adjuster
     plan_out_of_range,      // {0} = adjuster
     plan_steps_too_coarse,  // {0} = adjuster
-    plan_unknown_angle,     // {0} = what, has not been measured
+    plan_given_up,
+    plan_left_out,
+    plan_unknown_angle,  // {0} = what, has not been measured
     // Doubts about a value that can hardly be meant. {0} typed, {1} the usual range, {2} what may be meant.
     doubt_impossible,  // {3} = what it is
     doubt_not_usual,   // {3} = what it is

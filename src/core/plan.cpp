@@ -9,6 +9,7 @@
 
 #include <Eigen/Dense>
 
+#include "core/lever.h"
 #include "core/normal.h"
 #include "core/procedure.h"
 #include "core/whole_steps.h"
@@ -19,10 +20,6 @@ namespace {
 constexpr double deg = std::numbers::pi / 180.0;
 /// How far off the thrust line the front wheels may point: about a degree and a half of steering wheel.
 constexpr double straight_half_band = 0.1 * deg;
-constexpr double settling_sigma = 0.02 * deg;
-constexpr double lock_scatter = 0.02 * deg;
-constexpr double not_quite_linear = 0.05;
-constexpr int toe_bit = 1, camber_bit = 2, caster_bit = 4;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
@@ -32,101 +29,12 @@ constexpr double clear_of_edge = 0.5;
 constexpr double most_turns = 30.0;
 constexpr double most_shims_mm = 15.0;
 
-/// The planner's view of one handle of an adjuster.
-struct Lever {
-    const Rod* rod = nullptr;  // or a device
-    const Device* device = nullptr;
-    const AdjusterKind* kind = nullptr;
-    Handle handle;
-    int which = 0;  // of the device's handles
-    int place = 0;  // on the card
-    Wheel wheel = Wheel::front_left;
-    int serves = 0;
-    double so_far = 0.0;
-    /// An angle it moves, and the unknown that says by how much (for a rod: its arm).
-    struct Pull {
-        int state, response, angle;
-    };
-    std::vector<Pull> pulls;
-    int lock = -1;
-
-    const std::string& id() const { return rod ? rod->id : device->id; }
-    double travel(double amount) const {
-        return kind ? kind->travel(*device, so_far + amount) - kind->travel(*device, so_far) : amount;
-    }
-    /// Of one pull, radians, and its derivative by the unknown.
-    double effect(const Pull& pull, double amount, const Posterior& p) const {
-        if (rod) return toe_change(*rod, amount, Length::from_m(p.x[pull.response])).rad();
-        return p.x[pull.response] * travel(amount);
-    }
-    double slope(const Pull& pull, double amount, const Posterior& p) const {
-        if (device) return travel(amount);
-        const double arm = p.x[pull.response], ratio = length_change(*rod, amount).m() / arm;
-        if (std::abs(ratio) >= 0.99) return 0.0;
-        return toe_sign(*rod) * -ratio / arm / std::sqrt(1 - ratio * ratio);
-    }
-};
-
-struct Levers {
-    std::vector<Lever> usable;
-    std::vector<Unreachable> unusable;
-};
-
-void add_levers(const Device& d, int place, const CarCard& car, const Posterior& p, std::vector<Lever>& out) {
-    const AdjusterKind* kind = adjuster_kind(d.kind);
-    const auto prior = response_prior(d, car);
-    if (!kind || !prior) return;
-    const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
-    const auto handles = kind->handles(d);
-    for (std::size_t h = 0; h < handles.size(); ++h) {
-        Lever l;
-        l.device = &d;
-        l.kind = kind;
-        l.handle = handles[h];
-        l.which = static_cast<int>(h);
-        l.place = place;
-        l.wheel = wheel_of(d);
-        l.serves = kind->serves(d);
-        if (const auto it = p.amounts.find(place); it != p.amounts.end()) l.so_far = it->second[h];
-        for (std::size_t i = 0; i < prior->effects.size(); ++i) {
-            const Effect& e = prior->effects[i];
-            const int state =
-                (*states[static_cast<std::size_t>(e.angle)])[static_cast<std::size_t>(index_of(e.wheel))];
-            const int response = p.index(Unknown::response, place_of_response(place, static_cast<int>(i)));
-            if (e.handle == static_cast<int>(h) && state >= 0 && response >= 0)
-                l.pulls.push_back({state, response, e.angle});
-        }
-        if (!l.pulls.empty()) out.push_back(std::move(l));
-    }
-}
-
-Levers levers_of(const CarCard& car, const Posterior& p) {
-    Levers out;
-    for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
-        const int place = static_cast<int>(i);
-        if (const Device* d = std::get_if<Device>(&car.adjusters[i])) {
-            add_levers(*d, place, car, p, out.usable);
-            continue;
-        }
-        const Rod& rod = std::get<Rod>(car.adjusters[i]);
-        const std::string what = std::string(name_of(rod.wheel)) + ".toe";
-        if (rod.runs == RodSide::unknown)
-            out.unusable.push_back({what, {Code::plan_rod_side_unknown, {rod.id}}, {}});
-        else if (!rod.pitch)
-            out.unusable.push_back({what, {Code::plan_pitch_unknown, {rod.id}}, {}});
-        else if (const int arm = p.index(Unknown::arm, place); arm >= 0) {
-            Lever l;
-            l.rod = &rod;
-            l.handle = {"", HandleUnit::turn, "longer", "shorter", rod.step_turns, -most_turns, most_turns};
-            l.place = place;
-            l.wheel = rod.wheel;
-            l.serves = toe_bit;
-            l.pulls = {{p.index(Unknown::toe, index_of(rod.wheel)), arm, 0}};
-            l.lock = p.index(Unknown::lock, place);
-            out.usable.push_back(std::move(l));
-        }
-    }
-    return out;
+/// Why nothing can be planned with the rod of a wheel, if that is so.
+std::optional<Message> unusable_rod(const CarCard& car, Wheel w) {
+    const Rod* rod = car.rod_at(w);
+    if (!rod || (rod->runs != RodSide::unknown && rod->pitch)) return std::nullopt;
+    return Message{rod->runs == RodSide::unknown ? Code::plan_rod_side_unknown : Code::plan_pitch_unknown,
+                   {rod->id}};
 }
 
 Eigen::VectorXd steering_gradient(const Posterior& p) {
@@ -177,10 +85,8 @@ struct After {
             if (!turned(h)) continue;
             const Lever& l = levers[h];
             for (const Lever::Pull& pull : l.pulls) {
-                double v = settling_sigma * settling_sigma;
-                if (l.device) v += std::pow(not_quite_linear * l.effect(pull, turns[h], p), 2);
-                if (l.lock >= 0) v += lock_scatter * lock_scatter;
-                settles[pull.state] += v;
+                settles[pull.state] += l.settled_variance(pull, turns[h], p) +
+                                       (l.lock >= 0 ? std::pow(lock_scatter_deg * deg, 2) : 0.0);
             }
         }
         double sum = 0.0;
@@ -299,7 +205,7 @@ std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior&
         out.push_back({p.gradient_of(v.target), v.target.aim.rad(), half});
     }
     const bool steered = std::any_of(levers.begin(), levers.end(), [](const Lever& l) {
-        return axle_of(l.wheel) == Axle::front && (l.serves == 0 || (l.serves & toe_bit) != 0);
+        return axle_of(l.wheel) == Axle::front && (l.serves == 0 || (l.serves & serves_toe) != 0);
     });
     if (!steered) return out;
     const Eigen::VectorXd g = steering_gradient(p);
@@ -401,12 +307,12 @@ int bit_of(Measure m) {
     switch (m) {
         case Measure::camber:
         case Measure::cross_camber:
-            return camber_bit;
+            return serves_camber;
         case Measure::caster:
         case Measure::cross_caster:
-            return caster_bit;
+            return serves_caster;
         default:
-            return toe_bit;
+            return serves_toe;
     }
 }
 
@@ -428,9 +334,9 @@ constexpr double turn_below = 0.35;
 constexpr double worth_turning = 0.05;
 
 Measure mostly_about(const Lever& l) {
-    return (l.serves & caster_bit) != 0 && (l.serves & camber_bit) == 0 ? Measure::caster
-           : (l.serves & camber_bit) != 0                               ? Measure::camber
-                                                                        : Measure::toe;
+    return (l.serves & serves_caster) != 0 && (l.serves & serves_camber) == 0 ? Measure::caster
+           : (l.serves & serves_camber) != 0                                  ? Measure::camber
+                                                                              : Measure::toe;
 }
 
 int rank_of(const PlannedTurn& t) {
@@ -483,6 +389,78 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
     return out;
 }
 
+/// An angle that comes out worse by this share of half its band has given way.
+constexpr double gives_way = 0.25;
+/// How many times its weight an angle has that is to be had whatever it costs.
+constexpr double before_all_else = 30.0;
+
+bool in_band(const Verdict& v) {
+    return v.angle.value >= v.target.lo && v.angle.value <= v.target.hi;
+}
+double miss_of(const Verdict& v) {
+    return std::abs((v.angle.value - v.target.aim).rad()) / std::max(v.target.half_band().rad(), 0.01 * deg);
+}
+
+/// What stays outside after the turns though something is there for it: whether it could be had, and
+/// what gives way. Each is planned once more, before all else, and left out.
+std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const std::vector<Lever>& with,
+                                const std::vector<double>& turns, const std::vector<Verdict>& about,
+                                const std::vector<Verdict>& then, bool steering_known) {
+    const auto planned_for = [&](const std::vector<Miss>& misses, std::vector<double>* amounts) {
+        const auto t = best_turns(car, p, with, misses);
+        if (amounts) *amounts = t;
+        return outcome_of(After{p, with, t}, then, steering_known).verdicts;
+    };
+    std::vector<Unreachable> out;
+    for (std::size_t i = 0; i < then.size(); ++i) {
+        const Verdict& v = then[i];
+        if (!v.angle.known || !v.target.has_tolerance || in_band(v)) continue;
+        int reaching = -1;
+        for (std::size_t h = 0; h < with.size() && reaching < 0; ++h)
+            if (reaches(with[h], v.target)) reaching = static_cast<int>(h);
+        if (reaching < 0) continue;
+        // This one before all else; and all else without it.
+        std::vector<Verdict> one, rest;
+        for (const Verdict& o : about) (o.target.name() == v.target.name() ? one : rest).push_back(o);
+        std::vector<Miss> first = misses_of(rest, p, with, steering_known);
+        for (Miss m : misses_of(one, p, {}, steering_known)) {
+            m.half /= before_all_else;
+            first.push_back(std::move(m));
+        }
+        std::vector<double> amounts;
+        const std::vector<Verdict> had = planned_for(first, &amounts);
+        Unreachable u{v.target, {}, v.angle, {}};
+        if (in_band(had[i])) {
+            u.why = {Code::plan_given_up, {}};
+            for (std::size_t k = 0; k < then.size(); ++k)
+                if (k != i && then[k].angle.known && then[k].target.has_tolerance && !in_band(had[k]) &&
+                    miss_of(had[k]) > miss_of(then[k]) + gives_way)
+                    u.costs.push_back({then[k].target, had[k].angle, then[k].angle});
+        } else {
+            // At its end, or between two of its steps.
+            const auto at_end = [&](std::size_t h, double amount) {
+                const auto all = amounts_of(with[h], car);
+                const auto [least, most] = std::minmax_element(all.begin(), all.end());
+                return amount <= *least || amount >= *most;
+            };
+            u.why = {Code::plan_steps_too_coarse, {with[static_cast<std::size_t>(reaching)].id()}};
+            for (std::size_t h = 0; h < with.size(); ++h)
+                if (reaches(with[h], v.target) && (at_end(h, turns[h]) || at_end(h, amounts[h]))) {
+                    u.why = {Code::plan_out_of_range, {with[h].id()}};
+                    break;
+                }
+            const std::vector<Verdict> without =
+                planned_for(misses_of(rest, p, with, steering_known), nullptr);
+            for (std::size_t k = 0; k < then.size(); ++k)
+                if (k != i && then[k].angle.known && then[k].target.has_tolerance &&
+                    miss_of(then[k]) > miss_of(without[k]) + gives_way)
+                    u.costs.push_back({then[k].target, then[k].angle, without[k].angle});
+        }
+        out.push_back(std::move(u));
+    }
+    return out;
+}
+
 /// The wheels whose toe, and whose lean, a turn of these spoils.
 void spoiled_by(const std::vector<PlannedTurn>& turns, const CarCard& car, std::vector<Wheel>& toe,
                 std::vector<Wheel>& lean) {
@@ -505,9 +483,9 @@ Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::
     Expected out;
     if (!e.posterior || e.round < 0) return out;
     const Posterior& p = *e.posterior;
-    const Levers all = levers_of(job.rounds[e.round].car, p);
-    After after{p, all.usable, {}};
-    for (const Lever& l : all.usable)
+    const std::vector<Lever> all = levers_of(job.rounds[e.round].car, p);
+    After after{p, all, {}};
+    for (const Lever& l : all)
         after.turns.push_back(
             static_cast<std::size_t>(l.place) < amounts.size()
                 ? amounts[static_cast<std::size_t>(l.place)][static_cast<std::size_t>(l.which)]
@@ -546,16 +524,17 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
     if (!e.posterior || e.round < 0) return plan;
     const Posterior& p = *e.posterior;
     const CarCard& car = job.rounds[e.round].car;
-    Levers levers = levers_of(car, p);
+    std::vector<Lever> usable = levers_of(car, p);
     const auto allowed = [&](const Lever& l) {
         if (options.without_jacking && l.kind && l.kind->wants_jacking()) return false;
         return options.touching.empty() ||
                std::find(options.touching.begin(), options.touching.end(), l.id()) != options.touching.end();
     };
-    std::erase_if(levers.usable, [&](const Lever& l) { return !allowed(l); });
+    const std::vector<Lever> all = usable;
+    std::erase_if(usable, [&](const Lever& l) { return !allowed(l); });
     const bool steering_known = p.estimable(steering_gradient(p)) && e.thrust.known;
 
-    After still{p, levers.usable, std::vector<double>(levers.usable.size(), 0.0)};
+    After still{p, usable, std::vector<double>(usable.size(), 0.0)};
     const Expected now = outcome_of(still, plan.before, steering_known);
     plan.after = now.verdicts;
     plan.steering_before = plan.steering_after = now.steering;
@@ -594,15 +573,16 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
     std::vector<Verdict> about;
     bool all_inside = true, any_outside = false, any_unknown = false, likely_out = false;
     for (const Verdict& v : plan.before) {
-        const bool can = reached_by(v.target, levers.usable), toe = bit_of(v.target.measure) == toe_bit;
+        const bool can = reached_by(v.target, usable), toe = bit_of(v.target.measure) == serves_toe;
         if (!can && v.call == Call::outside) {
-            Message why{Code::plan_no_adjuster, {}};
-            for (const Unreachable& u : levers.unusable) {
-                const Wheel w = *wheel_named(u.what.substr(0, u.what.find('.')));
+            Message why{reached_by(v.target, all) ? Code::plan_left_out : Code::plan_no_adjuster, {}};
+            for (Wheel w : all_wheels) {
                 const Axle* a = std::get_if<Axle>(&v.target.where);
-                if (toe && ((a && axle_of(w) == *a) || v.target.name() == u.what)) why = u.why;
+                const Wheel* one = std::get_if<Wheel>(&v.target.where);
+                if (toe && ((a && axle_of(w) == *a) || (one && *one == w)))
+                    if (const auto rod = unusable_rod(car, w)) why = *rod;
             }
-            plan.cannot.push_back({v.target.name(), why, {}});
+            plan.cannot.push_back({v.target, why, v.angle, {}});
         }
         if (!can && !toe) continue;
         about.push_back(v);
@@ -617,10 +597,10 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
     // is, or likely is, out.
     const auto active_for = [&](bool close_too) {
         std::vector<Lever> active;
-        for (const Lever& l : levers.usable) {
+        for (const Lever& l : usable) {
             const bool wanted = std::any_of(about.begin(), about.end(), [&](const Verdict& v) {
                 if (!v.angle.known || !reaches(l, v.target)) return false;
-                if (bit_of(v.target.measure) == toe_bit) return true;
+                if (bit_of(v.target.measure) == serves_toe) return true;
                 return v.call == Call::outside ||
                        (v.call == Call::too_close &&
                         (close_too || probability_inside(v.angle, v.target) < turn_below));
@@ -630,7 +610,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         // A drag link serves the steering wheel alone: it goes with whatever else moves the fronts.
         const bool fronts = std::any_of(active.begin(), active.end(),
                                         [](const Lever& l) { return axle_of(l.wheel) == Axle::front; });
-        for (const Lever& l : levers.usable)
+        for (const Lever& l : usable)
             if (l.serves == 0 && steering_known && (fronts || active.empty())) active.push_back(l);
         return active;
     };
@@ -664,20 +644,11 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
                 if (what != std::string_view(".caster") || axle_of(w) == Axle::front)
                     plan.spoils.push_back(std::string(name_of(w)) + what);
         plan.remeasure = remeasure(plan.turns);
-        // What stays outside because something is at the end of its range.
-        for (const Verdict& v : then.verdicts) {
-            if (!v.angle.known || !v.target.has_tolerance ||
-                (v.angle.value >= v.target.lo && v.angle.value <= v.target.hi))
-                continue;
-            for (std::size_t i = 0; i < with.size(); ++i) {
-                if (!reaches(with[i], v.target)) continue;
-                const auto all = amounts_of(with[i], car);
-                const auto [least, most] = std::minmax_element(all.begin(), all.end());
-                if (turns[i] > *least && turns[i] < *most) continue;
-                plan.cannot.push_back({v.target.name(), {Code::plan_out_of_range, {with[i].id()}}, v.angle});
-                break;
-            }
-        }
+        for (Unreachable& u : plan.cannot)
+            for (const Verdict& v : then.verdicts)
+                if (v.target.name() == u.target.name()) u.best = v.angle;
+        for (Unreachable& u : missed(p, car, with, turns, about, then.verdicts, steering_known))
+            plan.cannot.push_back(std::move(u));
         return true;
     };
     if (any_outside || likely_out || (steering_off && !any_unknown)) {
@@ -685,7 +656,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         for (const Verdict& v : about)
             if (v.call == Call::outside && reached_by(v.target, active))
                 plan.cannot.push_back(
-                    {v.target.name(), {Code::plan_steps_too_coarse, {active.front().id()}}, v.angle});
+                    {v.target, {Code::plan_steps_too_coarse, {active.front().id()}}, v.angle, {}});
     }
     if (any_unknown) {
         plan.next = NextStep::read;
@@ -699,7 +670,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         return v.call == Call::unknown && v.target.has_tolerance;
     });
     // Nothing that could be read settles it, and the middle of the band is a turn away.
-    if (!all_inside && !readable && !levers.usable.empty() && planned(active_for(true), true)) return plan;
+    if (!all_inside && !readable && !usable.empty() && planned(active_for(true), true)) return plan;
     plan.next = !all_inside && readable ? NextStep::read : unread ? NextStep::read : NextStep::done;
     return plan;
 }

@@ -24,11 +24,19 @@ struct PlannedTurn {
     bool longer() const { return turns > 0; }
 };
 
+/// An angle that is worse off for another.
+struct GivesWay {
+    Target target;
+    KnownAngle with, without;  ///< as it comes out for the other's sake, and as it would otherwise
+};
+
 /// What can't be reached, and why.
 struct Unreachable {
-    std::string what;  ///< a target's name
+    Target target;
     Message why;
-    KnownAngle best;  ///< the nearest that can be done, where something can
+    KnownAngle best;  ///< the nearest that can be done; where nothing can, as it is left
+    /// What the nearest costs the other angles; where it was given up for them, what having it would cost.
+    std::vector<GivesWay> costs;
 };
 
 /// What the turns may and should be about.

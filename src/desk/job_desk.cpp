@@ -427,7 +427,7 @@ const WheelOnly& JobDesk::wheelOnly() const {
     return *wheel_only_;
 }
 
-std::string JobDesk::fact(const std::string& key) {
+std::string JobDesk::fact(const std::string& key) const {
     auto it = facts_.find(key);
     if (it == facts_.end()) it = facts_.emplace(key, book_.fact(key).value_or("")).first;
     return it->second;

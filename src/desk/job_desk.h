@@ -140,7 +140,7 @@ class JobDesk : public QObject {
     const WheelOnly& wheelOnly() const;
     /// A small fact of the book, kept by the writer; as kept or as about to be.
     void keepFact(const std::string& key, const std::string& value);
-    std::string fact(const std::string& key);
+    std::string fact(const std::string& key) const;
     const Knowledge& knowledge() const { return book::shipped_knowledge(); }
     void strike(std::size_t entry, const QString& why) { strike(std::vector<std::size_t>{entry}, why); }
     void strike(const std::vector<std::size_t>& entries, const QString& why);
@@ -187,7 +187,7 @@ class JobDesk : public QObject {
     std::map<std::string, std::optional<Tool>>
         set_here_;                                 ///< tools said something of in this job, and as they were
     std::map<std::string, std::string> taken_up_;  ///< tools, by rig, until the job is left
-    std::map<std::string, std::string> facts_;     ///< as this run has kept them
+    mutable std::map<std::string, std::string> facts_;  ///< as this run has kept them
     std::unique_ptr<practice::PracticeFloor> practice_;
     PlanChoice choice_;
     int choice_number_ = 0;

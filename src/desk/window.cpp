@@ -18,29 +18,61 @@
 #include "words/words.h"
 
 namespace fairchalk::desk {
+namespace {
+
+/// As large as the box takes it, in one line for a figure.
+void fitted(QPainter& p, const QRectF& box, const QString& text, double size, bool strong, int flags) {
+    for (; size > 12; size *= 0.92) {
+        p.setFont(type(size, strong));
+        const QRectF used = p.boundingRect(box, flags, text);
+        if (used.width() <= box.width() && used.height() <= box.height()) break;
+    }
+    p.drawText(box, flags, text);
+}
+
+}  // namespace
+
+void BigFigures::say(std::vector<Block> blocks) {
+    blocks_ = std::move(blocks);
+    QStringList all;
+    for (const Block& b : blocks_) all << b.above << b.figure << b.below;
+    all.removeAll(QString());
+    setAccessibleName(all.join(QStringLiteral(". ")));
+    update();
+}
+
+void BigFigures::list(const QString& heading, const QString& text) {
+    say({{heading, QString(), text}});
+}
+
 void BigFigures::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
     p.fillRect(rect(), c.floor);
-    p.setPen(c.chalk);
-    p.setFont(type(height() * 0.1, true));
-    p.drawText(QRectF(20, height() * 0.05, width() - 40, height() * 0.28), Qt::AlignCenter | Qt::TextWordWrap,
-               above);
-    if (figure.isEmpty()) {
-        // The keys: a list, not a figure.
+    const double each = static_cast<double>(height()) / std::max<std::size_t>(1, blocks_.size());
+    for (std::size_t i = 0; i < blocks_.size(); ++i) {
+        const Block& b = blocks_[i];
+        const double top = each * static_cast<double>(i), w = width() - 40;
+        if (i > 0) {
+            p.setPen(QPen(c.floor_line, 3));
+            p.drawLine(QPointF(20, top), QPointF(20 + w, top));
+        }
         p.setPen(c.chalk);
-        p.setFont(type(std::min(22.0, height() / 32.0)));
-        p.drawText(QRectF(width() * 0.2, height() * 0.26, width() * 0.75, height() * 0.72),
-                   Qt::AlignLeft | Qt::AlignTop, below);
-        return;
+        fitted(p, QRectF(20, top + each * 0.04, w, each * (b.figure.isEmpty() ? 0.18 : 0.27)), b.above,
+               each * 0.12, true, Qt::AlignCenter | Qt::TextWordWrap);
+        if (b.figure.isEmpty()) {
+            // A list, not a figure.
+            p.setFont(type(std::min(22.0, height() / 32.0)));
+            p.drawText(QRectF(width() * 0.2, top + each * 0.26, width() * 0.75, each * 0.72),
+                       Qt::AlignLeft | Qt::AlignTop, b.below);
+            continue;
+        }
+        p.setPen(c.string);
+        fitted(p, QRectF(20, top + each * 0.32, w, each * 0.38), b.figure, each * 0.3, true, Qt::AlignCenter);
+        p.setPen(c.soft);
+        fitted(p, QRectF(20, top + each * 0.72, w, each * 0.25), b.below, each * 0.07, false,
+               Qt::AlignCenter | Qt::TextWordWrap);
     }
-    p.setPen(c.string);
-    p.setFont(type(height() * 0.3, true));
-    p.drawText(QRectF(20, height() * 0.32, width() - 40, height() * 0.38), Qt::AlignCenter, figure);
-    p.setPen(c.soft);
-    p.setFont(type(height() * 0.06));
-    p.drawText(QRectF(20, height() * 0.72, width() - 40, height() * 0.22), Qt::AlignCenter | Qt::TextWordWrap,
-               below);
 }
 
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
@@ -123,7 +155,10 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
     connect(slate_, &Slate::pageWanted, this, &Window::showPage);
-    connect(slate_, &Slate::sheetWanted, this, [this](int by) { turn_->page(by); });
+    connect(slate_, &Slate::sheetWanted, this, [this](int by) {
+        turn_->page(by);
+        if (big_->isVisible()) big_->say(bigFigures());
+    });
     connect(line_, &LineView::chosen, this, [this] { page_.clear(); });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
     connect(slate_, &Slate::spotAsked, this, [this] { gauge_said_.clear(); });
@@ -435,24 +470,20 @@ void Window::say() {
 }
 
 void Window::showKeys() {
-    big_->above = tr("Keys");
-    big_->figure.clear();
-    big_->below =
-        tr("Enter  keeps what is on the line\n"
-           "Page Up, Page Down  another spot\n"
-           "Escape  clears the line, or leaves a question\n"
-           "Ctrl Z, Ctrl Shift Z  undo, redo\n"
-           "Ctrl D  strike out the last reading at this spot\n"
-           "Ctrl 1 … Ctrl 8  the stages\n"
-           "F2, F3, F4, Alt 4 … Alt 9  what the buttons at the right say\n"
-           "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
-           "Ctrl E  something else happened      Ctrl L  something is loose\n"
-           "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"
-           "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
-           "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
-           "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor\n"
-           "F1  back to the floor");
-    big_->setAccessibleName(big_->below);
+    big_->list(tr("Keys"), tr("Enter  keeps what is on the line\n"
+                              "Page Up, Page Down  another spot\n"
+                              "Escape  clears the line, or leaves a question\n"
+                              "Ctrl Z, Ctrl Shift Z  undo, redo\n"
+                              "Ctrl D  strike out the last reading at this spot\n"
+                              "Ctrl 1 … Ctrl 8  the stages\n"
+                              "F2, F3, F4, Alt 4 … Alt 9  what the buttons at the right say\n"
+                              "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
+                              "Ctrl E  something else happened      Ctrl L  something is loose\n"
+                              "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"
+                              "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
+                              "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
+                              "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor\n"
+                              "F1  back to the floor"));
     big_->setGeometry(rect());
     big_->setVisible(!big_->isVisible());
     big_->raise();
@@ -486,18 +517,46 @@ void Window::refresh() {
     if (middle_->currentWidget() == guide_view_) guide_view_->refresh();
     slate_->refresh();
     say();
-    if (big_->isVisible()) {
-        const auto spot = slate_->asked();
-        big_->above = spot ? q(words::spot(*spot)) : tr("all spots read");
-        big_->figure = QStringLiteral("–");
-        for (std::size_t i = 0; i < desk_.log().size(); ++i)
-            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
-                r && desk_.job().live(i) && desk_.isKept(i)) {
-                big_->figure = q(r->value.text);
-                big_->below = tr("last kept: %1").arg(q(words::spot(r->spot)));
+    if (big_->isVisible()) big_->say(bigFigures());
+}
+
+/// What is done next, where one is now: the sheets of the page on the floor, else the spot to read.
+std::vector<BigFigures::Block> Window::bigFigures() const {
+    const Plan& plan = desk_.answer().plan;
+    if (stage_ == Stage::turn && middle_->currentWidget() == turn_ && !plan.turns.empty()) {
+        std::vector<BigFigures::Block> out;
+        for (std::size_t i : turn_->onSheet()) {
+            const PlannedTurn& t = plan.turns[i];
+            BigFigures::Block b;
+            b.above = QStringLiteral("%1  %2").arg(i + 1).arg(q(words::adjuster(desk_.car(), t.adjuster)));
+            if (const Rod* rod = desk_.car().rod(t.adjuster)) {
+                b.figure =
+                    QStringLiteral("%1 %2").arg(q(show_turns(std::abs(t.turns))), q(words::way(t.longer())));
+                b.below = tr("Rotate: %1.").arg(q(words::how_to_rotate(*rod, t.longer())));
+            } else if (const Device* d = desk_.car().device(t.adjuster)) {
+                b.figure = q(words::device_amounts(*d, t.turns, t.second, slate_->showing()));
+                b.figure.replace(QStringLiteral(", "), QStringLiteral("\n"));
+                b.below = t.shims.empty() ? q(words::loosen_device(*d)) : QString();
+                for (const ShimMove& m : t.shims)
+                    b.below += q(words::shim_move(m, desk_.car(), slate_->showing())) + QLatin1Char('\n');
+                b.below = b.below.trimmed();
             }
-        big_->update();
+            out.push_back(std::move(b));
+        }
+        if (out.size() < plan.turns.size())
+            out.back().below +=
+                QLatin1Char('\n') + tr("%1 to turn in all; Page Down shows the next.").arg(plan.turns.size());
+        return out;
     }
+    const auto spot = slate_->asked();
+    BigFigures::Block b{spot ? q(words::spot(*spot)) : tr("all spots read"), QStringLiteral("–"), QString()};
+    for (std::size_t i = 0; i < desk_.log().size(); ++i)
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+            r && desk_.job().live(i) && desk_.isKept(i)) {
+            b.figure = q(r->value.text);
+            b.below = tr("last kept: %1").arg(q(words::spot(r->spot)));
+        }
+    return {b};
 }
 
 void Window::print() {

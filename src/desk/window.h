@@ -30,15 +30,26 @@
 
 namespace fairchalk::desk {
 
-/// Across the floor: the next spot and the last value kept, in figures that are read from three metres.
+/// Across the floor: the next spot and the last value kept, or what the sheet says to turn, in figures that
+/// are read from three metres.
 class BigFigures : public QWidget {
     Q_OBJECT
   public:
     using QWidget::QWidget;
-    QString above, figure, below;
+    struct Block {
+        QString above, figure, below;
+    };
+    /// Blocks under one another.
+    void say(std::vector<Block> blocks);
+    /// A list under a heading, in smaller type.
+    void list(const QString& heading, const QString& text);
+    const std::vector<Block>& blocks() const { return blocks_; }
 
   protected:
     void paintEvent(QPaintEvent*) override;
+
+  private:
+    std::vector<Block> blocks_;
 };
 
 /// The window: Line, Floor, Slate and Say-line; or the shelf; or a new car.
@@ -65,6 +76,7 @@ class Window : public QMainWindow {
     /// The gauge on a wire; made when it is first wanted.
     GaugeWire& wire();
     void toggleBigFigures();
+    std::vector<BigFigures::Block> bigFigures() const;
     void showKeys();
 
   private:

@@ -195,6 +195,11 @@ std::string turn_line(const CarCard& car, const PlannedTurn& t, const Show& how)
     return d ? device(*d) + ": " + device_amounts(*d, t.turns, t.second, how) : t.adjuster;
 }
 
+std::string adjuster(const CarCard& car, const std::string& id) {
+    const int place = car.place_of(id);
+    return place < 0 ? id : adjuster(car.adjusters[static_cast<std::size_t>(place)]);
+}
+
 std::string why_device(const Device& d) {
     return tr(of(d.kind).why);
 }
@@ -211,38 +216,87 @@ std::string caution_device(const Device& d) {
 
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how) {
     const auto by = [&](Angle change) {
-        return std::abs(change.deg()) < 0.03 ? tr(W("did not move"))
-               : change.deg() > 0            ? fill(W("toed in by {0}"), {show(abs(change), how)})
-                                             : fill(W("toed out by {0}"), {show(abs(change), how)});
+        static constexpr const char* ways[3][2] = {
+            {W("toed in by {0}"), W("toed out by {0}")},
+            {W("leaned out by {0} at its top"), W("leaned in by {0} at its top")},
+            {W("gained {0} of caster"), W("lost {0} of caster")}};
+        return std::abs(change.deg()) < 0.03
+                   ? tr(W("did not move"))
+                   : fill(ways[doubt.angle][change.deg() > 0 ? 0 : 1], {show(abs(change), how)});
     };
+    const Device* device_there = car.device(doubt.adjuster);
     const auto fits = [&]() -> std::string {
         switch (doubt.what) {
             case OtherTurn::wrong_way:
                 return tr(W("It would fit if it was turned the other way."));
             case OtherTurn::nothing:
+                if (device_there)
+                    return tr(W("It would fit if nothing was changed there, or it slipped back."));
                 return tr(
                     W("It would fit if it did not turn at all: a seized thread, or a rod that turned in its "
                       "ends."));
             case OtherTurn::other_side:
-                return tr(W("It would fit if the rod of the other side was turned instead."));
+                return device_there ? tr(W("It would fit if it was done on the other side instead."))
+                                    : tr(W("It would fit if the rod of the other side was turned instead."));
+            case OtherTurn::other_handle:
+                return adjuster_kind(device_there ? device_there->kind : "") &&
+                               adjuster_kind(device_there->kind)->is_stack()
+                           ? tr(W("It would fit if front and rear bolt were swapped."))
+                           : tr(W("It would fit if its two ways were swapped."));
             case OtherTurn::twice:
-                return tr(W("It would fit if it was turned twice as far."));
+                return tr(W("It would fit if it was twice as much."));
             case OtherTurn::half:
-                return tr(W("It would fit if it was turned half as far."));
+                return tr(W("It would fit if it was half as much."));
             case OtherTurn::steering_moved:
                 return tr(
                     W("It would fit if the steering moved: both front wheels went the same way beside it."));
             case OtherTurn::unexplained:
                 break;
         }
-        return tr(W("None of the usual slips explains it: look at the rod, its nut and the readings."));
+        return device_there
+                   ? tr(W("None of the usual slips explains it: look at the adjuster, its bolts and the "
+                          "readings."))
+                   : tr(W("None of the usual slips explains it: look at the rod, its nut and the readings."));
     };
-    const Rod* rod_there = car.rod(doubt.adjuster);
-    const std::string what = rod_there ? rod(*rod_there) : doubt.adjuster;
+    const std::string what = adjuster(car, doubt.adjuster);
     const std::string should = std::abs(doubt.expected.deg()) < 0.03
-                                   ? tr(W("the wheel should have stayed"))
+                                   ? tr(W("the wheel should have stayed as it was"))
                                    : fill(W("the wheel should have {0}"), {by(doubt.expected)});
     return fill(W("{0}: {1}, and {2}."), {what, should, by(doubt.happened)}) + " " + fits();
+}
+
+std::string unreachable(const Unreachable& what, const CarCard& car, const Show& how) {
+    const auto shown = [&](const Target& t, const KnownAngle& a) {
+        const bool toe = t.measure == Measure::toe || t.measure == Measure::total_toe;
+        return t.measure == Measure::thrust ? thrust(a, how)
+               : toe                        ? show_toe(a.value, how)
+                                            : show(a.value, how);
+    };
+    const auto with_first = [](std::string s, int (*letter)(int)) {
+        if (!s.empty()) s[0] = static_cast<char>(letter(static_cast<unsigned char>(s[0])));
+        return s;
+    };
+    const auto angle = [](const Target& t) {
+        std::string s = measure(t);
+        if (const std::size_t comma = s.find(", "); comma != std::string::npos) s.erase(comma, 1);
+        return s;
+    };
+    // By its name, not by what the job file calls it.
+    Message why = what.why;
+    const bool reaches = why.code == Code::plan_out_of_range || why.code == Code::plan_steps_too_coarse;
+    if (reaches)
+        for (std::string& arg : why.args)
+            arg = fill(W("the {0}"), {with_first(adjuster(car, arg), std::tolower)});
+    std::string out = with_first(angle(what.target), std::toupper) + ": " + sentence(why) + ".";
+    if (what.best.known) {
+        out += " " + fill(reaches ? W("The nearest is {0} ±{1}.") : W("It comes out at {0} ±{1}."),
+                          {shown(what.target, what.best), show_plus_minus(what.best.plus_minus(), how)});
+    }
+    for (const GivesWay& g : what.costs)
+        out += " " + fill(why.code == Code::plan_given_up ? W("Having it would take {0} from {2} to {1}.")
+                                                          : W("For it, {0} comes to {1} instead of {2}."),
+                          {angle(g.target), shown(g.target, g.with), shown(g.target, g.without)});
+    return out;
 }
 
 std::string shim_move(const ShimMove& m, const CarCard& car, const Show& how) {

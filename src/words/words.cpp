@@ -189,9 +189,13 @@ const char* source_text(Code code) {
         case Code::plan_pitch_unknown:
             return W("give the thread pitch of the rod {0}");
         case Code::plan_out_of_range:
-            return W("{0} does not reach so far: this is the nearest");
+            return W("beyond the reach of {0}");
         case Code::plan_steps_too_coarse:
             return W("one step of {0} is more than what is left to turn");
+        case Code::plan_left_out:
+            return W("left out of this plan");
+        case Code::plan_given_up:
+            return W("it can't be had beside the rest, and is left for it");
         case Code::plan_unknown_angle:
             return W("{0} has not been measured");
         case Code::job_missing:

@@ -67,8 +67,14 @@ std::string turn_line(const CarCard& car, const PlannedTurn& turn, const Show& h
 /// way."
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how = {});
 
+/// "Left front camber: the shims do not reach so far. The nearest is -1°12' ±0°06'. For it, left front caster
+/// comes to 3°50' instead of 4°10'."
+std::string unreachable(const Unreachable& what, const CarCard& car, const Show& how = {});
+
 std::string device(const Device& d);  ///< Left front upper-arm shims
 std::string adjuster(const Adjuster& a);
+/// By its name on the card; as it is where the card has no such one.
+std::string adjuster(const CarCard& car, const std::string& id);
 std::string thickness(Length l, const Show& how = {});                 ///< 0.25 mm
 std::string amount(double by, HandleUnit unit, const Show& how = {});  ///< without its sign: 1.5 mm, 15°
 /// "add 1.5 mm at the front bolt, take out 0.5 mm at the rear bolt"

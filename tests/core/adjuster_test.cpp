@@ -12,20 +12,13 @@
 #include "core/plan.h"
 #include "core/procedure.h"
 #include "core/rig.h"
-#include "core/turn_doubt.h"
+#include "turned_job.h"
+#include "words/words.h"
 
 namespace fairchalk {
 namespace {
 
 constexpr double rad = 3.14159265358979323846 / 180;
-
-Device device(const std::string& id, const std::string& kind, Wheel wheel = Wheel::front_left) {
-    Device d;
-    d.id = id;
-    d.kind = kind;
-    d.wheel = wheel;
-    return d;
-}
 
 /// Degrees by effect, and its sigma.
 std::pair<double, double> expected(const Device& d, int handle, int angle, const CarCard& car = {}) {
@@ -105,85 +98,15 @@ TEST(Cam, TravelsBySineFromWhereItStands) {
     EXPECT_NEAR(cam.handles(d)[0].least, -170, 1e-9);
 }
 
-/// A car with one device a front side and rods, measured to be off, with targets.
-struct Job1 {
-    std::vector<Entry> log;
-    void put(decltype(Entry::what) what) {
-        Entry e;
-        e.id = "e" + std::to_string(log.size());
-        e.what = std::move(what);
-        log.push_back(std::move(e));
-    }
-    CarCard car;
-    Job1() {
-        car.wheelbase = Length::from_mm(2500);
-        for (AxleCard& a : car.axles) a.rim_span = Length::from_mm(400), a.track = Length::from_mm(1450);
-        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-            Rod r;
-            r.id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
-            r.wheel = w;
-            r.runs = RodSide::behind_axle;
-            r.pitch = Length::from_mm(1.5);
-            r.arm = Length::from_mm(130);
-            car.adjusters.emplace_back(r);
-        }
-    }
-    static Target target(Measure m, std::variant<std::monostate, Axle, Wheel> where, double aim, double tol) {
-        Target t;
-        t.measure = m;
-        t.where = where;
-        t.aim = Angle::from_deg(aim);
-        t.lo = Angle::from_deg(aim - tol);
-        t.hi = Angle::from_deg(aim + tol);
-        return t;
-    }
-    void angle(ReadingKind kind, Wheel w, double deg, double sigma = 0.02) {
-        Reading r;
-        r.spot = wheel_spot(kind, w);
-        r.value.kind = QuantityKind::angle;
-        r.value.value = deg;
-        r.stated_sigma = sigma;
-        put(r);
-    }
-    void begin(std::vector<Target> targets) {
-        put(CarEdit{car});
-        put(TargetsEdit{std::move(targets)});
-        put(RoundOpened{});
-    }
-    void all(double toe_l, double toe_r, double camber_l, double camber_r, double caster_l = NAN,
-             double caster_r = NAN) {
-        angle(ReadingKind::toe_angle, Wheel::front_left, toe_l);
-        angle(ReadingKind::toe_angle, Wheel::front_right, toe_r);
-        angle(ReadingKind::toe_angle, Wheel::rear_left, 0);
-        angle(ReadingKind::toe_angle, Wheel::rear_right, 0);
-        angle(ReadingKind::camber, Wheel::front_left, camber_l);
-        angle(ReadingKind::camber, Wheel::front_right, camber_r);
-        if (std::isnan(caster_l)) return;
-        angle(ReadingKind::caster, Wheel::front_left, caster_l, 0.05);
-        angle(ReadingKind::caster, Wheel::front_right, caster_r, 0.05);
-    }
-    Estimate estimated() const {
-        EstimateOptions o;
-        o.as_of_now = true;
-        return estimate(job_of(log), o);
-    }
-    Plan plan(const PlanOptions& o = {}) const { return plan_turns(job_of(log), estimated(), o); }
-    const PlannedTurn* turn(const Plan& p, const std::string& id) const {
-        for (const PlannedTurn& t : p.turns)
-            if (t.adjuster == id) return &t;
-        return nullptr;
-    }
-};
-
 TEST(Plan, ShimsSetCamberAndCasterTogetherAndTheRodsTakeUpTheToe) {
-    Job1 j;
+    TurnedJob j;
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
         Device d = device(w == Wheel::front_left ? "shims-fl" : "shims-fr", "shim-pair", w);
         j.car.adjusters.emplace_back(d);
     }
-    j.begin({Job1::target(Measure::toe, Axle::front, 0.05, 0.1),
-             Job1::target(Measure::camber, Axle::front, -0.5, 0.3),
-             Job1::target(Measure::caster, Axle::front, 4.5, 0.4)});
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1),
+             TurnedJob::target(Measure::camber, Axle::front, -0.5, 0.3),
+             TurnedJob::target(Measure::caster, Axle::front, 4.5, 0.4)});
     j.all(0.05, 0.05, -0.5, -1.0, 4.5, 3.9);
     const Plan p = j.plan();
     ASSERT_EQ(p.next, NextStep::turn);
@@ -209,19 +132,20 @@ TEST(Plan, ShimsSetCamberAndCasterTogetherAndTheRodsTakeUpTheToe) {
     flat.without_jacking = true;
     const Plan q = j.plan(flat);
     EXPECT_FALSE(j.turn(q, "shims-fr"));
-    EXPECT_TRUE(std::any_of(q.cannot.begin(), q.cannot.end(),
-                            [](const Unreachable& u) { return u.what == "front-right.camber"; }));
+    EXPECT_TRUE(std::any_of(q.cannot.begin(), q.cannot.end(), [](const Unreachable& u) {
+        return u.target.name() == "front-right.camber" && u.why.code == Code::plan_left_out && u.best.known;
+    })) << "there is something for it, and how it is left is said";
 }
 
 TEST(Plan, UsesOnlyShimsThatAreThereAndSaysWhichGoWhere) {
-    Job1 j;
+    TurnedJob j;
     Device d = device("shims-fl", "shim-pair");
     d.stacks[0] = {{Length::from_mm(1.0), 1, false}};
     d.stacks[1] = {{Length::from_mm(1.0), 1, false}};
     j.car.adjusters.emplace_back(d);
     j.car.tin = {{Length::from_mm(0.8), 2, false}, {Length::from_mm(1.6), 2, false}};
-    j.begin({Job1::target(Measure::toe, Axle::front, 0.05, 0.2),
-             Job1::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.2),
+             TurnedJob::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
     j.all(0.05, 0.05, -0.95, -0.5);
     const Plan p = j.plan();
     const PlannedTurn* s = j.turn(p, "shims-fl");
@@ -241,14 +165,64 @@ TEST(Plan, UsesOnlyShimsThatAreThereAndSaysWhichGoWhere) {
     EXPECT_NEAR(p.expect[0][1].value.deg(), -0.5, 0.2);
 }
 
+TEST(Plan, SaysWhatTheNearestCostsTheOtherAngles) {
+    TurnedJob j;
+    Device d = device("shims-fl", "shim-pair");
+    d.stacks[0] = {{Length::from_mm(1.0), 4, false}};
+    d.stacks[1] = {{Length::from_mm(0.5), 2, false}};
+    j.car.adjusters.emplace_back(d);
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.2),
+             TurnedJob::target(Measure::camber, Wheel::front_left, -2.5, 0.3),
+             TurnedJob::target(Measure::caster, Wheel::front_left, 4.5, 0.6)});
+    j.all(0.05, 0.05, -0.5, -0.5, 4.5, 4.5);
+    const Plan p = j.plan();
+    ASSERT_EQ(p.cannot.size(), 1u);
+    const Unreachable& u = p.cannot[0];
+    EXPECT_EQ(u.target.name(), "front-left.camber");
+    EXPECT_EQ(u.why.code, Code::plan_out_of_range);
+    ASSERT_EQ(u.costs.size(), 1u) << "toe is made up for by the rod";
+    EXPECT_EQ(u.costs[0].target.name(), "front-left.caster");
+    EXPECT_LT(u.costs[0].with.value.deg(), 4.3) << "more comes out in front than behind";
+    EXPECT_NEAR(u.costs[0].without.value.deg(), 4.5, 0.05);
+    const std::string say = words::unreachable(u, j.car);
+    EXPECT_TRUE(say.starts_with("Left front camber: beyond the reach of the left front upper-arm shims."))
+        << say;
+    EXPECT_NE(say.find("The nearest is "), std::string::npos) << say;
+    EXPECT_NE(say.find("For it, left front caster comes to "), std::string::npos) << say;
+}
+
+TEST(Plan, WhatIsGivenUpForTheRestSaysWhatHavingItWouldCost) {
+    TurnedJob j;
+    Device d = device("cam", "cam");
+    d.bolt = "front";
+    d.upper_arm = true;
+    d.eccentricity = Length::from_mm(6);
+    j.car.adjusters.emplace_back(d);
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.2),
+             TurnedJob::target(Measure::camber, Wheel::front_left, -0.1, 0.1),
+             TurnedJob::target(Measure::caster, Wheel::front_left, 4.5, 0.15)});
+    j.all(0.05, 0.05, -0.5, -0.5, 4.5, 4.5);
+    const Plan p = j.plan();
+    const auto it = std::find_if(p.cannot.begin(), p.cannot.end(),
+                                 [](const Unreachable& u) { return u.target.name() == "front-left.camber"; });
+    ASSERT_NE(it, p.cannot.end());
+    EXPECT_EQ(it->why.code, Code::plan_given_up) << "one bolt can't have both";
+    ASSERT_EQ(it->costs.size(), 1u);
+    EXPECT_EQ(it->costs[0].target.name(), "front-left.caster");
+    EXPECT_GT(std::abs(it->costs[0].with.value.deg() - 4.5), 0.15);
+    EXPECT_NE(words::unreachable(*it, j.car).find("Having it would take left front caster from 4°"),
+              std::string::npos)
+        << words::unreachable(*it, j.car);
+}
+
 TEST(Plan, OutOfRangeGivesTheNearestAndSaysSo) {
-    Job1 j;
+    TurnedJob j;
     Device d = device("top-fl", "strut-top");
     d.least = -2;
     d.most = 2;
     j.car.adjusters.emplace_back(d);
-    j.begin({Job1::target(Measure::toe, Axle::front, 0.05, 0.2),
-             Job1::target(Measure::camber, Wheel::front_left, -2.0, 0.3)});
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.2),
+             TurnedJob::target(Measure::camber, Wheel::front_left, -2.0, 0.3)});
     j.all(0.05, 0.05, -0.5, -0.5);
     const Plan p = j.plan();
     const PlannedTurn* t = j.turn(p, "top-fl");
@@ -261,10 +235,10 @@ TEST(Plan, OutOfRangeGivesTheNearestAndSaysSo) {
 }
 
 TEST(Plan, MatchingTheOtherSideTouchesOnlyThisOne) {
-    Job1 j;
+    TurnedJob j;
     for (Wheel w : {Wheel::front_left, Wheel::front_right})
         j.car.adjusters.emplace_back(device(w == Wheel::front_left ? "top-fl" : "top-fr", "strut-top", w));
-    j.begin({Job1::target(Measure::toe, Axle::front, 0.0, 0.2)});
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.2)});
     j.all(0.0, 0.02, -0.4, -1.4);
     Job job = job_of(j.log);
     const Estimate e = j.estimated();
@@ -278,7 +252,7 @@ TEST(Plan, MatchingTheOtherSideTouchesOnlyThisOne) {
 }
 
 TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
-    Job1 j;
+    TurnedJob j;
     j.car.adjusters.clear();
     Device tube = device("tube", "cross-tube", Wheel::front_right),
            link = device("link", "drag-link", Wheel::front_left);
@@ -287,7 +261,7 @@ TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
         d->arm = Length::from_mm(150);
         j.car.adjusters.emplace_back(*d);
     }
-    j.begin({Job1::target(Measure::total_toe, Axle::front, 0.1, 0.1)});
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.1)});
     j.all(0.9, -0.1, 0, 0);
     const Plan p = j.plan();
     ASSERT_TRUE(j.turn(p, "tube"));
@@ -299,9 +273,9 @@ TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
 }
 
 TEST(Estimate, LearnsWhatShimsDoOnThisCarAndTheNextJobBeginsWithIt) {
-    Job1 j;
+    TurnedJob j;
     j.car.adjusters.emplace_back(device("shims-fl", "shim-pair"));
-    j.begin({Job1::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
+    j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
     j.all(0.0, 0.0, -1.0, -0.5, 4.0, 4.0);
     const auto camber_of = [](const Estimate& e, const std::string& handle) {
         for (const DeviceResponse& r : e.device_responses)
@@ -333,7 +307,7 @@ TEST(Estimate, LearnsWhatShimsDoOnThisCarAndTheNextJobBeginsWithIt) {
 }
 
 TEST(Estimate, CamberAndInclinationGoTogetherThroughATurn) {
-    Job1 j;
+    TurnedJob j;
     j.car.adjusters.emplace_back(device("shims-fl", "spanning-shims"));
     j.begin({});
     j.all(0.0, 0.0, -1.0, -0.5);
@@ -364,8 +338,8 @@ TEST(Estimate, CamberAndInclinationGoTogetherThroughATurn) {
 }
 
 TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
-    Job1 j;
-    j.begin({Job1::target(Measure::toe, Axle::front, 0.0, 0.05)});
+    TurnedJob j;
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.05)});
     j.all(-0.5, 0.0, 0, 0);
     for (int n = 0; n < 3; ++n) {
         Turn t;
@@ -389,12 +363,12 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
     const CarCard next = learnt(job_of(j.log), e);
     ASSERT_TRUE(next.rod("rod-fl")->lock_deg);
     // A next job from the same toe is planned short by what the nut will add.
-    Job1 a, b;
+    TurnedJob a, b;
     std::get<Rod>(b.car.adjusters[0]).lock_deg = 0.06;
     std::get<Rod>(b.car.adjusters[0]).lock_sigma_deg = 0.01;
-    for (Job1* k : {&a, &b}) {
+    for (TurnedJob* k : {&a, &b}) {
         std::get<Rod>(k->car.adjusters[0]).step_turns = 1.0 / 48;
-        k->begin({Job1::target(Measure::toe, Axle::front, 0.0, 0.1)});
+        k->begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.1)});
         k->all(-0.5, 0.0, 0, 0);
     }
     const double plain = a.turn(a.plan(), "rod-fl")->turns, ahead = b.turn(b.plan(), "rod-fl")->turns;
@@ -403,7 +377,7 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
 }
 
 TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
-    Job1 j;
+    TurnedJob j;
     j.car.adjusters.emplace_back(device("shims-fl", "shim-pair"));
     LinesSet lines;
     lines.rigs = {"string-bars", "camber-gauge", "caster-sweep"};
@@ -437,87 +411,12 @@ TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
 namespace fairchalk {
 namespace {
 
-/// Two rods turned and read again, on a car that did `happened` instead of what was written.
-std::optional<TurnDoubt> after_turning(double left, double right, double toe_left, double toe_right,
-                                       bool locked = false) {
-    Job1 j;
-    j.begin({});
-    j.all(-0.5, 0.3, 0, 0);
-    for (const auto& [id, turns] : {std::pair{"rod-fl", left}, std::pair{"rod-fr", right}}) {
-        if (turns == 0.0) continue;
-        Turn t;
-        t.adjuster = id;
-        t.turns = turns;
-        j.put(t);
-    }
-    if (locked) {
-        Change c;
-        c.kind = ChangeKind::locked;
-        j.put(c);
-    }
-    j.put(RoundOpened{});
-    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 + toe_left);
-    j.angle(ReadingKind::toe_angle, Wheel::front_right, 0.3 + toe_right);
-    return turn_doubt(job_of(j.log));
-}
-
-constexpr double one_turn = 0.661;  // degrees, 1.5 mm on 130 mm
-
-TEST(TurnDoubt, WhatFitsIsNotDoubted) {
-    EXPECT_FALSE(after_turning(1.0, -0.5, one_turn, -one_turn / 2));
-    EXPECT_FALSE(after_turning(1.0, 0.0, one_turn * 1.03 + 0.03, 0.0))
-        << "an arm a little shorter, and settling";
-    EXPECT_FALSE(after_turning(1.0, 0.0, -one_turn, 0.0, true)) << "locking moved it too: who knows";
-}
-
-TEST(TurnDoubt, NamesWhatPeopleDo) {
-    const auto named = [](double l, double r, double toe_l, double toe_r, OtherTurn what, const char* rod) {
-        const auto d = after_turning(l, r, toe_l, toe_r);
-        ASSERT_TRUE(d) << name_of(what);
-        EXPECT_EQ(name_of(d->what), name_of(what));
-        EXPECT_EQ(d->adjuster, rod) << name_of(what);
-        EXPECT_EQ(d->turns.size(), static_cast<std::size_t>((l != 0) + (r != 0)));
-    };
-    named(1.0, 0.0, -one_turn, 0.0, OtherTurn::wrong_way, "rod-fl");
-    named(1.0, -0.5, one_turn, one_turn / 2, OtherTurn::wrong_way, "rod-fr");
-    named(1.0, 0.0, 0.0, 0.0, OtherTurn::nothing, "rod-fl");
-    named(1.0, 0.0, 0.0, one_turn, OtherTurn::other_side, "rod-fl");
-    named(1.0, 0.0, 2 * one_turn, 0.0, OtherTurn::twice, "rod-fl");
-    named(1.0, 1.0, one_turn + 0.8, one_turn - 0.8, OtherTurn::steering_moved, "rod-fl");
-    const auto odd = after_turning(1.0, 0.0, 3.4, 0.4);
-    ASSERT_TRUE(odd);
-    EXPECT_EQ(odd->what, OtherTurn::unexplained);
-    EXPECT_NEAR(odd->expected.deg(), one_turn, 0.02);
-    EXPECT_NEAR(odd->happened.deg(), 3.4, 0.05);
-}
-
-TEST(TurnDoubt, WithoutTheTurnTheAnglesAreAsRead) {
-    Job1 j;
-    j.begin({});
-    j.all(-0.5, 0.3, 0, 0);
-    Turn t;
-    t.adjuster = "rod-fl";
-    t.turns = 1.0;
-    j.put(t);
-    j.put(RoundOpened{});
-    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 - one_turn);
-    const Job job = job_of(j.log);
-    const auto doubt = turn_doubt(job);
-    ASSERT_TRUE(doubt);
-    EstimateOptions o;
-    o.as_of_now = true;
-    EXPECT_GT(std::abs(estimate(job, o).wheels[0].toe.value.deg() + 0.5 + one_turn), 0.02)
-        << "pulled by what was written";
-    o.doubted_turns = doubt->turns;
-    EXPECT_NEAR(estimate(job, o).wheels[0].toe.value.deg(), -0.5 - one_turn, 0.005);
-}
-
 TEST(Estimate, WhatAnEarlierJobLeftIsKnownBeforeAnythingIsRead) {
-    Job1 j;
+    TurnedJob j;
     for (Wheel w : {Wheel::front_left, Wheel::front_right})
         j.car.adjusters.emplace_back(device(w == Wheel::front_left ? "top-fl" : "top-fr", "strut-top", w));
-    j.begin({Job1::target(Measure::camber, Axle::front, -2.0, 0.5),
-             Job1::target(Measure::toe, Axle::front, 0.0, 0.2)});
+    j.begin({TurnedJob::target(Measure::camber, Axle::front, -2.0, 0.5),
+             TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.2)});
     AnglesCarried c;
     c.from = "last week";
     for (std::size_t w = 0; w < 4; ++w) {
@@ -604,7 +503,7 @@ TEST(AdjusterKinds, RangesAreFromWhereTheCardHasThem) {
 }
 
 TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
-    Job1 j;
+    TurnedJob j;
     Device cam = device("cam", "cam");
     cam.bolt = "both";
     cam.upper_arm = true;
@@ -612,17 +511,17 @@ TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
     cam.at_deg = 75;
     cam.step = 15;
     j.car.adjusters.emplace_back(cam);
-    j.begin({Job1::target(Measure::camber, Wheel::front_left, 0.5, 0.3)});
+    j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 0.5, 0.3)});
     j.all(0, 0, -0.5, -0.5);
     const Plan p = j.plan();
     // Fifteen degrees are left, and they do next to nothing.
     for (const PlannedTurn& t : p.turns) EXPECT_LE(t.turns, 15.0);
     EXPECT_LT(p.expect[0][1].value.deg(), 0.2);
     // From its middle the same cam reaches it.
-    Job1 k;
+    TurnedJob k;
     cam.at_deg = 0;
     k.car.adjusters.emplace_back(cam);
-    k.begin({Job1::target(Measure::camber, Wheel::front_left, 0.0, 0.3)});
+    k.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 0.0, 0.3)});
     k.all(0, 0, -0.5, -0.5);
     const Plan from_middle = k.plan();
     const PlannedTurn* t = k.turn(from_middle, "cam");
@@ -632,7 +531,7 @@ TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
 }
 
 TEST(Plan, ACamAtALinksInnerEndSetsToe) {
-    Job1 j;
+    TurnedJob j;
     j.car.adjusters.clear();
     Device cam = device("cam-rl", "cam", Wheel::rear_left);
     cam.angle = "toe";
@@ -644,7 +543,7 @@ TEST(Plan, ACamAtALinksInnerEndSetsToe) {
     const auto [per_degree, sigma] = expected(cam, 0, 0);
     EXPECT_NEAR(per_degree, 5.0 / 130.0, 0.015);
     EXPECT_GT(sigma, 0.0);
-    j.begin({Job1::target(Measure::toe, Wheel::rear_left, 0.5, 0.1)});
+    j.begin({TurnedJob::target(Measure::toe, Wheel::rear_left, 0.5, 0.1)});
     j.all(0, 0, 0, 0);
     const Plan p = j.plan();
     const PlannedTurn* t = j.turn(p, "cam-rl");
@@ -657,7 +556,7 @@ TEST(Plan, ACamAtALinksInnerEndSetsToe) {
 }
 
 TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
-    Job1 j;
+    TurnedJob j;
     Device shims = device("shims-fl", "shim-pair"), cam = device("cam-fr", "cam", Wheel::front_right);
     shims.stacks = {std::vector<ShimsOf>{{Length::from_mm(1), 2, false}},
                     std::vector<ShimsOf>{{Length::from_mm(1), 1, false}}};
@@ -697,7 +596,7 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
 }
 
 TEST(Estimate, TheArmsOfAnAxleAreLearntTogether) {
-    Job1 j;
+    TurnedJob j;
     for (Adjuster& a : j.car.adjusters) std::get<Rod>(a).arm.reset();
     j.begin({});
     j.all(-0.8, 0.0, 0, 0);

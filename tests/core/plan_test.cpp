@@ -126,7 +126,7 @@ TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
     EXPECT_TRUE(plan.turns.empty());
     ASSERT_EQ(plan.cannot.size(), 2u);
     EXPECT_EQ(plan.cannot[0].why.code, Code::plan_rod_side_unknown);
-    EXPECT_EQ(plan.cannot[1].what, "rear.total_toe");
+    EXPECT_EQ(plan.cannot[1].target.name(), "rear.total_toe");
     EXPECT_EQ(plan.cannot[1].why.code, Code::plan_no_adjuster);
 }
 

@@ -26,6 +26,20 @@ struct AdjustersTest : DeskTest {
             if (t.adjuster == id) return &t;
         return nullptr;
     }
+    /// By the list of plans, as a digit chooses it.
+    void choose(const QString& plan) {
+        const auto button = [&](const QString& begins) -> QPushButton* {
+            for (QPushButton* b : window->slate().findChildren<QPushButton*>())
+                if (b->isVisibleTo(window.get()) && b->accessibleName().startsWith(begins)) return b;
+            return nullptr;
+        };
+        ASSERT_TRUE(button("Plan: ")) << "it says which plan stands";
+        QTest::mouseClick(button("Plan: "), Qt::LeftButton);
+        ASSERT_TRUE(button(plan)) << plan.toStdString();
+        const QString digit = button(plan)->text().right(1);
+        key(static_cast<Qt::Key>(Qt::Key_0 + digit.toInt()));
+        desk->settle();
+    }
     void pointAt(const QString& place) {
         for (PlaceMark* m : window->findChildren<PlaceMark*>())
             if (m->isVisibleTo(window.get()) && m->id == place) return QTest::mouseClick(m, Qt::LeftButton);
@@ -54,15 +68,47 @@ TEST_F(AdjustersTest, TheSheetHasEveryTurnInItsOrderAndWhatTheShimsAre) {
     key(Qt::Key_PageDown);
     // Toe only, then all of it again.
     const std::size_t all = desk->answer().plan.turns.size();
-    for (int n = 4; n <= 9; ++n) {
-        key(static_cast<Qt::Key>(Qt::Key_0 + n), Qt::AltModifier);
-        desk->settle();
-        if (desk->planChoice().name == "toe") break;
-        if (!desk->planChoice().name.empty() && desk->planChoice().name != "toe") continue;
-    }
+    choose("toe only tonight");
     EXPECT_EQ(desk->planChoice().name, "toe");
     EXPECT_FALSE(planned("shims-fr"));
     EXPECT_LT(desk->answer().plan.turns.size(), all);
+    EXPECT_TRUE(named("Plan: toe only tonight …"));
+    // One side only, and what that leaves; Escape leaves the list as it was.
+    choose("right side only");
+    ASSERT_TRUE(planned("shims-fr"));
+    for (const PlannedTurn& t : desk->answer().plan.turns) EXPECT_EQ(side_of(t.wheel), Side::right);
+    choose("left side only");
+    EXPECT_FALSE(planned("shims-fr"));
+    EXPECT_TRUE(slateText().contains("Right front camber: left out of this plan"))
+        << slateText().toStdString();
+    key(Qt::Key_4, Qt::AltModifier);
+    key(Qt::Key_Escape);
+    EXPECT_EQ(desk->planChoice().name, "left");
+    choose("all of it");
+    EXPECT_EQ(desk->answer().plan.turns.size(), all);
+}
+
+TEST_F(AdjustersTest, AcrossTheFloorTheSheetIsInBigFigures) {
+    special();
+    key(Qt::Key_F8);
+    const auto* big = window->findChild<BigFigures*>();
+    ASSERT_TRUE(big && big->isVisibleTo(window.get()));
+    ASSERT_FALSE(big->blocks().empty());
+    EXPECT_EQ(big->blocks()[0].above, "1  Right front upper-arm shims");
+    EXPECT_TRUE(big->blocks()[0].figure.contains("at the front bolt"))
+        << big->blocks()[0].figure.toStdString();
+    EXPECT_TRUE(big->blocks()[0].below.contains("from")) << "which shims go where";
+    ASSERT_EQ(big->blocks().size(), 2u) << "both stand on one sheet";
+    EXPECT_EQ(big->blocks()[1].above, "2  Right tie rod");
+    EXPECT_TRUE(big->blocks()[1].figure.contains("turn")) << big->blocks()[1].figure.toStdString();
+    EXPECT_TRUE(big->blocks()[1].below.contains("Rotate"));
+    EXPECT_TRUE(big->accessibleName().contains("Right tie rod"));
+    // On the Read stage the spot again.
+    key(Qt::Key_6, Qt::ControlModifier);
+    ASSERT_EQ(big->blocks().size(), 1u);
+    EXPECT_FALSE(big->blocks()[0].above.contains("tie rod"));
+    key(Qt::Key_F8);
+    EXPECT_FALSE(big->isVisibleTo(window.get()));
 }
 
 TEST_F(AdjustersTest, WhatWasReallyTurnedIsAskedHandleByHandleAndOnlyItsSpotsAgain) {
@@ -254,10 +300,7 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     ASSERT_TRUE(last_of<AnglesCarried>(desk->job())) << slateText().toStdString();
     EXPECT_TRUE(desk->answer().now.wheels[0].toe.known);
     EXPECT_TRUE(desk->answer().now.wheels[0].camber.known);
-    for (int n = 4; n <= 6 && desk->cardJson()["setup_in_use"] != "road"; ++n) {
-        key(static_cast<Qt::Key>(Qt::Key_0 + n), Qt::AltModifier);
-        desk->settle();
-    }
+    choose("change over to road");
     EXPECT_EQ(desk->cardJson()["setup_in_use"], "road");
     ASSERT_TRUE(planned("shims-fl") && planned("shims-fr")) << slateText().toStdString();
     EXPECT_GT(planned("shims-fl")->turns + planned("shims-fl")->second, 0.0) << "from -2 to -1 degrees";

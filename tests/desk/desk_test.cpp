@@ -393,9 +393,11 @@ TEST_F(DeskTest, BigFiguresShowTheNextSpotAndTheLastValueKept) {
     key(Qt::Key_F8);
     const auto* big = window->findChild<BigFigures*>();
     ASSERT_TRUE(big && big->isVisibleTo(window.get()));
-    EXPECT_EQ(big->above, "left front, hub");
-    EXPECT_EQ(big->figure, "119 mm");
-    EXPECT_TRUE(big->below.contains("left front, back lip"));
+    ASSERT_EQ(big->blocks().size(), 1u);
+    EXPECT_EQ(big->blocks()[0].above, "left front, hub");
+    EXPECT_EQ(big->blocks()[0].figure, "119 mm");
+    EXPECT_TRUE(big->blocks()[0].below.contains("left front, back lip"));
+    EXPECT_TRUE(big->accessibleName().contains("119 mm"));
     key(Qt::Key_F8);
     EXPECT_FALSE(big->isVisibleTo(window.get()));
 }

@@ -153,6 +153,14 @@ int TurnView::sheets() const {
     return std::max(1, (static_cast<int>(desk_.answer().plan.turns.size()) + perPage() - 1) / perPage());
 }
 
+std::vector<std::size_t> TurnView::onSheet() const {
+    std::vector<std::size_t> out;
+    const auto first = static_cast<std::size_t>(page_ * perPage());
+    for (std::size_t i = first; i < first + static_cast<std::size_t>(perPage()); ++i)
+        if (i < desk_.answer().plan.turns.size()) out.push_back(i);
+    return out;
+}
+
 void TurnView::page(int by) {
     page_ = (page_ + by + sheets()) % sheets();
     refresh();
@@ -486,9 +494,10 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     for (const Unreachable& u : a.plan.cannot) {
         p.setFont(type(13));
         p.setPen(c.caution);
-        p.drawText(QRectF(box.left(), y, box.width(), 20), Qt::AlignLeft,
-                   QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why))));
-        y += 24;
+        QRectF used;
+        p.drawText(QRectF(box.left(), y, box.width(), std::max(20.0, box.bottom() - y)),
+                   Qt::AlignLeft | Qt::TextWordWrap, q(words::unreachable(u, desk_.car(), how_)), &used);
+        y += used.height() + 4;
     }
 }
 

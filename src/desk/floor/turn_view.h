@@ -22,6 +22,8 @@ class TurnView : public QWidget {
     /// How many sheets there are, and one of them.
     int sheets() const;
     void drawSheet(QPainter& p, const QSizeF& size, int number);
+    /// The turns of the plan that stand on the sheet that is shown.
+    std::vector<std::size_t> onSheet() const;
     /// Another sheet of what there is to turn.
     void page(int by);
 

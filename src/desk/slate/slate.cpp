@@ -14,6 +14,9 @@
 #include "line/line_view.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "slate/plan_offers.h"
+#include "slate/read_text.h"
+#include "slate/turn_text.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -199,6 +202,13 @@ bool Slate::actOfGuide(std::size_t n) {
         setStage(stage_, guide_);
         return true;
     }
+    if (mode_ == Mode::plans) {
+        const auto offers = plan_offers(desk_);
+        if (n >= offers.size()) return false;
+        take_up(desk_, offers[n]);
+        setStage(stage_, guide_);
+        return true;
+    }
     if (mode_ == Mode::loose) {
         loose_state_ = static_cast<PartState>(n);
         refresh();
@@ -322,7 +332,7 @@ void Slate::setStage(Stage stage, Guide* guide) {
 void Slate::setMode(Mode mode) {
     mode_ = mode;
     entry_->clear();
-    entry_->setEnabled(mode != Mode::idle && mode != Mode::happening);
+    entry_->setEnabled(!chooses(mode));
     const bool words = mode == Mode::strike_reason || mode == Mode::accept_reason || mode == Mode::loose ||
                        (mode == Mode::guide && guide_->typesWords());
     entry_->setFont(type(words ? 18 : 32, !words));
@@ -333,9 +343,9 @@ void Slate::setMode(Mode mode) {
                                                          : QString();
     entry_->setPlaceholderText(prompt);
     refresh();
-    if (mode == Mode::guide ? guide_->typing() : mode != Mode::idle && mode != Mode::happening)
+    if (mode == Mode::guide ? guide_->typing() : !chooses(mode))
         entry_->setFocus();
-    else if (mode == Mode::guide || mode == Mode::happening)
+    else if (mode == Mode::guide || byDigit(mode))
         setFocus();
     else if (stage_ == Stage::turn)
         (as_written_->isVisibleTo(this) ? as_written_ : leave_)->setFocus();
@@ -455,7 +465,7 @@ void Slate::understand() {
         understood_->setText(warn(error_.toHtmlEscaped()));
         return;
     }
-    if (mode_ == Mode::idle || mode_ == Mode::happening) {
+    if (chooses(mode_)) {
         understood_->clear();
         return;
     }
@@ -580,18 +590,13 @@ bool Slate::doubted(const std::optional<Bounded>& what, const QString& text, con
     return true;
 }
 
-QString Slate::adjusterName(const std::string& id) const {
-    const int place = desk_.car().place_of(id);
-    return place < 0 ? q(id) : q(words::adjuster(desk_.car().adjusters[static_cast<std::size_t>(place)]));
-}
-
 /// What is most likely being loosened where one is.
 QString Slate::suggestedPart() const {
     const auto& turns = desk_.answer().plan.turns;
     if (stage_ == Stage::turn && !turns.empty())
         return desk_.car().rod(turns.front().adjuster)
-                   ? tr("%1, locknut").arg(adjusterName(turns.front().adjuster))
-                   : adjusterName(turns.front().adjuster);
+                   ? tr("%1, locknut").arg(q(words::adjuster(desk_.car(), turns.front().adjuster)))
+                   : q(words::adjuster(desk_.car(), turns.front().adjuster));
     if (stage_ == Stage::check_over) return tr("Left boot clip");
     return tr("Left tie rod, locknut");
 }
@@ -617,7 +622,7 @@ bool Slate::asksBesides() const {
 }
 
 bool Slate::leaveQuestion() {
-    if (mode_ != Mode::happening && mode_ != Mode::loose) return false;
+    if (!byDigit(mode_) && mode_ != Mode::loose) return false;
     setStage(stage_, guide_);
     return true;
 }
@@ -650,8 +655,8 @@ QString Slate::bodyForCautions() const {
 }
 
 void Slate::keyPressEvent(QKeyEvent* e) {
-    // Digits choose what happened while that is asked.
-    if (mode_ == Mode::happening && e->key() >= Qt::Key_0 && e->key() <= Qt::Key_9) {
+    // Digits choose while a choice is asked.
+    if (byDigit(mode_) && e->key() >= Qt::Key_0 && e->key() <= Qt::Key_9) {
         actOfGuide(e->key() == Qt::Key_0 ? 9 : static_cast<std::size_t>(e->key() - Qt::Key_1));
         return;
     }
@@ -676,6 +681,7 @@ void Slate::enter() {
     switch (mode_) {
         case Mode::idle:
         case Mode::happening:
+        case Mode::plans:
             return;
         case Mode::guide: {
             if (!text.trimmed().isEmpty() && !guide_->typesWords() &&
@@ -898,7 +904,7 @@ void Slate::refresh() {
     subtitle_->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
     if (!desk_.hasJob()) return;
     if (left_for_ != desk_.jobId()) left_for_.clear();  // another job may add to what was left
-    const bool guided = mode_ == Mode::guide || mode_ == Mode::loose || mode_ == Mode::happening;
+    const bool guided = mode_ == Mode::guide || mode_ == Mode::loose || byDigit(mode_);
     const bool turning = stage_ == Stage::turn && !guide_ && !guided;
     const auto& turns = desk_.answer().plan.turns;
     as_written_->setVisible(turning && !turns.empty() && mode_ == Mode::idle);
@@ -906,8 +912,7 @@ void Slate::refresh() {
     leave_->setVisible(turning && mode_ == Mode::idle);
     showFace();
     close_up_->setVisible((!guided && stage_ == Stage::read) || (guided && close_up_->showsFace()));
-    const bool types =
-        mode_ == Mode::guide ? guide_->typing() : mode_ != Mode::idle && mode_ != Mode::happening;
+    const bool types = mode_ == Mode::guide ? guide_->typing() : !chooses(mode_);
     entry_->setVisible(types);
     entry_->setEnabled(types);
     understood_->setVisible(types);
@@ -918,12 +923,14 @@ void Slate::refresh() {
         for (const ReadAct& a : readActs()) acts.push_back(a.act);
     if (mode_ == Mode::happening)
         for (const Happens& h : happens) acts.push_back({QString(), tr(h.text), false, false});
+    if (mode_ == Mode::plans)
+        for (const PlanOffer& o : plan_offers(desk_)) acts.push_back({QString(), o.text, false, o.chosen});
     if (mode_ == Mode::loose)
         for (PartState part : {PartState::loosened, PartState::removed, PartState::provisional})
             acts.push_back({QString(), q(words::part_state(part)), false, part == loose_state_});
     if (turning && mode_ == Mode::idle)
         for (const ReadAct& a : turnActs()) acts.push_back(a.act);
-    showActs(acts, mode_ != Mode::happening, turning && mode_ == Mode::idle ? first_turn_key : 0);
+    showActs(acts, !byDigit(mode_), turning && mode_ == Mode::idle ? first_turn_key : 0);
     if (mode_ == Mode::guide && types) {
         entry_->setFont(type(guide_->typesWords() ? 18 : 32, !guide_->typesWords()));
         entry_->setPlaceholderText(guide_->prompt());
@@ -943,6 +950,12 @@ void Slate::refresh() {
         title_->setText(tr("What happened?"));
         subtitle_->setText(tr("a digit chooses, Escape leaves it"));
         body = line(soft(tr("What it spoils is marked on the line, and asked for again.")));
+    } else if (mode_ == Mode::plans) {
+        title_->setText(tr("Which plan?"));
+        subtitle_->setText(tr("a digit chooses, Escape leaves it"));
+        body =
+            line(soft(tr("What is left out stays as it is, and the sheet says what that leaves. One side "
+                         "as the other takes the other side's angles as its aim.")));
     } else if (stage_ == Stage::read) {
         if (spot_) {
             number_->setText(desk_.number(*spot_));
@@ -960,10 +973,10 @@ void Slate::refresh() {
             subtitle_->setText(tr("Page Up and Page Down go back to one"));
         }
         close_up_->setSpot(spot_, desk_.lines().sweep.value_or(usual_sweep));
-        body = bodyForRead();
+        body = ReadText(desk_, how_, spot_, unleaned()).text();
     } else if (turning) {
         const auto asked = mode_ == Mode::turned ? turnInTurn() : std::nullopt;
-        QString what = asked ? adjusterName(asked->turn->adjuster) : QString();
+        QString what = asked ? q(words::adjuster(desk_.car(), asked->turn->adjuster)) : QString();
         if (const Device* d = asked ? desk_.car().device(asked->turn->adjuster) : nullptr)
             if (const QString handle = q(words::handle_name(*d, asked->handle)); !handle.isEmpty())
                 what += QStringLiteral(", ") + handle;
@@ -976,9 +989,9 @@ void Slate::refresh() {
         subtitle_->setText(mode_ == Mode::turned          ? tr("what did you really turn?")
                            : mode_ == Mode::accept_reason ? tr("kept in the record with its ±")
                                                           : QString());
-        body = bodyForTurn();
+        body = TurnText(desk_, how_, mode_ == Mode::turned).text();
     }
-    if (mode_ != Mode::happening && mode_ != Mode::loose && (!guide_ || guide_->isStage()))
+    if (!byDigit(mode_) && mode_ != Mode::loose && (!guide_ || guide_->isStage()))
         body = bodyForPractice() + bodyForCautions() + body;
     // A long name is written smaller, not cut.
     for (double size : {17.0, 15.0, 13.0}) {
@@ -1010,205 +1023,10 @@ QString Slate::bodyForPractice() const {
     return out;
 }
 
-QString Slate::bodyForRead() const {
-    QString out;
-    const Job& job = desk_.job();
-    const Answer& a = desk_.answer();
-    const int round = desk_.round();
-    if (a.now.alarm) {
-        QStringList numbers;
-        for (const Check& c : a.now.checks)
-            if (c.suspect) {
-                const Reading& r = std::get<Reading>(desk_.log()[c.entry].what);
-                const QString n = desk_.number(r.spot);
-                if (!numbers.contains(n)) numbers << n;
-            }
-        out += line(warn(numbers.size() == 1
-                             ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
-                             : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: "
-                                  "read them again.")
-                                   .arg(numbers.join(QStringLiteral(" · ")))));
-        out += bodyForSuspects();
-    }
-    out += bodyForSquaring();
-    for (const Bumped& b : a.bars) {
-        const QString bar = b.bar == Axle::front ? tr("front") : tr("rear");
-        out +=
-            line(b.yes ? warn(tr("The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and "
-                                 "all is read again.")
-                                  .arg(bar)
-                                  .arg(std::abs(b.moved.mm()), 0, 'f', 1)
-                                  .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
-                       : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
-    }
-    out += bodyForAgreements();
-    if (spot_) {
-        // The spots it belongs with: its string, the bars, or its own way of measuring.
-        const auto lineOf = [](const Spot& s) {
-            if (reads_string(s.kind)) return 1 + index_of(side_of(*s.wheel));
-            return s.kind == ReadingKind::string_to_string
-                       ? 3
-                       : 4 + static_cast<int>(&rig_of(s.kind) - all_rigs().data());
-        };
-        const int ours = lineOf(*spot_);
-        out += head(ours == 1   ? tr("On the left string")
-                    : ours == 2 ? tr("On the right string")
-                    : ours == 3 ? tr("On the bars")
-                                : q(desk_.knowledge().rig(rig_of(spot_->kind).id)->text));
-        QString rows;
-        std::vector<Spot> spots = desk_.walk();
-        if (std::find(spots.begin(), spots.end(), *spot_) == spots.end()) spots.push_back(*spot_);
-        for (const Spot& s : spots) {
-            if (lineOf(s) != ours) continue;
-            for (std::size_t i : readings_at(job, round, s)) {
-                const auto check = std::find_if(a.now.checks.begin(), a.now.checks.end(),
-                                                [&](const Check& c) { return c.entry == i; });
-                const bool suspect = check != a.now.checks.end() && check->suspect;
-                const bool kept = desk_.isKept(i);
-                const Quantity& v = std::get<Reading>(desk_.log()[i].what).value;
-                rows += QStringLiteral(
-                            "<tr><td width='22' style='color:%1'>%2</td><td width='146'>%3</td><td "
-                            "align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
-                            .arg(Chalk::now().soft.name())
-                            .arg(desk_.number(s))
-                            .arg(q(words::spot(s)), q(v.text).toHtmlEscaped(),
-                                 suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
-                                 !kept     ? tr("writing …")
-                                 : suspect ? tr("▲ doubtful")
-                                           : QString());
-            }
-        }
-        out += rows.isEmpty() ? line(soft(tr("nothing yet")))
-                              : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
-        // What was struck out stays to be seen.
-        for (std::size_t i = 0; i < desk_.log().size(); ++i)
-            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
-                r && job.struck[i] && r->spot == *spot_ && *job.struck[i] != "undo")
-                out +=
-                    line(soft(QStringLiteral("<s>%1</s> %2")
-                                  .arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
-    }
-    if (unleaned())
-        out += line(soft(
-            tr("This gauge is taken to show minus where the top leans in. The lean test fixes that, once.")));
-    out += bodyForAngles();
-    if (!next_spot(job, round)) {
-        QStringList alone;
-        for (const Check& c : a.now.checks)
-            if (std::isinf(c.detectable)) {
-                const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].what).spot);
-                if (!alone.contains(n)) alone << n;
-            }
-        if (!alone.isEmpty())
-            out += line(soft(tr("Nothing checks %1: a slip there would not show. Read twice, it would.")
-                                 .arg(alone.join(QStringLiteral(" · ")))));
-    }
-    // What is missing for what is not known.
-    for (Wheel w : all_wheels) {
-        const KnownAngle& toe = a.now.wheels[index_of(w)].toe;
-        if (toe.known) continue;
-        if (toe.needs.empty()) {
-            if (toe.why.code == Code::why_needs_wheelbase || toe.why.code == Code::why_needs_bar ||
-                toe.why.code == Code::why_needs_rim_span)
-                out += line(warn(q(words::sentence(toe.why))));
-            else
-                continue;
-        } else {
-            QStringList numbers;
-            for (const Spot& s : toe.needs) numbers << desk_.number(s);
-            out += line(soft(tr("Toe of the %1 to the car is known after %2.")
-                                 .arg(q(words::wheel(w)), numbers.join(QStringLiteral(" · ")))));
-        }
-        break;
-    }
-    for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
-        const Verdict& v = a.verdicts[i];
-        if (v.call == Call::unknown) continue;
-        out += line(QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
-        if (v.call == Call::too_close) out += line(soft(settles(i)));
-    }
-    if (round > 0 && static_cast<int>(a.rounds.size()) > round) {
-        out += head(tr("Before, at round %1").arg(round));
-        for (Axle axle : both_axles) {
-            const KnownAngle& was =
-                a.rounds[static_cast<std::size_t>(round) - 1].axles[index_of(axle)].total_toe;
-            if (was.known)
-                out +=
-                    line((axle == Axle::front ? tr("front total ") : tr("rear total ")) + known(was, how_));
-        }
-    }
-    return out;
-}
-
-/// Two rigs on one axle: whether they agree, and which reading to doubt first where they do not.
-QString Slate::bodyForAgreements() const {
-    const Answer& a = desk_.answer();
-    QString out;
-    for (const Agreement& g : a.agreements) {
-        const QString both = tr("%1: %2 by “%3”, %4 by “%5”")
-                                 .arg(q(words::axle(g.axle)), q(show_toe(g.first, how_)),
-                                      q(desk_.knowledge().rig(g.one->id)->text), q(show_toe(g.second, how_)),
-                                      q(desk_.knowledge().rig(g.other->id)->text));
-        if (g.agree) {
-            out += line(soft(both + tr(". They agree.")));
-            continue;
-        }
-        // Of all their readings on that axle, the one that the rest pulls at most.
-        const Check* out_most = nullptr;
-        for (const Check& c : a.now.checks) {
-            const Spot& s = std::get<Reading>(desk_.log()[c.entry].what).spot;
-            const RigInfo* rig = &rig_of(s.kind);
-            const bool theirs = rig == g.one || rig == g.other;
-            const bool there = s.wheel ? axle_of(*s.wheel) == g.axle : s.axle == g.axle;
-            if (theirs && there && (!out_most || std::abs(c.w) > std::abs(out_most->w))) out_most = &c;
-        }
-        out += line(
-            warn(both + tr(". They don't agree.") +
-                 (out_most ? tr(" Reading %1 stands out most: begin with it.")
-                                 .arg(desk_.number(std::get<Reading>(desk_.log()[out_most->entry].what).spot))
-                           : QString())));
-    }
-    return out;
-}
-
 bool Slate::unleaned() const {
     if (!spot_ || !against_gravity(spot_->kind) || info_of(spot_->kind).quantity != QuantityKind::angle)
         return false;
     return spot_->kind != ReadingKind::caster && !desk_.isOwn(desk_.toolFor(*spot_));
-}
-
-/// Each suspect: what it looks like, and the angles of its wheels with and without it.
-QString Slate::bodyForSuspects() const {
-    const Answer& a = desk_.answer();
-    QString out;
-    for (const auto& [entry, rest] : a.without) {
-        const Reading& r = std::get<Reading>(desk_.log()[entry].what);
-        const QString number = desk_.number(r.spot);
-        if (const Explanation* x = slip_of(a.slips, entry)) {
-            const QString would = r.value.kind == QuantityKind::length
-                                      ? QStringLiteral("%1 mm").arg(x->would_be, 0, 'f', 1)
-                                      : QStringLiteral("%1°").arg(x->would_be, 0, 'f', 2);
-            out += line(tr("%1 read %2; it would fit at %3, if %4.")
-                            .arg(number, q(r.value.text).toHtmlEscaped(), would, q(words::slip(x->slip))));
-        }
-        // With one reading gone and nothing left to contradict, that one explains it.
-        if (!rest.alarm) out += line(soft(tr("Without %1 all the rest fits.").arg(number)));
-        if (!r.spot.wheel) continue;
-        const auto w = static_cast<std::size_t>(index_of(*r.spot.wheel));
-        const KnownAngle& with = a.now.wheels[w].toe;
-        const KnownAngle& without = rest.wheels[w].toe;
-        if (with.known && without.known)
-            out += line(
-                soft(tr("Toe there %1 with this %2, %3 without it.")
-                         .arg(known(with, how_), q(r.value.text).toHtmlEscaped(), known(without, how_))));
-    }
-    return out;
-}
-
-bool Slate::plannedFor(const std::string& adjuster) const {
-    const auto& turns = desk_.answer().plan.turns;
-    return std::any_of(turns.begin(), turns.end(),
-                       [&](const PlannedTurn& t) { return t.adjuster == adjuster; });
 }
 
 const std::optional<AnglesCarried>& Slate::left() {
@@ -1219,272 +1037,29 @@ const std::optional<AnglesCarried>& Slate::left() {
     return left_;
 }
 
-/// Other plans than all of it, where this car has them.
+/// What can be done beside the sheets.
 std::vector<Slate::ReadAct> Slate::turnActs() {
     std::vector<ReadAct> out;
-    const std::string now = desk_.planChoice().name;
-    const auto offer = [&](const QString& text, PlanChoice choice) {
-        const bool chosen = choice.name == now;
-        out.push_back({{q(choice.name), text, false, chosen}, [this, choice] { desk_.choosePlan(choice); }});
-    };
-    const auto has = [&](auto&& is) {
-        return std::any_of(desk_.car().adjusters.begin(), desk_.car().adjusters.end(),
-                           [&](const Adjuster& a) {
-                               const Device* d = std::get_if<Device>(&a);
-                               const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
-                               return kind && is(*d, *kind);
-                           });
-    };
-    const bool leans = has([](const Device& d, const AdjusterKind& k) { return k.leans(d); });
-    const bool jacks = has([](const Device&, const AdjusterKind& k) { return k.wants_jacking(); });
-    if (turned_unlocked(desk_.job()))
-        out.push_back({{"lock", tr("Lock what was turned"), false, false},
-                       [this] { emit pageWanted(QStringLiteral("lock")); }});
     // Nothing read in this job, and the car known from an earlier one: from set-up to set-up without strings.
     const bool unread = desk_.job().rounds.empty() ||
                         (desk_.job().rounds.size() == 1 && desk_.job().rounds[0].readings.empty());
-    if (unread && !last_of<AnglesCarried>(desk_.job()))
-        if (left())
-            out.push_back(
-                {{"carry", tr("Take over what is known"), true, false}, [this] { desk_.record(*left()); }});
-    const book::Json card = desk_.cardJson();
-    const std::string in_use = card.contains("setup_in_use") && card["setup_in_use"].is_string()
-                                   ? card["setup_in_use"].get<std::string>()
-                                   : "road";
-    if (card.contains("setups") && card["setups"].is_object())
-        for (const auto& [name, targets] : card["setups"].items())
-            if (name != in_use && targets.is_object())
-                out.push_back({{q("setup:" + name), tr("Change over to %1").arg(q(name)), false, false},
-                               [this, set_up = name] {
-                                   book::Json with = desk_.cardJson();
-                                   with["setup_in_use"] = set_up;
-                                   book::Json aims = with["setups"][set_up];
-                                   aims.erase("source");
-                                   desk_.editCard(with);
-                                   desk_.editTargets(aims);
-                               }});
-    if (!leans && !jacks && now.empty()) return out;
-    offer(now == "cannot" ? tr("With all adjusters again") : tr("All of it"), {});
-    if (leans)
-        offer(tr("Toe only"), {{{Measure::total_toe, Measure::toe, Measure::thrust}, false, {}}, {}, "toe"});
-    if (jacks) offer(tr("Without jacking"), {{{}, true, {}}, {}, "no-jacking"});
-    if (leans)
-        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-            PlanChoice c{{}, w, "match " + std::string(name_of(w))};
-            for (const Adjuster& a : desk_.car().adjusters) {
-                const Device* d = std::get_if<Device>(&a);
-                if (d ? adjuster_kind(d->kind) && wheel_of(*d) == w : std::get<Rod>(a).wheel == w)
-                    c.options.touching.push_back(id_of(a));
-            }
-            offer(w == Wheel::front_left ? tr("Left as the right") : tr("Right as the left"), c);
-        }
-    return out;
-}
-
-QString Slate::bodyForTurn() const {
-    const Answer& a = desk_.answer();
-    QString out;
-    if (mode_ == Mode::turned)
-        return line(soft(tr("Type it for each in turn; what was planned stands on the floor.")));
-    for (const RodResponse& r : a.now.responses) {
-        const Rod* rod = desk_.car().rod(r.rod);
-        if (!rod || !rod->pitch) continue;
-        if (out.isEmpty()) out += head(tr("What one turn does on this car"));
-        const QString from =
-            r.turns_seen > 0 ? (r.turns_seen == 1 ? tr("learnt from one turn")
-                                                  : tr("learnt from %1 turns").arg(r.turns_seen))
-            : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
-                             : tr("a guess at the arm: learnt after one turn");
-        out += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4")
-                        .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
-                             q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
-    }
-    if (a.doubt)
-        out = head(tr("That turn did something else")) +
-              line(warn(q(words::turn_doubt(*a.doubt, desk_.car(), how_)))) +
-              line(soft(tr("The angles are reckoned without it: as read, whatever was turned."))) + out;
-    QString last;
-    for (const DeviceResponse& r : a.now.device_responses) {
-        const Device* d = desk_.car().device(r.device);
-        if (!d || (r.turns_seen == 0 && !plannedFor(r.device))) continue;
-        const HandleUnit unit =
-            adjuster_kind(d->kind)->handles(*d)[static_cast<std::size_t>(r.effect.handle)].unit;
-        QString name = adjusterName(r.device);
-        if (const QString handle = q(words::handle_name(*d, r.effect.handle)); !handle.isEmpty())
-            name += QStringLiteral(", ") + handle;
-        if (name != last) {
-            if (out.isEmpty()) out += head(tr("What it does on this car"));
-            out += line(QStringLiteral("%1, %2:<br>%3")
-                            .arg(name,
-                                 unit == HandleUnit::turn ? tr("one turn")
-                                 : unit == HandleUnit::mm ? tr("one mm")
-                                                          : tr("one degree near its middle"),
-                                 soft(r.turns_seen > 0
-                                          ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
-                                          : tr("by the likes of this suspension: learnt as it is turned"))));
-            last = name;
-        }
-        const QString angle = r.effect.angle == 0   ? tr("toe")
-                              : r.effect.angle == 1 ? tr("camber")
-                                                    : tr("caster");
-        out += line(
-            QStringLiteral("&nbsp;&nbsp;%1 <b>%2</b> ±%3")
-                .arg(angle, q(fairchalk::show(r.per_unit, how_)), q(show_plus_minus(r.sigma * k95, how_))));
-    }
-    for (const LockShift& l : a.now.locks)
-        if (l.seen > 0)
-            out += line(tr("%1: locking it moves the toe %2 ±%3; the plan aims ahead of it.")
-                            .arg(adjusterName(l.rod), q(show_toe(l.by, how_)),
-                                 q(show_plus_minus(l.sigma * k95, how_))));
-    if (!a.plan.turns.empty()) {
-        QStringList spoiled, numbers;
-        for (const std::string& what : a.plan.spoils) {
-            const std::size_t dot = what.find('.');
-            const QString angle = what.ends_with(".toe")      ? tr("toe")
-                                  : what.ends_with(".camber") ? tr("camber")
-                                                              : tr("caster");
-            const QString whole =
-                QStringLiteral("%1 %2").arg(q(words::wheel(*wheel_named(what.substr(0, dot)))), angle);
-            if (!spoiled.contains(whole)) spoiled << whole;
-        }
-        for (const Spot& s : a.plan.remeasure) numbers << desk_.number(s);
-        out += head(tr("This spoils")) + line(spoiled.join(QStringLiteral(", "))) +
-               line(soft(tr("Read again after it: spots %1. Nothing moves the rest.")
-                             .arg(numbers.join(QStringLiteral(" · ")))));
-        out += head(tr("Likely to finish the job")) +
-               line(QStringLiteral("<b>%1</b> &nbsp; %2")
-                        .arg(q(words::chance(a.plan.probability_inside)),
-                             soft(tr("all angles with a target inside"))));
-        if (a.plan.steering_before.known)
-            out += line(soft(tr("Front wheels off the rear axle's line: now %1, after %2. The steering wheel "
-                                "comes out straight with it.")
-                                 .arg(q(fairchalk::show(abs(a.plan.steering_before.value), how_)),
-                                      q(fairchalk::show(abs(a.plan.steering_after.value), how_)))));
-        out +=
-            line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the "
-                         "vehicle's manual asks for; its torque and a new pin or nut where it says so. The "
-                         "manual and a qualified technician come before this program.")));
-    } else {
-        for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
-            const Verdict& v = a.verdicts[i];
-            out += line(
-                QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
-            if (v.call == Call::too_close) out += line(soft(settles(i)));
-        }
-        if (a.verdicts.empty())
-            out += line(tr("This job has no targets: nothing is judged and nothing planned."));
-    }
-    for (const Unreachable& u : a.plan.cannot)
-        out += line(warn(QStringLiteral("%1: %2").arg(q(u.what), q(words::sentence(u.why)))) +
-                    (u.best.known ? soft(tr(" (%1)").arg(known(u.best, how_))) : QString()));
-    for (std::size_t i = 0; i < desk_.log().size(); ++i)
-        if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i))
-            out += head(tr("Left as it is")) + line(q(acc->why).toHtmlEscaped());
-    return out;
-}
-
-/// What would settle the verdict that is too close to call.
-QString Slate::settles(std::size_t verdict) const {
-    const Answer& a = desk_.answer();
-    const auto settling = verdict < a.settling.size() ? a.settling[verdict] : std::nullopt;
-    return settling
-               ? tr("%n more reading(s) would settle it, first at spot %1.", nullptr, settling->readings)
-                     .arg(desk_.number(settling->first.spot))
-               : tr("No number of readings with these tools settles it within reason: a finer one would, or "
-                    "leave it as it is.");
-}
-
-/// For those who want their strings square: which stand, which way, how far.
-QString Slate::bodyForSquaring() const {
-    if (desk_.fact("squaring") != "yes") return {};
-    const Answer& a = desk_.answer();
-    QString out = head(tr("Squaring the strings"));
-    for (const StandMove& m : a.squaring.moves) {
-        const QString string = m.side == Side::left ? tr("Left string") : tr("Right string");
-        out += line(m.worth_it ? tr("%1: move its front end <b>%2 %3</b> the car, ±%4; the rear end stays.")
-                                     .arg(string,
-                                          q(fairchalk::show(Length::from_mm(std::abs(m.outward.mm())), how_)),
-                                          m.outward.mm() > 0 ? tr("away from") : tr("toward"),
-                                          q(fairchalk::show(Length::from_mm(m.sigma.mm() * k95), how_)))
-                               : tr("%1: square as far as this rule can tell.").arg(string));
-    }
-    if (!a.squaring.needs.empty()) {
-        QStringList numbers;
-        for (const Spot& s : a.squaring.needs) numbers << desk_.number(s);
-        out += line(soft(
-            tr("After %1 it is known how to move what is left.").arg(numbers.join(QStringLiteral(" · ")))));
-    }
-    if (std::any_of(a.squaring.moves.begin(), a.squaring.moves.end(),
-                    [](const StandMove& m) { return m.worth_it; }))
-        out += line(
-            soft(tr("Once moved, F5, and read hubs and bars again. The angles are the same square or not.")));
-    return out;
-}
-
-/// All that is known by now, and what it is measured from.
-QString Slate::bodyForAngles() const {
-    const Answer& a = desk_.answer();
-    QString out = head(tr("What this tells"));
-    QString rows;
-    const auto row = [&](const QString& name, const QString& value) {
-        rows += QStringLiteral("<tr><td width='116'>%1</td><td>%2</td></tr>").arg(name, value);
-    };
-    const auto leaning = [&](const KnownAngle& k) {
-        return QStringLiteral("<b>%1</b> ±%2")
-            .arg(q(fairchalk::show(k.value, how_)), q(show_plus_minus(k.plus_minus(), how_)));
-    };
-    bool single = false, rear = false;
-    for (Wheel w : {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right}) {
-        const WheelAngles& angles = a.now.wheels[index_of(w)];
-        QStringList says;
-        if (angles.toe.known) {
-            single = true;
-            says << QStringLiteral("<b>%1</b>").arg(known(angles.toe, how_));
-            if (axle_of(w) == Axle::front && angles.toe_to_thrust.known)
-                says << soft(tr("%1 to the thrust line").arg(q(show_toe(angles.toe_to_thrust.value, how_))));
-        } else if (angles.toe_to_rear.known) {
-            rear = true;
-            says << tr("%1 to the rear wheel").arg(known(angles.toe_to_rear, how_));
-        } else if (angles.toe_to_string.known) {
-            says << tr("%1 to its string").arg(known(angles.toe_to_string, how_));
-        }
-        if (angles.camber.known) says << tr("camber %1").arg(leaning(angles.camber));
-        if (angles.caster.known) says << tr("caster %1").arg(leaning(angles.caster));
-        // What the readings tell, not what was believed of any car before.
-        if (angles.sai.known && angles.sai.sigma.deg() < 2.0)
-            says << soft(tr("SAI %1").arg(leaning(angles.sai)));
-        if (!says.isEmpty()) row(q(words::wheel(w)), says.join(QStringLiteral("<br>")));
-    }
-    for (Axle axle : both_axles) {
-        const AxleAngles& both = a.now.axles[index_of(axle)];
-        if (both.total_toe.known)
-            row(axle == Axle::front ? tr("front total") : tr("rear total"),
-                QStringLiteral("<b>%1</b>").arg(known(both.total_toe, how_)));
-        if (both.cross_camber.known) row(tr("camber L − R"), leaning(both.cross_camber));
-        if (both.cross_caster.known) row(tr("caster L − R"), leaning(both.cross_caster));
-    }
-    out += rows.isEmpty()
-               ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
-               : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
-    if (single)
-        out += line(soft(tr("Toes are measured from %1.")
-                             .arg(q(words::reference(a.now.chassis_marks ? Reference::chassis_marks
-                                                                         : Reference::centreline)))));
-    if (rear)
-        out += line(soft(tr("A front toe to the rear wheel of its side has that wheel's own toe in it.")));
-    // The rough check, without a gauge: well turned, the outer wheel leans in at the top.
-    for (Wheel w : {Wheel::front_left, Wheel::front_right})
-        if (const KnownAngle& c = a.now.wheels[index_of(w)].caster;
-            c.known && c.value + c.plus_minus() < Angle())
-            out += line(warn(
-                tr("By these readings the %1 wheel leans out at the top when it is the outer one in a "
-                   "turn. Turn the steering and look: if it leans in, a sign is wrong, or out and in are "
-                   "swapped.")
-                    .arg(q(words::wheel(w)))));
-    if (a.now.steering_free)
-        out +=
-            line(warn(tr("The steering was not held: total toe stands; each front wheel by itself is known "
-                         "only up to how far both were steered.")));
+    if (unread && !last_of<AnglesCarried>(desk_.job()) && left())
+        out.push_back(
+            {{"carry", tr("Take over what is known"), true, false}, [this] { desk_.record(*left()); }});
+    const auto offers = plan_offers(desk_);
+    const auto chosen =
+        std::find_if(offers.begin(), offers.end(), [](const PlanOffer& o) { return o.chosen; });
+    if (offers.size() > 1)
+        out.push_back(
+            {{"plans", tr("Plan: %1 …").arg(chosen == offers.end() ? tr("without some") : chosen->text),
+              false, false},
+             [this] { setMode(Mode::plans); }});
+    if (desk_.planChoice().name == "cannot")
+        out.push_back(
+            {{"all", tr("With all adjusters again"), false, false}, [this] { desk_.choosePlan({}); }});
+    if (turned_unlocked(desk_.job()))
+        out.push_back({{"lock", tr("Lock what was turned"), false, false},
+                       [this] { emit pageWanted(QStringLiteral("lock")); }});
     return out;
 }
 
@@ -1607,6 +1182,7 @@ QString Slate::say() const {
     if (mode_ == Mode::loose)
         return tr("Say what was loosened, taken off or left for later; the drive waits for it.");
     if (mode_ == Mode::happening) return tr("Say what happened to the car: it decides what is stale.");
+    if (mode_ == Mode::plans) return tr("Say what tonight's work is to be about.");
     if (guide_) return guide_->say();
     switch (stage_) {
         case Stage::read:

@@ -26,6 +26,7 @@ class Slate : public QWidget {
     /// `guide` is the drawing that the stage is worked on, or null for those that read the strings and turn.
     void setStage(Stage stage, Guide* guide = nullptr);
     void setShow(const Show& how);
+    const Show& showing() const { return how_; }
     /// Asks for this spot.
     void ask(const std::optional<Spot>& spot);
     std::optional<Spot> asked() const { return spot_; }
@@ -65,7 +66,22 @@ class Slate : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
-    enum class Mode { reading, sweep, strike_reason, turned, accept_reason, idle, guide, loose, happening };
+    enum class Mode {
+        reading,
+        sweep,
+        strike_reason,
+        turned,
+        accept_reason,
+        idle,
+        guide,
+        loose,
+        happening,
+        plans
+    };
+    /// A list is shown, and a digit chooses from it.
+    static bool byDigit(Mode m) { return m == Mode::happening || m == Mode::plans; }
+    /// Nothing is typed.
+    static bool chooses(Mode m) { return m == Mode::idle || byDigit(m); }
 
     void setMode(Mode mode);
     void holdThere();
@@ -74,14 +90,8 @@ class Slate : public QWidget {
     void enter();
     void understand();
     Expect expected() const;
-    QString bodyForRead() const;
-    QString bodyForSuspects() const;
-    QString bodyForTurn() const;
-    QString bodyForSquaring() const;
-    QString bodyForAgreements() const;
     /// A gauge that nobody has leaned yet, at a reading whose sign depends on it.
     bool unleaned() const;
-    QString bodyForAngles() const;
     /// What can be done where the asked-for reading is taken.
     struct ReadAct {
         Act act;
@@ -89,12 +99,9 @@ class Slate : public QWidget {
     };
     std::vector<ReadAct> readActs();
     std::vector<ReadAct> turnActs();
-    bool plannedFor(const std::string& adjuster) const;
-    QString adjusterName(const std::string& id) const;
     static constexpr std::size_t first_turn_key = 3;
     /// The suspect that is asked for, or the first.
     std::optional<std::size_t> suspect() const;
-    QString settles(std::size_t verdict) const;
     std::vector<std::string> toolsFor(const Spot& spot) const;
     Reading blank() const;  ///< the reading asked for, with what was said of it
     QString sweepWords() const;

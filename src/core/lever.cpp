@@ -1,0 +1,95 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/lever.h"
+
+#include <array>
+#include <cmath>
+#include <numbers>
+
+#include "core/staleness.h"
+#include "core/steering_rod.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr double deg = std::numbers::pi / 180.0;
+constexpr double most_turns = 30.0;
+
+void add_device(const Device& d, int place, const CarCard& car, const Posterior& p, std::vector<Lever>& out) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    const auto prior = response_prior(d, car);
+    if (!kind || !prior) return;
+    const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
+    const auto handles = kind->handles(d);
+    for (std::size_t h = 0; h < handles.size(); ++h) {
+        Lever l;
+        l.device = &d;
+        l.kind = kind;
+        l.handle = handles[h];
+        l.which = static_cast<int>(h);
+        l.place = place;
+        l.wheel = wheel_of(d);
+        l.serves = kind->serves(d);
+        if (const auto it = p.amounts.find(place); it != p.amounts.end()) l.so_far = it->second[h];
+        for (std::size_t i = 0; i < prior->effects.size(); ++i) {
+            const Effect& e = prior->effects[i];
+            const int state =
+                (*states[static_cast<std::size_t>(e.angle)])[static_cast<std::size_t>(index_of(e.wheel))];
+            const int response = p.index(Unknown::response, place_of_response(place, static_cast<int>(i)));
+            if (e.handle == static_cast<int>(h) && state >= 0 && response >= 0)
+                l.pulls.push_back({e.wheel, e.angle, state, response});
+        }
+        if (!l.pulls.empty()) out.push_back(std::move(l));
+    }
+}
+
+}  // namespace
+
+double Lever::travel(double amount) const {
+    return kind ? kind->travel(*device, so_far + amount) - kind->travel(*device, so_far) : amount;
+}
+
+double Lever::effect(const Pull& pull, double amount, const Posterior& p) const {
+    if (rod) return toe_change(*rod, amount, Length::from_m(p.x[pull.response])).rad();
+    return p.x[pull.response] * travel(amount);
+}
+
+double Lever::slope(const Pull& pull, double amount, const Posterior& p) const {
+    if (device) return travel(amount);
+    const double arm = p.x[pull.response], ratio = length_change(*rod, amount).m() / arm;
+    if (std::abs(ratio) >= 0.99) return 0.0;
+    return toe_sign(*rod) * -ratio / arm / std::sqrt(1 - ratio * ratio);
+}
+
+double Lever::settled_variance(const Pull& pull, double amount, const Posterior& p) const {
+    const Spoils& row =
+        spoils_of(rod ? Happening::turned_toe : Happening::turned_device, p.standing.car.no_springs);
+    const double settles = (pull.angle == 0 ? row.here : row.camber) * deg;
+    const double bends = device ? not_quite_linear * effect(pull, amount, p) : 0.0;
+    return settles * settles + bends * bends;
+}
+
+std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
+    std::vector<Lever> out;
+    for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
+        const int place = static_cast<int>(i);
+        if (const Device* d = std::get_if<Device>(&car.adjusters[i])) {
+            add_device(*d, place, car, p, out);
+            continue;
+        }
+        const Rod& rod = std::get<Rod>(car.adjusters[i]);
+        const int arm = p.index(Unknown::arm, place);
+        if (rod.runs == RodSide::unknown || !rod.pitch || arm < 0) continue;
+        Lever l;
+        l.rod = &rod;
+        l.handle = {"", HandleUnit::turn, "longer", "shorter", rod.step_turns, -most_turns, most_turns};
+        l.place = place;
+        l.wheel = rod.wheel;
+        l.serves = serves_toe;
+        l.pulls = {{rod.wheel, 0, p.index(Unknown::toe, index_of(rod.wheel)), arm}};
+        l.lock = p.index(Unknown::lock, place);
+        out.push_back(std::move(l));
+    }
+    return out;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <map>
+#include <string>
+#include <vector>
+
+#include <Eigen/Core>
+
+#include "core/adjuster.h"
+#include "core/estimate.h"
+
+namespace fairchalk {
+
+/// One handle of an adjuster as the estimate knows it: the angles it moves, and the unknowns that say by how
+/// much. Amounts are in the handle's unit, angles in radians.
+struct Lever {
+    const Rod* rod = nullptr;  // or a device
+    const Device* device = nullptr;
+    const AdjusterKind* kind = nullptr;
+    Handle handle;
+    int which = 0;  ///< of the device's handles
+    int place = 0;  ///< on the card
+    Wheel wheel = Wheel::front_left;
+    int serves = 0;
+    double so_far = 0.0;  ///< turned since the card
+    /// An angle it moves, and the unknown that says by how much (for a rod: its arm).
+    struct Pull {
+        Wheel wheel = Wheel::front_left;
+        int angle = 0;  ///< as `Effect::angle`
+        int state = -1, response = -1;
+    };
+    std::vector<Pull> pulls;
+    int lock = -1;  ///< the unknown of what locking does, or none
+
+    const std::string& id() const { return rod ? rod->id : device->id; }
+    /// What an effect grows with, from where it stands.
+    double travel(double amount) const;
+    double effect(const Pull& pull, double amount, const Posterior& p) const;
+    /// Of the effect, by its unknown.
+    double slope(const Pull& pull, double amount, const Posterior& p) const;
+    /// Of an angle that comes of turning at all: settling, and what is not linear.
+    double settled_variance(const Pull& pull, double amount, const Posterior& p) const;
+};
+
+/// The levers of a card of which the estimate has the unknowns. Rods without a pitch or a side have none.
+std::vector<Lever> levers_of(const CarCard& car, const Posterior& p);
+
+}  // namespace fairchalk

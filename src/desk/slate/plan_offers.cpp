@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "slate/plan_offers.h"
+
+#include <algorithm>
+
+#include <QCoreApplication>
+
+#include "look/html.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Slate", text);
+}
+
+/// Null for a rod, and for what is only kept.
+const AdjusterKind* kind_of(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    return d ? adjuster_kind(d->kind) : nullptr;
+}
+
+std::vector<std::string> adjusters_of(const CarCard& car, auto&& is) {
+    std::vector<std::string> out;
+    for (const Adjuster& a : car.adjusters) {
+        const Device* d = std::get_if<Device>(&a);
+        if ((!d || adjuster_kind(d->kind)) && is(d ? wheel_of(*d) : std::get<Rod>(a).wheel))
+            out.push_back(id_of(a));
+    }
+    return out;
+}
+
+}  // namespace
+
+std::vector<PlanOffer> plan_offers(const JobDesk& desk) {
+    std::vector<PlanOffer> out;
+    const CarCard& car = desk.car();
+    const auto offer = [&](const QString& text, PlanChoice choice) {
+        const bool chosen = choice.name == desk.planChoice().name;
+        out.push_back({text, std::move(choice), {}, chosen});
+    };
+    offer(tr("all of it"), {});
+    const auto any = [&](auto&& is) {
+        return std::any_of(car.adjusters.begin(), car.adjusters.end(), [&](const Adjuster& a) {
+            const AdjusterKind* kind = kind_of(a);
+            return kind && is(std::get<Device>(a), *kind);
+        });
+    };
+    if (any([](const Device& d, const AdjusterKind& k) { return k.leans(d); }))
+        offer(tr("toe only tonight"),
+              {{{Measure::total_toe, Measure::toe, Measure::thrust}, false, {}}, {}, "toe"});
+    if (any([](const Device&, const AdjusterKind& k) { return k.wants_jacking(); }))
+        offer(tr("without jacking"), {{{}, true, {}}, {}, "no-jacking"});
+    const auto sided = [&](Side side) {
+        return adjusters_of(car, [side](Wheel w) { return side_of(w) == side; });
+    };
+    const std::array both = {sided(Side::left), sided(Side::right)};
+    if (!both[0].empty() && !both[1].empty()) {
+        offer(tr("left side only"), {{{}, false, both[0]}, {}, "left"});
+        offer(tr("right side only"), {{{}, false, both[1]}, {}, "right"});
+        for (Wheel w : {Wheel::front_left, Wheel::front_right})
+            if (const auto its = adjusters_of(car, [w](Wheel at) { return at == w; }); !its.empty())
+                offer(w == Wheel::front_left ? tr("left front as the right") : tr("right front as the left"),
+                      {{{}, false, its}, w, "match " + std::string(name_of(w))});
+    }
+    const book::Json card = desk.cardJson();
+    const std::string in_use = card.contains("setup_in_use") && card["setup_in_use"].is_string()
+                                   ? card["setup_in_use"].get<std::string>()
+                                   : "road";
+    if (card.contains("setups") && card["setups"].is_object())
+        for (const auto& [name, targets] : card["setups"].items())
+            if (name != in_use && targets.is_object())
+                out.push_back({tr("change over to %1").arg(q(name)), {}, name, false});
+    return out;
+}
+
+void take_up(JobDesk& desk, const PlanOffer& offer) {
+    if (!offer.set_up.empty()) {
+        book::Json card = desk.cardJson();
+        card["setup_in_use"] = offer.set_up;
+        book::Json aims = card["setups"][offer.set_up];
+        aims.erase("source");
+        desk.editCard(card);
+        desk.editTargets(aims);
+    }
+    desk.choosePlan(offer.choice);
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,310 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "slate/read_text.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/rig.h"
+#include "look/chalk.h"
+#include "look/html.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+
+QString settling(const JobDesk& desk, std::size_t verdict) {
+    const Answer& a = desk.answer();
+    const auto found = verdict < a.settling.size() ? a.settling[verdict] : std::nullopt;
+    return found
+               ? QCoreApplication::translate("Slate", "%n more reading(s) would settle it, first at spot %1.",
+                                             nullptr, found->readings)
+                     .arg(desk.number(found->first.spot))
+               : QCoreApplication::translate(
+                     "Slate",
+                     "No number of readings with these tools settles it within reason: a finer one would, or "
+                     "leave it as it is.");
+}
+
+QString ReadText::text() const {
+    QString out;
+    const Job& job = desk_.job();
+    const Answer& a = desk_.answer();
+    const int round = desk_.round();
+    if (a.now.alarm) {
+        QStringList numbers;
+        for (const Check& c : a.now.checks)
+            if (c.suspect) {
+                const Reading& r = std::get<Reading>(desk_.log()[c.entry].what);
+                const QString n = desk_.number(r.spot);
+                if (!numbers.contains(n)) numbers << n;
+            }
+        out += line(warn(numbers.size() == 1
+                             ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
+                             : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: "
+                                  "read them again.")
+                                   .arg(numbers.join(QStringLiteral(" · ")))));
+        out += suspects();
+    }
+    out += squaring();
+    for (const Bumped& b : a.bars) {
+        const QString bar = b.bar == Axle::front ? tr("front") : tr("rear");
+        out +=
+            line(b.yes ? warn(tr("The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and "
+                                 "all is read again.")
+                                  .arg(bar)
+                                  .arg(std::abs(b.moved.mm()), 0, 'f', 1)
+                                  .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
+                       : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
+    }
+    out += agreements();
+    if (spot_) {
+        // The spots it belongs with: its string, the bars, or its own way of measuring.
+        const auto lineOf = [](const Spot& s) {
+            if (reads_string(s.kind)) return 1 + index_of(side_of(*s.wheel));
+            return s.kind == ReadingKind::string_to_string
+                       ? 3
+                       : 4 + static_cast<int>(&rig_of(s.kind) - all_rigs().data());
+        };
+        const int ours = lineOf(*spot_);
+        out += head(ours == 1   ? tr("On the left string")
+                    : ours == 2 ? tr("On the right string")
+                    : ours == 3 ? tr("On the bars")
+                                : q(desk_.knowledge().rig(rig_of(spot_->kind).id)->text));
+        QString rows;
+        std::vector<Spot> spots = desk_.walk();
+        if (std::find(spots.begin(), spots.end(), *spot_) == spots.end()) spots.push_back(*spot_);
+        for (const Spot& s : spots) {
+            if (lineOf(s) != ours) continue;
+            for (std::size_t i : readings_at(job, round, s)) {
+                const auto check = std::find_if(a.now.checks.begin(), a.now.checks.end(),
+                                                [&](const Check& c) { return c.entry == i; });
+                const bool suspect = check != a.now.checks.end() && check->suspect;
+                const bool kept = desk_.isKept(i);
+                const Quantity& v = std::get<Reading>(desk_.log()[i].what).value;
+                rows += QStringLiteral(
+                            "<tr><td width='22' style='color:%1'>%2</td><td width='146'>%3</td><td "
+                            "align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
+                            .arg(Chalk::now().soft.name())
+                            .arg(desk_.number(s))
+                            .arg(q(words::spot(s)), q(v.text).toHtmlEscaped(),
+                                 suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
+                                 !kept     ? tr("writing …")
+                                 : suspect ? tr("▲ doubtful")
+                                           : QString());
+            }
+        }
+        out += rows.isEmpty() ? line(soft(tr("nothing yet")))
+                              : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+        // What was struck out stays to be seen.
+        for (std::size_t i = 0; i < desk_.log().size(); ++i)
+            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+                r && job.struck[i] && r->spot == *spot_ && *job.struck[i] != "undo")
+                out +=
+                    line(soft(QStringLiteral("<s>%1</s> %2")
+                                  .arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
+    }
+    if (unleaned_)
+        out += line(soft(
+            tr("This gauge is taken to show minus where the top leans in. The lean test fixes that, once.")));
+    out += angles();
+    if (!next_spot(job, round)) {
+        QStringList alone;
+        for (const Check& c : a.now.checks)
+            if (std::isinf(c.detectable)) {
+                const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].what).spot);
+                if (!alone.contains(n)) alone << n;
+            }
+        if (!alone.isEmpty())
+            out += line(soft(tr("Nothing checks %1: a slip there would not show. Read twice, it would.")
+                                 .arg(alone.join(QStringLiteral(" · ")))));
+    }
+    // What is missing for what is not known.
+    for (Wheel w : all_wheels) {
+        const KnownAngle& toe = a.now.wheels[index_of(w)].toe;
+        if (toe.known) continue;
+        if (toe.needs.empty()) {
+            if (toe.why.code == Code::why_needs_wheelbase || toe.why.code == Code::why_needs_bar ||
+                toe.why.code == Code::why_needs_rim_span)
+                out += line(warn(q(words::sentence(toe.why))));
+            else
+                continue;
+        } else {
+            QStringList numbers;
+            for (const Spot& s : toe.needs) numbers << desk_.number(s);
+            out += line(soft(tr("Toe of the %1 to the car is known after %2.")
+                                 .arg(q(words::wheel(w)), numbers.join(QStringLiteral(" · ")))));
+        }
+        break;
+    }
+    for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
+        const Verdict& v = a.verdicts[i];
+        if (v.call == Call::unknown) continue;
+        out += line(QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
+        if (v.call == Call::too_close) out += line(soft(settling(desk_, i)));
+    }
+    if (round > 0 && static_cast<int>(a.rounds.size()) > round) {
+        out += head(tr("Before, at round %1").arg(round));
+        for (Axle axle : both_axles) {
+            const KnownAngle& was =
+                a.rounds[static_cast<std::size_t>(round) - 1].axles[index_of(axle)].total_toe;
+            if (was.known)
+                out +=
+                    line((axle == Axle::front ? tr("front total ") : tr("rear total ")) + known(was, how_));
+        }
+    }
+    return out;
+}
+
+/// Two rigs on one axle: whether they agree, and which reading to doubt first where they do not.
+QString ReadText::agreements() const {
+    const Answer& a = desk_.answer();
+    QString out;
+    for (const Agreement& g : a.agreements) {
+        const QString both = tr("%1: %2 by “%3”, %4 by “%5”")
+                                 .arg(q(words::axle(g.axle)), q(show_toe(g.first, how_)),
+                                      q(desk_.knowledge().rig(g.one->id)->text), q(show_toe(g.second, how_)),
+                                      q(desk_.knowledge().rig(g.other->id)->text));
+        if (g.agree) {
+            out += line(soft(both + tr(". They agree.")));
+            continue;
+        }
+        // Of all their readings on that axle, the one that the rest pulls at most.
+        const Check* out_most = nullptr;
+        for (const Check& c : a.now.checks) {
+            const Spot& s = std::get<Reading>(desk_.log()[c.entry].what).spot;
+            const RigInfo* rig = &rig_of(s.kind);
+            const bool theirs = rig == g.one || rig == g.other;
+            const bool there = s.wheel ? axle_of(*s.wheel) == g.axle : s.axle == g.axle;
+            if (theirs && there && (!out_most || std::abs(c.w) > std::abs(out_most->w))) out_most = &c;
+        }
+        out += line(
+            warn(both + tr(". They don't agree.") +
+                 (out_most ? tr(" Reading %1 stands out most: begin with it.")
+                                 .arg(desk_.number(std::get<Reading>(desk_.log()[out_most->entry].what).spot))
+                           : QString())));
+    }
+    return out;
+}
+
+/// Each suspect: what it looks like, and the angles of its wheels with and without it.
+QString ReadText::suspects() const {
+    const Answer& a = desk_.answer();
+    QString out;
+    for (const auto& [entry, rest] : a.without) {
+        const Reading& r = std::get<Reading>(desk_.log()[entry].what);
+        const QString number = desk_.number(r.spot);
+        if (const Explanation* x = slip_of(a.slips, entry)) {
+            const QString would = r.value.kind == QuantityKind::length
+                                      ? QStringLiteral("%1 mm").arg(x->would_be, 0, 'f', 1)
+                                      : QStringLiteral("%1°").arg(x->would_be, 0, 'f', 2);
+            out += line(tr("%1 read %2; it would fit at %3, if %4.")
+                            .arg(number, q(r.value.text).toHtmlEscaped(), would, q(words::slip(x->slip))));
+        }
+        // With one reading gone and nothing left to contradict, that one explains it.
+        if (!rest.alarm) out += line(soft(tr("Without %1 all the rest fits.").arg(number)));
+        if (!r.spot.wheel) continue;
+        const auto w = static_cast<std::size_t>(index_of(*r.spot.wheel));
+        const KnownAngle& with = a.now.wheels[w].toe;
+        const KnownAngle& without = rest.wheels[w].toe;
+        if (with.known && without.known)
+            out += line(
+                soft(tr("Toe there %1 with this %2, %3 without it.")
+                         .arg(known(with, how_), q(r.value.text).toHtmlEscaped(), known(without, how_))));
+    }
+    return out;
+}
+
+/// For those who want their strings square: which stand, which way, how far.
+QString ReadText::squaring() const {
+    if (desk_.fact("squaring") != "yes") return {};
+    const Answer& a = desk_.answer();
+    QString out = head(tr("Squaring the strings"));
+    for (const StandMove& m : a.squaring.moves) {
+        const QString string = m.side == Side::left ? tr("Left string") : tr("Right string");
+        out += line(m.worth_it ? tr("%1: move its front end <b>%2 %3</b> the car, ±%4; the rear end stays.")
+                                     .arg(string,
+                                          q(fairchalk::show(Length::from_mm(std::abs(m.outward.mm())), how_)),
+                                          m.outward.mm() > 0 ? tr("away from") : tr("toward"),
+                                          q(fairchalk::show(Length::from_mm(m.sigma.mm() * k95), how_)))
+                               : tr("%1: square as far as this rule can tell.").arg(string));
+    }
+    if (!a.squaring.needs.empty()) {
+        QStringList numbers;
+        for (const Spot& s : a.squaring.needs) numbers << desk_.number(s);
+        out += line(soft(
+            tr("After %1 it is known how to move what is left.").arg(numbers.join(QStringLiteral(" · ")))));
+    }
+    if (std::any_of(a.squaring.moves.begin(), a.squaring.moves.end(),
+                    [](const StandMove& m) { return m.worth_it; }))
+        out += line(
+            soft(tr("Once moved, F5, and read hubs and bars again. The angles are the same square or not.")));
+    return out;
+}
+
+/// All that is known by now, and what it is measured from.
+QString ReadText::angles() const {
+    const Answer& a = desk_.answer();
+    QString out = head(tr("What this tells"));
+    QString rows;
+    const auto row = [&](const QString& name, const QString& value) {
+        rows += QStringLiteral("<tr><td width='116'>%1</td><td>%2</td></tr>").arg(name, value);
+    };
+    const auto leaning = [&](const KnownAngle& k) {
+        return QStringLiteral("<b>%1</b> ±%2")
+            .arg(q(fairchalk::show(k.value, how_)), q(show_plus_minus(k.plus_minus(), how_)));
+    };
+    bool single = false, rear = false;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right}) {
+        const WheelAngles& angles = a.now.wheels[index_of(w)];
+        QStringList says;
+        if (angles.toe.known) {
+            single = true;
+            says << QStringLiteral("<b>%1</b>").arg(known(angles.toe, how_));
+            if (axle_of(w) == Axle::front && angles.toe_to_thrust.known)
+                says << soft(tr("%1 to the thrust line").arg(q(show_toe(angles.toe_to_thrust.value, how_))));
+        } else if (angles.toe_to_rear.known) {
+            rear = true;
+            says << tr("%1 to the rear wheel").arg(known(angles.toe_to_rear, how_));
+        } else if (angles.toe_to_string.known) {
+            says << tr("%1 to its string").arg(known(angles.toe_to_string, how_));
+        }
+        if (angles.camber.known) says << tr("camber %1").arg(leaning(angles.camber));
+        if (angles.caster.known) says << tr("caster %1").arg(leaning(angles.caster));
+        // What the readings tell, not what was believed of any car before.
+        if (angles.sai.known && angles.sai.sigma.deg() < 2.0)
+            says << soft(tr("SAI %1").arg(leaning(angles.sai)));
+        if (!says.isEmpty()) row(q(words::wheel(w)), says.join(QStringLiteral("<br>")));
+    }
+    for (Axle axle : both_axles) {
+        const AxleAngles& both = a.now.axles[index_of(axle)];
+        if (both.total_toe.known)
+            row(axle == Axle::front ? tr("front total") : tr("rear total"),
+                QStringLiteral("<b>%1</b>").arg(known(both.total_toe, how_)));
+        if (both.cross_camber.known) row(tr("camber L − R"), leaning(both.cross_camber));
+        if (both.cross_caster.known) row(tr("caster L − R"), leaning(both.cross_caster));
+    }
+    out += rows.isEmpty()
+               ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
+               : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+    if (single)
+        out += line(soft(tr("Toes are measured from %1.")
+                             .arg(q(words::reference(a.now.chassis_marks ? Reference::chassis_marks
+                                                                         : Reference::centreline)))));
+    if (rear)
+        out += line(soft(tr("A front toe to the rear wheel of its side has that wheel's own toe in it.")));
+    // The rough check, without a gauge: well turned, the outer wheel leans in at the top.
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        if (const KnownAngle& c = a.now.wheels[index_of(w)].caster;
+            c.known && c.value + c.plus_minus() < Angle())
+            out += line(warn(
+                tr("By these readings the %1 wheel leans out at the top when it is the outer one in a "
+                   "turn. Turn the steering and look: if it leans in, a sign is wrong, or out and in are "
+                   "swapped.")
+                    .arg(q(words::wheel(w)))));
+    if (a.now.steering_free)
+        out +=
+            line(warn(tr("The steering was not held: total toe stands; each front wheel by itself is known "
+                         "only up to how far both were steered.")));
+    return out;
+}
+
+}  // namespace fairchalk::desk

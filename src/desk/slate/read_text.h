@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QCoreApplication>
+
+#include "job_desk.h"
+
+namespace fairchalk::desk {
+
+/// What the Slate says beside the readings: what contradicts, what belongs to the asked spot, what is known
+/// by now and what is still missing.
+class ReadText {
+    Q_DECLARE_TR_FUNCTIONS(Slate)
+  public:
+    /// `unleaned`: the gauge that is asked for was never leaned to see its sign.
+    ReadText(const JobDesk& desk, const Show& how, const std::optional<Spot>& spot, bool unleaned)
+        : desk_(desk), how_(how), spot_(spot), unleaned_(unleaned) {}
+    QString text() const;
+
+  private:
+    QString suspects() const;
+    QString squaring() const;
+    QString agreements() const;
+    QString angles() const;
+
+    const JobDesk& desk_;
+    const Show& how_;
+    const std::optional<Spot>& spot_;
+    bool unleaned_;
+};
+
+/// What would settle the verdict that is too close to call.
+QString settling(const JobDesk& desk, std::size_t verdict);
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,200 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/turn_doubt.h"
+
+#include <array>
+#include <cmath>
+
+#include <gtest/gtest.h>
+
+#include "turned_job.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr double rad = 3.14159265358979323846 / 180;
+
+/// Two rods turned and read again, on a car that did `happened` instead of what was written.
+std::optional<TurnDoubt> after_turning(double left, double right, double toe_left, double toe_right,
+                                       bool locked = false) {
+    TurnedJob j;
+    j.begin({});
+    j.all(-0.5, 0.3, 0, 0);
+    for (const auto& [id, turns] : {std::pair{"rod-fl", left}, std::pair{"rod-fr", right}}) {
+        if (turns == 0.0) continue;
+        Turn t;
+        t.adjuster = id;
+        t.turns = turns;
+        j.put(t);
+    }
+    if (locked) {
+        Change c;
+        c.kind = ChangeKind::locked;
+        j.put(c);
+    }
+    j.put(RoundOpened{});
+    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 + toe_left);
+    j.angle(ReadingKind::toe_angle, Wheel::front_right, 0.3 + toe_right);
+    return turn_doubt(job_of(j.log));
+}
+
+constexpr double one_turn = 0.661;  // degrees, 1.5 mm on 130 mm
+
+TEST(TurnDoubt, WhatFitsIsNotDoubted) {
+    EXPECT_FALSE(after_turning(1.0, -0.5, one_turn, -one_turn / 2));
+    EXPECT_FALSE(after_turning(1.0, 0.0, one_turn * 1.03 + 0.03, 0.0))
+        << "an arm a little shorter, and settling";
+    EXPECT_FALSE(after_turning(1.0, 0.0, -one_turn, 0.0, true)) << "locking moved it too: who knows";
+}
+
+TEST(TurnDoubt, NamesWhatPeopleDo) {
+    const auto named = [](double l, double r, double toe_l, double toe_r, OtherTurn what, const char* rod) {
+        const auto d = after_turning(l, r, toe_l, toe_r);
+        ASSERT_TRUE(d) << name_of(what);
+        EXPECT_EQ(name_of(d->what), name_of(what));
+        EXPECT_EQ(d->adjuster, rod) << name_of(what);
+        EXPECT_EQ(d->turns.size(), static_cast<std::size_t>((l != 0) + (r != 0)));
+    };
+    named(1.0, 0.0, -one_turn, 0.0, OtherTurn::wrong_way, "rod-fl");
+    named(1.0, -0.5, one_turn, one_turn / 2, OtherTurn::wrong_way, "rod-fr");
+    named(1.0, 0.0, 0.0, 0.0, OtherTurn::nothing, "rod-fl");
+    named(1.0, 0.0, 0.0, one_turn, OtherTurn::other_side, "rod-fl");
+    named(1.0, 0.0, 2 * one_turn, 0.0, OtherTurn::twice, "rod-fl");
+    named(1.0, 1.0, one_turn + 0.8, one_turn - 0.8, OtherTurn::steering_moved, "rod-fl");
+    const auto odd = after_turning(1.0, 0.0, 3.4, 0.4);
+    ASSERT_TRUE(odd);
+    EXPECT_EQ(odd->what, OtherTurn::unexplained);
+    EXPECT_NEAR(odd->expected.deg(), one_turn, 0.02);
+    EXPECT_NEAR(odd->happened.deg(), 3.4, 0.05);
+}
+
+TEST(TurnDoubt, WithoutTheTurnTheAnglesAreAsRead) {
+    TurnedJob j;
+    j.begin({});
+    j.all(-0.5, 0.3, 0, 0);
+    Turn t;
+    t.adjuster = "rod-fl";
+    t.turns = 1.0;
+    j.put(t);
+    j.put(RoundOpened{});
+    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 - one_turn);
+    const Job job = job_of(j.log);
+    const auto doubt = turn_doubt(job);
+    ASSERT_TRUE(doubt);
+    EstimateOptions o;
+    o.as_of_now = true;
+    EXPECT_GT(std::abs(estimate(job, o).wheels[0].toe.value.deg() + 0.5 + one_turn), 0.02)
+        << "pulled by what was written";
+    o.doubted_turns = doubt->turns;
+    EXPECT_NEAR(estimate(job, o).wheels[0].toe.value.deg(), -0.5 - one_turn, 0.005);
+}
+
+/// A wheel with camber and caster read before and after `written` of a device; the car did `happened`.
+struct DeviceTurned {
+    TurnedJob j;
+    std::string kind;
+    explicit DeviceTurned(const std::string& of_kind) : kind(of_kind) {
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            Device d = device(w == Wheel::front_left ? "left" : "right", kind, w);
+            if (kind == "cam") d.eccentricity = Length::from_mm(6), d.bolt = "both";
+            j.car.adjusters.emplace_back(d);
+        }
+        j.begin({});
+        j.all(0, 0, -0.5, -0.5, 4, 4);
+    }
+    /// Toe, camber, caster of so much of each handle of the left one, as its kind expects them.
+    std::array<double, 3> does(double first, double second) const {
+        const Device& d = *j.car.device("left");
+        const auto prior = response_prior(d, j.car);
+        std::array<double, 3> out{};
+        for (std::size_t i = 0; i < prior->effects.size(); ++i)
+            out[static_cast<std::size_t>(prior->effects[i].angle)] +=
+                prior->mean[static_cast<Eigen::Index>(i)] / rad *
+                adjuster_kind(kind)->travel(d, prior->effects[i].handle == 0 ? first : second);
+        return out;
+    }
+    std::optional<TurnDoubt> after(double first, double second, std::array<double, 3> left,
+                                   std::array<double, 3> right = {}) {
+        Turn t;
+        t.adjuster = "left";
+        t.kind = kind;
+        t.turns = first;
+        t.second = second;
+        j.put(t);
+        j.put(RoundOpened{});
+        j.all(left[0], right[0], -0.5 + left[1], -0.5 + right[1], 4 + left[2], 4 + right[2]);
+        return turn_doubt(job_of(j.log));
+    }
+};
+
+TEST(TurnDoubt, OfADeviceWhatFitsIsNotDoubted) {
+    for (const char* kind : {"shim-pair", "strut-top", "spanning-shims", "adjustable-arm", "radius-rod"}) {
+        DeviceTurned d(kind);
+        const double second = adjuster_kind(kind)->handles(*d.j.car.device("left")).size() > 1 ? 1.0 : 0.0;
+        EXPECT_FALSE(d.after(3, second, d.does(3.3, 1.1 * second))) << kind << ": a tenth more than expected";
+    }
+}
+
+TEST(TurnDoubt, OfADeviceItNamesWhatPeopleDo) {
+    const auto named = [](const char* kind, std::array<double, 2> wrote, std::array<double, 2> did,
+                          OtherTurn what, bool right = false) {
+        DeviceTurned d(kind);
+        const auto did_so = d.does(did[0], did[1]);
+        const auto doubt =
+            right ? d.after(wrote[0], wrote[1], {}, did_so) : d.after(wrote[0], wrote[1], did_so);
+        ASSERT_TRUE(doubt) << kind << ' ' << name_of(what);
+        EXPECT_EQ(name_of(doubt->what), name_of(what)) << kind;
+        EXPECT_EQ(doubt->adjuster, "left") << kind;
+        EXPECT_EQ(doubt->wheel, Wheel::front_left) << kind;
+        EXPECT_NE(doubt->angle, 0) << kind << ": it is there for camber and caster";
+    };
+    named("shim-pair", {4, 4}, {-4, -4}, OtherTurn::wrong_way);
+    named("shim-pair", {4, 0}, {0, 4}, OtherTurn::other_handle);
+    named("shim-pair", {4, 4}, {4, 4}, OtherTurn::other_side, true);
+    named("shim-pair", {4, 4}, {0, 0}, OtherTurn::nothing);
+    named("spanning-shims", {3, 0}, {-3, 0}, OtherTurn::wrong_way);
+    named("strut-top", {0, 8}, {0, -8}, OtherTurn::wrong_way);
+    named("cam", {40, 0}, {-40, 0}, OtherTurn::wrong_way);
+    named("radius-rod", {4, 0}, {-4, 0}, OtherTurn::wrong_way);
+}
+
+TEST(TurnDoubt, WithoutTheDevicesTurnAllItsAnglesAreAsRead) {
+    DeviceTurned d("shim-pair");
+    const auto other = d.does(-4, -4);
+    const auto doubt = d.after(4, 4, other);
+    ASSERT_TRUE(doubt);
+    EstimateOptions o;
+    o.as_of_now = true;
+    o.doubted_turns = doubt->turns;
+    const Estimate e = estimate(job_of(d.j.log), o);
+    EXPECT_NEAR(e.wheels[0].camber.value.deg(), -0.5 + other[1], 0.01);
+    EXPECT_NEAR(e.wheels[0].caster.value.deg(), 4 + other[2], 0.02);
+    EXPECT_NEAR(e.wheels[0].toe.value.deg(), other[0], 0.01);
+    EXPECT_NEAR(e.wheels[1].camber.value.deg(), -0.5, 0.02);
+    for (const DeviceResponse& r : e.device_responses)
+        EXPECT_EQ(r.turns_seen, 0) << "nothing is learnt from it";
+}
+
+TEST(TurnDoubt, ShimsAndRodsInOnePassAreToldApart) {
+    DeviceTurned d("shim-pair");
+    Turn rod;
+    rod.adjuster = "rod-fr";
+    rod.turns = 1.0;
+    d.j.put(rod);
+    const auto doubt = d.after(4, 4, d.does(4, 4), {-one_turn, 0, 0});
+    ASSERT_TRUE(doubt);
+    EXPECT_EQ(doubt->what, OtherTurn::wrong_way);
+    EXPECT_EQ(doubt->adjuster, "rod-fr") << "the shims did what they should";
+    EXPECT_EQ(doubt->turns.size(), 2u);
+}
+
+TEST(TurnDoubt, WhatTheCardDoesNotUnderstandIsNotJudged) {
+    DeviceTurned d("shim-pair");
+    Turn odd;
+    odd.adjuster = "somewhere";
+    odd.understood = false;
+    d.j.put(odd);
+    EXPECT_FALSE(d.after(4, 4, d.does(-4, -4)));
+}
+
+}  // namespace
+}  // namespace fairchalk
