@@ -136,6 +136,12 @@ std::string JobFile::label(std::size_t i) const {
     return e.id.empty() ? places[i] : e.id;
 }
 
+Json JobFile::last(const std::string& name, const Job& of_this) const {
+    for (std::size_t i = raw.size(); i-- > 0;)
+        if (of_this.live(i) && raw[i].value("kind", "") == name && raw[i].contains(name)) return raw[i][name];
+    return Json::object();
+}
+
 std::string read_file(const std::filesystem::path& path) {
     const auto cannot = [&](const char* why) { wrong("", {Code::job_cannot_read, {path.string(), why}}); };
     std::error_code error;

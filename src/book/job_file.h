@@ -21,6 +21,9 @@ struct JobFile {
     Job job() const { return job_of(entries); }
     /// What to call an entry to the person who wrote the file: its name, its id, or its place.
     std::string label(std::size_t entry) const;
+    /// The `car` or the `targets` as last written, names that this version does not know included; an empty
+    /// object where there are none.
+    Json last(const std::string& name, const Job& of_this) const;
 };
 
 /// Reads both forms. Entries without an id get one from `ids`; a short form's own id becomes the entry's

@@ -147,7 +147,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* plan = app.add_subcommand("plan", "What to turn next, how much and which way");
     plan->add_option("job", path, "a job file")->required();
-    std::string only, match;
+    std::string only, match, set_up;
     PlanOptions choices;
     plan->add_option("--only", only, "these alone: toe, camber or caster")
         ->check(CLI::IsMember({"toe", "camber", "caster"}));
@@ -157,7 +157,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     plan->add_option("--match", match,
                      "bring this wheel to the other side's angles, touching only its adjusters")
         ->check(CLI::IsMember({"front-left", "front-right", "rear-left", "rear-right"}));
-    plan->footer("Example: fairchalk-cli plan job.json --only toe");
+    plan->add_option("--set-up", set_up,
+                     "change over to this set-up of the card, and whether that can be left unread");
+    plan->footer("Example: fairchalk-cli plan job.json --set-up track");
 
     auto* corner =
         app.add_subcommand("corner", "Exact kinematics of one corner: its angles before and after a move");
@@ -258,7 +260,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             if (only == "toe") choices.only = {Measure::total_toe, Measure::toe, Measure::thrust};
             if (only == "camber") choices.only = {Measure::camber, Measure::cross_camber};
             if (only == "caster") choices.only = {Measure::caster, Measure::cross_caster};
-            out << pretty(plan_answer(job_in(path, ids), choices, wheel_named(match)));
+            out << pretty(plan_answer(job_in(path, ids), choices, wheel_named(match), set_up));
         } else if (bench->parsed()) {
             const Tool* tool = standard_tool(tool_name);
             if (!tool || tool->quantity != QuantityKind::length) {

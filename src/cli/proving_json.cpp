@@ -27,6 +27,8 @@ book::Json proving_answer(const practice::ProvingOptions& options,
             w["given_70_to_90"] = {{"turns", r.given_70_to_90},
                                    {"ended", r.ended_of_those},
                                    {"truly_inside", r.inside_of_those}};
+        if (r.way == practice::Way::change_over)
+            w["left_unread"] = {{"of_jobs", r.unread}, {"truly_inside", r.inside_unread}};
         out["ways"].push_back(w);
     }
     return out;

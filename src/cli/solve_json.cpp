@@ -8,6 +8,7 @@
 
 #include "core/cross_check.h"
 #include "core/floor.h"
+#include "core/named.h"
 #include "core/slip.h"
 #include "core/turn_doubt.h"
 #include "words/words.h"
@@ -343,8 +344,27 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
 
 }  // namespace
 
-Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::optional<Wheel> match) {
+namespace {
+
+std::vector<Target> targets_of_set_up(const book::JobFile& file, const std::string& name) {
+    const Json card = file.last("car", file.job());
+    const Json none = Json::object();
+    const Json& all = card.contains("setups") && card["setups"].is_object() ? card["setups"] : none;
+    std::vector<std::string> known;
+    for (const auto& [key, value] : all.items()) known.push_back(key);
+    if (!all.contains(name) || !all[name].is_object())
+        throw book::FileError("car.setups", Message{Code::job_unknown_word, {name, listed(known)}});
+    Json aims = all[name];
+    aims.erase("source");
+    return book::targets_from(aims, "car.setups." + name);
+}
+
+}  // namespace
+
+Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::optional<Wheel> match,
+                 const std::string& set_up) {
     Job job = file.job();
+    if (!set_up.empty()) job.targets = targets_of_set_up(file, set_up);
     EstimateOptions options;
     options.as_of_now = true;
     const auto doubt = turn_doubt(job);
@@ -375,6 +395,10 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
     if (doubt) out["turn_doubt"] = turn_doubt_json(*doubt, file, car);
     out["expect"] = expect;
     out["probability_inside"] = plan.probability_inside;
+    if (!set_up.empty())
+        out["without_reading"] = {{"good_enough", good_enough_unread(plan)},
+                                  {"probability_inside", plan.truly_inside},
+                                  {"say", words::without_reading(plan)}};
     out["spoils"] = plan.spoils;
     out["next"] = name_of(plan.next);
     out["remeasure"] = Json::array();

@@ -2,6 +2,7 @@
 #include "core/learnt.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/shim_picker.h"
@@ -88,6 +89,22 @@ CarCard learnt(const Job& job, const Estimate& e) {
     }
     std::erase_if(car.tin, [](const ShimsOf& s) { return s.count <= 0; });
     return car;
+}
+
+std::optional<AnglesCarried> carried_over(const Estimate& e) {
+    constexpr std::array since = {0.03, 0.05, 0.05};
+    AnglesCarried out;
+    bool any = false;
+    for (std::size_t w = 0; w < 4; ++w) {
+        const std::array<const KnownAngle*, 3> angles = {&e.wheels[w].toe, &e.wheels[w].camber,
+                                                         &e.wheels[w].caster};
+        for (std::size_t a = 0; a < 3; ++a)
+            if (angles[a]->known) {
+                out.wheels[w][a] = {angles[a]->value.deg(), std::hypot(angles[a]->sigma.deg(), since[a])};
+                any = true;
+            }
+    }
+    return any ? std::optional(out) : std::nullopt;
 }
 
 }  // namespace fairchalk

@@ -11,4 +11,9 @@ namespace fairchalk {
 /// not turned stays as it was. `e` is the estimate of `job` as of now.
 CarCard learnt(const Job& job, const Estimate& e);
 
+/// The angles that a job leaves the car at, for one that begins without reading: less sure by what settles
+/// and wears in some weeks of driving (0.03 degrees of toe, 0.05 of camber and caster; judgement). `e` is the
+/// estimate as of the job's end. Nothing where no angle was known.
+std::optional<AnglesCarried> carried_over(const Estimate& e);
+
 }  // namespace fairchalk

@@ -479,6 +479,10 @@ std::string_view name_of(NextStep n) {
     return n == NextStep::turn ? "turn" : n == NextStep::read ? "read" : "done";
 }
 
+bool good_enough_unread(const Plan& plan) {
+    return plan.truly_inside >= 0.9;
+}
+
 Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::array<double, 2>>& amounts) {
     Expected out;
     if (!e.posterior || e.round < 0) return out;
@@ -538,7 +542,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
     const Expected now = outcome_of(still, plan.before, steering_known);
     plan.after = now.verdicts;
     plan.steering_before = plan.steering_after = now.steering;
-    plan.probability_inside = now.probability;
+    plan.probability_inside = plan.truly_inside = now.probability;
     const auto expect = [&](const After& after) {
         for (std::size_t w = 0; w < 4; ++w)
             for (std::size_t a = 0; a < 3; ++a) {
@@ -635,6 +639,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         plan.after = then.verdicts;
         plan.steering_after = then.steering;
         plan.probability_inside = then.ends;
+        plan.truly_inside = then.probability;
         expect(after);
         std::vector<Wheel> toe, lean;
         spoiled_by(plan.turns, car, toe, lean);

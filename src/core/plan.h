@@ -59,6 +59,8 @@ struct Plan {
     /// enough of their bands' edges for readings as good as those before to call them so. Without turns: that
     /// they are.
     double probability_inside = 0.0;
+    /// The chance that all those angles are truly inside after the turns, whether readings can tell or not.
+    double truly_inside = 0.0;
     KnownAngle steering_before,
         steering_after;  ///< of the front wheels from the thrust line: (toe_FR - toe_FL)/2 - thrust
     /// Each wheel's toe, camber and caster after the turns; as it is now where none is made.
@@ -75,6 +77,9 @@ struct Plan {
 /// estimate of `job` as of now. After a turn that has not been measured yet, the next step is to read. The
 /// turns stand in the order in which they are made: the rear axle before the front, caster, camber, toe.
 Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options = {});
+
+/// Whether what was planned without reading anything may be driven on so: all is truly inside in nine of ten.
+bool good_enough_unread(const Plan& plan);
 
 /// The targets of a job with those of one wheel made the other side's angles as they are: for matching a side
 /// by touching only this one. Bands are as wide as they were, or 0.25 degrees each way.

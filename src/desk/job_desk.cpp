@@ -398,19 +398,12 @@ void JobDesk::record(std::vector<What> what) {
     append(std::move(entries));
 }
 
-book::Json JobDesk::lastRaw(const char* kind) const {
-    for (std::size_t i = file_.raw.size(); i-- > 0;)
-        if (job_.live(i) && file_.raw[i].value("kind", "") == kind && file_.raw[i].contains(kind))
-            return file_.raw[i][kind];
-    return book::Json::object();
-}
-
 book::Json JobDesk::cardJson() const {
-    return lastRaw("car");
+    return file_.last("car", job_);
 }
 
 book::Json JobDesk::targetsJson() const {
-    return lastRaw("targets");
+    return file_.last("targets", job_);
 }
 
 void JobDesk::editCard(const book::Json& card) {
@@ -545,21 +538,9 @@ std::optional<AnglesCarried> JobDesk::leftByLastJob() {
     if (!last) return std::nullopt;
     const Job job = job_of(last->log);
     const Estimate e = as_left(job);
-    // Driven since: what settles and wears in some weeks, by judgement.
-    constexpr std::array since = {0.03, 0.05, 0.05};
-    AnglesCarried out;
-    out.from = last->title;
-    bool any = false;
-    for (std::size_t w = 0; w < 4; ++w) {
-        const std::array<const KnownAngle*, 3> angles = {&e.wheels[w].toe, &e.wheels[w].camber,
-                                                         &e.wheels[w].caster};
-        for (std::size_t a = 0; a < 3; ++a)
-            if (angles[a]->known) {
-                out.wheels[w][a] = {angles[a]->value.deg(), std::hypot(angles[a]->sigma.deg(), since[a])};
-                any = true;
-            }
-    }
-    return any ? std::optional(out) : std::nullopt;
+    std::optional<AnglesCarried> out = carried_over(e);
+    if (out) out->from = last->title;
+    return out;
 }
 
 book::Json JobDesk::taughtCard(book::Book& book, const std::string& car) {

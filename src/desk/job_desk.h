@@ -168,7 +168,6 @@ class JobDesk : public QObject {
   private:
     void append(std::vector<Entry> entries);
     void append(std::vector<Entry> entries, std::vector<book::Json> raw);
-    book::Json lastRaw(const char* kind) const;
     void writeNext();
     void compute();
 

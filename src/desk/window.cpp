@@ -537,8 +537,8 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
                 b.figure = q(words::device_amounts(*d, t.turns, t.second, slate_->showing()));
                 b.figure.replace(QStringLiteral(", "), QStringLiteral("\n"));
                 b.below = t.shims.empty() ? q(words::loosen_device(*d)) : QString();
-                for (const ShimMove& m : t.shims)
-                    b.below += q(words::shim_move(m, desk_.car(), slate_->showing())) + QLatin1Char('\n');
+                for (const std::string& s : words::shim_moves(t, desk_.car(), slate_->showing()))
+                    b.below += q(s) + QLatin1Char('\n');
                 b.below = b.below.trimmed();
             }
             out.push_back(std::move(b));

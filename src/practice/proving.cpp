@@ -19,9 +19,14 @@
 namespace fairchalk::practice {
 namespace {
 
-constexpr std::array<std::string_view, ways> names = {
-    "advice",         "advice, arm measured", "advice, second job", "a quarter turn and look",
-    "half the error", "one turn and scale",   "pitch at the rim"};
+constexpr std::array<std::string_view, ways> names = {"advice",
+                                                      "advice, arm measured",
+                                                      "advice, second job",
+                                                      "changing over",
+                                                      "a quarter turn and look",
+                                                      "half the error",
+                                                      "one turn and scale",
+                                                      "pitch at the rim"};
 constexpr double aim = 0.05;           // degrees of toe, each front wheel
 constexpr double step = 0.125;         // turns
 constexpr double guessed_arm = 130.0;  // mm
@@ -227,6 +232,14 @@ Estimate settled(UnderWay& u) {
     return e;
 }
 
+/// Turns what is planned, and notes the chance that it gave.
+void make(UnderWay& u, const Plan& plan, double chance) {
+    for (const PlannedTurn& t : plan.turns) u.turn(t.adjuster, t.kind, t.turns, t.second);
+    u.close();
+    u.done.given.push_back({chance, false, u.done.inside});
+    ++u.done.passes;
+}
+
 /// The job to its end, by what the program says.
 void work_by_advice(UnderWay& u) {
     const ProvingOptions& options = u.options;
@@ -253,24 +266,56 @@ void work_by_advice(UnderWay& u) {
             break;
         }
         if (u.done.passes >= options.most_passes) break;
-        for (const PlannedTurn& t : plan.turns) u.turn(t.adjuster, t.kind, t.turns, t.second);
-        u.close();
-        u.done.given.push_back({plan.probability_inside, false, u.done.inside});
-        ++u.done.passes;
+        make(u, plan, plan.probability_inside);
         u.put(RoundOpened{});
     }
     u.close();
 }
 
+/// To another set-up by what is known of the car.
+void change_over(UnderWay& u, const CarCard& taught, const AnglesCarried& known) {
+    u.car.drive(u.rng);
+    for (Target& t : u.targets) {
+        const Angle by = Angle::from_deg(t.measure == Measure::toe      ? -0.3
+                                         : t.measure == Measure::camber ? -0.8
+                                                                        : 0.4);
+        t.aim = t.aim + by;
+        t.lo = t.lo + by;
+        t.hi = t.hi + by;
+    }
+    begin_job(u, taught);
+    u.put(known);
+    EstimateOptions o;
+    o.as_of_now = true;
+    o.explain = false;
+    const Job job = job_of(u.log);
+    const Plan plan = plan_turns(job, estimate(job, o));
+    if (plan.next == NextStep::turn) {
+        make(u, plan, plan.truly_inside);
+        u.done.given.back().ended = u.done.inside;
+    }
+    u.done.arrived = plan.next == NextStep::turn && good_enough_unread(plan);
+    if (u.done.arrived) return;
+    u.put(RoundOpened{});
+    const auto given = u.done.given;
+    work_by_advice(u);
+    u.done.given = given;  // what is judged here is what was said without reading
+}
+
 JobDone by_advice(Way way, const ProvingOptions& options, std::uint64_t number) {
     UnderWay u = begun(options, number, way == Way::advice_measured);
     work_by_advice(u);
-    if (way != Way::advice_again) return u.done;
+    if (way != Way::advice_again && way != Way::change_over) return u.done;
     const Job first = job_of(u.log);
     EstimateOptions o;
     o.as_of_now = true;
     o.explain = false;
-    const CarCard taught = learnt(first, estimate(first, o));
+    const Estimate e = estimate(first, o);
+    const CarCard taught = learnt(first, e);
+    if (way == Way::change_over) {
+        if (const auto known = carried_over(e)) change_over(u, taught, *known);
+        return u.done;
+    }
     disturb(u);
     begin_job(u, taught);
     work_by_advice(u);
@@ -342,8 +387,7 @@ std::string_view name_of(Way w) {
 }
 
 JobDone one_job(Way way, const ProvingOptions& options, std::uint64_t car) {
-    if (way == Way::advice || way == Way::advice_measured || way == Way::advice_again)
-        return by_advice(way, options, car);
+    if (way < Way::quarter_turns) return by_advice(way, options, car);
     return by_hand(way, options, car);
 }
 
@@ -397,13 +441,19 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
             passes.push_back(job->passes);
             ++arrived;
             inside += job->inside;
+            if (job->readings == 0) {
+                r.unread += 1;
+                r.inside_unread += job->inside;
+            }
             r.worst_left = std::max(r.worst_left, job->left);
         }
         if (r.given_70_to_90 > 0) {
             r.ended_of_those /= r.given_70_to_90;
             r.inside_of_those /= r.given_70_to_90;
         }
+        if (r.unread > 0) r.inside_unread /= r.unread;
         if (r.jobs > 0) {
+            r.unread /= r.jobs;
             r.mean_readings /= r.jobs;
             r.never = 1.0 - static_cast<double>(arrived) / r.jobs;
         }

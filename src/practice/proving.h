@@ -22,12 +22,14 @@ enum class Way {
     advice,           ///< the program's plan, its estimate carried across rounds, its verdicts
     advice_measured,  ///< the same with the arm measured
     advice_again,     ///< the program's again, on a second job with what the first one taught
+    change_over,      ///< after that first job and some weeks, to another set-up without reading; where the
+                      ///< program says that is not good enough, it is read and goes on by its advice
     quarter_turns,    ///< a quarter turn and look
     half_the_error,   ///< half of it each time, by a guessed arm
     turn_and_scale,   ///< one turn, measure, scale
     pitch_at_rim      ///< thread pitch taken as millimetres at the rim
 };
-inline constexpr int ways = 7;
+inline constexpr int ways = 8;
 std::string_view name_of(Way);
 
 struct ProvingOptions {
@@ -72,6 +74,8 @@ struct WayResult {
     /// Of the passes given 70 to 90 % to end the job: how many there were, and the share that did.
     int given_70_to_90 = 0;
     double ended_of_those = 0.0, inside_of_those = 0.0;
+    /// Of those that arrived without a reading: their share of the jobs, and the share truly inside.
+    double unread = 0.0, inside_unread = 0.0;
 };
 
 /// All ways over all cars, on all cores; the same whatever the number of threads. `progress` is told how many

@@ -74,8 +74,8 @@ bool SimCar::stand() {
     }
     for (std::size_t i = 0; i < 4; ++i) {
         solid_.toe[i] = all[i].toe.deg() + settled_[i] + unsettled_[i];
-        solid_.camber[i] = all[i].camber.deg();
-        solid_.caster[i] = all[i].caster.deg();
+        solid_.camber[i] = all[i].camber.deg() + camber_worn_[i];
+        solid_.caster[i] = all[i].caster.deg() + caster_worn_[i];
         solid_.sai[i] = all[i].sai.deg();
     }
     return true;
@@ -137,6 +137,15 @@ void SimCar::lock(const std::string& id, Rng& rng) {
 void SimCar::lock(Axle axle, Rng& rng) {
     for (const auto& [id, a] : adjusters_)
         if (axle_of(a.corners.front().first) == axle && id.find('#') == std::string::npos) lock(id, rng);
+}
+
+void SimCar::drive(Rng& rng) {
+    for (std::size_t i = 0; i < 4; ++i) {
+        settled_[i] += normal(rng, nature_.worn_toe);
+        camber_worn_[i] += normal(rng, nature_.worn_lean);
+        caster_worn_[i] += normal(rng, nature_.worn_lean);
+    }
+    stand();
 }
 
 bool SimCar::bend(Wheel wheel, const CornerMove& move) {

@@ -16,10 +16,11 @@ namespace fairchalk::practice {
 
 /// How far a car is from ideal.
 struct Nature {
-    double settle = 0.01;  ///< degrees, one sigma, of a wheel that was turned and rolled
-    double jacked = 0.05;  ///< of each wheel of a jacked axle
-    double settles = 1.0;  ///< the share of that which rolling takes back
-    double creep = 0.0;    ///< degrees, one sigma, of a wheel whose adjuster was locked
+    double settle = 0.01;                      ///< degrees, one sigma, of a wheel that was turned and rolled
+    double jacked = 0.05;                      ///< of each wheel of a jacked axle
+    double settles = 1.0;                      ///< the share of that which rolling takes back
+    double creep = 0.0;                        ///< degrees, one sigma, of a wheel whose adjuster was locked
+    double worn_toe = 0.03, worn_lean = 0.05;  ///< degrees, one sigma, of some weeks on the road
 };
 
 /// One handle of an adjuster, on the hardpoints of one corner, or of both that it joins.
@@ -57,6 +58,8 @@ class SimCar {
     void roll();
     void lock(const std::string& id, Rng& rng);
     void lock(Axle axle, Rng& rng);
+    /// Some weeks on the road.
+    void drive(Rng& rng);
     /// Something bent, or the car lowered: a corner's points and lengths are from here on so. False where
     /// the links would not hold it: then nothing moved.
     bool bend(Wheel wheel, const CornerMove& move);
@@ -87,6 +90,7 @@ class SimCar {
     std::array<CornerMove, 4> bent_{};
     double rack_ = 0.0;                              ///< mm to the left
     std::array<double, 4> settled_{}, unsettled_{};  ///< degrees of toe beside the kinematics
+    std::array<double, 4> camber_worn_{}, caster_worn_{};
 };
 
 /// Puts the corner's rod where a car has it: its outer joint so far ahead of the steering axis (behind it,

@@ -265,57 +265,99 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
     return fill(W("{0}: {1}, and {2}."), {what, should, by(doubt.happened)}) + " " + fits();
 }
 
+namespace {
+
+std::string with_first(std::string s, int (*letter)(int)) {
+    if (!s.empty()) s[0] = static_cast<char>(letter(static_cast<unsigned char>(s[0])));
+    return s;
+}
+
+std::string shown(const Target& t, const KnownAngle& a, const Show& how) {
+    const bool toe = t.measure == Measure::toe || t.measure == Measure::total_toe;
+    return t.measure == Measure::thrust ? thrust(a, how) : toe ? show_toe(a.value, how) : show(a.value, how);
+}
+
+}  // namespace
+
+std::string to_begin(std::string s) {
+    return with_first(std::move(s), std::toupper);
+}
+
+std::string measure_of(const Target& t) {
+    std::string s = measure(t);
+    if (const std::size_t comma = s.find(", "); comma != std::string::npos) s.erase(comma, 1);
+    return s;
+}
+
 std::string unreachable(const Unreachable& what, const CarCard& car, const Show& how) {
-    const auto shown = [&](const Target& t, const KnownAngle& a) {
-        const bool toe = t.measure == Measure::toe || t.measure == Measure::total_toe;
-        return t.measure == Measure::thrust ? thrust(a, how)
-               : toe                        ? show_toe(a.value, how)
-                                            : show(a.value, how);
-    };
-    const auto with_first = [](std::string s, int (*letter)(int)) {
-        if (!s.empty()) s[0] = static_cast<char>(letter(static_cast<unsigned char>(s[0])));
-        return s;
-    };
-    const auto angle = [](const Target& t) {
-        std::string s = measure(t);
-        if (const std::size_t comma = s.find(", "); comma != std::string::npos) s.erase(comma, 1);
-        return s;
-    };
     // By its name, not by what the job file calls it.
     Message why = what.why;
     const bool reaches = why.code == Code::plan_out_of_range || why.code == Code::plan_steps_too_coarse;
     if (reaches)
         for (std::string& arg : why.args)
             arg = fill(W("the {0}"), {with_first(adjuster(car, arg), std::tolower)});
-    std::string out = with_first(angle(what.target), std::toupper) + ": " + sentence(why) + ".";
+    std::string out = to_begin(measure_of(what.target)) + ": " + sentence(why) + ".";
     if (what.best.known) {
         out += " " + fill(reaches ? W("The nearest is {0} ±{1}.") : W("It comes out at {0} ±{1}."),
-                          {shown(what.target, what.best), show_plus_minus(what.best.plus_minus(), how)});
+                          {shown(what.target, what.best, how), show_plus_minus(what.best.plus_minus(), how)});
     }
     for (const GivesWay& g : what.costs)
-        out += " " + fill(why.code == Code::plan_given_up ? W("Having it would take {0} from {2} to {1}.")
-                                                          : W("For it, {0} comes to {1} instead of {2}."),
-                          {angle(g.target), shown(g.target, g.with), shown(g.target, g.without)});
+        out +=
+            " " + fill(why.code == Code::plan_given_up ? W("Having it would take {0} from {2} to {1}.")
+                                                       : W("For it, {0} comes to {1} instead of {2}."),
+                       {measure_of(g.target), shown(g.target, g.with, how), shown(g.target, g.without, how)});
     return out;
 }
 
-std::string shim_move(const ShimMove& m, const CarCard& car, const Show& how) {
+std::string without_reading(const Plan& plan, const Show& how) {
+    if (good_enough_unread(plan))
+        return fill(W("Good enough without reading (all inside: {0}). Read when there is time."),
+                    {chance(plan.truly_inside)});
+    const Verdict* worst = nullptr;
+    for (const Verdict& v : plan.after)
+        if (v.angle.known && v.target.has_tolerance &&
+            (!worst ||
+             probability_inside(v.angle, v.target) < probability_inside(worst->angle, worst->target)))
+            worst = &v;
+    if (!worst) return tr(W("Not good enough without reading: too little is known of this car."));
+    return fill(
+        W("Not good enough without reading (all inside: {0}). The {1} would come out at {2} ±{3}, "
+          "and its target leaves ±{4}."),
+        {chance(plan.truly_inside), measure_of(worst->target), shown(worst->target, worst->angle, how),
+         show_plus_minus(worst->angle.plus_minus(), how), show_plus_minus(worst->target.half_band(), how)});
+}
+
+std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how) {
     const auto place = [&](const std::string& p) {
-        if (p == "tin") return tr(W("the tin"));
+        if (p == "tin") return tr(W("tin"));
         const std::size_t space = p.rfind(' ');
-        const Device* d = car.device(space == std::string::npos ? p : p.substr(0, space));
+        const std::string id = space == std::string::npos ? p : p.substr(0, space);
+        const Device* d = car.device(id);
         if (!d) return p;
         const std::string stack = space == std::string::npos ? std::string() : p.substr(space + 1);
-        const std::string where = wheel(wheel_of(*d));
-        if (stack == "front") return fill(W("{0}, front bolt"), {where});
-        if (stack == "rear") return fill(W("{0}, rear bolt"), {where});
-        return fill(W("{0}, across both bolts"), {where});
+        const std::string bolt = stack == "front"  ? tr(W("front bolt"))
+                                 : stack == "rear" ? tr(W("rear bolt"))
+                                                   : tr(W("across both bolts"));
+        // Of its own corner that needs no saying.
+        return id == turn.adjuster ? bolt : fill(W("{0}, {1}"), {wheel(wheel_of(*d)), bolt});
     };
-    const std::string what =
-        m.shims.count == 1
-            ? thickness(m.shims.thickness, how)
-            : fill(W("{0} of {1}"), {std::to_string(m.shims.count), thickness(m.shims.thickness, how)});
-    return fill(W("{0}: from {1} to {2}"), {what, place(m.from), place(m.to)});
+    std::vector<std::pair<std::pair<std::string, std::string>, std::string>> ways;
+    for (const ShimMove& m : turn.shims) {
+        const std::string what =
+            m.shims.count == 1
+                ? thickness(m.shims.thickness, how)
+                : fill(W("{0} of {1}"), {std::to_string(m.shims.count), thickness(m.shims.thickness, how)});
+        const std::pair way(place(m.from), place(m.to));
+        const auto it = std::find_if(ways.begin(), ways.end(), [&](const auto& w) { return w.first == way; });
+        if (it == ways.end())
+            ways.emplace_back(way, what);
+        else
+            it->second = fill(W("{0}, {1}"), {it->second, what});
+    }
+    std::vector<std::string> out;
+    for (const auto& [way, what] : ways)
+        out.push_back(fill(W("{1} → {2}: {0}"), {what, way.first, way.second}));
+    return out;
 }
 
 }  // namespace fairchalk::words

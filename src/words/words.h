@@ -38,7 +38,9 @@ std::string how_to_read(const Spot& s);
 std::string reference(Reference r);                        ///< the car's centerline
 std::string size(std::string_view field);                  ///< of RigSizes: slot to slot of a toe board
 std::string tool(std::string_view name);                   ///< rule in mm
-std::string measure(const Target& t);                      ///< front total toe
+std::string measure(const Target& t);                      ///< left front, toe
+std::string measure_of(const Target& t);                   ///< left front toe
+std::string to_begin(std::string s);                       ///< with a capital
 std::string rod(const Rod& r);                             ///< Left tie rod
 std::string way(bool longer);                              ///< longer, shorter
 std::string amount_in_words(double turns);                 ///< three quarters of a turn
@@ -71,6 +73,10 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
 /// comes to 3°50' instead of 4°10'."
 std::string unreachable(const Unreachable& what, const CarCard& car, const Show& how = {});
 
+/// Whether turns may be left unread: "Good enough without reading (all inside: 19 in 20)." or which
+/// angle is not, and its ±.
+std::string without_reading(const Plan& plan, const Show& how = {});
+
 std::string device(const Device& d);  ///< Left front upper-arm shims
 std::string adjuster(const Adjuster& a);
 /// By its name on the card; as it is where the card has no such one.
@@ -84,6 +90,7 @@ std::string why_device(const Device& d);               ///< what it does to the 
 std::string loosen_device(const Device& d);            ///< what comes loose first
 std::string lock_device(const Device& d);              ///< what holds it again
 std::string caution_device(const Device& d);           ///< or nothing
-std::string shim_move(const ShimMove& move, const CarCard& car, const Show& how = {});
+/// The shims of a turn, a line for each way they go: "tin → front bolt: 2 of 0.5 mm, 1 mm"
+std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how = {});
 
 }  // namespace fairchalk::words

@@ -436,6 +436,42 @@ TEST(Estimate, WhatAnEarlierJobLeftIsKnownBeforeAnythingIsRead) {
     EXPECT_LT(p.probability_inside, 0.99);
 }
 
+TEST(Estimate, WhatAJobLeavesIsCarriedOverALittleLessSure) {
+    TurnedJob j;
+    j.begin({});
+    j.all(0.1, -0.2, -1.0, -1.1);
+    const auto c = carried_over(j.estimated());
+    ASSERT_TRUE(c);
+    EXPECT_NEAR(c->wheels[0][0]->deg, 0.1, 1e-6);
+    EXPECT_NEAR(c->wheels[0][0]->sigma_deg, std::hypot(0.02, 0.03), 1e-4);
+    EXPECT_NEAR(c->wheels[1][1]->deg, -1.1, 1e-6);
+    EXPECT_NEAR(c->wheels[1][1]->sigma_deg, std::hypot(0.02, 0.05), 1e-4);
+    EXPECT_FALSE(c->wheels[2][1]) << "never read";
+    EXPECT_FALSE(c->wheels[0][2]);
+    EXPECT_FALSE(carried_over(Estimate()));
+}
+
+TEST(Plan, SaysWhetherItMayBeLeftUnread) {
+    const auto left = [](double tolerance) {
+        TurnedJob j;
+        j.begin({TurnedJob::target(Measure::toe, Axle::front, -0.3, tolerance)});
+        AnglesCarried c;
+        for (std::size_t w = 0; w < 4; ++w) c.wheels[w][0] = {0.05, 0.04};
+        j.put(c);
+        return j.plan();
+    };
+    const Plan wide = left(0.3), narrow = left(0.05);
+    ASSERT_EQ(narrow.next, NextStep::turn);
+    EXPECT_TRUE(good_enough_unread(wide));
+    EXPECT_GE(wide.truly_inside, wide.probability_inside);
+    EXPECT_TRUE(words::without_reading(wide).starts_with("Good enough without reading (all inside: "));
+    EXPECT_FALSE(good_enough_unread(narrow));
+    const std::string no = words::without_reading(narrow);
+    EXPECT_TRUE(no.starts_with("Not good enough without reading")) << no;
+    EXPECT_NE(no.find("left front toe would come out at 0°"), std::string::npos) << no;
+    EXPECT_NE(no.find("and its target leaves ±3'."), std::string::npos) << no;
+}
+
 TEST(Making, ATorqueThroughAnExtension) {
     EXPECT_NEAR(torque_to_set(55, Length::from_mm(400), Length::from_mm(100)), 44.0, 1e-9);
     EXPECT_NEAR(torque_to_set(55, Length::from_mm(400), Length::from_mm(100), Angle::from_deg(60)),

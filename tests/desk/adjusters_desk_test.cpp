@@ -97,7 +97,7 @@ TEST_F(AdjustersTest, AcrossTheFloorTheSheetIsInBigFigures) {
     EXPECT_EQ(big->blocks()[0].above, "1  Right front upper-arm shims");
     EXPECT_TRUE(big->blocks()[0].figure.contains("at the front bolt"))
         << big->blocks()[0].figure.toStdString();
-    EXPECT_TRUE(big->blocks()[0].below.contains("from")) << "which shims go where";
+    EXPECT_TRUE(big->blocks()[0].below.contains("→")) << "which shims go where";
     ASSERT_EQ(big->blocks().size(), 2u) << "both stand on one sheet";
     EXPECT_EQ(big->blocks()[1].above, "2  Right tie rod");
     EXPECT_TRUE(big->blocks()[1].figure.contains("turn")) << big->blocks()[1].figure.toStdString();

@@ -302,5 +302,26 @@ TEST(Proving, TheWholeFrontAxleArrivesAndTheNextJobIsEasier) {
     EXPECT_LE(again, first + 2) << "what was learnt does not make it worse";
 }
 
+TEST(Proving, ChangingOverIsLeftUnreadOnlyWhereTheCarIsKnownWellEnough) {
+    ProvingOptions o = few(40);
+    o.dents = false;
+    o.tolerance = 0.25;
+    int unread = 0, inside = 0;
+    for (std::uint64_t car = 0; car < 40; ++car) {
+        const JobDone done = one_job(Way::change_over, o, car);
+        if (!done.arrived || done.readings > 0) continue;
+        ++unread;
+        inside += done.inside;
+        EXPECT_EQ(done.passes, 1);
+    }
+    EXPECT_GE(unread, 20) << "a wide band, and arms that were learnt";
+    EXPECT_GE(inside, unread * 8 / 10);
+    o.tolerance = 0.03;
+    for (std::uint64_t car = 0; car < 5; ++car) {
+        const JobDone done = one_job(Way::change_over, o, car);
+        EXPECT_TRUE(!done.arrived || done.readings > 0) << "two minutes are not held blindly";
+    }
+}
+
 }  // namespace
 }  // namespace fairchalk::practice

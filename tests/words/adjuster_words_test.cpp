@@ -76,12 +76,26 @@ TEST(AdjusterWords, ShimsGoFromWhereToWhere) {
     Device d = device("shim-pair");
     d.id = "shims-fl";
     car.adjusters = {d};
-    const auto said = [&](const char* from, const char* to, int n, bool spans = false) {
-        return shim_move({{Length::from_mm(0.5), n, spans}, from, to}, car);
+    const auto of = [&](const char* turned, std::vector<ShimMove> shims) {
+        PlannedTurn t;
+        t.adjuster = turned;
+        t.shims = std::move(shims);
+        return shim_moves(t, car);
     };
-    EXPECT_EQ(said("tin", "shims-fl front", 1), "0.5 mm: from the tin to left front, front bolt");
-    EXPECT_EQ(said("shims-fl rear", "tin", 3), "3 of 0.5 mm: from left front, rear bolt to the tin");
-    EXPECT_EQ(said("tin", "shims-fl both", 1, true), "0.5 mm: from the tin to left front, across both bolts");
+    const auto said = [&](const char* from, const char* to, int n, bool spans = false,
+                          const char* turned = "shims-fl") {
+        return of(turned, {{{Length::from_mm(0.5), n, spans}, from, to}}).at(0);
+    };
+    EXPECT_EQ(said("tin", "shims-fl front", 1), "tin → front bolt: 0.5 mm");
+    EXPECT_EQ(said("shims-fl rear", "tin", 3), "rear bolt → tin: 3 of 0.5 mm");
+    EXPECT_EQ(said("tin", "shims-fl both", 1, true), "tin → across both bolts: 0.5 mm");
+    EXPECT_EQ(said("shims-fl rear", "tin", 1, false, "shims-fr"), "left front, rear bolt → tin: 0.5 mm");
+    // Those that go the same way are one line.
+    const auto lines = of("shims-fl", {{{Length::from_mm(1), 2, false}, "tin", "shims-fl front"},
+                                       {{Length::from_mm(1), 1, false}, "shims-fl rear", "tin"},
+                                       {{Length::from_mm(0.5), 1, false}, "tin", "shims-fl front"}});
+    ASSERT_EQ(lines.size(), 2u);
+    EXPECT_EQ(lines[0], "tin → front bolt: 2 of 1 mm, 0.5 mm");
 }
 
 TEST(AdjusterWords, ATurnThatDidSomethingElse) {
@@ -104,6 +118,22 @@ TEST(AdjusterWords, ATurnThatDidSomethingElse) {
             << s;
         EXPECT_EQ(s.find('\n'), std::string::npos);
     }
+    // Of a device, by the angle where it shows.
+    Device shims = device("shim-pair");
+    shims.id = "shims-fl";
+    car.adjusters.emplace_back(shims);
+    d.adjuster = "shims-fl";
+    d.what = OtherTurn::other_handle;
+    d.angle = 1;
+    EXPECT_EQ(
+        turn_doubt(d, car),
+        "Left front upper-arm shims: the wheel should have leaned out by 0°30' at its top, and leaned in "
+        "by 0°30' at its top. It would fit if front and rear bolt were swapped.");
+    d.angle = 2;
+    d.what = OtherTurn::other_side;
+    EXPECT_NE(turn_doubt(d, car).find("gained 0°30' of caster, and lost 0°30' of caster"), std::string::npos)
+        << turn_doubt(d, car);
+    EXPECT_NE(turn_doubt(d, car).find("on the other side"), std::string::npos);
     d.happened = Angle();
     EXPECT_NE(turn_doubt(d, car).find("did not move"), std::string::npos);
 }

@@ -146,7 +146,7 @@ void TurnView::draw(QPainter& p, const QSizeF& size) const {
 int TurnView::perPage() const {
     const std::size_t n = desk_.answer().plan.turns.size();
     if (n <= 2) return 2;
-    return (height() - 24 - order_row * static_cast<double>(n) - 16) / 2 >= least_card ? 2 : 1;
+    return (height() - 24 - orderHeight(n)) / 2 >= least_card ? 2 : 1;
 }
 
 int TurnView::sheets() const {
@@ -176,7 +176,7 @@ void TurnView::drawSheet(QPainter& p, const QSizeF& size, int number) {
 QRectF TurnView::cardBox(std::size_t i, const QSizeF& size) const {
     const std::size_t n = desk_.answer().plan.turns.size();
     QRectF all(22, 12, size.width() - 44, size.height() - 24);
-    if (n > 2) all.setTop(all.top() + order_row * static_cast<double>(n) + 16);
+    if (n > 2) all.setTop(all.top() + orderHeight(n));
     const int at = static_cast<int>(i) - page_ * perPage();
     if (at < 0 || at >= perPage()) return {};
     const double each = all.height() / perPage();
@@ -195,12 +195,20 @@ void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
         p.drawText(QRectF(all.left(), y, 26, order_row), Qt::AlignLeft | Qt::AlignVCenter,
                    QString::number(i + 1));
         p.setPen(here ? c.chalk : c.soft);
-        p.drawText(QRectF(all.left() + 30, y, all.width() - 200, order_row), Qt::AlignLeft | Qt::AlignVCenter,
-                   q(words::turn_line(desk_.car(), turns[i], how_)));
+        const QString line = q(words::turn_line(desk_.car(), turns[i], how_));
+        // A long one is written smaller, not cut.
+        for (double size : {14.0, 13.0, 12.0, 11.0}) {
+            p.setFont(type(size, here));
+            if (p.fontMetrics().horizontalAdvance(line) < all.width() - 30) break;
+        }
+        p.drawText(QRectF(all.left() + 30, y, all.width() - 30, order_row), Qt::AlignLeft | Qt::AlignVCenter,
+                   line);
     }
     p.setFont(type(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(all.right() - 210, all.top(), 210, 60), Qt::AlignRight | Qt::TextWordWrap,
+    p.drawText(QRectF(all.left() + 30, all.top() + order_row * static_cast<double>(turns.size()),
+                      all.width() - 30, 18),
+               Qt::AlignLeft,
                tr("rear before front; caster, camber, toe: each moves the next. Page Up and Page Down turn "
                   "the sheet."));
 }
@@ -234,8 +242,8 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     if (const std::string caution = words::caution_device(d); !caution.empty())
         say(QStringLiteral("▲ ") + q(caution), c.caution);
     say(q(words::loosen_device(d)), c.chalk);
-    for (const ShimMove& m : turn.shims) say(q(words::shim_move(m, desk_.car(), how_)), c.string);
-    say(q(words::why_device(d)), c.soft);
+    for (const std::string& s : words::shim_moves(turn, desk_.car(), how_)) say(q(s), c.string);
+    if (y + 36 < box.bottom() - before_after) say(q(words::why_device(d)), c.soft);
 
     const QString name = turn.about == Measure::camber   ? tr("camber")
                          : turn.about == Measure::caster ? tr("caster")
@@ -358,7 +366,7 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
         return q((toe ? show_toe(a.value, how_) : fairchalk::show(a.value, how_)) + "  ±" +
                  show_plus_minus(a.plus_minus(), how_));
     };
-    const double sy = box.bottom() - 50;
+    const double sy = box.bottom() - before_after + 36;
     p.setPen(QPen(c.floor_line, 1.5));
     p.drawLine(QPointF(l, sy - 36), QPointF(l + w, sy - 36));
     p.setFont(type(13));

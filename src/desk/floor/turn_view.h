@@ -41,7 +41,9 @@ class TurnView : public QWidget {
     void drawReview(QPainter& p, const QRectF& box) const;
 
     JobDesk& desk_;
-    static constexpr double order_row = 23.0, least_card = 290.0;
+    static constexpr double order_row = 22.0, least_card = 285.0;
+    static constexpr double before_after = 86.0;  ///< the foot of a card
+    static double orderHeight(std::size_t turns) { return order_row * static_cast<double>(turns) + 26.0; }
 
     Show how_;
     int page_ = 0;

@@ -157,6 +157,9 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys, std::size_t first_
         connect(b, &QPushButton::clicked, this, [this, n] { actOfGuide(n + first_key_); });
         act_buttons_.push_back(b);
     }
+    // A list to choose from keeps one width.
+    const bool list = !keys && std::any_of(acts.begin(), acts.end(),
+                                           [](const Act& a) { return a.text.size() > widest_half; });
     int row = 0, column = 0;
     for (std::size_t i = 0; i < act_buttons_.size(); ++i) {
         QPushButton* b = act_buttons_[i];
@@ -180,7 +183,7 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys, std::size_t first_
             b->style()->polish(b);
         }
         b->ensurePolished();
-        const bool wide = a.main || a.text.size() + key.size() > 21;
+        const bool wide = a.main || list || a.text.size() + key.size() > widest_half + 3;
         if (wide && column == 1) ++row, column = 0;
         grid->addWidget(b, row, column, 1, wide ? 2 : 1);
         if (wide || column == 1)
@@ -1204,15 +1207,31 @@ QString Slate::say() const {
                     "Leaving it is a decision like any other: it goes into the record with its ± and your "
                     "reason.");
             if (!desk_.answerIsCurrent()) return tr("Working it out …");
+            // What stays outside whatever is turned.
             if (!a.plan.turns.empty()) {
+                const QString stays =
+                    a.plan.cannot.empty()
+                        ? QString()
+                        : tr(" %1 stays outside.")
+                              .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))));
                 if (a.now.thrust.known)
                     return tr("The rear axle points %1 and the fronts are set to follow it. Turn %2, then "
                               "read %3 spots.")
-                        .arg(q(words::thrust(a.now.thrust, how_)),
-                             a.plan.turns.size() > 1 ? tr("both") : tr("it"))
-                        .arg(a.plan.remeasure.size());
-                return tr("Turn as drawn, then read again.");
+                               .arg(q(words::thrust(a.now.thrust, how_)), a.plan.turns.size() > 2 ? tr("all")
+                                                                          : a.plan.turns.size() > 1
+                                                                              ? tr("both")
+                                                                              : tr("it"))
+                               .arg(a.plan.remeasure.size()) +
+                           stays;
+                return tr("Turn as drawn, then read again.") + stays;
             }
+            if (!a.plan.cannot.empty())
+                return desk_.planChoice().name.empty()
+                           ? tr("%1 stays outside, and nothing here can be turned for it: leave it with a "
+                                "reason (F4), or see what the manual offers.")
+                                 .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))))
+                           : tr("Nothing to turn on this plan. %1 stays outside: Alt+4 chooses another plan.")
+                                 .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))));
             if (a.plan.next == NextStep::done && !a.verdicts.empty())
                 return tr(
                     "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "

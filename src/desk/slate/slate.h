@@ -100,6 +100,7 @@ class Slate : public QWidget {
     std::vector<ReadAct> readActs();
     std::vector<ReadAct> turnActs();
     static constexpr std::size_t first_turn_key = 3;
+    static constexpr int widest_half = 18;  ///< letters on a button of half the width
     /// The suspect that is asked for, or the first.
     std::optional<std::size_t> suspect() const;
     std::vector<std::string> toolsFor(const Spot& spot) const;

@@ -17,59 +17,26 @@ bool TurnText::plannedFor(const std::string& adjuster) const {
 }
 
 QString TurnText::text() const {
+    if (asks_) return line(soft(tr("Type it for each in turn; what was planned stands on the floor.")));
+    return warnings() + outlook() + responses() + left();
+}
+
+/// The last turns did something else; what can't be reached.
+QString TurnText::warnings() const {
     const Answer& a = desk_.answer();
     QString out;
-    if (asks_) return line(soft(tr("Type it for each in turn; what was planned stands on the floor.")));
-    for (const RodResponse& r : a.now.responses) {
-        const Rod* rod = desk_.car().rod(r.rod);
-        if (!rod || !rod->pitch) continue;
-        if (out.isEmpty()) out += head(tr("What one turn does on this car"));
-        const QString from =
-            r.turns_seen > 0 ? (r.turns_seen == 1 ? tr("learnt from one turn")
-                                                  : tr("learnt from %1 turns").arg(r.turns_seen))
-            : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
-                             : tr("a guess at the arm: learnt after one turn");
-        out += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4")
-                        .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
-                             q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
-    }
     if (a.doubt)
-        out = head(tr("That turn did something else")) +
-              line(warn(q(words::turn_doubt(*a.doubt, desk_.car(), how_)))) +
-              line(soft(tr("The angles are reckoned without it: as read, whatever was turned."))) + out;
-    QString last;
-    for (const DeviceResponse& r : a.now.device_responses) {
-        const Device* d = desk_.car().device(r.device);
-        if (!d || (r.turns_seen == 0 && !plannedFor(r.device))) continue;
-        const HandleUnit unit =
-            adjuster_kind(d->kind)->handles(*d)[static_cast<std::size_t>(r.effect.handle)].unit;
-        QString name = q(words::adjuster(desk_.car(), r.device));
-        if (const QString handle = q(words::handle_name(*d, r.effect.handle)); !handle.isEmpty())
-            name += QStringLiteral(", ") + handle;
-        if (name != last) {
-            if (out.isEmpty()) out += head(tr("What it does on this car"));
-            out += line(QStringLiteral("%1, %2:<br>%3")
-                            .arg(name,
-                                 unit == HandleUnit::turn ? tr("one turn")
-                                 : unit == HandleUnit::mm ? tr("one mm")
-                                                          : tr("one degree near its middle"),
-                                 soft(r.turns_seen > 0
-                                          ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
-                                          : tr("by the likes of this suspension: learnt as it is turned"))));
-            last = name;
-        }
-        const QString angle = r.effect.angle == 0   ? tr("toe")
-                              : r.effect.angle == 1 ? tr("camber")
-                                                    : tr("caster");
-        out += line(
-            QStringLiteral("&nbsp;&nbsp;%1 <b>%2</b> ±%3")
-                .arg(angle, q(fairchalk::show(r.per_unit, how_)), q(show_plus_minus(r.sigma * k95, how_))));
-    }
-    for (const LockShift& l : a.now.locks)
-        if (l.seen > 0)
-            out += line(tr("%1: locking it moves the toe %2 ±%3; the plan aims ahead of it.")
-                            .arg(q(words::adjuster(desk_.car(), l.rod)), q(show_toe(l.by, how_)),
-                                 q(show_plus_minus(l.sigma * k95, how_))));
+        out += head(tr("That turn did something else")) +
+               line(warn(q(words::turn_doubt(*a.doubt, desk_.car(), how_)))) +
+               line(soft(tr("The angles are reckoned without it: as read, whatever was turned.")));
+    for (const Unreachable& u : a.plan.cannot) out += line(warn(q(words::unreachable(u, desk_.car(), how_))));
+    return out;
+}
+
+/// What the turns spoil and how likely they end it, or how the targets stand.
+QString TurnText::outlook() const {
+    const Answer& a = desk_.answer();
+    QString out;
     if (!a.plan.turns.empty()) {
         QStringList spoiled, numbers;
         for (const std::string& what : a.plan.spoils) {
@@ -82,22 +49,22 @@ QString TurnText::text() const {
             if (!spoiled.contains(whole)) spoiled << whole;
         }
         for (const Spot& s : a.plan.remeasure) numbers << desk_.number(s);
-        out += head(tr("This spoils")) + line(spoiled.join(QStringLiteral(", "))) +
-               line(soft(tr("Read again after it: spots %1. Nothing moves the rest.")
-                             .arg(numbers.join(QStringLiteral(" · ")))));
         out += head(tr("Likely to finish the job")) +
                line(QStringLiteral("<b>%1</b> &nbsp; %2")
                         .arg(q(words::chance(a.plan.probability_inside)),
                              soft(tr("all angles with a target inside"))));
+        if (last_of<AnglesCarried>(desk_.job()) && desk_.job().rounds[0].readings.empty()) {
+            const QString says = q(words::without_reading(a.plan, how_));
+            out += line(good_enough_unread(a.plan) ? says : warn(says));
+        }
         if (a.plan.steering_before.known)
             out += line(soft(tr("Front wheels off the rear axle's line: now %1, after %2. The steering wheel "
                                 "comes out straight with it.")
                                  .arg(q(fairchalk::show(abs(a.plan.steering_before.value), how_)),
                                       q(fairchalk::show(abs(a.plan.steering_after.value), how_)))));
-        out +=
-            line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the "
-                         "vehicle's manual asks for; its torque and a new pin or nut where it says so. The "
-                         "manual and a qualified technician come before this program.")));
+        out += head(tr("This spoils")) + line(spoiled.join(QStringLiteral(", "))) +
+               line(soft(tr("Read again after it: spots %1. Nothing moves the rest.")
+                             .arg(numbers.join(QStringLiteral(" · ")))));
     } else {
         for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
             const Verdict& v = a.verdicts[i];
@@ -108,7 +75,69 @@ QString TurnText::text() const {
         if (a.verdicts.empty())
             out += line(tr("This job has no targets: nothing is judged and nothing planned."));
     }
-    for (const Unreachable& u : a.plan.cannot) out += line(warn(q(words::unreachable(u, desk_.car(), how_))));
+    return out;
+}
+
+/// What each adjuster does on this car.
+QString TurnText::responses() const {
+    const Answer& a = desk_.answer();
+    QString does;
+    for (const RodResponse& r : a.now.responses) {
+        const Rod* rod = desk_.car().rod(r.rod);
+        if (!rod || !rod->pitch) continue;
+        if (does.isEmpty()) does += head(tr("What one turn does on this car"));
+        const QString from =
+            r.turns_seen > 0 ? (r.turns_seen == 1 ? tr("learnt from one turn")
+                                                  : tr("learnt from %1 turns").arg(r.turns_seen))
+            : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
+                             : tr("a guess at the arm: learnt after one turn");
+        does += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4")
+                         .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
+                              q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
+    }
+    QString last;
+    for (const DeviceResponse& r : a.now.device_responses) {
+        const Device* d = desk_.car().device(r.device);
+        if (!d || (r.turns_seen == 0 && !plannedFor(r.device))) continue;
+        const HandleUnit unit =
+            adjuster_kind(d->kind)->handles(*d)[static_cast<std::size_t>(r.effect.handle)].unit;
+        QString name = q(words::adjuster(desk_.car(), r.device));
+        if (const QString handle = q(words::handle_name(*d, r.effect.handle)); !handle.isEmpty())
+            name += QStringLiteral(", ") + handle;
+        if (name != last) {
+            if (does.isEmpty()) does += head(tr("What it does on this car"));
+            does += line(QStringLiteral("%1, %2:<br>%3")
+                             .arg(name,
+                                  unit == HandleUnit::turn ? tr("one turn")
+                                  : unit == HandleUnit::mm ? tr("one mm")
+                                                           : tr("one degree near its middle"),
+                                  soft(r.turns_seen > 0
+                                           ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
+                                           : tr("by the likes of this suspension: learnt as it is turned"))));
+            last = name;
+        }
+        const QString angle = r.effect.angle == 0   ? tr("toe")
+                              : r.effect.angle == 1 ? tr("camber")
+                                                    : tr("caster");
+        does += line(
+            QStringLiteral("&nbsp;&nbsp;%1 <b>%2</b> ±%3")
+                .arg(angle, q(fairchalk::show(r.per_unit, how_)), q(show_plus_minus(r.sigma * k95, how_))));
+    }
+    for (const LockShift& l : a.now.locks)
+        if (l.seen > 0)
+            does += line(tr("%1: locking it moves the toe %2 ±%3; the plan aims ahead of it.")
+                             .arg(q(words::adjuster(desk_.car(), l.rod)), q(show_toe(l.by, how_)),
+                                  q(show_plus_minus(l.sigma * k95, how_))));
+    return does;
+}
+
+QString TurnText::left() const {
+    QString out;
+    if (!desk_.answer().plan.turns.empty())
+        out +=
+            line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the "
+                         "vehicle's manual asks for; its torque and a new pin or nut where it says so. The "
+                         "manual and a qualified technician come before this program.")));
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i))
             out += head(tr("Left as it is")) + line(q(acc->why).toHtmlEscaped());

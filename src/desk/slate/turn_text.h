@@ -17,6 +17,10 @@ class TurnText {
     QString text() const;
 
   private:
+    QString warnings() const;
+    QString outlook() const;
+    QString responses() const;
+    QString left() const;
     bool plannedFor(const std::string& adjuster) const;
 
     const JobDesk& desk_;
