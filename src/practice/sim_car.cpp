@@ -203,7 +203,7 @@ SimCar any_car(SimCar::Rng& rng, Nature nature) {
     Corner front = strut ? sample_strut() : sample_wishbone();
     for (Hardpoint p : points_of(front.kind))
         if (p != Hardpoint::hub && p != Hardpoint::strut_low)
-            front.at(p) += Eigen::Vector3d(between(-6, 6), between(-6, 6), between(-6, 6));
+            front.at(p) += Eigen::Vector3d(between(-25, 25), between(-25, 25), between(-25, 25));
     if (strut) {
         // On the strut's axis again.
         const Eigen::Vector3d foot = front.at(Hardpoint::lower) + Eigen::Vector3d(0, -40, 200);
