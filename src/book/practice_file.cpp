@@ -3,6 +3,7 @@
 
 #include "book/knowledge_file.h"
 #include "book/table.h"
+#include "core/rig.h"
 
 namespace fairchalk::book {
 
@@ -34,6 +35,10 @@ PracticeTables practice_from(const Json& json) {
         p.targets = i.object("targets");
         car_from(p.card, i.place() + ".card");
         targets_from(p.targets, i.place() + ".targets");
+        p.rigs = i.list("rigs");
+        for (const std::string& rig : p.rigs)
+            if (!rig_named(rig))
+                wrong(i.place() + ".rigs", {Code::job_unknown_word, {rig, "a way of measuring"}});
     });
     table("stories", t.stories, [](Item& i, PracticeItem& p) {
         p.asked = i.list("asked");

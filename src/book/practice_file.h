@@ -14,6 +14,7 @@ struct PracticeItem {
     std::string id, text, reason;
     std::string note;                ///< cars: what they are; lessons: what to do
     Json card, targets;              ///< cars, as in a job file
+    std::vector<std::string> rigs;   ///< cars: what they are read with
     std::vector<std::string> asked;  ///< stories: what the customer says, ids of the reasons table
 };
 struct PracticeTables {

@@ -200,6 +200,14 @@ void PracticeFloor::begin() {
     } else if (play_.story == "blocks") {
         each_side(Axle::front, 1.0, 3.0);
         each_side(Axle::rear, 0.3, 1.0);
+        // Brackets that were welded on by eye.
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            if (car_.corner(w).kind != CornerKind::double_wishbone) continue;
+            CornerMove by_eye;
+            for (Hardpoint p : {Hardpoint::uca_front, Hardpoint::uca_rear})
+                by_eye.at(p) = Eigen::Vector3d(0, between(rng, -2.5, 2.5), 0);
+            car_.bend(w, by_eye);
+        }
     } else {
         each_side(Axle::front, 0.6, 2.2);
     }

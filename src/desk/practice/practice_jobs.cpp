@@ -35,7 +35,8 @@ QString begin(JobDesk& desk, const practice::Play& play, const QString& title) {
     };
     LinesSet lines;
     lines.bars = {Length::from_mm(500), Length::from_mm(550)};
-    lines.rigs = {"string-bars"};
+    lines.rigs = car.rigs;
+    lines.gauge = "digital-angle-gauge";
     lines.tool = play.car == "ollerby" ? "steel-rule-inch" : "steel-rule-mm";
     Asked asked;
     if (const auto* story = book::item_named(book::practice_tables().stories, play.story))
