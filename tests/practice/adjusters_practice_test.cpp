@@ -1,0 +1,177 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Every kind of adjuster at every axle that has it, on a simulated car: set off, read, planned, turned,
+// learnt.
+#include <cmath>
+
+#include <gtest/gtest.h>
+
+#include "core/learnt.h"
+#include "core/turn_doubt.h"
+#include "core/turned_job.h"
+#include "practice/sim_car.h"
+
+namespace fairchalk::practice {
+namespace {
+
+struct Case {
+    const char* kind;
+    Axle axle;
+    Measure about;
+    double off;  ///< how far it is turned away at first, in its unit
+    const char* bolt = "";
+    const char* angle = "";
+    bool upper = false;
+};
+
+class EveryAdjuster : public testing::TestWithParam<Case> {
+  protected:
+    TurnedJob job;
+    std::array<Wheel, 2> wheels{};
+
+    Device of(Side side) const {
+        const Case& c = GetParam();
+        Device d = device(side == Side::left ? "left" : "right", c.kind, wheel_at(c.axle, side));
+        d.bolt = c.bolt;
+        d.angle = c.angle;
+        d.upper_arm = c.upper;
+        if (d.kind == "cam") d.eccentricity = Length::from_mm(6);
+        if (d.kind == "radius-rod" || d.kind == "adjustable-arm") d.pitch = Length::from_mm(1.5);
+        return d;
+    }
+    SimCar built() const {
+        std::array<Corner, 4> corners;
+        for (Wheel w : all_wheels) {
+            // A car of its own: not the drawing that the prior is made from.
+            Corner c = adjuster_kind(GetParam().kind)->corner(of(side_of(w)), job.car);
+            for (Hardpoint p : {Hardpoint::lca_front, Hardpoint::uca_front, Hardpoint::rod_inner})
+                if (c.kind == CornerKind::double_wishbone ||
+                    (c.kind == CornerKind::strut && p != Hardpoint::uca_front))
+                    c.at(p) += Eigen::Vector3d(9, -7, 8);
+            c.toe = Angle::from_deg(0.05);
+            c.camber = Angle::from_deg(-0.8);
+            if (axle_of(w) != GetParam().axle) c.kind = CornerKind::fixed;
+            corners[static_cast<std::size_t>(index_of(w))] = c;
+        }
+        Nature nature;
+        nature.settle = 0.005;
+        SimCar car(corners, SolidCar(), nature);
+        for (const Adjuster& a : job.car.adjusters) car.add(a);
+        return car;
+    }
+    void read(const SimCar& car, SimCar::Rng& rng) {
+        const auto with = [&](double v, double sigma) {
+            return v + std::normal_distribution<>(0, sigma)(rng);
+        };
+        for (Wheel w : all_wheels) {
+            const auto i = static_cast<std::size_t>(index_of(w));
+            job.angle(ReadingKind::toe_angle, w, with(car.solid().toe[i], 0.02));
+            job.angle(ReadingKind::camber, w, with(car.solid().camber[i], 0.02));
+            if (axle_of(w) == Axle::front)
+                job.angle(ReadingKind::caster, w, with(car.solid().caster[i], 0.05), 0.05);
+        }
+    }
+    double truth(const SimCar& car, Wheel w) const {
+        const auto i = static_cast<std::size_t>(index_of(w));
+        const SolidCar& s = car.solid();
+        return GetParam().about == Measure::toe      ? s.toe[i]
+               : GetParam().about == Measure::camber ? s.camber[i]
+                                                     : s.caster[i];
+    }
+};
+
+TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
+    const Case& c = GetParam();
+    wheels = {wheel_at(c.axle, Side::left), wheel_at(c.axle, Side::right)};
+    if (c.axle == Axle::rear) job.car.adjusters.clear();
+    for (Side s : both_sides) job.car.adjusters.emplace_back(of(s));
+    SimCar car = built();
+    SimCar::Rng rng(7);
+    const double aim = truth(car, wheels[0]);
+    const double before = truth(car, wheels[1]);
+    // One side off one way, the other the other way.
+    ASSERT_TRUE(car.turn("left", c.off, rng) && car.turn("right", -c.off, rng));
+    ASSERT_GT(std::abs(truth(car, wheels[0]) - aim), 0.15) << "it moves what it is there for";
+    const double tolerance = c.about == Measure::caster ? 0.3 : 0.15;
+    std::vector<Target> targets = {TurnedJob::target(c.about, c.axle, aim, tolerance)};
+    // Where a rod takes up what toe is spoiled.
+    if (c.axle == Axle::front && c.about != Measure::toe)
+        targets.push_back(TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.15));
+    job.begin(targets);
+    int passes = 0;
+    for (;; ++passes) {
+        read(car, rng);
+        const Plan plan = job.plan();
+        if (plan.next != NextStep::turn) break;
+        ASSERT_LT(passes, 4) << "more passes than anybody has patience for";
+        for (const PlannedTurn& p : plan.turns) {
+            EXPECT_EQ(axle_of(p.wheel), c.axle);
+            ASSERT_TRUE(car.turn(p.adjuster, p.turns, rng, p.second)) << p.adjuster;
+            Turn t;
+            t.adjuster = p.adjuster;
+            t.kind = p.kind;
+            t.turns = p.turns;
+            t.second = p.second;
+            job.put(t);
+        }
+        // Plans know what they do: what is expected holds the truth, within what it says.
+        for (Wheel w : wheels) {
+            const auto& a =
+                plan.expect[static_cast<std::size_t>(index_of(w))][c.about == Measure::toe      ? 0
+                                                                   : c.about == Measure::camber ? 1
+                                                                                                : 2];
+            ASSERT_TRUE(a.known);
+            EXPECT_LT(std::abs(truth(car, w) - a.value.deg()), 4.0 * a.sigma.deg());
+        }
+        job.put(RoundOpened{});
+    }
+    EXPECT_GE(passes, 1);
+    for (Wheel w : wheels) EXPECT_NEAR(truth(car, w), aim, tolerance);
+    EXPECT_NEAR(truth(car, wheels[1]), before, tolerance);
+    EXPECT_FALSE(turn_doubt(job_of(job.log))) << "it did what it should";
+    // What it does is known better now than before it was turned.
+    const Estimate e = job.estimated();
+    bool seen = false;
+    for (const DeviceResponse& r : e.device_responses) {
+        if (r.device != "left" || r.turns_seen == 0) continue;
+        if (r.effect.angle != (c.about == Measure::toe ? 0 : c.about == Measure::camber ? 1 : 2)) continue;
+        const auto prior = response_prior(*job.car.device("left"), job.car);
+        for (std::size_t i = 0; i < prior->effects.size(); ++i)
+            if (prior->effects[i].handle == r.effect.handle && prior->effects[i].angle == r.effect.angle) {
+                const auto k = static_cast<Eigen::Index>(i);
+                EXPECT_LE(r.sigma.rad(), std::sqrt(prior->covariance(k, k)) * 1.0001);
+                seen = seen || r.sigma.rad() < 0.97 * std::sqrt(prior->covariance(k, k));
+            }
+    }
+    EXPECT_TRUE(seen);
+    const CarCard taught = learnt(job_of(job.log), e);
+    EXPECT_FALSE(taught.device("left")->response.empty()) << "and the next job begins with it";
+}
+
+INSTANTIATE_TEST_SUITE_P(Kinds, EveryAdjuster,
+                         testing::Values(Case{"shim-pair", Axle::front, Measure::camber, 4},
+                                         Case{"shim-pair", Axle::rear, Measure::camber, 4},
+                                         Case{"spanning-shims", Axle::front, Measure::camber, 4},
+                                         Case{"spanning-shims", Axle::rear, Measure::camber, 4},
+                                         Case{"cam", Axle::front, Measure::camber, 40, "both"},
+                                         Case{"cam", Axle::front, Measure::camber, 40, "both", "", true},
+                                         Case{"cam", Axle::rear, Measure::camber, 40, "both"},
+                                         Case{"cam", Axle::rear, Measure::camber, 40, "strut"},
+                                         Case{"cam", Axle::rear, Measure::toe, 30, "front", "toe"},
+                                         Case{"strut-top", Axle::front, Measure::camber, 6},
+                                         Case{"upper-joint-slot", Axle::front, Measure::camber, 4},
+                                         Case{"upper-joint-slot", Axle::rear, Measure::camber, 4, "strut"},
+                                         Case{"adjustable-arm", Axle::front, Measure::camber, 3, "", "",
+                                              true},
+                                         Case{"adjustable-arm", Axle::rear, Measure::camber, 3},
+                                         Case{"radius-rod", Axle::front, Measure::caster, 3},
+                                         Case{"trailing-arm-shims", Axle::rear, Measure::toe, 3}),
+                         [](const testing::TestParamInfo<Case>& of) {
+                             std::string name = std::string(of.param.kind) + of.param.bolt + of.param.angle +
+                                                (of.param.upper ? "Upper" : "") +
+                                                (of.param.axle == Axle::front ? "AtTheFront" : "AtTheRear");
+                             std::erase(name, '-');
+                             return name;
+                         });
+
+}  // namespace
+}  // namespace fairchalk::practice
