@@ -44,6 +44,28 @@ std::pair<double, double> response_of(const Node& n, const std::string& angle) {
 
 const char* const angle_names[] = {"toe", "camber", "caster"};
 
+/// What locking was seen to do: `"lock": {"toe": 0.04, "toe_sigma": 0.02}`, degrees or angles.
+std::vector<KnownLock> lock_from(const Node& n, const Adjuster& a) {
+    std::vector<KnownLock> out;
+    if (!n.has("lock")) return out;
+    const Node lock = n["lock"].object();
+    for (int angle = 0; angle < 3; ++angle) {
+        const std::string name = angle_names[angle], sigma = name + "_sigma";
+        if (lock.has(name.c_str()))
+            out.push_back(
+                {angle, degrees(lock[name.c_str()]),
+                 lock.has(sigma.c_str()) ? degrees(lock[sigma.c_str()]) : lock_prior(a, angle).sigma_deg});
+    }
+    return out;
+}
+
+void lock_json(const std::vector<KnownLock>& lock, Json& o) {
+    for (const KnownLock& l : lock) {
+        o["lock"][angle_names[l.angle]] = l.deg;
+        o["lock"][angle_names[l.angle] + std::string("_sigma")] = l.sigma_deg;
+    }
+}
+
 }  // namespace
 
 /// Shims: `"1.5 mm"`, or with how many and whether each spans both bolts.
@@ -178,6 +200,7 @@ Device device_from(const Node& n, const std::string& id, const std::string& kind
                 d.stacks[i] = shims_from(stacks[name]);
     }
     if (n.has("response")) d.response = responses_from(n["response"], d);
+    d.lock = lock_from(n, d);
     return d;
 }
 
@@ -214,6 +237,7 @@ void device_json(const Device& d, Json& o) {
     for (std::size_t i = 0; i < 2; ++i)
         if (!d.stacks[i].empty()) o["stacks"][stacks_of(d.kind)[i]] = shims_json(d.stacks[i]);
     if (!d.response.empty()) o["response"] = responses_json(d);
+    lock_json(d.lock, o);
 }
 
 }  // namespace
@@ -236,11 +260,7 @@ Adjuster adjuster_from(const Node& n) {
     if (n.has("arm")) r.arm = n["arm"].positive_length();
     if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
     if (n.has("step")) r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
-    if (n.has("lock")) {
-        const Node lock = n["lock"].object();
-        r.lock_deg = degrees(lock["toe"]);
-        r.lock_sigma_deg = lock.has("toe_sigma") ? degrees(lock["toe_sigma"]) : Rod::prior_lock_sigma_deg;
-    }
+    r.lock = lock_from(n, r);
     if (n.has("response") && r.pitch) {
         // What a turn does, as the arm that does it.
         const Node response = n["response"].object();
@@ -346,9 +366,7 @@ Json json_of(const Adjuster& a) {
     if (r.arm) o["arm"] = write_exact(*r.arm);
     if (r.arm_sigma) o["arm_sigma"] = write_exact(*r.arm_sigma);
     o["step"] = show_turns(r.step_turns);
-    if (r.lock_deg)
-        o["lock"] = {{"toe", *r.lock_deg},
-                     {"toe_sigma", r.lock_sigma_deg.value_or(Rod::prior_lock_sigma_deg)}};
+    lock_json(r.lock, o);
     return o;
 }
 

@@ -320,6 +320,28 @@ Wheel wheel_of(const Device& d) {
     return wheel_at(d.axle.value_or(Axle::front), d.kind == "drag-link" ? Side::left : Side::right);
 }
 
+Wheel wheel_of(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    return d ? wheel_of(*d) : std::get<Rod>(a).wheel;
+}
+
+int serves_of(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    if (!d) return serves_toe;
+    const AdjusterKind* kind = adjuster_kind(d->kind);
+    return kind ? kind->serves(*d) : 0;
+}
+
+KnownLock lock_prior(const Adjuster& a, int angle) {
+    const Device* d = std::get_if<Device>(&a);
+    for (const KnownLock& l : d ? d->lock : std::get<Rod>(a).lock)
+        if (l.angle == angle) return {angle, l.deg, std::max(l.sigma_deg, 1e-3)};
+    const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+    if (kind && kind->is_stack()) return {angle, 0.0, 0.02};
+    constexpr std::array by_angle = {0.045, 0.08, 0.1};
+    return {angle, 0.0, by_angle[static_cast<std::size_t>(angle)]};
+}
+
 std::vector<Wheel> wheels_of(const Device& d) {
     if (d.kind == "drag-link") return {Wheel::front_left, Wheel::front_right};
     return {wheel_of(d)};

@@ -87,6 +87,14 @@ std::span<const AdjusterKind* const> adjuster_kinds();
 /// Null for a kind that is only kept.
 const AdjusterKind* adjuster_kind(std::string_view name);
 
+/// What an adjuster is there for, as bits; 0 for a kind that is only kept.
+int serves_of(const Adjuster& a);
+/// Its wheel, or of those across an axle the one that it moves.
+Wheel wheel_of(const Adjuster& a);
+/// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind (what is
+/// drawn together by a bolt through a slot or an eccentric moves most, a stack of shims hardly). Degrees.
+KnownLock lock_prior(const Adjuster& a, int angle);
+
 /// The wheels that a device moves something of.
 std::vector<Wheel> wheels_of(const Device& d);
 /// Its wheel, or of those across an axle the one that it moves.

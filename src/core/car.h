@@ -89,6 +89,12 @@ struct AxleCard {
 enum class RodSide { unknown, ahead_of_axle, behind_axle };
 enum class Thread { unknown, right, left };
 
+/// What locking an adjuster was seen to do to an angle that it sets, degrees.
+struct KnownLock {
+    int angle = 0;  ///< 0 toe, 1 camber, 2 caster
+    double deg = 0.0, sigma_deg = 0.0;
+};
+
 /// An adjuster that changes a rod's length: a tie rod, or a toe link at a rear wheel.
 struct Rod {
     std::string id;
@@ -101,9 +107,7 @@ struct Rod {
     std::optional<Length> arm;  ///< steering arm, from the steering axis to the rod end, in plan
     std::optional<Length> arm_sigma;
     double step_turns = 0.125;  ///< what the hand can make: an eighth, or a sixth where flats are counted
-    /// What locking it has done to the toe, degrees; nothing while it was never seen.
-    std::optional<double> lock_deg, lock_sigma_deg;
-    static constexpr double prior_lock_sigma_deg = 0.045;
+    std::vector<KnownLock> lock = {};  ///< to the toe
 
     /// Of an arm that was measured without saying how well.
     static constexpr Length measured_arm_sigma = Length::from_mm(3.0);
@@ -158,6 +162,7 @@ struct Device {
     std::array<std::vector<ShimsOf>, 2> stacks =
         {};  ///< what is in there: front and rear, or inner and outer
     std::vector<KnownResponse> response = {};
+    std::vector<KnownLock> lock = {};
 };
 
 using Adjuster = std::variant<Rod, Device>;

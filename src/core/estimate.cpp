@@ -347,6 +347,7 @@ class Network {
     double slope_by_turned(const Observed& o) const;
     void turn(const Turn& t, const CarCard& car);
     void doubted_turn(const Turn& t, const CarCard& car);
+    int lock_of(int place, int angle, const CarCard& car);
     void turn_device(const Turn& t, const Device& d, int place, const CarCard& car);
     void carry(const AnglesCarried& known);
     void locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car);
@@ -376,7 +377,7 @@ class Network {
     std::map<std::string, int> rod_turns_;
     std::map<int, ResponsePrior> responses_;        // of devices that were turned, by place
     std::map<int, std::array<double, 2>> amounts_;  // turned so far
-    std::set<int> turned_unlocked_;                 // rods turned and not locked yet, by place
+    std::set<int> turned_unlocked_;                 // adjusters turned and not locked yet, by place
     std::map<int, int> locks_seen_;
     const Round* last_round_ = nullptr;
     int epoch_ = 0;
@@ -745,6 +746,7 @@ void Network::turn_device(const Turn& t, const Device& d, int place, const CarCa
         so_far[h] += by[h];
     }
     ++rod_turns_[d.id];
+    turned_unlocked_.insert(place);
     constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
     const std::vector<Wheel> wheels = wheels_of(d);
     for (Wheel wheel : wheels) {
@@ -864,35 +866,62 @@ void Network::carry(const AnglesCarried& known) {
                 believe(current().at({angles[a], w}), k->deg * deg, std::max(k->sigma_deg, 1e-3) * deg);
 }
 
-/// Locknuts tightened: each rod that was turned moves by what it does when it is locked.
+/// Nuts and bolts tightened: each adjuster that was turned moves by what it does when it is locked.
 void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car) {
     ++epoch_;
+    constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
     for (int w = 0; w < 4; ++w) {
         const Wheel wheel = static_cast<Wheel>(w);
         if (axle && axle_of(wheel) != *axle) {
             link_step(Unknown::toe, w, row.elsewhere * deg);
             continue;
         }
-        const Rod* rod = car.rod_at(wheel);
-        const int place = rod ? car.place_of(rod->id) : -1;
-        link_step(Unknown::camber, w, row.camber * deg);
-        link_step(Unknown::caster, w, row.camber * deg);
-        if (place < 0 || !turned_unlocked_.contains(place)) {
-            link_step(Unknown::toe, w, (rod ? row.here : row.elsewhere) * deg);
+        // Of each angle of it, what was turned and is drawn tight now.
+        for (int angle = 0; angle < 3; ++angle) {
+            const Unknown what = angles[static_cast<std::size_t>(angle)];
+            if (!current().contains({what, w})) continue;
+            std::vector<int> locks;
+            for (int place : turned_unlocked_) {
+                const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+                if (wheel_of(a) == wheel && (serves_of(a) & (1 << angle)) != 0)
+                    locks.push_back(lock_of(place, angle, car));
+            }
+            if (locks.empty()) {
+                const double toe = car.rod_at(wheel) ? row.here : row.elsewhere;
+                link_step(what, w, (angle == 0 ? toe : row.camber) * deg);
+                continue;
+            }
+            const int before = current().at({what, w}), after = renew(what, w);
+            Linked l;
+            l.unknowns = {after, before};
+            l.coefficients = {1.0, -1.0};
+            for (int lock : locks) {
+                l.unknowns.push_back(lock);
+                l.coefficients.push_back(-1.0);
+            }
+            l.sigma = lock_scatter_deg * deg * std::sqrt(static_cast<double>(locks.size()));
+            links_.push_back(l);
+        }
+    }
+    for (auto it = turned_unlocked_.begin(); it != turned_unlocked_.end();) {
+        const Wheel wheel = wheel_of(car.adjusters[static_cast<std::size_t>(*it)]);
+        if (axle && axle_of(wheel) != *axle) {
+            ++it;
             continue;
         }
-        turned_unlocked_.erase(place);
-        ++locks_seen_[place];
-        if (!current().contains({Unknown::lock, place}))
-            with_prior(Unknown::lock, place, rod->lock_deg.value_or(0.0) * deg,
-                       std::max(rod->lock_sigma_deg.value_or(Rod::prior_lock_sigma_deg), 1e-3) * deg);
-        const int before = current().at({Unknown::toe, w}), after = renew(Unknown::toe, w);
-        Linked l;
-        l.unknowns = {after, before, current().at({Unknown::lock, place})};
-        l.coefficients = {1.0, -1.0, -1.0};
-        l.sigma = lock_scatter_deg * deg;
-        links_.push_back(l);
+        ++locks_seen_[*it];
+        it = turned_unlocked_.erase(it);
     }
+}
+
+/// What locking that does, as an unknown from when it is first locked.
+int Network::lock_of(int place, int angle, const CarCard& car) {
+    const std::pair key(Unknown::lock, place_of_lock(place, angle));
+    if (!current().contains(key)) {
+        const KnownLock prior = lock_prior(car.adjusters[static_cast<std::size_t>(place)], angle);
+        with_prior(key.first, key.second, prior.deg * deg, prior.sigma_deg * deg);
+    }
+    return current().at(key);
 }
 
 void Network::anything_moved(const Spoils& row) {
@@ -1250,15 +1279,18 @@ void Network::add_unturned(const CarCard& car) {
     Eigen::Index more = 0;
     for (std::size_t place = 0; place < car.adjusters.size(); ++place) {
         const int at = static_cast<int>(place);
-        if (const Rod* rod = std::get_if<Rod>(&car.adjusters[place])) {
-            if (!rod->lock_deg || current().contains({Unknown::lock, at})) continue;
-            const double sigma =
-                std::max(rod->lock_sigma_deg.value_or(Rod::prior_lock_sigma_deg), 1e-3) * deg;
-            blocks.push_back({{{Unknown::lock, at, epoch_}},
-                              Eigen::VectorXd::Constant(1, *rod->lock_deg * deg),
-                              Eigen::MatrixXd::Constant(1, 1, sigma * sigma)});
-        } else if (!responses_.contains(at)) {
-            const auto prior = response_prior(std::get<Device>(car.adjusters[place]), car);
+        const Adjuster& adjuster = car.adjusters[place];
+        const Device* device = std::get_if<Device>(&adjuster);
+        for (const KnownLock& l : device ? device->lock : std::get<Rod>(adjuster).lock) {
+            const int where = place_of_lock(at, l.angle);
+            if (current().contains({Unknown::lock, where})) continue;
+            const KnownLock known = lock_prior(adjuster, l.angle);
+            blocks.push_back({{{Unknown::lock, where, epoch_}},
+                              Eigen::VectorXd::Constant(1, known.deg * deg),
+                              Eigen::MatrixXd::Constant(1, 1, std::pow(known.sigma_deg * deg, 2))});
+        }
+        if (device && !responses_.contains(at)) {
+            const auto prior = response_prior(*device, car);
             if (!prior) continue;
             Block b{{}, prior->mean, prior->covariance};
             for (int i = 0; i < static_cast<int>(prior->effects.size()); ++i)
@@ -1440,10 +1472,11 @@ void Network::report(Estimate& out) {
     }
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         const int place = static_cast<int>(i);
-        if (const int lock = p.index(Unknown::lock, place); lock >= 0)
-            out.locks.push_back({id_of(car.adjusters[i]), Angle::from_rad(p.x[lock]),
-                                 Angle::from_rad(std::sqrt(p.covariance(lock, lock))),
-                                 locks_seen_.contains(place) ? locks_seen_.at(place) : 0});
+        for (int angle = 0; angle < 3; ++angle)
+            if (const int lock = p.index(Unknown::lock, place_of_lock(place, angle)); lock >= 0)
+                out.locks.push_back({id_of(car.adjusters[i]), angle, Angle::from_rad(p.x[lock]),
+                                     Angle::from_rad(std::sqrt(p.covariance(lock, lock))),
+                                     locks_seen_.contains(place) ? locks_seen_.at(place) : 0});
         const Device* d = std::get_if<Device>(&car.adjusters[i]);
         const auto prior = d ? response_prior(*d, car) : std::nullopt;
         if (!prior) continue;

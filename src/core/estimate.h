@@ -96,9 +96,10 @@ struct DeviceResponse {
     int turns_seen = 0;
 };
 
-/// What locking an adjuster does to the toe of its wheel, as known now.
+/// What locking an adjuster does to an angle that it sets, as known now.
 struct LockShift {
-    std::string rod;
+    std::string adjuster;
+    int angle = 0;  ///< as `Effect::angle`
     Angle by, sigma;
     int seen = 0;
 };
@@ -124,13 +125,17 @@ enum class Unknown {
     seat,       ///< of a straightedge along a rear rim: how far off that rim's line it lies
     plumb,      ///< from a plumb line to the middle between both lips
     response,   ///< of a device: `where` is place_of_response(place on the card, effect)
-    lock,       ///< what locking a rod does to its wheel's toe
+    lock,       ///< what locking an adjuster does: `where` is place_of_lock(place on the card, angle)
     spot
 };
 
 /// Where the unknown of an effect of the device at that place of the card stands.
 constexpr int place_of_response(int place, int effect) {
     return place * 16 + effect;
+}
+
+constexpr int place_of_lock(int place, int angle) {
+    return place * 4 + angle;
 }
 
 struct UnknownKey {

@@ -13,17 +13,20 @@ namespace {
 /// From one job to the next rubber ages and joints wear: a little less is known than was.
 constexpr double fades = 1.05;
 
+void learn_lock(std::vector<KnownLock>& lock, const std::string& id, const Estimate& e) {
+    std::vector<KnownLock> seen;
+    for (const LockShift& l : e.locks)
+        if (l.adjuster == id && l.seen > 0) seen.push_back({l.angle, l.by.deg(), l.sigma.deg() * fades});
+    if (!seen.empty()) lock = std::move(seen);
+}
+
 void learn_rod(Rod& rod, const Estimate& e) {
     for (const RodResponse& r : e.responses)
         if (r.rod == rod.id && (r.turns_seen > 0 || r.arm_sigma < Rod::prior_arm_sigma * 0.7)) {
             rod.arm = r.arm;
             rod.arm_sigma = std::min(r.arm_sigma * fades, Rod::prior_arm_sigma);
         }
-    for (const LockShift& l : e.locks)
-        if (l.rod == rod.id && l.seen > 0) {
-            rod.lock_deg = l.by.deg();
-            rod.lock_sigma_deg = l.sigma.deg() * fades;
-        }
+    learn_lock(rod.lock, rod.id, e);
 }
 
 void learn_device(Device& d, int place, const Estimate& e) {
@@ -36,6 +39,7 @@ void learn_device(Device& d, int place, const Estimate& e) {
                 {r.handle, r.effect.wheel, r.effect.angle, r.per_unit.deg(), r.sigma.deg() * fades});
         }
     if (seen) d.response = std::move(all);
+    learn_lock(d.lock, d.id, e);
     const auto it = e.posterior->amounts.find(place);
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (it == e.posterior->amounts.end() || !kind) return;

@@ -14,6 +14,18 @@ namespace {
 constexpr double deg = std::numbers::pi / 180.0;
 constexpr double most_turns = 30.0;
 
+std::vector<std::pair<int, int>> locks_of(const Adjuster& a, int place, const Posterior& p) {
+    const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
+    std::vector<std::pair<int, int>> out;
+    for (int angle = 0; angle < 3; ++angle) {
+        const int lock = p.index(Unknown::lock, place_of_lock(place, angle));
+        const int state =
+            (*states[static_cast<std::size_t>(angle)])[static_cast<std::size_t>(index_of(wheel_of(a)))];
+        if (lock >= 0 && state >= 0) out.emplace_back(state, lock);
+    }
+    return out;
+}
+
 void add_device(const Device& d, int place, const CarCard& car, const Posterior& p, std::vector<Lever>& out) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     const auto prior = response_prior(d, car);
@@ -38,6 +50,7 @@ void add_device(const Device& d, int place, const CarCard& car, const Posterior&
             if (e.handle == static_cast<int>(h) && state >= 0 && response >= 0)
                 l.pulls.push_back({e.wheel, e.angle, state, response});
         }
+        l.locks = locks_of(d, place, p);
         if (!l.pulls.empty()) out.push_back(std::move(l));
     }
 }
@@ -86,7 +99,7 @@ std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
         l.wheel = rod.wheel;
         l.serves = serves_toe;
         l.pulls = {{rod.wheel, 0, p.index(Unknown::toe, index_of(rod.wheel)), arm}};
-        l.lock = p.index(Unknown::lock, place);
+        l.locks = locks_of(rod, place, p);
         out.push_back(std::move(l));
     }
     return out;

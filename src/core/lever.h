@@ -3,6 +3,7 @@
 
 #include <map>
 #include <string>
+#include <utility>
 #include <vector>
 
 #include <Eigen/Core>
@@ -31,7 +32,9 @@ struct Lever {
         int state = -1, response = -1;
     };
     std::vector<Pull> pulls;
-    int lock = -1;  ///< the unknown of what locking does, or none
+    /// What locking the adjuster does to the angles it sets, as far as that is known: state and unknown. Of
+    /// all levers of an adjuster alike.
+    std::vector<std::pair<int, int>> locks;
 
     const std::string& id() const { return rod ? rod->id : device->id; }
     /// What an effect grows with, from where it stands.

@@ -6,6 +6,7 @@
 #include <functional>
 #include <map>
 #include <numbers>
+#include <span>
 
 #include <Eigen/Dense>
 
@@ -54,6 +55,12 @@ struct After {
     std::vector<double> turns;  // by lever
 
     bool turned(std::size_t h) const { return turns[h] != 0.0; }
+    /// An adjuster is locked once, whatever of it was turned.
+    std::span<const std::pair<int, int>> locks(std::size_t h) const {
+        for (std::size_t k = 0; k < h; ++k)
+            if (levers[k].place == levers[h].place && turned(k)) return {};
+        return levers[h].locks;
+    }
     double mean(const Eigen::VectorXd& g) const {
         double v = g.dot(p.x);
         for (std::size_t h = 0; h < levers.size(); ++h) {
@@ -62,7 +69,7 @@ struct After {
             for (const Lever::Pull& pull : l.pulls)
                 if (g[pull.state] != 0.0) v += g[pull.state] * l.effect(pull, turns[h], p);
             // What locking it will do, where that is known, is aimed ahead of.
-            if (l.lock >= 0) v += g[l.pulls.front().state] * p.x[l.lock];
+            for (const auto& [state, lock] : locks(h)) v += g[state] * p.x[lock];
         }
         return v;
     }
@@ -74,7 +81,7 @@ struct After {
             const Lever& l = levers[h];
             for (const Lever::Pull& pull : l.pulls)
                 if (g[pull.state] != 0.0) out[pull.response] += g[pull.state] * l.slope(pull, turns[h], p);
-            if (l.lock >= 0) out[l.lock] += g[l.pulls.front().state];
+            for (const auto& [state, lock] : locks(h)) out[lock] += g[state];
         }
         return out;
     }
@@ -84,10 +91,9 @@ struct After {
         for (std::size_t h = 0; h < levers.size(); ++h) {
             if (!turned(h)) continue;
             const Lever& l = levers[h];
-            for (const Lever::Pull& pull : l.pulls) {
-                settles[pull.state] += l.settled_variance(pull, turns[h], p) +
-                                       (l.lock >= 0 ? std::pow(lock_scatter_deg * deg, 2) : 0.0);
-            }
+            for (const Lever::Pull& pull : l.pulls)
+                settles[pull.state] += l.settled_variance(pull, turns[h], p);
+            for (const auto& [state, lock] : locks(h)) settles[state] += std::pow(lock_scatter_deg * deg, 2);
         }
         double sum = 0.0;
         for (const auto& [state, v] : settles) sum += a[state] * b[state] * v;
@@ -269,9 +275,7 @@ std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std
         amounts.push_back(amounts_of(l, car));
         Choices c;
         for (double amount : amounts.back()) {
-            c.effect.push_back(l.rod ? l.effect(l.pulls.front(), amount, p) +
-                                           (amount != 0.0 && l.lock >= 0 ? p.x[l.lock] : 0.0)
-                                     : l.travel(amount));
+            c.effect.push_back(l.rod ? l.effect(l.pulls.front(), amount, p) : l.travel(amount));
             const bool jacks = l.kind && l.kind->wants_jacking();
             c.work.push_back(amount == 0.0
                                  ? 0.0
@@ -300,7 +304,29 @@ std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std
             const auto wanted = stacks_wanted(levers, turns_of(chosen));
             return wanted.empty() || pick_shims(wanted, car.tin).has_value();
         };
-    return turns_of(nearest_whole_steps(problem, feasible).chosen);
+    std::vector<std::size_t> chosen = nearest_whole_steps(problem, feasible).chosen;
+    // What locking these will do is there whatever the amount: planned once more from beyond it, and kept
+    // where that comes out better.
+    const auto cost = [&](const std::vector<std::size_t>& c) {
+        const After after{p, levers, turns_of(c)};
+        double sum = 0.0;
+        for (const Miss& miss : misses) sum += std::pow((after.mean(miss.g) - miss.aim) / miss.half, 2);
+        for (std::size_t h = 0; h < c.size(); ++h) sum += problem.choices[h].work[c[h]];
+        return sum;
+    };
+    const After first{p, levers, turns_of(chosen)};
+    bool locks = false;
+    for (std::size_t h = 0; h < levers.size(); ++h)
+        if (first.turned(h))
+            for (const auto& [state, lock] : first.locks(h)) {
+                locks = true;
+                for (int i = 0; i < m; ++i)
+                    problem.b[i] -= misses[static_cast<std::size_t>(i)].g[state] * p.x[lock] /
+                                    misses[static_cast<std::size_t>(i)].half;
+            }
+    if (!locks) return turns_of(chosen);
+    std::vector<std::size_t> ahead = nearest_whole_steps(problem, feasible).chosen;
+    return turns_of(cost(ahead) < cost(chosen) ? ahead : chosen);
 }
 
 int bit_of(Measure m) {

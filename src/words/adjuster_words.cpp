@@ -206,6 +206,11 @@ std::string why_device(const Device& d) {
 std::string loosen_device(const Device& d) {
     return tr(of(d.kind).loosen);
 }
+std::string lock_shift(const LockShift& l, const Show& how) {
+    static constexpr const char* angles[] = {W("toe {0} ±{1}"), W("camber {0} ±{1}"), W("caster {0} ±{1}")};
+    return fill(angles[l.angle],
+                {l.angle == 0 ? show_toe(l.by, how) : show(l.by, how), show_plus_minus(l.sigma * k95, how)});
+}
 std::string lock_device(const Device& d) {
     return tr(of(d.kind).locked);
 }

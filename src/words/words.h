@@ -85,11 +85,12 @@ std::string thickness(Length l, const Show& how = {});                 ///< 0.25
 std::string amount(double by, HandleUnit unit, const Show& how = {});  ///< without its sign: 1.5 mm, 15°
 /// "add 1.5 mm at the front bolt, take out 0.5 mm at the rear bolt"
 std::string device_amounts(const Device& d, double first, double second, const Show& how = {});
-std::string handle_name(const Device& d, int handle);  ///< front bolt; empty where there is one
-std::string why_device(const Device& d);               ///< what it does to the wheel
-std::string loosen_device(const Device& d);            ///< what comes loose first
-std::string lock_device(const Device& d);              ///< what holds it again
-std::string caution_device(const Device& d);           ///< or nothing
+std::string handle_name(const Device& d, int handle);              ///< front bolt; empty where there is one
+std::string why_device(const Device& d);                           ///< what it does to the wheel
+std::string loosen_device(const Device& d);                        ///< what comes loose first
+std::string lock_shift(const LockShift& l, const Show& how = {});  ///< toe 0°04' in ±0°02'
+std::string lock_device(const Device& d);                          ///< what holds it again
+std::string caution_device(const Device& d);                       ///< or nothing
 /// The shims of a turn, a line for each way they go: "tin → front bolt: 2 of 0.5 mm, 1 mm"
 std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how = {});
 

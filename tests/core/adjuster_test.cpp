@@ -361,11 +361,11 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
     EXPECT_EQ(e.locks[0].seen, 3);
     EXPECT_NEAR(e.locks[0].by.deg(), 0.06, 0.02);
     const CarCard next = learnt(job_of(j.log), e);
-    ASSERT_TRUE(next.rod("rod-fl")->lock_deg);
+    ASSERT_EQ(next.rod("rod-fl")->lock.size(), 1u);
+    EXPECT_NEAR(next.rod("rod-fl")->lock[0].deg, 0.06, 0.02);
     // A next job from the same toe is planned short by what the nut will add.
     TurnedJob a, b;
-    std::get<Rod>(b.car.adjusters[0]).lock_deg = 0.06;
-    std::get<Rod>(b.car.adjusters[0]).lock_sigma_deg = 0.01;
+    std::get<Rod>(b.car.adjusters[0]).lock = {{0, 0.06, 0.01}};
     for (TurnedJob* k : {&a, &b}) {
         std::get<Rod>(k->car.adjusters[0]).step_turns = 1.0 / 48;
         k->begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.1)});
@@ -374,6 +374,56 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
     const double plain = a.turn(a.plan(), "rod-fl")->turns, ahead = b.turn(b.plan(), "rod-fl")->turns;
     EXPECT_NEAR((plain - ahead) * 0.661, 0.06, 0.015);
     EXPECT_NEAR(b.plan().expect[0][0].value.deg(), 0.0, 0.02) << "and expects to end at the aim";
+}
+
+TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
+    TurnedJob j;
+    Device cam = device("cam", "cam");
+    cam.bolt = "both";
+    cam.upper_arm = true;
+    cam.eccentricity = Length::from_mm(6);
+    j.car.adjusters.emplace_back(cam);
+    j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
+    j.all(0, 0, -1.2, -0.5);
+    const double per_degree = expected(cam, 0, 1, j.car).first;
+    for (int n = 0; n < 3; ++n) {
+        Turn t;
+        t.adjuster = "cam";
+        t.kind = "cam";
+        t.turns = 5;
+        j.put(t);
+        j.put(RoundOpened{});
+        const double loose = -1.2 + per_degree * 5 * (n + 1) - 0.15 * n;
+        j.angle(ReadingKind::camber, Wheel::front_left, loose);
+        Change c;
+        c.kind = ChangeKind::locked;
+        j.put(c);
+        j.put(RoundOpened{});
+        j.angle(ReadingKind::camber, Wheel::front_left, loose - 0.15);
+    }
+    const Estimate e = j.estimated();
+    ASSERT_EQ(e.locks.size(), 1u) << "of camber, which it is there for";
+    EXPECT_EQ(e.locks[0].adjuster, "cam");
+    EXPECT_EQ(e.locks[0].angle, 1);
+    EXPECT_EQ(e.locks[0].seen, 3);
+    EXPECT_NEAR(e.locks[0].by.deg(), -0.15, 0.04);
+    const CarCard next = learnt(job_of(j.log), e);
+    ASSERT_EQ(next.device("cam")->lock.size(), 1u);
+    EXPECT_EQ(words::lock_shift(e.locks[0]).substr(0, 7), "camber ");
+    // The next job turns it that much further.
+    TurnedJob plain, ahead;
+    for (TurnedJob* k : {&plain, &ahead}) {
+        k->car.adjusters.emplace_back(cam);
+        Device& d = std::get<Device>(k->car.adjusters.back());
+        d.step = 0.5;
+        if (k == &ahead) d.lock = {{1, -0.15, 0.02}};
+        k->begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.8, 0.2)});
+        k->all(0, 0, -1.3, -0.8);
+    }
+    const Plan a = plain.plan(), b = ahead.plan();
+    ASSERT_TRUE(plain.turn(a, "cam") && ahead.turn(b, "cam"));
+    EXPECT_NEAR((ahead.turn(b, "cam")->turns - plain.turn(a, "cam")->turns) * per_degree, 0.15, 0.03);
+    EXPECT_NEAR(b.expect[0][1].value.deg(), -0.8, 0.05) << "expected of it locked";
 }
 
 TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {

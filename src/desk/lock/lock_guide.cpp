@@ -182,11 +182,12 @@ QString LockGuide::body() const {
                             .arg(extension_->wrench)
                             .arg(toSet(*t, *extension_)));
         for (const LockShift& l : desk_.answer().now.locks)
-            if (l.rod == id && l.seen > 0)
-                out += line(tr("On this car locking it moves the toe %1 ±%2 (seen %3 times); the plan has "
-                               "aimed ahead of it.")
-                                .arg(q(show_toe(l.by, how_)), q(show_plus_minus(l.sigma * k95, how_)))
-                                .arg(l.seen));
+            if (l.adjuster == id && l.seen > 0)
+                out +=
+                    line(tr("On this car locking it moves the %1 (seen %2 times); the plan has aimed ahead "
+                            "of it.")
+                             .arg(q(words::lock_shift(l, how_)))
+                             .arg(l.seen));
         out +=
             line(warn(tr("New split pins and self-locking nuts where the manual has them; thread engaged "
                          "as far as it asks.")));

@@ -125,9 +125,9 @@ QString TurnText::responses() const {
     }
     for (const LockShift& l : a.now.locks)
         if (l.seen > 0)
-            does += line(tr("%1: locking it moves the toe %2 ±%3; the plan aims ahead of it.")
-                             .arg(q(words::adjuster(desk_.car(), l.rod)), q(show_toe(l.by, how_)),
-                                  q(show_plus_minus(l.sigma * k95, how_))));
+            does +=
+                line(tr("%1: locking it moves the %2; the plan aims ahead of it.")
+                         .arg(q(words::adjuster(desk_.car(), l.adjuster)), q(words::lock_shift(l, how_))));
     return does;
 }
 
