@@ -80,6 +80,10 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
         if (readings_at(job, round - 1, spot).empty()) return whole();
     // What was not measured before is measured now.
     auto out = spoiled_spots_of(job, round, turned, leaning);
+    // What was read beside the chosen ways goes on being read so, while they stay what they were.
+    for (int k = round - 1; k >= 0 && job.rounds[k].lines.rigs == job.rounds[round].lines.rigs; --k)
+        for (const Spot& spot : spoiled_spots_of(job, k, turned, leaning))
+            if (std::find(out.begin(), out.end(), spot) == out.end()) out.push_back(spot);
     const auto before_walk = round_walk(job, round - 1, true);
     for (const Spot& spot : whole())
         if (std::find(before_walk.begin(), before_walk.end(), spot) == before_walk.end() &&

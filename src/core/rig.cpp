@@ -275,11 +275,15 @@ std::vector<const RigInfo*> rigs_of(const Job& job, int round, bool as_read) {
     if (round >= 0 && round < static_cast<int>(job.rounds.size())) {
         const Round& now = job.rounds[static_cast<std::size_t>(round)];
         for (const std::string& id : now.lines.rigs) put(rig_named(id));
-        if (out.empty() && as_read)
+        // Beside what was chosen, how camber and caster were read: nothing chosen may tell them.
+        const bool none_chosen = out.empty();
+        if (as_read)
             for (std::size_t i : now.readings) {
                 const Reading& r = std::get<Reading>((*job.log)[i].what);
                 if (!reads_angle((*job.log)[i]) || r.spot.kind == K::hub_width) continue;
-                put(r.turned || r.wheel_turned ? rig_named("caster-sweep") : &rig_of(r.spot.kind));
+                const RigInfo* rig =
+                    r.turned || r.wheel_turned ? rig_named("caster-sweep") : &rig_of(r.spot.kind);
+                if (none_chosen || rig->use != U::toe) put(rig);
             }
     }
     // Chosen for camber or caster alone is chosen too.

@@ -38,6 +38,13 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
     EXPECT_TRUE(cam.upper_arm);
     EXPECT_NEAR(cam.at_deg, -20, 1e-12);
     EXPECT_NEAR(*cam.step, 15, 1e-12);
+    const Device creeps = back(
+        R"({"id":"c","kind":"cam","wheel":"front-left","lock":{"camber":-0.15,"camber_sigma":"2 min","toe":"0.05 deg"}})");
+    ASSERT_EQ(creeps.lock.size(), 2u) << "what locking was seen to do";
+    EXPECT_NEAR(creeps.lock[0].deg, 0.05, 1e-9);
+    EXPECT_NEAR(creeps.lock[0].sigma_deg, 0.045, 1e-9);
+    EXPECT_EQ(creeps.lock[1].angle, 1);
+    EXPECT_NEAR(creeps.lock[1].sigma_deg, 2.0 / 60, 1e-9);
     EXPECT_TRUE(
         back(
             R"({"id":"r","kind":"radius-rod","wheel":"front-left","runs":"behind","arm":"lower","pitch":"1.5 mm"})")

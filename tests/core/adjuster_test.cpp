@@ -426,6 +426,57 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     EXPECT_NEAR(b.expect[0][1].value.deg(), -0.8, 0.05) << "expected of it locked";
 }
 
+TEST(Procedure, WhatWasReadBesideTheChosenWayIsReadAgainToo) {
+    TurnedJob j;
+    j.car.adjusters.emplace_back(device("shims-fl", "shim-pair"));
+    LinesSet lines;
+    lines.rigs = {"string-bars"};
+    lines.bars = {Length::from_mm(500), Length::from_mm(500)};
+    j.put(CarEdit{j.car});
+    j.put(lines);
+    j.put(RoundOpened{});
+    for (const Spot& s : wanted_spots(job_of(j.log), 0)) {
+        Reading r = blank_reading(s, lines);
+        r.value.kind = QuantityKind::length;
+        j.put(r);
+    }
+    j.angle(ReadingKind::camber, Wheel::front_left, -1.0);
+    j.angle(ReadingKind::camber, Wheel::front_right, -1.0);
+    const auto turn_and_read = [&](int round) {
+        Turn t;
+        t.adjuster = "shims-fl";
+        t.kind = "shim-pair";
+        t.turns = 1;
+        j.put(t);
+        j.put(RoundOpened{});
+        const auto wanted = wanted_spots(job_of(j.log), round);
+        const auto has = [&](Wheel w) {
+            const Spot s = wheel_spot(ReadingKind::camber, w);
+            return std::find(wanted.begin(), wanted.end(), s) != wanted.end();
+        };
+        EXPECT_TRUE(has(Wheel::front_left)) << round;
+        EXPECT_FALSE(has(Wheel::front_right)) << round;
+        for (const Spot& s : wanted) {
+            Reading r = blank_reading(s, lines);
+            r.value.kind = info_of(s.kind).quantity;
+            j.put(r);
+        }
+    };
+    turn_and_read(1);
+    turn_and_read(2);
+    // Where another way is chosen for the new round, that one alone.
+    LinesSet boards = lines;
+    boards.rigs = {"toe-boards"};
+    Turn t;
+    t.adjuster = "shims-fl";
+    t.kind = "shim-pair";
+    t.turns = 1;
+    j.put(t);
+    j.put(boards);
+    j.put(RoundOpened{});
+    for (const Spot& s : wanted_spots(job_of(j.log), 3)) EXPECT_FALSE(against_gravity(s.kind)) << s.name();
+}
+
 TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
     TurnedJob j;
     j.car.adjusters.emplace_back(device("shims-fl", "shim-pair"));
