@@ -15,8 +15,9 @@ namespace fairchalk {
 namespace {
 
 constexpr double deg = std::numbers::pi / 180.0;
-constexpr std::array<std::string_view, 8> names = {"wrong-way", "nothing", "other-side",     "other-handle",
-                                                   "twice",     "half",    "steering-moved", "unexplained"};
+constexpr std::array<std::string_view, 9> names = {"wrong-way",  "all-wrong-way",  "nothing",
+                                                   "other-side", "other-handle",   "twice",
+                                                   "half",       "steering-moved", "unexplained"};
 /// An angle less well measured than this takes no part.
 constexpr double too_vague = 0.5 * deg;
 /// A steer beside the turns may be anything: one sigma.
@@ -159,7 +160,7 @@ int twin_of(const std::vector<Lever>& levers, const Lever& l) {
 /// One slip that people make, and what was turned then.
 struct Guess {
     OtherTurn what;
-    std::size_t lever;
+    std::vector<std::size_t> levers;  ///< that it is about
     Amounts amounts;
     bool steer = false;
 };
@@ -167,7 +168,7 @@ struct Guess {
 std::vector<Guess> guesses_of(const std::vector<Lever>& levers, const Amounts& written) {
     std::vector<Guess> out;
     const auto scaled = [&](const std::vector<std::size_t>& which, OtherTurn what, double factor) {
-        Guess g{what, which.front(), written};
+        Guess g{what, which, written};
         for (std::size_t h : which) g.amounts[h] *= factor;
         out.push_back(std::move(g));
     };
@@ -184,13 +185,13 @@ std::vector<Guess> guesses_of(const std::vector<Lever>& levers, const Amounts& w
     for (std::size_t h = 0; h + 1 < levers.size(); ++h) {
         if (levers[h + 1].place != levers[h].place) continue;
         if (written[h] != 0.0 && written[h + 1] != 0.0) misjudged({h, h + 1});
-        Guess g{OtherTurn::other_handle, written[h] != 0.0 ? h : h + 1, written};
+        Guess g{OtherTurn::other_handle, {h, h + 1}, written};
         std::swap(g.amounts[h], g.amounts[h + 1]);
         if (g.amounts != written) out.push_back(std::move(g));
     }
     // All handles of an adjuster for those of its twin.
     for (std::size_t h : turned) {
-        Guess g{OtherTurn::other_side, h, written};
+        Guess g{OtherTurn::other_side, {h}, written};
         bool whole = true;
         for (std::size_t k = 0; k < levers.size(); ++k) {
             if (levers[k].place != levers[h].place) continue;
@@ -200,7 +201,7 @@ std::vector<Guess> guesses_of(const std::vector<Lever>& levers, const Amounts& w
         }
         if (whole && g.amounts != written) out.push_back(std::move(g));
     }
-    if (turned.size() > 1) scaled(turned, OtherTurn::wrong_way, -1.0);
+    if (turned.size() > 1) scaled(turned, OtherTurn::all_wrong_way, -1.0);
     return out;
 }
 
@@ -265,21 +266,23 @@ std::optional<TurnDoubt> turn_doubt(const Job& job) {
     const Eigen::VectorXd change = c.change(), expected = c.expected(written);
     TurnDoubt out;
     out.turns = pass.turns;
-    // Where it shows most: of all angles, or of those that a lever moves, first those it is there for.
-    const auto show_at = [&](const Lever* only) {
+    // Where it shows most: of all angles that these levers move, first those they are there for.
+    const auto show_at = [&](const std::vector<std::size_t>& about) {
         int worst = -1;
-        const auto off = [&](int i) {
-            const Moved& m = c.moved[static_cast<std::size_t>(i)];
-            const bool serves = !only || (only->serves & (1 << m.angle)) != 0;
-            return std::pair(serves, std::abs(change[i] - expected[i]));
-        };
+        std::pair<bool, double> most;
         for (int i = 0; i < n; ++i) {
             const Moved& m = c.moved[static_cast<std::size_t>(i)];
-            const bool its =
-                !only || std::any_of(only->pulls.begin(), only->pulls.end(), [&](const Lever::Pull& pull) {
+            for (std::size_t h : about) {
+                const Lever& l = levers[h];
+                const bool its = std::any_of(l.pulls.begin(), l.pulls.end(), [&](const Lever::Pull& pull) {
                     return pull.wheel == m.wheel && pull.angle == m.angle;
                 });
-            if (its && (worst < 0 || off(i) > off(worst))) worst = i;
+                const std::pair off((l.serves & (1 << m.angle)) != 0, std::abs(change[i] - expected[i]));
+                if (!its || (worst >= 0 && off <= most)) continue;
+                worst = i;
+                most = off;
+                out.adjuster = l.id();
+            }
         }
         if (worst < 0) return;
         const Moved& m = c.moved[static_cast<std::size_t>(worst)];
@@ -288,32 +291,25 @@ std::optional<TurnDoubt> turn_doubt(const Job& job) {
         out.expected = Angle::from_rad(expected[worst]);
         out.happened = Angle::from_rad(change[worst]);
     };
-    show_at(nullptr);
-    // The adjuster that was turned there, else one that was turned at all.
-    for (std::size_t h = levers.size(); h-- > 0;)
-        if (written[h] != 0.0 && (out.adjuster.empty() || levers[h].wheel == out.wheel))
-            out.adjuster = levers[h].id();
+    std::vector<std::size_t> turned;
+    for (std::size_t h = 0; h < levers.size(); ++h)
+        if (written[h] != 0.0) turned.push_back(h);
+    show_at(turned);
     double best = chi_square_quantile(n, z_fits);
     const auto consider = [&](const Guess& guess) {
         const double m = c.misfit(guess.amounts, guess.steer) + (guess.steer ? price_of_steer : 0.0);
         if (m >= best) return;
         best = m;
         out.what = guess.what;
-        out.adjuster = levers[guess.lever].id();
-        show_at(&levers[guess.lever]);
+        show_at(guess.levers);
     };
     for (const Guess& guess : guesses_of(levers, written)) consider(guess);
     // A steer can stand in for anything on one wheel: only where both fronts' toes were read.
     const auto fronts = std::count_if(c.moved.begin(), c.moved.end(), [](const Moved& m) {
         return m.angle == 0 && axle_of(m.wheel) == Axle::front;
     });
-    const auto front = std::find_if(levers.begin(), levers.end(), [&](const Lever& l) {
-        return axle_of(l.wheel) == Axle::front &&
-               written[static_cast<std::size_t>(&l - levers.data())] != 0.0;
-    });
-    if (fronts > 1 && front != levers.end())
-        consider(
-            {OtherTurn::steering_moved, static_cast<std::size_t>(front - levers.begin()), written, true});
+    std::erase_if(turned, [&](std::size_t h) { return axle_of(levers[h].wheel) != Axle::front; });
+    if (fronts > 1 && !turned.empty()) consider({OtherTurn::steering_moved, turned, written, true});
     return out;
 }
 

@@ -11,10 +11,11 @@ namespace fairchalk {
 
 /// What was done instead of what was written down, by what the readings after it say.
 enum class OtherTurn {
-    wrong_way,     ///< turned the other way
-    nothing,       ///< it did not move: a seized thread, a rod that turned in its ends
-    other_side,    ///< the left was turned for the right
-    other_handle,  ///< the front bolt for the rear one
+    wrong_way,      ///< turned the other way
+    all_wrong_way,  ///< all of the pass was
+    nothing,        ///< it did not move: a seized thread, a rod that turned in its ends
+    other_side,     ///< the left was turned for the right
+    other_handle,   ///< the front bolt for the rear one
     twice,
     half,            ///< a count of turns, flats or shims that is off
     steering_moved,  ///< both fronts went the same way beside it

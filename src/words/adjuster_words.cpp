@@ -234,6 +234,8 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
         switch (doubt.what) {
             case OtherTurn::wrong_way:
                 return tr(W("It would fit if it was turned the other way."));
+            case OtherTurn::all_wrong_way:
+                return tr(W("It would fit if all of this pass was turned the other way."));
             case OtherTurn::nothing:
                 if (device_there)
                     return tr(W("It would fit if nothing was changed there, or it slipped back."));

@@ -305,6 +305,36 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     ASSERT_TRUE(planned("shims-fl") && planned("shims-fr")) << slateText().toStdString();
     EXPECT_GT(planned("shims-fl")->turns + planned("shims-fl")->second, 0.0) << "from -2 to -1 degrees";
     EXPECT_TRUE(slateText().contains("Likely to finish the job"));
+    EXPECT_TRUE(slateText().contains("ood enough without reading (all inside: "))
+        << slateText().toStdString();
+}
+
+TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) {
+    special();
+    ASSERT_TRUE(planned("shims-fr"));
+    key(Qt::Key_F2);
+    desk->settle();
+    // Taken out as written, and the top came out instead of in.
+    for (int n = 0; n < 40 && window->slate().asked(); ++n) {
+        const Spot s = *window->slate().asked();
+        double v = 0.0;
+        for (int round = 0; round < desk->round(); ++round)
+            for (std::size_t i : readings_at(desk->job(), round, s))
+                v = std::get<Reading>(desk->log()[i].what).value.value;
+        if (against_gravity(s.kind)) v += 0.7;
+        enter(QString::number(v));
+        desk->settle();
+        if (readings_at(desk->job(), desk->round(), s).empty()) key(Qt::Key_Return);
+        desk->settle();
+    }
+    key(Qt::Key_7, Qt::ControlModifier);
+    ASSERT_TRUE(desk->answer().doubt);
+    EXPECT_EQ(desk->answer().doubt->adjuster, "shims-fr") << name_of(desk->answer().doubt->what);
+    EXPECT_EQ(name_of(desk->answer().doubt->what), "all-wrong-way") << "the toe did not move: the rod too";
+    EXPECT_EQ(desk->answer().doubt->angle, 1);
+    EXPECT_TRUE(slateText().contains("That turn did something else"));
+    EXPECT_TRUE(slateText().contains("should have leaned in by")) << slateText().toStdString();
+    EXPECT_NEAR(desk->answer().now.wheels[1].camber.value.deg(), -1.27 + 0.7, 0.1);
 }
 
 /// Every kind's drawing puts something on the paper, and another thing for the other way.
