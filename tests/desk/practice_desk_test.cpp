@@ -214,26 +214,27 @@ TEST_F(PracticeTest, TheGaugeThatShipsReadsTheCarOfTheOpenPractice) {
     QProcess gauge;
     gauge.start(QStringLiteral(GAUGE), {"caliper", "--every", "0", "--noise", "0.01", "--book",
                                         QString::fromStdString(path.string())});
-    ASSERT_TRUE(gauge.waitForReadyRead(3000));
+    ASSERT_TRUE(gauge.waitForReadyRead(20000));
     const QString port = QString::fromUtf8(gauge.readLine()).trimmed();
     window->wire().listen(port);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return window->wire().connected(); }, 3000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window->wire().connected(); }, 20000));
     gauge.write("at rear-left camber\n");  // not a caliper's
     gauge.write("at front-left rim-front\n");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return gauge.canReadLine() || gauge.waitForReadyRead(20); }, 3000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return gauge.canReadLine() || gauge.waitForReadyRead(20); }, 20000));
     EXPECT_TRUE(gauge.readAllStandardError().contains("nothing to read"));
     window->slate().ask(lip);
     const std::size_t before = readings();
     // Not steady while it is being laid on; pressed until it takes.
     for (int n = 0; n < 8 && readings() == before; ++n) {
+        const std::uint64_t heard = window->wire().reader().good();
         gauge.write("send\n");
-        QTest::qWait(60);
+        ASSERT_TRUE(QTest::qWaitFor([&] { return window->wire().reader().good() > heard; }, 20000));
     }
     ASSERT_EQ(readings(), before + 1) << window->sayLine().toStdString();
     const auto here = readings_at(desk->job(), desk->round(), lip);
     EXPECT_NEAR(std::get<Reading>(desk->log()[here[0]].what).value.value, there, 0.3);
     gauge.write("quit\n");
-    EXPECT_TRUE(gauge.waitForFinished(3000));
+    EXPECT_TRUE(gauge.waitForFinished(20000));
 }
 
 }  // namespace

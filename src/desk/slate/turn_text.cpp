@@ -53,7 +53,10 @@ QString TurnText::outlook() const {
                line(QStringLiteral("<b>%1</b> &nbsp; %2")
                         .arg(q(words::chance(a.plan.probability_inside)),
                              soft(tr("all angles with a target inside"))));
-        if (last_of<AnglesCarried>(desk_.job()) && desk_.job().rounds[0].readings.empty()) {
+        const auto& rounds = desk_.job().rounds;
+        const bool unread =
+            std::all_of(rounds.begin(), rounds.end(), [](const Round& r) { return r.readings.empty(); });
+        if (unread && last_of<AnglesCarried>(desk_.job())) {
             const QString says = q(words::without_reading(a.plan, how_));
             out += line(good_enough_unread(a.plan) ? says : warn(says));
         }
