@@ -207,13 +207,17 @@ static Json without_json(const Job& job, const book::JobFile& file, std::optiona
 }
 
 namespace {
+
+/// As `Effect::angle` counts them.
+constexpr std::array angle_names = {"toe", "camber", "caster"};
+
 Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCard& car) {
     Json j = Json::object();
     for (std::size_t i : d.turns) j["turns"].push_back(file.label(i));
     j["looks_like"] = name_of(d.what);
     j["adjuster"] = d.adjuster;
     j["wheel"] = name_of(d.wheel);
-    j["angle"] = name_of(static_cast<Measure>(static_cast<int>(Measure::toe) + d.angle));
+    j["angle"] = angle_names[static_cast<std::size_t>(d.angle)];
     j["expected_deg"] = d.expected.deg();
     j["happened_deg"] = d.happened.deg();
     j["say"] = words::turn_doubt(d, car);
@@ -342,12 +346,8 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
     return j;
 }
 
-}  // namespace
-
-namespace {
-
-std::vector<Target> targets_of_set_up(const book::JobFile& file, const std::string& name) {
-    const Json card = file.last("car", file.job());
+std::vector<Target> targets_of_set_up(const book::JobFile& file, const Job& job, const std::string& name) {
+    const Json card = file.last("car", job);
     const Json none = Json::object();
     const Json& all = card.contains("setups") && card["setups"].is_object() ? card["setups"] : none;
     std::vector<std::string> known;
@@ -364,7 +364,7 @@ std::vector<Target> targets_of_set_up(const book::JobFile& file, const std::stri
 Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::optional<Wheel> match,
                  const std::string& set_up) {
     Job job = file.job();
-    if (!set_up.empty()) job.targets = targets_of_set_up(file, set_up);
+    if (!set_up.empty()) job.targets = targets_of_set_up(file, job, set_up);
     EstimateOptions options;
     options.as_of_now = true;
     const auto doubt = turn_doubt(job);
@@ -380,11 +380,10 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
         out["turns"].push_back(turn_json(t, car));
         const Device* d = car.device(t.adjuster);
         for (Wheel w : d ? wheels_of(*d) : std::vector<Wheel>{t.wheel}) {
-            static constexpr std::array names = {"toe", "camber", "caster"};
             const auto& angles = plan.expect[static_cast<std::size_t>(index_of(w))];
             for (std::size_t a = 0; a < 3; ++a)
                 if (angles[a].known && (a == 0 || d))
-                    expect[std::string(name_of(w))][names[a]] = angle_json(angles[a]);
+                    expect[std::string(name_of(w))][angle_names[a]] = angle_json(angles[a]);
         }
     }
     for (const Verdict& v : plan.after) {

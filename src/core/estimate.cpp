@@ -47,6 +47,9 @@ constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
 constexpr double detectable_factor = 5.25;  // alarm at 3.29, found with 95 %
 constexpr double suspect_window = 10.0;
 
+/// As `Effect::angle` counts them.
+constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
+
 using Current = std::map<std::pair<Unknown, int>, int>;
 
 /// Reads unknowns for `predict` while noting which were asked for.
@@ -747,7 +750,6 @@ void Network::turn_device(const Turn& t, const Device& d, int place, const CarCa
     }
     ++rod_turns_[d.id];
     turned_unlocked_.insert(place);
-    constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
     const std::vector<Wheel> wheels = wheels_of(d);
     for (Wheel wheel : wheels) {
         const int w = index_of(wheel);
@@ -858,7 +860,6 @@ void Network::doubted_turn(const Turn& t, const CarCard& car) {
 
 /// What an earlier job left the car at.
 void Network::carry(const AnglesCarried& known) {
-    constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
     for (int w = 0; w < 4; ++w)
         for (std::size_t a = 0; a < 3; ++a)
             if (const auto& k = known.wheels[static_cast<std::size_t>(w)][a];
@@ -869,7 +870,6 @@ void Network::carry(const AnglesCarried& known) {
 /// Nuts and bolts tightened: each adjuster that was turned moves by what it does when it is locked.
 void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard& car) {
     ++epoch_;
-    constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
     for (int w = 0; w < 4; ++w) {
         const Wheel wheel = static_cast<Wheel>(w);
         if (axle && axle_of(wheel) != *axle) {

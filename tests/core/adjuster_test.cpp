@@ -284,12 +284,7 @@ TEST(Estimate, LearnsWhatShimsDoOnThisCarAndTheNextJobBeginsWithIt) {
     };
     const DeviceResponse before = camber_of(j.estimated(), "front");
     EXPECT_EQ(before.turns_seen, 0);
-    Turn t;
-    t.adjuster = "shims-fl";
-    t.kind = "shim-pair";
-    t.turns = 6.0;
-    t.second = 0.0;
-    j.put(t);
+    j.turned("shims-fl", 6.0, "shim-pair", 0.0);
     j.put(RoundOpened{});
     // This car: 0.1 degrees of camber a millimetre at the front, and 0.2 of caster.
     j.all(-0.18, 0.0, -0.4, -0.5, 5.2, 4.0);
@@ -324,11 +319,7 @@ TEST(Estimate, CamberAndInclinationGoTogetherThroughATurn) {
     };
     sweep(0.5, -1.5);
     const double sai = j.estimated().wheels[0].sai.value.deg();
-    Turn t;
-    t.adjuster = "shims-fl";
-    t.kind = "spanning-shims";
-    t.turns = 4.0;
-    j.put(t);
+    j.turned("shims-fl", 4.0, "spanning-shims");
     j.put(RoundOpened{});
     j.angle(ReadingKind::camber, Wheel::front_left, -0.3);
     const Estimate e = j.estimated();
@@ -342,10 +333,7 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.05)});
     j.all(-0.5, 0.0, 0, 0);
     for (int n = 0; n < 3; ++n) {
-        Turn t;
-        t.adjuster = "rod-fl";
-        t.turns = 0.25;
-        j.put(t);
+        j.turned("rod-fl", 0.25);
         j.put(RoundOpened{});
         const double before = -0.5 + 0.165 * (n + 1) + 0.06 * n;
         j.angle(ReadingKind::toe_angle, Wheel::front_left, before);
@@ -387,11 +375,7 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     j.all(0, 0, -1.2, -0.5);
     const double per_degree = expected(cam, 0, 1, j.car).first;
     for (int n = 0; n < 3; ++n) {
-        Turn t;
-        t.adjuster = "cam";
-        t.kind = "cam";
-        t.turns = 5;
-        j.put(t);
+        j.turned("cam", 5, "cam");
         j.put(RoundOpened{});
         const double loose = -1.2 + per_degree * 5 * (n + 1) - 0.15 * n;
         j.angle(ReadingKind::camber, Wheel::front_left, loose);
@@ -443,11 +427,7 @@ TEST(Procedure, WhatWasReadBesideTheChosenWayIsReadAgainToo) {
     j.angle(ReadingKind::camber, Wheel::front_left, -1.0);
     j.angle(ReadingKind::camber, Wheel::front_right, -1.0);
     const auto turn_and_read = [&](int round) {
-        Turn t;
-        t.adjuster = "shims-fl";
-        t.kind = "shim-pair";
-        t.turns = 1;
-        j.put(t);
+        j.turned("shims-fl", 1, "shim-pair");
         j.put(RoundOpened{});
         const auto wanted = wanted_spots(job_of(j.log), round);
         const auto has = [&](Wheel w) {
@@ -467,11 +447,7 @@ TEST(Procedure, WhatWasReadBesideTheChosenWayIsReadAgainToo) {
     // Where another way is chosen for the new round, that one alone.
     LinesSet boards = lines;
     boards.rigs = {"toe-boards"};
-    Turn t;
-    t.adjuster = "shims-fl";
-    t.kind = "shim-pair";
-    t.turns = 1;
-    j.put(t);
+    j.turned("shims-fl", 1, "shim-pair");
     j.put(boards);
     j.put(RoundOpened{});
     for (const Spot& s : wanted_spots(job_of(j.log), 3)) EXPECT_FALSE(against_gravity(s.kind)) << s.name();
@@ -492,11 +468,7 @@ TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
         r.value.kind = info_of(s.kind).quantity;
         j.put(r);
     }
-    Turn t;
-    t.adjuster = "shims-fl";
-    t.kind = "shim-pair";
-    t.turns = 1;
-    j.put(t);
+    j.turned("shims-fl", 1, "shim-pair");
     j.put(RoundOpened{});
     const auto again = wanted_spots(job_of(j.log), 1);
     const auto has = [&](const Spot& s) { return std::find(again.begin(), again.end(), s) != again.end(); };
@@ -704,17 +676,8 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     j.car.tin = {{Length::from_mm(0.5), 3, false}};
     j.begin({});
     j.all(0, 0, -0.5, -0.5);
-    Turn t;
-    t.adjuster = "shims-fl";
-    t.kind = "shim-pair";
-    t.turns = 0.5;
-    t.second = -1.0;
-    j.put(t);
-    t.adjuster = "cam-fr";
-    t.kind = "cam";
-    t.turns = 20;
-    t.second = 0;
-    j.put(t);
+    j.turned("shims-fl", 0.5, "shim-pair", -1.0);
+    j.turned("cam-fr", 20, "cam");
     j.put(RoundOpened{});
     j.all(0, 0, -0.5, -0.5);
     const CarCard next = learnt(job_of(j.log), j.estimated());
@@ -744,10 +707,7 @@ TEST(Estimate, TheArmsOfAnAxleAreLearntTogether) {
     };
     EXPECT_NEAR(sigma("rod-fr"), Rod::prior_arm_sigma.mm(), 0.5)
         << "before anything was turned each is a guess";
-    Turn t;
-    t.adjuster = "rod-fl";
-    t.turns = 1.5;
-    j.put(t);
+    j.turned("rod-fl", 1.5);
     j.put(RoundOpened{});
     j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.8 + 1.5 * 0.78);
     EXPECT_LT(sigma("rod-fl"), 7.0);

@@ -21,10 +21,7 @@ std::optional<TurnDoubt> after_turning(double left, double right, double toe_lef
     j.all(-0.5, 0.3, 0, 0);
     for (const auto& [id, turns] : {std::pair{"rod-fl", left}, std::pair{"rod-fr", right}}) {
         if (turns == 0.0) continue;
-        Turn t;
-        t.adjuster = id;
-        t.turns = turns;
-        j.put(t);
+        j.turned(id, turns);
     }
     if (locked) {
         Change c;
@@ -74,10 +71,7 @@ TEST(TurnDoubt, WithoutTheTurnTheAnglesAreAsRead) {
     TurnedJob j;
     j.begin({});
     j.all(-0.5, 0.3, 0, 0);
-    Turn t;
-    t.adjuster = "rod-fl";
-    t.turns = 1.0;
-    j.put(t);
+    j.turned("rod-fl", 1.0);
     j.put(RoundOpened{});
     j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 - one_turn);
     const Job job = job_of(j.log);
@@ -117,12 +111,7 @@ struct DeviceTurned {
     }
     std::optional<TurnDoubt> after(double first, double second, std::array<double, 3> left,
                                    std::array<double, 3> right = {}) {
-        Turn t;
-        t.adjuster = "left";
-        t.kind = kind;
-        t.turns = first;
-        t.second = second;
-        j.put(t);
+        j.turned("left", first, kind, second);
         j.put(RoundOpened{});
         j.all(left[0], right[0], -0.5 + left[1], -0.5 + right[1], 4 + left[2], 4 + right[2]);
         return turn_doubt(job_of(j.log));
@@ -179,10 +168,7 @@ TEST(TurnDoubt, WithoutTheDevicesTurnAllItsAnglesAreAsRead) {
 
 TEST(TurnDoubt, ShimsAndRodsInOnePassAreToldApart) {
     DeviceTurned d("shim-pair");
-    Turn rod;
-    rod.adjuster = "rod-fr";
-    rod.turns = 1.0;
-    d.j.put(rod);
+    d.j.turned("rod-fr", 1.0);
     const auto doubt = d.after(4, 4, d.does(4, 4), {-one_turn, 0, 0});
     ASSERT_TRUE(doubt);
     EXPECT_EQ(doubt->what, OtherTurn::wrong_way);

@@ -58,6 +58,10 @@ struct TurnedJob {
         r.stated_sigma = sigma;
         put(r);
     }
+    void turned(const std::string& adjuster, double turns, const std::string& kind = "",
+                double second = 0.0) {
+        put(Turn{adjuster, turns, false, true, second, kind});
+    }
     void begin(std::vector<Target> targets) {
         put(CarEdit{car});
         put(TargetsEdit{std::move(targets)});

@@ -106,12 +106,7 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
         for (const PlannedTurn& p : plan.turns) {
             EXPECT_EQ(axle_of(p.wheel), c.axle);
             ASSERT_TRUE(car.turn(p.adjuster, p.turns, rng, p.second)) << p.adjuster;
-            Turn t;
-            t.adjuster = p.adjuster;
-            t.kind = p.kind;
-            t.turns = p.turns;
-            t.second = p.second;
-            job.put(t);
+            job.turned(p.adjuster, p.turns, p.kind, p.second);
         }
         // Plans know what they do: what is expected holds the truth, within what it says.
         for (Wheel w : wheels) {
