@@ -88,6 +88,33 @@ TEST_F(AdjustersTest, TheSheetHasEveryTurnInItsOrderAndWhatTheShimsAre) {
     EXPECT_EQ(desk->answer().plan.turns.size(), all);
 }
 
+TEST_F(AdjustersTest, WhatIsNoPlanAndNoAmountIsSaidAndNothingIsKeptOfIt) {
+    special();
+    const std::size_t entries = desk->log().size(), all = desk->answer().plan.turns.size();
+    // A digit that is no plan, a letter, a page key: the list stays.
+    key(Qt::Key_4, Qt::AltModifier);
+    for (Qt::Key k : {Qt::Key_9, Qt::Key_0, Qt::Key_X, Qt::Key_PageDown}) key(k);
+    EXPECT_TRUE(slateText().contains("Which plan?")) << slateText().toStdString();
+    EXPECT_EQ(desk->planChoice().name, "");
+    key(Qt::Key_Escape);
+    EXPECT_FALSE(slateText().contains("Which plan?"));
+    // Amounts that are none.
+    key(Qt::Key_F3);
+    for (const char* wrong : {"abc", "12 furlongs", "1/0", "3 deg", "2 Nm"}) {
+        enter(wrong);
+        EXPECT_TRUE(slateText().contains("front bolt")) << wrong << ": still the same question";
+        EXPECT_EQ(window->slate().findChild<QLineEdit*>()->text(), wrong) << "it stays to be mended";
+        key(Qt::Key_Escape);
+        key(Qt::Key_F3);
+    }
+    desk->settle();
+    EXPECT_EQ(desk->log().size(), entries);
+    EXPECT_EQ(desk->answer().plan.turns.size(), all);
+    // However one says it.
+    enter("cannot");
+    EXPECT_TRUE(slateText().contains("rear bolt")) << slateText().toStdString();
+}
+
 TEST_F(AdjustersTest, AcrossTheFloorTheSheetIsInBigFigures) {
     special();
     key(Qt::Key_F8);

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QCoreApplication>
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -28,6 +29,12 @@ QString otherUnit(const Quantity& quantity) {
     return QStringLiteral("%1 mm (%2 in)")
         .arg(quantity.value, 0, 'f', quantity.resolution < 0.1 ? 2 : 1)
         .arg(quantity.value / 25.4, 0, 'f', 3);
+}
+
+/// can't, cant, cannot, can not: it does not turn.
+bool saysCannot(const QString& text) {
+    const QString word = text.trimmed().toLower();
+    return word.startsWith(QLatin1String("can")) || word == QCoreApplication::translate("Slate", "can't");
 }
 
 /// Rich text whose size is set by who holds it: finding a hint of its own would lay it out several times.
@@ -519,7 +526,7 @@ void Slate::understand() {
                                                          : tr("A bare number is inches.")));
         return;
     }
-    if (mode_ == Mode::turned && text.trimmed().toLower().startsWith(QLatin1String("can"))) {
+    if (mode_ == Mode::turned && saysCannot(text)) {
         understood_->setText(soft(tr("Enter: it can't be turned; the rest is planned without it.")));
         return;
     }
@@ -731,9 +738,8 @@ void Slate::enter() {
         }
         case Mode::turned: {
             // It does not turn: the rest is planned without it.
-            const QString word = text.trimmed().toLower();
             const auto asked = turnInTurn();
-            if (asked && (word == tr("can't") || word == QLatin1String("cant"))) {
+            if (asked && saysCannot(text)) {
                 cannot_.push_back(asked->turn->adjuster);
                 turnedSoFar(0.0);
                 return;
