@@ -101,11 +101,6 @@ Json shims_json(const std::vector<ShimsOf>& shims) {
 
 namespace {
 
-constexpr std::array stack_names = {std::array{"front", "rear"}, std::array{"inner", "outer"}};
-const std::array<const char*, 2>& stacks_of(const std::string& kind) {
-    return stack_names[kind == "trailing-arm-shims"];
-}
-
 /// An amount in the unit of a device's handle.
 double in_unit(const Node& n, HandleUnit unit) {
     switch (unit) {
@@ -156,6 +151,54 @@ Json responses_json(const Device& d) {
     return out;
 }
 
+template <class... F>
+struct Overloaded : F... {
+    using F::operator()...;
+};
+template <class... F>
+Overloaded(F...) -> Overloaded<F...>;
+
+void field_from(const Node& n, const DeviceField& f, Device& d) {
+    if (!n.has(f.key)) return;
+    const Node v = n[f.key];
+    std::visit(Overloaded{
+                   [&](const DeviceField::Flag& flag) {
+                       d.*flag.in = flag.yes_no() ? v.yes_no() : v.word({flag.unset, flag.set}) == flag.set;
+                   },
+                   [&](const DeviceField::Word& word) { d.*word.in = v.word(word.words); },
+                   [&](const DeviceField::Long& l) { d.*l.in = v.positive_length(); },
+                   [&](const DeviceField::Degrees& angle) {
+                       d.*angle.in = v.angle().deg();
+                       if (std::abs(d.*angle.in) > angle.most)
+                           wrong(v.place(), {Code::job_out_of_reach, {v.text()}});
+                   },
+                   [](const auto&) {},  // every kind has it
+               },
+               f.what);
+}
+
+void field_json(const Device& d, const DeviceField& f, Json& o) {
+    std::visit(Overloaded{
+                   [&](const DeviceField::Flag& flag) {
+                       if (flag.yes_no())
+                           o[f.key] = d.*flag.in;
+                       else
+                           o[f.key] = d.*flag.in ? flag.set : flag.unset;
+                   },
+                   [&](const DeviceField::Word& word) {
+                       if (!(d.*word.in).empty()) o[f.key] = d.*word.in;
+                   },
+                   [&](const DeviceField::Long& l) {
+                       if (d.*l.in) o[f.key] = write_exact(*(d.*l.in));
+                   },
+                   [&](const DeviceField::Degrees& angle) {
+                       if (d.*angle.in != 0.0) o[f.key] = write_exact(Angle::from_deg(d.*angle.in));
+                   },
+                   [](const auto&) {},
+               },
+               f.what);
+}
+
 Device device_from(const Node& n, const std::string& id, const std::string& kind) {
     Device d;
     d.id = id;
@@ -165,22 +208,7 @@ Device device_from(const Node& n, const std::string& id, const std::string& kind
     if (n.has("axle")) d.axle = n["axle"].axle();
     const AdjusterKind* k = adjuster_kind(kind);
     if (!k) return d;
-    if (n.has("pushes")) d.pushes_in = n["pushes"].word({"out", "in"}) == "in";
-    if (n.has("runs")) d.runs_behind = n["runs"].word({"ahead", "behind"}) == "behind";
-    if (n.has("rod")) d.ahead_of_axle = ahead_of_axle(n["rod"]);
-    const bool across = kind == "cross-tube" || kind == "drag-link";
-    if (n.has("arm") && !across) d.upper_arm = n["arm"].word({"upper", "lower"}) == "upper";
-    if (n.has("arm") && across) d.arm = n["arm"].positive_length();
-    if (n.has("arm_sigma")) d.arm_sigma = n["arm_sigma"].positive_length();
-    if (n.has("bolt")) d.bolt = n["bolt"].word({"front", "rear", "both", "strut"});
-    if (n.has("pitch")) d.pitch = n["pitch"].positive_length();
-    if (n.has("double_ended")) d.double_ended = n["double_ended"].yes_no();
-    if (n.has("eccentricity")) d.eccentricity = n["eccentricity"].positive_length();
-    if (n.has("at")) d.at_deg = n["at"].angle().deg();
-    if (std::abs(d.at_deg) > 90.0) wrong(n.place() + ".at", {Code::job_out_of_reach, {n["at"].text()}});
-    if (n.has("joint_height")) d.joint_height = n["joint_height"].positive_length();
-    if (n.has("bolt_spacing")) d.bolt_spacing = n["bolt_spacing"].positive_length();
-    if (n.has("pivot_to_hub")) d.pivot_to_hub = n["pivot_to_hub"].positive_length();
+    for (const DeviceField& f : k->fields()) field_from(n, f, d);
     const HandleUnit unit = k->handles(d).front().unit;
     if (n.has("step")) {
         d.step = in_unit(n["step"], unit);
@@ -196,7 +224,7 @@ Device device_from(const Node& n, const std::string& id, const std::string& kind
     if (n.has("stacks")) {
         const Node stacks = n["stacks"].object();
         for (std::size_t i = 0; i < 2; ++i)
-            if (const char* name = stacks_of(kind)[i]; stacks.has(name))
+            if (const char* name = k->stacks()[i].data(); stacks.has(name))
                 d.stacks[i] = shims_from(stacks[name]);
     }
     if (n.has("response")) d.response = responses_from(n["response"], d);
@@ -212,30 +240,13 @@ void device_json(const Device& d, Json& o) {
     if (d.axle) o["axle"] = name_of(*d.axle);
     const AdjusterKind* k = adjuster_kind(d.kind);
     if (!k) return;
-    const bool across = d.kind == "cross-tube" || d.kind == "drag-link";
-    if (d.pushes_in) o["pushes"] = "in";
-    if (d.kind == "radius-rod") o["runs"] = d.runs_behind ? "behind" : "ahead";
-    if (across) o["rod"] = d.ahead_of_axle ? "ahead-of-axle" : "behind-axle";
-    if (d.kind == "radius-rod" || d.kind == "cam" || d.kind == "adjustable-arm")
-        o["arm"] = d.upper_arm ? "upper" : "lower";
-    if (d.arm) o["arm"] = write_exact(*d.arm);
-    if (!d.bolt.empty()) o["bolt"] = d.bolt;
-    if (d.double_ended) o["double_ended"] = true;
-    if (d.at_deg != 0.0) o["at"] = write_exact(Angle::from_deg(d.at_deg));
-    const std::pair<const char*, const std::optional<Length>*> lengths[] = {{"pitch", &d.pitch},
-                                                                            {"eccentricity", &d.eccentricity},
-                                                                            {"joint_height", &d.joint_height},
-                                                                            {"bolt_spacing", &d.bolt_spacing},
-                                                                            {"pivot_to_hub", &d.pivot_to_hub},
-                                                                            {"arm_sigma", &d.arm_sigma}};
-    for (const auto& [name, length] : lengths)
-        if (*length) o[name] = write_exact(**length);
+    for (const DeviceField& f : k->fields()) field_json(d, f, o);
     const HandleUnit unit = k->handles(d).front().unit;
     if (d.step) o["step"] = write_in_unit(*d.step, unit);
     if (d.least) o["range"]["least"] = write_in_unit(*d.least, unit);
     if (d.most) o["range"]["most"] = write_in_unit(*d.most, unit);
     for (std::size_t i = 0; i < 2; ++i)
-        if (!d.stacks[i].empty()) o["stacks"][stacks_of(d.kind)[i]] = shims_json(d.stacks[i]);
+        if (!d.stacks[i].empty()) o["stacks"][std::string(k->stacks()[i])] = shims_json(d.stacks[i]);
     if (!d.response.empty()) o["response"] = responses_json(d);
     lock_json(d.lock, o);
 }
@@ -291,7 +302,7 @@ void amounts_from(const Node& n, const Device& d, const AdjusterKind& kind, Turn
         if (n.has("way") && n["way"].word({h.more.data(), h.less.data()}) == h.less) t.turns = -t.turns;
         return;
     }
-    if (d.kind == "trailing-arm-shims") {
+    if (kind.exchanges()) {
         // As much comes out on one side as goes in on the other.
         double outer = 0.0, inner = 0.0;
         if (amount.has("outer")) outer = in_unit(amount["outer"], HandleUnit::mm);
@@ -368,6 +379,24 @@ Json json_of(const Adjuster& a) {
     o["step"] = show_turns(r.step_turns);
     lock_json(r.lock, o);
     return o;
+}
+
+Json taught_json(const Adjuster& a, const Json& card) {
+    const Json now = json_of(a);
+    const Json none = Json::array();
+    const Json& list = card.contains("adjusters") ? card["adjusters"] : none;
+    const auto it =
+        std::find_if(list.begin(), list.end(), [&](const Json& o) { return o.value("id", "") == id_of(a); });
+    if (it == list.end() || it->value("kind", "") != now["kind"]) return now;
+    Json out = *it;
+    for (const char* taught : {"arm_sigma", "at", "range", "stacks", "response", "lock"})
+        if (now.contains(taught))
+            out[taught] = now[taught];
+        else
+            out.erase(taught);
+    // A device's arm is the upper or the lower one; a rod's is a length, and is learnt.
+    if (std::holds_alternative<Rod>(a) && now.contains("arm")) out["arm"] = now["arm"];
+    return out;
 }
 
 void turn_json(const Turn& t, Json& j) {

@@ -12,6 +12,8 @@ namespace fairchalk::book {
 
 Adjuster adjuster_from(const Node& n);
 Json json_of(const Adjuster& adjuster);
+/// An adjuster with what a job taught of it, as `card` has it in all else: what is not understood is kept.
+Json taught_json(const Adjuster& adjuster, const Json& card);
 std::vector<ShimsOf> shims_from(const Node& n);
 Json shims_json(const std::vector<ShimsOf>& shims);
 

@@ -84,6 +84,9 @@ class Node {
     }
     /// One of these words.
     std::string word(std::initializer_list<const char*> words) const {
+        return word(std::vector<std::string_view>(words.begin(), words.end()));
+    }
+    std::string word(const std::vector<std::string_view>& words) const {
         const std::string found = text();
         if (std::find(words.begin(), words.end(), found) == words.end())
             wrong(place_, {Code::job_unknown_word, {found.substr(0, 60), listed(words)}});

@@ -318,12 +318,13 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
         return j;
     }
     const Device& d = *car.device(t.adjuster);
-    const auto handles = adjuster_kind(d.kind)->handles(d);
+    const AdjusterKind& kind = *adjuster_kind(d.kind);
+    const auto handles = kind.handles(d);
     if (handles.size() == 1) {
         j["amount"] = std::abs(t.turns);
         j["unit"] = name_of(handles[0].unit);
         j["way"] = t.turns > 0 ? handles[0].more : handles[0].less;
-        if (d.kind == "trailing-arm-shims") {
+        if (kind.exchanges()) {
             j["inner_mm"] = -t.turns;
             j["outer_mm"] = t.turns;
         }

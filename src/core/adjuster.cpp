@@ -10,7 +10,7 @@
 #include <random>
 #include <string>
 
-#include "core/named.h"
+#include "core/adjusters/common.h"
 
 namespace fairchalk {
 namespace {
@@ -20,253 +20,17 @@ constexpr double deg = std::numbers::pi / 180.0;
 /// such cars the prior is taken from.
 constexpr double scatter = 22.0;
 constexpr int sampled_corners = 60;
-/// No response is known better than this share of itself, nor than this, before it was seen: rubber, joints.
-constexpr double least_share = 0.05;
+/// No response is known better than this before it was seen: rubber, joints.
 constexpr double least_sigma = 0.002 * deg;
 
 double normal(std::mt19937_64& rng, double sigma) {
     return std::normal_distribution<>(0.0, sigma)(rng);
 }
 
-CornerMove moved(Hardpoint p, double x, double y) {
-    CornerMove m;
-    m.at(p) = Eigen::Vector3d(x, y, 0);
-    return m;
+double usual_lock_sigma_deg(int angle) {
+    constexpr std::array by_angle = {0.045, 0.08, 0.1};
+    return by_angle[static_cast<std::size_t>(angle)];
 }
-CornerMove longer(std::initializer_list<Link> which, double mm) {
-    CornerMove m;
-    for (Link l : which) m.length(l) = mm;
-    return m;
-}
-
-double pitch_of(const Device& d) {
-    return d.pitch.value_or(Length::from_mm(1.5)).mm() * (d.double_ended ? 2.0 : 1.0);
-}
-
-Handle handle(const Device& d, std::string_view name, HandleUnit unit, std::string_view more,
-              std::string_view less, double step, double range) {
-    return {name, unit, more, less, d.step.value_or(step), d.least.value_or(-range), d.most.value_or(range)};
-}
-
-double thickness(const std::vector<ShimsOf>& stack) {
-    double mm = 0.0;
-    for (const ShimsOf& s : stack) mm += s.thickness.mm() * s.count;
-    return mm;
-}
-
-/// Where nobody has said what is in the stacks, so much may come out.
-constexpr double usual_stack = 6.0;
-
-Handle stack_handle(const Device& d, std::string_view name, std::size_t which) {
-    Handle h = handle(d, name, HandleUnit::mm, "added", "removed", 0.5, usual_stack);
-    if (!d.stacks[which].empty() && !d.least) h.least = -thickness(d.stacks[which]);
-    return h;
-}
-
-Hardpoint bolt_point(const Device& d) {
-    if (d.bolt == "rear") return d.upper_arm ? Hardpoint::uca_rear : Hardpoint::lca_rear;
-    return d.upper_arm ? Hardpoint::uca_front : Hardpoint::lca_front;
-}
-
-class ShimPair : public AdjusterKind {
-    std::string_view name() const override { return "shim-pair"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {stack_handle(d, "front", 0), stack_handle(d, "rear", 1)};
-    }
-    CornerMove move(const Device& d, int h, double mm) const override {
-        return moved(h == 0 ? Hardpoint::uca_front : Hardpoint::uca_rear, 0, d.pushes_in ? -mm : mm);
-    }
-    int serves(const Device&) const override { return serves_camber | serves_caster; }
-    bool is_stack() const override { return true; }
-};
-
-class SpanningShims : public AdjusterKind {
-    std::string_view name() const override { return "spanning-shims"; }
-    std::vector<Handle> handles(const Device& d) const override { return {stack_handle(d, "", 0)}; }
-    CornerMove move(const Device& d, int, double mm) const override {
-        CornerMove m = moved(Hardpoint::uca_front, 0, d.pushes_in ? -mm : mm);
-        m.at(Hardpoint::uca_rear) = m.at(Hardpoint::uca_front);
-        return m;
-    }
-    int serves(const Device&) const override { return serves_camber; }
-    bool is_stack() const override { return true; }
-};
-
-/// An eccentric bolt: its point goes out by eccentricity x sine; of what it did near its middle, nothing is
-/// left at the end of its travel.
-class Cam : public AdjusterKind {
-    std::string_view name() const override { return "cam"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        Handle h = handle(d, "", HandleUnit::degree, "out", "in", 5.0, 90.0);
-        // From the middle 90 degrees each way: beyond that it comes back.
-        if (!d.least) h.least = -90.0 - d.at_deg;
-        if (!d.most) h.most = 90.0 - d.at_deg;
-        return {h};
-    }
-    double travel(const Device& d, double amount) const override {
-        return (std::sin((d.at_deg + amount) * deg) - std::sin(d.at_deg * deg)) / deg;
-    }
-    CornerMove move(const Device& d, int, double amount) const override {
-        const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * deg;
-        // A cam that sets toe is at the inner end of the link that steers or holds the wheel.
-        if (d.angle == "toe") return moved(Hardpoint::rod_inner, 0, mm);
-        if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
-        CornerMove m = moved(bolt_point(d), 0, mm);
-        if (d.bolt == "both") m.at(d.upper_arm ? Hardpoint::uca_rear : Hardpoint::lca_rear).y() = mm;
-        return m;
-    }
-    int serves(const Device& d) const override {
-        if (d.angle == "toe") return serves_toe;
-        return d.bolt == "strut" || d.bolt == "both" ? serves_camber : serves_camber | serves_caster;
-    }
-    bool wants_jacking() const override { return false; }
-    bool keeps_included_angle() const override { return false; }
-};
-
-class StrutTop : public AdjusterKind {
-    std::string_view name() const override { return "strut-top"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {handle(d, "in", HandleUnit::mm, "inward", "outward", 1.0, 12.0),
-                handle(d, "back", HandleUnit::mm, "rearward", "forward", 1.0, 12.0)};
-    }
-    CornerMove move(const Device&, int h, double mm) const override {
-        return h == 0 ? moved(Hardpoint::top, 0, -mm) : moved(Hardpoint::top, -mm, 0);
-    }
-    int serves(const Device&) const override { return serves_camber | serves_caster; }
-};
-
-/// The joint slid along its slot at the arm, or the strut along its own at the upright: outward, the top of
-/// the wheel goes with it.
-class UpperJointSlot : public AdjusterKind {
-    std::string_view name() const override { return "upper-joint-slot"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {handle(d, "", HandleUnit::mm, "out", "in", 0.5, 8.0)};
-    }
-    CornerMove move(const Device& d, int, double mm) const override {
-        if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
-        return longer({Link::uca_front, Link::uca_rear}, mm);
-    }
-    int serves(const Device&) const override { return serves_camber; }
-    bool keeps_included_angle() const override { return false; }
-};
-
-class AdjustableArm : public AdjusterKind {
-    std::string_view name() const override { return "adjustable-arm"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {handle(d, "", HandleUnit::turn, "longer", "shorter", 0.5, 20.0)};
-    }
-    CornerMove move(const Device& d, int, double turns) const override {
-        const double mm = pitch_of(d) * turns;
-        return d.upper_arm ? longer({Link::uca_front, Link::uca_rear}, mm)
-                           : longer({Link::lca_front, Link::lca_rear}, mm);
-    }
-    int serves(const Device&) const override { return serves_camber; }
-};
-
-/// A rod from the body to an arm's outer end, in place of the arm's front or rear leg.
-class RadiusRod : public AdjusterKind {
-    std::string_view name() const override { return "radius-rod"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {handle(d, "", HandleUnit::turn, "longer", "shorter", 0.5, 20.0)};
-    }
-    CornerMove move(const Device& d, int, double turns) const override {
-        const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)
-                                      : (d.runs_behind ? Link::lca_rear : Link::lca_front);
-        return longer({link}, pitch_of(d) * turns);
-    }
-    int serves(const Device&) const override { return serves_caster; }
-    bool wants_jacking() const override { return false; }
-};
-
-/// Shims moved from one side of a trailing arm's pivot to the other: as many go in as come out.
-class TrailingArmShims : public AdjusterKind {
-    std::string_view name() const override { return "trailing-arm-shims"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {handle(d, "", HandleUnit::mm, "inward", "outward", 0.5, usual_stack)};
-    }
-    CornerMove move(const Device&, int, double mm) const override { return moved(Hardpoint::pivot, 0, -mm); }
-    Corner corner(const Device& d, const CarCard&) const override {
-        Corner c;
-        c.kind = CornerKind::trailing_arm;
-        c.at(Hardpoint::hub) = {0, 700, 300};
-        c.at(Hardpoint::pivot) = {d.pivot_to_hub.value_or(Length::from_mm(430)).mm(), 700, 300};
-        return c;
-    }
-    int serves(const Device&) const override { return serves_toe; }
-    bool is_stack() const override { return true; }
-};
-
-/// A steering arm's turn by a rod's length: asin(length / arm), near enough linear for a few turns.
-struct ByArm {
-    double mean, sigma;  // radians a turn
-};
-ByArm by_arm(const Device& d) {
-    const double arm = d.arm.value_or(Rod::prior_arm).mm();
-    const double sigma =
-        d.arm ? d.arm_sigma.value_or(Rod::measured_arm_sigma).mm() : Rod::prior_arm_sigma.mm();
-    const double per = std::asin(std::clamp(pitch_of(d) / arm, -0.9, 0.9));
-    return {d.ahead_of_axle ? -per : per, per * sigma / arm};
-}
-
-ResponsePrior of_two_wheels(const Device& d, std::array<double, 2> left_and_right) {
-    const ByArm arm = by_arm(d);
-    ResponsePrior p;
-    p.effects = {{0, Wheel::front_left, 0}, {0, Wheel::front_right, 0}};
-    p.mean = Eigen::Vector2d(left_and_right[0], left_and_right[1]) * arm.mean;
-    // Both arms are alike: what one does more, the other does.
-    const Eigen::Vector2d u = Eigen::Vector2d(left_and_right[0], left_and_right[1]) * arm.sigma;
-    p.covariance = u * u.transpose();
-    p.covariance.diagonal().array() += std::pow(least_share * std::abs(arm.mean), 2);
-    return p;
-}
-
-class CrossTube : public AdjusterKind {
-    std::string_view name() const override { return "cross-tube"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {handle(d, "", HandleUnit::turn, "longer", "shorter", 0.125, 20.0)};
-    }
-    CornerMove move(const Device& d, int, double turns) const override {
-        return longer({Link::rod}, pitch_of(d) * turns);
-    }
-    ResponsePrior prior(const Device& d, const CarCard&) const override {
-        // The drag link holds one wheel; the tube moves the other.
-        return of_two_wheels(d,
-                             wheel_of(d) == Wheel::front_left ? std::array{1.0, 0.0} : std::array{0.0, 1.0});
-    }
-    int serves(const Device&) const override { return serves_toe; }
-    bool wants_jacking() const override { return false; }
-};
-
-class DragLink : public AdjusterKind {
-    std::string_view name() const override { return "drag-link"; }
-    std::vector<Handle> handles(const Device& d) const override {
-        return {handle(d, "", HandleUnit::turn, "longer", "shorter", 0.125, 20.0)};
-    }
-    CornerMove move(const Device& d, int, double turns) const override {
-        return longer({Link::rod}, pitch_of(d) * turns);
-    }
-    ResponsePrior prior(const Device& d, const CarCard&) const override {
-        // It turns its own wheel, and the tube takes the other along: in toe the other way.
-        return of_two_wheels(
-            d, wheel_of(d) == Wheel::front_left ? std::array{1.0, -1.0} : std::array{-1.0, 1.0});
-    }
-    int serves(const Device&) const override { return 0; }
-    bool wants_jacking() const override { return false; }
-};
-
-const ShimPair shim_pair;
-const SpanningShims spanning_shims;
-const Cam cam;
-const StrutTop strut_top;
-const UpperJointSlot upper_joint_slot;
-const AdjustableArm adjustable_arm;
-const RadiusRod radius_rod;
-const TrailingArmShims trailing_arm_shims;
-const CrossTube cross_tube;
-const DragLink drag_link;
-const std::array<const AdjusterKind*, 10> kinds = {
-    &shim_pair,  &spanning_shims,     &cam,        &strut_top, &upper_joint_slot, &adjustable_arm,
-    &radius_rod, &trailing_arm_shims, &cross_tube, &drag_link};
 
 double angle_of(const CornerAngles& a, int which) {
     return which == 0 ? a.toe.rad() : which == 1 ? a.camber.rad() : a.caster.rad();
@@ -304,10 +68,18 @@ std::string_view name_of(HandleUnit u) {
 }
 
 std::span<const AdjusterKind* const> adjuster_kinds() {
-    return kinds;
+    static const std::vector<const AdjusterKind*> all = [] {
+        std::vector<const AdjusterKind*> out;
+        for (const auto file :
+             {adjusters::shims(), adjusters::cams_and_slots(), adjusters::arms(), adjusters::tubes()})
+            out.insert(out.end(), file.begin(), file.end());
+        return out;
+    }();
+    return all;
 }
 
 const AdjusterKind* adjuster_kind(std::string_view name) {
+    const auto kinds = adjuster_kinds();
     const auto it =
         std::find_if(kinds.begin(), kinds.end(), [&](const auto* k) { return k->name() == name; });
     return it == kinds.end() ? nullptr : *it;
@@ -315,9 +87,8 @@ const AdjusterKind* adjuster_kind(std::string_view name) {
 
 Wheel wheel_of(const Device& d) {
     if (d.wheel) return *d.wheel;
-    // A tube across with nothing said of its drag link: taken to be on the driver's arm, the tube moves the
-    // other.
-    return wheel_at(d.axle.value_or(Axle::front), d.kind == "drag-link" ? Side::left : Side::right);
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    return wheel_at(d.axle.value_or(Axle::front), kind ? kind->usual_side() : Side::right);
 }
 
 Wheel wheel_of(const Adjuster& a) {
@@ -337,25 +108,44 @@ KnownLock lock_prior(const Adjuster& a, int angle) {
     for (const KnownLock& l : d ? d->lock : std::get<Rod>(a).lock)
         if (l.angle == angle) return {angle, l.deg, std::max(l.sigma_deg, 1e-3)};
     const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
-    if (kind && kind->is_stack()) return {angle, 0.0, 0.02};
-    constexpr std::array by_angle = {0.045, 0.08, 0.1};
-    return {angle, 0.0, by_angle[static_cast<std::size_t>(angle)]};
+    return {angle, 0.0, kind ? kind->lock_sigma_deg(angle) : usual_lock_sigma_deg(angle)};
 }
 
 std::vector<Wheel> wheels_of(const Device& d) {
-    if (d.kind == "drag-link") return {Wheel::front_left, Wheel::front_right};
-    return {wheel_of(d)};
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (!kind || kind->takes_along() == 0.0) return {wheel_of(d)};
+    const Axle axle = axle_of(wheel_of(d));
+    return {wheel_at(axle, Side::left), wheel_at(axle, Side::right)};
 }
 
 double AdjusterKind::travel(const Device&, double amount) const {
     return amount;
 }
 
+void AdjusterKind::turned(Device& d, std::array<double, 2> by) const {
+    if (d.least) *d.least -= by[0];
+    if (d.most) *d.most -= by[0];
+}
+
+double AdjusterKind::lock_sigma_deg(int angle) const {
+    return usual_lock_sigma_deg(angle);
+}
+
+std::array<std::string_view, 2> AdjusterKind::stacks() const {
+    return exchanges() ? std::array<std::string_view, 2>{"inner", "outer"}
+                       : std::array<std::string_view, 2>{"front", "rear"};
+}
+
+bool AdjusterKind::on_strut(const Device& d, const CarCard&) const {
+    return d.bolt == "strut";
+}
+
+bool AdjusterKind::arm_below_strut(const Device& d, const CarCard& car) {
+    return !d.upper_arm && car.axle(axle_of(wheel_of(d))).suspension == Suspension::strut;
+}
+
 Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
-    const bool strut =
-        d.kind == "strut-top" || d.bolt == "strut" ||
-        (!d.upper_arm && (d.kind == "cam" || d.kind == "radius-rod" || d.kind == "adjustable-arm") &&
-         car.axle(axle_of(wheel_of(d))).suspension == Suspension::strut);
+    const bool strut = on_strut(d, car);
     Corner c = strut ? sample_strut() : sample_wishbone();
     const Hardpoint high = strut ? Hardpoint::top : Hardpoint::upper;
     if (d.joint_height) {
@@ -369,7 +159,7 @@ Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
             c.at(front).x() = middle + half;
             c.at(rear).x() = middle - half;
         };
-        if (d.upper_arm || d.kind == "shim-pair" || d.kind == "spanning-shims")
+        if (at_upper_arm(d))
             spread(Hardpoint::uca_front, Hardpoint::uca_rear);
         else
             spread(Hardpoint::lca_front, Hardpoint::lca_rear);
@@ -430,7 +220,7 @@ ResponsePrior AdjusterKind::prior(const Device& d, const CarCard& car) const {
     const Eigen::MatrixXd off = sample.colwise() - p.mean;
     p.covariance = off * off.transpose() / (good - 1);
     for (int i = 0; i < n; ++i)
-        p.covariance(i, i) += std::pow(least_share * p.mean[i], 2) + least_sigma * least_sigma;
+        p.covariance(i, i) += std::pow(adjusters::least_share * p.mean[i], 2) + least_sigma * least_sigma;
     return p;
 }
 

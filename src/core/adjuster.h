@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
 #include <optional>
 #include <span>
 #include <string_view>
@@ -9,6 +10,8 @@
 #include <Eigen/Core>
 
 #include "core/car.h"
+#include "core/device_field.h"
+#include "core/sketch.h"
 #include "core/suspension.h"
 
 namespace fairchalk {
@@ -28,6 +31,8 @@ struct Handle {
     std::string_view more, less;     ///< its two ways: `longer`, `shorter`
     double step = 0.5;               ///< what the hand can make
     double least = 0.0, most = 0.0;  ///< how far it goes from where the card has it
+    /// The sentences for both ways, {0} an amount, and what tells it from the other handle (marked.h).
+    const char *says_more = nullptr, *says_less = nullptr, *says_where = nullptr;
 };
 
 /// An angle of a wheel that a handle moves.
@@ -57,16 +62,40 @@ inline constexpr double lock_scatter_deg = 0.02;
 /// sigma, in the unit of `toe_change` (radians).
 double camber_by_toe(double toe_change);
 
-/// How a kind of adjuster works; one small class for each, in adjuster.cpp.
+/// What is said of a kind (marked.h).
+struct KindWords {
+    const char* noun;
+    const char* why;        ///< what it does to the wheel
+    const char* loosen;     ///< what comes loose first
+    const char* locked;     ///< what holds it, and what locking does
+    const char* caution;    ///< or null
+    const char* seen_from;  ///< from where it is drawn
+};
+
+/// A kind of adjuster: all there is to know of it, for the estimate, the plan, the job file, the card, the
+/// turn sheet and the simulated car. One small class for each, in core/adjusters; nothing elsewhere asks for
+/// a kind by its name.
 class AdjusterKind {
   public:
     virtual ~AdjusterKind() = default;
+
     virtual std::string_view name() const = 0;  ///< as in the job file
+    virtual std::vector<DeviceField> fields() const = 0;
+    /// What the card offers; `strut` where the axle stands on struts.
+    virtual std::vector<CardChoice> on_card(bool strut) const = 0;
+    virtual KindWords words() const = 0;
+    /// What the noun is wrapped in, one after the other, {0} the noun: which of several of a wheel it is.
+    virtual std::vector<const char*> which(const Device&) const { return {}; }
+    /// It as the mechanic sees it, with `by` done to its handles, in a box of this width and height.
+    virtual Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const = 0;
+
     virtual std::vector<Handle> handles(const Device& d) const = 0;
     /// What `amount` of a handle moves on a left corner, from where the card has it.
     virtual CornerMove move(const Device& d, int handle, double amount) const = 0;
     /// What the effect grows with: the amount itself, but for what turns in a circle.
     virtual double travel(const Device& d, double amount) const;
+    /// The card's device, once it was turned so.
+    virtual void turned(Device& d, std::array<double, 2> by) const;
     /// The likes of the corner that it works on.
     virtual Corner corner(const Device& d, const CarCard& car) const;
     virtual ResponsePrior prior(const Device& d, const CarCard& car) const;
@@ -74,15 +103,41 @@ class AdjusterKind {
     virtual int serves(const Device& d) const = 0;
     /// It is there for camber or caster, and turning it spoils them.
     bool leans(const Device& d) const { return (serves(d) & (serves_camber | serves_caster)) != 0; }
+    /// One sigma of what locking it does to an angle, while nobody has seen it: what is drawn together by a
+    /// bolt through a slot or an eccentric moves most. Degrees.
+    virtual double lock_sigma_deg(int angle) const;
     /// The weight has to come off it first.
     virtual bool wants_jacking() const { return true; }
     /// The upright turns as one piece: camber and inclination change by the same.
     virtual bool keeps_included_angle() const { return true; }
-    /// What is made up of shims.
-    virtual bool is_stack() const { return false; }
+
+    /// How it is made up of shims: put in and taken out, or moved from its inner stack to its outer.
+    enum class Shims { none, stacked, exchanged };
+    virtual Shims shims() const { return Shims::none; }
+    bool is_stack() const { return shims() != Shims::none; }
+    bool from_tin() const { return shims() == Shims::stacked; }
+    bool exchanges() const { return shims() == Shims::exchanged; }
+    /// The names of its stacks in the job file.
+    std::array<std::string_view, 2> stacks() const;
+
+    /// One for both wheels of an axle: it stands on the wheel that it moves, or is fixed to.
+    virtual bool across() const { return false; }
+    /// Which that is where the card does not say.
+    virtual Side usual_side() const { return Side::right; }
+    /// What it does to the other wheel's rod for each millimetre at its own; 0: nothing.
+    virtual double takes_along() const { return 0.0; }
+
+  protected:
+    /// It works on a corner with a strut.
+    virtual bool on_strut(const Device& d, const CarCard& car) const;
+    /// The axle stands on struts, and it is at the arm below.
+    static bool arm_below_strut(const Device& d, const CarCard& car);
+    /// The bolts of its arm are the upper arm's.
+    virtual bool at_upper_arm(const Device& d) const { return d.upper_arm; }
 };
 
-/// Kinds with a class; `steering-rod` and `toe-link` are rods, `none` is none of them.
+/// All kinds, in the order in which the card offers them; `steering-rod` and `toe-link` are rods, `none` is
+/// none of them.
 std::span<const AdjusterKind* const> adjuster_kinds();
 /// Null for a kind that is only kept.
 const AdjusterKind* adjuster_kind(std::string_view name);
@@ -91,8 +146,8 @@ const AdjusterKind* adjuster_kind(std::string_view name);
 int serves_of(const Adjuster& a);
 /// Its wheel, or of those across an axle the one that it moves.
 Wheel wheel_of(const Adjuster& a);
-/// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind (what is
-/// drawn together by a bolt through a slot or an eccentric moves most, a stack of shims hardly). Degrees.
+/// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind.
+/// Degrees.
 KnownLock lock_prior(const Adjuster& a, int angle);
 
 /// The wheels that a device moves something of.

@@ -43,10 +43,7 @@ void learn_device(Device& d, int place, const Estimate& e) {
     const auto it = e.posterior->amounts.find(place);
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (it == e.posterior->amounts.end() || !kind) return;
-    const double by = it->second[0];
-    if (d.kind == "cam") d.at_deg = std::clamp(d.at_deg + by, -90.0, 90.0);
-    if (d.least) *d.least -= by;
-    if (d.most) *d.most -= by;
+    kind->turned(d, it->second);
 }
 
 }  // namespace
@@ -65,10 +62,10 @@ CarCard learnt(const Job& job, const Estimate& e) {
         const AdjusterKind* kind = adjuster_kind(d.kind);
         const auto it = e.posterior->amounts.find(static_cast<int>(i));
         const bool known = !d.stacks[0].empty() || !d.stacks[1].empty() || !car.tin.empty();
-        if (kind && kind->is_stack() && known && d.kind != "trailing-arm-shims")
+        if (kind && kind->from_tin() && known)
             stacks.push_back({d.id, d.stacks,
                               it == e.posterior->amounts.end() ? std::array{0.0, 0.0} : it->second,
-                              d.kind == "shim-pair"});
+                              kind->handles(d).size() == 2});
     }
     // What is in the stacks now, and what is left in the tin: as the picker would have had it.
     if (stacks.empty()) return car;

@@ -229,7 +229,7 @@ std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
     std::vector<double> out{0.0};
     const double least = std::max(l.handle.least - l.so_far, -most_turns * 12),
                  most = std::min(l.handle.most - l.so_far, most_turns * 12);
-    if (l.kind && l.kind->is_stack() && l.device->kind != "trailing-arm-shims" && !car.tin.empty()) {
+    if (l.kind && l.kind->from_tin() && !car.tin.empty()) {
         std::vector<ShimsOf> others = car.tin;
         for (const Adjuster& a : car.adjusters)
             if (const Device* d = std::get_if<Device>(&a))
@@ -250,11 +250,11 @@ std::vector<StackWanted> stacks_wanted(const std::vector<Lever>& levers, const s
     std::vector<StackWanted> out;
     for (std::size_t i = 0; i < levers.size(); ++i) {
         const Lever& l = levers[i];
-        if (!l.kind || !l.kind->is_stack() || l.device->kind == "trailing-arm-shims") continue;
+        if (!l.kind || !l.kind->from_tin()) continue;
         auto it =
             std::find_if(out.begin(), out.end(), [&](const StackWanted& w) { return w.adjuster == l.id(); });
         if (it == out.end()) {
-            out.push_back({l.id(), l.device->stacks, {}, l.device->kind == "shim-pair"});
+            out.push_back({l.id(), l.device->stacks, {}, l.kind->handles(*l.device).size() == 2});
             it = out.end() - 1;
         }
         it->add[static_cast<std::size_t>(l.which)] = turns[i];
@@ -346,8 +346,7 @@ bool reaches(const Lever& l, const Target& t) {
     if ((l.serves & bit_of(t.measure)) == 0) return false;
     if (const Axle* a = std::get_if<Axle>(&t.where)) return axle_of(l.wheel) == *a;
     if (const Wheel* w = std::get_if<Wheel>(&t.where))
-        return l.wheel == *w ||
-               (l.device && l.device->kind == "cross-tube" && axle_of(l.wheel) == axle_of(*w));
+        return l.wheel == *w || (l.kind && l.kind->across() && axle_of(l.wheel) == axle_of(*w));
     return axle_of(l.wheel) == Axle::rear;  // thrust
 }
 bool reached_by(const Target& t, const std::vector<Lever>& levers) {

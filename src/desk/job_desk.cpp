@@ -551,7 +551,7 @@ book::Json JobDesk::taughtCard(book::Book& book, const std::string& car) {
         const Job job = job_of(last->log);
         const CarCard taught = learnt(job, as_left(job));
         book::Json list = book::Json::array();
-        for (const Adjuster& a : taught.adjusters) list.push_back(book::json_of(a));
+        for (const Adjuster& a : taught.adjusters) list.push_back(book::taught_json(a, card));
         if (list.empty()) return card;
         card["adjusters"] = list;
         if (!taught.tin.empty()) card["tin"] = book::shims_json(taught.tin);

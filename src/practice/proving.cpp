@@ -116,8 +116,9 @@ Target about(Measure m, double middle, double tolerance) {
 /// What there is to turn for camber and caster: on struts their top plates, on wishbones shims.
 Device leaner(const SimCar& car, Wheel w) {
     Device d;
-    d.kind = car.corner(w).kind == CornerKind::strut ? "strut-top" : "shim-pair";
-    d.id = std::string(d.kind == "strut-top" ? "top-" : "shims-") + (w == Wheel::front_left ? "fl" : "fr");
+    const bool strut = car.corner(w).kind == CornerKind::strut;
+    d.kind = strut ? "strut-top" : "shim-pair";
+    d.id = std::string(strut ? "top-" : "shims-") + (w == Wheel::front_left ? "fl" : "fr");
     d.wheel = w;
     return d;
 }

@@ -34,9 +34,8 @@ SimAdjuster sim_device(const Device& device, int handle) {
             [kind, device, handle, sign](double amount) { return kind->move(device, handle, sign * amount); };
     };
     SimAdjuster out(wheel_of(device), move(1.0));
-    // The tube's end on this wheel's arm goes out by as much as the link got longer, and pulls the other in.
-    if (device.kind == "drag-link")
-        out.corners.emplace_back(static_cast<Wheel>(index_of(wheel_of(device)) ^ 1), move(-1.0));
+    if (const double other = kind->takes_along(); other != 0.0)
+        out.corners.emplace_back(static_cast<Wheel>(index_of(wheel_of(device)) ^ 1), move(other));
     return out;
 }
 

@@ -11,112 +11,6 @@
 namespace fairchalk::words {
 namespace {
 
-/// What is said of one kind. {0} is an amount.
-struct KindWords {
-    std::string_view kind;
-    const char* noun;
-    const char* more[2];  ///< of each handle
-    const char* less[2];
-    const char* why;      ///< what it does to the wheel
-    const char* loosen;   ///< what comes loose first
-    const char* locked;   ///< what holds it, and what locking does
-    const char* caution;  ///< or null
-};
-
-constexpr const char* spring_flies =
-    W("The arm may have a loaded spring behind it: hold it with a jack before the bolts are undone, and "
-      "follow the manual.");
-
-constexpr std::array kinds = {
-    KindWords{"shim-pair",
-              W("upper-arm shims"),
-              {W("add {0} at the front bolt"), W("add {0} at the rear bolt")},
-              {W("take out {0} at the front bolt"), W("take out {0} at the rear bolt")},
-              W("The same at both bolts is camber; from one bolt to the other is caster."),
-              W("Weight off the arm; both bolts loosened, not taken out."),
-              W("Both bolts to the manual's torque; the stacks seat as they are tightened."),
-              spring_flies},
-    KindWords{"spanning-shims",
-              W("shims across both bolts"),
-              {W("add {0} across both bolts"), nullptr},
-              {W("take out {0} across both bolts"), nullptr},
-              W("A plate across both bolts is camber, and leaves caster alone."),
-              W("Weight off the arm; both bolts loosened, not taken out."),
-              W("Both bolts to the manual's torque; the plate seats as they are tightened."),
-              spring_flies},
-    KindWords{"cam",
-              W("cam bolt"),
-              {W("turn it {0} so that the arm goes out"), nullptr},
-              {W("turn it {0} so that the arm comes in"), nullptr},
-              W("An eccentric works most near the middle of its travel, and not at all at its end."),
-              W("Mark where it stands, then free the nut while the head is held: it jumps."),
-              W("Hold the head while the nut is tightened: it creeps."),
-              nullptr},
-    KindWords{"strut-top",
-              W("strut top"),
-              {W("{0} inward"), W("{0} rearward")},
-              {W("{0} outward"), W("{0} forward")},
-              W("Inward at the top is camber toward negative; rearward is caster."),
-              W("Weight off the wheel; the plate's nuts loosened, never the middle nut of the strut."),
-              W("The plate's nuts crosswise to the manual's torque."),
-              W("The nut in the middle holds the spring together: it stays on.")},
-    KindWords{"upper-joint-slot",
-              W("slot"),
-              {W("{0} outward along the slot"), nullptr},
-              {W("{0} inward along the slot"), nullptr},
-              W("Outward along the slot takes the top of the wheel out."),
-              W("Weight off; mark where the joint stands, then free its nuts."),
-              W("Hold the joint at its mark while the nuts are tightened."),
-              spring_flies},
-    KindWords{"adjustable-arm",
-              W("arm"),
-              {W("{0} longer"), nullptr},
-              {W("{0} shorter"), nullptr},
-              W("A longer upper arm takes the top of the wheel out; a longer lower one its foot."),
-              W("Weight off; free the locknuts at both ends."),
-              W("Both joints of the arm free to tilt, then the locknuts."),
-              spring_flies},
-    KindWords{"radius-rod",
-              W("radius rod"),
-              {W("{0} longer"), nullptr},
-              {W("{0} shorter"), nullptr},
-              W("It moves its arm's outer joint forward or rearward: caster."),
-              W("Free the nuts on both sides of its bush."),
-              W("Tighten the nuts against each other, the bush not twisted."),
-              nullptr},
-    KindWords{"trailing-arm-shims",
-              W("trailing-arm shims"),
-              {W("move {0} of shim so that the pivot goes inward"), nullptr},
-              {W("move {0} of shim so that the pivot goes outward"), nullptr},
-              W("The pivot moved toward the car's middle is toe in."),
-              W("Weight off; the pivot bolt loosened."),
-              W("The pivot bolt to the manual's torque at ride height, so that the bush is not twisted."),
-              W("The arm may have a loaded spring behind it: hold it before the bolt is undone.")},
-    KindWords{"cross-tube",
-              W("tie tube"),
-              {W("{0} longer"), nullptr},
-              {W("{0} shorter"), nullptr},
-              W("One tube for both wheels: it sets total toe, and the wheel that the drag link does not hold "
-                "moves."),
-              W("Free both clamps."),
-              W("Both ends free to tilt, clamp bolts where nothing touches them, then tighten."),
-              nullptr},
-    KindWords{"drag-link",
-              W("drag link"),
-              {W("{0} longer"), nullptr},
-              {W("{0} shorter"), nullptr},
-              W("It turns both front wheels the same way: the steering wheel, not the toe."),
-              W("Free its clamps."),
-              W("Both ends free to tilt, then the clamps."),
-              nullptr},
-};
-
-const KindWords& of(std::string_view kind) {
-    const auto it =
-        std::find_if(kinds.begin(), kinds.end(), [&](const KindWords& k) { return k.kind == kind; });
-    return it == kinds.end() ? kinds.front() : *it;
-}
-
 std::string capital(std::string s) {
     if (!s.empty() && s[0] >= 'a' && s[0] <= 'z') s[0] = static_cast<char>(s[0] - 'a' + 'A');
     return s;
@@ -145,18 +39,18 @@ std::string amount(double by, HandleUnit unit, const Show& how) {
 }
 
 std::string device(const Device& d) {
-    const KindWords& k = of(d.kind);
-    if (!adjuster_kind(d.kind)) return d.id;
-    std::string noun = tr(k.noun);
-    if (d.kind == "cam" && !d.bolt.empty() && d.bolt != "strut")
-        noun = fill(d.bolt == "rear"   ? W("rear {0}")
-                    : d.bolt == "both" ? W("both {0}s")
-                                       : W("front {0}"),
-                    {noun});
-    if (d.kind == "cam" || d.kind == "adjustable-arm" || d.kind == "radius-rod")
-        noun = fill(d.upper_arm ? W("upper {0}") : W("lower {0}"), {noun});
-    if (d.kind == "cross-tube" || d.kind == "drag-link") return capital(noun);
-    return capital(wheel(wheel_of(d))) + ' ' + noun;
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (!kind) return d.id;
+    std::string noun = device_noun(d);
+    return kind->across() ? capital(noun) : capital(wheel(wheel_of(d))) + ' ' + noun;
+}
+
+std::string device_noun(const Device& d) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (!kind) return d.id;
+    std::string noun = tr(kind->words().noun);
+    for (const char* around : kind->which(d)) noun = fill(around, {noun});
+    return noun;
 }
 
 std::string adjuster(const Adjuster& a) {
@@ -167,26 +61,21 @@ std::string adjuster(const Adjuster& a) {
 std::string device_amounts(const Device& d, double first, double second, const Show& how) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return {};
-    const KindWords& k = of(d.kind);
     const auto handles = kind->handles(d);
     std::vector<std::string> parts;
     const std::array by = {first, second};
     for (std::size_t h = 0; h < handles.size() && h < 2; ++h)
         if (by[h] != 0.0)
-            parts.push_back(fill(by[h] > 0 ? k.more[h] : k.less[h], {amount(by[h], handles[h].unit, how)}));
+            parts.push_back(fill(by[h] > 0 ? handles[h].says_more : handles[h].says_less,
+                                 {amount(by[h], handles[h].unit, how)}));
     return listed(parts);
 }
 
 std::string handle_name(const Device& d, int handle) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return {};
-    const auto handles = kind->handles(d);
-    const std::string_view name = handles[static_cast<std::size_t>(handle)].name;
-    if (name == "front") return tr(W("front bolt"));
-    if (name == "rear") return tr(W("rear bolt"));
-    if (name == "in") return tr(W("inward"));
-    if (name == "back") return tr(W("rearward"));
-    return {};
+    const char* where = kind->handles(d)[static_cast<std::size_t>(handle)].says_where;
+    return where ? tr(where) : std::string();
 }
 
 std::string turn_line(const CarCard& car, const PlannedTurn& t, const Show& how) {
@@ -200,11 +89,19 @@ std::string adjuster(const CarCard& car, const std::string& id) {
     return place < 0 ? id : adjuster(car.adjusters[static_cast<std::size_t>(place)]);
 }
 
+namespace {
+std::string said(const Device& d, const char* KindWords::*what) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    const char* text = kind ? kind->words().*what : nullptr;
+    return text ? tr(text) : std::string();
+}
+}  // namespace
+
 std::string why_device(const Device& d) {
-    return tr(of(d.kind).why);
+    return said(d, &KindWords::why);
 }
 std::string loosen_device(const Device& d) {
-    return tr(of(d.kind).loosen);
+    return said(d, &KindWords::loosen);
 }
 std::string lock_shift(const LockShift& l, const Show& how) {
     static constexpr const char* angles[] = {W("toe {0} ±{1}"), W("camber {0} ±{1}"), W("caster {0} ±{1}")};
@@ -212,11 +109,13 @@ std::string lock_shift(const LockShift& l, const Show& how) {
                 {l.angle == 0 ? show_toe(l.by, how) : show(l.by, how), show_plus_minus(l.sigma * k95, how)});
 }
 std::string lock_device(const Device& d) {
-    return tr(of(d.kind).locked);
+    return said(d, &KindWords::locked);
 }
 std::string caution_device(const Device& d) {
-    const char* c = of(d.kind).caution;
-    return c ? tr(c) : std::string();
+    return said(d, &KindWords::caution);
+}
+std::string seen_from(const Device& d) {
+    return said(d, &KindWords::seen_from);
 }
 
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how) {

@@ -77,7 +77,9 @@ std::string unreachable(const Unreachable& what, const CarCard& car, const Show&
 /// angle is not, and its ±.
 std::string without_reading(const Plan& plan, const Show& how = {});
 
-std::string device(const Device& d);  ///< Left front upper-arm shims
+std::string device(const Device& d);       ///< Left front upper-arm shims
+std::string device_noun(const Device& d);  ///< upper-arm shims
+std::string seen_from(const Device& d);    ///< from where it is drawn
 std::string adjuster(const Adjuster& a);
 /// By its name on the card; as it is where the card has no such one.
 std::string adjuster(const CarCard& car, const std::string& id);

@@ -3,12 +3,9 @@
 
 #include <string>
 
-namespace fairchalk::words {
+#include "core/marked.h"
 
-/// Marks a text for lupdate and leaves it as it is.
-constexpr const char* W(const char* text) {
-    return text;
-}
+namespace fairchalk::words {
 
 std::string tr(const char* source);
 

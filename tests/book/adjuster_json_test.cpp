@@ -65,6 +65,58 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
     EXPECT_EQ(back(R"({"id":"m","kind":"magnets","wheel":"front-left"})").kind, "magnets") << "kept";
 }
 
+TEST(AdjusterJson, EveryFieldOfEveryKindIsReadAndWritten) {
+    for (const AdjusterKind* k : adjuster_kinds()) {
+        Json said = {{"id", "a"}, {"kind", k->name()}, {"wheel", "rear-left"}};
+        for (const DeviceField& f : k->fields()) {
+            EXPECT_TRUE(f.key && !said.contains(f.key)) << k->name() << ' ' << f.key;
+            if (const auto* flag = std::get_if<DeviceField::Flag>(&f.what)) {
+                said[f.key] = flag->set;
+                if (flag->yes_no()) said[f.key] = true;
+            } else if (const auto* word = std::get_if<DeviceField::Word>(&f.what)) {
+                said[f.key] = word->words.back();
+            } else if (std::holds_alternative<DeviceField::Long>(f.what)) {
+                said[f.key] = "33 mm";
+            } else if (std::holds_alternative<DeviceField::Degrees>(f.what)) {
+                said[f.key] = "12 deg";
+            }
+        }
+        EXPECT_EQ(json_of(adjuster_from(Node(said, "it"))), said) << k->name();
+        for (const DeviceField& f : k->fields()) {
+            Json wrong = said;
+            wrong[f.key] = "sideways";
+            if (!said.contains(f.key)) continue;  // of every kind, tested apart
+            EXPECT_THROW(adjuster_from(Node(wrong, "it")), FileError) << k->name() << ' ' << f.key;
+        }
+    }
+}
+
+TEST(AdjusterJson, WhatAJobTaughtComesOntoTheCardAndTheRestStays) {
+    const Json card = parse_json(R"({"adjusters": [
+        {"id": "cam", "kind": "cam", "wheel": "front-left", "bolt": "front", "at": "10 deg", "note": "new bush",
+         "response": {"camber": 0.1}, "stacks": {}},
+        {"id": "rod", "kind": "steering-rod", "wheel": "front-left", "rod": "behind-axle", "pitch": "1.5 mm",
+         "bought": "May"},
+        {"id": "it", "kind": "magnets", "strength": "12 deg"}]})");
+    Device cam = std::get<Device>(adjuster_from(Node(card["adjusters"][0], "adjusters[0]")));
+    cam.at_deg = -5;
+    cam.response = {{"", Wheel::front_left, 1, 0.08, 0.004}};
+    const Json taught = taught_json(cam, card);
+    EXPECT_EQ(taught["note"], "new bush");
+    EXPECT_FALSE(taught.contains("arm")) << "what nobody has said is not said now";
+    EXPECT_EQ(std::get<Device>(adjuster_from(Node(taught, "it"))).at_deg, -5);
+    EXPECT_EQ(taught["response"]["camber"]["deg"], 0.08);
+    EXPECT_FALSE(taught.contains("stacks")) << "what is in there is not known any more";
+    Rod rod = std::get<Rod>(adjuster_from(Node(card["adjusters"][1], "adjusters[1]")));
+    rod.arm = Length::from_mm(141);
+    rod.arm_sigma = Length::from_mm(2);
+    EXPECT_EQ(taught_json(rod, card)["bought"], "May");
+    EXPECT_NEAR(std::get<Rod>(adjuster_from(Node(taught_json(rod, card), "it"))).arm->mm(), 141, 1e-9);
+    EXPECT_EQ(taught_json(adjuster_from(Node(card["adjusters"][2], "adjusters[2]")), card),
+              card["adjusters"][2])
+        << "a kind that is only kept is kept whole";
+}
+
 TEST(AdjusterJson, AResponseIsWhatOneUnitDoes) {
     const Device d = back(R"({"id":"s","kind":"shim-pair","wheel":"front-right",
         "response":{"front":{"camber":{"deg":0.09,"sigma_deg":0.01},"caster":{"deg":0.17,"sigma_deg":0.02}},"rear":{"camber":"0.1 deg","camber_sigma":"0.02 deg"}}})");

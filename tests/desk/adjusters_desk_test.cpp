@@ -7,6 +7,7 @@
 #include "floor/device_drawing.h"
 #include "floor/turn_view.h"
 #include "lock/lock_guide.h"
+#include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -256,6 +257,19 @@ TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {
         }
         desk->settle();
     };
+    // Only what can set it is offered.
+    const auto offered = [&](const QString& item) {
+        pointAt("front-left");
+        while (!window->slate().guide()->subtitle().contains(item)) window->slate().step(+1);
+        QStringList out;
+        for (const auto& act : window->slate().guide()->acts()) out << act.id;
+        return out.join(' ');
+    };
+    EXPECT_TRUE(offered("toe is").startsWith("none rods shims cams tube")) << offered("toe is").toStdString();
+    EXPECT_TRUE(offered("camber is").startsWith("none rods shims plates cams slots top-plates arms"))
+        << offered("camber is").toStdString();
+    EXPECT_TRUE(offered("caster is").startsWith("none rods shims cams top-plates radius-rods"))
+        << offered("caster is").toStdString();
     say("front-left", "camber is adjusted by", "shims");
     const Device* d = desk->job().car.device("shim-pair-front-left");
     ASSERT_TRUE(d);
@@ -391,7 +405,7 @@ TEST(DeviceDrawing, EveryKindIsDrawnAndShowsItsWay) {
         if (kind->handles(d).size() > 1) {
             EXPECT_NE(drawn(0, one), drawn(one, 0)) << d.kind << ": and which handle";
         }
-        EXPECT_FALSE(seenFrom(d).isEmpty());
+        EXPECT_FALSE(words::seen_from(d).empty());
     }
 }
 

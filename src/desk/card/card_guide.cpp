@@ -11,6 +11,7 @@
 #include <QFileInfo>
 #include <QImage>
 
+#include "book/adjuster_json.h"
 #include "book/target_text.h"
 #include "core/adjuster.h"
 #include "look/chalk.h"
@@ -32,21 +33,45 @@ const book::Json* find(const book::Json& card, const std::vector<std::string>& p
     return at;
 }
 
-/// What an angle is said to be adjusted by, and the adjusters that are meant.
+bool onStruts(const book::Json& card, Wheel w) {
+    const book::Json* suspension = find(card, {std::string(name_of(axle_of(w))), "suspension"});
+    return suspension && *suspension == name_of(Suspension::strut);
+}
+
+/// An adjuster that is meant by what an angle is said to be adjusted by.
 struct Meant {
-    const char* choice;
-    const char* angle;  ///< toe, camber or caster; null: any
-    const char* kind;
-    const char* bolt;  ///< of a cam or slot
+    const AdjusterKind* kind;
+    CardChoice choice;
+
+    book::Json json(Wheel w) const {
+        std::string id(kind->name());
+        if (!kind->across())
+            id += (choice.tag.empty() ? "" : "-" + std::string(choice.tag)) + "-" + std::string(name_of(w));
+        const Wheel at = kind->across() ? wheel_at(axle_of(w), kind->usual_side()) : w;
+        book::Json d = {{"id", id}, {"kind", kind->name()}, {"wheel", name_of(at)}};
+        for (const auto& [key, word] : choice.set) d[std::string(key)] = word;
+        return d;
+    }
+    bool serves(Wheel w, int angle) const {
+        const book::Json d = json(w);
+        return (serves_of(book::adjuster_from(book::Node(d, {}))) >> angle & 1) != 0;
+    }
 };
-constexpr std::array meant = {
-    Meant{"shims", "toe", "trailing-arm-shims", ""}, Meant{"shims", nullptr, "shim-pair", ""},
-    Meant{"plates", nullptr, "spanning-shims", ""},  Meant{"cams", "toe", "cam", "both"},
-    Meant{"cams", nullptr, "cam", "front"},          Meant{"cams", nullptr, "cam", "rear"},
-    Meant{"slots", nullptr, "upper-joint-slot", ""}, Meant{"top-plates", nullptr, "strut-top", ""},
-    Meant{"arms", nullptr, "adjustable-arm", ""},    Meant{"radius-rods", nullptr, "radius-rod", ""},
-    Meant{"tube", "toe", "cross-tube", ""},          Meant{"tube", "toe", "drag-link", ""},
-};
+
+/// All that can be said of this angle of this wheel; one word may mean several adjusters.
+std::vector<Meant> choicesFor(const book::Json& card, Wheel w, const std::string& angle) {
+    std::vector<Meant> out;
+    for (const AdjusterKind* kind : adjuster_kinds())
+        for (const CardChoice& c : kind->on_card(onStruts(card, w)))
+            if (c.angle.empty() || c.angle == angle) out.push_back({kind, c});
+    // What is for this very angle comes before what is for any.
+    std::erase_if(out, [&](const Meant& m) {
+        return m.choice.angle.empty() && std::any_of(out.begin(), out.end(), [&](const Meant& o) {
+                   return o.choice.word == m.choice.word && !o.choice.angle.empty();
+               });
+    });
+    return out;
+}
 
 /// The adjusters that all that is said under `adjust` asks for, by id.
 std::map<std::string, book::Json> wantedDevices(const book::Json& card) {
@@ -55,29 +80,12 @@ std::map<std::string, book::Json> wantedDevices(const book::Json& card) {
     for (const auto& [wheel, angles] : card["adjust"].items()) {
         const auto w = wheel_named(wheel);
         if (!w || !angles.is_object()) continue;
-        for (const auto& [angle, value] : angles.items()) {
-            if (!value.is_string()) continue;
-            bool own = false;  // a row for this very angle comes before one for any
-            for (const Meant& m : meant) own = own || (value == m.choice && m.angle && angle == m.angle);
-            for (const Meant& m : meant) {
-                if (value != m.choice || (m.angle ? angle != m.angle : own)) continue;
-                const std::string kind = m.kind, bolt = m.bolt;
-                // One tube and one drag link serve both wheels.
-                const bool across = kind == "cross-tube" || kind == "drag-link";
-                const std::string id = across ? kind : kind + (bolt.empty() ? "" : "-" + bolt) + "-" + wheel;
-                book::Json d = {{"id", id}, {"kind", kind}};
-                d["wheel"] = kind == "cross-tube"  ? "front-right"
-                             : kind == "drag-link" ? "front-left"
-                                                   : wheel;
-                const book::Json* suspension = find(card, {std::string(name_of(axle_of(*w))), "suspension"});
-                const bool strut = suspension && *suspension == "strut";
-                if (kind == "cam" && m.angle) d["angle"] = "toe";
-                if (kind == "cam") d["bolt"] = bolt;
-                if (kind == "upper-joint-slot" && strut) d["bolt"] = "strut";
-                if (kind == "adjustable-arm") d["arm"] = strut ? "lower" : "upper";
-                out[id] = d;
-            }
-        }
+        for (const auto& [angle, value] : angles.items())
+            for (const Meant& m : choicesFor(card, *w, angle))
+                if (value == m.choice.word) {
+                    const book::Json d = m.json(*w);
+                    out[d["id"]] = d;
+                }
     }
     return out;
 }
@@ -139,62 +147,32 @@ QString textOfShims(const book::Json& list) {
 
 /// What is asked of each adjuster of a wheel: only what its kind needs.
 void CardGuide::addDeviceItems(Group& g, const Device& d) const {
-    const auto add = [&](const char* key, const QString& name, Item::Type type, const QString& hint,
-                         std::vector<std::pair<std::string, QString>> choices = {},
-                         std::vector<std::string> path = {}) {
-        Item i{q(d.id) + QLatin1Char(':') + QString::fromLatin1(key),
-               name,
-               type,
-               path.empty() ? std::vector<std::string>{key} : std::move(path),
-               {},
-               std::move(choices),
-               hint};
+    const AdjusterKind& kind = *adjuster_kind(d.kind);
+    const QString what = q(words::device_noun(d));
+    for (const DeviceField& f : kind.fields()) {
+        if (!f.asks) continue;
+        Item i;
         i.device = d.id;
+        i.id = q(d.id) + QLatin1Char(':') + QString::fromLatin1(f.key);
+        i.name = QStringLiteral("%1: %2").arg(what, q(words::fill(f.asks, {})));
+        i.hint = q(words::fill(f.hint, {}));
+        i.path = {f.key};
+        i.type = Type::length;
+        if (const auto* flag = std::get_if<DeviceField::Flag>(&f.what)) {
+            i.type = Type::choice;
+            i.choices = {{std::string(flag->unset), q(words::fill(flag->says_unset, {}))},
+                         {std::string(flag->set), q(words::fill(flag->says_set, {}))}};
+        } else if (const auto* stack = std::get_if<DeviceField::Stack>(&f.what)) {
+            i.type = Type::shims;
+            i.path = {"stacks", std::string(kind.stacks()[static_cast<std::size_t>(stack->which)])};
+        } else if (std::holds_alternative<DeviceField::End>(f.what)) {
+            i.path = {"range", f.key};
+        }
+        if (std::holds_alternative<DeviceField::Degrees>(f.what) ||
+            (std::holds_alternative<DeviceField::Step>(f.what) &&
+             kind.handles(d).front().unit == HandleUnit::degree))
+            i.type = Type::angle;
         g.items.push_back(std::move(i));
-    };
-    using T = Item::Type;
-    const QString what = q(words::device(d)).section(QLatin1Char(' '), 2);
-    const auto named = [&](const QString& text) { return QStringLiteral("%1: %2").arg(what, text); };
-    const std::vector<std::pair<std::string, QString>> arms = {{"upper", tr("the upper arm")},
-                                                               {"lower", tr("the lower arm")}};
-    if (d.kind == "shim-pair" || d.kind == "spanning-shims") {
-        add("pushes", named(tr("more of them push the arm")), T::choice, {},
-            {{"out", tr("outward")}, {"in", tr("inward")}});
-        add("front", named(tr("in the front stack now")), T::shims, tr("2 of 1 mm, 0.5 mm"), {},
-            {"stacks", "front"});
-        if (d.kind == "shim-pair")
-            add("rear", named(tr("in the rear stack now")), T::shims, tr("1 mm, 0.5 mm"), {},
-                {"stacks", "rear"});
-        add("joint_height", named(tr("upper joint over the lower")), T::length, QStringLiteral("320 mm"));
-        if (d.kind == "shim-pair")
-            add("bolt_spacing", named(tr("bolt to bolt")), T::length, QStringLiteral("280 mm"));
-    } else if (d.kind == "cam") {
-        add("arm", named(tr("it is at")), T::choice, {}, arms);
-        add("eccentricity", named(tr("off its middle")), T::length, QStringLiteral("5 mm"));
-        add("at", named(tr("it stands, from the middle, outward +")), T::angle, QStringLiteral("0 deg"));
-        add("step", named(tr("a mark or click")), T::angle, QStringLiteral("15 deg"));
-    } else if (d.kind == "strut-top" || d.kind == "upper-joint-slot") {
-        add("joint_height", named(tr("its height over the lower joint")), T::length,
-            QStringLiteral("640 mm"));
-        add("least", named(tr("it still goes the other way")), T::length, QStringLiteral("-6 mm"), {},
-            {"range", "least"});
-        add("most", named(tr("it still goes inward, rearward")), T::length, QStringLiteral("6 mm"), {},
-            {"range", "most"});
-    } else if (d.kind == "adjustable-arm" || d.kind == "radius-rod") {
-        add("arm", named(tr("it is at")), T::choice, {}, arms);
-        if (d.kind == "radius-rod")
-            add("runs", named(tr("its body end lies")), T::choice, {},
-                {{"ahead", tr("ahead of the axle")}, {"behind", tr("behind the axle")}});
-        add("pitch", named(tr("thread pitch")), T::length, QStringLiteral("1.5 mm"));
-    } else if (d.kind == "trailing-arm-shims") {
-        add("pivot_to_hub", named(tr("pivot to hub")), T::length, QStringLiteral("430 mm"));
-    } else if (d.kind == "cross-tube" || d.kind == "drag-link") {
-        add("rod", named(tr("it runs")), T::choice, {},
-            {{"behind-axle", tr("behind the axle")}, {"ahead-of-axle", tr("ahead of the axle")}});
-        add("pitch", named(tr("thread pitch")), T::length, QStringLiteral("1.5 mm"));
-        add("double_ended", named(tr("threads")), T::choice, {},
-            {{"false", tr("one")}, {"true", tr("left and right: twice a turn")}});
-        add("arm", named(tr("steering arm")), T::length, QStringLiteral("150 mm"));
     }
 }
 
@@ -248,6 +226,7 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
         g.items.push_back(text("tire", tr("rims and tires"), {axle, "tire"}, "195/65 R 15"));
         out.push_back(g);
     }
+    const book::Json card = desk_.cardJson();
     for (Wheel w : all_wheels) {
         const std::string at(name_of(w));
         const bool front = axle_of(w) == Axle::front, left = side_of(w) == Side::left;
@@ -261,20 +240,16 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
                            "2.2 bar"});
         g.items.push_back(
             length("height", tr("ride height"), {"ride_heights", at}, Bounded::ride_height, "365 mm"));
-        for (const char* angle : {"toe", "camber", "caster"}) {
-            if (!front && std::string(angle) == "caster") continue;
+        for (int a = 0; a < (front ? 3 : 2); ++a) {
+            const char* angle = std::array{"toe", "camber", "caster"}[static_cast<std::size_t>(a)];
+            std::vector<std::pair<std::string, QString>> by = {{"none", tr("nothing: no adjuster")},
+                                                               {"rods", tr("rods or links")}};
+            for (const Meant& m : choicesFor(card, w, angle))
+                if (m.serves(w, a) && std::none_of(by.begin(), by.end(),
+                                                   [&](const auto& b) { return b.first == m.choice.word; }))
+                    by.emplace_back(std::string(m.choice.word), q(words::fill(m.choice.says, {})));
             g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(QString::fromLatin1(angle)),
-                                     {"adjust", at, angle},
-                                     {{"none", tr("nothing: no adjuster")},
-                                      {"rods", tr("rods or links")},
-                                      {"shims", tr("shims")},
-                                      {"plates", tr("plates across both bolts")},
-                                      {"cams", tr("cams")},
-                                      {"slots", tr("slots")},
-                                      {"top-plates", tr("top plates")},
-                                      {"arms", tr("adjustable arms")},
-                                      {"radius-rods", tr("radius rods")},
-                                      {"tube", tr("one tube and a drag link")}}));
+                                     {"adjust", at, angle}, std::move(by)));
         }
         for (const Adjuster& a : desk_.car().adjusters)
             if (const Device* d = std::get_if<Device>(&a); d && adjuster_kind(d->kind) && wheel_of(*d) == w)

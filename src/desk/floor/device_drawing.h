@@ -10,8 +10,6 @@ namespace fairchalk::desk {
 
 /// A device as the mechanic sees it, with what is done to it: plates added or taken out, the way it goes.
 void drawDevice(QPainter& p, const QRectF& box, const Device& device, const PlannedTurn& turn);
-/// From where it is drawn: "from the wheel arch, the front of the car to the right".
-QString seenFrom(const Device& device);
 
 /// An arrow with a head.
 void arrow(QPainter& p, QPointF from, QPointF to);

@@ -225,7 +225,7 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
                q(words::device_amounts(d, turn.turns, turn.second, how_)));
     p.setFont(type(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(l + 30, t + 48, w * 0.6, 16), Qt::AlignLeft, seenFrom(d));
+    p.drawText(QRectF(l + 30, t + 48, w * 0.6, 16), Qt::AlignLeft, q(words::seen_from(d)));
     drawDevice(p, QRectF(l + 26, t + 88, w * 0.5, std::max(70.0, std::min(104.0, box.height() - 210))), d,
                turn);
 

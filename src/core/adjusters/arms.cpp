@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <array>
+
+#include "core/adjusters/common.h"
+
+namespace fairchalk::adjusters {
+namespace {
+
+/// An arm, or a rod in place of one of its legs, that is made longer by its thread.
+class ThreadedArm : public AdjusterKind {
+  public:
+    std::vector<DeviceField> fields() const override {
+        return {arm_field(),
+                pitch_field(),
+                {"double_ended",
+                 DeviceField::Flag{&Device::double_ended, "false", "true", W("one"),
+                                   W("left and right: twice a turn")},
+                 W("threads")},
+                length_field("joint_height", &Device::joint_height, nullptr, ""),
+                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+    }
+    std::vector<const char*> which(const Device& d) const override {
+        return {d.upper_arm ? W("upper {0}") : W("lower {0}")};
+    }
+    std::vector<Handle> handles(const Device& d) const override { return {threaded_handle(d, 0.5)}; }
+    Sketch sketch(const Device&, std::array<double, 2> by, Sketch::Point size) const override {
+        return threaded_sketch(by[0], size);
+    }
+
+  protected:
+    bool on_strut(const Device& d, const CarCard& car) const override {
+        return AdjusterKind::on_strut(d, car) || arm_below_strut(d, car);
+    }
+};
+
+class AdjustableArm : public ThreadedArm {
+    std::string_view name() const override { return "adjustable-arm"; }
+    std::vector<CardChoice> on_card(bool strut) const override {
+        return {{"arms", W("adjustable arms"), "", "", {{"arm", strut ? "lower" : "upper"}}}};
+    }
+    KindWords words() const override {
+        return {W("arm"),
+                W("A longer upper arm takes the top of the wheel out; a longer lower one its foot."),
+                W("Weight off; free the locknuts at both ends."),
+                W("Both joints of the arm free to tilt, then the locknuts."),
+                spring_flies,
+                W("the middle of the car to the left, the wheel to the right")};
+    }
+    CornerMove move(const Device& d, int, double turns) const override {
+        const double mm = pitch_of(d) * turns;
+        return d.upper_arm ? longer({Link::uca_front, Link::uca_rear}, mm)
+                           : longer({Link::lca_front, Link::lca_rear}, mm);
+    }
+    int serves(const Device&) const override { return serves_camber; }
+};
+
+/// A rod from the body to an arm's outer end, in place of the arm's front or rear leg.
+class RadiusRod : public ThreadedArm {
+    std::string_view name() const override { return "radius-rod"; }
+    std::vector<DeviceField> fields() const override {
+        std::vector<DeviceField> out = ThreadedArm::fields();
+        out.insert(out.begin() + 1, {"runs",
+                                     DeviceField::Flag{&Device::runs_behind, "ahead", "behind",
+                                                       W("ahead of the axle"), W("behind the axle")},
+                                     W("its body end lies")});
+        return out;
+    }
+    std::vector<CardChoice> on_card(bool) const override { return {{"radius-rods", W("radius rods")}}; }
+    KindWords words() const override {
+        return {W("radius rod"),
+                W("It moves its arm's outer joint forward or rearward: caster."),
+                W("Free the nuts on both sides of its bush."),
+                W("Tighten the nuts against each other, the bush not twisted."),
+                nullptr,
+                W("its body end to the left, the arm to the right")};
+    }
+    CornerMove move(const Device& d, int, double turns) const override {
+        const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)
+                                      : (d.runs_behind ? Link::lca_rear : Link::lca_front);
+        return longer({link}, pitch_of(d) * turns);
+    }
+    int serves(const Device&) const override { return serves_caster; }
+    bool wants_jacking() const override { return false; }
+};
+
+const AdjustableArm adjustable_arm;
+const RadiusRod radius_rod;
+constexpr std::array<const AdjusterKind*, 2> kinds = {&adjustable_arm, &radius_rod};
+
+}  // namespace
+
+std::span<const AdjusterKind* const> arms() {
+    return kinds;
+}
+
+}  // namespace fairchalk::adjusters

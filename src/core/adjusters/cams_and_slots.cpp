@@ -1,0 +1,218 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+
+#include "core/adjusters/common.h"
+
+namespace fairchalk::adjusters {
+namespace {
+
+using Point = Sketch::Point;
+constexpr double deg = std::numbers::pi / 180.0;
+
+DeviceField height_field() {
+    return length_field("joint_height", &Device::joint_height, W("its height over the lower joint"),
+                        "640 mm");
+}
+std::vector<DeviceField> ends_of_slot() {
+    return {{"least", DeviceField::End{false}, W("it still goes the other way"), "-6 mm"},
+            {"most", DeviceField::End{true}, W("it still goes inward, rearward"), "6 mm"}};
+}
+
+/// An eccentric bolt: its point goes out by eccentricity x sine; of what it did near its middle, nothing is
+/// left at the end of its travel.
+class Cam : public AdjusterKind {
+    static constexpr double end = 90.0;  ///< beyond it, it comes back
+
+    std::string_view name() const override { return "cam"; }
+    std::vector<DeviceField> fields() const override {
+        return {arm_field(),
+                {"bolt", DeviceField::Word{&Device::bolt, {"front", "rear", "both", "strut"}}},
+                length_field("eccentricity", &Device::eccentricity, W("off its middle"), "5 mm"),
+                {"at", DeviceField::Degrees{&Device::at_deg, end}, W("it stands, from the middle, outward +"),
+                 "0 deg"},
+                {"step", DeviceField::Step{}, W("a mark or click"), "15 deg"},
+                length_field("joint_height", &Device::joint_height, nullptr, ""),
+                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+    }
+    std::vector<CardChoice> on_card(bool) const override {
+        return {{"cams", W("cams"), "toe", "both", {{"angle", "toe"}, {"bolt", "both"}}},
+                {"cams", W("cams"), "", "front", {{"bolt", "front"}}},
+                {"cams", W("cams"), "", "rear", {{"bolt", "rear"}}}};
+    }
+    KindWords words() const override {
+        return {W("cam bolt"),
+                W("An eccentric works most near the middle of its travel, and not at all at its end."),
+                W("Mark where it stands, then free the nut while the head is held: it jumps."),
+                W("Hold the head while the nut is tightened: it creeps."),
+                nullptr,
+                W("the bolt's head, toward you")};
+    }
+    std::vector<const char*> which(const Device& d) const override {
+        std::vector<const char*> out;
+        if (!d.bolt.empty() && d.bolt != "strut")
+            out.push_back(d.bolt == "rear"   ? W("rear {0}")
+                          : d.bolt == "both" ? W("both {0}s")
+                                             : W("front {0}"));
+        out.push_back(d.upper_arm ? W("upper {0}") : W("lower {0}"));
+        return out;
+    }
+    Sketch sketch(const Device& d, std::array<double, 2> by, Point size) const override {
+        Sketch s;
+        const Point at(90, size.y() / 2);
+        const double r = 38;
+        const auto tip = [](double degrees) {
+            return Point(std::sin(degrees * deg), -std::cos(degrees * deg));
+        };
+        s.circle(outline, at, r);
+        for (int k = -90; k <= 90; k += 15)
+            s.line(detail, at + tip(k) * (r + 4), at + tip(k) * (r + (k % 45 == 0 ? 12 : 8)));
+        s.line({Sketch::Ink::part, 2.2, true}, at, at + tip(d.at_deg) * r);
+        s.line({Sketch::Ink::change, 3.2}, at, at + tip(d.at_deg + by[0]) * r);
+        s.arc({Sketch::Ink::change, 3.2}, at, r - 12, 90.0 - d.at_deg, -by[0]);
+        s.note(at + Point(r + 18, -26), 220, W("dashed: as it stands"), false);
+        s.note(at + Point(r + 18, -4), 220, W("marks every 15° from its middle"), false);
+        return s;
+    }
+    std::vector<Handle> handles(const Device& d) const override {
+        Handle h =
+            with_words(handle(d, "", HandleUnit::degree, "out", "in", 5.0, end),
+                       W("turn it {0} so that the arm goes out"), W("turn it {0} so that the arm comes in"));
+        if (!d.least) h.least = -end - d.at_deg;
+        if (!d.most) h.most = end - d.at_deg;
+        return {h};
+    }
+    double travel(const Device& d, double amount) const override {
+        return (std::sin((d.at_deg + amount) * deg) - std::sin(d.at_deg * deg)) / deg;
+    }
+    void turned(Device& d, std::array<double, 2> by) const override {
+        AdjusterKind::turned(d, by);
+        d.at_deg = std::clamp(d.at_deg + by[0], -end, end);
+    }
+    CornerMove move(const Device& d, int, double amount) const override {
+        const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * deg;
+        // A cam that sets toe is at the inner end of the link that steers or holds the wheel.
+        if (d.angle == "toe") return moved(Hardpoint::rod_inner, 0, mm);
+        if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
+        const Hardpoint front = d.upper_arm ? Hardpoint::uca_front : Hardpoint::lca_front,
+                        rear = d.upper_arm ? Hardpoint::uca_rear : Hardpoint::lca_rear;
+        CornerMove m = moved(d.bolt == "rear" ? rear : front, 0, mm);
+        if (d.bolt == "both") m.at(rear).y() = mm;
+        return m;
+    }
+    int serves(const Device& d) const override {
+        if (d.angle == "toe") return serves_toe;
+        return d.bolt == "strut" || d.bolt == "both" ? serves_camber : serves_camber | serves_caster;
+    }
+    bool wants_jacking() const override { return false; }
+    bool keeps_included_angle() const override { return false; }
+    bool on_strut(const Device& d, const CarCard& car) const override {
+        return AdjusterKind::on_strut(d, car) || arm_below_strut(d, car);
+    }
+};
+
+class StrutTop : public AdjusterKind {
+    std::string_view name() const override { return "strut-top"; }
+    std::vector<DeviceField> fields() const override {
+        std::vector<DeviceField> out = ends_of_slot();
+        out.insert(out.begin(), height_field());
+        return out;
+    }
+    std::vector<CardChoice> on_card(bool) const override { return {{"top-plates", W("top plates")}}; }
+    KindWords words() const override {
+        return {W("strut top"),
+                W("Inward at the top is camber toward negative; rearward is caster."),
+                W("Weight off the wheel; the plate's nuts loosened, never the middle nut of the strut."),
+                W("The plate's nuts crosswise to the manual's torque."),
+                W("The nut in the middle holds the spring together: it stays on."),
+                W("from above, over the wing")};
+    }
+    Sketch sketch(const Device&, std::array<double, 2> by, Point size) const override {
+        Sketch s;
+        const Point at(110, size.y() / 2);
+        s.circle(outline, at, 46);
+        for (double a : {0.5, 2.6, 4.7})
+            s.box(outline, at + Point(60 * std::cos(a) - 11, 60 * std::sin(a) - 5), 22, 10,
+                  Sketch::Fill::none, 5);
+        s.circle(outline, at, 9);
+        // The car's middle is up here, its front to the right.
+        if (by[0] != 0.0) s.arrow(change, at, at + Point(0, by[0] > 0 ? -36 : 36));
+        if (by[1] != 0.0) s.arrow(change, at, at + Point(by[1] > 0 ? -36 : 36, 0));
+        s.note({at.x() - 70, -14}, 140, W("middle of the car"));
+        s.note(at + Point(80, -9), 90, W("front →"), false);
+        return s;
+    }
+    std::vector<Handle> handles(const Device& d) const override {
+        return {with_words(handle(d, "in", HandleUnit::mm, "inward", "outward", 1.0, 12.0), W("{0} inward"),
+                           W("{0} outward"), W("inward")),
+                with_words(handle(d, "back", HandleUnit::mm, "rearward", "forward", 1.0, 12.0),
+                           W("{0} rearward"), W("{0} forward"), W("rearward"))};
+    }
+    CornerMove move(const Device&, int h, double mm) const override {
+        return h == 0 ? moved(Hardpoint::top, 0, -mm) : moved(Hardpoint::top, -mm, 0);
+    }
+    int serves(const Device&) const override { return serves_camber | serves_caster; }
+    bool on_strut(const Device&, const CarCard&) const override { return true; }
+};
+
+/// The joint slid along its slot at the arm, or the strut along its own at the upright: outward, the top of
+/// the wheel goes with it.
+class UpperJointSlot : public AdjusterKind {
+    std::string_view name() const override { return "upper-joint-slot"; }
+    std::vector<DeviceField> fields() const override {
+        std::vector<DeviceField> out = ends_of_slot();
+        out.insert(out.begin(), height_field());
+        out.push_back({"bolt", DeviceField::Word{&Device::bolt, {"strut"}}});
+        out.push_back(length_field("bolt_spacing", &Device::bolt_spacing, nullptr, ""));
+        return out;
+    }
+    std::vector<CardChoice> on_card(bool strut) const override {
+        CardChoice c{"slots", W("slots")};
+        if (strut) c.set = {{"bolt", "strut"}};
+        return {c};
+    }
+    KindWords words() const override {
+        return {W("slot"),
+                W("Outward along the slot takes the top of the wheel out."),
+                W("Weight off; mark where the joint stands, then free its nuts."),
+                W("Hold the joint at its mark while the nuts are tightened."),
+                spring_flies,
+                W("from above, the wheel to the right")};
+    }
+    Sketch sketch(const Device&, std::array<double, 2> by, Point size) const override {
+        Sketch s;
+        const Point at(120, size.y() / 2), to = at + Point(std::clamp(by[0] * 8, -50.0, 50.0), 0);
+        s.box(outline, at - Point(70, 17), 140, 34, Sketch::Fill::none, 17);
+        s.circle({Sketch::Ink::part, 1.8, true}, at, 13);
+        s.circle(change, to, 13);
+        s.arrow(change, at + Point(0, 34), to + Point(0, 34));
+        s.note(at + Point(-130, -44), 120, W("middle of the car"));
+        s.note(at + Point(40, -44), 80, W("wheel"));
+        return s;
+    }
+    std::vector<Handle> handles(const Device& d) const override {
+        return {with_words(handle(d, "", HandleUnit::mm, "out", "in", 0.5, 8.0),
+                           W("{0} outward along the slot"), W("{0} inward along the slot"))};
+    }
+    CornerMove move(const Device& d, int, double mm) const override {
+        if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
+        return longer({Link::uca_front, Link::uca_rear}, mm);
+    }
+    int serves(const Device&) const override { return serves_camber; }
+    bool keeps_included_angle() const override { return false; }
+};
+
+const Cam cam;
+const UpperJointSlot upper_joint_slot;
+const StrutTop strut_top;
+constexpr std::array<const AdjusterKind*, 3> kinds = {&cam, &upper_joint_slot, &strut_top};
+
+}  // namespace
+
+std::span<const AdjusterKind* const> cams_and_slots() {
+    return kinds;
+}
+
+}  // namespace fairchalk::adjusters
