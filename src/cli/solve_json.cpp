@@ -333,7 +333,7 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
         j[std::string(handles[1].name) + '_' + std::string(name_of(handles[1].unit))] = t.second;
     }
     j["say"] = words::turn_line(car, t);
-    j["because"] = words::why_device(d);
+    j["because"] = t.at_edge ? words::at_edge(t) : words::why_device(d);
     j["loosen"] = words::loosen_device(d);
     if (const std::string caution = words::caution_device(d); !caution.empty()) j["caution"] = caution;
     for (const ShimMove& m : t.shims) {

@@ -69,7 +69,7 @@ struct KindWords {
     const char* loosen;     ///< what comes loose first
     const char* locked;     ///< what holds it, and what locking does
     const char* caution;    ///< or null
-    const char* seen_from;  ///< from where it is drawn
+    const char* seen_from;  ///< from where it is drawn; {0} the side to which the front of the car is
 };
 
 /// A kind of adjuster: all there is to know of it, for the estimate, the plan, the job file, the card, the

@@ -357,6 +357,8 @@ bool reached_by(const Target& t, const std::vector<Lever>& levers) {
 constexpr double turn_below = 0.35;
 /// A turn that gains less chance than this is not worth the lying down.
 constexpr double worth_turning = 0.05;
+/// Nor is one that spoils others, for less than this of its own.
+constexpr double worth_setting_again = 0.2;
 
 Measure mostly_about(const Lever& l) {
     return (l.serves & serves_caster) != 0 && (l.serves & serves_camber) == 0 ? Measure::caster
@@ -652,19 +654,37 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         plan.next = any_unknown ? NextStep::read : NextStep::done;
         return plan;
     }
-    // Plans the turns; with `must_help` only if they make it likelier that all is inside.
-    const auto planned = [&](const std::vector<Lever>& with, bool must_help) {
-        const auto turns = best_turns(car, p, with, misses_of(about, p, with, steering_known));
-        After after{p, with, turns};
-        const Expected then = outcome_of(after, plan.before, steering_known);
-        if (must_help && then.probability < now.probability + worth_turning) return false;
+    struct Candidate {
+        std::vector<Lever> with;
+        std::vector<double> turns;
+        Expected then;
+    };
+    const auto candidate = [&](std::vector<Lever> with) {
+        Candidate c{std::move(with), {}, {}};
+        c.turns = best_turns(car, p, c.with, misses_of(about, p, c.with, steering_known));
+        c.then = outcome_of(After{p, c.with, c.turns}, plan.before, steering_known);
+        return c;
+    };
+    const auto planned = [&](const Candidate& c) {
+        const After after{p, c.with, c.turns};
         plan.turns = turns_from(after, e, steering_known, car);
         if (plan.turns.empty()) return false;
+        for (PlannedTurn& t : plan.turns) {
+            bool close = false, out = false;
+            for (const Lever& l : c.with)
+                for (const Verdict& v : about)
+                    if (l.id() == t.adjuster && reaches(l, v.target)) {
+                        close = close || v.call == Call::too_close;
+                        out = out || v.call == Call::outside;
+                    }
+            // A toe is set to the thrust line and by its total: its own edge is not what it is turned for.
+            t.at_edge = close && !out && t.about != Measure::toe;
+        }
         plan.next = NextStep::turn;
-        plan.after = then.verdicts;
-        plan.steering_after = then.steering;
-        plan.probability_inside = then.ends;
-        plan.truly_inside = then.probability;
+        plan.after = c.then.verdicts;
+        plan.steering_after = c.then.steering;
+        plan.probability_inside = c.then.ends;
+        plan.truly_inside = c.then.probability;
         expect(after);
         std::vector<Wheel> toe, lean;
         spoiled_by(plan.turns, car, toe, lean);
@@ -675,14 +695,22 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
                     plan.spoils.push_back(std::string(name_of(w)) + what);
         plan.remeasure = remeasure(plan.turns);
         for (Unreachable& u : plan.cannot)
-            for (const Verdict& v : then.verdicts)
+            for (const Verdict& v : c.then.verdicts)
                 if (v.target.name() == u.target.name()) u.best = v.angle;
-        for (Unreachable& u : missed(p, car, with, turns, about, then.verdicts, steering_known))
+        for (Unreachable& u : missed(p, car, c.with, c.turns, about, c.then.verdicts, steering_known))
             plan.cannot.push_back(std::move(u));
         return true;
     };
+    // What is too close to call and could be turned too.
+    const std::vector<Lever> with_close = active_for(true);
     if (any_outside || likely_out || (steering_off && !any_unknown)) {
-        if (planned(active, false)) return plan;
+        Candidate chosen = candidate(active);
+        // Under the car already: what lies at an edge is brought in with the rest where that makes it
+        // likelier that this pass is the last.
+        if (with_close.size() > active.size())
+            if (Candidate more = candidate(with_close); more.then.ends > chosen.then.ends + worth_turning)
+                chosen = std::move(more);
+        if (planned(chosen)) return plan;
         for (const Verdict& v : about)
             if (v.call == Call::outside && reached_by(v.target, active))
                 plan.cannot.push_back(
@@ -699,8 +727,20 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
     const bool unread = std::any_of(plan.before.begin(), plan.before.end(), [](const Verdict& v) {
         return v.call == Call::unknown && v.target.has_tolerance;
     });
-    // Nothing that could be read settles it, and the middle of the band is a turn away.
-    if (!all_inside && !readable && !usable.empty() && planned(active_for(true), true)) return plan;
+    // Nothing that could be read settles it, and the middle of the band is a turn away: worth it if that
+    // makes it likelier that all is inside, or if what lies at an edge gains so much that what else it spoils
+    // may be set again.
+    if (!all_inside && !readable && !usable.empty()) {
+        const Candidate c = candidate(with_close);
+        double gain = 0.0;
+        for (std::size_t i = 0; i < plan.before.size(); ++i)
+            if (const Verdict& v = plan.before[i]; v.call == Call::too_close && v.target.has_tolerance)
+                gain = std::max(gain, probability_inside(c.then.verdicts[i].angle, v.target) -
+                                          probability_inside(v.angle, v.target));
+        if ((c.then.probability >= now.probability + worth_turning || gain >= worth_setting_again) &&
+            planned(c))
+            return plan;
+    }
     plan.next = !all_inside && readable ? NextStep::read : unread ? NextStep::read : NextStep::done;
     return plan;
 }

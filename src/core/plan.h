@@ -20,6 +20,7 @@ struct PlannedTurn {
     bool follows_thrust = false;   ///< part of it sets the front wheels to the rear axle's line
     Measure about = Measure::toe;  ///< what it is mostly there for: toe, camber or caster
     KnownAngle now, after;         ///< that angle of that wheel
+    bool at_edge = false;          ///< nothing it sets is outside; one lies too near its edge to be called
     std::vector<ShimMove> shims;   ///< which go from where to where, where the card says what is there
     bool longer() const { return turns > 0; }
 };

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <utility>
 #include <vector>
 
 #include <Eigen/Core>
@@ -18,6 +19,7 @@ class Sketch {
         change   ///< what is done to it
     };
     enum class Fill { none, ink, floor };
+    enum class Align { left, center, right };
     enum class Shape { line, beam, circle, box, arc, arrow, note };
     using Point = Eigen::Vector2d;
 
@@ -35,7 +37,8 @@ class Sketch {
         double radius = 0.0;                  ///< of a circle and an arc; of a box, of its corners
         double from_deg = 0.0, by_deg = 0.0;  ///< of an arc: from the right, counterclockwise
         const char* text = nullptr;           ///< of a note (marked.h)
-        bool centered = false;
+        Align align = Align::left;
+        bool bold = false;
     };
 
     void line(Pen pen, Point from, Point to) { add(Shape::line, pen, from, to); }
@@ -59,10 +62,31 @@ class Sketch {
         s.from_deg = from_deg;
         s.by_deg = by_deg;
     }
-    void note(Point corner, double width, const char* text, bool centered = true) {
+    void note(Point corner, double width, const char* text, Align align = Align::center) {
         Stroke& s = add(Shape::note, {Ink::part}, corner, corner + Point(width, 18));
         s.text = text;
-        s.centered = centered;
+        s.align = align;
+    }
+    /// A note on what is done.
+    void say(Point corner, double width, const char* text, bool bold = false) {
+        note(corner, width, text);
+        strokes_.back().pen.ink = Ink::change;
+        strokes_.back().bold = bold;
+    }
+    /// As in a mirror, in a box of this width; notes stay readable.
+    Sketch mirrored(double width) const {
+        Sketch out = *this;
+        for (Stroke& s : out.strokes_) {
+            s.at.x() = width - s.at.x();
+            s.to.x() = width - s.to.x();
+            if (s.shape == Shape::box || s.shape == Shape::note) std::swap(s.at.x(), s.to.x());
+            if (s.shape == Shape::arc) {
+                s.from_deg = 180.0 - s.from_deg;
+                s.by_deg = -s.by_deg;
+            }
+            if (s.align != Align::center) s.align = s.align == Align::left ? Align::right : Align::left;
+        }
+        return out;
     }
     const std::vector<Stroke>& strokes() const { return strokes_; }
 

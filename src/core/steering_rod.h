@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/car.h"
+#include "core/sketch.h"
 
 namespace fairchalk {
 
@@ -29,5 +30,11 @@ enum class Rotation { unknown, clockwise, counterclockwise };
 /// As seen from the wheel, looking toward the middle of the car. With a right-hand thread at the outer end
 /// the rod turned clockwise in this view runs out of its end, and gets longer; the same holds for a sleeve.
 Rotation rotation_seen_from_wheel(const Rod& rod, bool longer);
+
+/// Whether its wheel is to the left of one who lies on the back under that end of the car, feet outward: so
+/// at the front left and at the rear right.
+bool wheel_to_the_left(const Rod& rod);
+/// The rod as one sees it lying there, with what these turns do to it, in a box of this width and height.
+Sketch sketch_of(const Rod& rod, double turns, Sketch::Point size);
 
 }  // namespace fairchalk

@@ -100,6 +100,13 @@ std::string said(const Device& d, const char* KindWords::*what) {
 std::string why_device(const Device& d) {
     return said(d, &KindWords::why);
 }
+std::string at_edge(const PlannedTurn& turn) {
+    const char* whose =
+        turn.about == Measure::caster
+            ? W("The {0}'s caster lies too near its edge to be called inside: turned to the middle.")
+            : W("The {0}'s camber lies too near its edge to be called inside: turned to the middle.");
+    return fill(whose, {wheel(turn.wheel)});
+}
 std::string loosen_device(const Device& d) {
     return said(d, &KindWords::loosen);
 }
@@ -115,7 +122,13 @@ std::string caution_device(const Device& d) {
     return said(d, &KindWords::caution);
 }
 std::string seen_from(const Device& d) {
-    return said(d, &KindWords::seen_from);
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    const bool left = side_of(wheel_of(d)) == Side::left;
+    return kind ? fill(kind->words().seen_from, {tr(left ? W("left") : W("right"))}) : std::string();
+}
+std::string seen_from(const Rod& r) {
+    return wheel_to_the_left(r) ? tr(W("as you lie under the bumper: wheel left, middle of the car right"))
+                                : tr(W("as you lie under the bumper: middle of the car left, wheel right"));
 }
 
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how) {

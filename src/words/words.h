@@ -80,6 +80,7 @@ std::string without_reading(const Plan& plan, const Show& how = {});
 std::string device(const Device& d);       ///< Left front upper-arm shims
 std::string device_noun(const Device& d);  ///< upper-arm shims
 std::string seen_from(const Device& d);    ///< from where it is drawn
+std::string seen_from(const Rod& r);
 std::string adjuster(const Adjuster& a);
 /// By its name on the card; as it is where the card has no such one.
 std::string adjuster(const CarCard& car, const std::string& id);
@@ -87,7 +88,9 @@ std::string thickness(Length l, const Show& how = {});                 ///< 0.25
 std::string amount(double by, HandleUnit unit, const Show& how = {});  ///< without its sign: 1.5 mm, 15°
 /// "add 1.5 mm at the front bolt, take out 0.5 mm at the rear bolt"
 std::string device_amounts(const Device& d, double first, double second, const Show& how = {});
-std::string handle_name(const Device& d, int handle);              ///< front bolt; empty where there is one
+std::string handle_name(const Device& d, int handle);  ///< front bolt; empty where there is one
+/// Why something is turned though nothing it sets is called outside.
+std::string at_edge(const PlannedTurn& turn);
 std::string why_device(const Device& d);                           ///< what it does to the wheel
 std::string loosen_device(const Device& d);                        ///< what comes loose first
 std::string lock_shift(const LockShift& l, const Show& how = {});  ///< toe 0°04' in ±0°02'

@@ -234,6 +234,50 @@ TEST(Plan, OutOfRangeGivesTheNearestAndSaysSo) {
     EXPECT_NEAR(p.cannot[0].best.value.deg(), p.expect[0][1].value.deg(), 1e-9);
 }
 
+/// Top plates; toe of the left front and camber of the left front as they are, and how far toe may miss.
+TurnedJob at_the_edge(double toe, double camber, double toe_band) {
+    TurnedJob j;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        j.car.adjusters.emplace_back(device(w == Wheel::front_left ? "top-fl" : "top-fr", "strut-top", w));
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, toe_band),
+             TurnedJob::target(Measure::camber, Axle::front, -1.0, 0.3)});
+    j.all(toe, 0.0, camber, -1.0);
+    return j;
+}
+
+TEST(Plan, WhatLiesAtAnEdgeIsBroughtInWithAPassThatIsMadeAnyway) {
+    const TurnedJob both = at_the_edge(0.6, -1.29, 0.15);
+    const Plan p = both.plan();
+    ASSERT_EQ(p.next, NextStep::turn);
+    ASSERT_TRUE(both.turn(p, "rod-fl"));
+    ASSERT_TRUE(both.turn(p, "top-fl")) << "likely inside, but not to be called";
+    EXPECT_LT(both.turn(p, "top-fl")->turns, 0.0);
+    EXPECT_TRUE(both.turn(p, "top-fl")->at_edge);
+    EXPECT_FALSE(both.turn(p, "rod-fl")->at_edge) << "the toe is outside";
+    EXPECT_EQ(words::at_edge(*both.turn(p, "top-fl")),
+              "The left front's camber lies too near its edge to be called inside: turned to the middle.");
+    EXPECT_NEAR(p.expect[0][1].value.deg(), -1.0, 0.1);
+    EXPECT_FALSE(both.turn(p, "top-fr")) << "what is inside is left alone";
+    const TurnedJob one = at_the_edge(0.6, -1.0, 0.15);
+    EXPECT_FALSE(one.turn(one.plan(), "top-fl"));
+    EXPECT_TRUE(one.turn(one.plan(), "rod-fl"));
+    // With no pass to make it is read on, where that can tell.
+    EXPECT_EQ(at_the_edge(0.0, -1.27, 0.15).plan().next, NextStep::read);
+}
+
+TEST(Plan, AnEdgeThatNoReadingSettlesIsLeftEvenWhereToeHasToBeSetAgain) {
+    // Half of it lies outside, and that stays so however often it is read.
+    const TurnedJob j = at_the_edge(0.0, -1.3, 0.05);
+    const Plan p = j.plan();
+    ASSERT_EQ(p.next, NextStep::turn);
+    ASSERT_TRUE(j.turn(p, "top-fl"));
+    EXPECT_LT(p.truly_inside, 0.55) << "the toe is likely spoiled by it";
+    double camber = 0.0;
+    for (const Verdict& v : p.after)
+        if (v.target.name() == "front-left.camber") camber = probability_inside(v.angle, v.target);
+    EXPECT_GT(camber, 0.9);
+}
+
 TEST(Plan, MatchingTheOtherSideTouchesOnlyThisOne) {
     TurnedJob j;
     for (Wheel w : {Wheel::front_left, Wheel::front_right})
@@ -586,6 +630,85 @@ TEST(AdjusterKinds, MoveACornerTheWayTheirWordsSay) {
                     << r.kind << ' ' << r.handle << ' ' << r.angle;
             }
     }
+}
+
+/// The last arrow of a sketch in the ink of what is done: where it points.
+Sketch::Point way_in(const Sketch& s) {
+    Sketch::Point out(0, 0);
+    for (const Sketch::Stroke& stroke : s.strokes())
+        if (stroke.shape == Sketch::Shape::arrow && stroke.pen.ink == Sketch::Ink::change)
+            out = stroke.to - stroke.at;
+    return out;
+}
+
+TEST(AdjusterKinds, AreDrawnAsOneSeesThemFromTheirOwnSide) {
+    const Sketch::Point size(380, 100);
+    const auto drawn = [&](const char* kind, Wheel w, double first, double second = 0.0) {
+        return adjuster_kind(kind)->sketch(device("it", kind, w), {first, second}, size);
+    };
+    // Seen over the wing with the wheel toward the viewer, rearward is to the left at a right wheel.
+    for (Wheel w : {Wheel::front_right, Wheel::front_left}) {
+        const double rearward = side_of(w) == Side::right ? -1.0 : 1.0;
+        EXPECT_GT(way_in(drawn("strut-top", w, 0, 3)).x() * rearward, 0) << name_of(w);
+        EXPECT_LT(way_in(drawn("strut-top", w, 3)).y(), 0) << "inward is away from the viewer";
+        EXPECT_LT(way_in(drawn("trailing-arm-shims", w, 1)).y(), 0);
+        EXPECT_GT(way_in(drawn("shim-pair", w, 1)).y(), 0) << "shims push the arm toward the wheel";
+        double front = 0, rear = 0;
+        for (const Sketch::Stroke& s : drawn("shim-pair", w, 1).strokes())
+            if (s.text && std::string_view(s.text) == "front bolt")
+                front = s.at.x();
+            else if (s.text && std::string_view(s.text) == "rear bolt")
+                rear = s.at.x();
+        EXPECT_GT((rear - front) * rearward, 0);
+        EXPECT_EQ(words::seen_from(device("it", "strut-top", w)),
+                  side_of(w) == Side::right ? "from above, over the wing, the car's front to the right"
+                                            : "from above, over the wing, the car's front to the left");
+    }
+    // A mirror image of a mirror image.
+    const Sketch once = drawn("cam", Wheel::front_left, 30), twice = once.mirrored(380).mirrored(380);
+    ASSERT_EQ(once.strokes().size(), twice.strokes().size());
+    for (std::size_t i = 0; i < once.strokes().size(); ++i) {
+        EXPECT_NEAR((once.strokes()[i].at - twice.strokes()[i].at).norm(), 0, 1e-9);
+        EXPECT_NEAR(once.strokes()[i].by_deg, twice.strokes()[i].by_deg, 1e-9);
+        EXPECT_EQ(once.strokes()[i].align, twice.strokes()[i].align);
+    }
+}
+
+TEST(AdjusterKinds, ARodIsDrawnAsOneLiesUnderIt) {
+    const auto drawn = [](Wheel w, Thread thread, double turns) {
+        Rod r;
+        r.wheel = w;
+        r.thread = thread;
+        return sketch_of(r, turns, {400, 100});
+    };
+    const auto end_of = [](const Sketch& s) {
+        for (const Sketch::Stroke& stroke : s.strokes())
+            if (stroke.shape == Sketch::Shape::circle) return stroke.at.x();
+        return 0.0;
+    };
+    const auto arc_of = [](const Sketch& s) -> const Sketch::Stroke* {
+        for (const Sketch::Stroke& stroke : s.strokes())
+            if (stroke.shape == Sketch::Shape::arc) return &stroke;
+        return nullptr;
+    };
+    // Feet out in front, the left wheel is to the left; feet out behind, the right one.
+    EXPECT_GT(end_of(drawn(Wheel::front_right, Thread::right, 1)), 200);
+    EXPECT_LT(end_of(drawn(Wheel::front_left, Thread::right, 1)), 200);
+    EXPECT_GT(end_of(drawn(Wheel::rear_left, Thread::right, 1)), 200);
+    EXPECT_LT(end_of(drawn(Wheel::rear_right, Thread::right, 1)), 200);
+    // Longer on a right-hand thread is clockwise from the wheel. At the front right the near side then goes
+    // toward the rear, which is where the head lies: up; at the front left toward the front: down.
+    const auto turns_up = [&](const Sketch& s) {
+        const Sketch::Stroke* arc = arc_of(s);
+        const double to = (arc->from_deg + arc->by_deg) * 3.14159265358979 / 180;
+        return std::sin(to) > 0;
+    };
+    EXPECT_TRUE(turns_up(drawn(Wheel::front_right, Thread::right, 1)));
+    EXPECT_FALSE(turns_up(drawn(Wheel::front_left, Thread::right, 1)));
+    EXPECT_FALSE(turns_up(drawn(Wheel::front_right, Thread::left, 1)));
+    EXPECT_FALSE(turns_up(drawn(Wheel::front_right, Thread::right, -1)));
+    EXPECT_TRUE(turns_up(drawn(Wheel::rear_left, Thread::right, 1)));
+    EXPECT_FALSE(arc_of(drawn(Wheel::front_left, Thread::unknown, 1))) << "not guessed";
 }
 
 TEST(AdjusterKinds, BothSidesAreMirrorImages) {

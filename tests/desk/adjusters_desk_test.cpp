@@ -116,6 +116,15 @@ TEST_F(AdjustersTest, WhatIsNoPlanAndNoAmountIsSaidAndNothingIsKeptOfIt) {
     EXPECT_TRUE(slateText().contains("rear bolt")) << slateText().toStdString();
 }
 
+TEST_F(AdjustersTest, AfterATurnTheAnglesAreWhatIsExpectedUntilTheyAreRead) {
+    special();
+    key(Qt::Key_F2);
+    desk->settle();
+    key(Qt::Key_7, Qt::ControlModifier);
+    EXPECT_TRUE(slateText().contains("Expected of the turn, not read yet")) << slateText().toStdString();
+    EXPECT_FALSE(slateText().contains("No number of readings")) << "reading is just what tells";
+}
+
 TEST_F(AdjustersTest, AcrossTheFloorTheSheetIsInBigFigures) {
     special();
     key(Qt::Key_F8);

@@ -72,8 +72,10 @@ class Cam : public AdjusterKind {
         s.line({Sketch::Ink::part, 2.2, true}, at, at + tip(d.at_deg) * r);
         s.line({Sketch::Ink::change, 3.2}, at, at + tip(d.at_deg + by[0]) * r);
         s.arc({Sketch::Ink::change, 3.2}, at, r - 12, 90.0 - d.at_deg, -by[0]);
-        s.note(at + Point(r + 18, -26), 220, W("dashed: as it stands"), false);
-        s.note(at + Point(r + 18, -4), 220, W("marks every 15° from its middle"), false);
+        s.note(at + Point(-r - 44, -9), 28, W("in"));
+        s.note(at + Point(r + 14, -9), 30, W("out"));
+        s.note(at + Point(r + 22, -38), 220, W("dashed: as it stands"), Sketch::Align::left);
+        s.note(at + Point(r + 22, 20), 220, W("marks every 15° from its middle"), Sketch::Align::left);
         return s;
     }
     std::vector<Handle> handles(const Device& d) const override {
@@ -127,9 +129,9 @@ class StrutTop : public AdjusterKind {
                 W("Weight off the wheel; the plate's nuts loosened, never the middle nut of the strut."),
                 W("The plate's nuts crosswise to the manual's torque."),
                 W("The nut in the middle holds the spring together: it stays on."),
-                W("from above, over the wing")};
+                W("from above, over the wing, the car's front to the {0}")};
     }
-    Sketch sketch(const Device&, std::array<double, 2> by, Point size) const override {
+    Sketch sketch(const Device& d, std::array<double, 2> by, Point size) const override {
         Sketch s;
         const Point at(110, size.y() / 2);
         s.circle(outline, at, 46);
@@ -137,12 +139,12 @@ class StrutTop : public AdjusterKind {
             s.box(outline, at + Point(60 * std::cos(a) - 11, 60 * std::sin(a) - 5), 22, 10,
                   Sketch::Fill::none, 5);
         s.circle(outline, at, 9);
-        // The car's middle is up here, its front to the right.
+        // The car's middle is up here.
         if (by[0] != 0.0) s.arrow(change, at, at + Point(0, by[0] > 0 ? -36 : 36));
         if (by[1] != 0.0) s.arrow(change, at, at + Point(by[1] > 0 ? -36 : 36, 0));
-        s.note({at.x() - 70, -14}, 140, W("middle of the car"));
-        s.note(at + Point(80, -9), 90, W("front →"), false);
-        return s;
+        s.note(at + Point(80, -36), 150, W("middle of the car ↑"), Sketch::Align::left);
+        front_mark(s, at + Point(84, 2));
+        return on_its_side(s, d, size);
     }
     std::vector<Handle> handles(const Device& d) const override {
         return {with_words(handle(d, "in", HandleUnit::mm, "inward", "outward", 1.0, 12.0), W("{0} inward"),

@@ -67,6 +67,15 @@ Sketch threaded_sketch(double by, Sketch::Point size) {
     return s;
 }
 
+Sketch on_its_side(const Sketch& of_right, const Device& d, Sketch::Point size) {
+    return side_of(wheel_of(d)) == Side::left ? of_right.mirrored(size.x()) : of_right;
+}
+
+void front_mark(Sketch& s, Sketch::Point at) {
+    s.note(at + Sketch::Point(0, -9), 34, W("front"));
+    s.arrow(detail, at + Sketch::Point(40, 0), at + Sketch::Point(66, 0));
+}
+
 void shim(Sketch& s, Sketch::Point corner, double width, double height, bool added) {
     s.box({Sketch::Ink::change, added ? 1.6 : 1.8, !added}, corner, width, height,
           added ? Sketch::Fill::ink : Sketch::Fill::none);

@@ -35,6 +35,11 @@ DeviceField arm_field();
 
 /// A rod or arm between its ends, which part or come together.
 Sketch threaded_sketch(double by, Sketch::Point size);
+/// What was drawn at a right wheel, from above with the wheel toward the viewer: there the car's front is to
+/// the right, at a left one to the left.
+Sketch on_its_side(const Sketch& of_right, const Device& d, Sketch::Point size);
+/// "front", with an arrow to the right.
+void front_mark(Sketch& s, Sketch::Point at);
 /// What is put in is filled, what comes out dashed.
 void shim(Sketch& s, Sketch::Point corner, double width, double height, bool added);
 

@@ -43,13 +43,17 @@ class UpperArmShims : public AdjusterKind {
   protected:
     bool at_upper_arm(const Device&) const override { return true; }
 
+    /// Where the arm goes.
+    static void way(Sketch& s, Sketch::Point bolt, bool added, bool pushes_in) {
+        const double half = added != pushes_in ? 13.0 : -13.0;
+        s.arrow(change, bolt + Sketch::Point(48, 34 - half), bolt + Sketch::Point(48, 34 + half));
+    }
     /// A stack at a bolt: plates between frame and arm.
     static void stack(Sketch& s, Sketch::Point bolt, double mm, bool pushes_in) {
         for (int i = 0; i < 2; ++i) s.box(detail, bolt + Sketch::Point(-30, 4 + 7 * i), 60, 6);
         if (mm != 0.0) {
             shim(s, bolt + Sketch::Point(-30, 18), 60, std::clamp(std::abs(mm) * 4.0, 4.0, 18.0), mm > 0);
-            const double half = ((mm > 0) != pushes_in ? 1.0 : -1.0) * 13;
-            s.arrow(change, bolt + Sketch::Point(48, 34 - half), bolt + Sketch::Point(48, 34 + half));
+            way(s, bolt, mm > 0, pushes_in);
         }
         s.circle(outline, bolt - Sketch::Point(0, 8), 8, Sketch::Fill::floor);
     }
@@ -58,19 +62,21 @@ class UpperArmShims : public AdjusterKind {
         Sketch s;
         const double y = 26, front = size.x() * 0.72, rear = size.x() * 0.22;
         s.beam(Sketch::Ink::ground, 5, {0, y - 20}, {size.x(), y - 20});
-        s.note({0, y - 44}, size.x(), W("frame"), false);
+        s.note({(front + rear) / 2 - 40, y - 44}, 80, W("frame"));
         s.note({rear - 50, y - 44}, 100, W("rear bolt"));
         s.note({front - 50, y - 44}, 100, W("front bolt"));
-        if (plate != 0.0)
+        if (plate != 0.0) {
             shim(s, {rear - 36, y + 18}, front - rear + 72, std::clamp(std::abs(plate) * 4.0, 4.0, 16.0),
                  plate > 0);
+            way(s, {front, y}, plate > 0, d.pushes_in);
+        }
         stack(s, {front, y}, at_bolts[0], d.pushes_in);
         stack(s, {rear, y}, at_bolts[1], d.pushes_in);
         s.beam(Sketch::Ink::thing, 4, {10, y + 52}, {size.x() - 10, y + 52});
-        s.note({0, y + 56}, size.x(), W("arm, and the wheel beyond"), false);
-        return s;
+        s.note({0, y + 56}, size.x(), W("arm, and the wheel beyond"), Sketch::Align::left);
+        return on_its_side(s, d, size);
     }
-    static constexpr const char* view = W("from above, the wheel toward you, the car's front to the right");
+    static constexpr const char* view = W("from above, the wheel toward you, the car's front to the {0}");
 };
 
 class ShimPair : public UpperArmShims {
@@ -151,9 +157,9 @@ class TrailingArmShims : public AdjusterKind {
                 W("Weight off; the pivot bolt loosened."),
                 W("The pivot bolt to the manual's torque at ride height, so that the bush is not twisted."),
                 W("The arm may have a loaded spring behind it: hold it before the bolt is undone."),
-                W("from above; the arm runs back to the hub, to the left")};
+                W("from above, the wheel toward you, the car's front to the {0}")};
     }
-    Sketch sketch(const Device&, std::array<double, 2> by, Sketch::Point size) const override {
+    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
         using Point = Sketch::Point;
         Sketch s;
         const Point at(130, size.y() / 2);
@@ -166,8 +172,8 @@ class TrailingArmShims : public AdjusterKind {
         const Point low = at + Point(44, 14), high = at + Point(44, -26);
         s.arrow(change, by[0] > 0 ? low : high, by[0] > 0 ? high : low);
         s.note({at.x() - 70, -12}, 140, W("middle of the car"));
-        s.note(at + Point(60, -14), 90, W("front →"), false);
-        return s;
+        front_mark(s, at + Point(64, -6));
+        return on_its_side(s, d, size);
     }
     std::vector<Handle> handles(const Device& d) const override {
         return {with_words(handle(d, "", HandleUnit::mm, "inward", "outward", 0.5, usual_stack),

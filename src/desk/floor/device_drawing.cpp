@@ -60,9 +60,14 @@ void paint(QPainter& p, const Sketch::Stroke& s, QPointF origin) {
             arrow(p, at(s.at), at(s.to));
             break;
         case Sketch::Shape::note:
-            p.setFont(type(12));
+            p.setFont(s.bold ? type(16, true) : type(12));
             p.setPen(color);
-            p.drawText(box, s.centered ? Qt::AlignCenter : Qt::AlignLeft, q(words::fill(s.text, {})));
+            p.drawText(box,
+                       (s.align == Sketch::Align::center ? Qt::AlignHCenter
+                        : s.align == Sketch::Align::left ? Qt::AlignLeft
+                                                         : Qt::AlignRight) |
+                           Qt::AlignVCenter | Qt::TextDontClip,
+                       q(words::fill(s.text, {})));
             break;
     }
 }
@@ -75,11 +80,20 @@ void arrow(QPainter& p, QPointF from, QPointF to) {
     for (double d : {2.6, -2.6}) p.drawLine(to, to + QPointF(11 * std::cos(a + d), 11 * std::sin(a + d)));
 }
 
+namespace {
+void paint(QPainter& p, const Sketch& sketch, QPointF origin) {
+    for (const Sketch::Stroke& s : sketch.strokes()) paint(p, s, origin);
+}
+}  // namespace
+
 void drawDevice(QPainter& p, const QRectF& box, const Device& device, const PlannedTurn& turn) {
     const AdjusterKind* kind = adjuster_kind(device.kind);
     if (!kind) return;
-    const Sketch sketch = kind->sketch(device, {turn.turns, turn.second}, {box.width(), box.height()});
-    for (const Sketch::Stroke& s : sketch.strokes()) paint(p, s, box.topLeft());
+    paint(p, kind->sketch(device, {turn.turns, turn.second}, {box.width(), box.height()}), box.topLeft());
+}
+
+void drawRod(QPainter& p, const QRectF& box, const Rod& rod, double turns) {
+    paint(p, sketch_of(rod, turns, {box.width(), box.height()}), box.topLeft());
 }
 
 }  // namespace fairchalk::desk

@@ -229,21 +229,25 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     drawDevice(p, QRectF(l + 26, t + 88, w * 0.5, std::max(70.0, std::min(104.0, box.height() - 210))), d,
                turn);
 
-    // What comes loose, what to mind, which shims.
-    double y = t + 66;
-    const double x = l + w * 0.58, width = w * 0.42;
+    // What comes loose, what to mind, which shims: all above the line to what comes of it.
+    double y = t + 50;
+    const double x = l + w * 0.58, width = w * 0.42, end = box.bottom() - before_after;
     const auto say = [&](const QString& text, const QColor& color) {
         p.setFont(type(12));
         p.setPen(color);
         const QRectF at = p.boundingRect(QRectF(x, y, width, 200), Qt::AlignLeft | Qt::TextWordWrap, text);
         p.drawText(at, Qt::AlignLeft | Qt::TextWordWrap, text);
-        y = at.bottom() + 4;
+        y = at.bottom() + 2;
     };
     if (const std::string caution = words::caution_device(d); !caution.empty())
         say(QStringLiteral("▲ ") + q(caution), c.caution);
     say(q(words::loosen_device(d)), c.chalk);
-    for (const std::string& s : words::shim_moves(turn, desk_.car(), how_)) say(q(s), c.string);
-    if (y + 36 < box.bottom() - before_after) say(q(words::why_device(d)), c.soft);
+    QStringList moves;
+    for (const std::string& s : words::shim_moves(turn, desk_.car(), how_)) moves << q(s);
+    const double row = QFontMetricsF(type(12)).height();
+    if (y + row * static_cast<double>(moves.size()) > end) moves = {moves.join(QStringLiteral(" · "))};
+    if (!moves.isEmpty()) say(moves.join(QLatin1Char('\n')), c.string);
+    if (y + 2 * row < end) say(q(words::why_device(d)), c.soft);
 
     const QString name = turn.about == Measure::camber   ? tr("camber")
                          : turn.about == Measure::caster ? tr("caster")
@@ -260,60 +264,9 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
                 .arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
     p.setFont(type(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft,
-               tr("as you lie under the bumper: middle of the car left, wheel right"));
-
-    // The rod: bar, thread, locknut, end.
-    const double y = t + std::min(104.0, box.height() * 0.3), x0 = l + 26, x1 = l + w * 0.6;
-    p.setPen(c.stroke(c.chalk, 2.2));
-    p.setBrush(Qt::NoBrush);
-    const double thread_from = x0 + (x1 - x0) * 0.36, nut = x0 + (x1 - x0) * 0.6;
-    p.drawLine(QPointF(x0, y - 8), QPointF(thread_from, y - 8));
-    p.drawLine(QPointF(x0, y + 8), QPointF(thread_from, y + 8));
-    p.drawLine(QPointF(thread_from, y - 8), QPointF(thread_from, y + 8));
-    p.setPen(c.stroke(c.soft, 1.6));
-    for (double x = thread_from + 5; x < nut - 3; x += 7)
-        p.drawLine(QPointF(x, y - 8), QPointF(x + 4, y + 8));
-    p.setPen(c.stroke(c.string, 2.4));
-    p.drawRect(QRectF(nut, y - 14, 18, 28));
-    p.drawLine(QPointF(nut, y - 4.5), QPointF(nut + 18, y - 4.5));
-    p.drawLine(QPointF(nut, y + 4.5), QPointF(nut + 18, y + 4.5));
-    p.setPen(c.stroke(c.chalk, 2.2));
-    p.drawRoundedRect(QRectF(nut + 22, y - 12, x1 - nut - 60, 24), 6, 6);
-    p.drawEllipse(QPointF(x1 - 20, y), 19, 19);
-    p.drawEllipse(QPointF(x1 - 20, y), 7, 7);
-    p.setFont(type(12));
-    p.setPen(c.string);
-    p.drawText(QRectF(nut - 61, y - 36, 140, 18), Qt::AlignCenter, tr("free this nut"));
-    p.setPen(c.soft);
-    p.drawText(QRectF(x1 - 160, y + 24, 170, 18), Qt::AlignRight, tr("hold this end level"));
-    // The way: the ends part or come together.
-    const double ay = y + 34;
-    p.setPen(c.stroke(c.string, 2.4));
-    const double a0 = x0 + 10, a1 = x0 + 66, b0 = x0 + 168, b1 = x0 + 224;
-    if (turn.longer()) {
-        arrow(p, {a1, ay}, {a0, ay});
-        arrow(p, {b0, ay}, {b1, ay});
-    } else {
-        arrow(p, {a0, ay}, {a1, ay});
-        arrow(p, {b1, ay}, {b0, ay});
-    }
-    p.setFont(type(16, true));
-    p.setPen(c.string);
-    p.drawText(QRectF(a1, ay - 13, b0 - a1, 26), Qt::AlignCenter, q(words::way(turn.longer())));
-    const Rotation rotation = rotation_seen_from_wheel(rod, turn.longer());
-    if (rotation != Rotation::unknown) {
-        // Seen from the wheel clockwise is upward on the near side of the rod as drawn, wheel to the right.
-        const bool up = rotation == Rotation::clockwise;
-        p.setPen(c.stroke(c.string, 2.2));
-        QPainterPath curl(QPointF(x0 + 46, up ? y + 18 : y - 18));
-        curl.cubicTo(x0 + 66, y + (up ? 10 : -10), x0 + 66, y - (up ? 10 : -10), x0 + 46,
-                     up ? y - 18 : y + 18);
-        p.drawPath(curl);
-        const QPointF tip(x0 + 46, up ? y - 18 : y + 18);
-        p.drawLine(tip, tip + QPointF(9, up ? -2 : 2));
-        p.drawLine(tip, tip + QPointF(5, up ? 9 : -9));
-    }
+    p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, q(words::seen_from(rod)));
+    const double y = t + std::min(104.0, box.height() * 0.3), ay = y + 34;
+    desk::drawRod(p, QRectF(l + 26, y - 44, w * 0.6 - 26, 100), rod, turn.turns);
 
     // The dial.
     const double r = std::min(52.0, box.height() * 0.17);
@@ -377,6 +330,11 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
     p.setPen(c.chalk);
     p.drawText(QRectF(l + 90, sy - 26, 160, 20), Qt::AlignLeft, value(turn.now));
     p.drawText(QRectF(l + 90, sy + 2, 160, 20), Qt::AlignLeft, value(turn.after));
+    if (turn.at_edge) {
+        p.setFont(type(12));
+        p.setPen(c.soft);
+        p.drawText(QRectF(l + 226, sy - 25, 84, 20), Qt::AlignLeft, tr("at its edge"));
+    }
     // The other angles of this wheel, taken along.
     QStringList along;
     const std::array<std::pair<Measure, QString>, 3> angles = {
@@ -441,9 +399,10 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     p.setPen(c.chalk);
     const bool done = a.plan.next == NextStep::done && !a.verdicts.empty();
     p.drawText(QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
-               done                 ? tr("Nothing to turn")
-               : a.verdicts.empty() ? tr("No targets yet")
-                                    : tr("First read, then turn"));
+               done                                ? tr("Nothing to turn")
+               : a.verdicts.empty()                ? tr("No targets yet")
+               : turned_since_reading(desk_.job()) ? tr("Turned, not read yet: this is expected")
+                                                   : tr("First read, then turn"));
     y += 52;
     for (const Verdict& v : a.verdicts) {
         p.setFont(type(14, true));

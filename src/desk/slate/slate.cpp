@@ -1242,6 +1242,9 @@ QString Slate::say() const {
                 return tr(
                     "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "
                     "moves things.");
+            if (turned_since_reading(desk_.job()))
+                return tr("Turned, and not read since: what it spoiled is read first, %n spot(s) (Ctrl+6).",
+                          nullptr, static_cast<int>(a.plan.remeasure.size()));
             return tr("Not enough is known yet to turn anything: read on (Ctrl+6).");
         default:
             return {};

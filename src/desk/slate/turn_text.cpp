@@ -53,6 +53,8 @@ QString TurnText::outlook() const {
                line(QStringLiteral("<b>%1</b> &nbsp; %2")
                         .arg(q(words::chance(a.plan.probability_inside)),
                              soft(tr("all angles with a target inside"))));
+        for (const PlannedTurn& t : a.plan.turns)
+            if (t.at_edge) out += line(soft(q(words::at_edge(t))));
         const auto& rounds = desk_.job().rounds;
         const bool unread =
             std::all_of(rounds.begin(), rounds.end(), [](const Round& r) { return r.readings.empty(); });
@@ -69,11 +71,13 @@ QString TurnText::outlook() const {
                line(soft(tr("Read again after it: spots %1. Nothing moves the rest.")
                              .arg(numbers.join(QStringLiteral(" · ")))));
     } else {
+        const bool unread = turned_since_reading(desk_.job());
+        if (unread && !a.verdicts.empty()) out += head(tr("Expected of the turn, not read yet"));
         for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
             const Verdict& v = a.verdicts[i];
             out += line(
                 QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
-            if (v.call == Call::too_close) out += line(soft(settling(desk_, i)));
+            if (v.call == Call::too_close && !unread) out += line(soft(settling(desk_, i)));
         }
         if (a.verdicts.empty())
             out += line(tr("This job has no targets: nothing is judged and nothing planned."));
