@@ -166,6 +166,9 @@ void field_from(const Node& n, const DeviceField& f, Device& d) {
                        d.*flag.in = flag.yes_no() ? v.yes_no() : v.word({flag.unset, flag.set}) == flag.set;
                    },
                    [&](const DeviceField::Word& word) { d.*word.in = v.word(word.words); },
+                   [&](const DeviceField::Hand& hand) {
+                       d.*hand.in = v.word({"right", "left"}) == "right" ? Thread::right : Thread::left;
+                   },
                    [&](const DeviceField::Long& l) { d.*l.in = v.positive_length(); },
                    [&](const DeviceField::Degrees& angle) {
                        d.*angle.in = v.angle().deg();
@@ -187,6 +190,10 @@ void field_json(const Device& d, const DeviceField& f, Json& o) {
                    },
                    [&](const DeviceField::Word& word) {
                        if (!(d.*word.in).empty()) o[f.key] = d.*word.in;
+                   },
+                   [&](const DeviceField::Hand& hand) {
+                       if (d.*hand.in != Thread::unknown)
+                           o[f.key] = d.*hand.in == Thread::right ? "right" : "left";
                    },
                    [&](const DeviceField::Long& l) {
                        if (d.*l.in) o[f.key] = write_exact(*(d.*l.in));

@@ -335,6 +335,7 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
     j["say"] = words::turn_line(car, t);
     j["because"] = t.at_edge ? words::at_edge(t) : words::why_device(d);
     j["loosen"] = words::loosen_device(d);
+    if (const std::string rotate = words::how_to_rotate(d, t.longer()); !rotate.empty()) j["rotate"] = rotate;
     if (const std::string caution = words::caution_device(d); !caution.empty()) j["caution"] = caution;
     for (const ShimMove& m : t.shims) {
         Json move = {{"thickness_mm", m.shims.thickness.mm()},

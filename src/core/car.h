@@ -150,6 +150,7 @@ struct Device {
     std::string bolt = {};             ///< cam: `front`, `rear`, `both` or `strut`
     std::optional<Length> pitch = {};  ///< of a thread; twice that a turn where `double_ended`
     bool double_ended = false;
+    Thread thread = Thread::unknown;  ///< at its end toward the wheel
     std::optional<Length> eccentricity = {};
     double at_deg = 0.0;                      ///< cam: from the middle of its travel
     std::optional<Length> joint_height = {};  ///< between the joints that the wheel leans about

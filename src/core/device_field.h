@@ -25,6 +25,10 @@ struct DeviceField {
         std::string Device::*in;
         std::vector<std::string_view> words;
     };
+    /// A thread's hand: `right` or `left`.
+    struct Hand {
+        Thread Device::*in;
+    };
     struct Long {
         std::optional<Length> Device::*in;
     };
@@ -42,7 +46,7 @@ struct DeviceField {
     };
 
     const char* key;
-    std::variant<Flag, Word, Long, Degrees, Stack, Step, End> what;
+    std::variant<Flag, Word, Hand, Long, Degrees, Stack, Step, End> what;
     const char* asks = nullptr;  ///< null: kept, not asked for
     const char* hint = "";
 };

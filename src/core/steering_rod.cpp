@@ -24,8 +24,12 @@ Angle toe_change(const Rod& rod, double turns, Length arm) {
 }
 
 Rotation rotation_seen_from_wheel(const Rod& rod, bool longer) {
-    if (rod.thread == Thread::unknown) return Rotation::unknown;
-    return (rod.thread == Thread::right) == longer ? Rotation::clockwise : Rotation::counterclockwise;
+    return rotation_seen_from_wheel(rod.thread, longer);
+}
+
+Rotation rotation_seen_from_wheel(Thread at_wheel, bool longer) {
+    if (at_wheel == Thread::unknown) return Rotation::unknown;
+    return (at_wheel == Thread::right) == longer ? Rotation::clockwise : Rotation::counterclockwise;
 }
 
 }  // namespace fairchalk

@@ -31,6 +31,9 @@ enum class Rotation { unknown, clockwise, counterclockwise };
 /// the rod turned clockwise in this view runs out of its end, and gets longer; the same holds for a sleeve.
 Rotation rotation_seen_from_wheel(const Rod& rod, bool longer);
 
+/// The same of anything whose thread has this hand at its end toward the wheel.
+Rotation rotation_seen_from_wheel(Thread at_wheel, bool longer);
+
 /// Whether its wheel is to the left of one who lies on the back under that end of the car, feet outward: so
 /// at the front left and at the rear right.
 bool wheel_to_the_left(const Rod& rod);

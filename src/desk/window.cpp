@@ -537,6 +537,8 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
                 b.figure = q(words::device_amounts(*d, t.turns, t.second, slate_->showing()));
                 b.figure.replace(QStringLiteral(", "), QStringLiteral("\n"));
                 b.below = t.shims.empty() ? q(words::loosen_device(*d)) : QString();
+                if (const std::string rotate = words::how_to_rotate(*d, t.longer()); !rotate.empty())
+                    b.below = tr("Rotate: %1.").arg(q(rotate));
                 for (const std::string& s : words::shim_moves(t, desk_.car(), slate_->showing()))
                     b.below += q(s) + QLatin1Char('\n');
                 b.below = b.below.trimmed();

@@ -5,6 +5,7 @@
 
 #include "core/adjuster.h"
 #include "core/named.h"
+#include "core/steering_rod.h"
 #include "words/words.h"
 #include "words/words_inside.h"
 
@@ -51,6 +52,18 @@ std::string device_noun(const Device& d) {
     std::string noun = tr(kind->words().noun);
     for (const char* around : kind->which(d)) noun = fill(around, {noun});
     return noun;
+}
+
+std::string how_to_rotate(const Device& d, bool longer) {
+    switch (rotation_seen_from_wheel(d.thread, longer)) {
+        case Rotation::clockwise:
+            return tr(W("clockwise, as seen along it from its end at the wheel"));
+        case Rotation::counterclockwise:
+            return tr(W("counterclockwise, as seen along it from its end at the wheel"));
+        case Rotation::unknown:
+            break;
+    }
+    return {};
 }
 
 std::string adjuster(const Adjuster& a) {

@@ -61,6 +61,8 @@ std::string chance(double p);                       ///< 3 in 4
 std::string why_this_way(const Rod& r, bool longer);
 /// How to rotate it, or the question that has to be answered first.
 std::string how_to_rotate(const Rod& r, bool longer);
+/// Of what turns on its thread; empty for all else, and where the thread's hand is not known.
+std::string how_to_rotate(const Device& d, bool longer);
 /// "Left tie rod: 7/8 turn longer"
 std::string turn_line(const Rod& r, double turns);
 std::string turn_line(const CarCard& car, const PlannedTurn& turn, const Show& how = {});

@@ -75,6 +75,8 @@ TEST(AdjusterJson, EveryFieldOfEveryKindIsReadAndWritten) {
                 if (flag->yes_no()) said[f.key] = true;
             } else if (const auto* word = std::get_if<DeviceField::Word>(&f.what)) {
                 said[f.key] = word->words.back();
+            } else if (std::holds_alternative<DeviceField::Hand>(f.what)) {
+                said[f.key] = "left";
             } else if (std::holds_alternative<DeviceField::Long>(f.what)) {
                 said[f.key] = "33 mm";
             } else if (std::holds_alternative<DeviceField::Degrees>(f.what)) {

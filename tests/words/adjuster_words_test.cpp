@@ -57,6 +57,22 @@ TEST(AdjusterWords, SayWhichCornerAndWhatHangsOnASpringIsCautioned) {
         << "the nut that must not be undone";
 }
 
+TEST(AdjusterWords, WhatHasAThreadSaysWhichWayToRotateIt) {
+    for (const char* kind : {"adjustable-arm", "radius-rod", "cross-tube", "drag-link"}) {
+        Device d = device(kind);
+        EXPECT_TRUE(how_to_rotate(d, true).empty()) << "the hand is not guessed";
+        d.thread = Thread::right;
+        EXPECT_EQ(how_to_rotate(d, true), "clockwise, as seen along it from its end at the wheel");
+        EXPECT_EQ(how_to_rotate(d, false), "counterclockwise, as seen along it from its end at the wheel");
+        d.thread = Thread::left;
+        EXPECT_TRUE(how_to_rotate(d, true).starts_with("counterclockwise"));
+        bool asked = false;
+        for (const DeviceField& f : adjuster_kind(kind)->fields())
+            asked = asked || (std::holds_alternative<DeviceField::Hand>(f.what) && f.asks);
+        EXPECT_TRUE(asked) << kind;
+    }
+}
+
 TEST(AdjusterWords, AmountsInTheirUnits) {
     EXPECT_EQ(thickness(Length::from_mm(0.25)), "0.25 mm");
     EXPECT_EQ(thickness(Length::from_mm(1.5)), "1.5 mm");

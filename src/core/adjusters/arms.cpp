@@ -12,10 +12,8 @@ class ThreadedArm : public AdjusterKind {
     std::vector<DeviceField> fields() const override {
         return {arm_field(),
                 pitch_field(),
-                {"double_ended",
-                 DeviceField::Flag{&Device::double_ended, "false", "true", W("one"),
-                                   W("left and right: twice a turn")},
-                 W("threads")},
+                double_ended_field(),
+                thread_field(),
                 length_field("joint_height", &Device::joint_height, nullptr, ""),
                 length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
     }

@@ -47,6 +47,17 @@ DeviceField pitch_field() {
     return length_field("pitch", &Device::pitch, W("thread pitch"), "1.5 mm");
 }
 
+DeviceField thread_field() {
+    return {"thread", DeviceField::Hand{&Device::thread}, W("thread at the end toward the wheel")};
+}
+
+DeviceField double_ended_field() {
+    return {"double_ended",
+            DeviceField::Flag{&Device::double_ended, "false", "true", W("one"),
+                              W("left and right: twice a turn")},
+            W("threads")};
+}
+
 DeviceField arm_field() {
     return {"arm",
             DeviceField::Flag{&Device::upper_arm, "lower", "upper", W("the lower arm"), W("the upper arm")},

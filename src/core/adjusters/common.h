@@ -30,6 +30,8 @@ double pitch_of(const Device& d);
 DeviceField length_field(const char* key, std::optional<Length> Device::*in, const char* asks,
                          const char* hint);
 DeviceField pitch_field();
+DeviceField thread_field();
+DeviceField double_ended_field();
 /// Of the upper or of the lower arm.
 DeviceField arm_field();
 

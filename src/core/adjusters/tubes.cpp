@@ -17,10 +17,8 @@ class SteeringTube : public AdjusterKind {
                                    W("behind the axle"), W("ahead of the axle")},
                  W("it runs")},
                 pitch_field(),
-                {"double_ended",
-                 DeviceField::Flag{&Device::double_ended, "false", "true", W("one"),
-                                   W("left and right: twice a turn")},
-                 W("threads")},
+                double_ended_field(),
+                thread_field(),
                 length_field("arm", &Device::arm, W("steering arm"), "150 mm"),
                 length_field("arm_sigma", &Device::arm_sigma, nullptr, "")};
     }

@@ -60,16 +60,20 @@ struct Meant {
 
 /// All that can be said of this angle of this wheel; one word may mean several adjusters.
 std::vector<Meant> choicesFor(const book::Json& card, Wheel w, const std::string& angle) {
-    std::vector<Meant> out;
+    std::vector<Meant> out, for_any;
     for (const AdjusterKind* kind : adjuster_kinds())
         for (const CardChoice& c : kind->on_card(onStruts(card, w)))
-            if (c.angle.empty() || c.angle == angle) out.push_back({kind, c});
+            // What steers both wheels of an axle steers the front ones.
+            if (kind->across() && axle_of(w) == Axle::rear)
+                continue;
+            else if (c.angle.empty() || c.angle == angle)
+                (c.angle.empty() ? for_any : out).push_back({kind, c});
     // What is for this very angle comes before what is for any.
-    std::erase_if(out, [&](const Meant& m) {
-        return m.choice.angle.empty() && std::any_of(out.begin(), out.end(), [&](const Meant& o) {
-                   return o.choice.word == m.choice.word && !o.choice.angle.empty();
-               });
-    });
+    const std::size_t own = out.size();
+    for (Meant& m : for_any)
+        if (std::none_of(out.begin(), out.begin() + static_cast<std::ptrdiff_t>(own),
+                         [&](const Meant& o) { return o.choice.word == m.choice.word; }))
+            out.push_back(std::move(m));
     return out;
 }
 
@@ -162,6 +166,9 @@ void CardGuide::addDeviceItems(Group& g, const Device& d) const {
             i.type = Type::choice;
             i.choices = {{std::string(flag->unset), q(words::fill(flag->says_unset, {}))},
                          {std::string(flag->set), q(words::fill(flag->says_set, {}))}};
+        } else if (std::holds_alternative<DeviceField::Hand>(f.what)) {
+            i.type = Type::choice;
+            i.choices = {{"right", tr("right-hand")}, {"left", tr("left-hand")}};
         } else if (const auto* stack = std::get_if<DeviceField::Stack>(&f.what)) {
             i.type = Type::shims;
             i.path = {"stacks", std::string(kind.stacks()[static_cast<std::size_t>(stack->which)])};
@@ -182,7 +189,16 @@ std::string CardGuide::setup() const {
     return in_use && in_use->is_string() ? in_use->get<std::string>() : "road";
 }
 
-std::vector<CardGuide::Group> CardGuide::groups() const {
+const std::vector<CardGuide::Group>& CardGuide::groups() const {
+    const std::pair now(desk_.jobId(), desk_.log().size());
+    if (groups_.empty() || groups_of_ != now) {
+        groups_ = madeGroups();
+        groups_of_ = now;
+    }
+    return groups_;
+}
+
+std::vector<CardGuide::Group> CardGuide::madeGroups() const {
     std::vector<Group> out;
     const auto length = [](const char* id, QString name, std::vector<std::string> path, Bounded b,
                            QString hint) {
@@ -363,8 +379,8 @@ std::vector<CardGuide::Group> CardGuide::groups() const {
 }
 
 std::optional<CardGuide::Group> CardGuide::group() const {
-    for (Group& g : groups())
-        if (g.id == chosen_) return std::move(g);
+    for (const Group& g : groups())
+        if (g.id == chosen_) return g;
     return std::nullopt;
 }
 

@@ -61,7 +61,8 @@ class CardGuide : public Guide {
         QRectF at;
         std::vector<Item> items;
     };
-    std::vector<Group> groups() const;
+    const std::vector<Group>& groups() const;
+    std::vector<Group> madeGroups() const;
     void addDeviceItems(Group& g, const Device& d) const;
     std::optional<Group> group() const;
     std::optional<Item> item() const;
@@ -74,6 +75,9 @@ class CardGuide : public Guide {
     const std::vector<book::Book::Picture>& pictures() const;
 
     int item_ = 0;
+    /// What is asked follows from the log, and is made once for each state of it.
+    mutable std::vector<Group> groups_;
+    mutable std::pair<std::string, std::size_t> groups_of_;
     mutable std::optional<std::vector<book::Book::Picture>> pictures_;  ///< read when first wanted
 };
 

@@ -242,6 +242,8 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     if (const std::string caution = words::caution_device(d); !caution.empty())
         say(QStringLiteral("▲ ") + q(caution), c.caution);
     say(q(words::loosen_device(d)), c.chalk);
+    if (const std::string rotate = words::how_to_rotate(d, turn.longer()); !rotate.empty())
+        say(tr("Rotate: %1.").arg(q(rotate)), c.string);
     QStringList moves;
     for (const std::string& s : words::shim_moves(turn, desk_.car(), how_)) moves << q(s);
     const double row = QFontMetricsF(type(12)).height();
