@@ -688,11 +688,16 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         expect(after);
         std::vector<Wheel> toe, lean;
         spoiled_by(plan.turns, car, toe, lean);
-        for (Wheel w : toe) plan.spoils.push_back(std::string(name_of(w)) + ".toe");
-        for (Wheel w : lean)
-            for (const char* what : {".camber", ".caster"})
-                if (what != std::string_view(".caster") || axle_of(w) == Axle::front)
-                    plan.spoils.push_back(std::string(name_of(w)) + what);
+        const auto spoils = [&](Wheel w, const char* angle) {
+            const std::string what = std::string(name_of(w)) + angle;
+            if (std::find(plan.spoils.begin(), plan.spoils.end(), what) == plan.spoils.end())
+                plan.spoils.push_back(what);
+        };
+        for (Wheel w : toe) spoils(w, ".toe");
+        for (Wheel w : lean) {
+            spoils(w, ".camber");
+            if (axle_of(w) == Axle::front) spoils(w, ".caster");
+        }
         plan.remeasure = remeasure(plan.turns);
         for (Unreachable& u : plan.cannot)
             for (const Verdict& v : c.then.verdicts)

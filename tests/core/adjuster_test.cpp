@@ -310,6 +310,7 @@ TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
     const Plan p = j.plan();
     ASSERT_TRUE(j.turn(p, "tube"));
     ASSERT_TRUE(j.turn(p, "link"));
+    EXPECT_EQ(p.spoils, (std::vector<std::string>{"front-right.toe", "front-left.toe"})) << "each once";
     EXPECT_LT(j.turn(p, "tube")->turns, 0) << "behind the axle, shorter toes out";
     EXPECT_NEAR((p.expect[0][0].value + p.expect[1][0].value).deg(), 0.1, 0.06);
     EXPECT_NEAR((p.expect[0][0].value - p.expect[1][0].value).deg(), 0.0, 0.08)
