@@ -655,7 +655,8 @@ TEST(AdjusterKinds, AreDrawnAsOneSeesThemFromTheirOwnSide) {
         EXPECT_LT(way_in(drawn("trailing-arm-shims", w, 1)).y(), 0);
         EXPECT_GT(way_in(drawn("shim-pair", w, 1)).y(), 0) << "shims push the arm toward the wheel";
         double front = 0, rear = 0;
-        for (const Sketch::Stroke& s : drawn("shim-pair", w, 1).strokes())
+        const Sketch pair = drawn("shim-pair", w, 1);
+        for (const Sketch::Stroke& s : pair.strokes())
             if (s.text && std::string_view(s.text) == "front bolt")
                 front = s.at.x();
             else if (s.text && std::string_view(s.text) == "rear bolt")
