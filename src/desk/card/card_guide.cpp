@@ -61,13 +61,12 @@ struct Meant {
 /// All that can be said of this angle of this wheel; one word may mean several adjusters.
 std::vector<Meant> choicesFor(const book::Json& card, Wheel w, const std::string& angle) {
     std::vector<Meant> out, for_any;
-    for (const AdjusterKind* kind : adjuster_kinds())
-        for (const CardChoice& c : kind->on_card(onStruts(card, w)))
-            // What steers both wheels of an axle steers the front ones.
-            if (kind->across() && axle_of(w) == Axle::rear)
-                continue;
-            else if (c.angle.empty() || c.angle == angle)
-                (c.angle.empty() ? for_any : out).push_back({kind, c});
+    const bool struts = onStruts(card, w), rear = axle_of(w) == Axle::rear;
+    for (const AdjusterKind* kind : adjuster_kinds()) {
+        if (kind->across() && rear) continue;  // what joins both wheels of an axle steers the front ones
+        for (const CardChoice& c : kind->on_card(struts))
+            if (c.angle.empty() || c.angle == angle) (c.angle.empty() ? for_any : out).push_back({kind, c});
+    }
     // What is for this very angle comes before what is for any.
     const std::size_t own = out.size();
     for (Meant& m : for_any)
