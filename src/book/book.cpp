@@ -17,8 +17,31 @@ namespace {
 constexpr int application_id = 0x46434842;  // "FCHB"
 constexpr int payload_version = 1;
 
+// Version 1. A later version is one more string; never change one that has shipped.
+constexpr const char* first_layout = R"sql(
+CREATE TABLE fact (key TEXT PRIMARY KEY, value TEXT NOT NULL);
+CREATE TABLE car (id TEXT PRIMARY KEY, name TEXT NOT NULL, created TEXT NOT NULL);
+CREATE TABLE job (id TEXT PRIMARY KEY, car TEXT NOT NULL REFERENCES car(id), title TEXT NOT NULL, created TEXT NOT NULL,
+                  extras TEXT NOT NULL DEFAULT '{}');
+CREATE TABLE entry (seq INTEGER PRIMARY KEY AUTOINCREMENT, stream TEXT NOT NULL, id TEXT NOT NULL, at TEXT NOT NULL,
+                    kind TEXT NOT NULL, version INTEGER NOT NULL, payload TEXT NOT NULL, UNIQUE (stream, id));
+CREATE INDEX entry_by_stream ON entry (stream, seq);
+)sql";
+
+// Version 2: pictures of a car.
+constexpr const char* pictures_layout = R"sql(
+CREATE TABLE picture (id TEXT PRIMARY KEY, car TEXT NOT NULL REFERENCES car(id), name TEXT NOT NULL, at TEXT NOT NULL,
+                      bytes BLOB NOT NULL);
+)sql";
+
+std::string text_of(const Json& j, const char* key) {
+    return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
+}
+
+}  // namespace
+
 /// A lock that dies with its process: flock on a file of its own, since SQLite locks only while it writes.
-class WriterLock {
+class Book::WriterLock {
   public:
     WriterLock() = default;
     explicit WriterLock(const std::filesystem::path& book) {
@@ -47,29 +70,6 @@ class WriterLock {
   private:
     int fd_ = -1;
 };
-
-// Version 1. A later version is one more string; never change one that has shipped.
-constexpr const char* first_layout = R"sql(
-CREATE TABLE fact (key TEXT PRIMARY KEY, value TEXT NOT NULL);
-CREATE TABLE car (id TEXT PRIMARY KEY, name TEXT NOT NULL, created TEXT NOT NULL);
-CREATE TABLE job (id TEXT PRIMARY KEY, car TEXT NOT NULL REFERENCES car(id), title TEXT NOT NULL, created TEXT NOT NULL,
-                  extras TEXT NOT NULL DEFAULT '{}');
-CREATE TABLE entry (seq INTEGER PRIMARY KEY AUTOINCREMENT, stream TEXT NOT NULL, id TEXT NOT NULL, at TEXT NOT NULL,
-                    kind TEXT NOT NULL, version INTEGER NOT NULL, payload TEXT NOT NULL, UNIQUE (stream, id));
-CREATE INDEX entry_by_stream ON entry (stream, seq);
-)sql";
-
-// Version 2: pictures of a car.
-constexpr const char* pictures_layout = R"sql(
-CREATE TABLE picture (id TEXT PRIMARY KEY, car TEXT NOT NULL REFERENCES car(id), name TEXT NOT NULL, at TEXT NOT NULL,
-                      bytes BLOB NOT NULL);
-)sql";
-
-std::string text_of(const Json& j, const char* key) {
-    return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
-}
-
-}  // namespace
 
 struct Book::Inside {
     std::filesystem::path path;

@@ -93,6 +93,7 @@ class Book {
     std::string integrity() const;
 
   private:
+    class WriterLock;
     struct Inside;
     std::unique_ptr<Inside> in_;
 };

@@ -6,16 +6,14 @@
 #include <sstream>
 #include <utility>
 
+#include "book/node.h"
+
 namespace fairchalk::book {
 namespace {
 
 constexpr int deepest = 64;
 constexpr std::uintmax_t largest_file = 64u << 20;
 constexpr int format_version = 1;
-
-[[noreturn]] void wrong(const std::string& place, Message what) {
-    throw FileError{place, std::move(what)};
-}
 
 bool top_name(const std::string& key) {
     for (const char* known : {"format", "version", "car", "targets", "tools", "rounds", "events", "log"})

@@ -63,9 +63,8 @@ CarCard learnt(const Job& job, const Estimate& e) {
         const auto it = e.posterior->amounts.find(static_cast<int>(i));
         const bool known = !d.stacks[0].empty() || !d.stacks[1].empty() || !car.tin.empty();
         if (kind && kind->from_tin() && known)
-            stacks.push_back({d.id, d.stacks,
-                              it == e.posterior->amounts.end() ? std::array{0.0, 0.0} : it->second,
-                              kind->handles(d).size() == 2});
+            stacks.push_back(
+                stacks_wanted(d, it == e.posterior->amounts.end() ? std::array{0.0, 0.0} : it->second));
     }
     // What is in the stacks now, and what is left in the tin: as the picker would have had it.
     if (stacks.empty()) return car;

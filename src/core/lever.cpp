@@ -12,7 +12,6 @@ namespace fairchalk {
 namespace {
 
 constexpr double deg = std::numbers::pi / 180.0;
-constexpr double most_turns = 30.0;
 
 std::vector<std::pair<int, int>> locks_of(const Adjuster& a, int place, const Posterior& p) {
     const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
@@ -94,7 +93,8 @@ std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
         if (rod.runs == RodSide::unknown || !rod.pitch || arm < 0) continue;
         Lever l;
         l.rod = &rod;
-        l.handle = {"", HandleUnit::turn, "longer", "shorter", rod.step_turns, -most_turns, most_turns};
+        l.handle = {
+            "", HandleUnit::turn, "longer", "shorter", rod.step_turns, -most_rod_turns, most_rod_turns};
         l.place = place;
         l.wheel = rod.wheel;
         l.serves = serves_toe;

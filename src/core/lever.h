@@ -13,6 +13,9 @@
 
 namespace fairchalk {
 
+/// As many turns one way no rod has; beyond it is a mistake.
+inline constexpr double most_rod_turns = 30.0;
+
 /// One handle of an adjuster as the estimate knows it: the angles it moves, and the unknowns that say by how
 /// much. Amounts are in the handle's unit, angles in radians.
 struct Lever {

@@ -27,7 +27,6 @@ constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
 /// How far from an edge, in sigmas of what was read before the turn, an angle must lie for some more readings
 /// to call it: found on the proving ground.
 constexpr double clear_of_edge = 0.5;
-constexpr double most_turns = 30.0;
 constexpr double most_shims_mm = 15.0;
 
 /// Why nothing can be planned with the rod of a wheel, if that is so.
@@ -227,8 +226,8 @@ std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior&
 /// What a handle can be set to from where it is: whole steps within its range, or what shims can make up.
 std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
     std::vector<double> out{0.0};
-    const double least = std::max(l.handle.least - l.so_far, -most_turns * 12),
-                 most = std::min(l.handle.most - l.so_far, most_turns * 12);
+    const double least = std::max(l.handle.least - l.so_far, -most_rod_turns * 12),
+                 most = std::min(l.handle.most - l.so_far, most_rod_turns * 12);
     if (l.kind && l.kind->from_tin() && !car.tin.empty()) {
         std::vector<ShimsOf> others = car.tin;
         for (const Adjuster& a : car.adjusters)
@@ -246,7 +245,7 @@ std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
     return out;
 }
 
-std::vector<StackWanted> stacks_wanted(const std::vector<Lever>& levers, const std::vector<double>& turns) {
+std::vector<StackWanted> all_stacks(const std::vector<Lever>& levers, const std::vector<double>& turns) {
     std::vector<StackWanted> out;
     for (std::size_t i = 0; i < levers.size(); ++i) {
         const Lever& l = levers[i];
@@ -254,7 +253,7 @@ std::vector<StackWanted> stacks_wanted(const std::vector<Lever>& levers, const s
         auto it =
             std::find_if(out.begin(), out.end(), [&](const StackWanted& w) { return w.adjuster == l.id(); });
         if (it == out.end()) {
-            out.push_back({l.id(), l.device->stacks, {}, l.kind->handles(*l.device).size() == 2});
+            out.push_back(stacks_wanted(*l.device, {}));
             it = out.end() - 1;
         }
         it->add[static_cast<std::size_t>(l.which)] = turns[i];
@@ -301,7 +300,7 @@ std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std
     std::function<bool(const std::vector<std::size_t>&)> feasible;
     if (!car.tin.empty())
         feasible = [&](const std::vector<std::size_t>& chosen) {
-            const auto wanted = stacks_wanted(levers, turns_of(chosen));
+            const auto wanted = all_stacks(levers, turns_of(chosen));
             return wanted.empty() || pick_shims(wanted, car.tin).has_value();
         };
     std::vector<std::size_t> chosen = nearest_whole_steps(problem, feasible).chosen;
@@ -404,7 +403,7 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
         (l.which == 0 ? it->turns : it->second) = after.turns[i];
     }
     if (!car.tin.empty())
-        if (const auto wanted = stacks_wanted(after.levers, after.turns); !wanted.empty())
+        if (const auto wanted = all_stacks(after.levers, after.turns); !wanted.empty())
             if (const auto picked = pick_shims(wanted, car.tin))
                 for (PlannedTurn& t : out)
                     for (const ShimMove& m : picked->moves)

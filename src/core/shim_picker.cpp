@@ -7,6 +7,8 @@
 #include <map>
 #include <set>
 
+#include "core/adjuster.h"
+
 namespace fairchalk {
 namespace {
 
@@ -181,6 +183,11 @@ class Picker {
 
 }  // namespace
 
+StackWanted stacks_wanted(const Device& device, std::array<double, 2> add) {
+    const AdjusterKind* kind = adjuster_kind(device.kind);
+    return {device.id, device.stacks, add, kind && kind->handles(device).size() == 2};
+}
+
 std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::span<const ShimsOf> tin) {
     Picker picker(wanted, tin);
     const auto made = picker.run();
@@ -188,12 +195,12 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
     ShimPicking out;
     out.handled = picker.handled();
     // What comes out of one place and goes into another goes straight there.
-    struct Change {
+    struct Short {
         std::string place;
         Kind kind;
         int by;
     };
-    std::vector<Change> changes;
+    std::vector<Short> changes;
     for (std::size_t i = 0; i < wanted.size(); ++i) {
         const StackWanted& w = wanted[i];
         const Making& m = (*made)[i];
@@ -219,9 +226,9 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
         compare(plates_now, m.plates, w.adjuster + " both");
         out.stacks.push_back(std::move(then));
     }
-    for (Change& to : changes) {
+    for (Short& to : changes) {
         if (to.by <= 0) continue;
-        for (Change& from : changes) {
+        for (Short& from : changes) {
             if (from.by >= 0 || from.kind != to.kind || to.by == 0) continue;
             const int n = std::min(to.by, -from.by);
             out.moves.push_back(
@@ -233,7 +240,7 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
             out.moves.push_back(
                 {{Length::from_mm(to.kind.first / 100.0), to.by, to.kind.second}, "tin", to.place});
     }
-    for (const Change& from : changes)
+    for (const Short& from : changes)
         if (from.by < 0)
             out.moves.push_back(
                 {{Length::from_mm(from.kind.first / 100.0), -from.by, from.kind.second}, from.place, "tin"});

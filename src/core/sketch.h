@@ -88,7 +88,8 @@ class Sketch {
         }
         return out;
     }
-    const std::vector<Stroke>& strokes() const { return strokes_; }
+    const std::vector<Stroke>& strokes() const& { return strokes_; }
+    std::vector<Stroke> strokes() && { return std::move(strokes_); }
 
   private:
     Stroke& add(Shape shape, Pen pen, Point from, Point to) {

@@ -22,6 +22,8 @@ class UuidSource {
     std::string next();
     /// Now, as ISO 8601 with milliseconds and offset: `2026-05-02T10:14:00.000+01:00`.
     std::string now() const;
+    /// 64 fresh bits, for what should come out differently each time.
+    std::uint64_t fresh() { return sources_.random(); }
 
   private:
     Sources sources_;

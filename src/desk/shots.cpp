@@ -31,7 +31,7 @@ void sayCannotOpen(const QString& why) {
 
 namespace {
 
-void type(Window& window, const QString& text, bool enter = true) {
+void typeOut(Window& window, const QString& text, bool enter = true) {
     for (QChar c : text) {
         QKeyEvent press(QEvent::KeyPress, 0, Qt::NoModifier, QString(c));
         QApplication::sendEvent(window.focusWidget(), &press);
@@ -64,12 +64,12 @@ void typeForEver(JobDesk& desk, Window& window) {
             window.setStage(Stage::check_over);
             if (n % 8 == 0) return void(window.slate().actOfGuide(0));
             window.slate().startLoose();
-            return type(window, QStringLiteral("nut %1").arg(n));
+            return typeOut(window, QStringLiteral("nut %1").arg(n));
         }
         window.setStage(Stage::read);
         window.slate().ask(string_walk()[static_cast<std::size_t>(n) % string_walk().size()]);
         window.slate().takeFocus();
-        type(window, QString::number(100 + n % 17));
+        typeOut(window, QString::number(100 + n % 17));
     });
     timer->start(3);
 }
@@ -95,7 +95,7 @@ void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
             const auto held = desk.held(desk.blank(*window.slate().asked()));
             if (!held) return;
             if (n == 4 && misread > 0) shot("practice-read");
-            type(window, QString::number(std::round(held->at * 2) / 2 + (n == misread ? 5 : 0)));
+            typeOut(window, QString::number(std::round(held->at * 2) / 2 + (n == misread ? 5 : 0)));
             desk.settle();
         }
     };
@@ -128,7 +128,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.setStage(Stage::check_over);
     shot("check-over");
     window.setStage(Stage::floor);
-    type(window, QStringLiteral("3"));
+    typeOut(window, QStringLiteral("3"));
     shot("floor");
     window.setStage(Stage::steering);
     shot("steering");
@@ -138,7 +138,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     shot("card");
     window.showPage({});
     window.setStage(Stage::read);
-    type(window, QStringLiteral("4 11/16"), false);
+    typeOut(window, QStringLiteral("4 11/16"), false);
     shot("read");
     // The rest of the round, in the order of the walk, as the demo car stands.
     window.setStage(Stage::read);
@@ -148,14 +148,15 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     std::size_t skip = 0;
     for (const Spot& s : wanted) skip += !readings_at(desk.job(), desk.round(), s).empty();
     for (std::size_t i = skip >= 3 ? skip - 3 : 0; i < std::size(rest); ++i) {
-        type(window, QString::fromLatin1(rest[i]));
+        typeOut(window, QString::fromLatin1(rest[i]));
     }
     desk.settle();
     window.setStage(Stage::turn);
     shot("turn");
     window.slate().turnedAsWritten();
     desk.settle();
-    for (const char* value : {"117.0", "121.0", "100.5", "102.5"}) type(window, QString::fromLatin1(value));
+    for (const char* value : {"117.0", "121.0", "100.5", "102.5"})
+        typeOut(window, QString::fromLatin1(value));
     desk.settle();
     window.setStage(Stage::turn);
     shot("before-and-after");
@@ -193,7 +194,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.setStage(Stage::read);
     const auto lean = [&](Wheel w, Swept swept, const char* value) {
         window.slate().ask(swept_spot(ReadingKind::camber, w, swept));
-        type(window, QString::fromLatin1(value));
+        typeOut(window, QString::fromLatin1(value));
         window.setStage(Stage::read);
     };
     lean(Wheel::rear_left, Swept::straight, "-1.3");
@@ -204,7 +205,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
         if (w == Wheel::front_left) lean(w, Swept::in, "-1.4");
     }
     window.slate().ask(swept_spot(ReadingKind::camber, Wheel::front_right, Swept::in));
-    type(window, QStringLiteral("-1.3"), false);
+    typeOut(window, QStringLiteral("-1.3"), false);
     shot("caster");
     shotsOfPractice(desk, window, shot);
     return failed;

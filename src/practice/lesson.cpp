@@ -12,21 +12,10 @@
 namespace fairchalk::practice {
 namespace {
 
-using Rng = SimCar::Rng;
 constexpr std::array ids = {std::string_view("rule"), std::string_view("string"), std::string_view("sign"),
                             std::string_view("way"),  std::string_view("spoils"), std::string_view("sweep"),
                             std::string_view("wrong")};
 constexpr auto front_left = Wheel::front_left;
-
-double between(Rng& rng, double lo, double hi) {
-    return std::uniform_real_distribution<>(lo, hi)(rng);
-}
-bool toss(Rng& rng) {
-    return std::uniform_int_distribution<>(0, 1)(rng) == 1;
-}
-double either_way(Rng& rng, double lo, double hi) {
-    return between(rng, lo, hi) * (toss(rng) ? 1.0 : -1.0);
-}
 
 /// Half a division and what an eye adds to it.
 double near_enough(const std::string& tool) {

@@ -13,16 +13,6 @@ namespace {
 constexpr std::array known_stories = {std::string_view("new-rack"), std::string_view("kerbed"),
                                       std::string_view("lowered"), std::string_view("blocks")};
 
-double normal(SimCar::Rng& rng, double sigma) {
-    return sigma > 0.0 ? std::normal_distribution<>(0.0, sigma)(rng) : 0.0;
-}
-double between(SimCar::Rng& rng, double lo, double hi) {
-    return std::uniform_real_distribution<>(lo, hi)(rng);
-}
-double either_way(SimCar::Rng& rng, double lo, double hi) {
-    return between(rng, lo, hi) * (std::uniform_int_distribution<>(0, 1)(rng) ? 1.0 : -1.0);
-}
-
 /// FNV-1a: the same on every machine, which std::hash need not be.
 std::uint64_t hash_of(std::string_view text) {
     std::uint64_t h = 14695981039346656037ull;
@@ -31,7 +21,7 @@ std::uint64_t hash_of(std::string_view text) {
 }
 
 /// One corner of a car by its card: what its rod is like decides where the rod runs.
-Corner corner_for(const CarCard& card, Wheel wheel, SimCar::Rng& rng) {
+Corner corner_for(const CarCard& card, Wheel wheel, Rng& rng) {
     const AxleCard& axle = card.axle(axle_of(wheel));
     const Rod* rod = card.rod_at(wheel);
     Corner c;
@@ -52,7 +42,7 @@ Corner corner_for(const CarCard& card, Wheel wheel, SimCar::Rng& rng) {
 
 SimCar built(const CarCard& card, const Play& play, const Level& level) {
     // Its links and arms belong to the car, whatever was done to it.
-    SimCar::Rng rng(hash_of(play.car));
+    Rng rng(hash_of(play.car));
     SolidCar shape;
     const AxleCard& front = card.axle(Axle::front);
     shape.wheelbase = card.wheelbase.value_or(usual_wheelbase).mm();
@@ -152,14 +142,14 @@ PracticeFloor PracticeFloor::under(const std::vector<Entry>& log, Play play) {
     return floor;
 }
 
-SimCar::Rng PracticeFloor::rng_of(std::string_view what, std::size_t n) const {
+Rng PracticeFloor::rng_of(std::string_view what, std::size_t n) const {
     const std::uint64_t h = hash_of(what) ^ (play_.seed * 0x9e3779b97f4a7c15ull);
     std::seed_seq seeds{static_cast<std::uint32_t>(h), static_cast<std::uint32_t>(h >> 32),
                         static_cast<std::uint32_t>(n)};
-    return SimCar::Rng(seeds);
+    return Rng(seeds);
 }
 
-void PracticeFloor::lay_strings(SimCar::Rng rng) {
+void PracticeFloor::lay_strings(Rng rng) {
     SolidCar& s = car_.solid();
     for (std::size_t side = 0; side < 2; ++side) {
         s.skew[side] = between(rng, -0.4, 0.4);
@@ -173,7 +163,7 @@ void PracticeFloor::begin() {
     kicked_.clear();
     taken_.clear();
     minutes_ = minutes_stringing;
-    SimCar::Rng rng = rng_of("story"), still(1);
+    Rng rng = rng_of("story"), still(1);
     SolidCar& s = car_.solid();
     const auto turn = [&](Wheel w, double turns) {
         if (const Rod* rod = card_.rod_at(w)) car_.turn(rod->id, std::round(turns * 8) / 8, still);
@@ -224,13 +214,13 @@ void PracticeFloor::begin() {
 void PracticeFloor::follow(const std::vector<Entry>& log) {
     begin();
     const Job job = job_of(log);
-    SimCar::Rng chance = rng_of("kick");
+    Rng chance = rng_of("kick");
     const std::size_t kick_at = std::uniform_int_distribution<std::size_t>(6, 22)(chance);
     std::size_t readings = 0;
     for (std::size_t i = 0; i < log.size(); ++i) {
         const Entry& e = log[i];
         SolidCar& s = car_.solid();
-        SimCar::Rng rng = rng_of(e.id);
+        Rng rng = rng_of(e.id);
         if (const Reading* r = std::get_if<Reading>(&e.what)) {
             // Struck or not, it was taken.
             ++taken_[r->spot];
@@ -290,8 +280,7 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
     }
 }
 
-std::optional<double> PracticeFloor::there(const Reading& asked, const LinesSet& lines,
-                                           SimCar::Rng& rng) const {
+std::optional<double> PracticeFloor::there(const Reading& asked, const LinesSet& lines, Rng& rng) const {
     const Spot& spot = asked.spot;
     SolidCar s = car_.solid();
     for (double& toe : s.toe) toe += normal(rng, level_.give);
@@ -342,7 +331,7 @@ std::optional<double> PracticeFloor::there(const Reading& asked, const LinesSet&
 std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& lines, const Tool& tool) const {
     const auto it = taken_.find(asked.spot);
     const std::size_t n = it == taken_.end() ? 0 : it->second;
-    SimCar::Rng rng = rng_of(asked.spot.name(), n);
+    Rng rng = rng_of(asked.spot.name(), n);
     std::optional<double> value = there(asked, lines, rng);
     if (!value) return std::nullopt;
     const bool gravity = against_gravity(asked.spot.kind) && asked.spot.kind != ReadingKind::caster &&
@@ -353,7 +342,7 @@ std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& li
     Held h;
     h.exact = on_scale(*value);
     if (tool.quantity == QuantityKind::length) {
-        SimCar::Rng dent = rng_of("dent " + asked.spot.name());
+        Rng dent = rng_of("dent " + asked.spot.name());
         *value += normal(dent, level_.dents * spot_error.mm());
     }
     // What of the tool's sigma is not its divisions is the hand that holds it.

@@ -84,10 +84,10 @@ class PracticeFloor {
     double minutes() const { return minutes_; }
 
   private:
-    std::optional<double> there(const Reading& asked, const LinesSet& lines, SimCar::Rng& rng) const;
-    SimCar::Rng rng_of(std::string_view what, std::size_t n = 0) const;
+    std::optional<double> there(const Reading& asked, const LinesSet& lines, Rng& rng) const;
+    Rng rng_of(std::string_view what, std::size_t n = 0) const;
     void begin();
-    void lay_strings(SimCar::Rng rng);
+    void lay_strings(Rng rng);
 
     CarCard card_;
     Play play_;

@@ -43,7 +43,7 @@ std::string rod_of(Wheel w) {
 struct UnderWay {
     const ProvingOptions& options;
     SimCar car;
-    SimCar::Rng rng;
+    Rng rng;
     std::vector<Entry> log;
     JobDone done;
     std::vector<Target> targets;
@@ -74,7 +74,7 @@ struct UnderWay {
         r.value.resolution = tool.resolution;
         const auto [dent, fresh] = dents.try_emplace(spot, 0.0);
         if (!options.dents && !leans) r.stated_sigma = tool.sigma;
-        if (fresh && options.dents) dent->second = std::normal_distribution<>(0.0, r.spot_sigma())(rng);
+        if (fresh && options.dents) dent->second = normal(rng, r.spot_sigma());
         r.value.value =
             with_slips(shown_by(tool, car.solid().exact(spot, l) + dent->second, rng), options.slips, rng);
         put(r);
@@ -125,14 +125,11 @@ Device leaner(const SimCar& car, Wheel w) {
 
 /// The adjusters wander between two jobs, as after a repair.
 void disturb(UnderWay& u) {
-    const auto between = [&](double lo, double hi) {
-        return std::uniform_real_distribution<>(lo, hi)(u.rng);
-    };
     for (Wheel w : fronts) {
-        u.car.turn(rod_of(w), std::round(between(-1.2, 1.2) * 8) / 8, u.rng);
+        u.car.turn(rod_of(w), std::round(between(u.rng, -1.2, 1.2) * 8) / 8, u.rng);
         if (u.options.whole)
-            u.car.turn(leaner(u.car, w).id, std::round(between(-4, 4) * 2) / 2, u.rng,
-                       std::round(between(-4, 4) * 2) / 2);
+            u.car.turn(leaner(u.car, w).id, std::round(between(u.rng, -4, 4) * 2) / 2, u.rng,
+                       std::round(between(u.rng, -4, 4) * 2) / 2);
     }
 }
 
@@ -150,7 +147,7 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
     std::seed_seq seeds{static_cast<std::uint32_t>(options.seed),
                         static_cast<std::uint32_t>(options.seed >> 32), static_cast<std::uint32_t>(number),
                         static_cast<std::uint32_t>(number >> 32)};
-    SimCar::Rng rng(seeds);
+    Rng rng(seeds);
     SimCar car = any_car(rng);
     UnderWay u{options, car, rng, {}, {}, {}};
     u.targets = {about(Measure::toe, aim, options.tolerance)};
@@ -167,12 +164,11 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
         if (measured) {
             // With a rule, from the joint to the axis, as well as one sees it: what a turn really does.
             SimCar probe = car;
-            SimCar::Rng none(1);
+            Rng none(1);
             const double before = probe.toe(w);
             probe.turn(rod.id, 1.0, none);
             const double per_turn = std::abs(probe.toe(w) - before);
-            rod.arm = Length::from_mm(pitch / std::sin(per_turn * SolidCar::rad) +
-                                      std::normal_distribution<>(0, 3)(u.rng));
+            rod.arm = Length::from_mm(pitch / std::sin(per_turn * SolidCar::rad) + normal(u.rng, 3));
             rod.arm_sigma = Length::from_mm(3);
         }
         card.adjusters.emplace_back(rod);

@@ -10,14 +10,6 @@
 #include "core/steering_rod.h"
 
 namespace fairchalk::practice {
-namespace {
-
-double normal(SimCar::Rng& rng, double sigma) {
-    return sigma > 0.0 ? std::normal_distribution<>(0.0, sigma)(rng) : 0.0;
-}
-
-}  // namespace
-
 SimAdjuster sim_rod(Wheel wheel, double pitch) {
     return {wheel, [pitch](double turns) {
                 CornerMove m;
@@ -192,17 +184,17 @@ void place_rod(Corner& corner, double ahead, double ackermann, double set_back) 
     inner.x() = outer.x() - std::copysign(set_back, ahead);
 }
 
-SimCar any_car(SimCar::Rng& rng, Nature nature) {
-    const auto between = [&](double lo, double hi) { return std::uniform_real_distribution<>(lo, hi)(rng); };
+SimCar any_car(Rng& rng, Nature nature) {
     SolidCar shape = SolidCar::any(rng);
     shape.track = 2 * shape.half_width[0];
     std::array<Corner, 4> corners;
-    const bool strut = between(0, 1) < 0.5;
+    const bool strut = between(rng, 0, 1) < 0.5;
     // Both sides are built to the same drawing.
     Corner front = strut ? sample_strut() : sample_wishbone();
     for (Hardpoint p : points_of(front.kind))
         if (p != Hardpoint::hub && p != Hardpoint::strut_low)
-            front.at(p) += Eigen::Vector3d(between(-25, 25), between(-25, 25), between(-25, 25));
+            front.at(p) +=
+                Eigen::Vector3d(between(rng, -25, 25), between(rng, -25, 25), between(rng, -25, 25));
     if (strut) {
         // On the strut's axis again.
         const Eigen::Vector3d foot = front.at(Hardpoint::lower) + Eigen::Vector3d(0, -40, 200);
@@ -210,16 +202,16 @@ SimCar any_car(SimCar::Rng& rng, Nature nature) {
     }
     // The arm: how far the outer joint lies behind the steering axis.
     const double arm = std::clamp(130.0 + normal(rng, 22.0), 70.0, 200.0);
-    const double ackermann = between(0.3, 0.9);
-    place_rod(front, -arm, ackermann, between(0, 15));
+    const double ackermann = between(rng, 0.3, 0.9);
+    place_rod(front, -arm, ackermann, between(rng, 0, 15));
     Corner rear;
     rear.kind = CornerKind::fixed;
     rear.at(Hardpoint::hub) = {0, 700, 300};
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));
         corners[i] = axle_of(w) == Axle::front ? front : rear;
-        corners[i].toe = Angle::from_deg(axle_of(w) == Axle::front ? between(-0.8, 0.8) : 0.1);
-        corners[i].camber = Angle::from_deg(between(-1.6, 0.2));
+        corners[i].toe = Angle::from_deg(axle_of(w) == Axle::front ? between(rng, -0.8, 0.8) : 0.1);
+        corners[i].camber = Angle::from_deg(between(rng, -1.6, 0.2));
     }
     SimCar car(corners, shape, nature);
     car.add("rod-fl", sim_rod(Wheel::front_left, 1.5));
@@ -227,16 +219,16 @@ SimCar any_car(SimCar::Rng& rng, Nature nature) {
     return car;
 }
 
-double shown_by(const Tool& tool, double exact, SimCar::Rng& rng) {
+double shown_by(const Tool& tool, double exact, Rng& rng) {
     // The tool's sigma is of what it shows: rounding to its divisions is a part of it.
     const double before = std::max(0.0, tool.sigma * tool.sigma - tool.resolution * tool.resolution / 12);
     const double v = exact + normal(rng, std::sqrt(before)) + tool.zero;
     return tool.resolution > 0.0 ? std::round(v / tool.resolution) * tool.resolution : v;
 }
 
-double with_slips(double value, double rate, SimCar::Rng& rng) {
-    if (rate <= 0.0 || std::uniform_real_distribution<>(0, 1)(rng) >= rate) return value;
-    const double sign = std::uniform_int_distribution<>(0, 1)(rng) ? 1.0 : -1.0;
+double with_slips(double value, double rate, Rng& rng) {
+    if (rate <= 0.0 || between(rng, 0, 1) >= rate) return value;
+    const double sign = toss(rng) ? 1.0 : -1.0;
     switch (std::uniform_int_distribution<>(0, 3)(rng)) {
         case 0:
             return value + sign;

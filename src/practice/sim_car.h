@@ -42,8 +42,6 @@ SimAdjuster sim_device(const Device& device, int handle);
 /// and caster move together as they do on a car. The estimate never sees this.
 class SimCar {
   public:
-    using Rng = std::mt19937_64;
-
     SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature = {});
 
     /// An adjuster as the card has it.
@@ -100,13 +98,13 @@ void place_rod(Corner& corner, double ahead, double ackermann, double set_back);
 
 /// A car as it comes into the garage: front wishbones or struts with their hardpoints scattered, so that the
 /// arm its rods work on is 130 mm or so, give or take 22; toes out of true.
-SimCar any_car(SimCar::Rng& rng, Nature nature = {});
+SimCar any_car(Rng& rng, Nature nature = {});
 
 /// What a tool would show: the exact value with its noise, in its divisions; both together are its sigma,
 /// where the divisions are not coarser than that. Mm or degrees.
-double shown_by(const Tool& tool, double exact, SimCar::Rng& rng);
+double shown_by(const Tool& tool, double exact, Rng& rng);
 
 /// A person's slips: one division, an inch, ten millimetres, digits swapped. Nothing most of the time.
-double with_slips(double value, double rate, SimCar::Rng& rng);
+double with_slips(double value, double rate, Rng& rng);
 
 }  // namespace fairchalk::practice

@@ -17,8 +17,7 @@ std::string SimGauge::line(bool send) {
     // While it is being laid on, it shows anything about there.
     const double sigma = stable ? nature_.noise : 20 * nature_.noise + 0.2;
     if (settling_ > 0) --settling_;
-    const double shown =
-        truth_ + drifted_ - zero_ + (sigma > 0 ? std::normal_distribution<>(0.0, sigma)(rng_) : 0.0);
+    const double shown = truth_ + drifted_ - zero_ + normal(rng_, sigma);
     char text[48];
     std::snprintf(text, sizeof text, "%.*f", nature_.decimals, shown);
     return write_gauge_line(++number_, text, nature_.unit, stable, send, nature_.low_battery);

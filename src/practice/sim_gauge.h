@@ -32,7 +32,7 @@ class SimGauge {
 
   private:
     GaugeNature nature_;
-    SimCar::Rng rng_;
+    Rng rng_;
     double truth_ = 0.0, zero_ = 0.0, drifted_ = 0.0;
     int settling_ = 0;
     std::uint32_t number_ = 0;

@@ -3,13 +3,13 @@
 
 #include <array>
 #include <cmath>
-#include <random>
 #include <string>
 #include <vector>
 
 #include <Eigen/Geometry>
 
 #include "core/rig.h"
+#include "practice/chance.h"
 
 namespace fairchalk::practice {
 
@@ -93,25 +93,22 @@ struct SolidCar {
     double exact(const Spot& s, const LinesSet& lines) const;
 
     /// A car as it comes: camber -4 to 2, caster -2 to 10, SAI 6 to 16, toes and strings anyhow.
-    template <class Rng>
-    static SolidCar any(Rng& rng) {
-        const auto between = [&](double lo, double hi) {
-            return std::uniform_real_distribution<>(lo, hi)(rng);
-        };
+    template <class Engine>
+    static SolidCar any(Engine& rng) {
         SolidCar c;
-        c.wheelbase = between(2200, 3000);
-        c.span = between(360, 480);
+        c.wheelbase = between(rng, 2200, 3000);
+        c.span = between(rng, 360, 480);
         for (int w = 0; w < 4; ++w) {
-            c.toe[w] = between(-0.7, 0.7);
-            c.camber[w] = between(-4, 2);
-            c.caster[w] = between(-2, 10);
-            c.sai[w] = between(6, 16);
+            c.toe[w] = between(rng, -0.7, 0.7);
+            c.camber[w] = between(rng, -4, 2);
+            c.caster[w] = between(rng, -2, 10);
+            c.sai[w] = between(rng, 6, 16);
         }
         for (int i = 0; i < 2; ++i) {
-            c.skew[i] = between(-1.5, 1.5);
+            c.skew[i] = between(rng, -1.5, 1.5);
             c.offset[i] =
-                845 + between(-15, 15) + (c.skew[i] < 0 ? -c.wheelbase * std::tan(c.skew[i] * rad) : 0);
-            c.half_width[i] = between(700, 760);
+                845 + between(rng, -15, 15) + (c.skew[i] < 0 ? -c.wheelbase * std::tan(c.skew[i] * rad) : 0);
+            c.half_width[i] = between(rng, 700, 760);
         }
         c.lip = {8, 8};
         return c;

@@ -11,6 +11,7 @@
 
 #include <gtest/gtest.h>
 
+#include "book/folder.h"
 #include "book/places.h"
 #include "book/writer.h"
 
@@ -19,13 +20,7 @@ namespace {
 
 namespace fs = std::filesystem;
 
-struct Folder {
-    fs::path path =
-        fs::temp_directory_path() / ("fairchalk-test-" + std::to_string(::getpid()) + "-" +
-                                     ::testing::UnitTest::GetInstance()->current_test_info()->name());
-    Folder() { fs::create_directories(path); }
-    ~Folder() { fs::remove_all(path); }
-};
+using testing::Folder;
 
 Json hub(const std::string& id, const char* value = "113.1 mm") {
     return {{"id", id},

@@ -30,16 +30,16 @@ TEST(CornerFile, AnswersBeforeAndAfter) {
     EXPECT_EQ(still["before"], still["after"]);
 }
 
-struct Wrong {
+struct WrongPart {
     const char* path;
     const char* value;
     const char* place;
 };
-std::ostream& operator<<(std::ostream& out, const Wrong& w) {
+std::ostream& operator<<(std::ostream& out, const WrongPart& w) {
     return out << w.path << " = " << w.value;
 }
 
-class WrongCorner : public ::testing::TestWithParam<Wrong> {};
+class WrongCorner : public ::testing::TestWithParam<WrongPart> {};
 TEST_P(WrongCorner, NamesThePlace) {
     Json j = wishbone();
     j[Json::json_pointer(GetParam().path)] = Json::parse(GetParam().value);
@@ -53,17 +53,17 @@ TEST_P(WrongCorner, NamesThePlace) {
     }
 }
 INSTANTIATE_TEST_SUITE_P(Corners, WrongCorner,
-                         ::testing::Values(Wrong{"/kind", "\"swing-axle\"", "kind"},
-                                           Wrong{"/points/hub", "[1, 2]", "points.hub"},
-                                           Wrong{"/points/hub", "[1, 2, \"x\"]", "points.hub[2]"},
-                                           Wrong{"/points/top", "[1, 2, 3]", "points.top"},
-                                           Wrong{"/points/hub", "null", "points.hub"},
-                                           Wrong{"/points/hub", "[1e9, 0, 0]", "points.hub[0]"},
-                                           Wrong{"/camber_deg", "95", "camber_deg"},
-                                           Wrong{"/moves/upper", "[0, 1, 0]", "moves.upper"},
-                                           Wrong{"/moves/rod", "\"long\"", "moves.rod"},
-                                           Wrong{"/moves/rod", "-4000", "moves"},
-                                           Wrong{"/moves", "[]", "moves"}));
+                         ::testing::Values(WrongPart{"/kind", "\"swing-axle\"", "kind"},
+                                           WrongPart{"/points/hub", "[1, 2]", "points.hub"},
+                                           WrongPart{"/points/hub", "[1, 2, \"x\"]", "points.hub[2]"},
+                                           WrongPart{"/points/top", "[1, 2, 3]", "points.top"},
+                                           WrongPart{"/points/hub", "null", "points.hub"},
+                                           WrongPart{"/points/hub", "[1e9, 0, 0]", "points.hub[0]"},
+                                           WrongPart{"/camber_deg", "95", "camber_deg"},
+                                           WrongPart{"/moves/upper", "[0, 1, 0]", "moves.upper"},
+                                           WrongPart{"/moves/rod", "\"long\"", "moves.rod"},
+                                           WrongPart{"/moves/rod", "-4000", "moves"},
+                                           WrongPart{"/moves", "[]", "moves"}));
 
 TEST(CornerFile, OutOfReachNamesTheLink) {
     Json j = wishbone();

@@ -9,6 +9,7 @@
 
 #include "book/book.h"
 #include "book/csv.h"
+#include "book/folder.h"
 #include "book/knowledge_file.h"
 #include "book/places.h"
 #include "book/target_text.h"
@@ -373,13 +374,7 @@ TEST(TargetLines, WhatIsNotATargetSaysSo) {
     EXPECT_FALSE(target_from_text("camber", "2 mm ±1 mm"));
 }
 
-struct Folder {
-    fs::path path =
-        fs::temp_directory_path() / ("fairchalk-ready-" + std::to_string(::getpid()) + "-" +
-                                     ::testing::UnitTest::GetInstance()->current_test_info()->name());
-    Folder() { fs::create_directories(path); }
-    ~Folder() { fs::remove_all(path); }
-};
+using testing::Folder;
 
 TEST(ReadyBook, KeepsPicturesAsTheFilesTheyWere) {
     const Folder folder;

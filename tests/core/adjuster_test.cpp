@@ -18,7 +18,7 @@
 namespace fairchalk {
 namespace {
 
-constexpr double rad = 3.14159265358979323846 / 180;
+using testing::rad;
 
 /// Degrees by effect, and its sigma.
 std::pair<double, double> expected(const Device& d, int handle, int angle, const CarCard& car = {}) {

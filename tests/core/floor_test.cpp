@@ -17,7 +17,7 @@
 namespace fairchalk {
 namespace {
 
-constexpr double rad = 3.14159265358979323846 / 180;
+using testing::rad;
 constexpr std::array ring = {Wheel::front_left, Wheel::front_right, Wheel::rear_right, Wheel::rear_left};
 
 CarCard card() {

@@ -15,11 +15,9 @@
 namespace fairchalk {
 namespace {
 
+using testing::rad;
+using testing::solved;
 using testing::TrueCar;
-
-Estimate solved(const std::vector<Entry>& log, EstimateOptions options = {}) {
-    return estimate(job_of(log), options);
-}
 
 TEST(StringNetwork, SolvesTheWorkedJobFromItsPublishedReadings) {
     TrueCar c;
@@ -324,7 +322,6 @@ TEST(CasterSweep, TheSpindleTurnsAsOnAnExactModel) {
         {0, 0, 0, 10, 20, 20, 0.6098, 0.6098},         {0, -0.5, 3, 8, 20, 20, 1.0134, -1.0403},
         {0.1, -1.2, 5.5, 12, 20, 20, 1.4152, -2.3367}, {0, -3.5, 7, 14, 15, 15, -1.2143, -4.8092},
         {-0.2, 0.75, -1.5, 9, 20, 20, 0.7954, 1.8034}, {0, -0.5, 3, 10, 22.4, 18.2, 1.4088, -0.9315}};
-    const double rad = 3.14159265358979323846 / 180;
     for (double s : {1.0, -1.0})
         for (const Sweep& r : rows) {
             const auto n = spindle<double>(r.toe * rad, r.camber * rad, s);

@@ -14,8 +14,8 @@
 namespace fairchalk {
 namespace {
 
+using testing::rad;
 using testing::TrueCar;
-constexpr double rad = std::numbers::pi / 180;
 
 Reading angle_reading(const Spot& spot, double deg, double sigma = 0.01) {
     Reading r;

@@ -46,7 +46,7 @@ std::vector<Entry> survey(FloorMethod method, const std::vector<Reading>& readin
     return log;
 }
 
-FloorSolved solved(const std::vector<Entry>& log) {
+FloorSolved solved_floor(const std::vector<Entry>& log) {
     const Job job = job_of(log);
     return solve_floor(*floor_now(job));
 }
@@ -56,11 +56,11 @@ TEST(FloorProperties, TheLevelLineMayHangAnywhereAndBeReadInAnyOrder) {
         std::vector<Reading> readings;
         for (const Spot& s : floor_spots())
             readings.push_back(floor_reading(s, between(150, 250), between(0.2, 2)));
-        const FloorSolved a = solved(survey(FloorMethod::level_line, readings));
+        const FloorSolved a = solved_floor(survey(FloorMethod::level_line, readings));
         const double lift = between(-100, 400);
         for (Reading& r : readings) r.value.value += lift;
         std::shuffle(readings.begin(), readings.end(), std::mt19937(*rc::gen::arbitrary<unsigned>()));
-        const FloorSolved b = solved(survey(FloorMethod::level_line, readings));
+        const FloorSolved b = solved_floor(survey(FloorMethod::level_line, readings));
         RC_ASSERT(a.known && b.known);
         for (std::size_t w = 0; w < 4; ++w) RC_ASSERT(std::abs((a.heights[w] - b.heights[w]).mm()) < 1e-6);
         RC_ASSERT((a.covariance - b.covariance).norm() < 1e-12);
@@ -93,8 +93,8 @@ TEST(FloorProperties, LegsAndALineTellTheSameFloor) {
         std::vector<Reading> line, legs;
         for (const Spot& s : floor_spots()) line.push_back(floor_reading(s, 200 - at(*s.wheel), 0.5));
         for (const Spot& s : floor_legs()) legs.push_back(floor_reading(s, at(*s.to) - at(*s.wheel), 0.5));
-        const FloorSolved a = solved(survey(FloorMethod::level_line, line)),
-                          b = solved(survey(FloorMethod::level_legs, legs));
+        const FloorSolved a = solved_floor(survey(FloorMethod::level_line, line)),
+                          b = solved_floor(survey(FloorMethod::level_legs, legs));
         for (std::size_t w = 0; w < 4; ++w) RC_ASSERT(std::abs((a.heights[w] - b.heights[w]).mm()) < 1e-6);
         RC_ASSERT(std::abs(b.misclosure->mm()) < 1e-9);
         RC_ASSERT(!b.alarm);

@@ -112,18 +112,23 @@ TEST_P(Doubts, ImpossibleValuesAreQuestionedWithTheLikelyMeantUnit) {
     }
 }
 
-constexpr Expect mm{Expect::Kind::length, Bare::mm};
-constexpr Expect bar{Expect::Kind::pressure, Bare::bar};
-INSTANTIATE_TEST_SUITE_P(
-    Typed, Doubts,
-    ::testing::Values(
-        Typed{Bounded::pressure, "90", bar, "90 psi"}, Typed{Bounded::pressure, "32", bar, "32 psi"},
-        Typed{Bounded::pressure, "90 bar", bar, "90 psi"}, Typed{Bounded::pressure, "2.2", bar, nullptr},
-        Typed{Bounded::pressure, "220", bar, "220 kPa"}, Typed{Bounded::wheelbase, "16", mm, "16 ft"},
-        Typed{Bounded::wheelbase, "101", mm, "101 in"}, Typed{Bounded::wheelbase, "2.565", mm, "2.565 m"},
-        Typed{Bounded::wheelbase, "2565", mm, nullptr}, Typed{Bounded::rim_span, "16", mm, "16 in"},
-        Typed{Bounded::track, "-1470", mm, "1470 mm"}, Typed{Bounded::hub_to_string, "0.001", mm, ""},
-        Typed{Bounded::floor_rise, "-3", mm, nullptr}, Typed{Bounded::thread_pitch, "15", mm, "1.5 mm"}));
+constexpr Expect in_mm{Expect::Kind::length, Bare::mm};
+constexpr Expect in_bar{Expect::Kind::pressure, Bare::bar};
+INSTANTIATE_TEST_SUITE_P(Typed, Doubts,
+                         ::testing::Values(Typed{Bounded::pressure, "90", in_bar, "90 psi"},
+                                           Typed{Bounded::pressure, "32", in_bar, "32 psi"},
+                                           Typed{Bounded::pressure, "90 bar", in_bar, "90 psi"},
+                                           Typed{Bounded::pressure, "2.2", in_bar, nullptr},
+                                           Typed{Bounded::pressure, "220", in_bar, "220 kPa"},
+                                           Typed{Bounded::wheelbase, "16", in_mm, "16 ft"},
+                                           Typed{Bounded::wheelbase, "101", in_mm, "101 in"},
+                                           Typed{Bounded::wheelbase, "2.565", in_mm, "2.565 m"},
+                                           Typed{Bounded::wheelbase, "2565", in_mm, nullptr},
+                                           Typed{Bounded::rim_span, "16", in_mm, "16 in"},
+                                           Typed{Bounded::track, "-1470", in_mm, "1470 mm"},
+                                           Typed{Bounded::hub_to_string, "0.001", in_mm, ""},
+                                           Typed{Bounded::floor_rise, "-3", in_mm, nullptr},
+                                           Typed{Bounded::thread_pitch, "15", in_mm, "1.5 mm"}));
 
 TEST(Staleness, EveryHappeningHasItsRowAndOnBlocksNothingSettles) {
     for (int i = 0; i <= index_of(Happening::tiles_placed); ++i) {

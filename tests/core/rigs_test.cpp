@@ -16,10 +16,7 @@ namespace fairchalk {
 namespace {
 
 using testing::SolidCar;
-
-Estimate solved(const std::vector<Entry>& log, EstimateOptions options = {}) {
-    return estimate(job_of(log), options);
-}
+using testing::solved;
 
 #if defined(__SANITIZE_ADDRESS__)
 constexpr bool slow = true;  // shares and noise are a matter of numbers, not of memory

@@ -11,7 +11,7 @@
 namespace fairchalk {
 namespace {
 
-constexpr double rad = 3.14159265358979323846 / 180;
+using testing::rad;
 
 /// Two rods turned and read again, on a car that did `happened` instead of what was written.
 std::optional<TurnDoubt> after_turning(double left, double right, double toe_left, double toe_right,

@@ -6,6 +6,7 @@
 #include <utility>
 #include <vector>
 
+#include "core/degrees.h"
 #include "core/plan.h"
 
 namespace fairchalk {

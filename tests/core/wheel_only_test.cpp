@@ -12,7 +12,7 @@
 namespace fairchalk {
 namespace {
 
-constexpr double rad = 3.14159265358979323846 / 180;
+using testing::rad;
 
 struct Case {
     RodSide rods;

@@ -6,10 +6,15 @@
 #include <string>
 #include <vector>
 
+#include "core/degrees.h"
 #include "core/estimate.h"
 #include "core/log.h"
 
 namespace fairchalk::testing {
+
+inline Estimate solved(const std::vector<Entry>& log, EstimateOptions options = {}) {
+    return estimate(job_of(log), options);
+}
 
 /// A car whose truth is known, and exact readings off it, computed point by point in the plane and not by the
 /// formulas of the program: the wheel's points are placed, the string is a line, distances are taken from
@@ -21,7 +26,6 @@ struct TrueCar {
     std::array<double, 2> skew = {0.377, -0.256}, offset = {829.3, 840.1};  // left right
 
     double exact(const Spot& spot) const {
-        const double rad = 3.14159265358979323846 / 180;
         const auto string_y = [&](int s, double x) { return offset[s] + x * std::tan(skew[s] * rad); };
         if (spot.kind == ReadingKind::string_to_string) {
             const double x = *spot.axle == Axle::front ? wheelbase + front_bar : -rear_bar;

@@ -5,6 +5,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <random>
 
 #include <gtest/gtest.h>
 #include <QApplication>
@@ -13,7 +14,6 @@
 #include <QSettings>
 #include <QTest>
 
-#include "book/places.h"
 #include "shots.h"
 #include "window.h"
 
@@ -27,6 +27,8 @@ struct DeskTest : ::testing::Test {
     fs::path path = folder / "garage.fairchalk";
     std::unique_ptr<JobDesk> desk;
     std::unique_ptr<Window> window;
+    std::mt19937_64 chance{1};
+    std::uint64_t clock_ms = 1'777'709'640'000;  ///< a morning in May
 
     DeskTest() {
         QSettings().clear();  // each test begins with the preferences of a new user
@@ -37,8 +39,12 @@ struct DeskTest : ::testing::Test {
         close();
         fs::remove_all(folder);
     }
+    /// The same times and chance at each run: what is played on the practice floor comes of them.
+    Sources sources() {
+        return {[this] { return clock_ms += 40; }, [this] { return chance(); }, 60};
+    }
     void open() {
-        desk = std::make_unique<JobDesk>(book::Book(path), book::system_sources());
+        desk = std::make_unique<JobDesk>(book::Book(path), sources());
         window = std::make_unique<Window>(*desk);
         openWhereItWas(*desk, *window);
         window->show();
@@ -51,7 +57,7 @@ struct DeskTest : ::testing::Test {
         desk.reset();
     }
     void demo() {
-        UuidSource ids(book::system_sources());
+        UuidSource ids(sources());
         book::Book b(path);
         for (const char* file : {"brask-hillclimb", "ollerby-pickup", "tarnby-estate"})
             b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/" + file + ".json", ids), file, ids);

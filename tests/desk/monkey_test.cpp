@@ -78,7 +78,7 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
     EXPECT_EQ(b.integrity(), "ok");
     EXPECT_EQ(b.job(job).entries.size(), kept) << "all that was shown is on the disk";
     // What it left can be read by the program again, as a file.
-    UuidSource ids(book::system_sources());
+    UuidSource ids(sources());
     EXPECT_NO_THROW(book::parse_job(book::full_form(b.job(job)).dump(), ids));
 }
 

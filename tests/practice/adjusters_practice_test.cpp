@@ -23,7 +23,7 @@ struct Case {
     bool upper = false;
 };
 
-class EveryAdjuster : public testing::TestWithParam<Case> {
+class EveryAdjuster : public ::testing::TestWithParam<Case> {
   protected:
     TurnedJob job;
     std::array<Wheel, 2> wheels{};
@@ -58,7 +58,7 @@ class EveryAdjuster : public testing::TestWithParam<Case> {
         for (const Adjuster& a : job.car.adjusters) car.add(a);
         return car;
     }
-    void read(const SimCar& car, SimCar::Rng& rng) {
+    void read(const SimCar& car, Rng& rng) {
         const auto with = [&](double v, double sigma) {
             return v + std::normal_distribution<>(0, sigma)(rng);
         };
@@ -85,7 +85,7 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
     if (c.axle == Axle::rear) job.car.adjusters.clear();
     for (Side s : both_sides) job.car.adjusters.emplace_back(of(s));
     SimCar car = built();
-    SimCar::Rng rng(7);
+    Rng rng(7);
     const double aim = truth(car, wheels[0]);
     const double before = truth(car, wheels[1]);
     // One side off one way, the other the other way.
@@ -143,24 +143,24 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
 }
 
 INSTANTIATE_TEST_SUITE_P(Kinds, EveryAdjuster,
-                         testing::Values(Case{"shim-pair", Axle::front, Measure::camber, 4},
-                                         Case{"shim-pair", Axle::rear, Measure::camber, 4},
-                                         Case{"spanning-shims", Axle::front, Measure::camber, 4},
-                                         Case{"spanning-shims", Axle::rear, Measure::camber, 4},
-                                         Case{"cam", Axle::front, Measure::camber, 40, "both"},
-                                         Case{"cam", Axle::front, Measure::camber, 40, "both", "", true},
-                                         Case{"cam", Axle::rear, Measure::camber, 40, "both"},
-                                         Case{"cam", Axle::rear, Measure::camber, 40, "strut"},
-                                         Case{"cam", Axle::rear, Measure::toe, 30, "front", "toe"},
-                                         Case{"strut-top", Axle::front, Measure::camber, 6},
-                                         Case{"upper-joint-slot", Axle::front, Measure::camber, 4},
-                                         Case{"upper-joint-slot", Axle::rear, Measure::camber, 4, "strut"},
-                                         Case{"adjustable-arm", Axle::front, Measure::camber, 3, "", "",
-                                              true},
-                                         Case{"adjustable-arm", Axle::rear, Measure::camber, 3},
-                                         Case{"radius-rod", Axle::front, Measure::caster, 3},
-                                         Case{"trailing-arm-shims", Axle::rear, Measure::toe, 3}),
-                         [](const testing::TestParamInfo<Case>& of) {
+                         ::testing::Values(Case{"shim-pair", Axle::front, Measure::camber, 4},
+                                           Case{"shim-pair", Axle::rear, Measure::camber, 4},
+                                           Case{"spanning-shims", Axle::front, Measure::camber, 4},
+                                           Case{"spanning-shims", Axle::rear, Measure::camber, 4},
+                                           Case{"cam", Axle::front, Measure::camber, 40, "both"},
+                                           Case{"cam", Axle::front, Measure::camber, 40, "both", "", true},
+                                           Case{"cam", Axle::rear, Measure::camber, 40, "both"},
+                                           Case{"cam", Axle::rear, Measure::camber, 40, "strut"},
+                                           Case{"cam", Axle::rear, Measure::toe, 30, "front", "toe"},
+                                           Case{"strut-top", Axle::front, Measure::camber, 6},
+                                           Case{"upper-joint-slot", Axle::front, Measure::camber, 4},
+                                           Case{"upper-joint-slot", Axle::rear, Measure::camber, 4, "strut"},
+                                           Case{"adjustable-arm", Axle::front, Measure::camber, 3, "", "",
+                                                true},
+                                           Case{"adjustable-arm", Axle::rear, Measure::camber, 3},
+                                           Case{"radius-rod", Axle::front, Measure::caster, 3},
+                                           Case{"trailing-arm-shims", Axle::rear, Measure::toe, 3}),
+                         [](const ::testing::TestParamInfo<Case>& of) {
                              std::string name = std::string(of.param.kind) + of.param.bolt + of.param.angle +
                                                 (of.param.upper ? "Upper" : "") +
                                                 (of.param.axle == Axle::front ? "AtTheFront" : "AtTheRear");

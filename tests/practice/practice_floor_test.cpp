@@ -211,7 +211,7 @@ TEST(PracticeFloor, ReadsTheSteeringsPlayAndATiresBulgeWhereThereAre) {
 }
 
 TEST(SimCar, SteersByItsRackWithAckermann) {
-    SimCar::Rng rng(2);
+    Rng rng(2);
     SimCar car = any_car(rng);
     const double l = car.toe(Wheel::front_left), r = car.toe(Wheel::front_right);
     ASSERT_TRUE(car.steer(16.0 * 15, 16.0));
@@ -225,7 +225,7 @@ TEST(SimCar, SteersByItsRackWithAckermann) {
 }
 
 TEST(SimCar, BendingOutOfReachLeavesItAsItWas) {
-    SimCar::Rng rng(2);
+    Rng rng(2);
     SimCar car = any_car(rng);
     const double camber = car.solid().camber[0];
     CornerMove away;

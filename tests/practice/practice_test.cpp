@@ -17,7 +17,7 @@ ProvingOptions few(int cars, const char* tool = "vernier") {
 }
 
 TEST(SimCar, ARodMovesToeAsItsArmSaysAndCamberAlongWithIt) {
-    SimCar::Rng rng(3);
+    Rng rng(3);
     double least = 10, most = 0;
     for (int n = 0; n < 60; ++n) {
         Nature still;
@@ -42,7 +42,7 @@ TEST(SimCar, ARodMovesToeAsItsArmSaysAndCamberAlongWithIt) {
 }
 
 TEST(SimCar, OutOfReachNothingMoves) {
-    SimCar::Rng rng(4);
+    Rng rng(4);
     SimCar car = any_car(rng);
     const double toe = car.toe(Wheel::front_left);
     EXPECT_FALSE(car.turn("rod-fl", 400.0, rng));
@@ -51,7 +51,7 @@ TEST(SimCar, OutOfReachNothingMoves) {
 }
 
 TEST(SimCar, JackingAndLockingMoveWhatTheyMove) {
-    SimCar::Rng rng(5);
+    Rng rng(5);
     Nature n;
     n.creep = 0.1;
     SimCar car = any_car(rng, n);
@@ -69,7 +69,7 @@ struct Shift {
     double toe, camber, caster;
 };
 Shift shift(const Corner& corner, const SimAdjuster& adjuster, double amount) {
-    SimCar::Rng rng(1);
+    Rng rng(1);
     Nature still;
     still.settle = 0;
     SimCar car({corner, corner, corner, corner}, SolidCar(), still);
@@ -164,7 +164,7 @@ TEST(SimAdjusters, ArmsSlotsRadiusRodsAndPivotShimsMoveTheWayTheyDoOnCars) {
 }
 
 TEST(Tools, ShowInTheirDivisionsWithTheirNoise) {
-    SimCar::Rng rng(6);
+    Rng rng(6);
     const Tool rule = *standard_tool("steel-rule-mm");
     double sum = 0, squares = 0;
     constexpr int times = 20'000;
@@ -179,7 +179,7 @@ TEST(Tools, ShowInTheirDivisionsWithTheirNoise) {
 }
 
 TEST(Slips, HappenAtTheirRateAndAreThoseOfPeople) {
-    SimCar::Rng rng(7);
+    Rng rng(7);
     int slips = 0;
     for (int n = 0; n < 10'000; ++n) {
         const double v = with_slips(113.5, 0.05, rng), by = std::abs(v - 113.5);
@@ -259,7 +259,7 @@ TEST(SimAdjusters, EveryKindOfTheCardMovesASimulatedCarAndBackAgain) {
         still.settle = 0;
         SimCar car(corners, SolidCar(), still);
         car.add(Adjuster(d));
-        SimCar::Rng rng(1);
+        Rng rng(1);
         const SolidCar before = car.solid();
         const double one = kind->handles(d)[0].unit == HandleUnit::degree ? 20.0 : 1.0;
         const double two = kind->handles(d).size() > 1 ? 1.0 : 0.0;

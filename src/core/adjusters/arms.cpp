@@ -83,11 +83,11 @@ class RadiusRod : public ThreadedArm {
 
 const AdjustableArm adjustable_arm;
 const RadiusRod radius_rod;
-constexpr std::array<const AdjusterKind*, 2> kinds = {&adjustable_arm, &radius_rod};
 
 }  // namespace
 
 std::span<const AdjusterKind* const> arms() {
+    static constexpr std::array<const AdjusterKind*, 2> kinds = {&adjustable_arm, &radius_rod};
     return kinds;
 }
 

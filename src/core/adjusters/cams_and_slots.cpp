@@ -9,7 +9,6 @@
 namespace fairchalk::adjusters {
 namespace {
 
-using Point = Sketch::Point;
 constexpr double deg = std::numbers::pi / 180.0;
 
 DeviceField height_field() {
@@ -209,11 +208,11 @@ class UpperJointSlot : public AdjusterKind {
 const Cam cam;
 const UpperJointSlot upper_joint_slot;
 const StrutTop strut_top;
-constexpr std::array<const AdjusterKind*, 3> kinds = {&cam, &upper_joint_slot, &strut_top};
 
 }  // namespace
 
 std::span<const AdjusterKind* const> cams_and_slots() {
+    static constexpr std::array<const AdjusterKind*, 3> kinds = {&cam, &upper_joint_slot, &strut_top};
     return kinds;
 }
 

@@ -47,6 +47,7 @@ void shim(Sketch& s, Sketch::Point corner, double width, double height, bool add
 
 inline constexpr Sketch::Pen outline{Sketch::Ink::thing, 2.2};
 inline constexpr Sketch::Pen detail{Sketch::Ink::part, 1.6};
+using Point = Sketch::Point;
 inline constexpr Sketch::Pen change{Sketch::Ink::change, 2.6};
 
 inline constexpr const char* spring_flies =

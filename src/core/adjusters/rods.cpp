@@ -13,7 +13,6 @@ bool wheel_to_the_left(const Rod& rod) {
 }
 
 Sketch sketch_of(const Rod& rod, double turns, Sketch::Point size) {
-    using Point = Sketch::Point;
     Sketch s;
     const bool longer = turns > 0;
     // Drawn with the wheel to the right: bar, thread, locknut, end.

@@ -160,7 +160,6 @@ class TrailingArmShims : public AdjusterKind {
                 W("from above, the wheel toward you, the car's front to the {0}")};
     }
     Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
-        using Point = Sketch::Point;
         Sketch s;
         const Point at(130, size.y() / 2);
         s.beam(Sketch::Ink::thing, 6, at + Point(0, -6), at + Point(-100, -6));
@@ -196,11 +195,12 @@ class TrailingArmShims : public AdjusterKind {
 const ShimPair shim_pair;
 const SpanningShims spanning_shims;
 const TrailingArmShims trailing_arm_shims;
-constexpr std::array<const AdjusterKind*, 3> kinds = {&shim_pair, &spanning_shims, &trailing_arm_shims};
 
 }  // namespace
 
 std::span<const AdjusterKind* const> shims() {
+    static constexpr std::array<const AdjusterKind*, 3> kinds = {&shim_pair, &spanning_shims,
+                                                                 &trailing_arm_shims};
     return kinds;
 }
 

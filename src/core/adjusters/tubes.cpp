@@ -97,11 +97,11 @@ class DragLink : public SteeringTube {
 
 const CrossTube cross_tube;
 const DragLink drag_link;
-constexpr std::array<const AdjusterKind*, 2> kinds = {&cross_tube, &drag_link};
 
 }  // namespace
 
 std::span<const AdjusterKind* const> tubes() {
+    static constexpr std::array<const AdjusterKind*, 2> kinds = {&cross_tube, &drag_link};
     return kinds;
 }
 

@@ -8,6 +8,7 @@
 #include <QWheelEvent>
 
 #include "look/chalk.h"
+#include "look/html.h"
 #include "rig/rig_drawing.h"
 #include "words/words.h"
 
@@ -18,10 +19,6 @@ constexpr double wheels_drawn = 30.0;  // how many times larger than life angles
 constexpr double strings_drawn = 10.0;
 constexpr double leans_drawn = 6.0;
 constexpr double widest_drawn = 28.0;  // degrees on the picture
-
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 }  // namespace
 

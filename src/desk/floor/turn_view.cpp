@@ -10,14 +10,11 @@
 #include "floor/device_drawing.h"
 #include "floor/floor_view.h"
 #include "look/chalk.h"
+#include "look/html.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
-
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 /// A scale of toe: out to the left, in to the right.
 struct Scale {

@@ -3,8 +3,6 @@
 
 #include <cmath>
 
-#include <QRandomGenerator>
-
 #include "core/steering_rod.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -47,7 +45,7 @@ LessonGuide::LessonGuide(JobDesk& desk, const QString& lesson, QObject* parent)
       lesson_(item_.id, 1) {}
 
 void LessonGuide::enter() {
-    lesson_ = practice::Lesson(item_.id, QRandomGenerator::global()->bounded(1u, 1'000'000u));
+    lesson_ = practice::Lesson(item_.id, freshSeed(desk_));
     chosen_.clear();
 }
 

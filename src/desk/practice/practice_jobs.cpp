@@ -59,6 +59,10 @@ QString titleOf(const practice::Play& play) {
            q(itemOf(t.levels, std::to_string(play.level)).text).toLower();
 }
 
+std::uint64_t freshSeed(JobDesk& desk) {
+    return desk.ids().fresh() % 999'999 + 1;
+}
+
 QString startPractice(JobDesk& desk, const practice::Play& play) {
     return begin(desk, play, titleOf(play));
 }

@@ -12,6 +12,8 @@ namespace fairchalk::desk {
 // Practice jobs in the garage book: jobs like any other, on cars of their own, with a fact that says what is
 // played. Nothing is learnt from them about this garage's tools.
 
+/// For one that has not been played: of the desk's own chance, so that a test's is the same each time.
+std::uint64_t freshSeed(JobDesk& desk);
 /// Begins one. Throws BookError.
 QString startPractice(JobDesk& desk, const practice::Play& play);
 /// The job that lessons are given on; made once. Throws BookError.

@@ -2,7 +2,6 @@
 #include "practice/practice_page.h"
 
 #include <QPainter>
-#include <QRandomGenerator>
 #include <QScrollArea>
 
 #include "look/chalk.h"
@@ -139,8 +138,7 @@ void PracticePage::refresh() {
 }
 
 void PracticePage::begin() {
-    practice::Play play{chosen_[car], chosen_[story], std::stoi(chosen_[level]),
-                        QRandomGenerator::global()->bounded(1u, 1'000'000u)};
+    practice::Play play{chosen_[car], chosen_[story], std::stoi(chosen_[level]), freshSeed(desk_)};
     try {
         emit jobMade(startPractice(desk_, play));
     } catch (const book::BookError& e) {

@@ -12,11 +12,11 @@ namespace fairchalk::desk {
 namespace {
 
 // Where each field lies on the drawing, in parts of the page.
-struct Place {
+struct FieldPlace {
     const char* key;
     double x, y, w;
 };
-constexpr Place places[] = {
+constexpr FieldPlace field_places[] = {
     {"name", 0.03, 0.055, 0.27},
     {"title", 0.33, 0.055, 0.27},
     {"wheelbase", 0.25, 0.385, 0.13},
@@ -354,7 +354,7 @@ void CarPage::keyPressEvent(QKeyEvent* e) {
 
 void CarPage::resizeEvent(QResizeEvent*) {
     const double w = width(), h = height();
-    for (const Place& p : places)
+    for (const FieldPlace& p : field_places)
         fields_.at(p.key)->setGeometry(QRectF(w * p.x, h * p.y, w * p.w, 34).toRect());
     const auto row = [&](const char* group, double x, double y, double each) {
         double at = w * x;
