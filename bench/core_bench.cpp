@@ -120,7 +120,8 @@ void OneSimulatedJob(benchmark::State& state) {
 BENCHMARK(OneSimulatedJob)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
 
 /// Five rounds of strings, camber and sweeps with four turns between each, rods and shims; eight adjusters.
-std::vector<Entry> long_job() {
+/// So many of each of five thicknesses are in the tin; none is no tin, and any whole step will do.
+std::vector<Entry> long_job(int in_tin = 0) {
     std::mt19937 random(4);
     const auto c = testing::SolidCar::any(random);
     auto log = c.log(c.lines({"string-bars", "camber-gauge", "caster-sweep"}), random, 0.3, 0.05, 1);
@@ -135,8 +136,12 @@ std::vector<Entry> long_job() {
         shims.id = "shims-" + at;
         shims.kind = "shim-pair";
         shims.wheel = w;
+        for (auto& stack : shims.stacks)
+            if (in_tin > 0) stack = {{Length::from_mm(1.0), 2, false}, {Length::from_mm(2.0), 1, false}};
         card.adjusters.emplace_back(shims);
     }
+    for (double mm : {0.5, 1.0, 1.5, 2.0, 3.0})
+        if (in_tin > 0) card.tin.push_back({Length::from_mm(mm), in_tin, false});
     for (Entry& e : log)
         if (CarEdit* edit = std::get_if<CarEdit>(&e.what)) edit->car = card;
     std::vector<Entry> readings;
@@ -185,7 +190,7 @@ void FiveRoundsAndSixteenTurns(benchmark::State& state) {
 BENCHMARK(FiveRoundsAndSixteenTurns)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
 
 void PlanOfEightAdjusters(benchmark::State& state) {
-    const auto log = long_job();
+    const auto log = long_job(static_cast<int>(state.range(0)));
     const Job job = job_of(log);
     EstimateOptions o;
     o.as_of_now = true;
@@ -194,7 +199,14 @@ void PlanOfEightAdjusters(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(plan_turns(job, e));
     state.counters["turns"] = static_cast<double>(plan_turns(job, e).turns.size());
 }
-BENCHMARK(PlanOfEightAdjusters)->Unit(benchmark::kMillisecond)->Repetitions(9)->ReportAggregatesOnly();
+BENCHMARK(PlanOfEightAdjusters)
+    ->Arg(0)
+    ->Arg(1)
+    ->Arg(3)
+    ->Arg(20)
+    ->Unit(benchmark::kMillisecond)
+    ->Repetitions(9)
+    ->ReportAggregatesOnly();
 
 void ReadAQuantity(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(read_quantity("66 3/8 and 1/32 in strong"));

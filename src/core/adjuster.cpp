@@ -15,13 +15,12 @@
 namespace fairchalk {
 namespace {
 
-constexpr double deg = std::numbers::pi / 180.0;
 /// How far the hardpoints of cars of one kind lie from those of the sample, one sigma, in mm, and how many
 /// such cars the prior is taken from.
 constexpr double scatter = 22.0;
 constexpr int sampled_corners = 60;
 /// No response is known better than this before it was seen: rubber, joints.
-constexpr double least_sigma = 0.002 * deg;
+constexpr double least_sigma = 0.002 * one_degree;
 
 double normal(std::mt19937_64& rng, double sigma) {
     return std::normal_distribution<>(0.0, sigma)(rng);
@@ -60,7 +59,7 @@ Corner scattered(Corner c, std::mt19937_64& rng, bool arm_known, double foot) {
 }  // namespace
 
 double camber_by_toe(double toe_change) {
-    return 0.15 * std::abs(toe_change) + 0.01 * deg;
+    return 0.15 * std::abs(toe_change) + 0.01 * one_degree;
 }
 
 std::string_view name_of(HandleUnit u) {
@@ -212,7 +211,7 @@ ResponsePrior AdjusterKind::prior(const Device& d, const CarCard& car) const {
     }
     if (good < 3) {
         p.mean = Eigen::VectorXd::Zero(n);
-        p.covariance = Eigen::MatrixXd::Identity(n, n) * std::pow(0.2 * deg, 2);
+        p.covariance = Eigen::MatrixXd::Identity(n, n) * std::pow(0.2 * one_degree, 2);
         return p;
     }
     const Eigen::MatrixXd sample = all.leftCols(good);
@@ -273,8 +272,8 @@ std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car)
             const int k = static_cast<int>(i);
             p.covariance.row(k).setZero();
             p.covariance.col(k).setZero();
-            p.mean[k] = known.deg * deg;
-            p.covariance(k, k) = std::pow(std::max(known.sigma_deg, 1e-4) * deg, 2);
+            p.mean[k] = known.deg * one_degree;
+            p.covariance(k, k) = std::pow(std::max(known.sigma_deg, 1e-4) * one_degree, 2);
         }
     }
     return p;

@@ -25,16 +25,14 @@
 namespace fairchalk {
 namespace {
 
-constexpr double deg = std::numbers::pi / 180.0;
-
 constexpr double recentred_sum_deg = 0.01;     // both fronts went the same way: their sum stands
 constexpr double string_pair_offset = 0.0002;  // metres: the strings stayed, the car moved between them
-constexpr double string_pair_skew = 0.003 * deg;
+constexpr double string_pair_skew = 0.003 * one_degree;
 constexpr double usual_ratio_sigma = 2.5;
 
 constexpr double tape_zero_sigma = 0.5e-3;  // metres: a hook, a worn end
-constexpr double gauge_zero_sigma = 2.0 * deg;
-constexpr double runout_sigma = 1.0 * deg;
+constexpr double gauge_zero_sigma = 2.0 * one_degree;
+constexpr double runout_sigma = 1.0 * one_degree;
 constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an arm jig has read
 constexpr double lip_sigma = 30e-3;
 constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
@@ -288,13 +286,13 @@ double base_value(const Reading& r, const Tool* tool) {
     } else if (tool && r.spot.kind == ReadingKind::camber_swing) {
         if (side == Side::left ? tool->more_is_in_left : tool->more_is_in_right) v = -v;
     }
-    v = r.value.kind == QuantityKind::length ? v / 1000.0 : v * deg;
+    v = r.value.kind == QuantityKind::length ? v / 1000.0 : v * one_degree;
     if (r.spot.kind == ReadingKind::camber_gap) v = std::abs(v) * (r.top_in.value_or(false) ? -1.0 : 1.0);
     return v;
 }
 
 double to_base(double sigma, QuantityKind kind) {
-    return kind == QuantityKind::length ? sigma / 1000.0 : sigma * deg;
+    return kind == QuantityKind::length ? sigma / 1000.0 : sigma * one_degree;
 }
 
 /// Central differences of `predict`: candidates are not in the Ceres problem.
@@ -498,8 +496,8 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
     }
     for (int w : asked.gauge) add(Unknown::camber, w, 0.0);
     for (int w : asked.sweep) {
-        add(Unknown::caster, w, 3.0 * deg);
-        with_prior(Unknown::sai, w, sai_prior_deg * deg, sai_prior_sigma_deg * deg);
+        add(Unknown::caster, w, 3.0 * one_degree);
+        with_prior(Unknown::sai, w, sai_prior_deg * one_degree, sai_prior_sigma_deg * one_degree);
     }
     for (int w : asked.plumb) add(Unknown::plumb, w, 0.1);
     // A bar touches both lips of the rear rim as well as any rule does; over the wheelbase that shows.
@@ -662,7 +660,7 @@ void Network::lay_floor(const Floor& floor) {
 void Network::steer() {
     standing_.steered = true;
     // Only so that what is read with it so stays solvable where the wheel's own reading is struck out.
-    with_prior(Unknown::steer, 0, 0.0, 5.0 * deg);
+    with_prior(Unknown::steer, 0, 0.0, 5.0 * one_degree);
 }
 
 /// A round read with the steering wheel off: all its readings are of wheels steered by the same.
@@ -773,7 +771,7 @@ void Network::turn_device(const Turn& t, const Device& d, int place, const CarCa
                 size += prior.mean[static_cast<Eigen::Index>(i)] * by_handle;
             }
             // It settles by itself, and no effect is quite linear.
-            const double settles = (angle == 0 ? row.here : row.camber) * deg;
+            const double settles = (angle == 0 ? row.here : row.camber) * one_degree;
             l.sigma = std::hypot(settles, not_quite_linear * size);
             links_.push_back(l);
             if (angle == 1) camber = {after, before};
@@ -784,13 +782,13 @@ void Network::turn_device(const Turn& t, const Device& d, int place, const CarCa
             Linked l;
             l.unknowns = {after, before, camber->first, camber->second};
             l.coefficients = {1.0, -1.0, 1.0, -1.0};
-            l.sigma = (kind.keeps_included_angle() ? 0.05 : 1.0) * deg;
+            l.sigma = (kind.keeps_included_angle() ? 0.05 : 1.0) * one_degree;
             links_.push_back(l);
         }
     }
     // The other wheel of a steered axle is taken along by what moved.
     if (wheels.size() == 1 && axle_of(wheels.front()) == Axle::front)
-        link_step(Unknown::toe, index_of(wheels.front()) ^ 1, row.elsewhere * deg);
+        link_step(Unknown::toe, index_of(wheels.front()) ^ 1, row.elsewhere * one_degree);
 }
 
 void Network::turn(const Turn& t, const CarCard& car) {
@@ -813,7 +811,7 @@ void Network::turn(const Turn& t, const CarCard& car) {
     const bool absurd = std::abs(length_change(rod, t.turns) / arm_prior(rod).mean) > 0.5;
     const Angle toe_by = absurd ? Angle::from_deg(anything) : toe_change(rod, t.turns, arm_prior(rod).mean);
     if (!rod.pitch || rod.runs == RodSide::unknown || absurd || !current().contains({Unknown::arm, place})) {
-        link_step(Unknown::toe, w, anything * deg);
+        link_step(Unknown::toe, w, anything * one_degree);
     } else {
         const int before = current().at({Unknown::toe, w});
         const int after = renew(Unknown::toe, w);
@@ -822,13 +820,13 @@ void Network::turn(const Turn& t, const CarCard& car) {
         l.coefficients = {1.0, -1.0};
         l.rod = true;
         l.length_change = length_change(rod, t.turns).m() * toe_sign(rod);
-        l.sigma = row.here * deg;
+        l.sigma = row.here * one_degree;
         l.unknowns.push_back(current().at({Unknown::arm, place}));
         links_.push_back(l);
     }
     // A rod that is not level with its joints leans the wheel a little as it turns it.
-    link_step(Unknown::camber, w, std::min(row.camber * deg, camber_by_toe(toe_by.rad())));
-    if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * deg);
+    link_step(Unknown::camber, w, std::min(row.camber * one_degree, camber_by_toe(toe_by.rad())));
+    if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * one_degree);
 }
 
 /// Whatever was turned there, or on the other side of that axle: its angles are as they are read after it.
@@ -848,13 +846,14 @@ void Network::doubted_turn(const Turn& t, const CarCard& car) {
     for (Wheel w : all_wheels) {
         if (axle_of(w) != axle) continue;
         const int i = index_of(w);
-        link_step(Unknown::toe, i, anything * deg);
+        link_step(Unknown::toe, i, anything * one_degree);
         if (rod) {
-            link_step(Unknown::camber, i, spoils_of(Happening::turned_toe, car.no_springs).camber * deg);
+            link_step(Unknown::camber, i,
+                      spoils_of(Happening::turned_toe, car.no_springs).camber * one_degree);
             continue;
         }
         for (Unknown lean : {Unknown::camber, Unknown::caster, Unknown::sai})
-            link_step(lean, i, anything * deg);
+            link_step(lean, i, anything * one_degree);
     }
 }
 
@@ -864,7 +863,8 @@ void Network::carry(const AnglesCarried& known) {
         for (std::size_t a = 0; a < 3; ++a)
             if (const auto& k = known.wheels[static_cast<std::size_t>(w)][a];
                 k && current().contains({angles[a], w}))
-                believe(current().at({angles[a], w}), k->deg * deg, std::max(k->sigma_deg, 1e-3) * deg);
+                believe(current().at({angles[a], w}), k->deg * one_degree,
+                        std::max(k->sigma_deg, 1e-3) * one_degree);
 }
 
 /// Nuts and bolts tightened: each adjuster that was turned moves by what it does when it is locked.
@@ -873,7 +873,7 @@ void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard&
     for (int w = 0; w < 4; ++w) {
         const Wheel wheel = static_cast<Wheel>(w);
         if (axle && axle_of(wheel) != *axle) {
-            link_step(Unknown::toe, w, row.elsewhere * deg);
+            link_step(Unknown::toe, w, row.elsewhere * one_degree);
             continue;
         }
         // Of each angle of it, what was turned and is drawn tight now.
@@ -888,7 +888,7 @@ void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard&
             }
             if (locks.empty()) {
                 const double toe = car.rod_at(wheel) ? row.here : row.elsewhere;
-                link_step(what, w, (angle == 0 ? toe : row.camber) * deg);
+                link_step(what, w, (angle == 0 ? toe : row.camber) * one_degree);
                 continue;
             }
             const int before = current().at({what, w}), after = renew(what, w);
@@ -899,7 +899,7 @@ void Network::locked(const Spoils& row, std::optional<Axle> axle, const CarCard&
                 l.unknowns.push_back(lock);
                 l.coefficients.push_back(-1.0);
             }
-            l.sigma = lock_scatter_deg * deg * std::sqrt(static_cast<double>(locks.size()));
+            l.sigma = lock_scatter_deg * one_degree * std::sqrt(static_cast<double>(locks.size()));
             links_.push_back(l);
         }
     }
@@ -919,15 +919,15 @@ int Network::lock_of(int place, int angle, const CarCard& car) {
     const std::pair key(Unknown::lock, place_of_lock(place, angle));
     if (!current().contains(key)) {
         const KnownLock prior = lock_prior(car.adjusters[static_cast<std::size_t>(place)], angle);
-        with_prior(key.first, key.second, prior.deg * deg, prior.sigma_deg * deg);
+        with_prior(key.first, key.second, prior.deg * one_degree, prior.sigma_deg * one_degree);
     }
     return current().at(key);
 }
 
 void Network::anything_moved(const Spoils& row) {
     for (int w = 0; w < 4; ++w) {
-        link_step(Unknown::toe, w, (w < 2 ? row.here : row.elsewhere) * deg);
-        link_step(Unknown::camber, w, row.camber * deg);
+        link_step(Unknown::toe, w, (w < 2 ? row.here : row.elsewhere) * one_degree);
+        link_step(Unknown::camber, w, row.camber * one_degree);
     }
 }
 
@@ -961,23 +961,23 @@ void Network::happened(const Spoils& row, std::optional<Axle> axle) {
         // Both front wheels went the same way: what one toes in the other toes out.
         standing_.steered = false;
         const int l0 = current().at({Unknown::toe, 0}), r0 = current().at({Unknown::toe, 1});
-        link_step(Unknown::toe, 0, row.here * deg);
+        link_step(Unknown::toe, 0, row.here * one_degree);
         const int l1 = current().at({Unknown::toe, 0});
         const int r1 = renew(Unknown::toe, 1);
         Linked l;
         l.unknowns = {l1, r1, l0, r0};
         l.coefficients = {1.0, 1.0, -1.0, -1.0};
-        l.sigma = recentred_sum_deg * deg;
+        l.sigma = recentred_sum_deg * one_degree;
         links_.push_back(l);
         return;
     }
     for (int w = 0; w < 4; ++w) {
         const bool here = !axle || index_of(*axle) == w / 2;
         const double toe = here ? row.here : row.elsewhere;
-        if (toe > 0) link_step(Unknown::toe, w, toe * deg);
+        if (toe > 0) link_step(Unknown::toe, w, toe * one_degree);
         if (row.camber <= 0) continue;
-        link_step(Unknown::camber, w, row.camber * deg);
-        if (row.spoils(Fact::caster)) link_step(Unknown::caster, w, row.camber * deg);
+        link_step(Unknown::camber, w, row.camber * one_degree);
+        if (row.spoils(Fact::caster)) link_step(Unknown::caster, w, row.camber * one_degree);
     }
     if (row.strings == Strings::moved) strings_moved();
     if (row.strings == Strings::car_moves_between) car_moved_between_strings();
@@ -1232,7 +1232,7 @@ void Network::analyse(Estimate& out) {
         } else {
             c.w = residuals_[static_cast<int>(i)] / std::sqrt(c.redundancy);
             const Reading& r = std::get<Reading>((*job_.log)[o.entry].what);
-            const double unit = r.value.kind == QuantityKind::length ? 1000.0 : 1.0 / deg;
+            const double unit = r.value.kind == QuantityKind::length ? 1000.0 : 1.0 / one_degree;
             c.detectable = detectable_factor * o.sigma * unit / std::sqrt(c.redundancy);
         }
         out.checks.push_back(c);
@@ -1286,8 +1286,8 @@ void Network::add_unturned(const CarCard& car) {
             if (current().contains({Unknown::lock, where})) continue;
             const KnownLock known = lock_prior(adjuster, l.angle);
             blocks.push_back({{{Unknown::lock, where, epoch_}},
-                              Eigen::VectorXd::Constant(1, known.deg * deg),
-                              Eigen::MatrixXd::Constant(1, 1, std::pow(known.sigma_deg * deg, 2))});
+                              Eigen::VectorXd::Constant(1, known.deg * one_degree),
+                              Eigen::MatrixXd::Constant(1, 1, std::pow(known.sigma_deg * one_degree, 2))});
         }
         if (device && !responses_.contains(at)) {
             const auto prior = response_prior(*device, car);

@@ -5,7 +5,7 @@
 #include <array>
 #include <cmath>
 
-#include "core/shim_picker.h"
+#include "core/stacks_now.h"
 
 namespace fairchalk {
 namespace {
@@ -51,7 +51,8 @@ void learn_device(Device& d, int place, const Estimate& e) {
 CarCard learnt(const Job& job, const Estimate& e) {
     CarCard car = job.car;
     if (!e.posterior || e.round < 0) return car;
-    std::vector<StackWanted> stacks;
+    const CarCard now = with_stacks_now(job, car);
+    car.tin = now.tin;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         if (Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
             learn_rod(*rod, e);
@@ -60,34 +61,13 @@ CarCard learnt(const Job& job, const Estimate& e) {
         Device& d = std::get<Device>(car.adjusters[i]);
         learn_device(d, static_cast<int>(i), e);
         const AdjusterKind* kind = adjuster_kind(d.kind);
-        const auto it = e.posterior->amounts.find(static_cast<int>(i));
-        const bool known = !d.stacks[0].empty() || !d.stacks[1].empty() || !car.tin.empty();
-        if (kind && kind->from_tin() && known)
-            stacks.push_back(
-                stacks_wanted(d, it == e.posterior->amounts.end() ? std::array{0.0, 0.0} : it->second));
+        if (!kind || !kind->from_tin()) continue;
+        // Without a tin nothing says what was put in.
+        if (!car.tin.empty())
+            d.stacks = now.device(d.id)->stacks;
+        else if (e.posterior->amounts.contains(static_cast<int>(i)))
+            d.stacks = {};
     }
-    // What is in the stacks now, and what is left in the tin: as the picker would have had it.
-    if (stacks.empty()) return car;
-    const auto picked = pick_shims(stacks, car.tin);
-    for (std::size_t k = 0; k < stacks.size(); ++k)
-        if (Device* d = std::get_if<Device>(
-                &car.adjusters[static_cast<std::size_t>(car.place_of(stacks[k].adjuster))]))
-            d->stacks = picked ? picked->stacks[k] : std::array<std::vector<ShimsOf>, 2>{};
-    if (!picked) return car;
-    const auto put = [&](const ShimsOf& shims, int sign) {
-        const auto it = std::find_if(car.tin.begin(), car.tin.end(), [&](const ShimsOf& t) {
-            return std::abs(t.thickness.mm() - shims.thickness.mm()) < 0.005 && t.spans == shims.spans;
-        });
-        if (it != car.tin.end())
-            it->count += sign * shims.count;
-        else
-            car.tin.push_back({shims.thickness, sign * shims.count, shims.spans});
-    };
-    for (const ShimMove& m : picked->moves) {
-        if (m.from == "tin") put(m.shims, -1);
-        if (m.to == "tin") put(m.shims, +1);
-    }
-    std::erase_if(car.tin, [](const ShimsOf& s) { return s.count <= 0; });
     return car;
 }
 

@@ -11,8 +11,6 @@
 namespace fairchalk {
 namespace {
 
-constexpr double deg = std::numbers::pi / 180.0;
-
 std::vector<std::pair<int, int>> locks_of(const Adjuster& a, int place, const Posterior& p) {
     const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
     std::vector<std::pair<int, int>> out;
@@ -75,7 +73,7 @@ double Lever::slope(const Pull& pull, double amount, const Posterior& p) const {
 double Lever::settled_variance(const Pull& pull, double amount, const Posterior& p) const {
     const Spoils& row =
         spoils_of(rod ? Happening::turned_toe : Happening::turned_device, p.standing.car.no_springs);
-    const double settles = (pull.angle == 0 ? row.here : row.camber) * deg;
+    const double settles = (pull.angle == 0 ? row.here : row.camber) * one_degree;
     const double bends = device ? not_quite_linear * effect(pull, amount, p) : 0.0;
     return settles * settles + bends * bends;
 }

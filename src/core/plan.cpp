@@ -13,14 +13,14 @@
 #include "core/lever.h"
 #include "core/normal.h"
 #include "core/procedure.h"
+#include "core/stacks_now.h"
 #include "core/whole_steps.h"
 
 namespace fairchalk {
 namespace {
 
-constexpr double deg = std::numbers::pi / 180.0;
 /// How far off the thrust line the front wheels may point: about a degree and a half of steering wheel.
-constexpr double straight_half_band = 0.1 * deg;
+constexpr double straight_half_band = 0.1 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
@@ -28,6 +28,9 @@ constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
 /// to call it: found on the proving ground.
 constexpr double clear_of_edge = 0.5;
 constexpr double most_shims_mm = 15.0;
+/// Combinations: with the scarcest of tins a plan then takes a tenth of a second, and what was found so far
+/// is taken.
+constexpr long most_tried = 120'000;
 
 /// Why nothing can be planned with the rod of a wheel, if that is so.
 std::optional<Message> unusable_rod(const CarCard& car, Wheel w) {
@@ -92,7 +95,8 @@ struct After {
             const Lever& l = levers[h];
             for (const Lever::Pull& pull : l.pulls)
                 settles[pull.state] += l.settled_variance(pull, turns[h], p);
-            for (const auto& [state, lock] : locks(h)) settles[state] += std::pow(lock_scatter_deg * deg, 2);
+            for (const auto& [state, lock] : locks(h))
+                settles[state] += std::pow(lock_scatter_deg * one_degree, 2);
         }
         double sum = 0.0;
         for (const auto& [state, v] : settles) sum += a[state] * b[state] * v;
@@ -206,7 +210,7 @@ std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior&
     std::vector<Miss> out;
     for (const Verdict& v : before) {
         if (!v.angle.known) continue;
-        const double half = std::max(v.target.half_band().rad(), 0.01 * deg);
+        const double half = std::max(v.target.half_band().rad(), 0.01 * one_degree);
         out.push_back({p.gradient_of(v.target), v.target.aim.rad(), half});
     }
     const bool steered = std::any_of(levers.begin(), levers.end(), [](const Lever& l) {
@@ -229,15 +233,20 @@ std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
     const double least = std::max(l.handle.least - l.so_far, -most_rod_turns * 12),
                  most = std::min(l.handle.most - l.so_far, most_rod_turns * 12);
     if (l.kind && l.kind->from_tin() && !car.tin.empty()) {
+        const StackWanted own = stacks_wanted(*l.device, {});
+        const auto which = static_cast<std::size_t>(l.which);
         std::vector<ShimsOf> others = car.tin;
         for (const Adjuster& a : car.adjusters)
             if (const Device* d = std::get_if<Device>(&a))
                 for (std::size_t s = 0; s < 2; ++s)
-                    if (d != l.device || s != static_cast<std::size_t>(l.which))
+                    if (d != l.device || s != which)
                         others.insert(others.end(), d->stacks[s].begin(), d->stacks[s].end());
-        for (double v :
-             reachable_changes(l.device->stacks[static_cast<std::size_t>(l.which)], others, most_shims_mm))
-            if (v != 0.0 && v >= least - 1e-9 && v <= most + 1e-9) out.push_back(v);
+        // A stack that is known ends where nothing is left in it.
+        const double floor = own.known && !l.device->least ? -most_shims_mm : least;
+        for (double v : reachable_changes(own.now[which], others, most_shims_mm))
+            if (v != 0.0 && v >= floor - 1e-9 && v <= most + 1e-9) out.push_back(v);
+        if (!own.known)
+            for (double k = 1; - k * l.handle.step >= least - 1e-9; ++k) out.push_back(-k * l.handle.step);
         return out;
     }
     for (double k = 1; k * l.handle.step <= most + 1e-9; ++k) out.push_back(k * l.handle.step);
@@ -261,8 +270,7 @@ std::vector<StackWanted> all_stacks(const std::vector<Lever>& levers, const std:
     return out;
 }
 
-/// Amounts by lever that make the misses least; what was turned since the stacks were written on the card
-/// makes their contents unknown, and then any step will do.
+/// Amounts by lever that make the misses least. Without a tin any step of a stack will do.
 std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std::vector<Lever>& levers,
                                const std::vector<Miss>& misses) {
     const int n = static_cast<int>(levers.size()), m = static_cast<int>(misses.size());
@@ -298,12 +306,24 @@ std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std
         return t;
     };
     std::function<bool(const std::vector<std::size_t>&)> feasible;
-    if (!car.tin.empty())
-        feasible = [&](const std::vector<std::size_t>& chosen) {
-            const auto wanted = all_stacks(levers, turns_of(chosen));
-            return wanted.empty() || pick_shims(wanted, car.tin).has_value();
+    const auto stacks = all_stacks(levers, std::vector<double>(levers.size(), 0.0));
+    std::vector<std::optional<std::size_t>> stack_of(levers.size());
+    for (std::size_t h = 0; h < levers.size(); ++h)
+        for (std::size_t i = 0; i < stacks.size(); ++i)
+            if (levers[h].device && levers[h].id() == stacks[i].adjuster) stack_of[h] = i;
+    for (const auto& stack : stack_of) problem.limited.push_back(stack.has_value());
+    ShimsAtHand shims(stacks, car.tin);
+    if (!car.tin.empty() && !stacks.empty())
+        feasible = [&](const std::vector<std::size_t>& choice) {
+            std::vector<std::array<std::optional<double>, 2>> add(stacks.size());
+            for (std::size_t i = 0; i < stacks.size(); ++i)
+                if (!stacks[i].pair) add[i][1] = 0.0;
+            for (std::size_t h = 0; h < choice.size(); ++h)
+                if (stack_of[h] && choice[h] != undecided)
+                    add[*stack_of[h]][static_cast<std::size_t>(levers[h].which)] = amounts[h][choice[h]];
+            return shims.enough(add);
         };
-    std::vector<std::size_t> chosen = nearest_whole_steps(problem, feasible).chosen;
+    std::vector<std::size_t> chosen = nearest_whole_steps(problem, feasible, most_tried).chosen;
     // What locking these will do is there whatever the amount: planned once more from beyond it, and kept
     // where that comes out better.
     const auto cost = [&](const std::vector<std::size_t>& c) {
@@ -324,7 +344,7 @@ std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std
                                     misses[static_cast<std::size_t>(i)].half;
             }
     if (!locks) return turns_of(chosen);
-    std::vector<std::size_t> ahead = nearest_whole_steps(problem, feasible).chosen;
+    std::vector<std::size_t> ahead = nearest_whole_steps(problem, feasible, most_tried).chosen;
     return turns_of(cost(ahead) < cost(chosen) ? ahead : chosen);
 }
 
@@ -424,7 +444,8 @@ bool in_band(const Verdict& v) {
     return v.angle.value >= v.target.lo && v.angle.value <= v.target.hi;
 }
 double miss_of(const Verdict& v) {
-    return std::abs((v.angle.value - v.target.aim).rad()) / std::max(v.target.half_band().rad(), 0.01 * deg);
+    return std::abs((v.angle.value - v.target.aim).rad()) /
+           std::max(v.target.half_band().rad(), 0.01 * one_degree);
 }
 
 /// What stays outside after the turns though something is there for it: whether it could be had, and
@@ -553,7 +574,7 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
             plan.before.push_back(v);
     if (!e.posterior || e.round < 0) return plan;
     const Posterior& p = *e.posterior;
-    const CarCard& car = job.rounds[e.round].car;
+    const CarCard car = with_stacks_now(job, job.rounds[e.round].car);
     std::vector<Lever> usable = levers_of(car, p);
     const auto allowed = [&](const Lever& l) {
         if (options.without_jacking && l.kind && l.kind->wants_jacking()) return false;

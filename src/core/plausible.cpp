@@ -10,45 +10,45 @@
 namespace fairchalk {
 namespace {
 
-using K = QuantityKind;
+using Q = QuantityKind;
 
 /// Usual bounds in mm, degrees, turns, bar, Nm. Wide on purpose: karts and lorries pass.
 struct Bound {
     Bounded what;
     const char* name;
-    K kind;
+    Q kind;
     double lo, hi;
     bool may_be_negative = false;
 };
 
 constexpr std::array bounds = {
-    Bound{Bounded::wheelbase, "a wheelbase", K::length, 900, 7000},
-    Bound{Bounded::track, "a track", K::length, 700, 2600},
-    Bound{Bounded::rim_span, "the span of a rim", K::length, 100, 1200},
-    Bound{Bounded::hub_width, "the width over the hubs", K::length, 700, 2600},
-    Bound{Bounded::thread_pitch, "a thread's pitch", K::length, 0.5, 4},
-    Bound{Bounded::steering_arm, "a steering arm", K::length, 50, 300},
-    Bound{Bounded::bar_distance, "the distance of a bar", K::length, 50, 3000},
-    Bound{Bounded::pressure, "a tire's pressure", K::pressure, 0.4, 6.5},
-    Bound{Bounded::ride_height, "a ride height", K::length, 30, 1200},
-    Bound{Bounded::rod_length, "a rod's length", K::length, 40, 1800},
-    Bound{Bounded::thread_exposed, "the thread that shows", K::length, 0, 120},
-    Bound{Bounded::tile, "a tile's thickness", K::length, 0.3, 60},
-    Bound{Bounded::floor_line, "the height of a level line", K::length, 5, 2500},
-    Bound{Bounded::floor_rise, "the rise of a floor between two wheels", K::length, -120, 120, true},
-    Bound{Bounded::hub_to_string, "the distance from a wheel to its string", K::length, 5, 900},
-    Bound{Bounded::bar_width, "the width from string to string", K::length, 900, 4000},
-    Bound{Bounded::wheel_off, "how far a steering wheel is off", K::angle, -90, 90, true},
-    Bound{Bounded::lock_to_lock, "turns from lock to lock", K::turns, 0.5, 8},
-    Bound{Bounded::steering_ratio, "a steering ratio", K::turns, 5, 40},
-    Bound{Bounded::torque, "a torque", K::torque, 2, 600},
-    Bound{Bounded::camber, "a wheel's lean", K::angle, -12, 12, true},
-    Bound{Bounded::upright_gauge, "a wheel's angle from level", K::angle, 78, 102},
-    Bound{Bounded::caster, "a caster", K::angle, -5, 20, true},
-    Bound{Bounded::toe, "a total toe", K::angle, -6, 6, true},
-    Bound{Bounded::across_axle, "a tape across an axle", K::length, 700, 2800},
-    Bound{Bounded::tape_difference, "the difference of two tapes", K::length, -60, 60, true},
-    Bound{Bounded::near_string, "such a reading", K::length, -500, 1500, true},
+    Bound{Bounded::wheelbase, "a wheelbase", Q::length, 900, 7000},
+    Bound{Bounded::track, "a track", Q::length, 700, 2600},
+    Bound{Bounded::rim_span, "the span of a rim", Q::length, 100, 1200},
+    Bound{Bounded::hub_width, "the width over the hubs", Q::length, 700, 2600},
+    Bound{Bounded::thread_pitch, "a thread's pitch", Q::length, 0.5, 4},
+    Bound{Bounded::steering_arm, "a steering arm", Q::length, 50, 300},
+    Bound{Bounded::bar_distance, "the distance of a bar", Q::length, 50, 3000},
+    Bound{Bounded::pressure, "a tire's pressure", Q::pressure, 0.4, 6.5},
+    Bound{Bounded::ride_height, "a ride height", Q::length, 30, 1200},
+    Bound{Bounded::rod_length, "a rod's length", Q::length, 40, 1800},
+    Bound{Bounded::thread_exposed, "the thread that shows", Q::length, 0, 120},
+    Bound{Bounded::tile, "a tile's thickness", Q::length, 0.3, 60},
+    Bound{Bounded::floor_line, "the height of a level line", Q::length, 5, 2500},
+    Bound{Bounded::floor_rise, "the rise of a floor between two wheels", Q::length, -120, 120, true},
+    Bound{Bounded::hub_to_string, "the distance from a wheel to its string", Q::length, 5, 900},
+    Bound{Bounded::bar_width, "the width from string to string", Q::length, 900, 4000},
+    Bound{Bounded::wheel_off, "how far a steering wheel is off", Q::angle, -90, 90, true},
+    Bound{Bounded::lock_to_lock, "turns from lock to lock", Q::turns, 0.5, 8},
+    Bound{Bounded::steering_ratio, "a steering ratio", Q::turns, 5, 40},
+    Bound{Bounded::torque, "a torque", Q::torque, 2, 600},
+    Bound{Bounded::camber, "a wheel's lean", Q::angle, -12, 12, true},
+    Bound{Bounded::upright_gauge, "a wheel's angle from level", Q::angle, 78, 102},
+    Bound{Bounded::caster, "a caster", Q::angle, -5, 20, true},
+    Bound{Bounded::toe, "a total toe", Q::angle, -6, 6, true},
+    Bound{Bounded::across_axle, "a tape across an axle", Q::length, 700, 2800},
+    Bound{Bounded::tape_difference, "the difference of two tapes", Q::length, -60, 60, true},
+    Bound{Bounded::near_string, "such a reading", Q::length, -500, 1500, true},
 };
 
 const Bound& bound_of(Bounded what) {
@@ -59,17 +59,17 @@ struct UnitName {
     const char* name;
     double in_base;
 };
-std::vector<UnitName> units_of(K kind) {
+std::vector<UnitName> units_of(Q kind) {
     switch (kind) {
-        case K::length:
+        case Q::length:
             return {{"mm", 1}, {"in", 25.4}, {"cm", 10}, {"m", 1000}, {"ft", 304.8}};
-        case K::pressure:
+        case Q::pressure:
             return {{"bar", 1}, {"psi", 0.0689475729}, {"kPa", 0.01}};
-        case K::torque:
+        case Q::torque:
             return {{"Nm", 1}, {"lb ft", 1.3558179483}};
-        case K::angle:
+        case Q::angle:
             return {{"deg", 1}, {"min", 1.0 / 60}};
-        case K::turns:
+        case Q::turns:
             return {{"turns", 1}, {"flats", 1.0 / 6}};
     }
     return {};

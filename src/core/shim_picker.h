@@ -2,6 +2,8 @@
 #pragma once
 
 #include <array>
+#include <functional>
+#include <map>
 #include <optional>
 #include <span>
 #include <string>
@@ -21,6 +23,7 @@ struct StackWanted {
     std::array<std::vector<ShimsOf>, 2> now;
     std::array<double, 2> add{};  ///< mm, less than zero to take out
     bool pair = true;             ///< two stacks; else one
+    bool known = true;            ///< else what is taken out may be anything, and is there
 };
 
 /// The stacks of a device, with so much to be added to each. A device of no known kind has none.
@@ -40,6 +43,19 @@ struct ShimPicking {
 
 /// Thicknesses count to the hundredth of a millimetre. Nothing where the shims do not make it up.
 std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::span<const ShimsOf> tin);
+
+/// Whether stacks can be made up at all: asked again and again for the same ones, with ever other amounts to
+/// add, while the best amounts are looked for.
+class ShimsAtHand {
+  public:
+    ShimsAtHand(std::span<const StackWanted> stacks, std::span<const ShimsOf> tin);
+    /// With so much added to each of the stacks, mm; a stack of which nothing is said may give all it has.
+    bool enough(std::span<const std::array<std::optional<double>, 2>> add);
+
+  private:
+    std::function<bool(std::span<const std::array<std::optional<double>, 2>>)> picked_;
+    std::map<std::vector<int>, bool> known_;
+};
 
 /// By how much a stack could change with the shims there are, mm, 0 among them; sorted.
 std::vector<double> reachable_changes(const std::vector<ShimsOf>& stack, std::span<const ShimsOf> others,

@@ -8,71 +8,77 @@ namespace fairchalk {
 namespace {
 
 using F = Fact;
-using H = Happening;
+using What = Happening;
 
 const std::array<Spoils, 13>& on_springs() {
     static const std::array<Spoils, 13> table = {{
-        {H::jacked,
+        {What::jacked,
          {F::settled, F::heights, F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
          0.08,
          0.02,
          0.1,
          Strings::car_moves_between},
-        {H::strings_moved, {F::lines}, false, 0.0, 0.0, 0.0, Strings::moved},
-        {H::settled,
+        {What::strings_moved, {F::lines}, false, 0.0, 0.0, 0.0, Strings::moved},
+        {What::settled,
          {F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
          true,
          0.05,
          0.05,
          0.1,
          Strings::car_moves_between},
-        {H::rolled,
+        {What::rolled,
          {F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
          true,
          0.05,
          0.05,
          0.1,
          Strings::car_moves_between},
-        {H::bounced,
+        {What::bounced,
          {F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
          true,
          0.05,
          0.05,
          0.1,
          Strings::car_moves_between},
-        {H::steering_moved, {F::steering, F::front_toe}, false, 1.0, 0.01, 0.0, Strings::stay},
-        {H::locked, {F::front_toe, F::rear_toe, F::camber, F::caster}, false, 0.05, 0.02, 0.1, Strings::stay},
-        {H::pressures_changed,
+        {What::steering_moved, {F::steering, F::front_toe}, false, 1.0, 0.01, 0.0, Strings::stay},
+        {What::locked,
+         {F::front_toe, F::rear_toe, F::camber, F::caster},
+         false,
+         0.05,
+         0.02,
+         0.1,
+         Strings::stay},
+        {What::pressures_changed,
          {F::heights, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
          0.03,
          0.03,
          0.1,
          Strings::stay},
-        {H::load_changed,
+        {What::load_changed,
          {F::settled, F::heights, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
          0.03,
          0.03,
          0.1,
          Strings::stay},
-        {H::turned_toe, {F::steering, F::front_toe, F::rear_toe}, false, 0.02, 0.01, 0.1, Strings::stay},
-        {H::turned_device,
+        {What::turned_toe, {F::steering, F::front_toe, F::rear_toe}, false, 0.02, 0.01, 0.1, Strings::stay},
+        {What::turned_device,
          {F::steering, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
          0.02,
          0.01,
          0.02,
          Strings::stay},
-        {H::turned_other,
+        {What::turned_other,
          {F::steering, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
          1.0,
          0.2,
          0.1,
          Strings::stay},
-        {H::tiles_placed,
+        {What::tiles_placed,
          {F::settled, F::lines, F::front_toe, F::rear_toe, F::camber, F::caster},
          false,
          0.05,
@@ -90,17 +96,17 @@ const std::array<Spoils, 13>& on_blocks() {
         std::array<Spoils, 13> t = on_springs();
         for (Spoils& row : t) {
             switch (row.what) {
-                case H::jacked:
-                case H::tiles_placed:
+                case What::jacked:
+                case What::tiles_placed:
                     row.facts = {F::lines};
                     row.here = row.elsewhere = 0.005;
                     row.camber = 0.01;
                     break;
-                case H::settled:
-                case H::rolled:
-                case H::bounced:
-                case H::pressures_changed:
-                case H::load_changed:
+                case What::settled:
+                case What::rolled:
+                case What::bounced:
+                case What::pressures_changed:
+                case What::load_changed:
                     row.facts.clear();
                     row.here = row.elsewhere = row.camber = 0.0;
                     row.strings = Strings::stay;
@@ -136,30 +142,30 @@ std::optional<Happening> happening_of(const Entry& entry, const CarCard& car) {
     if (const auto* c = std::get_if<Change>(&entry.what)) {
         switch (c->kind) {
             case ChangeKind::jacked:
-                return H::jacked;
+                return What::jacked;
             case ChangeKind::strings_moved:
-                return H::strings_moved;
+                return What::strings_moved;
             case ChangeKind::settled:
-                return H::settled;
+                return What::settled;
             case ChangeKind::rolled:
-                return H::rolled;
+                return What::rolled;
             case ChangeKind::bounced:
-                return H::bounced;
+                return What::bounced;
             case ChangeKind::steering_recentred:
-                return H::steering_moved;
+                return What::steering_moved;
             case ChangeKind::locked:
-                return H::locked;
+                return What::locked;
             case ChangeKind::pressures_changed:
-                return H::pressures_changed;
+                return What::pressures_changed;
             case ChangeKind::load_changed:
-                return H::load_changed;
+                return What::load_changed;
         }
     }
     if (const auto* t = std::get_if<Turn>(&entry.what))
-        return car.rod(t->adjuster)                         ? H::turned_toe
-               : !t->understood || !car.device(t->adjuster) ? H::turned_other
-                                                            : H::turned_device;
-    if (std::holds_alternative<TilesPlaced>(entry.what)) return H::tiles_placed;
+        return car.rod(t->adjuster)                         ? What::turned_toe
+               : !t->understood || !car.device(t->adjuster) ? What::turned_other
+                                                            : What::turned_device;
+    if (std::holds_alternative<TilesPlaced>(entry.what)) return What::tiles_placed;
     return std::nullopt;
 }
 

@@ -14,14 +14,13 @@
 namespace fairchalk {
 namespace {
 
-constexpr double deg = std::numbers::pi / 180.0;
 constexpr std::array<std::string_view, 9> names = {"wrong-way",  "all-wrong-way",  "nothing",
                                                    "other-side", "other-handle",   "twice",
                                                    "half",       "steering-moved", "unexplained"};
 /// An angle less well measured than this takes no part.
-constexpr double too_vague = 0.5 * deg;
+constexpr double too_vague = 0.5 * one_degree;
 /// A steer beside the turns may be anything: one sigma.
-constexpr double any_steer = 2.0 * deg;
+constexpr double any_steer = 2.0 * one_degree;
 /// A steer is one more thing that is free: it has to fit that much better.
 constexpr double price_of_steer = 4.0;
 constexpr double z_doubted = 3.0902, z_fits = 2.3263;  // of 99.9 % and 99 %
@@ -105,7 +104,7 @@ struct Comparison {
             by_unknown(i, m.after) += 1.0;
             by_unknown(i, m.before) -= 1.0;
             // What moved on its axle takes it along a little.
-            settles[i] = std::pow((m.angle == 0 ? rods.here : rods.elsewhere) * deg, 2);
+            settles[i] = std::pow((m.angle == 0 ? rods.here : rods.elsewhere) * one_degree, 2);
         }
         each_pull(amounts, [&](Eigen::Index i, const Lever& l, const Lever::Pull& pull, double amount) {
             by_unknown(i, pull.response) -= l.slope(pull, amount, p);

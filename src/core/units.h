@@ -7,6 +7,9 @@
 
 namespace fairchalk {
 
+/// In radians, for what reckons in them.
+inline constexpr double one_degree = std::numbers::pi / 180.0;
+
 /// A length. Kept in millimetres, because that is what a rule shows and typed values then stay exact.
 class Length {
   public:

@@ -43,7 +43,7 @@ class Search {
             std::sort(w.begin(), w.end(),
                       [&](std::size_t x, std::size_t z) { return all.work[x] < all.work[z]; });
         }
-        chosen_.assign(static_cast<std::size_t>(n_), 0);
+        chosen_.assign(static_cast<std::size_t>(n_), undecided);
     }
 
     WholeStepsAnswer run() {
@@ -154,7 +154,7 @@ class Search {
     /// each row.
     void at(int level, double so_far, const Eigen::VectorXd& left) {
         if (level < 0) {
-            if (so_far < best_.cost - 1e-12 && (!feasible_ || feasible_(chosen_))) {
+            if (so_far < best_.cost - 1e-12) {
                 best_.chosen = chosen_;
                 best_.cost = so_far;
             }
@@ -173,8 +173,10 @@ class Search {
             after = left - r_.col(level) * all.effect[choice];
             if (cost + still(level, after) >= best_.cost - 1e-12) return;
             chosen_[static_cast<std::size_t>(column)] = choice;
-            at(level - 1, cost, after);
-            chosen_[static_cast<std::size_t>(column)] = 0;
+            const bool asked =
+                feasible_ && (p_.limited.empty() || p_.limited[static_cast<std::size_t>(column)]);
+            if (!asked || feasible_(chosen_)) at(level - 1, cost, after);
+            chosen_[static_cast<std::size_t>(column)] = undecided;
         };
         if (!has_row || std::abs(pivot) < no_pivot) {
             // Nothing tells which: the least work first.

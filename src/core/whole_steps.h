@@ -23,7 +23,10 @@ struct WholeSteps {
     Eigen::MatrixXd a;  ///< misses x adjusters, in units of tolerance
     Eigen::VectorXd b;
     std::vector<Choices> choices;
+    std::vector<bool> limited = {};  ///< the columns that `feasible` is about; empty: all
 };
+
+inline constexpr std::size_t undecided = static_cast<std::size_t>(-1);
 
 struct WholeStepsAnswer {
     std::vector<std::size_t> chosen;  ///< by column; all 0 where nothing better is possible
@@ -34,7 +37,8 @@ struct WholeStepsAnswer {
 
 /// Branch and bound on the triangular factor of `a` (C. P. Schnorr, M. Euchner, Lattice basis reduction,
 /// Mathematical Programming 66 (1994): nearest choices first, cut off by the best so far). `feasible` refuses
-/// whole answers, such as stacks that the shims at hand do not make up.
+/// answers, such as stacks that the shims at hand do not make up; it is asked of parts too, with `undecided`
+/// for the rest, and must not refuse a part of what it takes.
 WholeStepsAnswer nearest_whole_steps(
     const WholeSteps& problem, const std::function<bool(const std::vector<std::size_t>&)>& feasible = {},
     long most_nodes = 4'000'000);

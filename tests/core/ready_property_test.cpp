@@ -26,7 +26,7 @@ double between(double lo, double hi) {
     return lo + (hi - lo) * static_cast<double>(*rc::gen::inRange(0, 100001)) / 100000.0;
 }
 
-Reading floor_reading(const Spot& spot, double mm, double sigma) {
+Reading height_reading(const Spot& spot, double mm, double sigma) {
     Reading r;
     r.spot = spot;
     r.value.kind = QuantityKind::length;
@@ -55,7 +55,7 @@ TEST(FloorProperties, TheLevelLineMayHangAnywhereAndBeReadInAnyOrder) {
     rc::check("line and order", [] {
         std::vector<Reading> readings;
         for (const Spot& s : floor_spots())
-            readings.push_back(floor_reading(s, between(150, 250), between(0.2, 2)));
+            readings.push_back(height_reading(s, between(150, 250), between(0.2, 2)));
         const FloorSolved a = solved_floor(survey(FloorMethod::level_line, readings));
         const double lift = between(-100, 400);
         for (Reading& r : readings) r.value.value += lift;
@@ -91,8 +91,8 @@ TEST(FloorProperties, LegsAndALineTellTheSameFloor) {
         for (double& v : h) v = between(-20, 20);
         const auto at = [&](Wheel w) { return h[static_cast<std::size_t>(index_of(w))]; };
         std::vector<Reading> line, legs;
-        for (const Spot& s : floor_spots()) line.push_back(floor_reading(s, 200 - at(*s.wheel), 0.5));
-        for (const Spot& s : floor_legs()) legs.push_back(floor_reading(s, at(*s.to) - at(*s.wheel), 0.5));
+        for (const Spot& s : floor_spots()) line.push_back(height_reading(s, 200 - at(*s.wheel), 0.5));
+        for (const Spot& s : floor_legs()) legs.push_back(height_reading(s, at(*s.to) - at(*s.wheel), 0.5));
         const FloorSolved a = solved_floor(survey(FloorMethod::level_line, line)),
                           b = solved_floor(survey(FloorMethod::level_legs, legs));
         for (std::size_t w = 0; w < 4; ++w) RC_ASSERT(std::abs((a.heights[w] - b.heights[w]).mm()) < 1e-6);
@@ -227,8 +227,8 @@ TEST(CornerProperties, AllCornersAsOnTheCardAreNeverRemarkedOn) {
         for (Wheel w : all_wheels)
             log.push_back(
                 entry("h" + std::to_string(index_of(w)),
-                      floor_reading(wheel_spot(ReadingKind::ride_height, w),
-                                    *card.heights.at[static_cast<std::size_t>(index_of(w))] + lift, 1)));
+                      height_reading(wheel_spot(ReadingKind::ride_height, w),
+                                     *card.heights.at[static_cast<std::size_t>(index_of(w))] + lift, 1)));
         const Corners c = corners_of(job_of(log), ReadingKind::ride_height);
         RC_ASSERT(c.complete());
         RC_ASSERT(c.findings.empty());  // all the same amount, within the tolerance
@@ -249,12 +249,12 @@ TEST(StageProperties, StagesAndChecksNeverThrowOnAnyLog) {
                     what = RoundOpened{};
                     break;
                 case 2:
-                    what = floor_reading(string_walk()[static_cast<std::size_t>(*rc::gen::inRange(0, 14))],
-                                         100, 1);
+                    what = height_reading(string_walk()[static_cast<std::size_t>(*rc::gen::inRange(0, 14))],
+                                          100, 1);
                     break;
                 case 3:
                     what =
-                        floor_reading(floor_legs()[static_cast<std::size_t>(*rc::gen::inRange(0, 4))], 2, 1);
+                        height_reading(floor_legs()[static_cast<std::size_t>(*rc::gen::inRange(0, 4))], 2, 1);
                     break;
                 case 4:
                     what = Change{static_cast<ChangeKind>(*rc::gen::inRange(0, 9)), {}};

@@ -25,10 +25,10 @@ Reading state(const Spot& spot, const char* text) {
     return r;
 }
 
-struct Log {
+struct ReadyLog {
     std::vector<Entry> entries;
     int n = 0;
-    explicit Log(CarCard card)
+    explicit ReadyLog(CarCard card)
         : entries{entry("car", CarEdit{std::move(card)}), entry("round", RoundOpened{})} {}
     template <class T>
     void add(T what) {
@@ -51,17 +51,17 @@ TEST(CornersOfTheCar, AreComparedWithTheCardSideToSideAndAxleToAxle) {
     CarCard card = testing::card_of({});
     card.heights.at = {365, 365, 372, 372};
     card.heights.tolerance = 8;
-    Log log(card);
+    ReadyLog log(card);
     log.corners(ReadingKind::ride_height, {"362 mm", "366 mm", "369 mm", "371 mm"});
     EXPECT_TRUE(corners_of(log.job(), ReadingKind::ride_height).findings.empty());
     EXPECT_TRUE(corners_of(log.job(), ReadingKind::ride_height).complete());
 
-    Log low(card);
+    ReadyLog low(card);
     low.corners(ReadingKind::ride_height, {"355 mm", "365 mm", "372 mm", "372 mm"});
     EXPECT_EQ(codes(corners_of(low.job(), ReadingKind::ride_height)),
               (std::vector<Code>{Code::corner_low, Code::corner_sides_differ}));
 
-    Log axle(card);
+    ReadyLog axle(card);
     axle.corners(ReadingKind::ride_height, {"358 mm", "358 mm", "377 mm", "377 mm"});
     EXPECT_EQ(codes(corners_of(axle.job(), ReadingKind::ride_height)),
               (std::vector<Code>{Code::corner_axles_differ}))
@@ -69,7 +69,7 @@ TEST(CornersOfTheCar, AreComparedWithTheCardSideToSideAndAxleToAxle) {
 }
 
 TEST(CornersOfTheCar, WithoutACardOnlySidesAreComparedAndPressuresGoStaleWithTheAir) {
-    Log log(testing::card_of({}));
+    ReadyLog log(testing::card_of({}));
     log.corners(ReadingKind::pressure, {"2.2 bar", "32 psi", "2.0 bar", "1.7 bar"});
     const Corners c = corners_of(log.job(), ReadingKind::pressure);
     EXPECT_EQ(codes(c), (std::vector<Code>{Code::corner_sides_differ})) << "32 psi is 2.2 bar";
@@ -147,7 +147,7 @@ TEST(Staleness, EveryHappeningHasItsRowAndOnBlocksNothingSettles) {
 }
 
 TEST(Staleness, JackingUnsettlesUntilItIsRolled) {
-    Log log(testing::card_of({}));
+    ReadyLog log(testing::card_of({}));
     EXPECT_FALSE(spoiled_since(log.job(), Fact::settled, 0));
     log.add(Change{ChangeKind::jacked, {}});
     EXPECT_EQ(spoiled_since(log.job(), Fact::settled, 0), Happening::jacked);
@@ -159,7 +159,7 @@ TEST(Staleness, JackingUnsettlesUntilItIsRolled) {
 TEST(Staleness, TheStagesFollowTheTable) {
     CarCard card = testing::card_of({});
     card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle)};
-    Log log(card);
+    ReadyLog log(card);
     const auto knot = [&](Stage s) {
         return stages_of(log.job(), {})[static_cast<std::size_t>(index_of(s))];
     };
@@ -273,7 +273,7 @@ TEST(FloorInTheEstimate, CasterAndGapsLoseTheSlopeToo) {
     floor.method = FloorMethod::heights;
     floor.heights = {Length::from_mm(30), Length::from_mm(20), Length::from_mm(10), Length()};
     floor.sigma = Length::from_mm(0.001);
-    Log log(card);
+    ReadyLog log(card);
     log.add(floor);
     Reading caster = state(wheel_spot(ReadingKind::caster, Wheel::front_left), "4 deg");
     caster.stated_sigma = 0.001;
@@ -291,7 +291,7 @@ TEST(FloorInTheEstimate, CasterAndGapsLoseTheSlopeToo) {
 }
 
 TEST(FloorInTheEstimate, AFloorSurveyedAfterTheReadingCountsForItToo) {
-    Log log(testing::card_of({}));
+    ReadyLog log(testing::card_of({}));
     Reading camber = state(wheel_spot(ReadingKind::camber, Wheel::rear_left), "-1 deg");
     camber.stated_sigma = 0.01;
     log.add(camber);
@@ -366,7 +366,7 @@ TEST(Baseline, SaysWhatIsLeftToTurnToPutItBack) {
     Rod rod = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
     rod.pitch = Length::from_mm(1.5);
     card.adjusters = {rod, Device{"cam-rl", "cam", {}, {}, {}}, Device{"n", "none", "camber", {}, {}}};
-    Log log(card);
+    ReadyLog log(card);
     const auto items = baseline_of(log.job());
     ASSERT_EQ(items.size(), 8u)
         << "length and thread of the rod, the cam, four heights, the wheel; nothing for none";
@@ -394,7 +394,7 @@ TEST(Sums, RunOutBulgeAndTheDifferenceOfTheThreads) {
         rod.pitch = Length::from_mm(1.5);
         card.adjusters.push_back(rod);
     }
-    Log log(card);
+    ReadyLog log(card);
     EXPECT_FALSE(run_out(log.job(), Wheel::front_left).known);
     Spot lip = wheel_spot(ReadingKind::rim_runout, Wheel::front_left);
     log.add(state(lip, "31.0 mm"));
@@ -419,7 +419,7 @@ TEST(Sums, RunOutBulgeAndTheDifferenceOfTheThreads) {
 }
 
 TEST(LooseList, HoldsWhatWasTouchedUntilItIsRefitted) {
-    Log log(testing::card_of({}));
+    ReadyLog log(testing::card_of({}));
     log.add(PartTouched{PartState::loosened, "left locknut"});
     log.add(PartTouched{PartState::removed, "splash shield"});
     log.add(PartTouched{PartState::provisional, "left locknut"});

@@ -9,8 +9,6 @@
 namespace fairchalk::adjusters {
 namespace {
 
-constexpr double deg = std::numbers::pi / 180.0;
-
 DeviceField height_field() {
     return length_field("joint_height", &Device::joint_height, W("its height over the lower joint"),
                         "640 mm");
@@ -63,7 +61,7 @@ class Cam : public AdjusterKind {
         const Point at(90, size.y() / 2);
         const double r = 38;
         const auto tip = [](double degrees) {
-            return Point(std::sin(degrees * deg), -std::cos(degrees * deg));
+            return Point(std::sin(degrees * one_degree), -std::cos(degrees * one_degree));
         };
         s.circle(outline, at, r);
         for (int k = -90; k <= 90; k += 15)
@@ -86,14 +84,14 @@ class Cam : public AdjusterKind {
         return {h};
     }
     double travel(const Device& d, double amount) const override {
-        return (std::sin((d.at_deg + amount) * deg) - std::sin(d.at_deg * deg)) / deg;
+        return (std::sin((d.at_deg + amount) * one_degree) - std::sin(d.at_deg * one_degree)) / one_degree;
     }
     void turned(Device& d, std::array<double, 2> by) const override {
         AdjusterKind::turned(d, by);
         d.at_deg = std::clamp(d.at_deg + by[0], -end, end);
     }
     CornerMove move(const Device& d, int, double amount) const override {
-        const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * deg;
+        const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * one_degree;
         // A cam that sets toe is at the inner end of the link that steers or holds the wheel.
         if (d.angle == "toe") return moved(Hardpoint::rod_inner, 0, mm);
         if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);

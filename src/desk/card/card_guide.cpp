@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <array>
+#include <charconv>
 #include <cstdlib>
 #include <map>
 
@@ -93,7 +94,9 @@ std::map<std::string, book::Json> wantedDevices(const book::Json& card) {
     return out;
 }
 
-/// `4 of 0.5 mm, 2 of 1 mm, 2 mm across`: shims as one says them; or what is wrong with it.
+constexpr int most_of_a_kind = 500;
+
+/// `4 of 0.5 mm, 2 of 1 mm, 2 mm across`, or `none`: shims as one says them; or what is wrong with it.
 Result<book::Json> shimsOf(const std::string& text, Bare bare) {
     book::Json out = book::Json::array();
     std::size_t from = 0;
@@ -108,6 +111,11 @@ Result<book::Json> shimsOf(const std::string& text, Bare bare) {
         };
         trim(one);
         if (one.empty()) continue;
+        if (one == "none" && text.find_first_of(",;") == std::string::npos) {
+            // Known to be empty, which is more than not known.
+            out.push_back({{"thickness", "1 mm"}, {"count", 0}});
+            continue;
+        }
         book::Json shim = book::Json::object();
         shim["count"] = 1;
         if (one.ends_with("across")) {
@@ -116,8 +124,12 @@ Result<book::Json> shimsOf(const std::string& text, Bare bare) {
             trim(one);
         }
         if (const std::size_t of = one.find(" of "); of != std::string::npos) {
-            const int n = std::atoi(one.substr(0, of).c_str());
-            if (n > 0 && n < 500) shim["count"] = n;
+            int n = -1;
+            const auto [end_of, bad] = std::from_chars(one.data(), one.data() + of, n);
+            if (bad != std::errc() || end_of != one.data() + of || n < 0 || n > most_of_a_kind)
+                return fail(Code::text_not_understood, one, one.substr(0, of), "4 of 0.5 mm",
+                            "2 of 1 mm across");
+            shim["count"] = n;
             one.erase(0, of + 4);
         }
         const auto q = read_quantity(one, {Expect::Kind::length, bare});
@@ -138,12 +150,14 @@ QString textOfShims(const book::Json& list) {
                 continue;
             }
             const int n = s.value("count", 1);
+            if (n == 0) continue;
             QString one = q(s.value("thickness", ""));
             if (n != 1) one = QStringLiteral("%1 of %2").arg(n).arg(one);
             if (s.value("spans", false)) one += QStringLiteral(" across");
             out << one;
         }
-    return out.join(QStringLiteral(", "));
+    return out.isEmpty() && list.is_array() && !list.empty() ? QStringLiteral("none")
+                                                             : out.join(QStringLiteral(", "));
 }
 
 }  // namespace

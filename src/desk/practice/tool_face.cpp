@@ -13,7 +13,7 @@ namespace {
 const QColor steel(0xd8, 0xd8, 0xd0), ink(0x22, 0x26, 0x28);
 
 /// A straight scale: where a value lies on it.
-struct Scale {
+struct FaceScale {
     QRectF box;
     double middle, per_unit;
     double x(double v) const { return box.center().x() + (v - middle) * per_unit; }
@@ -42,7 +42,7 @@ void steelRule(QPainter& p, const QRectF& box, double at, bool inch, double divi
     const double shown = inch ? 0.86 : 26.0;
     const double unit_mm = inch ? 25.4 : 1.0;
     const double v = at / unit_mm;
-    Scale s{box, std::round(v / (inch ? 0.25 : 5.0)) * (inch ? 0.25 : 5.0), box.width() / shown};
+    FaceScale s{box, std::round(v / (inch ? 0.25 : 5.0)) * (inch ? 0.25 : 5.0), box.width() / shown};
     p.fillRect(box, steel);
     p.setClipRect(box);
     const double fine = division / unit_mm;
@@ -127,7 +127,7 @@ void vernier(QPainter& p, const QRectF& box, double at) {
 }
 
 void degrees(QPainter& p, const QRectF& box, double at, double division, bool bubble) {
-    Scale s{box, std::round(at), box.width() / 5.4};
+    FaceScale s{box, std::round(at), box.width() / 5.4};
     p.fillRect(box, bubble ? QColor(0xc9, 0xd8, 0x9a) : steel);
     p.setClipRect(box);
     for (double k = std::floor(s.lowest() / division); k <= std::ceil(s.highest() / division); ++k) {

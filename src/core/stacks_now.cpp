@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/stacks_now.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <optional>
+#include <string>
+#include <variant>
+#include <vector>
+
+#include "core/adjuster.h"
+#include "core/shim_picker.h"
+
+namespace fairchalk {
+namespace {
+
+Device* device_of(CarCard& card, const std::string& id) {
+    const int place = card.place_of(id);
+    return place < 0 ? nullptr : std::get_if<Device>(&card.adjusters[static_cast<std::size_t>(place)]);
+}
+
+void put(std::vector<ShimsOf>& tin, const ShimsOf& shims, int sign) {
+    const auto it = std::find_if(tin.begin(), tin.end(), [&](const ShimsOf& t) {
+        return std::abs(t.thickness.mm() - shims.thickness.mm()) < 0.005 && t.spans == shims.spans;
+    });
+    if (it != tin.end())
+        it->count = std::max(0, it->count + sign * shims.count);
+    else if (sign > 0)
+        tin.push_back(shims);
+}
+
+/// Follows a log: what is in the stacks and the tin.
+class Following {
+  public:
+    void see(const CarCard& card) {
+        finish_pass();
+        CarCard next = card;
+        if (written_) {
+            // What the card does not say anew is as it has become.
+            if (card.tin == written_->tin) next.tin = now_.tin;
+            for (Adjuster& a : next.adjusters)
+                if (Device* d = std::get_if<Device>(&a)) {
+                    const Device* before = written_->device(d->id);
+                    const Device* since = now_.device(d->id);
+                    if (before && since && before->stacks == d->stacks) d->stacks = since->stacks;
+                }
+        }
+        written_ = card;
+        now_ = std::move(next);
+    }
+    void see(const Turn& t) {
+        Device* d = device_of(now_, t.adjuster);
+        const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+        if (!kind || !kind->from_tin()) return;
+        const auto it = std::find_if(pass_.begin(), pass_.end(),
+                                     [&](const StackWanted& w) { return w.adjuster == t.adjuster; });
+        StackWanted& w = it != pass_.end() ? *it : pass_.emplace_back(stacks_wanted(*d, {}));
+        w.add[0] += t.turns;
+        w.add[1] += t.second;
+    }
+    /// What was turned at once was made up at once.
+    void finish_pass() {
+        if (pass_.empty()) return;
+        const auto picked = now_.tin.empty() ? std::nullopt : pick_shims(pass_, now_.tin);
+        for (std::size_t i = 0; i < pass_.size(); ++i) {
+            Device& d = *device_of(now_, pass_[i].adjuster);
+            if (now_.tin.empty() || !pass_[i].known) continue;
+            std::array<std::vector<ShimsOf>, 2> before = d.stacks;
+            d.stacks = picked ? picked->stacks[i] : std::array<std::vector<ShimsOf>, 2>{};
+            for (std::size_t s = 0; picked && s < 2; ++s)
+                if (d.stacks[s].empty() && !before[s].empty())
+                    d.stacks[s] = {{before[s][0].thickness, 0, false}};
+        }
+        if (picked)
+            for (const ShimMove& m : picked->moves) {
+                if (m.from == "tin") put(now_.tin, m.shims, -1);
+                if (m.to == "tin") put(now_.tin, m.shims, +1);
+            }
+        pass_.clear();
+    }
+    const CarCard& now() const { return now_; }
+
+  private:
+    std::optional<CarCard> written_;
+    CarCard now_;
+    std::vector<StackWanted> pass_;
+};
+
+}  // namespace
+
+CarCard with_stacks_now(const Job& job, CarCard card) {
+    if (card.tin.empty()) return card;
+    Following f;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        if (const auto* edit = std::get_if<CarEdit>(&what))
+            f.see(edit->car);
+        else if (const auto* turn = std::get_if<Turn>(&what))
+            f.see(*turn);
+        else if (std::holds_alternative<Reading>(what) || std::holds_alternative<RoundOpened>(what))
+            f.finish_pass();
+    }
+    f.finish_pass();
+    for (Adjuster& a : card.adjusters)
+        if (Device* d = std::get_if<Device>(&a))
+            if (const Device* now = f.now().device(d->id)) d->stacks = now->stacks;
+    if (!f.now().tin.empty()) card.tin = f.now().tin;
+    return card;
+}
+
+}  // namespace fairchalk
