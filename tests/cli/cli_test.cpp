@@ -176,6 +176,28 @@ TEST_F(CliTest, PlanChangesOverToAnotherSetUpOfTheCard) {
     EXPECT_NE(no.err.find("hill"), std::string::npos) << "and which there are: " << no.err;
 }
 
+TEST_F(CliTest, ASecondPassTakesShimsFromWhereTheFirstLeftThem) {
+    std::ifstream in(std::string(DATA_DIR) + "/demo/brask-hillclimb.json");
+    Json job = Json::parse(in);
+    Json again = job["rounds"][0];
+    for (Json& r : again["readings"]) r.erase("id");
+    job["rounds"].push_back(again);
+    job["events"] = Json::parse(R"([{"after_round": 0, "kind": "turn", "adjuster": "shims-fr",
+                                     "amount": {"front": "-1 mm", "rear": "-6 mm"}}])");
+    const Ran r = ran({"plan", file(job.dump())});
+    ASSERT_EQ(r.code, 0) << r.err;
+    // 2 + 2 + 2 + 1 + 0.5 less 6 is 1 + 0.5: none of 2 mm can come out of there any more.
+    int from_there = 0;
+    const Json plan = Json::parse(r.out);
+    for (const Json& t : plan["turns"])
+        for (const Json& s : t.contains("shims") ? t["shims"] : Json::array())
+            if (s["from"] == "shims-fr rear") {
+                ++from_there;
+                EXPECT_LE(s["thickness_mm"].get<double>() * s["count"].get<int>(), 1.0) << s;
+            }
+    EXPECT_GT(from_there, 0);
+}
+
 TEST_F(CliTest, ATurnThatDidSomethingElseIsNamed) {
     const std::string second =
         R"(,{"readings": [{"id": "a2", "kind": "toe-angle", "wheel": "front-left", "value": "0.73 deg in", "sigma": "0.02 deg"}]})";

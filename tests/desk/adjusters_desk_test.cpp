@@ -404,6 +404,10 @@ TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {
     EXPECT_EQ(d->stacks[0].size(), 2u);
     EXPECT_EQ(d->stacks[0][0].count, 2);
     EXPECT_NEAR(d->joint_height->mm(), 310, 1e-9);
+    say("front-left", "in the rear stack", "none");
+    d = desk->job().car.device("shim-pair-front-left");
+    ASSERT_EQ(d->stacks[1].size(), 1u) << "known to hold nothing";
+    EXPECT_EQ(d->stacks[1][0].count, 0);
     ASSERT_EQ(desk->job().car.tin.size(), 2u);
     EXPECT_TRUE(desk->job().car.tin[1].spans);
     // Caster by the same shims makes no second set; another choice for both takes them away.
@@ -419,8 +423,11 @@ TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {
     // Rubbish in the tin is said, and nothing lost.
     pointAt("torques");
     while (!window->slate().guide()->subtitle().contains("tin")) window->slate().step(+1);
-    enter("4 of lots");
-    EXPECT_EQ(desk->job().car.tin.size(), 2u);
+    for (const char* rubbish : {"4 of lots", "x of 1 mm", "-2 of 1 mm", "9999 of 1 mm"}) {
+        enter(QString::fromLatin1(rubbish));
+        EXPECT_EQ(desk->job().car.tin.size(), 2u) << rubbish;
+        window->slate().findChild<QLineEdit*>()->clear();
+    }
 }
 
 TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithoutStrings) {
