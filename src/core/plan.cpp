@@ -30,7 +30,7 @@ constexpr double clear_of_edge = 0.5;
 constexpr double most_shims_mm = 15.0;
 /// Combinations: with the scarcest of tins a plan then takes a tenth of a second, and what was found so far
 /// is taken.
-constexpr long most_tried = 120'000;
+constexpr long most_tried = 45'000;
 
 /// Why nothing can be planned with the rod of a wheel, if that is so.
 std::optional<Message> unusable_rod(const CarCard& car, Wheel w) {
