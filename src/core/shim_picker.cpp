@@ -227,8 +227,7 @@ class Picker {
         const int now = s.now[from];
         for (int d = 0; d <= budget; ++d)
             for (int n : {now + d, now - d}) {
-                if (n < 0 || n > have(s, from) || n * kinds_[from].first > thick || (d == 0 && n != now))
-                    continue;
+                if (n < 0 || n > have(s, from) || n * kinds_[from].first > thick) continue;
                 so_far[from] = n;
                 ways_by_handling(s, handled, thick - n * kinds_[from].first,
                                  over - (n - now) * kinds_[from].first, budget - d, from + 1, so_far);
@@ -249,7 +248,7 @@ class Picker {
         Search s = search_for(level, at_hand_, sums_, most_ways);
         Row so_far(kinds_.size(), 0);
         all_ways(s, thick, 0, so_far);
-        // Of two thousand that begin with the thickest, one that does is there if any is.
+        // Where any will do, two thousand that begin with the thickest are taken for all there are.
         it->second.too_many = fewest_ && s.found.size() >= most_ways;
         std::stable_sort(s.found.begin(), s.found.end(),
                          [](const Way& a, const Way& b) { return a.handled < b.handled; });

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <optional>
 #include <string>
+#include <utility>
 #include <variant>
 #include <vector>
 
@@ -61,11 +62,12 @@ class Following {
     }
     /// What was turned at once was made up at once.
     void finish_pass() {
-        if (pass_.empty()) return;
-        const auto picked = now_.tin.empty() ? std::nullopt : pick_shims(pass_, now_.tin);
-        for (std::size_t i = 0; i < pass_.size(); ++i) {
-            Device& d = *device_of(now_, pass_[i].adjuster);
-            if (now_.tin.empty() || !pass_[i].known) continue;
+        const std::vector<StackWanted> pass = std::exchange(pass_, {});
+        if (pass.empty() || now_.tin.empty()) return;
+        const auto picked = pick_shims(pass, now_.tin);
+        for (std::size_t i = 0; i < pass.size(); ++i) {
+            Device& d = *device_of(now_, pass[i].adjuster);
+            if (!pass[i].known) continue;
             std::array<std::vector<ShimsOf>, 2> before = d.stacks;
             d.stacks = picked ? picked->stacks[i] : std::array<std::vector<ShimsOf>, 2>{};
             for (std::size_t s = 0; picked && s < 2; ++s)
@@ -77,7 +79,6 @@ class Following {
                 if (m.from == "tin") put(now_.tin, m.shims, -1);
                 if (m.to == "tin") put(now_.tin, m.shims, +1);
             }
-        pass_.clear();
     }
     const CarCard& now() const { return now_; }
 
