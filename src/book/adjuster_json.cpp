@@ -15,8 +15,9 @@ namespace {
 /// A response without a sigma is known so well.
 constexpr double unsaid_share = 0.1;
 
-bool ahead_of_axle(const Node& n) {
-    return n.word({"behind-axle", "ahead-of-axle"}) == "ahead-of-axle";
+RodSide side_from(const Node& n) {
+    return n.word({"behind-axle", "ahead-of-axle"}) == "ahead-of-axle" ? RodSide::ahead_of_axle
+                                                                      : RodSide::behind_axle;
 }
 
 /// Degrees: a number, or an angle as one writes it.
@@ -166,6 +167,7 @@ void field_from(const Node& n, const DeviceField& f, Device& d) {
                        d.*flag.in = flag.yes_no() ? v.yes_no() : v.word({flag.unset, flag.set}) == flag.set;
                    },
                    [&](const DeviceField::Word& word) { d.*word.in = v.word(word.words); },
+                   [&](const DeviceField::SideOfAxle& side) { d.*side.in = side_from(v); },
                    [&](const DeviceField::Hand& hand) {
                        d.*hand.in = v.word({"right", "left"}) == "right" ? Thread::right : Thread::left;
                    },
@@ -190,6 +192,11 @@ void field_json(const Device& d, const DeviceField& f, Json& o) {
                    },
                    [&](const DeviceField::Word& word) {
                        if (!(d.*word.in).empty()) o[f.key] = d.*word.in;
+                   },
+                   [&](const DeviceField::SideOfAxle& side) {
+                       if (d.*side.in != RodSide::unknown)
+                           o[f.key] =
+                               d.*side.in == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle";
                    },
                    [&](const DeviceField::Hand& hand) {
                        if (d.*hand.in != Thread::unknown)
@@ -269,7 +276,7 @@ Adjuster adjuster_from(const Node& n) {
     r.id = id;
     r.toe_link = kind == "toe-link";
     r.wheel = n["wheel"].wheel();
-    if (n.has("rod")) r.runs = ahead_of_axle(n["rod"]) ? RodSide::ahead_of_axle : RodSide::behind_axle;
+    if (n.has("rod")) r.runs = side_from(n["rod"]);
     if (n.has("thread")) {
         r.thread = n["thread"].word({"right", "left"}) == "right" ? Thread::right : Thread::left;
     }

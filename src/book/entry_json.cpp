@@ -260,6 +260,18 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
         if (n.has("text")) b.text = n["text"].text();
         if (n.has("back")) b.back = n["back"].yes_no();
         e.what = b;
+    } else if (kind == "looked") {
+        const std::string field = n["field"].word({"rod", "double_ended", "bolt", "wheel"});
+        Looked l{n["adjuster"].text(), field, {}};
+        if (field == "rod")
+            l.value = n["value"].word({"behind-axle", "ahead-of-axle"});
+        else if (field == "bolt")
+            l.value = n["value"].word({"strut-upper", "strut-lower"});
+        else if (field == "wheel")
+            l.value = name_of(n["value"].wheel());
+        else
+            l.value = n["value"].yes_no() ? "true" : "false";
+        e.what = l;
     } else if (kind == "angles-carried") {
         AnglesCarried c;
         if (n.has("from")) c.from = n["from"].text();
@@ -331,6 +343,14 @@ void preparation_json(const Entry& e, Json& j) {
         if (note->value) j["value"] = note->value->text;
         if (!note->text.empty()) j["text"] = note->text;
         if (note->back) j["back"] = true;
+    } else if (const auto* looked = std::get_if<Looked>(&e.what)) {
+        j["kind"] = "looked";
+        j["adjuster"] = looked->adjuster;
+        j["field"] = looked->field;
+        if (looked->field == "double_ended")
+            j["value"] = looked->value == "true";
+        else
+            j["value"] = looked->value;
     } else if (const auto* carried = std::get_if<AnglesCarried>(&e.what)) {
         j["kind"] = "angles-carried";
         if (!carried->from.empty()) j["from"] = carried->from;

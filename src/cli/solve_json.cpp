@@ -10,7 +10,7 @@
 #include "core/floor.h"
 #include "core/named.h"
 #include "core/slip.h"
-#include "core/turn_doubt.h"
+#include "core/analysis.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
@@ -215,6 +215,8 @@ Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCar
     Json j = Json::object();
     for (std::size_t i : d.turns) j["turns"].push_back(file.label(i));
     j["looks_like"] = name_of(d.what);
+    j["probability"] = d.probability;
+    j["in_force"] = d.in_force;
     j["adjuster"] = d.adjuster;
     j["wheel"] = name_of(d.wheel);
     j["angle"] = angle_names[static_cast<std::size_t>(d.angle)];
@@ -224,17 +226,33 @@ Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCar
     return j;
 }
 
+/// What the card says and seems not to be so.
+void belief_json(const Belief& belief, const book::JobFile& file, const CarCard& car, Json& out) {
+    if (const TurnDoubt* last = belief.last()) out["turn_doubt"] = turn_doubt_json(*last, file, car);
+    for (const TurnDoubt& d : belief.doubts) out["turn_doubts"].push_back(turn_doubt_json(d, file, car));
+    for (const CardDoubt& d : belief.card)
+        out["card_doubts"].push_back({{"adjusters", d.adjusters},
+                                      {"field", d.field},
+                                      {"seems", d.value},
+                                      {"probability", d.probability},
+                                      {"unsaid", d.unsaid},
+                                      {"in_force", d.in_force},
+                                      {"say", words::card_doubt(d, car)}});
+}
+
 }  // namespace
 
 Json solve_answer(const book::JobFile& file, std::optional<int> round) {
-    const Job job = file.job();
+    const Job written = file.job();
     EstimateOptions options;
     options.round = round;
-    const auto doubt = round ? std::nullopt : turn_doubt(job);
-    if (doubt) options.doubted_turns = doubt->turns;
+    const Belief belief = round ? Belief{} : believe(written);
+    std::shared_ptr<const std::vector<Entry>> log;
+    const Job job = believed(written, belief, log);
+    options.doubted_turns = belief.freed;
     const Estimate e = estimate(job, options);
     Json out = Json::object();
-    if (doubt) out["turn_doubt"] = turn_doubt_json(*doubt, file, job.rounds.back().car);
+    if (!job.rounds.empty()) belief_json(belief, file, written.rounds.back().car, out);
     out["round"] = e.round < 0 ? Json() : Json(e.round);
     for (Wheel w : all_wheels) {
         const WheelAngles& a = e.wheels[index_of(w)];
@@ -313,7 +331,8 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
         j["unit"] = "turn";
         j["way"] = t.longer() ? "longer" : "shorter";
         j["say"] = words::turn_line(*rod, t.turns);
-        j["because"] = words::why_this_way(*rod, t.longer());
+        if (t.test) j["test"] = true;
+        j["because"] = t.test ? words::why_test_turn() : words::why_this_way(*rod, t.longer());
         if (rod->thread != Thread::unknown) j["rotate"] = words::how_to_rotate(*rod, t.longer());
         return j;
     }
@@ -333,6 +352,7 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
         j[std::string(handles[1].name) + '_' + std::string(name_of(handles[1].unit))] = t.second;
     }
     j["say"] = words::turn_line(car, t);
+    if (t.test) j["test"] = true;
     j["because"] = t.at_edge ? words::at_edge(t) : words::why_device(d);
     j["loosen"] = words::loosen_device(d);
     if (const std::string rotate = words::how_to_rotate(d, t.longer()); !rotate.empty()) j["rotate"] = rotate;
@@ -365,43 +385,60 @@ std::vector<Target> targets_of_set_up(const book::JobFile& file, const Job& job,
 
 Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::optional<Wheel> match,
                  const std::string& set_up) {
-    Job job = file.job();
-    if (!set_up.empty()) job.targets = targets_of_set_up(file, job, set_up);
-    EstimateOptions options;
-    options.as_of_now = true;
-    const auto doubt = turn_doubt(job);
-    if (doubt) options.doubted_turns = doubt->turns;
-    const Estimate e = estimate(job, options);
-    if (match) job.targets = matching_other_side(job, e, *match);
-    const Plan plan = plan_turns(job, e, choices);
+    const Job written = file.job();
+    Question question;
+    question.options = choices;
+    question.match = match;
+    if (!set_up.empty()) question.targets = targets_of_set_up(file, written, set_up);
+    const Analysis a = analyse(written, question);
+    const Plan& plan = a.plan;
     Json out = Json::object();
     out["turns"] = Json::array();
     Json expect = Json::object();
-    const CarCard& car = job.rounds.empty() ? job.car : job.rounds.back().car;
+    const CarCard& car = a.job.rounds.empty() ? a.job.car : a.job.rounds.back().car;
     for (const PlannedTurn& t : plan.turns) {
         out["turns"].push_back(turn_json(t, car));
         const Device* d = car.device(t.adjuster);
         for (Wheel w : d ? wheels_of(*d) : std::vector<Wheel>{t.wheel}) {
             const auto& angles = plan.expect[static_cast<std::size_t>(index_of(w))];
-            for (std::size_t a = 0; a < 3; ++a)
-                if (angles[a].known && (a == 0 || d))
-                    expect[std::string(name_of(w))][angle_names[a]] = angle_json(angles[a]);
+            for (std::size_t angle = 0; angle < 3; ++angle)
+                if (angles[angle].known && (angle == 0 || d))
+                    expect[std::string(name_of(w))][angle_names[angle]] = angle_json(angles[angle]);
         }
     }
     for (const Verdict& v : plan.after) {
         if (!v.angle.known || v.target.measure == Measure::toe) continue;
-        if (const Axle* a = std::get_if<Axle>(&v.target.where))
-            expect[std::string(name_of(*a))][std::string(name_of(v.target.measure))] = angle_json(v.angle);
+        if (const Axle* axle = std::get_if<Axle>(&v.target.where))
+            expect[std::string(name_of(*axle))][std::string(name_of(v.target.measure))] = angle_json(v.angle);
     }
-    if (doubt) out["turn_doubt"] = turn_doubt_json(*doubt, file, car);
+    if (!a.job.rounds.empty()) belief_json(a.belief, file, written.rounds.back().car, out);
     out["expect"] = expect;
     out["probability_inside"] = plan.probability_inside;
+    out["truly_inside"] = plan.truly_inside;
     if (!set_up.empty())
         out["without_reading"] = {{"good_enough", good_enough_unread(plan)},
                                   {"probability_inside", plan.truly_inside},
                                   {"say", words::without_reading(plan)}};
     out["spoils"] = plan.spoils;
     out["next"] = name_of(plan.next);
+    for (const MovedAlong& m : plan.along)
+        out["moves_along"].push_back({{"what", std::string(name_of(m.wheel)) + "." + std::string(name_of(m.measure))},
+                                      {"by_deg", m.by.deg()},
+                                      {"sigma_deg", m.sigma.deg()},
+                                      {"say", words::moved_along(m)}});
+    if (plan.look)
+        out["look"] = {{"adjuster", plan.look->adjuster},
+                       {"field", plan.look->field},
+                       {"say", words::look(*plan.look, car)}};
+    if (plan.as_far_as) {
+        Json left = Json::array();
+        for (const Target& t : plan.as_far_as->left) left.push_back(t.name());
+        out["as_far_as"] = {{"left", left},
+                            {"why", words::sentence(plan.as_far_as->why)},
+                            {"truly_inside", plan.as_far_as->truly_inside},
+                            {"settle", plan.as_far_as->tool ? Json(plan.as_far_as->tool->name) : Json()},
+                            {"say", words::as_far_as(*plan.as_far_as)}};
+    }
     out["remeasure"] = Json::array();
     for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));
     out["cannot"] = Json::array();
@@ -415,9 +452,17 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
         j["say"] = words::unreachable(u, car);
         out["cannot"].push_back(j);
     }
-    if (plan.next == NextStep::read && plan.remeasure.empty() && e.round >= 0) {
-        const Json next = ask_next(job, e, plan.before);
-        if (!next.is_null()) out["remeasure"].push_back(next);
+    if (plan.next == NextStep::read && plan.remeasure.empty() && a.now.round >= 0) {
+        if (plan.again) {
+            for (const Spot& s : a.read) {
+                Json j = spot_json(s);
+                j["why"] = words::sentence(plan.again->why);
+                out["remeasure"].push_back(j);
+            }
+            out["again"] = words::sentence(plan.again->why);
+        } else if (const Json next = ask_next(a.job, a.now, plan.before); !next.is_null()) {
+            out["remeasure"].push_back(next);
+        }
     }
     return out;
 }

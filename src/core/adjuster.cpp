@@ -102,6 +102,30 @@ int serves_of(const Adjuster& a) {
     return kind ? kind->serves(*d) : 0;
 }
 
+bool has_side(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+    return !d || (kind && kind->sided(*d));
+}
+RodSide side_of_axle(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    return d ? d->rod : std::get<Rod>(a).runs;
+}
+void set_side(Adjuster& a, RodSide side) {
+    if (Device* d = std::get_if<Device>(&a))
+        d->rod = side;
+    else
+        std::get<Rod>(a).runs = side;
+}
+std::optional<Unsaid> unsaid_of(const Adjuster& a) {
+    if (const Rod* rod = std::get_if<Rod>(&a)) {
+        if (rod->runs == RodSide::unknown) return Unsaid{"rod", true};
+        return std::nullopt;
+    }
+    const AdjusterKind* kind = adjuster_kind(std::get<Device>(a).kind);
+    return kind ? kind->unsaid(std::get<Device>(a)) : std::nullopt;
+}
+
 KnownLock lock_prior(const Adjuster& a, int angle) {
     const Device* d = std::get_if<Device>(&a);
     for (const KnownLock& l : d ? d->lock : std::get<Rod>(a).lock)
@@ -136,7 +160,7 @@ std::array<std::string_view, 2> AdjusterKind::stacks() const {
 }
 
 bool AdjusterKind::on_strut(const Device& d, const CarCard&) const {
-    return d.bolt == "strut";
+    return d.bolt.starts_with("strut");
 }
 
 bool AdjusterKind::arm_below_strut(const Device& d, const CarCard& car) {
@@ -163,12 +187,13 @@ Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
         else
             spread(Hardpoint::lca_front, Hardpoint::lca_rear);
     }
-    if (const Rod* rod = car.rod_at(wheel_of(d))) {
+    const Rod* rod = car.rod_at(wheel_of(d));
+    const RodSide runs = d.rod != RodSide::unknown ? d.rod : rod ? rod->runs : RodSide::unknown;
+    if (rod || runs != RodSide::unknown) {
         // Its rod is what couples toe to all else.
-        const double arm =
-            rod->arm.value_or(Length::from_mm(c.at(Hardpoint::lower).x() - c.at(Hardpoint::rod_outer).x()))
-                .mm();
-        const double way = rod->runs == RodSide::ahead_of_axle ? 1.0 : -1.0;
+        const Length drawn = Length::from_mm(c.at(Hardpoint::lower).x() - c.at(Hardpoint::rod_outer).x());
+        const double arm = (rod && rod->arm ? *rod->arm : drawn).mm();
+        const double way = runs == RodSide::ahead_of_axle ? 1.0 : -1.0;
         c.at(Hardpoint::rod_outer).x() = c.at(Hardpoint::lower).x() + way * arm;
         c.at(Hardpoint::rod_inner).x() = c.at(Hardpoint::rod_outer).x() - way * 15.0;
     }
@@ -231,7 +256,7 @@ std::string key_of(const Device& d, const CarCard& car) {
     const auto put = [&](double v) { key += ' ' + std::to_string(v); };
     const auto length = [&](const std::optional<Length>& l) { put(l ? l->mm() : -1.0); };
     put(index_of(wheel_of(d)));
-    put(d.pushes_in + 2 * d.runs_behind + 4 * d.upper_arm + 8 * d.ahead_of_axle + 16 * d.double_ended);
+    put(d.pushes_in + 2 * d.runs_behind + 4 * d.upper_arm + 8 * index_of(d.rod) + 64 * d.double_ended);
     put(d.at_deg);
     for (const auto* l :
          {&d.pitch, &d.eccentricity, &d.joint_height, &d.bolt_spacing, &d.pivot_to_hub, &d.arm, &d.arm_sigma})

@@ -72,6 +72,12 @@ struct KindWords {
     const char* seen_from;  ///< from where it is drawn; {0} the side to which the front of the car is
 };
 
+/// What the card does not say of an adjuster and its direction hangs on.
+struct Unsaid {
+    std::string_view field;
+    bool probe = false;  ///< a test turn tells, on the ground under load; else it has to be looked at
+};
+
 /// A kind of adjuster: all there is to know of it, for the estimate, the plan, the job file, the card, the
 /// turn sheet and the simulated car. One small class for each, in core/adjusters; nothing elsewhere asks for
 /// a kind by its name.
@@ -84,6 +90,8 @@ class AdjusterKind {
     /// What the card offers; `strut` where the axle stands on struts.
     virtual std::vector<CardChoice> on_card(bool strut) const = 0;
     virtual KindWords words() const = 0;
+    /// Of one that stands where other words fit.
+    virtual KindWords words(const Device&) const { return words(); }
     /// What the noun is wrapped in, one after the other, {0} the noun: which of several of a wheel it is.
     virtual std::vector<const char*> which(const Device&) const { return {}; }
     /// It as the mechanic sees it, with `by` done to its handles, in a box of this width and height.
@@ -120,6 +128,10 @@ class AdjusterKind {
     /// The names of its stacks in the job file.
     std::array<std::string_view, 2> stacks() const;
 
+    /// Which way it works hangs on the side of the axle on which it runs (`Device::rod`).
+    virtual bool sided(const Device&) const { return false; }
+    virtual std::optional<Unsaid> unsaid(const Device&) const { return std::nullopt; }
+
     /// One for both wheels of an axle: it stands on the wheel that it moves, or is fixed to.
     virtual bool across() const { return false; }
     /// Which that is where the card does not say.
@@ -146,6 +158,11 @@ const AdjusterKind* adjuster_kind(std::string_view name);
 int serves_of(const Adjuster& a);
 /// Its wheel, or of those across an axle the one that it moves.
 Wheel wheel_of(const Adjuster& a);
+/// Whether it works the other way on the other side of the axle, on which it runs, and to say so.
+bool has_side(const Adjuster& a);
+RodSide side_of_axle(const Adjuster& a);
+void set_side(Adjuster& a, RodSide side);
+std::optional<Unsaid> unsaid_of(const Adjuster& a);
 /// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind.
 /// Degrees.
 KnownLock lock_prior(const Adjuster& a, int angle);

@@ -47,4 +47,12 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
     return out;
 }
 
+bool thread_measured(const Entry& entry, const Rod& rod) {
+    if (const Reading* r = std::get_if<Reading>(&entry.what))
+        return r->spot.kind == ReadingKind::thread_exposed && r->spot.wheel == rod.wheel;
+    const BaselineNote* note = std::get_if<BaselineNote>(&entry.what);
+    const std::string at = " " + std::string(name_of(rod.wheel));
+    return note && note->value && (note->item == "thread-exposed" + at || note->item == "rod-length" + at);
+}
+
 }  // namespace fairchalk

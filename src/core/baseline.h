@@ -27,4 +27,7 @@ struct BaselineItem {
 /// heights, the steering wheel on its shaft.
 std::vector<BaselineItem> baseline_of(const Job& job);
 
+/// Whether an entry tells how much of a rod's thread is engaged.
+bool thread_measured(const Entry& entry, const Rod& rod);
+
 }  // namespace fairchalk

@@ -71,6 +71,11 @@ const std::string& id_of(const Adjuster& adjuster) {
     return std::visit([](const auto& a) -> const std::string& { return a.id; }, adjuster);
 }
 
+bool CarCard::looked_at(std::string_view adjuster, std::string_view field) const {
+    return std::any_of(looked.begin(), looked.end(),
+                       [&](const auto& l) { return l.first == adjuster && l.second == field; });
+}
+
 int CarCard::place_of(std::string_view id) const {
     for (std::size_t i = 0; i < adjusters.size(); ++i)
         if (id_of(adjusters[i]) == id) return static_cast<int>(i);

@@ -114,6 +114,9 @@ struct Rod {
     /// Prior of an arm nobody measured: geometry of common steering arms.
     static constexpr Length prior_arm = Length::from_mm(130.0);
     static constexpr Length prior_arm_sigma = Length::from_mm(22.0);
+    /// Of a rod whose thread nobody measured: most have a pitch of 1.25 to 2 mm.
+    static constexpr Length usual_pitch = Length::from_mm(1.5);
+    static constexpr Length unpitched_arm_sigma = Length::from_mm(40.0);
 };
 
 /// What one unit of one of an adjuster's handles does to an angle of a wheel, in degrees, as it was learnt or
@@ -146,8 +149,10 @@ struct Device {
     bool pushes_in = false;            ///< shims: more of them pull the arm inward
     bool runs_behind = false;          ///< radius rod: its body end lies behind the axle
     bool upper_arm = false;            ///< radius rod, arm, cam: of the upper arm
-    bool ahead_of_axle = false;        ///< cross tube, drag link
-    std::string bolt = {};             ///< cam: `front`, `rear`, `both` or `strut`
+    RodSide rod = RodSide::unknown;    ///< cross tube, drag link, cam of a toe link: where it runs
+    /// Cam: `front`, `rear`, `both`; cam and slot between strut and upright: `strut-upper`, `strut-lower`, or
+    /// `strut` where which of the two is not known.
+    std::string bolt = {};
     std::optional<Length> pitch = {};  ///< of a thread; twice that a turn where `double_ended`
     bool double_ended = false;
     Thread thread = Thread::unknown;  ///< at its end toward the wheel
@@ -185,6 +190,8 @@ struct CarCard {
     std::string load;         ///< what the maker wants on board
     std::vector<TorqueOnCard> torques;
     std::vector<ShimsOf> tin;  ///< shims at hand beside those in the stacks
+    /// What somebody has looked at under the car, and is certain: adjuster and field.
+    std::vector<std::pair<std::string, std::string>> looked;
 
     const AxleCard& axle(Axle a) const { return axles[index_of(a)]; }
     AxleCard& axle(Axle a) { return axles[index_of(a)]; }
@@ -192,6 +199,7 @@ struct CarCard {
     const Device* device(std::string_view id) const;
     /// Where an adjuster stands on the card; -1 where it does not.
     int place_of(std::string_view id) const;
+    bool looked_at(std::string_view adjuster, std::string_view field) const;
     /// The torque the card has for a part, or nothing.
     std::optional<std::string> torque_of(std::string_view part) const;
     /// The rod that sets this wheel's toe, or null.

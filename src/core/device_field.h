@@ -24,6 +24,11 @@ struct DeviceField {
     struct Word {
         std::string Device::*in;
         std::vector<std::string_view> words;
+        std::vector<const char*> says = {};  ///< of each word that the card offers, from the first on
+    };
+    /// `behind-axle`, `ahead-of-axle`, or neither.
+    struct SideOfAxle {
+        RodSide Device::*in;
     };
     /// A thread's hand: `right` or `left`.
     struct Hand {
@@ -46,9 +51,10 @@ struct DeviceField {
     };
 
     const char* key;
-    std::variant<Flag, Word, Hand, Long, Degrees, Stack, Step, End> what;
+    std::variant<Flag, Word, SideOfAxle, Hand, Long, Degrees, Stack, Step, End> what;
     const char* asks = nullptr;  ///< null: kept, not asked for
     const char* hint = "";
+    bool (*when)(const Device&) = nullptr;  ///< the card asks for it only then
 };
 
 /// What an angle may be said to be adjusted by, on the card, and that an adjuster of this kind is there then.

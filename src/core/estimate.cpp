@@ -795,6 +795,10 @@ void Network::turn(const Turn& t, const CarCard& car) {
     const int place = car.place_of(t.adjuster);
     const Device* device = car.device(t.adjuster);
     ++epoch_;
+    if (place >= 0 && t.understood && unsaid_of(car.adjusters[static_cast<std::size_t>(place)])) {
+        turned_unlocked_.insert(place);
+        return doubted_turn(t, car);
+    }
     if (device && t.understood && adjuster_kind(device->kind)) return turn_device(t, *device, place, car);
     const Rod* known = car.rod(t.adjuster);
     if (!known || !t.understood) {
@@ -810,7 +814,7 @@ void Network::turn(const Turn& t, const CarCard& car) {
     // More thread than the arm is long: whatever that was, it says nothing about the toe now.
     const bool absurd = std::abs(length_change(rod, t.turns) / arm_prior(rod).mean) > 0.5;
     const Angle toe_by = absurd ? Angle::from_deg(anything) : toe_change(rod, t.turns, arm_prior(rod).mean);
-    if (!rod.pitch || rod.runs == RodSide::unknown || absurd || !current().contains({Unknown::arm, place})) {
+    if (absurd || !current().contains({Unknown::arm, place})) {
         link_step(Unknown::toe, w, anything * one_degree);
     } else {
         const int before = current().at({Unknown::toe, w});
@@ -831,7 +835,6 @@ void Network::turn(const Turn& t, const CarCard& car) {
 
 /// Whatever was turned there, or on the other side of that axle: its angles are as they are read after it.
 void Network::doubted_turn(const Turn& t, const CarCard& car) {
-    if (posterior_->before_doubted.empty()) posterior_->before_doubted = current();
     const Device* device = car.device(t.adjuster);
     const Rod* rod = car.rod(t.adjuster);
     if (!rod && !(device && adjuster_kind(device->kind)))
@@ -1063,6 +1066,7 @@ Estimate Network::solve() {
     steer_for_round(job_.rounds.front());
 
     int k = 0;
+    bool freeing = false;
     for (std::size_t i = job_.rounds.front().opened; i < end; ++i) {
         while (k < last && i >= job_.rounds[k + 1].opened) steer_for_round(job_.rounds[++k]);
         const Round& round = job_.rounds[k];
@@ -1072,6 +1076,7 @@ Estimate Network::solve() {
             r && info_of(r->spot.kind).use == ReadingUse::angles && (!options_.only || options_.only(*r))) {
             if (gauge_)
                 if (const auto floor = floor_at(job_, i)) lay_floor(*floor);
+            freeing = false;
             observe(i, round);
         }
         if (const AnglesCarried* known = std::get_if<AnglesCarried>(&what)) {
@@ -1081,7 +1086,12 @@ Estimate Network::solve() {
         if (const Turn* t = std::get_if<Turn>(&what)) {
             const auto& doubted = options_.doubted_turns;
             if (std::find(doubted.begin(), doubted.end(), i) != doubted.end()) {
+                auto& freed = posterior_->freed;
+                if (!freeing) freed.push_back({{}, current(), {}});
+                freeing = true;
                 doubted_turn(*t, last_round_->car);
+                freed.back().turns.push_back(i);
+                freed.back().after = current();
                 continue;
             }
             turn(*t, last_round_->car);
@@ -1301,13 +1311,39 @@ void Network::add_unturned(const CarCard& car) {
             more = std::accumulate(blocks.begin(), blocks.end(), Eigen::Index{0},
                                    [](Eigen::Index n, const Block& b) { return n + b.mean.size(); });
     }
+    const std::array<const std::vector<int>*, 3> last = {&p.last_toe, &p.last_camber, &p.last_caster};
+    for (std::size_t w = 0; w < 4; ++w)
+        for (std::size_t a = 0; a < 3; ++a) p.state[w][a] = (*last[a])[w];
+    // What devices move though nothing tells how it stands: in the null space, a column each.
+    std::vector<std::pair<int, int>> unread;
+    for (const Adjuster& adjuster : car.adjusters) {
+        const Device* device = std::get_if<Device>(&adjuster);
+        const auto prior = device ? response_prior(*device, car) : std::nullopt;
+        if (!prior) continue;
+        for (const Effect& e : prior->effects) {
+            const std::pair at(index_of(e.wheel), e.angle);
+            if (p.state[static_cast<std::size_t>(at.first)][static_cast<std::size_t>(at.second)] >= 0 ||
+                (at.second == 2 && at.first >= 2) ||
+                std::find(unread.begin(), unread.end(), at) != unread.end())
+                continue;
+            unread.push_back(at);
+        }
+    }
+    for (const auto& [w, a] : unread)
+        blocks.push_back({{{angles[static_cast<std::size_t>(a)], w, epoch_}},
+                          Eigen::VectorXd::Zero(1),
+                          Eigen::MatrixXd::Zero(1, 1)});
+    more += static_cast<Eigen::Index>(unread.size());
     if (more == 0) return;
     const Eigen::Index was = p.x.size();
     p.x.conservativeResize(was + more);
     p.scale.conservativeResize(was + more);
     p.scale.tail(more).setOnes();
-    p.null_space.conservativeResize(was + more, p.null_space.cols());
+    const auto alone = static_cast<Eigen::Index>(unread.size());
+    Eigen::Index nothing = p.null_space.cols();
+    p.null_space.conservativeResize(was + more, nothing + alone);
     p.null_space.bottomRows(more).setZero();
+    p.null_space.rightCols(alone).setZero();
     Eigen::MatrixXd covariance = Eigen::MatrixXd::Zero(was + more, was + more);
     covariance.topLeftCorner(was, was) = p.covariance;
     Eigen::Index at = was;
@@ -1316,7 +1352,15 @@ void Network::add_unturned(const CarCard& car) {
         covariance.block(at, at, b.mean.size(), b.mean.size()) = b.covariance;
         for (std::size_t i = 0; i < b.keys.size(); ++i) {
             p.keys.push_back(b.keys[i]);
-            p.now[{b.keys[i].what, b.keys[i].where}] = static_cast<int>(at + static_cast<Eigen::Index>(i));
+            const int here = static_cast<int>(at + static_cast<Eigen::Index>(i));
+            const auto angle = std::find(angles.begin(), angles.end(), b.keys[i].what);
+            if (angle == angles.end()) {
+                p.now[{b.keys[i].what, b.keys[i].where}] = here;
+                continue;
+            }
+            p.state[static_cast<std::size_t>(b.keys[i].where)]
+                   [static_cast<std::size_t>(angle - angles.begin())] = here;
+            p.null_space(here, nothing++) = 1.0;
         }
         at += b.mean.size();
     }

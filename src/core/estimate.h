@@ -184,8 +184,16 @@ struct Posterior {
 
     /// What has been turned of the handles of each device since the card: by its place.
     std::map<int, std::array<double, 2>> amounts;
-    /// The unknowns as they stood before the first of the doubted turns, or empty.
-    std::map<std::pair<Unknown, int>, int> before_doubted;
+    /// Each pass of doubted turns: the unknowns as they stood before the first and after the last of them.
+    struct Freed {
+        std::vector<std::size_t> turns;  ///< entries of the log
+        std::map<std::pair<Unknown, int>, int> before, after;
+    };
+    std::vector<Freed> freed;
+    /// Where each wheel's toe, camber and caster stand (`Effect::angle`), for all that an adjuster may move;
+    /// of those that nothing was read of, an unknown without a value, which only changes are reckoned from.
+    /// -1 where no adjuster moves it either.
+    std::array<std::array<int, 3>, 4> state{};
 
     std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };

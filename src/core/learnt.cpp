@@ -61,9 +61,9 @@ CarCard learnt(const Job& job, const Estimate& e) {
         Device& d = std::get<Device>(car.adjusters[i]);
         learn_device(d, static_cast<int>(i), e);
         const AdjusterKind* kind = adjuster_kind(d.kind);
-        if (!kind || !kind->from_tin()) continue;
+        if (!kind || !kind->is_stack()) continue;
         // Without a tin nothing says what was put in.
-        if (!car.tin.empty())
+        if (kind->exchanges() || !car.tin.empty())
             d.stacks = now.device(d.id)->stacks;
         else if (e.posterior->amounts.contains(static_cast<int>(i)))
             d.stacks = {};

@@ -12,12 +12,11 @@ namespace fairchalk {
 namespace {
 
 std::vector<std::pair<int, int>> locks_of(const Adjuster& a, int place, const Posterior& p) {
-    const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
     std::vector<std::pair<int, int>> out;
     for (int angle = 0; angle < 3; ++angle) {
         const int lock = p.index(Unknown::lock, place_of_lock(place, angle));
-        const int state =
-            (*states[static_cast<std::size_t>(angle)])[static_cast<std::size_t>(index_of(wheel_of(a)))];
+        const int state = p.state[static_cast<std::size_t>(index_of(wheel_of(a)))]
+                                 [static_cast<std::size_t>(angle)];
         if (lock >= 0 && state >= 0) out.emplace_back(state, lock);
     }
     return out;
@@ -27,7 +26,6 @@ void add_device(const Device& d, int place, const CarCard& car, const Posterior&
     const AdjusterKind* kind = adjuster_kind(d.kind);
     const auto prior = response_prior(d, car);
     if (!kind || !prior) return;
-    const std::array<const std::vector<int>*, 3> states = {&p.last_toe, &p.last_camber, &p.last_caster};
     const auto handles = kind->handles(d);
     for (std::size_t h = 0; h < handles.size(); ++h) {
         Lever l;
@@ -42,7 +40,7 @@ void add_device(const Device& d, int place, const CarCard& car, const Posterior&
         for (std::size_t i = 0; i < prior->effects.size(); ++i) {
             const Effect& e = prior->effects[i];
             const int state =
-                (*states[static_cast<std::size_t>(e.angle)])[static_cast<std::size_t>(index_of(e.wheel))];
+                p.state[static_cast<std::size_t>(index_of(e.wheel))][static_cast<std::size_t>(e.angle)];
             const int response = p.index(Unknown::response, place_of_response(place, static_cast<int>(i)));
             if (e.handle == static_cast<int>(h) && state >= 0 && response >= 0)
                 l.pulls.push_back({e.wheel, e.angle, state, response});
@@ -83,12 +81,12 @@ std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         const int place = static_cast<int>(i);
         if (const Device* d = std::get_if<Device>(&car.adjusters[i])) {
-            add_device(*d, place, car, p, out);
+            if (!unsaid_of(car.adjusters[i])) add_device(*d, place, car, p, out);
             continue;
         }
         const Rod& rod = std::get<Rod>(car.adjusters[i]);
         const int arm = p.index(Unknown::arm, place);
-        if (rod.runs == RodSide::unknown || !rod.pitch || arm < 0) continue;
+        if (arm < 0 || unsaid_of(car.adjusters[i])) continue;
         Lever l;
         l.rod = &rod;
         l.handle = {

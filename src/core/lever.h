@@ -49,7 +49,8 @@ struct Lever {
     double settled_variance(const Pull& pull, double amount, const Posterior& p) const;
 };
 
-/// The levers of a card of which the estimate has the unknowns. Rods without a pitch or a side have none.
+/// The levers of a card of which the estimate has the unknowns. What lacks a fact that its direction hangs on
+/// (`unsaid_of`) has none.
 std::vector<Lever> levers_of(const CarCard& car, const Posterior& p);
 
 }  // namespace fairchalk

@@ -107,8 +107,34 @@ std::vector<std::vector<double>> repeats_with(const Job& job, std::string_view t
     return out;
 }
 
+bool look_up(CarCard& car, const Looked& looked) {
+    const int place = car.place_of(looked.adjuster);
+    if (place < 0) return false;
+    Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+    Rod* rod = std::get_if<Rod>(&a);
+    Device* device = std::get_if<Device>(&a);
+    const bool yes = looked.value == "true", no = looked.value == "false";
+    if (looked.field == "rod") {
+        const bool ahead = looked.value == "ahead-of-axle";
+        if (!ahead && looked.value != "behind-axle") return false;
+        (rod ? rod->runs : device->rod) = ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
+    } else if (looked.field == "double_ended" && (yes || no)) {
+        (rod ? rod->double_ended : device->double_ended) = yes;
+    } else if (looked.field == "bolt" && device &&
+               (looked.value == "strut-upper" || looked.value == "strut-lower")) {
+        device->bolt = looked.value;
+    } else if (const auto wheel = wheel_named(looked.value); looked.field == "wheel" && device && wheel) {
+        device->wheel = *wheel;
+    } else {
+        return false;
+    }
+    if (!car.looked_at(looked.adjuster, looked.field)) car.looked.emplace_back(looked.adjuster, looked.field);
+    return true;
+}
+
 Job job_of(const std::vector<Entry>& log) {
     Job job;
+    std::vector<Looked> looked;
     job.log = &log;
     job.struck = strikes_of(log);
     LinesSet lines;
@@ -123,6 +149,9 @@ Job job_of(const std::vector<Entry>& log) {
         const auto& what = log[i].what;
         if (const auto* car = std::get_if<CarEdit>(&what)) {
             job.car = car->car;
+            for (const Looked& l : looked) look_up(job.car, l);
+        } else if (const auto* fact = std::get_if<Looked>(&what)) {
+            if (look_up(job.car, *fact)) looked.push_back(*fact);
         } else if (const auto* targets = std::get_if<TargetsEdit>(&what)) {
             job.targets = targets->targets;
         } else if (const auto* set = std::get_if<LinesSet>(&what)) {

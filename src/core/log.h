@@ -184,6 +184,15 @@ struct Change {
     std::optional<Axle> axle;  ///< where it is about one axle
 };
 
+/// A fact of an adjuster that somebody looked at: certain from then on, and on the card.
+struct Looked {
+    std::string adjuster;
+    std::string field;  ///< as the job file has it: `rod`, `bolt`, `double_ended`, `wheel`
+    std::string value;
+};
+/// Sets that fact on a card. False where the card has no such adjuster, field or value: then nothing changed.
+bool look_up(CarCard& car, const Looked& looked);
+
 /// "Leave it as it is", a decision like any other.
 struct Accepted {
     std::string what;
@@ -210,7 +219,7 @@ struct Entry {
     std::optional<std::string> struck;  ///< taken back in the file itself: why
     std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept,
                  Asked, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
-                 BaselineNote, ToolSet, AnglesCarried>
+                 BaselineNote, ToolSet, AnglesCarried, Looked>
         what;
 
     const std::string& label() const { return name.empty() ? id : name; }

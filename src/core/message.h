@@ -64,6 +64,17 @@ enum class Code {
     plan_given_up,
     plan_left_out,
     plan_unknown_angle,  // {0} = what, has not been measured
+    plan_sides_alike,    // a total needs both sides: {0} = adjuster that may not be touched
+    plan_nothing_gained,  // what is left can't be brought in by what there is to turn
+    plan_same_again,      // it was turned so already
+    plan_too_coarse_to_call,  // neither turning nor reading on settles it
+    // What has to be read once more before anything is said or turned.
+    again_large_turn,   // {0} = adjuster
+    again_thread,       // {0} = adjuster: the thread that is engaged
+    again_large_angle,  // {0} = what
+    again_unchecked,    // {0} = what: an inside that nothing checks
+    again_contradicts,  // readings contradict each other
+    again_doubted,      // {0} = adjuster: its last turn is in doubt
     // Doubts about a value that can hardly be meant. {0} typed, {1} the usual range, {2} what may be meant.
     doubt_impossible,  // {3} = what it is
     doubt_not_usual,   // {3} = what it is

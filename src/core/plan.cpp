@@ -10,6 +10,7 @@
 
 #include <Eigen/Dense>
 
+#include "core/baseline.h"
 #include "core/lever.h"
 #include "core/normal.h"
 #include "core/procedure.h"
@@ -19,217 +20,111 @@
 namespace fairchalk {
 namespace {
 
-/// How far off the thrust line the front wheels may point: about a degree and a half of steering wheel.
-constexpr double straight_half_band = 0.1 * one_degree;
+/// How far off the thrust line the front wheels may point: about a degree and a half of steering wheel. What
+/// makes a thrust, and an angle that nobody asked about, worth as much.
+constexpr double straight_half_band = 0.1 * one_degree, thrust_half_band = 0.05 * one_degree,
+                 untouched_band = 0.1 * one_degree;
+/// What of the lower tiers counts as equal.
+constexpr double equal_steering = 0.06 * one_degree, equal_thrust = 0.03 * one_degree,
+                 equal_untouched = 0.05 * one_degree;
+/// What is said of an angle without a target, and what a thrust without one is.
+constexpr double worth_saying = 0.1 * one_degree, thrust_worth_saying = 0.25 * one_degree;
+/// What is asked about before it is advised.
+constexpr double most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
-/// How far from an edge, in sigmas of what was read before the turn, an angle must lie for some more readings
-/// to call it: found on the proving ground.
-constexpr double clear_of_edge = 0.5;
+/// Minutes of this garage.
+constexpr double minutes_a_turn = 4.0, minutes_a_lock = 3.0, minutes_a_jacking = 12.0, minutes_a_spot = 0.5;
 constexpr double most_shims_mm = 15.0;
 /// Combinations: with the scarcest of tins a plan then takes a tenth of a second, and what was found so far
 /// is taken.
 constexpr long most_tried = 45'000;
 
-/// Why nothing can be planned with the rod of a wheel, if that is so.
-std::optional<Message> unusable_rod(const CarCard& car, Wheel w) {
-    const Rod* rod = car.rod_at(w);
-    if (!rod || (rod->runs != RodSide::unknown && rod->pitch)) return std::nullopt;
-    return Message{rod->runs == RodSide::unknown ? Code::plan_rod_side_unknown : Code::plan_pitch_unknown,
-                   {rod->id}};
-}
-
-Eigen::VectorXd steering_gradient(const Posterior& p) {
-    Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-    const auto& t = p.last_toe;
-    g[t[1]] += 0.5;
-    g[t[0]] -= 0.5;
-    g[t[3]] -= 0.5;
-    g[t[2]] += 0.5;
-    return g;
-}
-
-/// The state of things after turns: mean, and how each angle's error depends on what is uncertain.
-struct After {
-    const Posterior& p;
-    std::vector<Lever> levers;
-    std::vector<double> turns;  // by lever
-
-    bool turned(std::size_t h) const { return turns[h] != 0.0; }
-    /// An adjuster is locked once, whatever of it was turned.
-    std::span<const std::pair<int, int>> locks(std::size_t h) const {
-        for (std::size_t k = 0; k < h; ++k)
-            if (levers[k].place == levers[h].place && turned(k)) return {};
-        return levers[h].locks;
-    }
-    double mean(const Eigen::VectorXd& g) const {
-        double v = g.dot(p.x);
-        for (std::size_t h = 0; h < levers.size(); ++h) {
-            if (!turned(h)) continue;
-            const Lever& l = levers[h];
-            for (const Lever::Pull& pull : l.pulls)
-                if (g[pull.state] != 0.0) v += g[pull.state] * l.effect(pull, turns[h], p);
-            // What locking it will do, where that is known, is aimed ahead of.
-            for (const auto& [state, lock] : locks(h)) v += g[state] * p.x[lock];
-        }
-        return v;
-    }
-    /// g with the responses' part in it.
-    Eigen::VectorXd with_responses(const Eigen::VectorXd& g) const {
-        Eigen::VectorXd out = g;
-        for (std::size_t h = 0; h < levers.size(); ++h) {
-            if (!turned(h)) continue;
-            const Lever& l = levers[h];
-            for (const Lever::Pull& pull : l.pulls)
-                if (g[pull.state] != 0.0) out[pull.response] += g[pull.state] * l.slope(pull, turns[h], p);
-            for (const auto& [state, lock] : locks(h)) out[lock] += g[state];
-        }
-        return out;
-    }
-    /// Variance by state that comes of turning at all, in proportion to `a` and `b`.
-    double settled_covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const {
-        std::map<int, double> settles;
-        for (std::size_t h = 0; h < levers.size(); ++h) {
-            if (!turned(h)) continue;
-            const Lever& l = levers[h];
-            for (const Lever::Pull& pull : l.pulls)
-                settles[pull.state] += l.settled_variance(pull, turns[h], p);
-            for (const auto& [state, lock] : locks(h))
-                settles[state] += std::pow(lock_scatter_deg * one_degree, 2);
-        }
-        double sum = 0.0;
-        for (const auto& [state, v] : settles) sum += a[state] * b[state] * v;
-        return sum;
-    }
-    double covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const {
-        return with_responses(a).dot(p.covariance * with_responses(b)) + settled_covariance(a, b);
-    }
-    KnownAngle angle(const Eigen::VectorXd& g) const {
-        KnownAngle k;
-        k.known = p.estimable(g);
-        k.value = Angle::from_rad(mean(g));
-        k.sigma = Angle::from_rad(std::sqrt(std::max(0.0, covariance(g, g))));
-        return k;
-    }
-};
-
-/// Halton's sequence: the i-th number in base b, reversed about the point.
-double radical_inverse(int i, int base) {
-    double f = 1.0, r = 0.0;
-    while (i > 0) {
-        f /= base;
-        r += f * (i % base);
-        i /= base;
-    }
-    return r;
-}
-
-/// P(all lo <= x <= hi) for x ~ N(mean, covariance), by quasi-Monte-Carlo over 2,048 Halton points; good to
-/// about 0.01.
-double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& covariance,
-                         const Eigen::VectorXd& lo, const Eigen::VectorXd& hi) {
-    const int n = static_cast<int>(mean.size());
-    if (n == 0) return 1.0;
-    if (n == 1) {
-        const double s = std::sqrt(std::max(covariance(0, 0), 1e-18));
-        return normal_probability((hi[0] - mean[0]) / s) - normal_probability((lo[0] - mean[0]) / s);
-    }
-    static constexpr int points = 2048;
-    static const Eigen::MatrixXd normals = [] {
-        constexpr std::array primes = {2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37};
-        Eigen::MatrixXd z(static_cast<int>(primes.size()), points);
-        for (int i = 0; i < points; ++i)
-            for (int k = 0; k < z.rows(); ++k)
-                z(k, i) = normal_quantile(std::clamp(radical_inverse(i + 1, primes[k]), 1e-9, 1 - 1e-9));
-        return z;
-    }();
-    const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(covariance);
-    const Eigen::MatrixXd root =
-        eigen.eigenvectors() * eigen.eigenvalues().cwiseMax(0.0).cwiseSqrt().asDiagonal();
-    int inside = 0;
-    Eigen::VectorXd z(n);
-    for (int i = 0; i < points; ++i) {
-        // The widest directions come last in the eigenvalues and get the most even of the sequences.
-        for (int k = 0; k < n; ++k) z[n - 1 - k] = normals(k % normals.rows(), i);
-        const Eigen::VectorXd x = mean + root * z;
-        inside += ((x - lo).array() >= 0).all() && ((hi - x).array() >= 0).all();
-    }
-    return static_cast<double>(inside) / points;
-}
-
-Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known) {
-    Expected out;
-    std::vector<Eigen::VectorXd> gs;
-    for (const Verdict& v : before) {
-        Verdict a = v;
-        const Eigen::VectorXd g = after.p.gradient_of(v.target);
-        if (v.angle.known) {
-            a.angle = after.angle(g);
-            a.call = call(a.angle, v.target);
-            if (v.target.has_tolerance) gs.push_back(g);
-        }
-        out.verdicts.push_back(a);
-    }
-    if (steering_known) out.steering = after.angle(steering_gradient(after.p));
-    const int n = static_cast<int>(gs.size());
-    Eigen::VectorXd mean(n), lo(n), hi(n);
-    Eigen::MatrixXd covariance(n, n);
-    int i = 0;
-    for (const Verdict& v : before) {
-        if (!v.angle.known || !v.target.has_tolerance) continue;
-        mean[i] = after.mean(gs[i]);
-        lo[i] = v.target.lo.rad();
-        hi[i] = v.target.hi.rad();
-        for (int k = 0; k < n; ++k) covariance(i, k) = after.covariance(gs[i], gs[k]);
-        ++i;
-    }
-    out.probability = n == 0 ? 0.0 : joint_probability(mean, covariance, lo, hi);
-    if (n == 0) return out;
-    // What lies nearer to an edge than it can be read is not called.
-    i = 0;
-    for (const Verdict& v : before) {
-        if (!v.angle.known || !v.target.has_tolerance) continue;
-        const double margin = std::min(clear_of_edge * v.angle.sigma.rad(), 0.45 * (hi[i] - lo[i]));
-        lo[i] += margin;
-        hi[i] -= margin;
-        ++i;
-    }
-    out.ends = joint_probability(mean, covariance, lo, hi);
-    return out;
-}
-
-/// Squared misses in units of tolerance: what the plan makes least.
+/// A squared miss in units of tolerance.
 struct Miss {
     Eigen::VectorXd g;
     double aim, half;
 };
 
-std::vector<Miss> misses_of(const std::vector<Verdict>& before, const Posterior& p,
-                            const std::vector<Lever>& levers, bool steering_known) {
-    std::vector<Miss> out;
-    for (const Verdict& v : before) {
-        if (!v.angle.known) continue;
-        const double half = std::max(v.target.half_band().rad(), 0.01 * one_degree);
-        out.push_back({p.gradient_of(v.target), v.target.aim.rad(), half});
-    }
-    const bool steered = std::any_of(levers.begin(), levers.end(), [](const Lever& l) {
-        return axle_of(l.wheel) == Axle::front && (l.serves == 0 || (l.serves & serves_toe) != 0);
+/// All that a plan is about, tier by tier.
+struct Aims {
+    std::vector<Miss> targets;
+    std::optional<Miss> steering, thrust;
+    std::vector<Miss> untouched;  ///< each to stay as it is
+};
+
+constexpr double no_tolerance_band = 0.1 * one_degree;  // of a target that states none
+
+Miss miss_of_target(const Verdict& v, const Posterior& p) {
+    const double half = v.target.has_tolerance
+                            ? std::max(v.target.half_band().rad(), 0.01 * one_degree)
+                            : no_tolerance_band;
+    return {p.gradient_of(v.target), v.target.aim.rad(), half};
+}
+
+bool moves_toe(const Lever& l) {
+    return l.serves == 0 || (l.serves & serves_toe) != 0;
+}
+
+/// Whether a target says something of that angle of that wheel.
+bool has_target(const std::vector<Verdict>& about, Wheel w, int angle) {
+    return std::any_of(about.begin(), about.end(), [&](const Verdict& v) {
+        const Axle* axle = std::get_if<Axle>(&v.target.where);
+        const Wheel* wheel = std::get_if<Wheel>(&v.target.where);
+        const bool here = (axle && axle_of(w) == *axle) || (wheel && *wheel == w);
+        switch (v.target.measure) {
+            case Measure::total_toe:
+            case Measure::toe:
+                return angle == 0 && here;
+            case Measure::camber:
+                return angle == 1 && here;
+            case Measure::caster:
+                return angle == 2 && here;
+            case Measure::thrust:
+                return angle == 0 && axle_of(w) == Axle::rear;
+            default:
+                return false;  // a difference leaves both of them free
+        }
     });
-    if (!steered) return out;
-    const Eigen::VectorXd g = steering_gradient(p);
-    if (steering_known) {
-        out.push_back({g, 0.0, straight_half_band});
-    } else {
-        // The thrust line is not known: at least leave the steering wheel where it is.
-        out.push_back({g, g.dot(p.x), straight_half_band});
-    }
+}
+
+Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::vector<Lever>& levers,
+             bool steering_known) {
+    Aims out;
+    for (const Verdict& v : about)
+        if (v.angle.known) out.targets.push_back(miss_of_target(v, p));
+    const auto any = [&](Axle axle) {
+        return std::any_of(levers.begin(), levers.end(),
+                           [&](const Lever& l) { return axle_of(l.wheel) == axle && moves_toe(l); });
+    };
+    // One tube alone moves one wheel, whatever is done: there is no choice that would serve the steering.
+    const auto fronts = std::count_if(levers.begin(), levers.end(), [](const Lever& l) {
+        return axle_of(l.wheel) == Axle::front && moves_toe(l);
+    });
+    const Eigen::VectorXd steering = steering_gradient(p), thrust = thrust_gradient(p);
+    if (fronts > 1 || (any(Axle::front) && steering_known) || (any(Axle::rear) && fronts > 0))
+        out.steering = Miss{steering, steering_known ? 0.0 : steering.dot(p.x), straight_half_band};
+    if (any(Axle::rear))
+        out.thrust = Miss{thrust, p.estimable(thrust) ? 0.0 : thrust.dot(p.x), thrust_half_band};
+    for (Wheel w : all_wheels)
+        for (int angle = 0; angle < 3; ++angle) {
+            const Eigen::VectorXd g = angle_gradient(p, w, angle);
+            if (g.isZero() || has_target(about, w, angle)) continue;
+            out.untouched.push_back({g, g.dot(p.x), untouched_band});
+        }
     return out;
 }
 
 /// What a handle can be set to from where it is: whole steps within its range, or what shims can make up.
 std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
     std::vector<double> out{0.0};
+    if (l.kind && l.kind->exchanges() && !l.device->stacks[0].empty() && !l.device->stacks[1].empty()) {
+        // From one stack to the other, and back: what the inner one loses.
+        for (double v : reachable_changes(l.device->stacks[0], l.device->stacks[1], most_shims_mm))
+            if (v != 0.0) out.push_back(-v);
+        return out;
+    }
     const double least = std::max(l.handle.least - l.so_far, -most_rod_turns * 12),
                  most = std::min(l.handle.most - l.so_far, most_rod_turns * 12);
     if (l.kind && l.kind->from_tin() && !car.tin.empty()) {
@@ -270,83 +165,213 @@ std::vector<StackWanted> all_stacks(const std::vector<Lever>& levers, const std:
     return out;
 }
 
-/// Amounts by lever that make the misses least. Without a tin any step of a stack will do.
-std::vector<double> best_turns(const CarCard& car, const Posterior& p, const std::vector<Lever>& levers,
-                               const std::vector<Miss>& misses) {
-    const int n = static_cast<int>(levers.size()), m = static_cast<int>(misses.size());
-    WholeSteps problem{Eigen::MatrixXd::Zero(m, n), Eigen::VectorXd::Zero(m), {}};
-    std::vector<std::vector<double>> amounts;
-    // A rod's effect runs along one direction and bends a little; a device's grows with its travel.
-    for (int h = 0; h < n; ++h) {
-        const Lever& l = levers[static_cast<std::size_t>(h)];
-        amounts.push_back(amounts_of(l, car));
-        Choices c;
-        for (double amount : amounts.back()) {
-            c.effect.push_back(l.rod ? l.effect(l.pulls.front(), amount, p) : l.travel(amount));
-            const bool jacks = l.kind && l.kind->wants_jacking();
-            c.work.push_back(amount == 0.0
-                                 ? 0.0
-                                 : touching + (jacks ? jacking : 0.0) +
-                                       least_work * std::abs(amount) / (l.rod ? 1.0 : 8 * l.handle.step));
-        }
-        problem.choices.push_back(std::move(c));
-        for (int i = 0; i < m; ++i)
+/// How much the lower tiers weigh beside the first.
+struct Weights {
+    double steering = 0.0, thrust = 0.0, untouched = 0.0;
+};
+
+/// Of the responses: a root of their covariance, and what else of the posterior hangs on it.
+struct ResponseRoot {
+    std::vector<int> responses;
+    Eigen::MatrixXd root, inverse;  // covariance = root root'; a pseudo-inverse of root
+
+    ResponseRoot(const Posterior& p, const std::vector<Lever>& levers) {
+        for (const Lever& l : levers)
             for (const Lever::Pull& pull : l.pulls)
-                problem.a(i, h) += misses[static_cast<std::size_t>(i)].g[pull.state] *
-                                   (l.rod ? 1.0 : p.x[pull.response]) /
-                                   misses[static_cast<std::size_t>(i)].half;
+                if (std::find(responses.begin(), responses.end(), pull.response) == responses.end())
+                    responses.push_back(pull.response);
+        const auto k = static_cast<Eigen::Index>(responses.size());
+        Eigen::MatrixXd c(k, k);
+        for (Eigen::Index a = 0; a < k; ++a)
+            for (Eigen::Index b = 0; b < k; ++b)
+                c(a, b) = p.covariance(responses[static_cast<std::size_t>(a)],
+                                       responses[static_cast<std::size_t>(b)]);
+        const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(c);
+        const Eigen::VectorXd s = eigen.eigenvalues().cwiseMax(0.0).cwiseSqrt();
+        const double least = s.size() > 0 ? 1e-9 * s.maxCoeff() : 0.0;
+        root = eigen.eigenvectors() * s.asDiagonal();
+        inverse = s.unaryExpr([&](double v) { return v > least ? 1.0 / v : 0.0; }).asDiagonal() *
+                  eigen.eigenvectors().transpose();
     }
-    for (int i = 0; i < m; ++i) {
-        const Miss& miss = misses[static_cast<std::size_t>(i)];
-        problem.b[i] = (miss.aim - miss.g.dot(p.x)) / miss.half;
+    Eigen::Index place(int response) const {
+        return std::find(responses.begin(), responses.end(), response) - responses.begin();
     }
-    const auto turns_of = [&](const std::vector<std::size_t>& chosen) {
-        std::vector<double> t;
-        for (std::size_t h = 0; h < chosen.size(); ++h) t.push_back(amounts[h][chosen[h]]);
-        return t;
-    };
-    std::function<bool(const std::vector<std::size_t>&)> feasible;
-    const auto stacks = all_stacks(levers, std::vector<double>(levers.size(), 0.0));
-    std::vector<std::optional<std::size_t>> stack_of(levers.size());
-    for (std::size_t h = 0; h < levers.size(); ++h)
-        for (std::size_t i = 0; i < stacks.size(); ++i)
-            if (levers[h].device && levers[h].id() == stacks[i].adjuster) stack_of[h] = i;
-    for (const auto& stack : stack_of) problem.limited.push_back(stack.has_value());
-    ShimsAtHand shims(stacks, car.tin);
-    if (!car.tin.empty() && !stacks.empty())
-        feasible = [&](const std::vector<std::size_t>& choice) {
-            std::vector<std::array<std::optional<double>, 2>> add(stacks.size());
-            for (std::size_t i = 0; i < stacks.size(); ++i)
-                if (!stacks[i].pair) add[i][1] = 0.0;
-            for (std::size_t h = 0; h < choice.size(); ++h)
-                if (stack_of[h] && choice[h] != undecided)
-                    add[*stack_of[h]][static_cast<std::size_t>(levers[h].which)] = amounts[h][choice[h]];
-            return shims.enough(add);
-        };
-    std::vector<std::size_t> chosen = nearest_whole_steps(problem, feasible, most_tried).chosen;
-    // What locking these will do is there whatever the amount: planned once more from beyond it, and kept
-    // where that comes out better.
-    const auto cost = [&](const std::vector<std::size_t>& c) {
-        const After after{p, levers, turns_of(c)};
-        double sum = 0.0;
-        for (const Miss& miss : misses) sum += std::pow((after.mean(miss.g) - miss.aim) / miss.half, 2);
-        for (std::size_t h = 0; h < c.size(); ++h) sum += problem.choices[h].work[c[h]];
-        return sum;
-    };
-    const After first{p, levers, turns_of(chosen)};
-    bool locks = false;
-    for (std::size_t h = 0; h < levers.size(); ++h)
-        if (first.turned(h))
-            for (const auto& [state, lock] : first.locks(h)) {
-                locks = true;
-                for (int i = 0; i < m; ++i)
-                    problem.b[i] -= misses[static_cast<std::size_t>(i)].g[state] * p.x[lock] /
-                                    misses[static_cast<std::size_t>(i)].half;
+};
+
+/// Amounts by lever that make the expected misses least. Without a tin any step of a stack will do.
+class Chooser {
+  public:
+    Chooser(const CarCard& car, const Posterior& p, const std::vector<Lever>& levers, const Aims& aims)
+        : car_(car), p_(p), levers_(levers), aims_(aims) {
+        const auto n = static_cast<Eigen::Index>(levers.size());
+        std::vector<Eigen::RowVectorXd> rows;
+        std::vector<double> b;
+        const auto slope = [&](const Lever& l) { return l.rod ? -1.0 / p.x[l.pulls.front().response] : 1.0; };
+        const ResponseRoot roots(p, levers);
+        const auto k = static_cast<Eigen::Index>(roots.responses.size());
+        for (const Miss& miss : aims.targets) {
+            target_rows_.push_back(static_cast<Eigen::Index>(rows.size()));
+            rows.push_back(row_of(miss));
+            b.push_back((miss.aim - miss.g.dot(p.x)) / miss.half);
+            // What an uncertain response adds to the variance grows with the square of the amount.
+            Eigen::MatrixXd d = Eigen::MatrixXd::Zero(k, n);
+            for (Eigen::Index h = 0; h < n; ++h) {
+                const Lever& l = levers[static_cast<std::size_t>(h)];
+                for (const Lever::Pull& pull : l.pulls) {
+                    if (miss.g[pull.state] == 0.0) continue;
+                    d(roots.place(pull.response), h) += miss.g[pull.state] * slope(l);
+                    if (!l.device) continue;
+                    Eigen::RowVectorXd bends = Eigen::RowVectorXd::Zero(n);
+                    bends[h] = miss.g[pull.state] * not_quite_linear * p.x[pull.response] / miss.half;
+                    rows.push_back(bends);
+                    b.push_back(0.0);
+                }
             }
-    if (!locks) return turns_of(chosen);
-    std::vector<std::size_t> ahead = nearest_whole_steps(problem, feasible, most_tried).chosen;
-    return turns_of(cost(ahead) < cost(chosen) ? ahead : chosen);
-}
+            if (d.isZero()) continue;
+            const Eigen::VectorXd by = p.covariance * miss.g;
+            Eigen::VectorXd along(k);
+            for (Eigen::Index r = 0; r < k; ++r) along[r] = by[roots.responses[static_cast<std::size_t>(r)]];
+            const Eigen::MatrixXd spread = roots.root.transpose() * d;
+            const Eigen::VectorXd already = roots.inverse * along;
+            for (Eigen::Index r = 0; r < k; ++r)
+                if (!spread.row(r).isZero(1e-14)) {
+                    rows.push_back(spread.row(r) / miss.half);
+                    b.push_back(-already[r] / miss.half);
+                }
+        }
+        first_rows_.resize(static_cast<Eigen::Index>(rows.size()), n);
+        first_b_.resize(static_cast<Eigen::Index>(rows.size()));
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            first_rows_.row(static_cast<Eigen::Index>(i)) = rows[i];
+            first_b_[static_cast<Eigen::Index>(i)] = b[i];
+        }
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            const Lever& l = levers[h];
+            amounts_.push_back(amounts_of(l, car));
+            // Each turn lets things settle, and is locked.
+            double settles = 0.0;
+            for (const Miss& miss : aims.targets) {
+                double sum = 0.0;
+                for (const Lever::Pull& pull : l.pulls)
+                    sum += std::pow(miss.g[pull.state], 2) * l.settled_variance(pull, 0.0, p);
+                for (const auto& [state, lock] : l.locks)
+                    sum += std::pow(miss.g[state], 2) *
+                           (std::pow(lock_scatter_deg * one_degree, 2) + p.covariance(lock, lock));
+                settles += sum / (miss.half * miss.half);
+            }
+            Choices c;
+            for (double amount : amounts_.back()) {
+                c.effect.push_back(l.rod ? l.effect(l.pulls.front(), amount, p) : l.travel(amount));
+                const bool jacks = l.kind && l.kind->wants_jacking();
+                c.work.push_back(amount == 0.0 ? 0.0
+                                               : settles + touching + (jacks ? jacking : 0.0) +
+                                                     least_work * std::abs(amount) /
+                                                         (l.rod ? 1.0 : 8 * l.handle.step));
+            }
+            choices_.push_back(std::move(c));
+        }
+        stacks_ = all_stacks(levers, std::vector<double>(levers.size(), 0.0));
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            std::optional<std::size_t>& stack = stack_of_.emplace_back();
+            for (std::size_t i = 0; i < stacks_.size(); ++i)
+                if (levers[h].device && levers[h].id() == stacks_[i].adjuster) stack = i;
+        }
+    }
+
+    std::vector<double> best(const Weights& weights) const {
+        std::vector<std::pair<const Miss*, double>> lower;
+        if (aims_.steering && weights.steering > 0) lower.emplace_back(&*aims_.steering, weights.steering);
+        if (aims_.thrust && weights.thrust > 0) lower.emplace_back(&*aims_.thrust, weights.thrust);
+        if (weights.untouched > 0)
+            for (const Miss& m : aims_.untouched) lower.emplace_back(&m, weights.untouched);
+        const Eigen::Index first = first_rows_.rows(), more = static_cast<Eigen::Index>(lower.size());
+        WholeSteps problem{Eigen::MatrixXd(first + more, first_rows_.cols()),
+                           Eigen::VectorXd(first + more), choices_, {}};
+        problem.a.topRows(first) = first_rows_;
+        problem.b.head(first) = first_b_;
+        for (Eigen::Index i = 0; i < more; ++i) {
+            const auto& [miss, weight] = lower[static_cast<std::size_t>(i)];
+            problem.a.row(first + i) = row_of(*miss) * std::sqrt(weight);
+            problem.b[first + i] = (miss->aim - miss->g.dot(p_.x)) / miss->half * std::sqrt(weight);
+        }
+        for (const auto& stack : stack_of_) problem.limited.push_back(stack.has_value());
+        std::function<bool(const std::vector<std::size_t>&)> feasible;
+        ShimsAtHand shims(stacks_, car_.tin);
+        if (!car_.tin.empty() && !stacks_.empty())
+            feasible = [&](const std::vector<std::size_t>& choice) {
+                std::vector<std::array<std::optional<double>, 2>> add(stacks_.size());
+                for (std::size_t i = 0; i < stacks_.size(); ++i)
+                    if (!stacks_[i].pair) add[i][1] = 0.0;
+                for (std::size_t h = 0; h < choice.size(); ++h)
+                    if (stack_of_[h] && choice[h] != undecided)
+                        add[*stack_of_[h]][static_cast<std::size_t>(levers_[h].which)] =
+                            amounts_[h][choice[h]];
+                return shims.enough(add);
+            };
+        const std::vector<std::size_t> chosen = nearest_whole_steps(problem, feasible, most_tried).chosen;
+        // What locking these will do is there whatever the amount: planned once more from beyond it, and kept
+        // where that comes out better.
+        const After after{p_, levers_, turns_of(chosen)};
+        bool locks = false;
+        for (std::size_t h = 0; h < levers_.size(); ++h)
+            if (after.turned(h))
+                for (const auto& [state, lock] : after.locks(h)) {
+                    if (p_.x[lock] == 0.0) continue;
+                    locks = true;
+                    for (std::size_t i = 0; i < aims_.targets.size(); ++i)
+                        problem.b[target_rows_[i]] -=
+                            aims_.targets[i].g[state] * p_.x[lock] / aims_.targets[i].half;
+                }
+        if (!locks) return turns_of(chosen);
+        const auto cost = [&](const std::vector<std::size_t>& c) {
+            const After then{p_, levers_, turns_of(c)};
+            double sum = miss(then);
+            for (const auto& [m, weight] : lower)
+                sum += weight * std::pow((then.mean(m->g) - m->aim) / m->half, 2);
+            for (std::size_t h = 0; h < c.size(); ++h) sum += c[h] > 0 ? touching : 0.0;
+            return sum;
+        };
+        const std::vector<std::size_t> ahead = nearest_whole_steps(problem, feasible, most_tried).chosen;
+        return turns_of(cost(ahead) < cost(chosen) ? ahead : chosen);
+    }
+
+    /// The expected squared miss of all targets.
+    double miss(const After& after) const { return expected_miss(after, aims_.targets); }
+    static double expected_miss(const After& after, const std::vector<Miss>& targets) {
+        double sum = 0.0;
+        for (const Miss& m : targets)
+            sum += (std::pow(after.mean(m.g) - m.aim, 2) + after.covariance(m.g, m.g)) / (m.half * m.half);
+        return sum;
+    }
+    const std::vector<double>& amounts(std::size_t lever) const { return amounts_[lever]; }
+
+  private:
+    Eigen::RowVectorXd row_of(const Miss& miss) const {
+        Eigen::RowVectorXd row = Eigen::RowVectorXd::Zero(static_cast<Eigen::Index>(levers_.size()));
+        for (std::size_t h = 0; h < levers_.size(); ++h)
+            for (const Lever::Pull& pull : levers_[h].pulls)
+                row[static_cast<Eigen::Index>(h)] +=
+                    miss.g[pull.state] * (levers_[h].rod ? 1.0 : p_.x[pull.response]) / miss.half;
+        return row;
+    }
+    std::vector<double> turns_of(const std::vector<std::size_t>& chosen) const {
+        std::vector<double> t;
+        for (std::size_t h = 0; h < chosen.size(); ++h) t.push_back(amounts_[h][chosen[h]]);
+        return t;
+    }
+
+    const CarCard& car_;
+    const Posterior& p_;
+    const std::vector<Lever>& levers_;
+    const Aims& aims_;
+    Eigen::MatrixXd first_rows_;
+    Eigen::VectorXd first_b_;
+    std::vector<Eigen::Index> target_rows_;  // where the mean of each target stands
+    std::vector<Choices> choices_;
+    std::vector<std::vector<double>> amounts_;
+    std::vector<StackWanted> stacks_;
+    std::vector<std::optional<std::size_t>> stack_of_;
+};
 
 int bit_of(Measure m) {
     switch (m) {
@@ -435,6 +460,13 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
     return out;
 }
 
+constexpr Weights usual_weights{0.01, 0.003, 0.001};
+/// From hardly any to as much as the targets themselves: which of them the tiers allow is seen afterwards.
+constexpr std::array<Weights, 3> all_weights = {Weights{3e-4, 1e-4, 3e-5}, usual_weights,
+                                                Weights{0.3, 0.1, 0.03}};
+/// That spares what has no target.
+constexpr Weights sparing{0.01, 0.003, 1.0};
+
 /// An angle that comes out worse by this share of half its band has given way.
 constexpr double gives_way = 0.25;
 /// How many times its weight an angle has that is to be had whatever it costs.
@@ -453,8 +485,16 @@ double miss_of(const Verdict& v) {
 std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const std::vector<Lever>& with,
                                 const std::vector<double>& turns, const std::vector<Verdict>& about,
                                 const std::vector<Verdict>& then, bool steering_known) {
-    const auto planned_for = [&](const std::vector<Miss>& misses, std::vector<double>* amounts) {
-        const auto t = best_turns(car, p, with, misses);
+    const auto planned_for = [&](const std::vector<Verdict>& of, const Verdict* before_all,
+                                 std::vector<double>* amounts) {
+        Aims aims = aims_of(of, p, with, steering_known);
+        if (before_all) {
+            Miss m = miss_of_target(*before_all, p);
+            m.half /= before_all_else;
+            aims.targets.push_back(std::move(m));
+        }
+        const Chooser chooser(car, p, with, aims);
+        const auto t = chooser.best(usual_weights);
         if (amounts) *amounts = t;
         return outcome_of(After{p, with, t}, then, steering_known).verdicts;
     };
@@ -467,15 +507,16 @@ std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const st
             if (reaches(with[h], v.target)) reaching = static_cast<int>(h);
         if (reaching < 0) continue;
         // This one before all else; and all else without it.
-        std::vector<Verdict> one, rest;
-        for (const Verdict& o : about) (o.target.name() == v.target.name() ? one : rest).push_back(o);
-        std::vector<Miss> first = misses_of(rest, p, with, steering_known);
-        for (Miss m : misses_of(one, p, {}, steering_known)) {
-            m.half /= before_all_else;
-            first.push_back(std::move(m));
-        }
+        const Verdict* one = nullptr;
+        std::vector<Verdict> rest;
+        for (const Verdict& o : about)
+            if (o.target.name() == v.target.name())
+                one = &o;
+            else
+                rest.push_back(o);
+        if (!one) continue;
         std::vector<double> amounts;
-        const std::vector<Verdict> had = planned_for(first, &amounts);
+        const std::vector<Verdict> had = planned_for(rest, one, &amounts);
         Unreachable u{v.target, {}, v.angle, {}};
         if (in_band(had[i])) {
             u.why = {Code::plan_given_up, {}};
@@ -496,8 +537,7 @@ std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const st
                     u.why = {Code::plan_out_of_range, {with[h].id()}};
                     break;
                 }
-            const std::vector<Verdict> without =
-                planned_for(misses_of(rest, p, with, steering_known), nullptr);
+            const std::vector<Verdict> without = planned_for(rest, nullptr, nullptr);
             for (std::size_t k = 0; k < then.size(); ++k)
                 if (k != i && then[k].angle.known && then[k].target.has_tolerance &&
                     miss_of(then[k]) > miss_of(without[k]) + gives_way)
@@ -523,7 +563,8 @@ void spoiled_by(const std::vector<PlannedTurn>& turns, const CarCard& car, std::
 }  // namespace
 
 std::string_view name_of(NextStep n) {
-    return n == NextStep::turn ? "turn" : n == NextStep::read ? "read" : "done";
+    constexpr std::array<std::string_view, 6> names = {"turn", "read", "done", "test-turn", "look", "as-far-as"};
+    return names[static_cast<std::size_t>(n)];
 }
 
 bool good_enough_unread(const Plan& plan) {
@@ -566,208 +607,583 @@ std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel
     return out;
 }
 
-Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
-    Plan plan;
-    for (const Verdict& v : verdicts(job, e))
-        if (options.only.empty() ||
-            std::find(options.only.begin(), options.only.end(), v.target.measure) != options.only.end())
-            plan.before.push_back(v);
-    if (!e.posterior || e.round < 0) return plan;
-    const Posterior& p = *e.posterior;
-    const CarCard car = with_stacks_now(job, job.rounds[e.round].car);
-    std::vector<Lever> usable = levers_of(car, p);
-    const auto allowed = [&](const Lever& l) {
-        if (options.without_jacking && l.kind && l.kind->wants_jacking()) return false;
-        return options.touching.empty() ||
-               std::find(options.touching.begin(), options.touching.end(), l.id()) != options.touching.end();
-    };
-    const std::vector<Lever> all = usable;
-    std::erase_if(usable, [&](const Lever& l) { return !allowed(l); });
-    const bool steering_known = p.estimable(steering_gradient(p)) && e.thrust.known;
+namespace {
 
-    After still{p, usable, std::vector<double>(usable.size(), 0.0)};
-    const Expected now = outcome_of(still, plan.before, steering_known);
-    plan.after = now.verdicts;
-    plan.steering_before = plan.steering_after = now.steering;
-    plan.probability_inside = plan.truly_inside = now.probability;
-    const auto expect = [&](const After& after) {
+/// One way to go on, and what it would come to.
+struct Candidate {
+    std::vector<Lever> with;
+    std::vector<double> turns;
+    Expected then;
+    double miss = 0.0, steering = 0.0, thrust = 0.0, untouched = 0.0, minutes = 0.0;
+    bool any() const {
+        return std::any_of(turns.begin(), turns.end(), [](double t) { return t != 0.0; });
+    }
+};
+
+double minutes_of(const Candidate& c) {
+    double sum = 0.0;
+    bool jacked = false;
+    std::vector<int> touched;
+    for (std::size_t h = 0; h < c.with.size(); ++h) {
+        if (c.turns[h] == 0.0) continue;
+        const Lever& l = c.with[h];
+        if (std::find(touched.begin(), touched.end(), l.place) == touched.end()) {
+            touched.push_back(l.place);
+            sum += minutes_a_turn + minutes_a_lock + 2 * minutes_a_spot;
+        }
+        sum += 0.5 * std::abs(c.turns[h]) / (8 * l.handle.step);
+        jacked = jacked || (l.kind && l.kind->wants_jacking());
+    }
+    return sum + (jacked ? minutes_a_jacking : 0.0);
+}
+
+/// Of all candidates the one that the tiers prefer.
+const Candidate& chosen_of(const std::vector<Candidate>& all) {
+    double least = 1e300, ends = 0.0, inside = 0.0;
+    for (const Candidate& c : all) {
+        least = std::min(least, c.miss);
+        ends = std::max(ends, c.then.ends);
+        inside = std::max(inside, c.then.probability);
+    }
+    std::vector<const Candidate*> open;
+    const auto keep = [&](auto&& may) {
+        std::vector<const Candidate*> left;
+        for (const Candidate* c : open)
+            if (may(*c)) left.push_back(c);
+        if (!left.empty()) open = std::move(left);
+    };
+    const auto nearest = [&](double Candidate::* what, double equal) {
+        double best = 1e300;
+        for (const Candidate* c : open) best = std::min(best, c->*what);
+        keep([&](const Candidate& c) { return c.*what <= best + equal; });
+    };
+    for (const Candidate& c : all) open.push_back(&c);
+    keep([&](const Candidate& c) { return c.miss <= 1.05 * least + 1e-9; });
+    if (ends > 0.2) keep([&](const Candidate& c) { return c.then.ends >= ends - 0.02; });
+    nearest(&Candidate::steering, equal_steering);
+    nearest(&Candidate::thrust, equal_thrust);
+    nearest(&Candidate::untouched, equal_untouched);
+    nearest(&Candidate::minutes, 0.5);
+    nearest(&Candidate::miss, 0.0);
+    const Candidate* best = open.front();
+    // A plan that spares what nobody asked about, as long as it is still good for what was asked: unequal
+    // shims make a finer grid of camber, and would always win otherwise.
+    for (const Candidate& c : all) {
+        const bool all_inside = std::all_of(c.then.verdicts.begin(), c.then.verdicts.end(), [](const Verdict& v) {
+            return !v.angle.known || !v.target.has_tolerance || in_band(v);
+        });
+        if (c.untouched < best->untouched - worth_saying && all_inside &&
+            c.then.probability >= 0.8 * inside && c.steering <= best->steering + equal_steering &&
+            c.thrust <= best->thrust + equal_thrust)
+            best = &c;
+    }
+    return *best;
+}
+
+/// When entry `i` of the log or a later one accepted that target as it is.
+bool accepted_since(const Job& job, std::size_t i, const Target& target) {
+    for (std::size_t k = i; k < job.log->size(); ++k)
+        if (const Accepted* a = job.live(k) ? std::get_if<Accepted>(&(*job.log)[k].what) : nullptr)
+            if (a->what == target.name() || a->what.find('.') == std::string::npos) return true;
+    return false;
+}
+
+/// One past the last turn or angle read.
+std::size_t last_news(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (job.live(i) && (std::holds_alternative<Turn>((*job.log)[i].what) || reads_angle((*job.log)[i])))
+            return i + 1;
+    return 0;
+}
+
+/// Turned since the thread was last measured, in this job.
+double turned_since_thread(const Job& job, const Rod& rod) {
+    double sum = 0.0;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        if (const Turn* t = std::get_if<Turn>(&what); t && t->adjuster == rod.id) sum += t->turns;
+        if (thread_measured((*job.log)[i], rod)) sum = 0.0;
+    }
+    return sum;
+}
+bool thread_known(const Job& job, const Rod& rod) {
+    for (std::size_t i = 0; i < job.log->size(); ++i)
+        if (job.live(i) && thread_measured((*job.log)[i], rod)) return true;
+    return false;
+}
+
+/// What the last pass of turns was, by adjuster.
+std::map<std::string, std::array<double, 2>> last_turned(const Job& job) {
+    std::map<std::string, std::array<double, 2>> out;
+    bool read = false;
+    for (std::size_t i = job.log->size(); i-- > 0;) {
+        if (!job.live(i)) continue;
+        if (const Turn* t = std::get_if<Turn>(&(*job.log)[i].what)) {
+            out[t->adjuster][0] += t->turns;
+            out[t->adjuster][1] += t->second;
+        } else if (reads_angle((*job.log)[i])) {
+            if (!out.empty()) return out;
+            read = true;
+        }
+    }
+    return read ? out : std::map<std::string, std::array<double, 2>>{};
+}
+
+/// Finds the plan of one question, step by step.
+class Planner {
+  public:
+    Planner(const Job& job, const Estimate& e, const PlanOptions& options)
+        : job_(job), e_(e), options_(options), p_(*e.posterior),
+          car_(with_stacks_now(job, job.rounds[e.round].car)), all_(levers_of(car_, p_)), usable_(all_) {
+        std::erase_if(usable_, [&](const Lever& l) { return !allowed(l.id(), l.kind); });
+        steering_known_ = p_.estimable(steering_gradient(p_)) && e_.thrust.known;
+    }
+    Plan plan();
+
+  private:
+    bool allowed(const std::string& id, const AdjusterKind* kind) const {
+        if (options_.without_jacking && kind && kind->wants_jacking()) return false;
+        return options_.touching.empty() ||
+               std::find(options_.touching.begin(), options_.touching.end(), id) != options_.touching.end();
+    }
+    std::vector<Spot> remeasure(const std::vector<PlannedTurn>& turns) const {
+        std::vector<Wheel> toe, lean;
+        spoiled_by(turns, car_, toe, lean);
+        return spoiled_spots_of(job_, e_.round, toe, lean);
+    }
+    void expect(const After& after) {
         for (std::size_t w = 0; w < 4; ++w)
-            for (std::size_t a = 0; a < 3; ++a) {
-                const int state = (a == 0 ? p.last_toe : a == 1 ? p.last_camber : p.last_caster)[w];
-                if (state < 0) continue;
-                Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-                g[state] = 1.0;
-                plan.expect[w][a] = after.angle(g);
-            }
-    };
-    expect(still);
-    const auto remeasure = [&](const std::vector<PlannedTurn>& turns) {
-        std::vector<Wheel> toe, lean;
-        spoiled_by(turns, car, toe, lean);
-        return spoiled_spots_of(job, e.round, toe, lean);
-    };
-
-    if (turned_since_reading(job)) {
-        std::vector<PlannedTurn> turned;
-        for (std::size_t i : turns_since_reading(job)) {
-            PlannedTurn t;
-            t.adjuster = std::get<Turn>((*job.log)[i].what).adjuster;
-            if (const Rod* rod = car.rod(t.adjuster)) t.wheel = rod->wheel;
-            const Device* d = car.device(t.adjuster);
-            if (car.place_of(t.adjuster) >= 0 && (!d || adjuster_kind(d->kind))) turned.push_back(t);
-        }
-        plan.remeasure = remeasure(turned);
-        plan.next = NextStep::read;
-        return plan;
+            for (int a = 0; a < 3; ++a)
+                if (const Eigen::VectorXd g = angle_gradient(p_, all_wheels[w], a); !g.isZero())
+                    plan_.expect[w][static_cast<std::size_t>(a)] = after.angle(g);
     }
+    void wait_for_reading();
+    void look_at_targets();
+    std::vector<Lever> active_for(bool close_too) const;
+    std::vector<Candidate> candidates(const std::vector<Lever>& with) const;
+    Candidate evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const;
+    bool helps(const Candidate& c) const;
+    bool asked_before(const Candidate& c) const;
+    bool put(const Candidate& c);
+    bool large(const Candidate& c);
+    bool read_twice(Wheel w, bool lean) const;
+    bool probe();
+    void finish();
 
-    std::vector<Verdict> about;
-    bool all_inside = true, any_outside = false, any_unknown = false, likely_out = false;
-    for (const Verdict& v : plan.before) {
-        const bool can = reached_by(v.target, usable), toe = bit_of(v.target.measure) == serves_toe;
-        if (!can && v.call == Call::outside) {
-            Message why{reached_by(v.target, all) ? Code::plan_left_out : Code::plan_no_adjuster, {}};
-            for (Wheel w : all_wheels) {
-                const Axle* a = std::get_if<Axle>(&v.target.where);
-                const Wheel* one = std::get_if<Wheel>(&v.target.where);
-                if (toe && ((a && axle_of(w) == *a) || (one && *one == w)))
-                    if (const auto rod = unusable_rod(car, w)) why = *rod;
-            }
-            plan.cannot.push_back({v.target, why, v.angle, {}});
-        }
+    const Job& job_;
+    const Estimate& e_;
+    const PlanOptions& options_;
+    const Posterior& p_;
+    CarCard car_;
+    std::vector<Lever> all_, usable_;
+    bool steering_known_ = false;
+    Plan plan_;
+    Expected now_;
+    std::vector<Verdict> about_;
+    bool all_inside_ = true, any_outside_ = false, any_unknown_ = false, likely_out_ = false;
+    std::optional<Message> stuck_;
+};
+
+void Planner::wait_for_reading() {
+    std::vector<PlannedTurn> turned;
+    for (std::size_t i : turns_since_reading(job_)) {
+        PlannedTurn t;
+        t.adjuster = std::get<Turn>((*job_.log)[i].what).adjuster;
+        if (const Rod* rod = car_.rod(t.adjuster)) t.wheel = rod->wheel;
+        const Device* d = car_.device(t.adjuster);
+        if (car_.place_of(t.adjuster) >= 0 && (!d || adjuster_kind(d->kind))) turned.push_back(t);
+    }
+    plan_.remeasure = remeasure(turned);
+    plan_.next = NextStep::read;
+}
+
+void Planner::look_at_targets() {
+    const std::size_t since = last_news(job_);
+    for (const Verdict& v : plan_.before) {
+        const bool can = reached_by(v.target, usable_), toe = bit_of(v.target.measure) == serves_toe;
+        const bool accepted = accepted_since(job_, since, v.target);
+        if (!can && v.call == Call::outside && !accepted)
+            plan_.cannot.push_back(
+                {v.target,
+                 {reached_by(v.target, all_) ? Code::plan_left_out : Code::plan_no_adjuster, {}},
+                 v.angle,
+                 {}});
+        if (v.target.has_tolerance && v.call != Call::inside && !accepted) all_inside_ = false;
         if (!can && !toe) continue;
-        about.push_back(v);
-        if (toe && v.call == Call::unknown && v.target.has_tolerance) any_unknown = true;
-        if (v.call != Call::inside && v.call != Call::unknown) all_inside = false;
-        if (v.call == Call::unknown && toe) all_inside = false;
-        if (v.call == Call::outside && can) any_outside = true;
-        if (v.call == Call::too_close && can && probability_inside(v.angle, v.target) < turn_below)
-            likely_out = true;
+        about_.push_back(v);
+        if (toe && v.call == Call::unknown && v.target.has_tolerance) any_unknown_ = true;
+        if (v.call == Call::outside && can && !accepted) any_outside_ = true;
+        if (v.call == Call::too_close && can && !accepted && probability_inside(v.angle, v.target) < turn_below)
+            likely_out_ = true;
     }
-    // Rods that move a known angle with a target; what is there for camber and caster only where that angle
-    // is, or likely is, out.
-    const auto active_for = [&](bool close_too) {
-        std::vector<Lever> active;
-        for (const Lever& l : usable) {
-            const bool wanted = std::any_of(about.begin(), about.end(), [&](const Verdict& v) {
-                if (!v.angle.known || !reaches(l, v.target)) return false;
-                if (bit_of(v.target.measure) == serves_toe) return true;
-                return v.call == Call::outside ||
-                       (v.call == Call::too_close &&
-                        (close_too || probability_inside(v.angle, v.target) < turn_below));
-            });
-            if (wanted) active.push_back(l);
-        }
-        // A drag link serves the steering wheel alone: it goes with whatever else moves the fronts.
-        const bool fronts = std::any_of(active.begin(), active.end(),
-                                        [](const Lever& l) { return axle_of(l.wheel) == Axle::front; });
-        for (const Lever& l : usable)
-            if (l.serves == 0 && steering_known && (fronts || active.empty())) active.push_back(l);
-        return active;
-    };
-    const std::vector<Lever> active = active_for(false);
-    const bool steering_off =
-        steering_known && !active.empty() &&
-        std::abs(now.steering.value.rad()) - k95 * now.steering.sigma.rad() > straight_half_band;
+}
 
-    if (about.empty() && plan.before.empty()) {
-        plan.next = any_unknown ? NextStep::read : NextStep::done;
-        return plan;
+/// Rods that move a known angle with a target; what is there for camber and caster only where that angle is,
+/// or likely is, out; then also the rods of its wheel, to leave its toe alone.
+std::vector<Lever> Planner::active_for(bool close_too) const {
+    std::vector<Lever> active;
+    for (const Lever& l : usable_) {
+        const bool wanted = std::any_of(about_.begin(), about_.end(), [&](const Verdict& v) {
+            if (!v.angle.known || !reaches(l, v.target)) return false;
+            if (bit_of(v.target.measure) == serves_toe) return true;
+            return v.call == Call::outside ||
+                   (v.call == Call::too_close &&
+                    (close_too || probability_inside(v.angle, v.target) < turn_below));
+        });
+        if (wanted) active.push_back(l);
     }
-    struct Candidate {
-        std::vector<Lever> with;
-        std::vector<double> turns;
-        Expected then;
-    };
-    const auto candidate = [&](std::vector<Lever> with) {
-        Candidate c{std::move(with), {}, {}};
-        c.turns = best_turns(car, p, c.with, misses_of(about, p, c.with, steering_known));
-        c.then = outcome_of(After{p, c.with, c.turns}, plan.before, steering_known);
-        return c;
-    };
-    const auto planned = [&](const Candidate& c) {
-        const After after{p, c.with, c.turns};
-        plan.turns = turns_from(after, e, steering_known, car);
-        if (plan.turns.empty()) return false;
-        for (PlannedTurn& t : plan.turns) {
-            bool close = false, out = false;
-            for (const Lever& l : c.with)
-                for (const Verdict& v : about)
-                    if (l.id() == t.adjuster && reaches(l, v.target)) {
-                        close = close || v.call == Call::too_close;
-                        out = out || v.call == Call::outside;
-                    }
-            // A toe is set to the thrust line and by its total: its own edge is not what it is turned for.
-            t.at_edge = close && !out && t.about != Measure::toe;
-        }
-        plan.next = NextStep::turn;
-        plan.after = c.then.verdicts;
-        plan.steering_after = c.then.steering;
-        plan.probability_inside = c.then.ends;
-        plan.truly_inside = c.then.probability;
-        expect(after);
-        std::vector<Wheel> toe, lean;
-        spoiled_by(plan.turns, car, toe, lean);
-        const auto spoils = [&](Wheel w, const char* angle) {
-            const std::string what = std::string(name_of(w)) + angle;
-            if (std::find(plan.spoils.begin(), plan.spoils.end(), what) == plan.spoils.end())
-                plan.spoils.push_back(what);
+    // A drag link serves the steering wheel alone: it goes with whatever else moves the fronts.
+    const bool fronts = std::any_of(active.begin(), active.end(),
+                                    [](const Lever& l) { return axle_of(l.wheel) == Axle::front; });
+    for (const Lever& l : usable_)
+        if (l.serves == 0 && steering_known_ && (fronts || active.empty())) active.push_back(l);
+    std::vector<Lever> holding;
+    for (const Lever& l : usable_) {
+        if (!l.rod) continue;
+        const auto same = [&](const Lever& a) { return a.id() == l.id(); };
+        const auto leans = [&](const Lever& a) {
+            return a.device && a.wheel == l.wheel && (a.serves & (serves_camber | serves_caster)) != 0;
         };
-        for (Wheel w : toe) spoils(w, ".toe");
-        for (Wheel w : lean) {
-            spoils(w, ".camber");
-            if (axle_of(w) == Axle::front) spoils(w, ".caster");
-        }
-        plan.remeasure = remeasure(plan.turns);
-        for (Unreachable& u : plan.cannot)
-            for (const Verdict& v : c.then.verdicts)
-                if (v.target.name() == u.target.name()) u.best = v.angle;
-        for (Unreachable& u : missed(p, car, c.with, c.turns, about, c.then.verdicts, steering_known))
-            plan.cannot.push_back(std::move(u));
+        if (std::none_of(active.begin(), active.end(), same) && std::any_of(active.begin(), active.end(), leans))
+            holding.push_back(l);
+    }
+    active.insert(active.end(), holding.begin(), holding.end());
+    return active;
+}
+
+Candidate Planner::evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const {
+    Candidate c{std::move(with), std::move(turns), {}};
+    const After after{p_, c.with, c.turns};
+    c.then = outcome_of(after, plan_.before, steering_known_);
+    c.miss = Chooser::expected_miss(after, aims.targets);
+    const auto off = [&](const Miss& m) { return std::abs(after.mean(m.g) - m.aim); };
+    if (aims.steering) c.steering = off(*aims.steering);
+    if (aims.thrust) c.thrust = off(*aims.thrust);
+    for (const Miss& m : aims.untouched) c.untouched = std::max(c.untouched, off(m));
+    c.minutes = minutes_of(c);
+    return c;
+}
+
+std::vector<Candidate> Planner::candidates(const std::vector<Lever>& with) const {
+    const Aims aims = aims_of(about_, p_, with, steering_known_);
+    const Chooser chooser(car_, p_, with, aims);
+    std::vector<Candidate> out{evaluated(with, std::vector<double>(with.size(), 0.0), aims)};
+    const auto add = [&](const Weights& weights) {
+        std::vector<double> turns = chooser.best(weights);
+        const bool there =
+            std::any_of(out.begin(), out.end(), [&](const Candidate& c) { return c.turns == turns; });
+        if (!there) out.push_back(evaluated(with, std::move(turns), aims));
+    };
+    for (const Weights& weights : all_weights) add(weights);
+    if (std::any_of(out.begin(), out.end(), [](const Candidate& c) { return c.untouched > worth_saying; }))
+        add(sparing);
+    return out;
+}
+
+/// It brings the targets nearer, makes it likelier that it ends here, or sets the steering wheel straight.
+bool Planner::helps(const Candidate& c) const {
+    if (!c.any()) return false;
+    const Aims aims = aims_of(about_, p_, c.with, steering_known_);
+    const After still{p_, c.with, std::vector<double>(c.with.size(), 0.0)};
+    const double before = Chooser::expected_miss(still, aims.targets);
+    if (c.miss <= 0.9 * before || c.then.ends >= now_.ends + 0.02) return true;
+    return aims.steering && std::abs(still.mean(aims.steering->g) - aims.steering->aim) >
+                                std::max(straight_half_band, c.steering + equal_steering);
+}
+
+/// The same nudge is not asked for twice.
+bool Planner::asked_before(const Candidate& c) const {
+    const auto last = last_turned(job_);
+    if (last.empty() || c.then.ends >= 0.5) return false;
+    std::map<std::string, std::array<double, 2>> now;
+    for (std::size_t h = 0; h < c.with.size(); ++h)
+        if (c.turns[h] != 0.0) now[c.with[h].id()][static_cast<std::size_t>(c.with[h].which)] = c.turns[h];
+    return now == last;
+}
+
+bool Planner::read_twice(Wheel w, bool lean) const {
+    const auto spots = spoiled_spots_of(job_, e_.round, lean ? std::vector<Wheel>{} : std::vector<Wheel>{w},
+                                        lean ? std::vector<Wheel>{w} : std::vector<Wheel>{});
+    return std::all_of(spots.begin(), spots.end(),
+                       [&](const Spot& s) { return readings_at(job_, e_.round, s).size() >= 2; });
+}
+
+/// More than is usual is first doubted as a wrong reading, and a rod's thread is looked at.
+bool Planner::large(const Candidate& c) {
+    const After after{p_, c.with, c.turns};
+    const auto again = [&](Wheel w, bool lean, Message why) {
+        ReadAgain r;
+        for (const Spot& s :
+             spoiled_spots_of(job_, e_.round, lean ? std::vector<Wheel>{} : std::vector<Wheel>{w},
+                              lean ? std::vector<Wheel>{w} : std::vector<Wheel>{}))
+            if (readings_at(job_, e_.round, s).size() < 2) r.spots.push_back(s);
+        r.why = std::move(why);
+        plan_.again = std::move(r);
+        plan_.next = NextStep::read;
         return true;
     };
-    // What is too close to call and could be turned too.
-    const std::vector<Lever> with_close = active_for(true);
-    if (any_outside || likely_out || (steering_off && !any_unknown)) {
-        Candidate chosen = candidate(active);
+    for (std::size_t h = 0; h < c.with.size(); ++h) {
+        const Lever& l = c.with[h];
+        if (!l.rod || c.turns[h] == 0.0) continue;
+        const double in_all = turned_since_thread(job_, *l.rod) + c.turns[h];
+        if (std::max(std::abs(c.turns[h]), std::abs(in_all)) <= most_turns_unasked) continue;
+        if (!read_twice(l.wheel, false)) return again(l.wheel, false, {Code::again_large_turn, {l.id()}});
+        if (!thread_known(job_, *l.rod)) return again(l.wheel, false, {Code::again_thread, {l.id()}});
+    }
+    for (Wheel w : all_wheels)
+        for (int a = 0; a < 3; ++a) {
+            const Eigen::VectorXd g = angle_gradient(p_, w, a);
+            if (g.isZero() || std::abs(after.change(g)) <= most_angle_unasked || read_twice(w, a > 0)) continue;
+            return again(w, a > 0, {Code::again_large_angle, {std::string(name_of(w))}});
+        }
+    return false;
+}
+
+/// Makes it the plan, unless something has to be read again before. False where it turns nothing.
+bool Planner::put(const Candidate& c) {
+    const After after{p_, c.with, c.turns};
+    std::vector<PlannedTurn> turns = turns_from(after, e_, steering_known_, car_);
+    if (turns.empty()) return false;
+    if (large(c)) return true;
+    plan_.turns = std::move(turns);
+    for (PlannedTurn& t : plan_.turns) {
+        bool close = false, out = false;
+        for (const Lever& l : c.with)
+            for (const Verdict& v : about_)
+                if (l.id() == t.adjuster && reaches(l, v.target)) {
+                    close = close || v.call == Call::too_close;
+                    out = out || v.call == Call::outside;
+                }
+        // A toe is set to the thrust line and by its total: its own edge is not what it is turned for.
+        t.at_edge = close && !out && t.about != Measure::toe;
+    }
+    plan_.next = NextStep::turn;
+    plan_.after = c.then.verdicts;
+    plan_.steering_after = c.then.steering;
+    plan_.probability_inside = c.then.ends;
+    plan_.truly_inside = c.then.probability;
+    expect(after);
+    for (Wheel w : all_wheels)
+        for (int a = 0; a < 3; ++a) {
+            const Eigen::VectorXd g = angle_gradient(p_, w, a);
+            const auto angle = static_cast<std::size_t>(a);
+            constexpr std::array measures = {Measure::toe, Measure::camber, Measure::caster};
+            if (g.isZero() || has_target(plan_.before, w, a)) continue;
+            if (const double by = after.change(g); std::abs(by) > worth_saying)
+                plan_.along.push_back(
+                    {w, measures[angle], Angle::from_rad(by),
+                     Angle::from_rad(std::sqrt(std::max(0.0, after.covariance(g, g) - p_.variance(g))))});
+        }
+    std::vector<Wheel> toe, lean;
+    spoiled_by(plan_.turns, car_, toe, lean);
+    const auto spoils = [&](Wheel w, const char* angle) {
+        const std::string what = std::string(name_of(w)) + angle;
+        if (std::find(plan_.spoils.begin(), plan_.spoils.end(), what) == plan_.spoils.end())
+            plan_.spoils.push_back(what);
+    };
+    for (Wheel w : toe) spoils(w, ".toe");
+    for (Wheel w : lean) {
+        spoils(w, ".camber");
+        if (axle_of(w) == Axle::front) spoils(w, ".caster");
+    }
+    plan_.remeasure = remeasure(plan_.turns);
+    for (Unreachable& u : plan_.cannot)
+        for (const Verdict& v : c.then.verdicts)
+            if (v.target.name() == u.target.name()) u.best = v.angle;
+    for (Unreachable& u : missed(p_, car_, c.with, c.turns, about_, c.then.verdicts, steering_known_))
+        plan_.cannot.push_back(std::move(u));
+    return true;
+}
+
+/// Where a direction is not known, or nothing explains what turns did: the least turn that shows it, or
+/// something to look at. True where that is the next step.
+bool Planner::probe() {
+    const auto wanted = [&](const Verdict& v) {
+        return v.call == Call::outside ||
+               (v.call == Call::too_close && probability_inside(v.angle, v.target) < turn_below);
+    };
+    std::optional<Look> look;
+    for (const Verdict& v : plan_.before) {
+        if (!wanted(v) || accepted_since(job_, last_news(job_), v.target)) continue;
+        if (!options_.probing && reached_by(v.target, usable_)) continue;
+        for (std::size_t place = 0; place < car_.adjusters.size(); ++place) {
+            const Adjuster& a = car_.adjusters[place];
+            const Device* d = std::get_if<Device>(&a);
+            const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+            const auto unsaid = unsaid_of(a);
+            Lever like;
+            like.kind = kind;
+            like.wheel = wheel_of(a);
+            like.serves = serves_of(a);
+            if ((d && !kind) || !reaches(like, v.target) || !allowed(id_of(a), kind)) continue;
+            const bool turns_under_load = !d || (unsaid && unsaid->probe) || !kind->wants_jacking();
+            if (!unsaid && !options_.probing) continue;
+            if ((unsaid && !unsaid->probe) || !turns_under_load) {
+                if (unsaid && !look) look = Look{id_of(a), std::string(unsaid->field)};
+                continue;
+            }
+            // Turned already, and it does not show: a little more of it.
+            const double sigma = std::max(v.angle.sigma.rad(), 0.01 * one_degree);
+            const double step = d ? kind->handles(*d).front().step : std::get<Rod>(a).step_turns;
+            const double per_turn = 0.6 * one_degree;
+            const double needs = 3.0 * 1.5 * sigma / per_turn;
+            double amount = std::ceil(std::clamp(needs, step, 0.5) / step - 1e-9) * step;
+            const Miss miss = miss_of_target(v, p_);
+            if (!unsaid)
+                for (const Lever& l : usable_)
+                    if (l.id() == id_of(a) && !l.pulls.empty()) {
+                        const double by = l.effect(l.pulls.front(), amount, p_) * miss.g[l.pulls.front().state];
+                        if (by * (miss.aim - miss.g.dot(p_.x)) < 0.0) amount = -amount;
+                        break;
+                    }
+            PlannedTurn t;
+            t.adjuster = id_of(a);
+            t.kind = d ? d->kind : "";
+            t.wheel = wheel_of(a);
+            t.turns = amount;
+            t.test = true;
+            if (const KnownAngle* now = e_.find(Measure::toe, t.wheel)) t.now = t.after = *now;
+            plan_.turns = {t};
+            plan_.next = NextStep::test_turn;
+            plan_.remeasure = remeasure(plan_.turns);
+            plan_.spoils = {std::string(name_of(t.wheel)) + ".toe"};
+            if (unsaid) plan_.look = Look{t.adjuster, std::string(unsaid->field)};
+            return true;
+        }
+    }
+    if (!look) return false;
+    plan_.look = look;
+    plan_.next = NextStep::look;
+    return true;
+}
+
+/// As far as it goes: what is left, why, and what would settle it.
+void Planner::finish() {
+    AsFarAs far;
+    const std::size_t since = last_news(job_);
+    const Verdict* worst = nullptr;
+    for (const Verdict& v : plan_.before)
+        if (v.target.has_tolerance && v.call != Call::inside && !accepted_since(job_, since, v.target)) {
+            far.left.push_back(v.target);
+            if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = &v;
+        }
+    far.truly_inside = now_.probability;
+    far.why = stuck_             ? *stuck_
+              : !plan_.cannot.empty() ? plan_.cannot.front().why
+              : worst            ? Message{Code::plan_too_coarse_to_call, {}}
+                                 : Message{Code::plan_nothing_gained, {}};
+    if (worst) far.tool = tool_that_would(car_, job_.rounds[e_.round].lines, worst->target, 2, job_.tools);
+    plan_.as_far_as = std::move(far);
+    plan_.next = NextStep::as_far_as;
+}
+
+Plan Planner::plan() {
+    for (const Verdict& v : verdicts(job_, e_))
+        if (options_.only.empty() ||
+            std::find(options_.only.begin(), options_.only.end(), v.target.measure) != options_.only.end())
+            plan_.before.push_back(v);
+    const After still{p_, usable_, std::vector<double>(usable_.size(), 0.0)};
+    now_ = outcome_of(still, plan_.before, steering_known_);
+    plan_.after = now_.verdicts;
+    plan_.steering_before = plan_.steering_after = now_.steering;
+    plan_.probability_inside = plan_.truly_inside = now_.probability;
+    expect(still);
+    plan_.thrust_off = e_.thrust.known &&
+                       std::abs(e_.thrust.value.rad()) - k95 * e_.thrust.sigma.rad() > thrust_worth_saying &&
+                       std::none_of(plan_.before.begin(), plan_.before.end(), [](const Verdict& v) {
+                           return v.target.measure == Measure::thrust;
+                       });
+    if (turned_since_reading(job_)) {
+        wait_for_reading();
+        return plan_;
+    }
+    look_at_targets();
+    if (plan_.before.empty()) {
+        plan_.next = NextStep::done;
+        return plan_;
+    }
+    if (options_.probing) {
+        if (!all_inside_ && probe()) return plan_;
+        if (!all_inside_) {
+            stuck_ = Message{Code::plan_nothing_gained, {}};
+            finish();
+            return plan_;
+        }
+    }
+    const std::vector<Lever> active = active_for(false), with_close = active_for(true);
+    const bool steering_off =
+        steering_known_ && !active.empty() && aims_of(about_, p_, active, true).steering &&
+        std::abs(now_.steering.value.rad()) - k95 * now_.steering.sigma.rad() > straight_half_band;
+    if ((any_outside_ || likely_out_ || (steering_off && !any_unknown_)) && !active.empty()) {
+        const std::vector<Candidate> all = candidates(active);
+        Candidate chosen = chosen_of(all);
         // Under the car already: what lies at an edge is brought in with the rest where that makes it
         // likelier that this pass is the last.
-        if (with_close.size() > active.size())
-            if (Candidate more = candidate(with_close); more.then.ends > chosen.then.ends + worth_turning)
-                chosen = std::move(more);
-        if (planned(chosen)) return plan;
-        for (const Verdict& v : about)
-            if (v.call == Call::outside && reached_by(v.target, active))
-                plan.cannot.push_back(
-                    {v.target, {Code::plan_steps_too_coarse, {active.front().id()}}, v.angle, {}});
+        if (with_close.size() > active.size()) {
+            const std::vector<Candidate> more = candidates(with_close);
+            if (const Candidate& c = chosen_of(more); c.then.ends > chosen.then.ends + worth_turning)
+                chosen = c;
+        }
+        if (asked_before(chosen))
+            stuck_ = Message{Code::plan_same_again, {}};
+        else if (helps(chosen) && put(chosen))
+            return plan_;
+        else if (any_outside_ || likely_out_)
+            for (const Verdict& v : about_)
+                if (v.call == Call::outside && reached_by(v.target, active))
+                    plan_.cannot.push_back(
+                        {v.target, {Code::plan_steps_too_coarse, {active.front().id()}}, v.angle, {}});
     }
-    if (any_unknown) {
-        plan.next = NextStep::read;
-        return plan;
-    }
-    // Too close to call: read on where that can settle it. What only a missing adjuster could mend is done.
-    bool readable = false;
-    for (const Verdict& v : plan.before)
-        if (v.call == Call::too_close && what_settles(job, e, v)) readable = true;
-    const bool unread = std::any_of(plan.before.begin(), plan.before.end(), [](const Verdict& v) {
+    if (probe()) return plan_;
+    const bool unread = std::any_of(plan_.before.begin(), plan_.before.end(), [](const Verdict& v) {
         return v.call == Call::unknown && v.target.has_tolerance;
     });
+    if (any_unknown_ || (unread && all_inside_)) {
+        plan_.next = NextStep::read;
+        return plan_;
+    }
+    // Too close to call: read on where that can settle it.
+    bool readable = false;
+    for (const Verdict& v : plan_.before)
+        if (v.call == Call::too_close && !accepted_since(job_, last_news(job_), v.target) &&
+            what_settles(job_, e_, v))
+            readable = true;
     // Nothing that could be read settles it, and the middle of the band is a turn away: worth it if that
     // makes it likelier that all is inside, or if what lies at an edge gains so much that what else it spoils
     // may be set again.
-    if (!all_inside && !readable && !usable.empty()) {
-        const Candidate c = candidate(with_close);
+    if (!all_inside_ && !readable && !with_close.empty() && !stuck_) {
+        const std::vector<Candidate> all = candidates(with_close);
+        const Candidate& c = chosen_of(all);
         double gain = 0.0;
-        for (std::size_t i = 0; i < plan.before.size(); ++i)
-            if (const Verdict& v = plan.before[i]; v.call == Call::too_close && v.target.has_tolerance)
+        for (std::size_t i = 0; i < plan_.before.size(); ++i)
+            if (const Verdict& v = plan_.before[i]; v.call == Call::too_close && v.target.has_tolerance)
                 gain = std::max(gain, probability_inside(c.then.verdicts[i].angle, v.target) -
                                           probability_inside(v.angle, v.target));
-        if ((c.then.probability >= now.probability + worth_turning || gain >= worth_setting_again) &&
-            planned(c))
-            return plan;
+        if ((c.then.probability >= now_.probability + worth_turning || gain >= worth_setting_again) &&
+            !asked_before(c) && put(c))
+            return plan_;
     }
-    plan.next = !all_inside && readable ? NextStep::read : unread ? NextStep::read : NextStep::done;
-    return plan;
+    if (!all_inside_ && readable)
+        plan_.next = NextStep::read;
+    else if (unread)
+        plan_.next = NextStep::read;
+    else if (all_inside_)
+        plan_.next = NextStep::done;
+    else
+        finish();
+    return plan_;
+}
+
+}  // namespace
+
+Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
+    if (!e.posterior || e.round < 0) {
+        Plan plan;
+        plan.before = verdicts(job, e);
+        return plan;
+    }
+    return Planner(job, e, options).plan();
 }
 
 }  // namespace fairchalk

@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "core/outcome.h"
 #include "core/shim_picker.h"
 #include "core/steering_rod.h"
 #include "core/verdict.h"
@@ -22,6 +23,7 @@ struct PlannedTurn {
     KnownAngle now, after;         ///< that angle of that wheel
     bool at_edge = false;          ///< nothing it sets is outside; one lies too near its edge to be called
     std::vector<ShimMove> shims;   ///< which go from where to where, where the card says what is there
+    bool test = false;             ///< a test turn: to see which way it works, and back if it is the wrong one
     bool longer() const { return turns > 0; }
 };
 
@@ -45,10 +47,46 @@ struct PlanOptions {
     std::vector<Measure> only;          ///< toe tonight: targets of these measures; empty: of all
     bool without_jacking = false;       ///< nothing that the weight has to come off for
     std::vector<std::string> touching;  ///< these adjusters alone; empty: any
+    bool probing = false;               ///< no turn but a test turn
 };
 
-enum class NextStep { turn, read, done };
-std::string_view name_of(NextStep);
+/// How it goes on (advice.md of the design): `done` only where every verdict is inside or was accepted.
+enum class NextStep {
+    turn,
+    read,
+    done,
+    test_turn,  ///< the least that shows which way something works
+    look,       ///< a fact that eyes settle
+    as_far_as   ///< neither turning nor reading on brings it nearer
+};
+std::string_view name_of(NextStep);  ///< `turn`, `test-turn`, `as-far-as`, …
+
+/// An angle without a target that the turns move all the same, by more than 0.1 degrees.
+struct MovedAlong {
+    Wheel wheel = Wheel::front_left;
+    Measure measure = Measure::toe;
+    Angle by, sigma;
+};
+
+/// Something to look at under the car before anything is turned.
+struct Look {
+    std::string adjuster;
+    std::string field;  ///< of the card: `rod`, `bolt`, `wheel`
+};
+
+/// Where it ends short of all targets.
+struct AsFarAs {
+    std::vector<Target> left;  ///< that are not inside
+    Message why;
+    double truly_inside = 0.0;  ///< the chance that all is inside nevertheless
+    std::optional<Tool> tool;   ///< with which it could be called
+};
+
+/// Spots to read once more, and why.
+struct ReadAgain {
+    std::vector<Spot> spots;
+    Message why;
+};
 
 /// What to turn, all at once, and what to expect of it.
 struct Plan {
@@ -69,12 +107,23 @@ struct Plan {
     std::vector<std::string> spoils;
     std::vector<Spot> remeasure;  ///< in walking order
     std::vector<Unreachable> cannot;
+    std::vector<MovedAlong> along;
+    /// The rear axle's line of travel lies far off and has no target: worth one.
+    bool thrust_off = false;
+    std::optional<Look> look;
+    std::optional<AsFarAs> as_far_as;
+    std::optional<ReadAgain> again;  ///< with `read`
 };
 
-/// Plans all adjusters at once. Brings every angle with a target to its aim, each miss weighed by its
-/// tolerance, and the front wheels to the thrust line, in whole steps of each handle within its range and the
-/// shims at hand, with the least to do among equals: an integer least-squares problem (whole_steps.h). An
-/// adjuster that is there for camber or caster is touched only where that angle asks for it. `e` is the
+/// Plans all adjusters at once, in whole steps of each handle within its range and the shims at hand. Tier by
+/// tier: the expected squared miss of every angle with a target in units of its tolerance, what an uncertain
+/// response adds included; the steering wheel (front wheels even about the thrust line, or as they were where
+/// that is not known); a rear axle that is turned anyway (its thrust toward zero, or both sides alike); what
+/// has no target stays; the least minutes. A lower tier chooses only among plans whose miss in the first is
+/// within 5 % of the least and whose chance of ending is within 0.02 of the best. Candidates are the answers
+/// of integer least-squares problems (whole_steps.h) in which the lower tiers have small weights of several
+/// sizes. An adjuster that is there for camber or caster is touched only where that angle asks for it. More
+/// than 4 turns of a rod or 2 degrees of any angle are asked about before they are advised. `e` is the
 /// estimate of `job` as of now. After a turn that has not been measured yet, the next step is to read. The
 /// turns stand in the order in which they are made: the rear axle before the front, caster, camber, toe.
 Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options = {});
@@ -88,12 +137,6 @@ std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel
 
 /// What turning these is expected to do: amounts by the place of the adjuster on the card, of its first and
 /// second handle; longer and more are positive.
-struct Expected {
-    std::vector<Verdict> verdicts;
-    KnownAngle steering;
-    double probability = 0.0;  ///< that all are truly inside
-    double ends = 0.0;         ///< and can be called so
-};
 Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::array<double, 2>>& amounts);
 
 }  // namespace fairchalk

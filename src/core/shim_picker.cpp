@@ -334,8 +334,13 @@ class Picker {
 
 StackWanted stacks_wanted(const Device& device, std::array<double, 2> add) {
     const AdjusterKind* kind = adjuster_kind(device.kind);
-    return {device.id, device.stacks, add, kind && kind->handles(device).size() == 2,
-            !device.stacks[0].empty() || !device.stacks[1].empty()};
+    // What is moved from one stack to the other has to stand in both of them.
+    const bool exchanged = kind && kind->exchanges();
+    const bool first = !device.stacks[0].empty(), second = !device.stacks[1].empty();
+    StackWanted out{device.id, device.stacks, add, exchanged || (kind && kind->handles(device).size() == 2)};
+    out.known = exchanged ? first && second : first || second;
+    if (kind) out.names = kind->stacks();
+    return out;
 }
 
 std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::span<const ShimsOf> tin) {
@@ -362,7 +367,7 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
         const Making& m = (*made)[i];
         std::array<std::vector<ShimsOf>, 2> then;
         for (std::size_t s = 0; s < (w.pair ? 2u : 1u); ++s) {
-            compare(picker.now(i, s), m.stacks[s], w.adjuster + (!w.pair ? "" : s == 0 ? " front" : " rear"));
+            compare(picker.now(i, s), m.stacks[s], w.pair ? w.adjuster + ' ' + std::string(w.names[s]) : w.adjuster);
             Counts all;
             for (std::size_t k = 0; k < picker.kinds().size(); ++k)
                 all[picker.kinds()[k]] = m.stacks[s][k] + (m.plates.empty() ? 0 : m.plates[k]);

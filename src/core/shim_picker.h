@@ -23,7 +23,8 @@ struct StackWanted {
     std::array<std::vector<ShimsOf>, 2> now;
     std::array<double, 2> add{};  ///< mm, less than zero to take out
     bool pair = true;             ///< two stacks; else one
-    bool known = true;            ///< else what is taken out may be anything, and is there
+    std::array<std::string_view, 2> names = {"front", "rear"};
+    bool known = true;  ///< else what is taken out may be anything, and is there
 };
 
 /// The stacks of a device, with so much to be added to each. A device of no known kind has none.

@@ -53,12 +53,25 @@ class Following {
     void see(const Turn& t) {
         Device* d = device_of(now_, t.adjuster);
         const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+        if (kind && kind->exchanges()) return exchange(*d, t.turns);
         if (!kind || !kind->from_tin()) return;
         const auto it = std::find_if(pass_.begin(), pass_.end(),
                                      [&](const StackWanted& w) { return w.adjuster == t.adjuster; });
         StackWanted& w = it != pass_.end() ? *it : pass_.emplace_back(stacks_wanted(*d, {}));
         w.add[0] += t.turns;
         w.add[1] += t.second;
+    }
+    /// From the inner stack to the outer by so much: the pieces that make it up.
+    void exchange(Device& d, double inward) {
+        StackWanted w = stacks_wanted(d, {-inward, inward});
+        if (!w.known) return;
+        const auto picked = pick_shims({&w, 1}, {});
+        const std::array<std::vector<ShimsOf>, 2> before = d.stacks;
+        // Made otherwise than the pieces allow: what is in there now is not known.
+        d.stacks = picked ? picked->stacks[0] : std::array<std::vector<ShimsOf>, 2>{};
+        for (std::size_t s = 0; picked && s < 2; ++s)
+            if (d.stacks[s].empty() && !before[s].empty())
+                d.stacks[s] = {{before[s][0].thickness, 0, false}};
     }
     /// What was turned at once was made up at once.
     void finish_pass() {
@@ -91,7 +104,12 @@ class Following {
 }  // namespace
 
 CarCard with_stacks_now(const Job& job, CarCard card) {
-    if (card.tin.empty()) return card;
+    const bool exchanges = std::any_of(card.adjusters.begin(), card.adjusters.end(), [](const Adjuster& a) {
+        const Device* d = std::get_if<Device>(&a);
+        const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+        return kind && kind->exchanges();
+    });
+    if (card.tin.empty() && !exchanges) return card;
     Following f;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;

@@ -8,7 +8,8 @@ namespace fairchalk {
 
 ArmPrior arm_prior(const Rod& rod) {
     if (rod.arm) return {*rod.arm, rod.arm_sigma.value_or(Rod::measured_arm_sigma)};
-    return {Rod::prior_arm, Rod::prior_arm_sigma};
+    // A pitch that nobody told is taken as the usual one: what that may be off by is in the arm.
+    return {Rod::prior_arm, rod.pitch ? Rod::prior_arm_sigma : Rod::unpitched_arm_sigma};
 }
 
 double toe_sign(const Rod& rod) {
@@ -16,7 +17,7 @@ double toe_sign(const Rod& rod) {
 }
 
 Length length_change(const Rod& rod, double turns) {
-    return rod.pitch.value_or(Length()) * (rod.double_ended ? 2.0 : 1.0) * turns;
+    return rod.pitch.value_or(Rod::usual_pitch) * (rod.double_ended ? 2.0 : 1.0) * turns;
 }
 
 Angle toe_change(const Rod& rod, double turns, Length arm) {

@@ -105,9 +105,19 @@ class Solver {
             case CornerKind::strut: {
                 put(pose.hub.z() - corner_.at(H::hub).z() - move_.hub_height, up, V::Zero());
                 // The body's top lies on the strut's axis, which goes with the upright.
-                const V axis = (corner_.at(H::top) - corner_.at(H::strut_low)).normalized();
+                const V drawn_axis = (corner_.at(H::top) - corner_.at(H::strut_low)).normalized();
+                // Seen from the upright the strut leans inward by what the upright leans outward.
+                const Eigen::Matrix3d lean =
+                    Eigen::AngleAxisd(move_.lean_on_strut, V::UnitX()).toRotationMatrix();
+                const V axis = lean * drawn_axis;
                 const V across = axis.unitOrthogonal();
-                const V low = on_upright(pose, H::strut_low), r = low - pose.hub, reach = body(H::top) - low;
+                const V about = corner_.at(H::strut_low) +
+                                drawn_axis * ((corner_.at(H::lower).z() + move_.lean_about -
+                                               corner_.at(H::strut_low).z()) /
+                                              std::max(drawn_axis.z(), 0.1));
+                const V drawn_low = about + lean * (body(H::strut_low) - about);
+                const V low = pose.hub + pose.turn * (drawn_low - corner_.at(H::hub)), r = low - pose.hub,
+                        reach = body(H::top) - low;
                 for (const V& drawn : {across, V(axis.cross(across))}) {
                     const V side = pose.turn * drawn;
                     put(side.dot(reach), -side, side.cross(reach) - r.cross(side));
@@ -301,7 +311,17 @@ CornerMove CornerMove::operator*(double k) const {
     for (V& p : out.points) p *= k;
     for (double& l : out.lengths) l *= k;
     out.hub_height *= k;
+    out.lean_on_strut *= k;
     return out;
+}
+
+CornerMove& CornerMove::operator+=(const CornerMove& other) {
+    for (std::size_t i = 0; i < points.size(); ++i) points[i] += other.points[i];
+    for (std::size_t i = 0; i < lengths.size(); ++i) lengths[i] += other.lengths[i];
+    hub_height += other.hub_height;
+    lean_on_strut += other.lean_on_strut;
+    if (other.lean_on_strut != 0.0) lean_about = other.lean_about;
+    return *this;
 }
 
 CornerAngles angles_of(const Corner& corner) {
@@ -314,6 +334,7 @@ Result<CornerAngles> solve_corner(const Corner& corner, const CornerMove& move) 
     double largest = std::abs(move.hub_height);
     for (const V& p : move.points) largest = std::max(largest, p.norm());
     for (double l : move.lengths) largest = std::max(largest, std::abs(l));
+    largest = std::max(largest, 100.0 * std::abs(move.lean_on_strut));
     Pose pose;
     pose.hub = corner.at(H::hub);
     int parts = std::max(1, static_cast<int>(std::ceil(largest / part_of_move)));

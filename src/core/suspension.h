@@ -73,11 +73,16 @@ struct CornerMove {
         points{};                         ///< body points moved; upright points moved on it (slots)
     std::array<double, links> lengths{};  ///< links made longer, mm
     double hub_height = 0.0;              ///< the hub raised against the body: lowered is positive
+    /// The upright leaned outward against its strut, radians, about a point of the strut's axis so high over
+    /// the lower joint, mm: one of the two bolts between them moved, and it turns about the other.
+    double lean_on_strut = 0.0, lean_about = 0.0;
 
     CornerMove() { points.fill(Eigen::Vector3d::Zero()); }
     Eigen::Vector3d& at(Hardpoint p) { return points[static_cast<std::size_t>(p)]; }
     double& length(Link l) { return lengths[static_cast<std::size_t>(l)]; }
     CornerMove operator*(double k) const;
+    /// Both moves at once.
+    CornerMove& operator+=(const CornerMove& other);
 };
 
 struct CornerAngles {

@@ -5,6 +5,7 @@
 #include <array>
 #include <cmath>
 #include <numbers>
+#include <set>
 
 #include <Eigen/Dense>
 
@@ -14,135 +15,214 @@
 namespace fairchalk {
 namespace {
 
-constexpr std::array<std::string_view, 9> names = {"wrong-way",  "all-wrong-way",  "nothing",
-                                                   "other-side", "other-handle",   "twice",
-                                                   "half",       "steering-moved", "unexplained"};
+constexpr std::array<std::string_view, 10> names = {
+    "wrong-way", "all-wrong-way", "nothing",        "other-side", "other-handle",
+    "twice",     "half",          "steering-moved", "misread",    "unexplained"};
 /// An angle less well measured than this takes no part.
 constexpr double too_vague = 0.5 * one_degree;
-/// A steer beside the turns may be anything: one sigma.
-constexpr double any_steer = 2.0 * one_degree;
-/// A steer is one more thing that is free: it has to fit that much better.
-constexpr double price_of_steer = 4.0;
-constexpr double z_doubted = 3.0902, z_fits = 2.3263;  // of 99.9 % and 99 %
+/// A steer beside the turns may be anything, and so may what nothing explains, and a misread angle: one sigma.
+constexpr double any_steer = 2.0 * one_degree, any_change = 2.0 * one_degree, any_misreading = 0.7 * one_degree;
+/// Prior odds of a pass, and of the card.
+constexpr double as_written = 0.95, a_slip = 0.04, no_name = 0.01, card_right = 0.98, card_wrong = 0.02;
+constexpr double in_force = 0.9, sure = 0.99, doubtful = 0.1;
+/// Joint hypotheses that are carried on from pass to pass.
+constexpr std::size_t most_kept = 16;
 
-/// Quantile of chi-square by E. B. Wilson and M. M. Hilferty, The Distribution of Chi-Square, Proc. Nat.
-/// Acad. Sci. 17 (1931): at these levels within 4 % for one degree of freedom, 1 % from three on.
-double chi_square_quantile(int dof, double z) {
-    const double a = 2.0 / (9.0 * dof);
-    return dof * std::pow(1.0 - a + z * std::sqrt(a), 3);
-}
-
-/// The turns of the last pass, and whether angles were read after them.
-struct LastPass {
-    std::vector<std::size_t> turns;
-    bool measured = false;
-};
-LastPass last_pass(const Job& job) {
-    LastPass out;
-    for (std::size_t i = job.log->size(); i-- > 0;) {
-        if (!job.live(i)) continue;
-        const Entry& e = (*job.log)[i];
-        if (std::holds_alternative<Turn>(e.what)) {
-            out.turns.insert(out.turns.begin(), i);
-        } else if (reads_angle(e)) {
-            if (!out.turns.empty()) break;
-            out.measured = true;
-        } else if (const Change* c = std::get_if<Change>(&e.what);
-                   c && (c->kind == ChangeKind::locked || c->kind == ChangeKind::steering_recentred)) {
-            return {};  // more has happened to the toes than the turns
-        }
-    }
-    return out;
-}
-
-}  // namespace
-
-std::string_view name_of(OtherTurn t) {
-    return names[static_cast<std::size_t>(t)];
-}
-
-namespace {
-
-/// Amounts by lever.
 using Amounts = std::vector<double>;
 
-/// One angle of one wheel, as it was before the pass and as it is now.
-struct Moved {
-    Wheel wheel;
-    int angle;
-    int before, after;  // unknowns
+/// A change that was measured: a combination of angles, after a pass less before it.
+struct Row {
+    std::size_t pass = 0;
+    std::vector<std::pair<int, double>> by;  // unknowns
+    struct Part {
+        Wheel wheel;
+        int angle;
+        double share;
+    };
+    std::vector<Part> of;
 };
 
-/// The changes that were measured, against what turns would make of them.
-struct Comparison {
-    const Posterior& p;
-    const std::vector<Lever>& levers;
-    std::vector<Moved> moved;
-    bool no_springs;
+/// The turns of a pass, by lever.
+struct Pass {
+    std::vector<std::size_t> entries;
+    Amounts written;
+    std::vector<Lever> levers;  // as they stood before it
+};
 
-    Eigen::VectorXd change() const {
-        Eigen::VectorXd out(static_cast<Eigen::Index>(moved.size()));
-        for (std::size_t i = 0; i < moved.size(); ++i)
-            out[static_cast<Eigen::Index>(i)] = p.x[moved[i].after] - p.x[moved[i].before];
-        return out;
+/// One thing that may have been done in a pass.
+struct Guess {
+    std::optional<OtherTurn> what;    // none: as written
+    std::vector<std::size_t> levers;  // that it is about
+    Amounts amounts;
+    double log_prior = 0.0;
+    int misread = -1;  // which row
+};
+
+/// One thing that may be so of the card: what all amounts of an adjuster are to be multiplied by.
+struct CardGuess {
+    std::map<int, double> factor;  // by place
+    double log_prior = 0.0;
+    std::optional<CardDoubt> wrong;
+    std::vector<CardDoubt> unsaid;
+};
+
+/// A whole story: the card's, and one guess for each pass so far.
+struct Story {
+    std::size_t card = 0;
+    std::vector<std::size_t> guesses;
+    double log_prior = 0.0, log_evidence = 0.0;
+    double log_weight() const { return log_prior + log_evidence; }
+};
+
+/// What the measured changes say of stories.
+class Evidence {
+  public:
+    Evidence(const Posterior& p, const std::vector<Pass>& passes, std::vector<Row> rows, bool no_springs)
+        : p_(p), passes_(passes), rows_(std::move(rows)), no_springs_(no_springs) {
+        std::set<int> all;
+        for (const Pass& pass : passes)
+            for (const Lever& l : pass.levers)
+                for (const Lever::Pull& pull : l.pulls) all.insert(pull.response);
+        responses_.assign(all.begin(), all.end());
+        const auto n = static_cast<Eigen::Index>(rows_.size()),
+                   k = static_cast<Eigen::Index>(responses_.size());
+        Eigen::MatrixXd d = Eigen::MatrixXd::Zero(n, p.x.size());
+        change_ = Eigen::VectorXd::Zero(n);
+        for (Eigen::Index i = 0; i < n; ++i)
+            for (const auto& [unknown, c] : rows_[static_cast<std::size_t>(i)].by) {
+                d(i, unknown) += c;
+                change_[i] += c * p.x[unknown];
+            }
+        const Eigen::MatrixXd dc = d * p.covariance;
+        states_ = dc * d.transpose();
+        across_.resize(n, k);
+        shared_.resize(k, k);
+        for (Eigen::Index a = 0; a < k; ++a) {
+            across_.col(a) = dc.col(responses_[static_cast<std::size_t>(a)]);
+            for (Eigen::Index b = 0; b < k; ++b)
+                shared_(a, b) = p.covariance(responses_[static_cast<std::size_t>(a)],
+                                             responses_[static_cast<std::size_t>(b)]);
+        }
     }
-    Eigen::VectorXd expected(const Amounts& amounts) const {
-        Eigen::VectorXd out = Eigen::VectorXd::Zero(static_cast<Eigen::Index>(moved.size()));
-        each_pull(amounts, [&](Eigen::Index i, const Lever& l, const Lever::Pull& pull, double amount) {
-            out[i] += l.effect(pull, amount, p);
-        });
-        return out;
+
+    const std::vector<Row>& rows() const { return rows_; }
+    double change(std::size_t row) const { return change_[static_cast<Eigen::Index>(row)]; }
+
+    /// What these amounts should have done to a row.
+    double expected(std::size_t row, const Pass& pass, const Amounts& amounts) const {
+        double sum = 0.0;
+        each_pull(rows_[row], pass, amounts, [&](const Lever& l, const Lever::Pull& pull, double share,
+                                                 double amount) { sum += share * l.effect(pull, amount, p_); });
+        return sum;
     }
-    /// How far the amounts fall short of explaining it; with a steer, one that fits best goes along.
-    double misfit(const Amounts& amounts, bool steer = false) const {
-        const auto n = static_cast<Eigen::Index>(moved.size());
-        Eigen::MatrixXd by_unknown = Eigen::MatrixXd::Zero(n, p.x.size());
-        Eigen::VectorXd settles = Eigen::VectorXd::Zero(n);
-        const Spoils& rods = spoils_of(Happening::turned_toe, no_springs);
+
+    /// The logarithm of the density of all changes of the passes told so far.
+    double of(const Story& story, const std::vector<std::vector<Guess>>& guesses,
+              const std::vector<CardGuess>& cards) const {
+        std::vector<Eigen::Index> told;
+        for (std::size_t i = 0; i < rows_.size(); ++i)
+            if (rows_[i].pass < story.guesses.size()) told.push_back(static_cast<Eigen::Index>(i));
+        const auto n = static_cast<Eigen::Index>(told.size());
+        if (n == 0) return 0.0;
+        Eigen::MatrixXd slopes = Eigen::MatrixXd::Zero(n, shared_.rows());
+        Eigen::VectorXd off(n), free = Eigen::VectorXd::Zero(n);
+        Eigen::MatrixXd cov(n, n), cross(n, shared_.rows());
         for (Eigen::Index i = 0; i < n; ++i) {
-            const Moved& m = moved[static_cast<std::size_t>(i)];
-            by_unknown(i, m.after) += 1.0;
-            by_unknown(i, m.before) -= 1.0;
-            // What moved on its axle takes it along a little.
-            settles[i] = std::pow((m.angle == 0 ? rods.here : rods.elsewhere) * one_degree, 2);
+            cross.row(i) = across_.row(told[static_cast<std::size_t>(i)]);
+            for (Eigen::Index k = 0; k < n; ++k)
+                cov(i, k) = states_(told[static_cast<std::size_t>(i)], told[static_cast<std::size_t>(k)]);
         }
-        each_pull(amounts, [&](Eigen::Index i, const Lever& l, const Lever::Pull& pull, double amount) {
-            by_unknown(i, pull.response) -= l.slope(pull, amount, p);
-            settles[i] += l.settled_variance(pull, amount, p);
-        });
-        for (std::size_t h = 0; h < levers.size(); ++h) {
-            if (!levers[h].rod || amounts[h] == 0.0) continue;
-            const double toe = levers[h].effect(levers[h].pulls.front(), amounts[h], p);
-            for (Eigen::Index i = 0; i < n; ++i)
-                if (const Moved& m = moved[static_cast<std::size_t>(i)];
-                    m.wheel == levers[h].wheel && m.angle == 1)
-                    settles[i] += std::pow(camber_by_toe(toe), 2);
+        const Spoils& rods = spoils_of(Happening::turned_toe, no_springs_);
+        std::map<std::size_t, Eigen::VectorXd> steers;
+        std::vector<Eigen::VectorXd> misread;
+        for (Eigen::Index i = 0; i < n; ++i) {
+            const std::size_t at = static_cast<std::size_t>(told[static_cast<std::size_t>(i)]);
+            const Row& row = rows_[at];
+            const Pass& pass = passes_[row.pass];
+            const Guess& guess = guesses[row.pass][story.guesses[row.pass]];
+            const Amounts amounts = with_card(pass, guess.amounts, cards[story.card]);
+            double expects = 0.0;
+            for (const Row::Part& part : row.of)
+                free[i] += part.share * part.share *
+                           std::pow((part.angle == 0 ? rods.here : rods.elsewhere) * one_degree, 2);
+            each_pull(row, pass, amounts,
+                      [&](const Lever& l, const Lever::Pull& pull, double share, double amount) {
+                          expects += share * l.effect(pull, amount, p_);
+                          slopes(i, place_of(pull.response)) += share * l.slope(pull, amount, p_);
+                          free[i] += share * share * l.settled_variance(pull, amount, p_);
+                      });
+            for (std::size_t h = 0; h < pass.levers.size(); ++h) {
+                const Lever& l = pass.levers[h];
+                if (!l.rod || amounts[h] == 0.0) continue;
+                for (const Row::Part& part : row.of)
+                    if (part.wheel == l.wheel && part.angle == 1)
+                        free[i] += std::pow(camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_)), 2);
+            }
+            off[i] = change_[told[static_cast<std::size_t>(i)]] - expects;
+            if (guess.what == OtherTurn::unexplained) free[i] += any_change * any_change;
+            if (guess.what == OtherTurn::steering_moved) {
+                auto& along = steers.try_emplace(row.pass, Eigen::VectorXd::Zero(n)).first->second;
+                for (const Row::Part& part : row.of)
+                    if (part.angle == 0 && axle_of(part.wheel) == Axle::front)
+                        along[i] += part.share * (side_of(part.wheel) == Side::left ? 1.0 : -1.0);
+            }
+            if (guess.what == OtherTurn::misread && guess.misread == static_cast<int>(at)) {
+                // Read wrong after this pass, and so before the next.
+                Eigen::VectorXd along = Eigen::VectorXd::Zero(n);
+                along[i] = 1.0;
+                for (Eigen::Index k = 0; k < n; ++k) {
+                    const Row& later = rows_[static_cast<std::size_t>(told[static_cast<std::size_t>(k)])];
+                    if (later.pass == row.pass + 1 && later.of.size() == row.of.size() &&
+                        later.of.front().wheel == row.of.front().wheel &&
+                        later.of.front().angle == row.of.front().angle)
+                        along[k] = -1.0;
+                }
+                misread.push_back(along);
+            }
         }
-        Eigen::MatrixXd covariance = by_unknown * p.covariance * by_unknown.transpose();
-        covariance.diagonal() += settles;
-        if (steer) {
-            Eigen::VectorXd along = Eigen::VectorXd::Zero(n);
-            for (Eigen::Index i = 0; i < n; ++i)
-                if (const Moved& m = moved[static_cast<std::size_t>(i)];
-                    m.angle == 0 && axle_of(m.wheel) == Axle::front)
-                    along[i] = side_of(m.wheel) == Side::left ? 1.0 : -1.0;
-            covariance += any_steer * any_steer * along * along.transpose();
-        }
-        const Eigen::VectorXd off = change() - expected(amounts);
-        return off.dot(covariance.ldlt().solve(off));
+        const Eigen::MatrixXd bent = slopes * cross.transpose();
+        cov += slopes * shared_ * slopes.transpose() - bent - bent.transpose();
+        cov.diagonal() += free;
+        for (const auto& [pass, along] : steers) cov += any_steer * any_steer * along * along.transpose();
+        for (const Eigen::VectorXd& along : misread)
+            cov += any_misreading * any_misreading * along * along.transpose();
+        const Eigen::LLT<Eigen::MatrixXd> llt(cov);
+        if (llt.info() != Eigen::Success) return -1e9;
+        double log_det = 0.0;
+        for (Eigen::Index i = 0; i < n; ++i) log_det += 2.0 * std::log(llt.matrixL()(i, i));
+        return -0.5 * (off.dot(llt.solve(off)) + log_det);
+    }
+
+    static Amounts with_card(const Pass& pass, const Amounts& amounts, const CardGuess& card) {
+        Amounts out = amounts;
+        for (std::size_t h = 0; h < out.size(); ++h)
+            if (const auto it = card.factor.find(pass.levers[h].place); it != card.factor.end())
+                out[h] *= it->second;
+        return out;
     }
 
   private:
+    Eigen::Index place_of(int response) const {
+        return std::lower_bound(responses_.begin(), responses_.end(), response) - responses_.begin();
+    }
     template <typename Do>
-    void each_pull(const Amounts& amounts, Do&& act) const {
-        for (std::size_t h = 0; h < levers.size(); ++h) {
+    void each_pull(const Row& row, const Pass& pass, const Amounts& amounts, Do&& act) const {
+        for (std::size_t h = 0; h < pass.levers.size(); ++h) {
             if (amounts[h] == 0.0) continue;
-            for (const Lever::Pull& pull : levers[h].pulls)
-                for (std::size_t i = 0; i < moved.size(); ++i)
-                    if (moved[i].wheel == pull.wheel && moved[i].angle == pull.angle)
-                        act(static_cast<Eigen::Index>(i), levers[h], pull, amounts[h]);
+            for (const Lever::Pull& pull : pass.levers[h].pulls)
+                for (const Row::Part& part : row.of)
+                    if (part.wheel == pull.wheel && part.angle == pull.angle)
+                        act(pass.levers[h], pull, part.share, amounts[h]);
         }
     }
+
+    const Posterior& p_;
+    const std::vector<Pass>& passes_;
+    std::vector<Row> rows_;
+    bool no_springs_;
+    std::vector<int> responses_;
+    Eigen::VectorXd change_;
+    Eigen::MatrixXd states_, across_, shared_;
 };
 
 /// The like of a lever on the other side of its axle, or -1.
@@ -156,20 +236,22 @@ int twin_of(const std::vector<Lever>& levers, const Lever& l) {
     return -1;
 }
 
-/// One slip that people make, and what was turned then.
-struct Guess {
-    OtherTurn what;
-    std::vector<std::size_t> levers;  ///< that it is about
-    Amounts amounts;
-    bool steer = false;
-};
-
-std::vector<Guess> guesses_of(const std::vector<Lever>& levers, const Amounts& written) {
+/// What may have been done in a pass, as written first.
+std::vector<Guess> guesses_of(const Pass& pass, std::size_t number, const std::vector<Row>& rows) {
+    const std::vector<Lever>& levers = pass.levers;
+    const Amounts& written = pass.written;
     std::vector<Guess> out;
+    out.push_back({std::nullopt, {}, written, std::log(as_written), -1});
+    const auto add = [&](OtherTurn what, std::vector<std::size_t> which, Amounts amounts) {
+        const bool there = std::any_of(out.begin(), out.end(), [&](const Guess& g) {
+            return g.what != OtherTurn::misread && g.amounts == amounts;
+        });
+        if (!there) out.push_back({what, std::move(which), std::move(amounts), 0.0, -1});
+    };
     const auto scaled = [&](const std::vector<std::size_t>& which, OtherTurn what, double factor) {
-        Guess g{what, which, written};
-        for (std::size_t h : which) g.amounts[h] *= factor;
-        out.push_back(std::move(g));
+        Amounts amounts = written;
+        for (std::size_t h : which) amounts[h] *= factor;
+        add(what, which, std::move(amounts));
     };
     const auto misjudged = [&](const std::vector<std::size_t>& which) {
         scaled(which, OtherTurn::wrong_way, -1.0);
@@ -184,132 +266,461 @@ std::vector<Guess> guesses_of(const std::vector<Lever>& levers, const Amounts& w
     for (std::size_t h = 0; h + 1 < levers.size(); ++h) {
         if (levers[h + 1].place != levers[h].place) continue;
         if (written[h] != 0.0 && written[h + 1] != 0.0) misjudged({h, h + 1});
-        Guess g{OtherTurn::other_handle, {h, h + 1}, written};
-        std::swap(g.amounts[h], g.amounts[h + 1]);
-        if (g.amounts != written) out.push_back(std::move(g));
+        Amounts swapped = written;
+        std::swap(swapped[h], swapped[h + 1]);
+        add(OtherTurn::other_handle, {h, h + 1}, std::move(swapped));
     }
     // All handles of an adjuster for those of its twin.
     for (std::size_t h : turned) {
-        Guess g{OtherTurn::other_side, {h}, written};
+        Amounts other = written;
         bool whole = true;
         for (std::size_t k = 0; k < levers.size(); ++k) {
             if (levers[k].place != levers[h].place) continue;
             const int twin = twin_of(levers, levers[k]);
             whole = whole && twin >= 0;
-            if (twin >= 0) std::swap(g.amounts[k], g.amounts[static_cast<std::size_t>(twin)]);
+            if (twin >= 0) std::swap(other[k], other[static_cast<std::size_t>(twin)]);
         }
-        if (whole && g.amounts != written) out.push_back(std::move(g));
+        if (whole) add(OtherTurn::other_side, {h}, std::move(other));
     }
-    if (turned.size() > 1) scaled(turned, OtherTurn::all_wrong_way, -1.0);
+    if (turned.size() > 1) {
+        scaled(turned, OtherTurn::all_wrong_way, -1.0);
+        scaled(turned, OtherTurn::nothing, 0.0);
+    }
+    // A steer can stand in for anything on one wheel: only where both fronts' toes were read.
+    std::set<Wheel> fronts;
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        if (rows[i].pass != number) continue;
+        if (rows[i].of.size() == 1 && rows[i].of.front().angle == 0 &&
+            axle_of(rows[i].of.front().wheel) == Axle::front)
+            fronts.insert(rows[i].of.front().wheel);
+        std::vector<std::size_t> about;
+        for (std::size_t h : turned)
+            for (const Lever::Pull& pull : levers[h].pulls)
+                if (pull.wheel == rows[i].of.front().wheel && pull.angle == rows[i].of.front().angle &&
+                    std::find(about.begin(), about.end(), h) == about.end())
+                    about.push_back(h);
+        out.push_back(
+            {OtherTurn::misread, about.empty() ? turned : about, written, 0.0, static_cast<int>(i)});
+    }
+    std::vector<std::size_t> steered;
+    for (std::size_t h : turned)
+        if (axle_of(levers[h].wheel) == Axle::front) steered.push_back(h);
+    if (fronts.size() > 1 && !steered.empty())
+        out.push_back({OtherTurn::steering_moved, steered, written, 0.0, -1});
+    for (std::size_t i = 1; i < out.size(); ++i)
+        out[i].log_prior = std::log(a_slip / static_cast<double>(out.size() - 1));
+    out.push_back({OtherTurn::unexplained, turned, written, std::log(no_name), -1});
+    return out;
+}
+
+std::string side_value(bool ahead) {
+    return ahead ? "ahead-of-axle" : "behind-axle";
+}
+
+/// What may be so of the card, as it stands first. `assumed` is it with every unknown side taken as behind.
+std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& turned) {
+    // Adjusters of one axle that are alike are alike.
+    std::vector<std::vector<int>> groups;
+    for (int place : turned) {
+        const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+        if (!has_side(a)) continue;
+        const auto like = std::find_if(groups.begin(), groups.end(), [&](const std::vector<int>& g) {
+            const Adjuster& b = car.adjusters[static_cast<std::size_t>(g.front())];
+            return a.index() == b.index() && axle_of(wheel_of(a)) == axle_of(wheel_of(b)) &&
+                   side_of_axle(a) == side_of_axle(b) &&
+                   (std::holds_alternative<Rod>(a) || std::get<Device>(a).kind == std::get<Device>(b).kind);
+        });
+        if (like != groups.end())
+            like->push_back(place);
+        else
+            groups.push_back({place});
+    }
+    std::vector<CardGuess> out{{{}, 0.0, std::nullopt, {}}};
+    const auto ids = [&](const std::vector<int>& places) {
+        std::vector<std::string> all;
+        for (int p : places) all.push_back(id_of(car.adjusters[static_cast<std::size_t>(p)]));
+        return all;
+    };
+    // What the card does not say may be either way.
+    for (const std::vector<int>& g : groups) {
+        if (side_of_axle(car.adjusters[static_cast<std::size_t>(g.front())]) != RodSide::unknown) continue;
+        std::vector<CardGuess> both;
+        for (const CardGuess& c : out)
+            for (bool ahead : {false, true}) {
+                CardGuess one = c;
+                one.log_prior += std::log(0.5);
+                for (int p : g) one.factor[p] = ahead ? -1.0 : 1.0;
+                CardDoubt d;
+                d.adjusters = ids(g);
+                d.field = "rod";
+                d.value = side_value(ahead);
+                d.unsaid = true;
+                one.unsaid.push_back(d);
+                both.push_back(std::move(one));
+            }
+        if (both.size() <= 8) out = std::move(both);
+    }
+    // One entry of it may be wrong.
+    std::vector<CardGuess> wrong;
+    const auto suppose = [&](const std::vector<int>& places, const char* field, const std::string& value,
+                             double factor, double prior) {
+        for (const CardGuess& c : out) {
+            CardGuess one = c;
+            for (int p : places) one.factor.try_emplace(p, 1.0).first->second *= factor;
+            one.log_prior += std::log(prior);
+            CardDoubt d;
+            d.adjusters = ids(places);
+            d.field = field;
+            d.value = value;
+            one.wrong = d;
+            wrong.push_back(std::move(one));
+        }
+    };
+    const auto usable = static_cast<double>(std::max<std::size_t>(groups.size(), 1));
+    for (const std::vector<int>& g : groups) {
+        const Adjuster& a = car.adjusters[static_cast<std::size_t>(g.front())];
+        const bool certain = std::any_of(g.begin(), g.end(), [&](int p) {
+            return car.looked_at(id_of(car.adjusters[static_cast<std::size_t>(p)]), "rod");
+        });
+        const RodSide side = side_of_axle(a);
+        if (side != RodSide::unknown && !certain) {
+            const std::string other = side_value(side == RodSide::behind_axle);
+            suppose(g, "rod", other, -1.0, 0.6 * card_wrong / usable);
+            if (g.size() > 1)
+                for (int p : g) suppose({p}, "rod", other, -1.0, 0.1 * card_wrong / usable);
+        }
+        if (const Rod* rod = std::get_if<Rod>(&a))
+            suppose(g, "double_ended", rod->double_ended ? "false" : "true", rod->double_ended ? 0.5 : 2.0,
+                    0.2 * card_wrong / usable);
+    }
+    for (CardGuess& c : out) c.log_prior += std::log(card_right);
+    out.insert(out.end(), wrong.begin(), wrong.end());
+    return out;
+}
+
+/// The card with which hypotheses are reckoned: what it does not say taken as one of the two.
+CarCard assumed(CarCard car) {
+    for (Adjuster& a : car.adjusters)
+        if (has_side(a) && side_of_axle(a) == RodSide::unknown) set_side(a, RodSide::behind_axle);
+    return car;
+}
+
+/// The passes of turns that readings follow, in order: entries of the log. Turns that this version does not
+/// understand are in none.
+std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarCard& car) {
+    std::vector<std::vector<std::size_t>> out;
+    std::vector<std::size_t> open;
+    bool odd = false;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const Entry& e = (*job.log)[i];
+        if (const Turn* t = std::get_if<Turn>(&e.what)) {
+            const Device* d = car.device(t->adjuster);
+            odd = odd || !t->understood || car.place_of(t->adjuster) < 0 || (d && !adjuster_kind(d->kind));
+            open.push_back(i);
+        } else if (reads_angle(e) && !open.empty()) {
+            if (!odd) out.push_back(open);
+            open.clear();
+            odd = false;
+        }
+    }
     return out;
 }
 
 }  // namespace
 
-std::optional<TurnDoubt> turn_doubt(const Job& job) {
-    const LastPass pass = last_pass(job);
-    if (pass.turns.empty() || !pass.measured || job.rounds.empty()) return std::nullopt;
-    const CarCard& car = job.rounds.back().car;
-    for (std::size_t i : pass.turns)
-        if (!std::get<Turn>((*job.log)[i].what).understood) return std::nullopt;
+std::string_view name_of(OtherTurn t) {
+    return names[static_cast<std::size_t>(t)];
+}
+
+const TurnDoubt* Belief::last() const {
+    return !doubts.empty() && doubts.back().turns.back() == last_turn ? &doubts.back() : nullptr;
+}
+
+Belief believe(const Job& job) {
+    Belief out;
+    if (job.rounds.empty()) return out;
+    const CarCard car = assumed(job.rounds.back().car);
+    const auto entries = measured_passes(job, car);
+    if (entries.empty()) return out;
+    out.last_turn = entries.back().back();
+    Job reckoned = job;
+    reckoned.car = car;
+    for (Round& r : reckoned.rounds) r.car = assumed(r.car);
     EstimateOptions o;
     o.as_of_now = true;
     o.explain = false;
-    o.doubted_turns = pass.turns;
-    const Estimate e = estimate(job, o);
-    if (!e.posterior || !e.converged || e.posterior->before_doubted.empty()) return std::nullopt;
+    for (const auto& pass : entries) o.doubted_turns.insert(o.doubted_turns.end(), pass.begin(), pass.end());
+    const Estimate e = estimate(reckoned, o);
+    if (!e.posterior || !e.converged) return out;
     const Posterior& p = *e.posterior;
 
-    std::vector<Lever> levers = levers_of(car, p);
-    Amounts written(levers.size(), 0.0);
-    for (std::size_t i : pass.turns) {
-        const Turn& t = std::get<Turn>((*job.log)[i].what);
-        bool known = false;
-        for (std::size_t h = 0; h < levers.size(); ++h)
-            if (levers[h].id() == t.adjuster) {
-                written[h] += levers[h].which == 0 ? t.turns : t.second;
-                known = true;
-            }
+    // Each pass, its levers as they stood before it.
+    std::vector<Pass> passes;
+    const std::vector<Lever> levers = levers_of(car, p);
+    if (levers.empty()) return out;
+    std::vector<double> later(levers.size(), 0.0);
+    for (std::size_t k = entries.size(); k-- > 0;) {
+        Pass pass{entries[k], Amounts(levers.size(), 0.0), levers};
+        bool known = true;
+        for (std::size_t i : pass.entries) {
+            const Turn& t = std::get<Turn>((*job.log)[i].what);
+            bool found = false;
+            for (std::size_t h = 0; h < levers.size(); ++h)
+                if (levers[h].id() == t.adjuster) {
+                    pass.written[h] += levers[h].which == 0 ? t.turns : t.second;
+                    found = true;
+                }
+            known = known && found;
+        }
         // What else moved is not to be told from what this one did.
-        if (!known) return std::nullopt;
+        if (!known) return out;
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            later[h] += pass.written[h];
+            if (levers[h].device) pass.levers[h].so_far -= later[h];
+        }
+        passes.insert(passes.begin(), std::move(pass));
     }
-    // As it stood before the pass.
-    for (std::size_t h = 0; h < levers.size(); ++h) levers[h].so_far -= levers[h].device ? written[h] : 0.0;
 
-    // The angles that the turned adjusters move, or their twins, as far as both ends of the change are known.
-    Comparison c{p, levers, {}, car.no_springs};
+    // The changes that both sides of a pass are known well enough of.
+    std::vector<Row> rows;
     constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
-    for (Wheel w : all_wheels)
-        for (int angle = 0; angle < 3; ++angle) {
+    const auto measured = [&](const Row& row) {
+        Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+        for (const auto& [unknown, c] : row.by) g[unknown] += c;
+        return p.estimable(g) && p.variance(g) < too_vague * too_vague;
+    };
+    for (std::size_t k = 0; k < passes.size() && k < p.freed.size(); ++k) {
+        const Posterior::Freed& freed = p.freed[k];
+        const auto moved = [&](Wheel w, int angle) {
             bool about = false, there = false;
             for (std::size_t h = 0; h < levers.size(); ++h)
                 for (const Lever::Pull& pull : levers[h].pulls) {
                     if (pull.angle != angle) continue;
                     there = there || pull.wheel == w;
-                    about = about || (written[h] != 0.0 && axle_of(pull.wheel) == axle_of(w));
+                    about = about || (passes[k].written[h] != 0.0 && axle_of(pull.wheel) == axle_of(w));
                 }
-            const Unknown what = angles[static_cast<std::size_t>(angle)];
-            const auto before = p.before_doubted.find({what, index_of(w)});
-            const int after = p.index(what, index_of(w));
-            if (!about || !there || after < 0 || before == p.before_doubted.end()) continue;
-            Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-            g[after] += 1.0;
-            g[before->second] -= 1.0;
-            if (p.estimable(g) && p.variance(g) < too_vague * too_vague)
-                c.moved.push_back({w, angle, before->second, after});
-        }
-    if (c.moved.empty()) return std::nullopt;
-    const int n = static_cast<int>(c.moved.size());
-    if (c.misfit(written) <= chi_square_quantile(n, z_doubted)) return std::nullopt;
+            return about && there;
+        };
+        const auto part = [&](Row& row, Wheel w, int angle, double share) {
+            const std::pair key(angles[static_cast<std::size_t>(angle)], index_of(w));
+            const auto before = freed.before.find(key), after = freed.after.find(key);
+            if (before == freed.before.end() || after == freed.after.end() || before->second == after->second)
+                return false;
+            row.by.emplace_back(after->second, share);
+            row.by.emplace_back(before->second, -share);
+            row.of.push_back({w, angle, share});
+            return true;
+        };
+        for (Axle axle : both_axles)
+            for (int angle = 0; angle < 3; ++angle) {
+                int each = 0;
+                for (Side side : both_sides) {
+                    const Wheel w = wheel_at(axle, side);
+                    Row row{k, {}, {}};
+                    if (!moved(w, angle) || !part(row, w, angle, 1.0) || !measured(row)) continue;
+                    rows.push_back(std::move(row));
+                    ++each;
+                }
+                const Wheel l = wheel_at(axle, Side::left), r = wheel_at(axle, Side::right);
+                Row total{k, {}, {}};
+                if (each == 0 && angle == 0 && (moved(l, 0) || moved(r, 0)) && part(total, l, 0, 1.0) &&
+                    part(total, r, 0, 1.0) && measured(total))
+                    rows.push_back(std::move(total));
+            }
+    }
+    if (rows.empty()) return out;
 
-    const Eigen::VectorXd change = c.change(), expected = c.expected(written);
-    TurnDoubt out;
-    out.turns = pass.turns;
-    // Where it shows most: of all angles that these levers move, first those they are there for.
-    const auto show_at = [&](const std::vector<std::size_t>& about) {
-        int worst = -1;
-        std::pair<bool, double> most;
-        for (int i = 0; i < n; ++i) {
-            const Moved& m = c.moved[static_cast<std::size_t>(i)];
-            for (std::size_t h : about) {
-                const Lever& l = levers[h];
-                const bool its = std::any_of(l.pulls.begin(), l.pulls.end(), [&](const Lever::Pull& pull) {
-                    return pull.wheel == m.wheel && pull.angle == m.angle;
-                });
-                const std::pair off((l.serves & (1 << m.angle)) != 0, std::abs(change[i] - expected[i]));
-                if (!its || (worst >= 0 && off <= most)) continue;
-                worst = i;
-                most = off;
-                out.adjuster = l.id();
+    const Evidence evidence(p, passes, std::move(rows), car.no_springs);
+    std::vector<std::vector<Guess>> guesses;
+    for (std::size_t k = 0; k < passes.size(); ++k) guesses.push_back(guesses_of(passes[k], k, evidence.rows()));
+    std::set<int> turned;
+    for (const Pass& pass : passes)
+        for (std::size_t h = 0; h < levers.size(); ++h)
+            if (pass.written[h] != 0.0) turned.insert(levers[h].place);
+    const std::vector<CardGuess> cards = card_guesses(job.rounds.back().car, turned);
+
+    std::vector<Story> stories;
+    for (std::size_t c = 0; c < cards.size(); ++c) stories.push_back({c, {}, cards[c].log_prior, 0.0});
+    for (std::size_t k = 0; k < passes.size(); ++k) {
+        std::vector<Story> next;
+        for (const Story& s : stories)
+            for (std::size_t g = 0; g < guesses[k].size(); ++g) {
+                Story one = s;
+                one.guesses.push_back(g);
+                one.log_prior += guesses[k][g].log_prior;
+                one.log_evidence = evidence.of(one, guesses, cards);
+                next.push_back(std::move(one));
+            }
+        std::sort(next.begin(), next.end(),
+                  [](const Story& a, const Story& b) { return a.log_weight() > b.log_weight(); });
+        if (next.size() > most_kept) next.resize(most_kept);
+        stories = std::move(next);
+    }
+    double sum = 0.0;
+    std::vector<double> weight;
+    for (const Story& s : stories) {
+        weight.push_back(std::exp(s.log_weight() - stories.front().log_weight()));
+        sum += weight.back();
+    }
+    for (double& w : weight) w /= sum;
+
+    // The card's entries, each by all stories that hold them so.
+    const auto chance_of = [&](const auto& holds) {
+        double all = 0.0;
+        for (std::size_t i = 0; i < stories.size(); ++i)
+            if (holds(cards[stories[i].card])) all += weight[i];
+        return all;
+    };
+    std::vector<CardDoubt> considered;
+    const auto consider = [&](const CardDoubt& d) {
+        const auto same = [&](const CardDoubt& other) {
+            return other.adjusters == d.adjusters && other.field == d.field && other.value == d.value;
+        };
+        const bool there = std::any_of(considered.begin(), considered.end(), same);
+        if (there) return;
+        CardDoubt one = d;
+        one.probability = chance_of([&](const CardGuess& c) {
+            return (c.wrong && same(*c.wrong)) || std::any_of(c.unsaid.begin(), c.unsaid.end(), same);
+        });
+        one.in_force = one.probability > in_force;
+        one.sure = one.probability > sure;
+        considered.push_back(one);
+    };
+    for (const Story& s : stories) {
+        if (cards[s.card].wrong) consider(*cards[s.card].wrong);
+        for (const CardDoubt& d : cards[s.card].unsaid) consider(d);
+    }
+    for (const CardDoubt& d : considered) {
+        const double from = d.unsaid ? sure : in_force;
+        if (d.probability > from) {
+            out.card.push_back(d);
+            out.card.back().in_force = true;
+        } else if (d.probability > doubtful && d.field == "rod" &&
+                   (!out.look || d.probability > out.look->probability)) {
+            out.look = d;
+        }
+    }
+    // What both of two unsaid sides is possible is asked about as such.
+    if (out.look && std::any_of(out.card.begin(), out.card.end(), [&](const CardDoubt& d) {
+            return d.field == "rod" && d.adjusters == out.look->adjusters;
+        }))
+        out.look.reset();
+
+    // Of each pass, what is likeliest to have been done in it.
+    std::vector<std::size_t> in_doubt;
+    for (std::size_t k = 0; k < passes.size(); ++k) {
+        std::vector<double> chance(guesses[k].size(), 0.0);
+        for (std::size_t i = 0; i < stories.size(); ++i) chance[stories[i].guesses[k]] += weight[i];
+        if (chance[0] >= in_force) continue;
+        const auto best =
+            static_cast<std::size_t>(std::max_element(chance.begin() + 1, chance.end()) - chance.begin());
+        const Guess& guess = guesses[k][best];
+        TurnDoubt d;
+        d.turns = passes[k].entries;
+        d.what = *guess.what;
+        d.probability = chance[best];
+        const bool its_amounts = d.what != OtherTurn::steering_moved && d.what != OtherTurn::misread &&
+                                 d.what != OtherTurn::unexplained;
+        d.in_force = chance[best] > in_force && its_amounts;
+        // Where it shows most: of all angles that these levers move, first those they are there for.
+        const Amounts written = Evidence::with_card(passes[k], passes[k].written, cards[stories.front().card]);
+        std::pair<bool, double> most(false, -1.0);
+        for (std::size_t i = 0; i < evidence.rows().size(); ++i) {
+            const Row& row = evidence.rows()[i];
+            if (row.pass != k) continue;
+            const double expected = evidence.expected(i, passes[k], written),
+                         happened = evidence.change(i);
+            for (std::size_t h : guess.levers) {
+                const Lever& l = passes[k].levers[h];
+                for (const Row::Part& part : row.of) {
+                    const bool its =
+                        std::any_of(l.pulls.begin(), l.pulls.end(), [&](const Lever::Pull& pull) {
+                            return pull.wheel == part.wheel && pull.angle == part.angle;
+                        });
+                    const std::pair off((l.serves & (1 << part.angle)) != 0, std::abs(happened - expected));
+                    if (!its || off <= most) continue;
+                    most = off;
+                    d.adjuster = l.id();
+                    d.wheel = part.wheel;
+                    d.angle = part.angle;
+                    d.expected = Angle::from_rad(expected);
+                    d.happened = Angle::from_rad(happened);
+                }
             }
         }
-        if (worst < 0) return;
-        const Moved& m = c.moved[static_cast<std::size_t>(worst)];
-        out.wheel = m.wheel;
-        out.angle = m.angle;
-        out.expected = Angle::from_rad(expected[worst]);
-        out.happened = Angle::from_rad(change[worst]);
-    };
-    std::vector<std::size_t> turned;
-    for (std::size_t h = 0; h < levers.size(); ++h)
-        if (written[h] != 0.0) turned.push_back(h);
-    show_at(turned);
-    double best = chi_square_quantile(n, z_fits);
-    const auto consider = [&](const Guess& guess) {
-        const double m = c.misfit(guess.amounts, guess.steer) + (guess.steer ? price_of_steer : 0.0);
-        if (m >= best) return;
-        best = m;
-        out.what = guess.what;
-        show_at(guess.levers);
-    };
-    for (const Guess& guess : guesses_of(levers, written)) consider(guess);
-    // A steer can stand in for anything on one wheel: only where both fronts' toes were read.
-    const auto fronts = std::count_if(c.moved.begin(), c.moved.end(), [](const Moved& m) {
-        return m.angle == 0 && axle_of(m.wheel) == Axle::front;
-    });
-    std::erase_if(turned, [&](std::size_t h) { return axle_of(levers[h].wheel) != Axle::front; });
-    if (fronts > 1 && !turned.empty()) consider({OtherTurn::steering_moved, turned, written, true});
+        if (d.adjuster.empty() && !guess.levers.empty()) d.adjuster = passes[k].levers[guess.levers[0]].id();
+        if (d.what == OtherTurn::unexplained && d.probability > 0.5) ++out.unexplained;
+        in_doubt.push_back(k);
+        out.doubts.push_back(d);
+        if (!d.in_force) {
+            // A reading that lies is no reason to leave out the turn.
+            if (d.what != OtherTurn::misread || d.probability < in_force)
+                out.freed.insert(out.freed.end(), passes[k].entries.begin(), passes[k].entries.end());
+            continue;
+        }
+        // Written over with what was done: each entry of the pass has its share, those of other adjusters none.
+        std::vector<std::pair<std::string, std::array<double, 2>>> done;
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            if (guess.amounts[h] == 0.0) continue;
+            auto it = std::find_if(done.begin(), done.end(),
+                                   [&](const auto& one) { return one.first == levers[h].id(); });
+            if (it == done.end()) it = done.insert(done.end(), {levers[h].id(), {0.0, 0.0}});
+            it->second[static_cast<std::size_t>(levers[h].which)] = guess.amounts[h];
+        }
+        for (std::size_t i : passes[k].entries) {
+            const Turn& t = std::get<Turn>((*job.log)[i].what);
+            auto own = std::find_if(done.begin(), done.end(),
+                                    [&](const auto& one) { return one.first == t.adjuster; });
+            if (own == done.end() && !done.empty() && d.what == OtherTurn::other_side) own = done.begin();
+            if (own == done.end()) {
+                out.instead[i] = {t.adjuster, 0.0, 0.0};
+                continue;
+            }
+            out.instead[i] = {own->first, own->second[0], own->second[1]};
+            done.erase(own);
+        }
+    }
+    out.probing = out.unexplained >= 2;
     return out;
+}
+
+Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::vector<Entry>>& log) {
+    Job out = job;
+    if (!belief.instead.empty()) {
+        auto entries = std::make_shared<std::vector<Entry>>(*job.log);
+        for (const auto& [i, instead] : belief.instead) {
+            Turn& t = std::get<Turn>((*entries)[i].what);
+            t.adjuster = instead.adjuster;
+            t.turns = instead.turns;
+            t.second = instead.second;
+        }
+        out.log = entries.get();
+        log = std::move(entries);
+    }
+    const auto correct = [&](CarCard& car) {
+        for (const CardDoubt& d : belief.card) {
+            if (!d.in_force) continue;
+            for (const std::string& id : d.adjusters) {
+                const int place = car.place_of(id);
+                if (place < 0) continue;
+                Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+                if (d.field == "rod")
+                    set_side(a, d.value == side_value(true) ? RodSide::ahead_of_axle : RodSide::behind_axle);
+                else if (Rod* rod = std::get_if<Rod>(&a))
+                    rod->double_ended = d.value == "true";
+            }
+        }
+    };
+    correct(out.car);
+    for (Round& r : out.rounds) correct(r.car);
+    return out;
+}
+
+std::optional<TurnDoubt> turn_doubt(const Job& job) {
+    const Belief b = believe(job);
+    const TurnDoubt* last = b.last();
+    return last ? std::optional(*last) : std::nullopt;
 }
 
 }  // namespace fairchalk

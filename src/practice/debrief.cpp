@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "core/cross_check.h"
-#include "core/plan.h"
+#include "core/analysis.h"
 #include "core/procedure.h"
 #include "core/verdict.h"
 
@@ -94,10 +94,9 @@ void look_at_turns(const std::vector<Entry>& log, const Job& job, std::vector<Mi
             // Turns made at one go are judged by the sheet that stood before them.
             const std::vector<Entry> before = upto(log, i);
             const Job then = job_of(before);
-            EstimateOptions o;
-            o.as_of_now = true;
-            o.explain = false;
-            plan = plan_turns(then, estimate(then, o));
+            Question q;
+            q.settling = q.explain = false;
+            plan = analyse(then, q).plan;
         }
         double said = 0.0, second = 0.0;
         for (const PlannedTurn& p : plan->turns)
@@ -144,9 +143,7 @@ std::optional<Angle> true_angle(const SolidCar& car, const Target& target) {
 Debrief debrief(const PracticeFloor& start, const std::vector<Entry>& log) {
     Debrief d;
     const Job job = job_of(log);
-    EstimateOptions o;
-    o.as_of_now = true;
-    const Estimate e = estimate(job, o);
+    const Estimate e = estimate_believed(job);
     PracticeFloor floor = start;
     floor.follow(log);
     const SolidCar& solid = floor.car().solid();

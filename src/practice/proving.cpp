@@ -7,11 +7,10 @@
 #include <map>
 #include <mutex>
 #include <optional>
-#include <set>
 #include <thread>
 
 #include "core/learnt.h"
-#include "core/plan.h"
+#include "core/analysis.h"
 #include "core/procedure.h"
 #include "core/verdict.h"
 #include "practice/debrief.h"
@@ -190,43 +189,33 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
     return u;
 }
 
-/// What to read next for the verdict that is too close to call and known worst.
-std::optional<Spot> next_for_worst(const Job& job, const Estimate& e) {
-    std::optional<Verdict> worst;
-    for (const Verdict& v : verdicts(job, e))
-        if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = v;
-    const auto next = best_next_reading(job, e, worst ? worst->target : job.targets.front());
-    return next ? std::optional(next->spot) : std::nullopt;
+/// Readings contradict each other, and those that may be wrong were read again: the one that stands out is set
+/// aside. False where none does.
+bool set_aside(UnderWay& u, const Analysis& a) {
+    const Check* worst = nullptr;
+    for (const Check& c : a.now.checks)
+        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w))) worst = &c;
+    if (!a.now.alarm || !worst) return false;
+    u.put(Strike{Strike::Way::reasoned, {u.log[worst->entry].id}, "read otherwise again"});
+    return true;
 }
 
-/// Readings contradict each other: those that may be wrong are read again, and the one that then stands out
-/// is set aside, as the program asks for.
-Estimate settled(UnderWay& u) {
-    const auto now = [&] {
-        EstimateOptions o;
-        o.as_of_now = true;
-        o.explain = false;
-        return estimate(job_of(u.log), o);
-    };
-    Estimate e = now();
-    std::set<std::size_t> asked;
-    for (int n = 0; e.alarm && n < most_suspects_followed; ++n) {
-        std::set<Spot> again;
-        const Check* worst = nullptr;
-        for (const Check& c : e.checks) {
-            if (!c.suspect) continue;
-            if (!worst || std::abs(c.w) > std::abs(worst->w)) worst = &c;
-            if (asked.insert(c.entry).second) again.insert(std::get<Reading>(u.log[c.entry].what).spot);
+/// Reads on as the program asks, until it says something else.
+Analysis read_on(UnderWay& u) {
+    Question question;
+    question.settling = question.explain = false;
+    int aside = 0;
+    for (int extra = 0;; ++extra) {
+        Analysis a = analyse(job_of(u.log), question);
+        const bool contradicts =
+            a.plan.again && a.plan.again->why.code == Code::again_contradicts && !a.read.empty();
+        if (a.now.alarm && !contradicts && aside < most_suspects_followed && set_aside(u, a)) {
+            ++aside;
+            continue;
         }
-        if (!again.empty())
-            for (const Spot& s : again) u.read(s);
-        else if (worst)
-            u.put(Strike{Strike::Way::reasoned, {u.log[worst->entry].id}, "read otherwise again"});
-        else
-            break;
-        e = now();
+        if (a.plan.next != NextStep::read || a.read.empty() || extra >= most_extra_readings) return a;
+        for (const Spot& s : a.read) u.read(s);
     }
-    return e;
 }
 
 /// Turns what is planned, and notes the chance that it gave.
@@ -243,22 +232,15 @@ void work_by_advice(UnderWay& u) {
     for (;;) {
         const Job job = job_of(u.log);
         for (const Spot& s : wanted_spots(job, static_cast<int>(job.rounds.size()) - 1)) u.read(s);
-        Plan plan;
-        std::optional<Job> now;
-        for (int extra = 0;; ++extra) {
-            const Estimate e = settled(u);
-            now = job_of(u.log);
-            plan = plan_turns(*now, e);
-            if (plan.next != NextStep::read || extra >= most_extra_readings) break;
-            const auto next = next_for_worst(*now, e);
-            if (!next) break;
-            u.read(*next);
-        }
-        const bool inside = plan.next == NextStep::done &&
-                            std::all_of(plan.before.begin(), plan.before.end(),
-                                        [](const Verdict& v) { return v.call == Call::inside; });
+        const Analysis a = read_on(u);
+        const Plan& plan = a.plan;
+        const bool inside = plan.next == NextStep::done;
         if (!u.done.given.empty()) u.done.given.back().ended = inside;
-        if (plan.next != NextStep::turn || plan.turns.empty()) {
+        if (plan.next == NextStep::look && plan.look) {
+            u.put(Looked{plan.look->adjuster, plan.look->field, "behind-axle"});
+            continue;
+        }
+        if (plan.turns.empty()) {
             u.done.arrived = inside;
             break;
         }
@@ -282,11 +264,9 @@ void change_over(UnderWay& u, const CarCard& taught, const AnglesCarried& known)
     }
     begin_job(u, taught);
     u.put(known);
-    EstimateOptions o;
-    o.as_of_now = true;
-    o.explain = false;
-    const Job job = job_of(u.log);
-    const Plan plan = plan_turns(job, estimate(job, o));
+    Question question;
+    question.settling = question.explain = false;
+    const Plan plan = analyse(job_of(u.log), question).plan;
     if (plan.next == NextStep::turn) {
         make(u, plan, plan.truly_inside);
         u.done.given.back().ended = u.done.inside;
@@ -304,10 +284,7 @@ JobDone by_advice(Way way, const ProvingOptions& options, std::uint64_t number) 
     work_by_advice(u);
     if (way != Way::advice_again && way != Way::change_over) return u.done;
     const Job first = job_of(u.log);
-    EstimateOptions o;
-    o.as_of_now = true;
-    o.explain = false;
-    const Estimate e = estimate(first, o);
+    const Estimate e = estimate_believed(first);
     const CarCard taught = learnt(first, e);
     if (way == Way::change_over) {
         if (const auto known = carried_over(e)) change_over(u, taught, *known);

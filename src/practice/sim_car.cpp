@@ -38,19 +38,15 @@ SimCar::SimCar(std::array<Corner, 4> corners, SolidCar shape, Nature nature)
 
 CornerMove SimCar::move_of(Wheel w) const {
     CornerMove out = bent_[static_cast<std::size_t>(w)];
-    const auto add = [&out](const CornerMove& part) {
-        for (std::size_t i = 0; i < out.points.size(); ++i) out.points[i] += part.points[i];
-        for (std::size_t i = 0; i < out.lengths.size(); ++i) out.lengths[i] += part.lengths[i];
-    };
     for (const auto& [id, a] : adjusters_)
         if (const auto it = amounts_.find(id); it != amounts_.end())
             for (const auto& [wheel, move] : a.corners)
-                if (wheel == w) add(move(it->second));
+                if (wheel == w) out += move(it->second);
     if (axle_of(w) == Axle::front && rack_ != 0.0) {
         // Each corner is drawn as a left one: outward is to the left there, to the right on its twin.
         CornerMove rack;
         rack.at(Hardpoint::rod_inner).y() = side_of(w) == Side::left ? rack_ : -rack_;
-        add(rack);
+        out += rack;
     }
     return out;
 }

@@ -49,7 +49,7 @@ std::string device(const Device& d) {
 std::string device_noun(const Device& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return d.id;
-    std::string noun = tr(kind->words().noun);
+    std::string noun = tr(kind->words(d).noun);
     for (const char* around : kind->which(d)) noun = fill(around, {noun});
     return noun;
 }
@@ -105,7 +105,7 @@ std::string adjuster(const CarCard& car, const std::string& id) {
 namespace {
 std::string said(const Device& d, const char* KindWords::*what) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
-    const char* text = kind ? kind->words().*what : nullptr;
+    const char* text = kind ? kind->words(d).*what : nullptr;
     return text ? tr(text) : std::string();
 }
 }  // namespace
@@ -137,7 +137,7 @@ std::string caution_device(const Device& d) {
 std::string seen_from(const Device& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     const bool left = side_of(wheel_of(d)) == Side::left;
-    return kind ? fill(kind->words().seen_from, {tr(left ? W("left") : W("right"))}) : std::string();
+    return kind ? fill(kind->words(d).seen_from, {tr(left ? W("left") : W("right"))}) : std::string();
 }
 std::string seen_from(const Rod& r) {
     return wheel_to_the_left(r) ? tr(W("as you lie under the bumper: wheel left, middle of the car right"))
@@ -182,6 +182,8 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
             case OtherTurn::steering_moved:
                 return tr(
                     W("It would fit if the steering moved: both front wheels went the same way beside it."));
+            case OtherTurn::misread:
+                return tr(W("It would fit if a reading there is wrong: read it again."));
             case OtherTurn::unexplained:
                 break;
         }
@@ -195,6 +197,78 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
                                    ? tr(W("the wheel should have stayed as it was"))
                                    : fill(W("the wheel should have {0}"), {by(doubt.expected)});
     return fill(W("{0}: {1}, and {2}."), {what, should, by(doubt.happened)}) + " " + fits();
+}
+
+namespace {
+
+std::string listed_adjusters(const std::vector<std::string>& ids, const CarCard& car) {
+    std::string out;
+    for (const std::string& id : ids) {
+        if (!out.empty()) out += tr(W(", "));
+        out += adjuster(car, id);
+    }
+    return out;
+}
+
+}  // namespace
+
+std::string card_doubt(const CardDoubt& doubt, const CarCard& car) {
+    const std::string what = listed_adjusters(doubt.adjusters, car);
+    if (doubt.field == "rod") {
+        if (doubt.unsaid)
+            return fill(doubt.value == "ahead-of-axle"
+                            ? W("{0}: by what turning it did, it runs ahead of the axle.")
+                            : W("{0}: by what turning it did, it runs behind the axle."),
+                        {what});
+        return fill(doubt.value == "ahead-of-axle"
+                        ? W("{0}: the card says behind the axle; what turning it did says ahead of it.")
+                        : W("{0}: the card says ahead of the axle; what turning it did says behind it."),
+                    {what});
+    }
+    return fill(doubt.value == "true"
+                    ? W("{0}: a turn does twice what one thread would: left- and right-hand thread, it seems.")
+                    : W("{0}: a turn does half of what two threads would: one thread, it seems."),
+                {what});
+}
+
+std::string moved_along(const MovedAlong& m, const Show& how) {
+    const char* angle = m.measure == Measure::toe      ? W("toe")
+                        : m.measure == Measure::camber ? W("camber")
+                                                       : W("caster");
+    return fill(m.by.deg() > 0 ? W("{0}: {1} moves along by {2} more, though nothing is asked of it.")
+                               : W("{0}: {1} moves along by {2} less, though nothing is asked of it."),
+                {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by), how)});
+}
+
+std::string look(const Look& l, const CarCard& car) {
+    const std::string what = adjuster(car, l.adjuster);
+    if (l.field == "bolt")
+        return fill(W("{0}: look which of the two bolts at the strut is the one that moves, the upper or the "
+                      "lower. They work opposite ways."),
+                    {what});
+    if (l.field == "wheel")
+        return fill(W("{0}: look which wheel's knuckle it is fixed to, left or right."), {what});
+    return fill(W("{0}: look under the car whether it runs ahead of the axle or behind it. They work opposite "
+                  "ways."),
+                {what});
+}
+
+std::string as_far_as(const AsFarAs& far) {
+    std::string left;
+    for (const Target& t : far.left) {
+        if (!left.empty()) left += tr(W(", "));
+        left += measure_of(t);
+    }
+    std::string out = fill(W("This is as far as it goes. Not inside for certain: {0}; {1}. That all is inside "
+                             "nevertheless: {2}."),
+                           {left, sentence(far.why), chance(far.truly_inside)});
+    if (far.tool) out += " " + fill(W("A finer tool could call it: {0}."), {tool(far.tool->name)});
+    return out;
+}
+
+std::string why_test_turn() {
+    return tr(W("It is not known which way this works: turn so much, read, and it is. If it went the wrong way, "
+                "it is turned back."));
 }
 
 namespace {

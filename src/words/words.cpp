@@ -198,6 +198,27 @@ const char* source_text(Code code) {
             return W("it can't be had beside the rest, and is left for it");
         case Code::plan_unknown_angle:
             return W("{0} has not been measured");
+        case Code::plan_sides_alike:
+            return W("a total is set on both sides alike, and {0} may not be touched");
+        case Code::plan_nothing_gained:
+            return W("what there is to turn does not bring it nearer");
+        case Code::plan_same_again:
+            return W("the same turn was made already, and did not bring it in");
+        case Code::plan_too_coarse_to_call:
+            return W("it lies too near an edge for these readings, and neither turning nor reading on tells");
+        case Code::again_large_turn:
+            return W("more than four turns of {0} is more than is usual: first read its spots again");
+        case Code::again_thread:
+            return W("more than four turns of {0}: first measure the thread that shows, so that enough of it "
+                     "stays engaged");
+        case Code::again_large_angle:
+            return W("more than 2° at once is more than is usual: first read its spots again");
+        case Code::again_unchecked:
+            return W("inside, but it hangs on readings that nothing checks: read them a second time");
+        case Code::again_contradicts:
+            return W("readings contradict each other: read these again before anything is turned");
+        case Code::again_doubted:
+            return W("the last turn did not do what is written: read these again");
         case Code::job_missing:
             return W("“{0}” is missing");
         case Code::job_wrong_type:

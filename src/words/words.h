@@ -69,6 +69,15 @@ std::string turn_line(const CarCard& car, const PlannedTurn& turn, const Show& h
 
 /// "Left tie rod: should have toed in 0°29', and toed out 0°28'. It would fit if it was turned the other
 /// way."
+/// What the card says and seems not to be so, or does not say and seems to be so.
+std::string card_doubt(const CardDoubt& doubt, const CarCard& car);
+/// What an untargeted angle does all the same.
+std::string moved_along(const MovedAlong& m, const Show& how = {});
+/// What to look at under the car.
+std::string look(const Look& look, const CarCard& car);
+/// Where it ends short, and why; what would settle it.
+std::string as_far_as(const AsFarAs& far);
+std::string why_test_turn();
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how = {});
 
 /// "Left front camber: the shims do not reach so far. The nearest is -1°12' ±0°06'. For it, left front caster

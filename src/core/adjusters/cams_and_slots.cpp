@@ -9,9 +9,54 @@
 namespace fairchalk::adjusters {
 namespace {
 
+bool at_strut(const Device& d) {
+    return d.bolt.starts_with("strut");
+}
+bool at_arm(const Device& d) {
+    return !at_strut(d);
+}
+
+// One bolt of the two between strut and upright is moved: the upright turns about the other. Computed
+// exactly; which bolt, and how far apart they are, decides nearly all of it.
+constexpr double usual_bolts_apart = 60.0, bolts_apart_sigma = 10.0;  // mm
+constexpr double lower_bolt_over_joint = 185.0;                       // mm, give or take 35
+constexpr double by_bolt_height = 0.07;  // share of the effect that those 35 mm are worth
+
+CornerMove lean_on_strut(const Device& d, double outward) {
+    const double apart = d.bolt_spacing.value_or(Length::from_mm(usual_bolts_apart)).mm();
+    const bool lower = d.bolt == "strut-lower";
+    CornerMove m;
+    m.lean_on_strut = std::atan(outward / apart) * (lower ? -1.0 : 1.0);
+    m.lean_about = lower_bolt_over_joint + (lower ? apart : 0.0);
+    return m;
+}
+
+/// A spacing nobody measured, and a height that nobody asks for, beside what the corners' scatter is worth.
+void widen_for_strut(const Device& d, ResponsePrior& p) {
+    const auto along = [&](double share) {
+        const Eigen::VectorXd u = p.mean * share;
+        p.covariance += u * u.transpose();
+    };
+    along(by_bolt_height);
+    if (!d.bolt_spacing) along(bolts_apart_sigma / usual_bolts_apart);
+}
+
+std::vector<DeviceField> strut_bolt_fields(std::vector<std::string_view> others) {
+    std::vector<std::string_view> words = {"strut-upper", "strut-lower", "strut"};
+    words.insert(words.end(), others.begin(), others.end());
+    return {{"bolt",
+             DeviceField::Word{&Device::bolt, words, {W("the upper bolt"), W("the lower bolt")}},
+             W("which bolt of the two at the strut"),
+             "",
+             at_strut},
+            {"bolt_spacing", DeviceField::Long{&Device::bolt_spacing}, W("bolt to bolt"), "60 mm", at_strut}};
+}
+
 DeviceField height_field() {
-    return length_field("joint_height", &Device::joint_height, W("its height over the lower joint"),
-                        "640 mm");
+    DeviceField f = length_field("joint_height", &Device::joint_height,
+                                 W("its height over the lower joint"), "640 mm");
+    f.when = at_arm;
+    return f;
 }
 std::vector<DeviceField> ends_of_slot() {
     return {{"least", DeviceField::End{false}, W("it still goes the other way"), "-6 mm"},
@@ -25,16 +70,26 @@ class Cam : public AdjusterKind {
 
     std::string_view name() const override { return "cam"; }
     std::vector<DeviceField> fields() const override {
-        return {arm_field(),
-                {"bolt", DeviceField::Word{&Device::bolt, {"front", "rear", "both", "strut"}}},
-                length_field("eccentricity", &Device::eccentricity, W("off its middle"), "5 mm"),
-                {"at", DeviceField::Degrees{&Device::at_deg, end}, W("it stands, from the middle, outward +"),
-                 "0 deg"},
-                {"step", DeviceField::Step{}, W("a mark or click"), "15 deg"},
-                length_field("joint_height", &Device::joint_height, nullptr, ""),
-                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+        DeviceField arm = arm_field(), side = side_field(W("the arm that it sets lies"));
+        arm.when = [](const Device& d) { return at_arm(d) && d.angle != "toe"; };
+        side.when = [](const Device& d) { return d.angle == "toe"; };
+        std::vector<DeviceField> out = {
+            arm,
+            side,
+            length_field("eccentricity", &Device::eccentricity, W("off its middle"), "5 mm"),
+            {"at", DeviceField::Degrees{&Device::at_deg, end}, W("it stands, from the middle, outward +"),
+             "0 deg"},
+            {"step", DeviceField::Step{}, W("a mark or click"), "15 deg"},
+            length_field("joint_height", &Device::joint_height, nullptr, "")};
+        for (DeviceField& f : strut_bolt_fields({"front", "rear", "both"})) out.push_back(f);
+        return out;
     }
-    std::vector<CardChoice> on_card(bool) const override {
+    std::vector<CardChoice> on_card(bool strut) const override {
+        if (strut)
+            return {{"cams", W("cams"), "toe", "both", {{"angle", "toe"}, {"bolt", "both"}}},
+                    {"strut-bolt", W("an eccentric bolt at the strut"), "camber", "", {{"bolt", "strut"}}},
+                    {"cams", W("cams"), "", "front", {{"bolt", "front"}}},
+                    {"cams", W("cams"), "", "rear", {{"bolt", "rear"}}}};
         return {{"cams", W("cams"), "toe", "both", {{"angle", "toe"}, {"bolt", "both"}}},
                 {"cams", W("cams"), "", "front", {{"bolt", "front"}}},
                 {"cams", W("cams"), "", "rear", {{"bolt", "rear"}}}};
@@ -49,7 +104,11 @@ class Cam : public AdjusterKind {
     }
     std::vector<const char*> which(const Device& d) const override {
         std::vector<const char*> out;
-        if (!d.bolt.empty() && d.bolt != "strut")
+        if (d.bolt == "strut-upper") return {W("upper strut bolt, {0}")};
+        if (d.bolt == "strut-lower") return {W("lower strut bolt, {0}")};
+        if (at_strut(d)) return {W("strut bolt, {0}")};
+        if (d.angle == "toe") return {W("toe {0}")};
+        if (!d.bolt.empty())
             out.push_back(d.bolt == "rear"   ? W("rear {0}")
                           : d.bolt == "both" ? W("both {0}s")
                                              : W("front {0}"));
@@ -76,9 +135,16 @@ class Cam : public AdjusterKind {
         return s;
     }
     std::vector<Handle> handles(const Device& d) const override {
+        const Handle plain = handle(d, "", HandleUnit::degree, "out", "in", 5.0, end);
         Handle h =
-            with_words(handle(d, "", HandleUnit::degree, "out", "in", 5.0, end),
-                       W("turn it {0} so that the arm goes out"), W("turn it {0} so that the arm comes in"));
+            !at_strut(d)
+                ? with_words(plain, W("turn it {0} so that the arm goes out"),
+                             W("turn it {0} so that the arm comes in"))
+            : d.bolt == "strut-lower"
+                ? with_words(plain, W("turn it {0} so that the bottom of the wheel goes out, the top in"),
+                             W("turn it {0} so that the bottom of the wheel comes in, the top out"))
+                : with_words(plain, W("turn it {0} so that the top of the wheel goes out"),
+                             W("turn it {0} so that the top of the wheel comes in"));
         if (!d.least) h.least = -end - d.at_deg;
         if (!d.most) h.most = end - d.at_deg;
         return {h};
@@ -94,7 +160,7 @@ class Cam : public AdjusterKind {
         const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * one_degree;
         // A cam that sets toe is at the inner end of the link that steers or holds the wheel.
         if (d.angle == "toe") return moved(Hardpoint::rod_inner, 0, mm);
-        if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
+        if (at_strut(d)) return lean_on_strut(d, mm);
         const Hardpoint front = d.upper_arm ? Hardpoint::uca_front : Hardpoint::lca_front,
                         rear = d.upper_arm ? Hardpoint::uca_rear : Hardpoint::lca_rear;
         CornerMove m = moved(d.bolt == "rear" ? rear : front, 0, mm);
@@ -103,7 +169,18 @@ class Cam : public AdjusterKind {
     }
     int serves(const Device& d) const override {
         if (d.angle == "toe") return serves_toe;
-        return d.bolt == "strut" || d.bolt == "both" ? serves_camber : serves_camber | serves_caster;
+        return at_strut(d) || d.bolt == "both" ? serves_camber : serves_camber | serves_caster;
+    }
+    ResponsePrior prior(const Device& d, const CarCard& car) const override {
+        ResponsePrior p = AdjusterKind::prior(d, car);
+        if (at_strut(d)) widen_for_strut(d, p);
+        return p;
+    }
+    bool sided(const Device& d) const override { return d.angle == "toe"; }
+    std::optional<Unsaid> unsaid(const Device& d) const override {
+        if (d.angle == "toe" && d.rod == RodSide::unknown) return Unsaid{"rod", false};
+        if (d.bolt == "strut") return Unsaid{"bolt", false};
+        return std::nullopt;
     }
     bool wants_jacking() const override { return false; }
     bool keeps_included_angle() const override { return false; }
@@ -163,8 +240,7 @@ class UpperJointSlot : public AdjusterKind {
     std::vector<DeviceField> fields() const override {
         std::vector<DeviceField> out = ends_of_slot();
         out.insert(out.begin(), height_field());
-        out.push_back({"bolt", DeviceField::Word{&Device::bolt, {"strut"}}});
-        out.push_back(length_field("bolt_spacing", &Device::bolt_spacing, nullptr, ""));
+        for (DeviceField& f : strut_bolt_fields({})) out.push_back(f);
         return out;
     }
     std::vector<CardChoice> on_card(bool strut) const override {
@@ -192,14 +268,31 @@ class UpperJointSlot : public AdjusterKind {
         return s;
     }
     std::vector<Handle> handles(const Device& d) const override {
-        return {with_words(handle(d, "", HandleUnit::mm, "out", "in", 0.5, 8.0),
-                           W("{0} outward along the slot"), W("{0} inward along the slot"))};
+        const Handle plain = handle(d, "", HandleUnit::mm, "out", "in", 0.5, at_strut(d) ? 5.0 : 8.0);
+        if (at_strut(d))
+            return {with_words(plain, W("the upright {0} outward at this bolt"),
+                               W("the upright {0} inward at this bolt"))};
+        return {with_words(plain, W("{0} outward along the slot"), W("{0} inward along the slot"))};
     }
     CornerMove move(const Device& d, int, double mm) const override {
-        if (d.bolt == "strut") return moved(Hardpoint::strut_low, 0, -mm);
+        if (at_strut(d)) return lean_on_strut(d, mm);
         return longer({Link::uca_front, Link::uca_rear}, mm);
     }
     int serves(const Device&) const override { return serves_camber; }
+    ResponsePrior prior(const Device& d, const CarCard& car) const override {
+        ResponsePrior p = AdjusterKind::prior(d, car);
+        if (at_strut(d)) widen_for_strut(d, p);
+        return p;
+    }
+    std::optional<Unsaid> unsaid(const Device& d) const override {
+        if (d.bolt == "strut") return Unsaid{"bolt", false};
+        return std::nullopt;
+    }
+    std::vector<const char*> which(const Device& d) const override {
+        if (d.bolt == "strut-upper") return {W("upper strut bolt, {0}")};
+        if (d.bolt == "strut-lower") return {W("lower strut bolt, {0}")};
+        return {};
+    }
     bool keeps_included_angle() const override { return false; }
 };
 

@@ -58,6 +58,10 @@ DeviceField double_ended_field() {
             W("threads")};
 }
 
+DeviceField side_field(const char* asks) {
+    return {"rod", DeviceField::SideOfAxle{&Device::rod}, asks};
+}
+
 DeviceField arm_field() {
     return {"arm",
             DeviceField::Flag{&Device::upper_arm, "lower", "upper", W("the lower arm"), W("the upper arm")},

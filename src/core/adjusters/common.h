@@ -32,6 +32,8 @@ DeviceField length_field(const char* key, std::optional<Length> Device::*in, con
 DeviceField pitch_field();
 DeviceField thread_field();
 DeviceField double_ended_field();
+/// Where its link runs: ahead of the axle or behind.
+DeviceField side_field(const char* asks);
 /// Of the upper or of the lower arm.
 DeviceField arm_field();
 

@@ -12,11 +12,7 @@ namespace {
 class SteeringTube : public AdjusterKind {
   public:
     std::vector<DeviceField> fields() const override {
-        return {{"rod",
-                 DeviceField::Flag{&Device::ahead_of_axle, "behind-axle", "ahead-of-axle",
-                                   W("behind the axle"), W("ahead of the axle")},
-                 W("it runs")},
-                pitch_field(),
+        return {side_field(W("it runs")), pitch_field(),
                 double_ended_field(),
                 thread_field(),
                 length_field("arm", &Device::arm, W("steering arm"), "150 mm"),
@@ -34,6 +30,11 @@ class SteeringTube : public AdjusterKind {
     }
     bool wants_jacking() const override { return false; }
     bool across() const override { return true; }
+    std::optional<Unsaid> unsaid(const Device& d) const override {
+        if (d.rod == RodSide::unknown) return Unsaid{"rod", true};
+        return std::nullopt;
+    }
+    bool sided(const Device&) const override { return true; }
 
   protected:
     /// What a turn does to its own wheel and to the other, as shares of what it does to a steering arm: its
@@ -47,7 +48,7 @@ class SteeringTube : public AdjusterKind {
         const Eigen::Vector2d shares = left ? Eigen::Vector2d(own, other) : Eigen::Vector2d(other, own);
         ResponsePrior p;
         p.effects = {{0, Wheel::front_left, 0}, {0, Wheel::front_right, 0}};
-        p.mean = shares * (d.ahead_of_axle ? -per : per);
+        p.mean = shares * (d.rod == RodSide::ahead_of_axle ? -per : per);
         // Both arms are alike: what one does more, the other does.
         const Eigen::Vector2d u = shares * (per * sigma / arm);
         p.covariance = u * u.transpose();
@@ -89,6 +90,10 @@ class DragLink : public SteeringTube {
         return by_arm(d, 1.0, takes_along());
     }
     int serves(const Device&) const override { return 0; }
+    std::optional<Unsaid> unsaid(const Device& d) const override {
+        if (!d.wheel) return Unsaid{"wheel", true};
+        return SteeringTube::unsaid(d);
+    }
     // Taken to be on the driver's arm.
     Side usual_side() const override { return Side::left; }
     // The tube's end on its wheel's arm goes out by as much as the link got longer, and pulls the other in.

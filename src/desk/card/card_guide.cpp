@@ -167,7 +167,7 @@ void CardGuide::addDeviceItems(Group& g, const Device& d) const {
     const AdjusterKind& kind = *adjuster_kind(d.kind);
     const QString what = q(words::device_noun(d));
     for (const DeviceField& f : kind.fields()) {
-        if (!f.asks) continue;
+        if (!f.asks || (f.when && !f.when(d))) continue;
         Item i;
         i.device = d.id;
         i.id = q(d.id) + QLatin1Char(':') + QString::fromLatin1(f.key);
@@ -179,6 +179,13 @@ void CardGuide::addDeviceItems(Group& g, const Device& d) const {
             i.type = Type::choice;
             i.choices = {{std::string(flag->unset), q(words::fill(flag->says_unset, {}))},
                          {std::string(flag->set), q(words::fill(flag->says_set, {}))}};
+        } else if (const auto* word = std::get_if<DeviceField::Word>(&f.what)) {
+            i.type = Type::choice;
+            for (std::size_t k = 0; k < word->says.size(); ++k)
+                i.choices.emplace_back(std::string(word->words[k]), q(words::fill(word->says[k], {})));
+        } else if (std::holds_alternative<DeviceField::SideOfAxle>(f.what)) {
+            i.type = Type::choice;
+            i.choices = {{"behind-axle", tr("behind the axle")}, {"ahead-of-axle", tr("ahead of the axle")}};
         } else if (std::holds_alternative<DeviceField::Hand>(f.what)) {
             i.type = Type::choice;
             i.choices = {{"right", tr("right-hand")}, {"left", tr("left-hand")}};

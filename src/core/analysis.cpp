@@ -1,0 +1,185 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/analysis.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "core/procedure.h"
+#include "core/rig.h"
+
+namespace fairchalk {
+namespace {
+
+/// Less than that of a reading is checked by the others: nothing is.
+constexpr double unchecked_below = 0.05;
+/// People's slips, and what of the band they must not move unseen.
+constexpr double slip_mm = 10.0, slip_deg = 1.0, share_of_band = 0.25;
+
+bool cancelled(const Question& q) {
+    return q.cancel && q.cancel->load();
+}
+
+/// Spots of readings that may be wrong and were read once in this round, where readings contradict.
+std::vector<Spot> suspects_to_read(const Job& job, const Estimate& e) {
+    std::vector<Spot> out;
+    if (!e.alarm || e.round < 0) return out;
+    const std::vector<Spot> walk = round_walk(job, e.round, true);
+    for (const Check& c : e.checks) {
+        if (!c.suspect) continue;
+        const Spot& spot = std::get<Reading>((*job.log)[c.entry].what).spot;
+        if (std::find(walk.begin(), walk.end(), spot) == walk.end() ||
+            readings_at(job, e.round, spot).size() > 1 ||
+            std::find(out.begin(), out.end(), spot) != out.end())
+            continue;
+        out.push_back(spot);
+    }
+    return out;
+}
+
+/// Spots of the wheels that a doubted pass is about, as long as they were read once since.
+std::vector<Spot> doubted_to_read(const Job& job, const Estimate& e, const TurnDoubt& doubt) {
+    std::vector<Spot> out;
+    const std::vector<Wheel> here{doubt.wheel}, none;
+    for (const Spot& s : spoiled_spots_of(job, e.round, doubt.angle == 0 ? here : none,
+                                          doubt.angle == 0 ? none : here))
+        if (readings_at(job, e.round, s).size() < 2) out.push_back(s);
+    return out;
+}
+
+void ask_again(Plan& plan, std::vector<Spot> spots, Message why) {
+    plan.turns.clear();
+    plan.along.clear();
+    plan.spoils.clear();
+    plan.remeasure.clear();
+    plan.as_far_as.reset();
+    plan.next = NextStep::read;
+    plan.again = ReadAgain{std::move(spots), std::move(why)};
+}
+
+/// What the next reading should be.
+std::vector<Spot> to_read(const Job& job, const Analysis& a) {
+    if (a.plan.again) return a.plan.again->spots;
+    if (a.now.round < 0) return {};
+    std::optional<Verdict> worst;
+    for (const Verdict& v : a.plan.before)
+        if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = v;
+    for (const Verdict& v : a.plan.before)
+        if (!worst && v.call == Call::unknown && v.target.has_tolerance) worst = v;
+    if (!worst) return {};
+    const auto next = best_next_reading(job, a.now, worst->target);
+    return next ? std::vector<Spot>{next->spot} : std::vector<Spot>{};
+}
+
+}  // namespace
+
+std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdict& verdict) {
+    std::vector<Spot> out;
+    if (!e.posterior || e.round < 0 || !verdict.angle.known) return out;
+    const Posterior& p = *e.posterior;
+    const Eigen::VectorXd g = p.gradient_of(verdict.target), by = p.covariance * g;
+    const std::vector<Spot> walk = round_walk(job, e.round, true);
+    const double most = share_of_band * verdict.target.half_band().rad();
+    for (std::size_t i = 0; i < e.checks.size(); ++i) {
+        const Check& c = e.checks[i];
+        if (c.redundancy >= unchecked_below) continue;
+        const Reading& r = std::get<Reading>((*job.log)[c.entry].what);
+        if (std::find(walk.begin(), walk.end(), r.spot) == walk.end() ||
+            std::find(out.begin(), out.end(), r.spot) != out.end())
+            continue;
+        // Read again in this round, and still nothing checks it: once more would not either.
+        if (readings_at(job, e.round, r.spot).size() > 1) continue;
+        const auto row = row_of(e, r);
+        if (!row) continue;
+        const double sigma = p.sigmas[static_cast<Eigen::Index>(i)];
+        const double slip = r.value.kind == QuantityKind::length ? slip_mm * 1e-3 : slip_deg * one_degree;
+        if (std::abs(by.dot(*row)) / (sigma * sigma) * slip > most) out.push_back(r.spot);
+    }
+    return out;
+}
+
+Analysis analyse(const Job& job, const Question& question) {
+    Analysis a;
+    a.belief = believe(job);
+    a.job = believed(job, a.belief, a.log);
+    if (cancelled(question)) return a;
+    EstimateOptions options;
+    options.as_of_now = true;
+    options.cancel = question.cancel;
+    options.explain = question.explain;
+    options.doubted_turns = a.belief.freed;
+    a.now = estimate(a.job, options);
+    a.verdicts = verdicts(a.job, a.now);
+    if (question.settling)
+        for (const Verdict& v : a.verdicts) {
+            if (cancelled(question)) return a;
+            a.settling.push_back(v.call == Call::too_close ? what_settles(a.job, a.now, v) : std::nullopt);
+        }
+    Job planned = a.job;
+    if (question.targets) planned.targets = *question.targets;
+    if (question.match) planned.targets = matching_other_side(planned, a.now, *question.match);
+    PlanOptions choices = question.options;
+    choices.probing = choices.probing || a.belief.probing;
+    a.plan = plan_turns(planned, a.now, choices);
+    if (a.now.round < 0) return a;
+
+    const bool waits = turned_since_reading(a.job);
+    const bool acts = a.plan.next == NextStep::turn || a.plan.next == NextStep::done ||
+                      a.plan.next == NextStep::as_far_as;
+    if (acts && !waits) {
+        if (auto spots = suspects_to_read(a.job, a.now); !spots.empty()) {
+            ask_again(a.plan, std::move(spots), {Code::again_contradicts, {}});
+        } else if (a.belief.look && a.plan.next != NextStep::done) {
+            a.plan.turns.clear();
+            a.plan.as_far_as.reset();
+            a.plan.look = Look{a.belief.look->adjusters.front(), a.belief.look->field};
+            a.plan.next = NextStep::look;
+        } else if (const TurnDoubt* d = a.belief.last(); d && !d->in_force) {
+            if (auto again = doubted_to_read(a.job, a.now, *d); !again.empty())
+                ask_again(a.plan, std::move(again), {Code::again_doubted, {d->adjuster}});
+        }
+    }
+    if (a.plan.next == NextStep::done && !waits) {
+        std::vector<Spot> spots;
+        std::string what;
+        for (const Verdict& v : a.plan.before) {
+            if (v.call != Call::inside) continue;
+            for (const Spot& s : unchecked_spots(a.job, a.now, v)) {
+                if (what.empty()) what = v.target.name();
+                if (std::find(spots.begin(), spots.end(), s) == spots.end()) spots.push_back(s);
+            }
+        }
+        if (!spots.empty()) ask_again(a.plan, std::move(spots), {Code::again_unchecked, {what}});
+    }
+    a.read = to_read(planned, a);
+    return a;
+}
+
+Estimate estimate_believed(const Job& job) {
+    const Belief belief = believe(job);
+    std::shared_ptr<const std::vector<Entry>> log;
+    const Job then = believed(job, belief, log);
+    EstimateOptions options;
+    options.as_of_now = true;
+    options.explain = false;
+    options.doubted_turns = belief.freed;
+    return estimate(then, options);
+}
+
+std::vector<Turn> turns_as_written(const Plan& plan) {
+    std::vector<Turn> out;
+    for (const PlannedTurn& t : plan.turns)
+        out.push_back(Turn{t.adjuster, t.turns, true, true, t.second, t.kind});
+    return out;
+}
+
+std::vector<Entry> entries_after_turn(const Job& job, std::vector<Turn> turns) {
+    std::vector<Entry> out;
+    for (Turn& t : turns) out.push_back(Entry{{}, {}, {}, {}, {}, std::move(t)});
+    // Still turning within one visit under the car: the round that waits to be read serves both.
+    if (!job.rounds.empty() && job.rounds.back().last_angle(*job.log))
+        out.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});
+    return out;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <atomic>
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "core/plan.h"
+#include "core/turn_doubt.h"
+
+namespace fairchalk {
+
+// The one analysis: what is believed of a job's turns and card, the estimate, verdicts, what to read next, what
+// to turn, what is spoiled by it and what must be read again. The window, the program, the debrief and the
+// proving ground ask it and nothing beneath it: what is proven is what is advised.
+
+/// What the analysis is asked for.
+struct Question {
+    PlanOptions options;
+    std::optional<Wheel> match;                  ///< a plan that makes this wheel as the other side is
+    std::optional<std::vector<Target>> targets;  ///< a plan for these instead of the job's own
+    bool settling = true;                        ///< work out what would settle each verdict
+    bool explain = true;                         ///< and which spots are missing for what is unknown
+    const std::atomic<bool>* cancel = nullptr;
+};
+
+struct Analysis {
+    Belief belief;
+    Job job;  ///< as it is believed to have gone (turn_doubt.h); its log is the caller's, or `log`
+    std::shared_ptr<const std::vector<Entry>> log;
+    Estimate now;  ///< as the car stands, what was turned since included
+    std::vector<Verdict> verdicts;
+    std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
+    Plan plan;
+    /// What to read next, the best first: while the plan says `read`; else what would settle the worst
+    /// verdict. Empty where nothing that can be read would help.
+    std::vector<Spot> read;
+};
+
+/// Never fails: what can't be known says why. `job`'s log must outlive the answer.
+Analysis analyse(const Job& job, const Question& question = {});
+
+/// The estimate of a job as it was left: what was done after the last reading included.
+Estimate estimate_believed(const Job& job);
+
+/// Readings that an inside hangs on and nothing checks: spots to be read a second time before it is said. A
+/// slip of 10 mm or one degree there moves the angle by more than a quarter of its band.
+std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdict& verdict);
+
+/// What "turned as written" appends: the turns of a plan, and a round to be read where the last one has
+/// readings.
+std::vector<Entry> entries_after_turn(const Job& job, std::vector<Turn> turns);
+/// The turns of a plan as they go into the log.
+std::vector<Turn> turns_as_written(const Plan& plan);
+
+}  // namespace fairchalk

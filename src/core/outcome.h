@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <span>
+#include <utility>
+#include <vector>
+
+#include <Eigen/Core>
+
+#include "core/lever.h"
+#include "core/verdict.h"
+
+namespace fairchalk {
+
+// What turns would make of a car as it is known: angles with their sigmas, verdicts, chances.
+
+/// Of the front wheels from the thrust line: (toe_FR - toe_FL)/2 - thrust.
+Eigen::VectorXd steering_gradient(const Posterior& p);
+/// Of the rear axle: (toe_RR - toe_RL)/2.
+Eigen::VectorXd thrust_gradient(const Posterior& p);
+/// Of one angle of a wheel (`Effect::angle`), its unknown being `Posterior::state`; zero where it has none.
+Eigen::VectorXd angle_gradient(const Posterior& p, Wheel w, int angle);
+
+/// The state of things after turns: mean, and how each angle's error depends on what is uncertain. Radians.
+struct After {
+    const Posterior& p;
+    std::vector<Lever> levers;
+    std::vector<double> turns;  ///< by lever
+
+    bool turned(std::size_t lever) const { return turns[lever] != 0.0; }
+    /// An adjuster is locked once, whatever of it was turned.
+    std::span<const std::pair<int, int>> locks(std::size_t lever) const;
+    double mean(const Eigen::VectorXd& g) const;
+    /// By how much the turns move it.
+    double change(const Eigen::VectorXd& g) const { return mean(g) - g.dot(p.x); }
+    double covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const;
+    /// Of several at once, in their order.
+    Eigen::MatrixXd covariance(const std::vector<Eigen::VectorXd>& gs) const;
+    KnownAngle angle(const Eigen::VectorXd& g) const;
+
+  private:
+    Eigen::VectorXd with_responses(const Eigen::VectorXd& g) const;
+    double settled_covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const;
+};
+
+/// What turning is expected to do.
+struct Expected {
+    std::vector<Verdict> verdicts;
+    KnownAngle steering;
+    double probability = 0.0;  ///< that all are truly inside
+    double ends = 0.0;         ///< and can be called so
+};
+Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known);
+
+}  // namespace fairchalk
