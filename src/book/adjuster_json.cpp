@@ -345,6 +345,7 @@ Turn turn_from(const Node& n, const CarCard& car) {
     if (car.place_of(t.adjuster) < 0)
         wrong(n["adjuster"].place(), {Code::job_no_such_adjuster, {t.adjuster.substr(0, 60)}});
     if (n.has("as_written")) t.as_written = n["as_written"].yes_no();
+    if (n.has("test")) t.test = n["test"].yes_no();
     const Node amount = n["amount"];
     if (const Device* device = car.device(t.adjuster)) {
         if (const AdjusterKind* kind = adjuster_kind(device->kind)) {
@@ -416,6 +417,7 @@ Json taught_json(const Adjuster& a, const Json& card) {
 void turn_json(const Turn& t, Json& j) {
     j["adjuster"] = t.adjuster;
     if (t.as_written) j["as_written"] = true;
+    if (t.test) j["test"] = true;
     const AdjusterKind* kind = adjuster_kind(t.kind);
     if (!kind) {
         j["amount"] = write_exact_turns(std::abs(t.turns));

@@ -184,6 +184,21 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         ->check(CLI::Range(0.0, 0.2));
     bench->footer("Example: fairchalk-cli practice bench --cars 200 --seed 7 --tool vernier");
 
+    practice::MatrixOptions matrix;
+    std::string cells = "all";
+    bool notes = false;
+    auto* prove = practice->add_subcommand(
+        "prove", "Whole jobs in every cell of what the window offers, and what may never happen, counted");
+    prove->add_option("--cells", cells, "all, or quick: one cell in three")
+        ->check(CLI::IsMember({"all", "quick"}));
+    prove->add_option("--cars", matrix.cars, "how many cars in each; 100")->check(CLI::Range(1, 100'000));
+    prove->add_option("--seed", matrix.seed, "the same seed, the same cells, cars and readings; 1");
+    prove->add_option("--only", matrix.only, "cells in whose name this stands");
+    prove->add_option("--threads", matrix.threads, "0: one for each core")->check(CLI::Range(0, 64));
+    prove->add_flag("--notes", notes, "each harm in a line of its own, after the tables");
+    prove->footer("Example: fairchalk-cli practice prove --cells quick --cars 3 --seed 1\n"
+                  "Ends with 1 where a harm counter is not zero.");
+
     auto* import = app.add_subcommand("import", "Brings a job file or a CSV of readings in");
     import->add_option("file", path, "a job file (.json) or readings (.csv)")->required();
     import->add_option("--book", target,
@@ -281,6 +296,20 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                 },
                 &stop_asked);
             out << pretty(proving_answer(proving, results, stop_asked));
+        } else if (prove->parsed()) {
+            const Stoppable stoppable;
+            int percent = -1;
+            matrix.quick = cells == "quick";
+            const auto results = practice::prove_cells(
+                matrix,
+                [&](int done, int of) {
+                    if (const int now = static_cast<int>(100LL * done / of) / 5 * 5; now != percent)
+                        err << "\r" << (percent = now) << " %" << (done == of ? "\n" : "") << std::flush;
+                },
+                &stop_asked);
+            out << cells_table(results, notes);
+            for (const practice::CellResult& r : results)
+                if (r.harm.all() > 0) return 1;
         } else if (corner->parsed()) {
             out << pretty(book::corner_answer(book::corner_from(book::parse_json(book::read_file(path)))));
         } else if (import->parsed()) {

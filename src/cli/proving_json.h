@@ -2,6 +2,7 @@
 #pragma once
 
 #include "book/entry_json.h"
+#include "practice/matrix.h"
 #include "practice/proving.h"
 
 namespace fairchalk::cli {
@@ -9,5 +10,8 @@ namespace fairchalk::cli {
 /// What the proving ground found, way by way, with what it was asked.
 book::Json proving_answer(const practice::ProvingOptions& options,
                           const std::vector<practice::WayResult>& results, bool stopped);
+
+/// The table of all cells, Markdown: a row each, harm counters last; then pools and chances given.
+std::string cells_table(const std::vector<practice::CellResult>& results, bool notes);
 
 }  // namespace fairchalk::cli

@@ -169,7 +169,7 @@ Estimate estimate_believed(const Job& job) {
 std::vector<Turn> turns_as_written(const Plan& plan) {
     std::vector<Turn> out;
     for (const PlannedTurn& t : plan.turns)
-        out.push_back(Turn{t.adjuster, t.turns, true, true, t.second, t.kind});
+        out.push_back(Turn{t.adjuster, t.turns, true, true, t.second, t.kind, t.test});
     return out;
 }
 

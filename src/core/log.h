@@ -163,6 +163,7 @@ struct Turn {
     bool understood = true;  ///< false: an amount of a kind of adjuster that this version only keeps
     double second = 0.0;     ///< of a device the amount of its second handle
     std::string kind = {};   ///< of a device; empty for a rod
+    bool test = false;       ///< only to see which way it works
 };
 
 /// Things that happen to a car and spoil what was known of it.

@@ -62,13 +62,15 @@ Eigen::VectorXd After::with_responses(const Eigen::VectorXd& g) const {
         const Lever& l = levers[h];
         for (const Lever::Pull& pull : l.pulls)
             if (g[pull.state] != 0.0) out[pull.response] += g[pull.state] * l.slope(pull, turns[h], p);
-        for (const auto& [state, lock] : locks(h)) out[lock] += g[state];
+        if (scatters)
+            for (const auto& [state, lock] : locks(h)) out[lock] += g[state];
     }
     return out;
 }
 
 /// Variance by state that comes of turning at all, in proportion to `a` and `b`.
 double After::settled_covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const {
+    if (!scatters) return 0.0;
     std::map<int, double> settles;
     for (std::size_t h = 0; h < levers.size(); ++h) {
         if (!turned(h)) continue;
@@ -96,6 +98,10 @@ Eigen::MatrixXd After::covariance(const std::vector<Eigen::VectorXd>& gs) const 
                 settled_covariance(gs[static_cast<std::size_t>(i)], gs[static_cast<std::size_t>(k)]);
     return out;
 }
+Angle After::change_sigma(const Eigen::VectorXd& g) const {
+    const Eigen::VectorXd by = with_responses(g) - g;
+    return Angle::from_rad(std::sqrt(std::max(0.0, by.dot(p.covariance * by) + settled_covariance(g, g))));
+}
 KnownAngle After::angle(const Eigen::VectorXd& g) const {
     KnownAngle k;
     k.known = p.estimable(g);
@@ -105,10 +111,6 @@ KnownAngle After::angle(const Eigen::VectorXd& g) const {
 }
 
 namespace {
-
-/// How far from an edge, in sigmas of what was read before the turn, an angle must lie for some more readings
-/// to call it: found on the proving ground.
-constexpr double clear_of_edge = 0.5;
 
 /// Halton's sequence: the i-th number in base b, reversed about the point.
 double radical_inverse(int i, int base) {
@@ -156,7 +158,8 @@ double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& cov
 
 }  // namespace
 
-Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known) {
+Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known,
+                    const Eigen::MatrixXd& readable) {
     Expected out;
     std::vector<Eigen::VectorXd> gs;
     std::vector<const Verdict*> judged;
@@ -185,14 +188,17 @@ Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool
     }
     const Eigen::MatrixXd covariance = after.covariance(gs);
     out.probability = joint_probability(mean, covariance, lo, hi);
-    // What lies nearer to an edge than it can be read is not called.
+    // Called inside is what will be read so far from both edges as the readings are unsure by then; and what
+    // will be read is less spread than what is.
+    Eigen::MatrixXd read = covariance;
+    if (readable.rows() == n) read -= readable;
     for (Eigen::Index i = 0; i < n; ++i) {
-        const Verdict& v = *judged[static_cast<std::size_t>(i)];
-        const double margin = std::min(clear_of_edge * v.angle.sigma.rad(), 0.45 * (hi[i] - lo[i]));
-        lo[i] += margin;
-        hi[i] -= margin;
+        const double sigma = readable.rows() == n ? std::sqrt(std::max(0.0, readable(i, i))) : 0.0;
+        lo[i] += k95 * sigma;
+        hi[i] -= k95 * sigma;
+        if (lo[i] >= hi[i]) return out;  // these readings can't call it, however often they are taken
     }
-    out.ends = joint_probability(mean, covariance, lo, hi);
+    out.ends = joint_probability(mean, read, lo, hi);
     return out;
 }
 

@@ -26,6 +26,7 @@ struct After {
     const Posterior& p;
     std::vector<Lever> levers;
     std::vector<double> turns;  ///< by lever
+    bool scatters = true;       ///< counts in what settling and locking do, which no plan chooses
 
     bool turned(std::size_t lever) const { return turns[lever] != 0.0; }
     /// An adjuster is locked once, whatever of it was turned.
@@ -33,6 +34,8 @@ struct After {
     double mean(const Eigen::VectorXd& g) const;
     /// By how much the turns move it.
     double change(const Eigen::VectorXd& g) const { return mean(g) - g.dot(p.x); }
+    /// How well that is known: of the responses, locks and settling, whether the angle itself is known or not.
+    Angle change_sigma(const Eigen::VectorXd& g) const;
     double covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const;
     /// Of several at once, in their order.
     Eigen::MatrixXd covariance(const std::vector<Eigen::VectorXd>& gs) const;
@@ -50,6 +53,9 @@ struct Expected {
     double probability = 0.0;  ///< that all are truly inside
     double ends = 0.0;         ///< and can be called so
 };
-Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known);
+/// `readable`: of the targets in `before` that are known and have a tolerance, in order, the covariance that
+/// some more readings of what is read now would leave.
+Expected outcome_of(const After& after, const std::vector<Verdict>& before, bool steering_known,
+                    const Eigen::MatrixXd& readable);
 
 }  // namespace fairchalk

@@ -27,6 +27,8 @@ constexpr double straight_half_band = 0.1 * one_degree, thrust_half_band = 0.05 
 /// What of the lower tiers counts as equal.
 constexpr double equal_steering = 0.06 * one_degree, equal_thrust = 0.03 * one_degree,
                  equal_untouched = 0.05 * one_degree;
+/// In squared misses of half a band.
+constexpr double worth_straight = 0.15;
 /// What is said of an angle without a target, and what a thrust without one is.
 constexpr double worth_saying = 0.1 * one_degree, thrust_worth_saying = 0.25 * one_degree;
 /// What is asked about before it is advised.
@@ -63,6 +65,30 @@ Miss miss_of_target(const Verdict& v, const Posterior& p) {
     return {p.gradient_of(v.target), v.target.aim.rad(), half};
 }
 
+int bit_of(Measure m) {
+    switch (m) {
+        case Measure::camber:
+        case Measure::cross_camber:
+            return serves_camber;
+        case Measure::caster:
+        case Measure::cross_caster:
+            return serves_caster;
+        default:
+            return serves_toe;
+    }
+}
+
+bool reaches(const Lever& l, const Target& t) {
+    if ((l.serves & bit_of(t.measure)) == 0) return false;
+    if (const Axle* a = std::get_if<Axle>(&t.where)) return axle_of(l.wheel) == *a;
+    if (const Wheel* w = std::get_if<Wheel>(&t.where))
+        return l.wheel == *w || (l.kind && l.kind->across() && axle_of(l.wheel) == axle_of(*w));
+    return axle_of(l.wheel) == Axle::rear;  // thrust
+}
+bool reached_by(const Target& t, const std::vector<Lever>& levers) {
+    return std::any_of(levers.begin(), levers.end(), [&](const Lever& l) { return reaches(l, t); });
+}
+
 bool moves_toe(const Lever& l) {
     return l.serves == 0 || (l.serves & serves_toe) != 0;
 }
@@ -89,11 +115,23 @@ bool has_target(const std::vector<Verdict>& about, Wheel w, int angle) {
     });
 }
 
+/// What this job's turns have done so far to what is not known, and is to be as it was found: radians.
+struct MovedSoFar {
+    double steering = 0.0, thrust = 0.0;
+};
+
 Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::vector<Lever>& levers,
-             bool steering_known) {
+             bool steering_known, const MovedSoFar& so_far) {
     Aims out;
-    for (const Verdict& v : about)
-        if (v.angle.known) out.targets.push_back(miss_of_target(v, p));
+    // What nothing here is there for is not brought in by what else these move: it is left where it is.
+    for (const Verdict& v : about) {
+        if (!v.angle.known) continue;
+        Miss m = miss_of_target(v, p);
+        if (reached_by(v.target, levers))
+            out.targets.push_back(std::move(m));
+        else
+            out.untouched.push_back({m.g, m.g.dot(p.x), untouched_band});
+    }
     const auto any = [&](Axle axle) {
         return std::any_of(levers.begin(), levers.end(),
                            [&](const Lever& l) { return axle_of(l.wheel) == axle && moves_toe(l); });
@@ -103,10 +141,16 @@ Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::v
         return axle_of(l.wheel) == Axle::front && moves_toe(l);
     });
     const Eigen::VectorXd steering = steering_gradient(p), thrust = thrust_gradient(p);
-    if (fronts > 1 || (any(Axle::front) && steering_known) || (any(Axle::rear) && fronts > 0))
-        out.steering = Miss{steering, steering_known ? 0.0 : steering.dot(p.x), straight_half_band};
+    // Nor is the rear axle turned for it.
+    const bool alone = fronts == 1 && std::none_of(about.begin(), about.end(), [&](const Verdict& v) {
+        return bit_of(v.target.measure) == serves_toe && v.target.where == std::variant<std::monostate, Axle, Wheel>(Axle::front);
+    });
+    if (fronts > 1 || (alone && steering_known))
+        out.steering = Miss{steering, steering_known ? 0.0 : steering.dot(p.x) - so_far.steering,
+                            straight_half_band};
     if (any(Axle::rear))
-        out.thrust = Miss{thrust, p.estimable(thrust) ? 0.0 : thrust.dot(p.x), thrust_half_band};
+        out.thrust = Miss{thrust, p.estimable(thrust) ? 0.0 : thrust.dot(p.x) - so_far.thrust,
+                          thrust_half_band};
     for (Wheel w : all_wheels)
         for (int angle = 0; angle < 3; ++angle) {
             const Eigen::VectorXd g = angle_gradient(p, w, angle);
@@ -170,10 +214,10 @@ struct Weights {
     double steering = 0.0, thrust = 0.0, untouched = 0.0;
 };
 
-/// Of the responses: a root of their covariance, and what else of the posterior hangs on it.
+/// Of the responses: a root of their covariance.
 struct ResponseRoot {
     std::vector<int> responses;
-    Eigen::MatrixXd root, inverse;  // covariance = root root'; a pseudo-inverse of root
+    Eigen::MatrixXd root;  // covariance = root root'
 
     ResponseRoot(const Posterior& p, const std::vector<Lever>& levers) {
         for (const Lever& l : levers)
@@ -187,11 +231,7 @@ struct ResponseRoot {
                 c(a, b) = p.covariance(responses[static_cast<std::size_t>(a)],
                                        responses[static_cast<std::size_t>(b)]);
         const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(c);
-        const Eigen::VectorXd s = eigen.eigenvalues().cwiseMax(0.0).cwiseSqrt();
-        const double least = s.size() > 0 ? 1e-9 * s.maxCoeff() : 0.0;
-        root = eigen.eigenvectors() * s.asDiagonal();
-        inverse = s.unaryExpr([&](double v) { return v > least ? 1.0 / v : 0.0; }).asDiagonal() *
-                  eigen.eigenvectors().transpose();
+        root = eigen.eigenvectors() * eigen.eigenvalues().cwiseMax(0.0).cwiseSqrt().asDiagonal();
     }
     Eigen::Index place(int response) const {
         return std::find(responses.begin(), responses.end(), response) - responses.begin();
@@ -213,7 +253,8 @@ class Chooser {
             target_rows_.push_back(static_cast<Eigen::Index>(rows.size()));
             rows.push_back(row_of(miss));
             b.push_back((miss.aim - miss.g.dot(p.x)) / miss.half);
-            // What an uncertain response adds to the variance grows with the square of the amount.
+            // What an uncertain response adds to the variance grows with the square of the amount. That the
+            // angle itself may hang on it is left out: turning back to where it was known is no gain.
             Eigen::MatrixXd d = Eigen::MatrixXd::Zero(k, n);
             for (Eigen::Index h = 0; h < n; ++h) {
                 const Lever& l = levers[static_cast<std::size_t>(h)];
@@ -228,15 +269,11 @@ class Chooser {
                 }
             }
             if (d.isZero()) continue;
-            const Eigen::VectorXd by = p.covariance * miss.g;
-            Eigen::VectorXd along(k);
-            for (Eigen::Index r = 0; r < k; ++r) along[r] = by[roots.responses[static_cast<std::size_t>(r)]];
             const Eigen::MatrixXd spread = roots.root.transpose() * d;
-            const Eigen::VectorXd already = roots.inverse * along;
             for (Eigen::Index r = 0; r < k; ++r)
                 if (!spread.row(r).isZero(1e-14)) {
                     rows.push_back(spread.row(r) / miss.half);
-                    b.push_back(-already[r] / miss.half);
+                    b.push_back(0.0);
                 }
         }
         first_rows_.resize(static_cast<Eigen::Index>(rows.size()), n);
@@ -248,23 +285,12 @@ class Chooser {
         for (std::size_t h = 0; h < levers.size(); ++h) {
             const Lever& l = levers[h];
             amounts_.push_back(amounts_of(l, car));
-            // Each turn lets things settle, and is locked.
-            double settles = 0.0;
-            for (const Miss& miss : aims.targets) {
-                double sum = 0.0;
-                for (const Lever::Pull& pull : l.pulls)
-                    sum += std::pow(miss.g[pull.state], 2) * l.settled_variance(pull, 0.0, p);
-                for (const auto& [state, lock] : l.locks)
-                    sum += std::pow(miss.g[state], 2) *
-                           (std::pow(lock_scatter_deg * one_degree, 2) + p.covariance(lock, lock));
-                settles += sum / (miss.half * miss.half);
-            }
             Choices c;
             for (double amount : amounts_.back()) {
                 c.effect.push_back(l.rod ? l.effect(l.pulls.front(), amount, p) : l.travel(amount));
                 const bool jacks = l.kind && l.kind->wants_jacking();
                 c.work.push_back(amount == 0.0 ? 0.0
-                                               : settles + touching + (jacks ? jacking : 0.0) +
+                                               : touching + (jacks ? jacking : 0.0) +
                                                      least_work * std::abs(amount) /
                                                          (l.rod ? 1.0 : 8 * l.handle.step));
             }
@@ -340,7 +366,9 @@ class Chooser {
     static double expected_miss(const After& after, const std::vector<Miss>& targets) {
         double sum = 0.0;
         for (const Miss& m : targets)
-            sum += (std::pow(after.mean(m.g) - m.aim, 2) + after.covariance(m.g, m.g)) / (m.half * m.half);
+            sum += (std::pow(after.mean(m.g) - m.aim, 2) + after.p.variance(m.g) +
+                    std::pow(after.change_sigma(m.g).rad(), 2)) /
+                   (m.half * m.half);
         return sum;
     }
     const std::vector<double>& amounts(std::size_t lever) const { return amounts_[lever]; }
@@ -372,30 +400,6 @@ class Chooser {
     std::vector<StackWanted> stacks_;
     std::vector<std::optional<std::size_t>> stack_of_;
 };
-
-int bit_of(Measure m) {
-    switch (m) {
-        case Measure::camber:
-        case Measure::cross_camber:
-            return serves_camber;
-        case Measure::caster:
-        case Measure::cross_caster:
-            return serves_caster;
-        default:
-            return serves_toe;
-    }
-}
-
-bool reaches(const Lever& l, const Target& t) {
-    if ((l.serves & bit_of(t.measure)) == 0) return false;
-    if (const Axle* a = std::get_if<Axle>(&t.where)) return axle_of(l.wheel) == *a;
-    if (const Wheel* w = std::get_if<Wheel>(&t.where))
-        return l.wheel == *w || (l.kind && l.kind->across() && axle_of(l.wheel) == axle_of(*w));
-    return axle_of(l.wheel) == Axle::rear;  // thrust
-}
-bool reached_by(const Target& t, const std::vector<Lever>& levers) {
-    return std::any_of(levers.begin(), levers.end(), [&](const Lever& l) { return reaches(l, t); });
-}
 
 /// Below this chance to be inside an angle is turned; from there up it is read on where that can tell.
 constexpr double turn_below = 0.35;
@@ -464,6 +468,8 @@ constexpr Weights usual_weights{0.01, 0.003, 0.001};
 /// From hardly any to as much as the targets themselves: which of them the tiers allow is seen afterwards.
 constexpr std::array<Weights, 3> all_weights = {Weights{3e-4, 1e-4, 3e-5}, usual_weights,
                                                 Weights{0.3, 0.1, 0.03}};
+/// Both sides alike, where a rear axle is turned whose thrust nobody knows.
+constexpr Weights alike{0.3, 3.0, 0.03};
 /// That spares what has no target.
 constexpr Weights sparing{0.01, 0.003, 1.0};
 
@@ -484,10 +490,11 @@ double miss_of(const Verdict& v) {
 /// what gives way. Each is planned once more, before all else, and left out.
 std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const std::vector<Lever>& with,
                                 const std::vector<double>& turns, const std::vector<Verdict>& about,
-                                const std::vector<Verdict>& then, bool steering_known) {
+                                const std::vector<Verdict>& then, bool steering_known,
+                                const Eigen::MatrixXd& readable, const MovedSoFar& so_far) {
     const auto planned_for = [&](const std::vector<Verdict>& of, const Verdict* before_all,
                                  std::vector<double>* amounts) {
-        Aims aims = aims_of(of, p, with, steering_known);
+        Aims aims = aims_of(of, p, with, steering_known, so_far);
         if (before_all) {
             Miss m = miss_of_target(*before_all, p);
             m.half /= before_all_else;
@@ -496,7 +503,7 @@ std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const st
         const Chooser chooser(car, p, with, aims);
         const auto t = chooser.best(usual_weights);
         if (amounts) *amounts = t;
-        return outcome_of(After{p, with, t}, then, steering_known).verdicts;
+        return outcome_of(After{p, with, t}, then, steering_known, readable).verdicts;
     };
     std::vector<Unreachable> out;
     for (std::size_t i = 0; i < then.size(); ++i) {
@@ -562,6 +569,17 @@ void spoiled_by(const std::vector<PlannedTurn>& turns, const CarCard& car, std::
 
 }  // namespace
 
+namespace {
+
+Eigen::MatrixXd readable_of(const Job& job, const Estimate& e, const std::vector<Verdict>& before) {
+    std::vector<Target> judged;
+    for (const Verdict& v : before)
+        if (v.angle.known && v.target.has_tolerance) judged.push_back(v.target);
+    return readable_covariance(job, e, judged);
+}
+
+}  // namespace
+
 std::string_view name_of(NextStep n) {
     constexpr std::array<std::string_view, 6> names = {"turn", "read", "done", "test-turn", "look", "as-far-as"};
     return names[static_cast<std::size_t>(n)];
@@ -582,7 +600,8 @@ Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::
             static_cast<std::size_t>(l.place) < amounts.size()
                 ? amounts[static_cast<std::size_t>(l.place)][static_cast<std::size_t>(l.which)]
                 : 0.0);
-    return outcome_of(after, verdicts(job, e), p.estimable(steering_gradient(p)));
+    const std::vector<Verdict> before = verdicts(job, e);
+    return outcome_of(after, before, p.estimable(steering_gradient(p)), readable_of(job, e, before));
 }
 
 std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel wheel) {
@@ -637,8 +656,9 @@ double minutes_of(const Candidate& c) {
     return sum + (jacked ? minutes_a_jacking : 0.0);
 }
 
-/// Of all candidates the one that the tiers prefer.
-const Candidate& chosen_of(const std::vector<Candidate>& all) {
+/// Of all candidates the one that the tiers prefer. `blind`: the first is none, and a rear axle is turned
+/// whose thrust nobody knows: sides alike come before the rest. `free`: no front wheel's own toe has a target.
+const Candidate& chosen_of(const std::vector<Candidate>& all, bool blind, bool free) {
     double least = 1e300, ends = 0.0, inside = 0.0;
     for (const Candidate& c : all) {
         least = std::min(least, c.miss);
@@ -658,8 +678,27 @@ const Candidate& chosen_of(const std::vector<Candidate>& all) {
         keep([&](const Candidate& c) { return c.*what <= best + equal; });
     };
     for (const Candidate& c : all) open.push_back(&c);
-    keep([&](const Candidate& c) { return c.miss <= 1.05 * least + 1e-9; });
-    if (ends > 0.2) keep([&](const Candidate& c) { return c.then.ends >= ends - 0.02; });
+    if (blind) {
+        // Among all that bring the targets nearer, both sides alike.
+        const double none = all.front().miss;
+        keep([&](const Candidate& c) { return c.any() && c.miss <= std::max(0.9 * none, 1.05 * least); });
+        nearest(&Candidate::thrust, 0.5 * equal_thrust);
+        least = 1e300, ends = 0.0;
+        for (const Candidate* c : open) {
+            least = std::min(least, c->miss);
+            ends = std::max(ends, c->then.ends);
+        }
+    }
+    if (getenv("DBG2"))
+        for (const Candidate& c : all) {
+            fprintf(stderr, "  cand miss %.3f ends %.2f prob %.2f st %.3f th %.3f un %.3f min %.1f:", c.miss, c.then.ends, c.then.probability, c.steering * 57.3, c.thrust * 57.3, c.untouched * 57.3, c.minutes);
+            for (std::size_t h = 0; h < c.with.size(); ++h) fprintf(stderr, " %s/%d %.3f", c.with[h].id().c_str(), c.with[h].which, c.turns[h]);
+            fprintf(stderr, "\n");
+        }
+    // A steering wheel far off is worth a little of a total: what large opposite turns may add to it.
+    const double slack = free ? worth_straight : 1e-9;
+    keep([&](const Candidate& c) { return c.miss <= 1.05 * least + slack; });
+    if (ends > 0.2) keep([&](const Candidate& c) { return c.then.ends >= ends - (free ? 0.05 : 0.02); });
     nearest(&Candidate::steering, equal_steering);
     nearest(&Candidate::thrust, equal_thrust);
     nearest(&Candidate::untouched, equal_untouched);
@@ -730,6 +769,17 @@ std::map<std::string, std::array<double, 2>> last_turned(const Job& job) {
     return read ? out : std::map<std::string, std::array<double, 2>>{};
 }
 
+/// All that was turned in this job, by adjuster.
+std::map<std::string, std::array<double, 2>> turned_in_all(const Job& job) {
+    std::map<std::string, std::array<double, 2>> out;
+    for (std::size_t i = 0; i < job.log->size(); ++i)
+        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) {
+            out[t->adjuster][0] += t->turns;
+            out[t->adjuster][1] += t->second;
+        }
+    return out;
+}
+
 /// Finds the plan of one question, step by step.
 class Planner {
   public:
@@ -738,6 +788,20 @@ class Planner {
           car_(with_stacks_now(job, job.rounds[e.round].car)), all_(levers_of(car_, p_)), usable_(all_) {
         std::erase_if(usable_, [&](const Lever& l) { return !allowed(l.id(), l.kind); });
         steering_known_ = p_.estimable(steering_gradient(p_)) && e_.thrust.known;
+        blind_ = !e_.thrust.known && std::any_of(usable_.begin(), usable_.end(), [](const Lever& l) {
+            return axle_of(l.wheel) == Axle::rear && moves_toe(l);
+        });
+        if (const auto amounts = turned_in_all(job); !amounts.empty()) {
+            After after{p_, all_, {}};
+            for (const Lever& l : all_) {
+                const auto it = amounts.find(l.id());
+                after.turns.push_back(it == amounts.end() ? 0.0 : it->second[static_cast<std::size_t>(l.which)]);
+            }
+            // What is not known is to stay as it was found, not as it is now.
+            for (Lever& l : after.levers)
+                if (l.device) l.so_far -= after.turns[static_cast<std::size_t>(&l - after.levers.data())];
+            so_far_ = {after.change(steering_gradient(p_)), after.change(thrust_gradient(p_))};
+        }
     }
     Plan plan();
 
@@ -763,6 +827,7 @@ class Planner {
     std::vector<Lever> active_for(bool close_too) const;
     std::vector<Candidate> candidates(const std::vector<Lever>& with) const;
     Candidate evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const;
+    Candidate whole(Candidate c) const;
     bool helps(const Candidate& c) const;
     bool asked_before(const Candidate& c) const;
     bool put(const Candidate& c);
@@ -777,8 +842,10 @@ class Planner {
     const Posterior& p_;
     CarCard car_;
     std::vector<Lever> all_, usable_;
-    bool steering_known_ = false;
+    bool steering_known_ = false, blind_ = false, free_ = true;
+    MovedSoFar so_far_;
     Plan plan_;
+    Eigen::MatrixXd readable_;  // what more readings would leave of the targets' covariance
     Expected now_;
     std::vector<Verdict> about_;
     bool all_inside_ = true, any_outside_ = false, any_unknown_ = false, likely_out_ = false;
@@ -812,6 +879,8 @@ void Planner::look_at_targets() {
         if (v.target.has_tolerance && v.call != Call::inside && !accepted) all_inside_ = false;
         if (!can && !toe) continue;
         about_.push_back(v);
+        const Wheel* one = std::get_if<Wheel>(&v.target.where);
+        if (v.target.measure == Measure::toe && one && axle_of(*one) == Axle::front) free_ = false;
         if (toe && v.call == Call::unknown && v.target.has_tolerance) any_unknown_ = true;
         if (v.call == Call::outside && can && !accepted) any_outside_ = true;
         if (v.call == Call::too_close && can && !accepted && probability_inside(v.angle, v.target) < turn_below)
@@ -838,8 +907,17 @@ std::vector<Lever> Planner::active_for(bool close_too) const {
                                     [](const Lever& l) { return axle_of(l.wheel) == Axle::front; });
     for (const Lever& l : usable_)
         if (l.serves == 0 && steering_known_ && (fronts || active.empty())) active.push_back(l);
+    // Where the rear axle's line is moved, the front wheels follow it.
+    const bool rear = std::any_of(active.begin(), active.end(), [](const Lever& l) {
+        return axle_of(l.wheel) == Axle::rear && moves_toe(l);
+    });
     std::vector<Lever> holding;
     for (const Lever& l : usable_) {
+        if (rear && steering_known_ && axle_of(l.wheel) == Axle::front && (l.rod || l.serves == 0) &&
+            std::none_of(active.begin(), active.end(), [&](const Lever& a) { return a.id() == l.id(); })) {
+            holding.push_back(l);
+            continue;
+        }
         if (!l.rod) continue;
         const auto same = [&](const Lever& a) { return a.id() == l.id(); };
         const auto leans = [&](const Lever& a) {
@@ -854,8 +932,9 @@ std::vector<Lever> Planner::active_for(bool close_too) const {
 
 Candidate Planner::evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const {
     Candidate c{std::move(with), std::move(turns), {}};
-    const After after{p_, c.with, c.turns};
-    c.then = outcome_of(after, plan_.before, steering_known_);
+    // What settling and locking will do is not for a plan to choose by: only how many are touched.
+    const After after{p_, c.with, c.turns, false};
+    c.then = outcome_of(after, plan_.before, steering_known_, readable_);
     c.miss = Chooser::expected_miss(after, aims.targets);
     const auto off = [&](const Miss& m) { return std::abs(after.mean(m.g) - m.aim); };
     if (aims.steering) c.steering = off(*aims.steering);
@@ -866,7 +945,7 @@ Candidate Planner::evaluated(std::vector<Lever> with, std::vector<double> turns,
 }
 
 std::vector<Candidate> Planner::candidates(const std::vector<Lever>& with) const {
-    const Aims aims = aims_of(about_, p_, with, steering_known_);
+    const Aims aims = aims_of(about_, p_, with, steering_known_, so_far_);
     const Chooser chooser(car_, p_, with, aims);
     std::vector<Candidate> out{evaluated(with, std::vector<double>(with.size(), 0.0), aims)};
     const auto add = [&](const Weights& weights) {
@@ -876,15 +955,24 @@ std::vector<Candidate> Planner::candidates(const std::vector<Lever>& with) const
         if (!there) out.push_back(evaluated(with, std::move(turns), aims));
     };
     for (const Weights& weights : all_weights) add(weights);
+    if (blind_ && aims.thrust) add(alike);
     if (std::any_of(out.begin(), out.end(), [](const Candidate& c) { return c.untouched > worth_saying; }))
         add(sparing);
     return out;
 }
 
+/// The same, with all that turning does.
+Candidate Planner::whole(Candidate c) const {
+    const After after{p_, c.with, c.turns};
+    c.then = outcome_of(after, plan_.before, steering_known_, readable_);
+    c.miss = Chooser::expected_miss(after, aims_of(about_, p_, c.with, steering_known_, so_far_).targets);
+    return c;
+}
+
 /// It brings the targets nearer, makes it likelier that it ends here, or sets the steering wheel straight.
 bool Planner::helps(const Candidate& c) const {
     if (!c.any()) return false;
-    const Aims aims = aims_of(about_, p_, c.with, steering_known_);
+    const Aims aims = aims_of(about_, p_, c.with, steering_known_, so_far_);
     const After still{p_, c.with, std::vector<double>(c.with.size(), 0.0)};
     const double before = Chooser::expected_miss(still, aims.targets);
     if (c.miss <= 0.9 * before || c.then.ends >= now_.ends + 0.02) return true;
@@ -969,12 +1057,23 @@ bool Planner::put(const Candidate& c) {
             const Eigen::VectorXd g = angle_gradient(p_, w, a);
             const auto angle = static_cast<std::size_t>(a);
             constexpr std::array measures = {Measure::toe, Measure::camber, Measure::caster};
-            if (g.isZero() || has_target(plan_.before, w, a)) continue;
-            if (const double by = after.change(g); std::abs(by) > worth_saying)
-                plan_.along.push_back(
-                    {w, measures[angle], Angle::from_rad(by),
-                     Angle::from_rad(std::sqrt(std::max(0.0, after.covariance(g, g) - p_.variance(g))))});
+            if (g.isZero()) continue;
+            const double by = after.change(g);
+            if (by == 0.0) continue;
+            const Angle sigma = after.change_sigma(g);
+            const bool untargeted = !has_target(plan_.before, w, a);
+            plan_.change[static_cast<std::size_t>(index_of(w))][angle] =
+                Plan::Change{Angle::from_rad(by), sigma, untargeted};
+            if (untargeted && std::abs(by) > worth_saying)
+                plan_.along.push_back({w, measures[angle], Angle::from_rad(by), sigma});
         }
+    const auto range = [&](const Eigen::VectorXd& g) {
+        return (p_.estimable(g) ? after.angle(g).sigma : after.change_sigma(g)) * k95;
+    };
+    const Eigen::VectorXd thrust = thrust_gradient(p_), steering = steering_gradient(p_);
+    plan_.thrust_after = Angle::from_rad(after.mean(thrust));
+    plan_.thrust_plus_minus = range(thrust);
+    plan_.steering_plus_minus = range(steering);
     std::vector<Wheel> toe, lean;
     spoiled_by(plan_.turns, car_, toe, lean);
     const auto spoils = [&](Wheel w, const char* angle) {
@@ -991,7 +1090,8 @@ bool Planner::put(const Candidate& c) {
     for (Unreachable& u : plan_.cannot)
         for (const Verdict& v : c.then.verdicts)
             if (v.target.name() == u.target.name()) u.best = v.angle;
-    for (Unreachable& u : missed(p_, car_, c.with, c.turns, about_, c.then.verdicts, steering_known_))
+    for (Unreachable& u : missed(p_, car_, c.with, c.turns, about_, c.then.verdicts, steering_known_,
+                                 readable_, so_far_))
         plan_.cannot.push_back(std::move(u));
     return true;
 }
@@ -1084,7 +1184,8 @@ Plan Planner::plan() {
             std::find(options_.only.begin(), options_.only.end(), v.target.measure) != options_.only.end())
             plan_.before.push_back(v);
     const After still{p_, usable_, std::vector<double>(usable_.size(), 0.0)};
-    now_ = outcome_of(still, plan_.before, steering_known_);
+    readable_ = readable_of(job_, e_, plan_.before);
+    now_ = outcome_of(still, plan_.before, steering_known_, readable_);
     plan_.after = now_.verdicts;
     plan_.steering_before = plan_.steering_after = now_.steering;
     plan_.probability_inside = plan_.truly_inside = now_.probability;
@@ -1112,18 +1213,23 @@ Plan Planner::plan() {
         }
     }
     const std::vector<Lever> active = active_for(false), with_close = active_for(true);
-    const bool steering_off =
-        steering_known_ && !active.empty() && aims_of(about_, p_, active, true).steering &&
-        std::abs(now_.steering.value.rad()) - k95 * now_.steering.sigma.rad() > straight_half_band;
+    // As known; and by what this job's own turns did to it, test turns among them.
+    const double steered = now_.steering.value.rad();
+    const double off = steering_known_
+                           ? std::max(std::abs(steered) - k95 * now_.steering.sigma.rad(),
+                                      std::abs(steered) - std::abs(steered - so_far_.steering))
+                           : std::abs(so_far_.steering);
+    const bool steering_off = off > straight_half_band && !active.empty() && free_ &&
+                              aims_of(about_, p_, active, steering_known_, so_far_).steering;
     if ((any_outside_ || likely_out_ || (steering_off && !any_unknown_)) && !active.empty()) {
         const std::vector<Candidate> all = candidates(active);
-        Candidate chosen = chosen_of(all);
+        Candidate chosen = whole(chosen_of(all, blind_, free_));
         // Under the car already: what lies at an edge is brought in with the rest where that makes it
         // likelier that this pass is the last.
         if (with_close.size() > active.size()) {
             const std::vector<Candidate> more = candidates(with_close);
-            if (const Candidate& c = chosen_of(more); c.then.ends > chosen.then.ends + worth_turning)
-                chosen = c;
+            if (Candidate c = whole(chosen_of(more, blind_, free_)); c.then.ends > chosen.then.ends + worth_turning)
+                chosen = std::move(c);
         }
         if (asked_before(chosen))
             stuck_ = Message{Code::plan_same_again, {}};
@@ -1154,7 +1260,7 @@ Plan Planner::plan() {
     // may be set again.
     if (!all_inside_ && !readable && !with_close.empty() && !stuck_) {
         const std::vector<Candidate> all = candidates(with_close);
-        const Candidate& c = chosen_of(all);
+        const Candidate c = whole(chosen_of(all, blind_, free_));
         double gain = 0.0;
         for (std::size_t i = 0; i < plan_.before.size(); ++i)
             if (const Verdict& v = plan_.before[i]; v.call == Call::too_close && v.target.has_tolerance)

@@ -108,6 +108,15 @@ struct Plan {
     std::vector<Spot> remeasure;  ///< in walking order
     std::vector<Unreachable> cannot;
     std::vector<MovedAlong> along;
+    /// By how much the turns move each wheel's toe, camber and caster, with the sigma of that; nothing where
+    /// nothing moves it.
+    struct Change {
+        Angle by, sigma;
+        bool untargeted = false;
+    };
+    std::array<std::array<std::optional<Change>, 3>, 4> change;
+    /// The rear axle's line of travel and the front wheels from it, with what the turns may do to them (95 %).
+    Angle thrust_after, thrust_plus_minus, steering_plus_minus;
     /// The rear axle's line of travel lies far off and has no target: worth one.
     bool thrust_off = false;
     std::optional<Look> look;

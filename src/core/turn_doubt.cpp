@@ -319,9 +319,9 @@ std::string side_value(bool ahead) {
 
 /// What may be so of the card, as it stands first. `assumed` is it with every unknown side taken as behind.
 std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& turned) {
-    // Adjusters of one axle that are alike are alike.
+    // Adjusters of one axle that are alike are alike: what turning the one shows holds for both.
     std::vector<std::vector<int>> groups;
-    for (int place : turned) {
+    for (int place = 0; place < static_cast<int>(car.adjusters.size()); ++place) {
         const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
         if (!has_side(a)) continue;
         const auto like = std::find_if(groups.begin(), groups.end(), [&](const std::vector<int>& g) {
@@ -335,6 +335,9 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
         else
             groups.push_back({place});
     }
+    std::erase_if(groups, [&](const std::vector<int>& g) {
+        return std::none_of(g.begin(), g.end(), [&](int p) { return turned.contains(p); });
+    });
     std::vector<CardGuess> out{{{}, 0.0, std::nullopt, {}}};
     const auto ids = [&](const std::vector<int>& places) {
         std::vector<std::string> all;
@@ -592,10 +595,8 @@ Belief believe(const Job& job) {
         for (const CardDoubt& d : cards[s.card].unsaid) consider(d);
     }
     for (const CardDoubt& d : considered) {
-        const double from = d.unsaid ? sure : in_force;
-        if (d.probability > from) {
+        if (d.probability > in_force) {
             out.card.push_back(d);
-            out.card.back().in_force = true;
         } else if (d.probability > doubtful && d.field == "rod" &&
                    (!out.look || d.probability > out.look->probability)) {
             out.look = d;

@@ -239,6 +239,30 @@ std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Ve
     return std::nullopt;
 }
 
+Eigen::MatrixXd readable_covariance(const Job& job, const Estimate& e, const std::vector<Target>& targets,
+                                    int times) {
+    const Candidates c = candidates_of(job, e);
+    const auto n = static_cast<Eigen::Index>(targets.size()), m = static_cast<Eigen::Index>(c.spots.size());
+    Eigen::MatrixXd g(c.covariance.rows(), n), rows(c.covariance.rows(), m);
+    Eigen::VectorXd noise(m);
+    for (Eigen::Index i = 0; i < n; ++i)
+        g.col(i) = e.posterior->gradient_of(targets[static_cast<std::size_t>(i)]);
+    Eigen::Index used = 0;
+    for (const SpotState& s : c.spots) {
+        const double gain = s.information(std::max(times, s.taken)) - s.information(s.taken);
+        if (gain <= 0.0) continue;
+        rows.col(used) = s.row;
+        noise[used++] = 1.0 / gain;
+    }
+    const Eigen::MatrixXd read = rows.leftCols(used), by = c.covariance * read, cg = c.covariance * g;
+    Eigen::MatrixXd s = read.transpose() * by;
+    s.diagonal() += noise.head(used);
+    const Eigen::MatrixXd along = by.transpose() * g;
+    Eigen::MatrixXd out = g.transpose() * cg;
+    if (used > 0) out -= along.transpose() * s.ldlt().solve(along);
+    return out;
+}
+
 std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target,
                                      int repeats, std::span<const Tool> own) {
     if (!car.wheelbase || !lines_ready(lines)) return std::nullopt;

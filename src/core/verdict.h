@@ -51,6 +51,11 @@ struct Settling {
 std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Verdict& verdict,
                                      int most = 24);
 
+/// The covariance, rad², of the angles of targets once each spot that can be read now has been read `times`
+/// in all: what readings can still do.
+Eigen::MatrixXd readable_covariance(const Job& job, const Estimate& e, const std::vector<Target>& targets,
+                                    int times = 4);
+
 /// The sigma that one round of the chosen rigs (strings on two bars where none is), each spot read `repeats`
 /// times with their tools, will give the target's angle on this car: known before anything is read. `own` are
 /// the garage's tools. Nothing while the card or the rigs lack a length, or the rigs do not tell the angle.

@@ -135,7 +135,7 @@ class Cam : public AdjusterKind {
         return s;
     }
     std::vector<Handle> handles(const Device& d) const override {
-        const Handle plain = handle(d, "", HandleUnit::degree, "out", "in", 5.0, end);
+        const Handle plain = handle(d, "", HandleUnit::degree, "out", "in", 2.5, end);
         Handle h =
             !at_strut(d)
                 ? with_words(plain, W("turn it {0} so that the arm goes out"),
