@@ -82,6 +82,26 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
     for (std::size_t i = 0; i < 10; ++i)
         put("| %zu0 to %zu0 %% | %d | %.2f | %.2f | %d | %.2f | %.2f |\n", i, i + 1, tenths[0][i].plans,
             tenths[0][i].said, tenths[0][i].came, tenths[1][i].plans, tenths[1][i].said, tenths[1][i].came);
+    out += "\n| trouble | jobs | passes | of those done | most turns | driven further off by | rear plans | thrust expected "
+           "worse by 0.06 |\n|---|---|---|---|---|---|---|---|\n";
+    for (const std::string& value : practice::values_of(Factor::trouble)) {
+        int of = 0, done = 0, rear = 0, worse = 0;
+        double passes = 0.0, passes_done = 0.0, most = 0.0, off = 0.0;
+        for (const practice::CellResult& r : results) {
+            if (r.cell.of(Factor::trouble) != value) continue;
+            for (const practice::CellJob& j : r.all) {
+                ++of;
+                passes += j.passes;
+                if (j.called_inside) ++done, passes_done += j.passes;
+                most = std::max(most, j.most_turn);
+                off = std::max(off, j.worst);
+                rear += j.rear_planned;
+                worse += j.rear_thrust_worse;
+            }
+        }
+        put("| %s | %d | %.2f | %d: %.2f | %.3f | %.2f | %d | %d |\n", value.c_str(), of, of > 0 ? passes / of : 0.0,
+            done, done > 0 ? passes_done / done : 0.0, most, off, rear, worse);
+    }
     if (notes)
         for (const practice::CellResult& r : results)
             for (const practice::CellJob& j : r.all)

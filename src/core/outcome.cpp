@@ -54,6 +54,14 @@ double After::mean(const Eigen::VectorXd& g) const {
     return v;
 }
 
+bool After::taken_up(const Lever& lever, const Lever::Pull& pull) const {
+    const int bit = 1 << pull.angle;
+    if (lever.serves == 0 || (lever.serves & bit) != 0) return false;
+    return std::any_of(levers.begin(), levers.end(), [&](const Lever& l) {
+        return l.place != lever.place && l.wheel == pull.wheel && (l.serves & bit) != 0;
+    });
+}
+
 /// g with the responses' part in it.
 Eigen::VectorXd After::with_responses(const Eigen::VectorXd& g) const {
     Eigen::VectorXd out = g;
@@ -61,7 +69,8 @@ Eigen::VectorXd After::with_responses(const Eigen::VectorXd& g) const {
         if (!turned(h)) continue;
         const Lever& l = levers[h];
         for (const Lever::Pull& pull : l.pulls)
-            if (g[pull.state] != 0.0) out[pull.response] += g[pull.state] * l.slope(pull, turns[h], p);
+            if (g[pull.state] != 0.0 && (couples || !taken_up(l, pull)))
+                out[pull.response] += g[pull.state] * l.slope(pull, turns[h], p);
         if (scatters)
             for (const auto& [state, lock] : locks(h)) out[lock] += g[state];
     }

@@ -27,6 +27,9 @@ struct After {
     std::vector<Lever> levers;
     std::vector<double> turns;  ///< by lever
     bool scatters = true;       ///< counts in what settling and locking do, which no plan chooses
+    /// Counts in how unsure it is what an adjuster does beside what it is there for, even where another one is
+    /// there for that and will take it up once it is read.
+    bool couples = true;
 
     bool turned(std::size_t lever) const { return turns[lever] != 0.0; }
     /// An adjuster is locked once, whatever of it was turned.
@@ -40,6 +43,9 @@ struct After {
     /// Of several at once, in their order.
     Eigen::MatrixXd covariance(const std::vector<Eigen::VectorXd>& gs) const;
     KnownAngle angle(const Eigen::VectorXd& g) const;
+
+    /// Something else among the levers is there for what this pull does on the side.
+    bool taken_up(const Lever& lever, const Lever::Pull& pull) const;
 
   private:
     Eigen::VectorXd with_responses(const Eigen::VectorXd& g) const;

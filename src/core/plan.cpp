@@ -29,10 +29,12 @@ constexpr double equal_steering = 0.06 * one_degree, equal_thrust = 0.03 * one_d
                  equal_untouched = 0.05 * one_degree;
 /// In squared misses of half a band.
 constexpr double worth_straight = 0.15;
+/// A steering wheel so far off, at the road wheels, doubles what it is worth.
+constexpr double equal_steering_far = 0.25 * one_degree;
 /// What is said of an angle without a target, and what a thrust without one is.
 constexpr double worth_saying = 0.1 * one_degree, thrust_worth_saying = 0.25 * one_degree;
 /// What is asked about before it is advised.
-constexpr double most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree;
+constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
@@ -248,6 +250,7 @@ class Chooser {
         std::vector<double> b;
         const auto slope = [&](const Lever& l) { return l.rod ? -1.0 / p.x[l.pulls.front().response] : 1.0; };
         const ResponseRoot roots(p, levers);
+        const After still{p, levers, std::vector<double>(levers.size(), 0.0)};
         const auto k = static_cast<Eigen::Index>(roots.responses.size());
         for (const Miss& miss : aims.targets) {
             target_rows_.push_back(static_cast<Eigen::Index>(rows.size()));
@@ -259,7 +262,7 @@ class Chooser {
             for (Eigen::Index h = 0; h < n; ++h) {
                 const Lever& l = levers[static_cast<std::size_t>(h)];
                 for (const Lever::Pull& pull : l.pulls) {
-                    if (miss.g[pull.state] == 0.0) continue;
+                    if (miss.g[pull.state] == 0.0 || still.taken_up(l, pull)) continue;
                     d(roots.place(pull.response), h) += miss.g[pull.state] * slope(l);
                     if (!l.device) continue;
                     Eigen::RowVectorXd bends = Eigen::RowVectorXd::Zero(n);
@@ -689,21 +692,43 @@ const Candidate& chosen_of(const std::vector<Candidate>& all, bool blind, bool f
             ends = std::max(ends, c->then.ends);
         }
     }
-    if (getenv("DBG2"))
-        for (const Candidate& c : all) {
-            fprintf(stderr, "  cand miss %.3f ends %.2f prob %.2f st %.3f th %.3f un %.3f min %.1f:", c.miss, c.then.ends, c.then.probability, c.steering * 57.3, c.thrust * 57.3, c.untouched * 57.3, c.minutes);
-            for (std::size_t h = 0; h < c.with.size(); ++h) fprintf(stderr, " %s/%d %.3f", c.with[h].id().c_str(), c.with[h].which, c.turns[h]);
-            fprintf(stderr, "\n");
+    const std::vector<const Candidate*> every = open;
+    keep([&](const Candidate& c) { return c.miss <= 1.05 * least + 1e-9; });
+    if (ends > 0.2) keep([&](const Candidate& c) { return c.then.ends >= ends - 0.02; });
+    if (free) {
+        // A steering wheel far off is worth a little of a total, and the more the further off it is.
+        const auto straightest = [](const std::vector<const Candidate*>& of) {
+            double s = 1e300;
+            for (const Candidate* c : of) s = std::min(s, c->steering);
+            return s;
+        };
+        const double far = std::min(4.0, straightest(open) / equal_steering_far);
+        std::vector<const Candidate*> wide;
+        for (const Candidate* c : every)
+            if (c->miss <= 1.05 * least + worth_straight * (1.0 + far) &&
+                (ends <= 0.2 || c->then.ends >= ends - 0.05 * (1.0 + 2.0 * far)))
+                wide.push_back(c);
+        if (!wide.empty() && straightest(wide) < straightest(open) - equal_steering) {
+            open = std::move(wide);
+            nearest(&Candidate::steering, equal_steering);
+            double nearer = 1e300;
+            for (const Candidate* c : open) nearer = std::min(nearer, c->miss);
+            keep([&](const Candidate& c) { return c.miss <= 1.05 * nearer + 1e-9; });
         }
-    // A steering wheel far off is worth a little of a total: what large opposite turns may add to it.
-    const double slack = free ? worth_straight : 1e-9;
-    keep([&](const Candidate& c) { return c.miss <= 1.05 * least + slack; });
-    if (ends > 0.2) keep([&](const Candidate& c) { return c.then.ends >= ends - (free ? 0.05 : 0.02); });
+    }
     nearest(&Candidate::steering, equal_steering);
     nearest(&Candidate::thrust, equal_thrust);
     nearest(&Candidate::untouched, equal_untouched);
     nearest(&Candidate::minutes, 0.5);
-    nearest(&Candidate::miss, 0.0);
+    std::sort(open.begin(), open.end(), [](const Candidate* a, const Candidate* b) {
+        const auto score = [](const Candidate& c) {
+            const auto squared = [](double off, double half) { return off * off / (half * half); };
+            return c.miss + usual_weights.steering * squared(c.steering, straight_half_band) +
+                   usual_weights.thrust * squared(c.thrust, thrust_half_band) +
+                   usual_weights.untouched * squared(c.untouched, untouched_band);
+        };
+        return score(*a) < score(*b);
+    });
     const Candidate* best = open.front();
     // A plan that spares what nobody asked about, as long as it is still good for what was asked: unequal
     // shims make a finer grid of camber, and would always win otherwise.
@@ -933,7 +958,7 @@ std::vector<Lever> Planner::active_for(bool close_too) const {
 Candidate Planner::evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const {
     Candidate c{std::move(with), std::move(turns), {}};
     // What settling and locking will do is not for a plan to choose by: only how many are touched.
-    const After after{p_, c.with, c.turns, false};
+    const After after{p_, c.with, c.turns, false, false};
     c.then = outcome_of(after, plan_.before, steering_known_, readable_);
     c.miss = Chooser::expected_miss(after, aims.targets);
     const auto off = [&](const Miss& m) { return std::abs(after.mean(m.g) - m.aim); };
@@ -965,7 +990,7 @@ std::vector<Candidate> Planner::candidates(const std::vector<Lever>& with) const
 Candidate Planner::whole(Candidate c) const {
     const After after{p_, c.with, c.turns};
     c.then = outcome_of(after, plan_.before, steering_known_, readable_);
-    c.miss = Chooser::expected_miss(after, aims_of(about_, p_, c.with, steering_known_, so_far_).targets);
+    c.miss = Chooser::expected_miss(After{p_, c.with, c.turns, true, false}, aims_of(about_, p_, c.with, steering_known_, so_far_).targets);
     return c;
 }
 
@@ -1014,6 +1039,13 @@ bool Planner::large(const Candidate& c) {
     for (std::size_t h = 0; h < c.with.size(); ++h) {
         const Lever& l = c.with[h];
         if (!l.rod || c.turns[h] == 0.0) continue;
+        // A side that nothing has proven yet: looked at before it is turned far.
+        if (std::abs(c.turns[h]) > most_turns_unproven && !car_.looked_at(l.id(), "rod") &&
+            !turned_in_all(job_).contains(l.id())) {
+            plan_.look = Look{l.id(), "rod"};
+            plan_.next = NextStep::look;
+            return true;
+        }
         const double in_all = turned_since_thread(job_, *l.rod) + c.turns[h];
         if (std::max(std::abs(c.turns[h]), std::abs(in_all)) <= most_turns_unasked) continue;
         if (!read_twice(l.wheel, false)) return again(l.wheel, false, {Code::again_large_turn, {l.id()}});

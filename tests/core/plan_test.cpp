@@ -68,7 +68,8 @@ TEST(Plan, SetsTotalToeAndTheFrontWheelsToTheThrustLine) {
             after.toe[i] += sign * plan.turns[i].turns * 0.6511;
         }
         EXPECT_NEAR(after.toe[0] + after.toe[1], 0.1333, 0.06);
-        EXPECT_NEAR((after.toe[1] - after.toe[0]) / 2, -0.085, 0.04);
+        // One degree at the steering wheel counts as straight.
+        EXPECT_NEAR((after.toe[1] - after.toe[0]) / 2, -0.085, 0.06);
         EXPECT_EQ(plan.spoils, (std::vector<std::string>{"front-left.toe", "front-right.toe"}));
         EXPECT_EQ(plan.remeasure.size(), 4u);
         EXPECT_GT(plan.probability_inside, 0.9);
@@ -123,11 +124,15 @@ TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
         c, card, {testing::total_toe(Axle::front, 0.5, 0.05), testing::total_toe(Axle::rear, -0.5, 0.05)});
     testing::read_round(log, c, 0.05);
     const Plan plan = planned(log);
-    EXPECT_TRUE(plan.turns.empty());
-    ASSERT_EQ(plan.cannot.size(), 2u);
-    EXPECT_EQ(plan.cannot[0].why.code, Code::plan_rod_side_unknown);
-    EXPECT_EQ(plan.cannot[1].target.name(), "rear.total_toe");
-    EXPECT_EQ(plan.cannot[1].why.code, Code::plan_no_adjuster);
+    // What is not known is neither taken for granted nor asked for: the least turn that shows it.
+    EXPECT_EQ(plan.next, NextStep::test_turn);
+    ASSERT_EQ(plan.turns.size(), 1u);
+    EXPECT_TRUE(plan.turns[0].test);
+    EXPECT_LE(std::abs(plan.turns[0].turns), 0.5);
+    ASSERT_TRUE(plan.look);
+    EXPECT_EQ(plan.look->field, "rod");
+    EXPECT_EQ(plan.cannot.back().target.name(), "rear.total_toe");
+    EXPECT_EQ(plan.cannot.back().why.code, Code::plan_no_adjuster);
 }
 
 TEST(Targets, ToeAsALengthIsTheAngleOverItsSpan) {

@@ -33,6 +33,7 @@ class EveryAdjuster : public ::testing::TestWithParam<Case> {
         Device d = device(side == Side::left ? "left" : "right", c.kind, wheel_at(c.axle, side));
         d.bolt = c.bolt;
         d.angle = c.angle;
+        if (d.angle == "toe") d.rod = RodSide::behind_axle;
         d.upper_arm = c.upper;
         if (d.kind == "cam") d.eccentricity = Length::from_mm(6);
         if (d.kind == "radius-rod" || d.kind == "adjustable-arm") d.pitch = Length::from_mm(1.5);
@@ -150,11 +151,11 @@ INSTANTIATE_TEST_SUITE_P(Kinds, EveryAdjuster,
                                            Case{"cam", Axle::front, Measure::camber, 40, "both"},
                                            Case{"cam", Axle::front, Measure::camber, 40, "both", "", true},
                                            Case{"cam", Axle::rear, Measure::camber, 40, "both"},
-                                           Case{"cam", Axle::rear, Measure::camber, 40, "strut"},
+                                           Case{"cam", Axle::rear, Measure::camber, 8, "strut-upper"},
                                            Case{"cam", Axle::rear, Measure::toe, 30, "front", "toe"},
                                            Case{"strut-top", Axle::front, Measure::camber, 6},
                                            Case{"upper-joint-slot", Axle::front, Measure::camber, 4},
-                                           Case{"upper-joint-slot", Axle::rear, Measure::camber, 4, "strut"},
+                                           Case{"upper-joint-slot", Axle::rear, Measure::camber, 1.5, "strut-upper"},
                                            Case{"adjustable-arm", Axle::front, Measure::camber, 3, "", "",
                                                 true},
                                            Case{"adjustable-arm", Axle::rear, Measure::camber, 3},
