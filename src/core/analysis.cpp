@@ -166,6 +166,23 @@ Estimate estimate_believed(const Job& job) {
     return estimate(then, options);
 }
 
+std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std::string& value) {
+    std::vector<Looked> out{{look.adjuster, look.field, value}};
+    const int place = car.place_of(look.adjuster);
+    if (place < 0 || look.field == "wheel") return out;
+    const Adjuster& own = car.adjusters[static_cast<std::size_t>(place)];
+    const Device* device = std::get_if<Device>(&own);
+    for (const Adjuster& a : car.adjusters) {
+        const Device* d = std::get_if<Device>(&a);
+        if (id_of(a) == look.adjuster || a.index() != own.index() ||
+            axle_of(wheel_of(a)) != axle_of(wheel_of(own)) ||
+            (device && (d->kind != device->kind || d->bolt != device->bolt || d->angle != device->angle)))
+            continue;
+        out.push_back({id_of(a), look.field, value});
+    }
+    return out;
+}
+
 std::vector<Turn> turns_as_written(const Plan& plan) {
     std::vector<Turn> out;
     for (const PlannedTurn& t : plan.turns)

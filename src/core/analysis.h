@@ -48,6 +48,9 @@ Estimate estimate_believed(const Job& job);
 /// slip of 10 mm or one degree there moves the angle by more than a quarter of its band.
 std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdict& verdict);
 
+/// What somebody saw of one adjuster, of all that are made to the same drawing: both sides of its axle.
+std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std::string& value);
+
 /// What "turned as written" appends: the turns of a plan, and a round to be read where the last one has
 /// readings.
 std::vector<Entry> entries_after_turn(const Job& job, std::vector<Turn> turns);

@@ -107,6 +107,29 @@ std::vector<std::vector<double>> repeats_with(const Job& job, std::string_view t
     return out;
 }
 
+namespace {
+
+/// As the card has it.
+std::string fact_of(const CarCard& car, const Looked& looked) {
+    const int place = car.place_of(looked.adjuster);
+    if (place < 0) return {};
+    const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+    const Rod* rod = std::get_if<Rod>(&a);
+    const Device* device = std::get_if<Device>(&a);
+    if (looked.field == "rod") {
+        const RodSide side = rod ? rod->runs : device->rod;
+        return side == RodSide::ahead_of_axle   ? "ahead-of-axle"
+               : side == RodSide::behind_axle ? "behind-axle"
+                                              : "";
+    }
+    if (looked.field == "double_ended") return (rod ? rod->double_ended : device->double_ended) ? "true" : "false";
+    if (looked.field == "bolt" && device) return device->bolt;
+    if (looked.field == "wheel" && device && device->wheel) return std::string(name_of(*device->wheel));
+    return {};
+}
+
+}  // namespace
+
 bool look_up(CarCard& car, const Looked& looked) {
     const int place = car.place_of(looked.adjuster);
     if (place < 0) return false;
@@ -135,6 +158,7 @@ bool look_up(CarCard& car, const Looked& looked) {
 Job job_of(const std::vector<Entry>& log) {
     Job job;
     std::vector<Looked> looked;
+    CarCard written;
     job.log = &log;
     job.struck = strikes_of(log);
     LinesSet lines;
@@ -148,7 +172,12 @@ Job job_of(const std::vector<Entry>& log) {
         if (job.struck[i]) continue;
         const auto& what = log[i].what;
         if (const auto* car = std::get_if<CarEdit>(&what)) {
-            job.car = car->car;
+            // What the card now says otherwise than before has the last word.
+            std::erase_if(looked, [&](const Looked& l) {
+                const std::string now = fact_of(car->car, l);
+                return now != fact_of(written, l) && now != l.value;
+            });
+            job.car = written = car->car;
             for (const Looked& l : looked) look_up(job.car, l);
         } else if (const auto* fact = std::get_if<Looked>(&what)) {
             if (look_up(job.car, *fact)) looked.push_back(*fact);

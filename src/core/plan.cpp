@@ -448,6 +448,14 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
                 g[state] = 1.0;
                 t.after = after.angle(g);
             }
+            if (t.about == Measure::toe && !t.now.known) {
+                // No single toe is made up where only the total was read.
+                const Axle axle = axle_of(l.wheel);
+                t.of_axle = true;
+                t.now = e.axles[static_cast<std::size_t>(index_of(axle))].total_toe;
+                t.after = after.angle(angle_gradient(p, wheel_at(axle, Side::left), 0) +
+                                      angle_gradient(p, wheel_at(axle, Side::right), 0));
+            }
             t.follows_thrust = steering_known && axle_of(t.wheel) == Axle::front && (l.rod || l.serves == 0);
             out.push_back(t);
             it = out.end() - 1;
@@ -632,7 +640,7 @@ std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel
 namespace {
 
 /// One way to go on, and what it would come to.
-struct Candidate {
+struct Alternative {
     std::vector<Lever> with;
     std::vector<double> turns;
     Expected then;
@@ -642,7 +650,7 @@ struct Candidate {
     }
 };
 
-double minutes_of(const Candidate& c) {
+double minutes_of(const Alternative& c) {
     double sum = 0.0;
     bool jacked = false;
     std::vector<int> touched;
@@ -661,67 +669,67 @@ double minutes_of(const Candidate& c) {
 
 /// Of all candidates the one that the tiers prefer. `blind`: the first is none, and a rear axle is turned
 /// whose thrust nobody knows: sides alike come before the rest. `free`: no front wheel's own toe has a target.
-const Candidate& chosen_of(const std::vector<Candidate>& all, bool blind, bool free) {
+const Alternative& chosen_of(const std::vector<Alternative>& all, bool blind, bool free) {
     double least = 1e300, ends = 0.0, inside = 0.0;
-    for (const Candidate& c : all) {
+    for (const Alternative& c : all) {
         least = std::min(least, c.miss);
         ends = std::max(ends, c.then.ends);
         inside = std::max(inside, c.then.probability);
     }
-    std::vector<const Candidate*> open;
+    std::vector<const Alternative*> open;
     const auto keep = [&](auto&& may) {
-        std::vector<const Candidate*> left;
-        for (const Candidate* c : open)
+        std::vector<const Alternative*> left;
+        for (const Alternative* c : open)
             if (may(*c)) left.push_back(c);
         if (!left.empty()) open = std::move(left);
     };
-    const auto nearest = [&](double Candidate::* what, double equal) {
+    const auto nearest = [&](double Alternative::* what, double equal) {
         double best = 1e300;
-        for (const Candidate* c : open) best = std::min(best, c->*what);
-        keep([&](const Candidate& c) { return c.*what <= best + equal; });
+        for (const Alternative* c : open) best = std::min(best, c->*what);
+        keep([&](const Alternative& c) { return c.*what <= best + equal; });
     };
-    for (const Candidate& c : all) open.push_back(&c);
+    for (const Alternative& c : all) open.push_back(&c);
     if (blind) {
         // Among all that bring the targets nearer, both sides alike.
         const double none = all.front().miss;
-        keep([&](const Candidate& c) { return c.any() && c.miss <= std::max(0.9 * none, 1.05 * least); });
-        nearest(&Candidate::thrust, 0.5 * equal_thrust);
+        keep([&](const Alternative& c) { return c.any() && c.miss <= std::max(0.9 * none, 1.05 * least); });
+        nearest(&Alternative::thrust, 0.5 * equal_thrust);
         least = 1e300, ends = 0.0;
-        for (const Candidate* c : open) {
+        for (const Alternative* c : open) {
             least = std::min(least, c->miss);
             ends = std::max(ends, c->then.ends);
         }
     }
-    const std::vector<const Candidate*> every = open;
-    keep([&](const Candidate& c) { return c.miss <= 1.05 * least + 1e-9; });
-    if (ends > 0.2) keep([&](const Candidate& c) { return c.then.ends >= ends - 0.02; });
+    const std::vector<const Alternative*> every = open;
+    keep([&](const Alternative& c) { return c.miss <= 1.05 * least + 1e-9; });
+    if (ends > 0.2) keep([&](const Alternative& c) { return c.then.ends >= ends - 0.02; });
     if (free) {
         // A steering wheel far off is worth a little of a total, and the more the further off it is.
-        const auto straightest = [](const std::vector<const Candidate*>& of) {
+        const auto straightest = [](const std::vector<const Alternative*>& of) {
             double s = 1e300;
-            for (const Candidate* c : of) s = std::min(s, c->steering);
+            for (const Alternative* c : of) s = std::min(s, c->steering);
             return s;
         };
         const double far = std::min(4.0, straightest(open) / equal_steering_far);
-        std::vector<const Candidate*> wide;
-        for (const Candidate* c : every)
+        std::vector<const Alternative*> wide;
+        for (const Alternative* c : every)
             if (c->miss <= 1.05 * least + worth_straight * (1.0 + far) &&
                 (ends <= 0.2 || c->then.ends >= ends - 0.05 * (1.0 + 2.0 * far)))
                 wide.push_back(c);
         if (!wide.empty() && straightest(wide) < straightest(open) - equal_steering) {
             open = std::move(wide);
-            nearest(&Candidate::steering, equal_steering);
+            nearest(&Alternative::steering, equal_steering);
             double nearer = 1e300;
-            for (const Candidate* c : open) nearer = std::min(nearer, c->miss);
-            keep([&](const Candidate& c) { return c.miss <= 1.05 * nearer + 1e-9; });
+            for (const Alternative* c : open) nearer = std::min(nearer, c->miss);
+            keep([&](const Alternative& c) { return c.miss <= 1.05 * nearer + 1e-9; });
         }
     }
-    nearest(&Candidate::steering, equal_steering);
-    nearest(&Candidate::thrust, equal_thrust);
-    nearest(&Candidate::untouched, equal_untouched);
-    nearest(&Candidate::minutes, 0.5);
-    std::sort(open.begin(), open.end(), [](const Candidate* a, const Candidate* b) {
-        const auto score = [](const Candidate& c) {
+    nearest(&Alternative::steering, equal_steering);
+    nearest(&Alternative::thrust, equal_thrust);
+    nearest(&Alternative::untouched, equal_untouched);
+    nearest(&Alternative::minutes, 0.5);
+    std::sort(open.begin(), open.end(), [](const Alternative* a, const Alternative* b) {
+        const auto score = [](const Alternative& c) {
             const auto squared = [](double off, double half) { return off * off / (half * half); };
             return c.miss + usual_weights.steering * squared(c.steering, straight_half_band) +
                    usual_weights.thrust * squared(c.thrust, thrust_half_band) +
@@ -729,10 +737,10 @@ const Candidate& chosen_of(const std::vector<Candidate>& all, bool blind, bool f
         };
         return score(*a) < score(*b);
     });
-    const Candidate* best = open.front();
+    const Alternative* best = open.front();
     // A plan that spares what nobody asked about, as long as it is still good for what was asked: unequal
     // shims make a finer grid of camber, and would always win otherwise.
-    for (const Candidate& c : all) {
+    for (const Alternative& c : all) {
         const bool all_inside = std::all_of(c.then.verdicts.begin(), c.then.verdicts.end(), [](const Verdict& v) {
             return !v.angle.known || !v.target.has_tolerance || in_band(v);
         });
@@ -850,13 +858,13 @@ class Planner {
     void wait_for_reading();
     void look_at_targets();
     std::vector<Lever> active_for(bool close_too) const;
-    std::vector<Candidate> candidates(const std::vector<Lever>& with) const;
-    Candidate evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const;
-    Candidate whole(Candidate c) const;
-    bool helps(const Candidate& c) const;
-    bool asked_before(const Candidate& c) const;
-    bool put(const Candidate& c);
-    bool large(const Candidate& c);
+    std::vector<Alternative> alternatives(const std::vector<Lever>& with) const;
+    Alternative evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const;
+    Alternative whole(Alternative c) const;
+    bool helps(const Alternative& c) const;
+    bool asked_before(const Alternative& c) const;
+    bool put(const Alternative& c);
+    bool large(const Alternative& c);
     bool read_twice(Wheel w, bool lean) const;
     bool probe();
     void finish();
@@ -955,8 +963,8 @@ std::vector<Lever> Planner::active_for(bool close_too) const {
     return active;
 }
 
-Candidate Planner::evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const {
-    Candidate c{std::move(with), std::move(turns), {}};
+Alternative Planner::evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const {
+    Alternative c{std::move(with), std::move(turns), {}};
     // What settling and locking will do is not for a plan to choose by: only how many are touched.
     const After after{p_, c.with, c.turns, false, false};
     c.then = outcome_of(after, plan_.before, steering_known_, readable_);
@@ -969,25 +977,25 @@ Candidate Planner::evaluated(std::vector<Lever> with, std::vector<double> turns,
     return c;
 }
 
-std::vector<Candidate> Planner::candidates(const std::vector<Lever>& with) const {
+std::vector<Alternative> Planner::alternatives(const std::vector<Lever>& with) const {
     const Aims aims = aims_of(about_, p_, with, steering_known_, so_far_);
     const Chooser chooser(car_, p_, with, aims);
-    std::vector<Candidate> out{evaluated(with, std::vector<double>(with.size(), 0.0), aims)};
+    std::vector<Alternative> out{evaluated(with, std::vector<double>(with.size(), 0.0), aims)};
     const auto add = [&](const Weights& weights) {
         std::vector<double> turns = chooser.best(weights);
         const bool there =
-            std::any_of(out.begin(), out.end(), [&](const Candidate& c) { return c.turns == turns; });
+            std::any_of(out.begin(), out.end(), [&](const Alternative& c) { return c.turns == turns; });
         if (!there) out.push_back(evaluated(with, std::move(turns), aims));
     };
     for (const Weights& weights : all_weights) add(weights);
     if (blind_ && aims.thrust) add(alike);
-    if (std::any_of(out.begin(), out.end(), [](const Candidate& c) { return c.untouched > worth_saying; }))
+    if (std::any_of(out.begin(), out.end(), [](const Alternative& c) { return c.untouched > worth_saying; }))
         add(sparing);
     return out;
 }
 
 /// The same, with all that turning does.
-Candidate Planner::whole(Candidate c) const {
+Alternative Planner::whole(Alternative c) const {
     const After after{p_, c.with, c.turns};
     c.then = outcome_of(after, plan_.before, steering_known_, readable_);
     c.miss = Chooser::expected_miss(After{p_, c.with, c.turns, true, false}, aims_of(about_, p_, c.with, steering_known_, so_far_).targets);
@@ -995,7 +1003,7 @@ Candidate Planner::whole(Candidate c) const {
 }
 
 /// It brings the targets nearer, makes it likelier that it ends here, or sets the steering wheel straight.
-bool Planner::helps(const Candidate& c) const {
+bool Planner::helps(const Alternative& c) const {
     if (!c.any()) return false;
     const Aims aims = aims_of(about_, p_, c.with, steering_known_, so_far_);
     const After still{p_, c.with, std::vector<double>(c.with.size(), 0.0)};
@@ -1006,7 +1014,7 @@ bool Planner::helps(const Candidate& c) const {
 }
 
 /// The same nudge is not asked for twice.
-bool Planner::asked_before(const Candidate& c) const {
+bool Planner::asked_before(const Alternative& c) const {
     const auto last = last_turned(job_);
     if (last.empty() || c.then.ends >= 0.5) return false;
     std::map<std::string, std::array<double, 2>> now;
@@ -1023,7 +1031,7 @@ bool Planner::read_twice(Wheel w, bool lean) const {
 }
 
 /// More than is usual is first doubted as a wrong reading, and a rod's thread is looked at.
-bool Planner::large(const Candidate& c) {
+bool Planner::large(const Alternative& c) {
     const After after{p_, c.with, c.turns};
     const auto again = [&](Wheel w, bool lean, Message why) {
         ReadAgain r;
@@ -1061,7 +1069,7 @@ bool Planner::large(const Candidate& c) {
 }
 
 /// Makes it the plan, unless something has to be read again before. False where it turns nothing.
-bool Planner::put(const Candidate& c) {
+bool Planner::put(const Alternative& c) {
     const After after{p_, c.with, c.turns};
     std::vector<PlannedTurn> turns = turns_from(after, e_, steering_known_, car_);
     if (turns.empty()) return false;
@@ -1254,13 +1262,13 @@ Plan Planner::plan() {
     const bool steering_off = off > straight_half_band && !active.empty() && free_ &&
                               aims_of(about_, p_, active, steering_known_, so_far_).steering;
     if ((any_outside_ || likely_out_ || (steering_off && !any_unknown_)) && !active.empty()) {
-        const std::vector<Candidate> all = candidates(active);
-        Candidate chosen = whole(chosen_of(all, blind_, free_));
+        const std::vector<Alternative> all = alternatives(active);
+        Alternative chosen = whole(chosen_of(all, blind_, free_));
         // Under the car already: what lies at an edge is brought in with the rest where that makes it
         // likelier that this pass is the last.
         if (with_close.size() > active.size()) {
-            const std::vector<Candidate> more = candidates(with_close);
-            if (Candidate c = whole(chosen_of(more, blind_, free_)); c.then.ends > chosen.then.ends + worth_turning)
+            const std::vector<Alternative> more = alternatives(with_close);
+            if (Alternative c = whole(chosen_of(more, blind_, free_)); c.then.ends > chosen.then.ends + worth_turning)
                 chosen = std::move(c);
         }
         if (asked_before(chosen))
@@ -1291,8 +1299,8 @@ Plan Planner::plan() {
     // makes it likelier that all is inside, or if what lies at an edge gains so much that what else it spoils
     // may be set again.
     if (!all_inside_ && !readable && !with_close.empty() && !stuck_) {
-        const std::vector<Candidate> all = candidates(with_close);
-        const Candidate c = whole(chosen_of(all, blind_, free_));
+        const std::vector<Alternative> all = alternatives(with_close);
+        const Alternative c = whole(chosen_of(all, blind_, free_));
         double gain = 0.0;
         for (std::size_t i = 0; i < plan_.before.size(); ++i)
             if (const Verdict& v = plan_.before[i]; v.call == Call::too_close && v.target.has_tolerance)

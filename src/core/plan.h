@@ -20,7 +20,8 @@ struct PlannedTurn {
     double second = 0.0;           ///< and its second's
     bool follows_thrust = false;   ///< part of it sets the front wheels to the rear axle's line
     Measure about = Measure::toe;  ///< what it is mostly there for: toe, camber or caster
-    KnownAngle now, after;         ///< that angle of that wheel
+    KnownAngle now, after;         ///< that angle of that wheel, or of its axle
+    bool of_axle = false;          ///< only the axle's total toe is known: `now` and `after` are of that
     bool at_edge = false;          ///< nothing it sets is outside; one lies too near its edge to be called
     std::vector<ShimMove> shims;   ///< which go from where to where, where the card says what is there
     bool test = false;             ///< a test turn: to see which way it works, and back if it is the wrong one

@@ -31,7 +31,7 @@ constexpr std::size_t most_kept = 16;
 using Amounts = std::vector<double>;
 
 /// A change that was measured: a combination of angles, after a pass less before it.
-struct Row {
+struct MeasuredChange {
     std::size_t pass = 0;
     std::vector<std::pair<int, double>> by;  // unknowns
     struct Part {
@@ -43,7 +43,7 @@ struct Row {
 };
 
 /// The turns of a pass, by lever.
-struct Pass {
+struct TurnPass {
     std::vector<std::size_t> entries;
     Amounts written;
     std::vector<Lever> levers;  // as they stood before it
@@ -77,10 +77,10 @@ struct Story {
 /// What the measured changes say of stories.
 class Evidence {
   public:
-    Evidence(const Posterior& p, const std::vector<Pass>& passes, std::vector<Row> rows, bool no_springs)
+    Evidence(const Posterior& p, const std::vector<TurnPass>& passes, std::vector<MeasuredChange> rows, bool no_springs)
         : p_(p), passes_(passes), rows_(std::move(rows)), no_springs_(no_springs) {
         std::set<int> all;
-        for (const Pass& pass : passes)
+        for (const TurnPass& pass : passes)
             for (const Lever& l : pass.levers)
                 for (const Lever::Pull& pull : l.pulls) all.insert(pull.response);
         responses_.assign(all.begin(), all.end());
@@ -105,11 +105,11 @@ class Evidence {
         }
     }
 
-    const std::vector<Row>& rows() const { return rows_; }
+    const std::vector<MeasuredChange>& rows() const { return rows_; }
     double change(std::size_t row) const { return change_[static_cast<Eigen::Index>(row)]; }
 
     /// What these amounts should have done to a row.
-    double expected(std::size_t row, const Pass& pass, const Amounts& amounts) const {
+    double expected(std::size_t row, const TurnPass& pass, const Amounts& amounts) const {
         double sum = 0.0;
         each_pull(rows_[row], pass, amounts, [&](const Lever& l, const Lever::Pull& pull, double share,
                                                  double amount) { sum += share * l.effect(pull, amount, p_); });
@@ -137,12 +137,12 @@ class Evidence {
         std::vector<Eigen::VectorXd> misread;
         for (Eigen::Index i = 0; i < n; ++i) {
             const std::size_t at = static_cast<std::size_t>(told[static_cast<std::size_t>(i)]);
-            const Row& row = rows_[at];
-            const Pass& pass = passes_[row.pass];
+            const MeasuredChange& row = rows_[at];
+            const TurnPass& pass = passes_[row.pass];
             const Guess& guess = guesses[row.pass][story.guesses[row.pass]];
             const Amounts amounts = with_card(pass, guess.amounts, cards[story.card]);
             double expects = 0.0;
-            for (const Row::Part& part : row.of)
+            for (const MeasuredChange::Part& part : row.of)
                 free[i] += part.share * part.share *
                            std::pow((part.angle == 0 ? rods.here : rods.elsewhere) * one_degree, 2);
             each_pull(row, pass, amounts,
@@ -154,7 +154,7 @@ class Evidence {
             for (std::size_t h = 0; h < pass.levers.size(); ++h) {
                 const Lever& l = pass.levers[h];
                 if (!l.rod || amounts[h] == 0.0) continue;
-                for (const Row::Part& part : row.of)
+                for (const MeasuredChange::Part& part : row.of)
                     if (part.wheel == l.wheel && part.angle == 1)
                         free[i] += std::pow(camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_)), 2);
             }
@@ -162,7 +162,7 @@ class Evidence {
             if (guess.what == OtherTurn::unexplained) free[i] += any_change * any_change;
             if (guess.what == OtherTurn::steering_moved) {
                 auto& along = steers.try_emplace(row.pass, Eigen::VectorXd::Zero(n)).first->second;
-                for (const Row::Part& part : row.of)
+                for (const MeasuredChange::Part& part : row.of)
                     if (part.angle == 0 && axle_of(part.wheel) == Axle::front)
                         along[i] += part.share * (side_of(part.wheel) == Side::left ? 1.0 : -1.0);
             }
@@ -171,7 +171,7 @@ class Evidence {
                 Eigen::VectorXd along = Eigen::VectorXd::Zero(n);
                 along[i] = 1.0;
                 for (Eigen::Index k = 0; k < n; ++k) {
-                    const Row& later = rows_[static_cast<std::size_t>(told[static_cast<std::size_t>(k)])];
+                    const MeasuredChange& later = rows_[static_cast<std::size_t>(told[static_cast<std::size_t>(k)])];
                     if (later.pass == row.pass + 1 && later.of.size() == row.of.size() &&
                         later.of.front().wheel == row.of.front().wheel &&
                         later.of.front().angle == row.of.front().angle)
@@ -193,7 +193,7 @@ class Evidence {
         return -0.5 * (off.dot(llt.solve(off)) + log_det);
     }
 
-    static Amounts with_card(const Pass& pass, const Amounts& amounts, const CardGuess& card) {
+    static Amounts with_card(const TurnPass& pass, const Amounts& amounts, const CardGuess& card) {
         Amounts out = amounts;
         for (std::size_t h = 0; h < out.size(); ++h)
             if (const auto it = card.factor.find(pass.levers[h].place); it != card.factor.end())
@@ -206,19 +206,19 @@ class Evidence {
         return std::lower_bound(responses_.begin(), responses_.end(), response) - responses_.begin();
     }
     template <typename Do>
-    void each_pull(const Row& row, const Pass& pass, const Amounts& amounts, Do&& act) const {
+    void each_pull(const MeasuredChange& row, const TurnPass& pass, const Amounts& amounts, Do&& act) const {
         for (std::size_t h = 0; h < pass.levers.size(); ++h) {
             if (amounts[h] == 0.0) continue;
             for (const Lever::Pull& pull : pass.levers[h].pulls)
-                for (const Row::Part& part : row.of)
+                for (const MeasuredChange::Part& part : row.of)
                     if (part.wheel == pull.wheel && part.angle == pull.angle)
                         act(pass.levers[h], pull, part.share, amounts[h]);
         }
     }
 
     const Posterior& p_;
-    const std::vector<Pass>& passes_;
-    std::vector<Row> rows_;
+    const std::vector<TurnPass>& passes_;
+    std::vector<MeasuredChange> rows_;
     bool no_springs_;
     std::vector<int> responses_;
     Eigen::VectorXd change_;
@@ -237,7 +237,7 @@ int twin_of(const std::vector<Lever>& levers, const Lever& l) {
 }
 
 /// What may have been done in a pass, as written first.
-std::vector<Guess> guesses_of(const Pass& pass, std::size_t number, const std::vector<Row>& rows) {
+std::vector<Guess> guesses_of(const TurnPass& pass, std::size_t number, const std::vector<MeasuredChange>& rows) {
     const std::vector<Lever>& levers = pass.levers;
     const Amounts& written = pass.written;
     std::vector<Guess> out;
@@ -459,12 +459,12 @@ Belief believe(const Job& job) {
     const Posterior& p = *e.posterior;
 
     // Each pass, its levers as they stood before it.
-    std::vector<Pass> passes;
+    std::vector<TurnPass> passes;
     const std::vector<Lever> levers = levers_of(car, p);
     if (levers.empty()) return out;
     std::vector<double> later(levers.size(), 0.0);
     for (std::size_t k = entries.size(); k-- > 0;) {
-        Pass pass{entries[k], Amounts(levers.size(), 0.0), levers};
+        TurnPass pass{entries[k], Amounts(levers.size(), 0.0), levers};
         bool known = true;
         for (std::size_t i : pass.entries) {
             const Turn& t = std::get<Turn>((*job.log)[i].what);
@@ -486,9 +486,9 @@ Belief believe(const Job& job) {
     }
 
     // The changes that both sides of a pass are known well enough of.
-    std::vector<Row> rows;
+    std::vector<MeasuredChange> rows;
     constexpr std::array angles = {Unknown::toe, Unknown::camber, Unknown::caster};
-    const auto measured = [&](const Row& row) {
+    const auto measured = [&](const MeasuredChange& row) {
         Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
         for (const auto& [unknown, c] : row.by) g[unknown] += c;
         return p.estimable(g) && p.variance(g) < too_vague * too_vague;
@@ -505,7 +505,7 @@ Belief believe(const Job& job) {
                 }
             return about && there;
         };
-        const auto part = [&](Row& row, Wheel w, int angle, double share) {
+        const auto part = [&](MeasuredChange& row, Wheel w, int angle, double share) {
             const std::pair key(angles[static_cast<std::size_t>(angle)], index_of(w));
             const auto before = freed.before.find(key), after = freed.after.find(key);
             if (before == freed.before.end() || after == freed.after.end() || before->second == after->second)
@@ -520,13 +520,13 @@ Belief believe(const Job& job) {
                 int each = 0;
                 for (Side side : both_sides) {
                     const Wheel w = wheel_at(axle, side);
-                    Row row{k, {}, {}};
+                    MeasuredChange row{k, {}, {}};
                     if (!moved(w, angle) || !part(row, w, angle, 1.0) || !measured(row)) continue;
                     rows.push_back(std::move(row));
                     ++each;
                 }
                 const Wheel l = wheel_at(axle, Side::left), r = wheel_at(axle, Side::right);
-                Row total{k, {}, {}};
+                MeasuredChange total{k, {}, {}};
                 if (each == 0 && angle == 0 && (moved(l, 0) || moved(r, 0)) && part(total, l, 0, 1.0) &&
                     part(total, r, 0, 1.0) && measured(total))
                     rows.push_back(std::move(total));
@@ -538,7 +538,7 @@ Belief believe(const Job& job) {
     std::vector<std::vector<Guess>> guesses;
     for (std::size_t k = 0; k < passes.size(); ++k) guesses.push_back(guesses_of(passes[k], k, evidence.rows()));
     std::set<int> turned;
-    for (const Pass& pass : passes)
+    for (const TurnPass& pass : passes)
         for (std::size_t h = 0; h < levers.size(); ++h)
             if (pass.written[h] != 0.0) turned.insert(levers[h].place);
     const std::vector<CardGuess> cards = card_guesses(job.rounds.back().car, turned);
@@ -628,13 +628,13 @@ Belief believe(const Job& job) {
         const Amounts written = Evidence::with_card(passes[k], passes[k].written, cards[stories.front().card]);
         std::pair<bool, double> most(false, -1.0);
         for (std::size_t i = 0; i < evidence.rows().size(); ++i) {
-            const Row& row = evidence.rows()[i];
+            const MeasuredChange& row = evidence.rows()[i];
             if (row.pass != k) continue;
             const double expected = evidence.expected(i, passes[k], written),
                          happened = evidence.change(i);
             for (std::size_t h : guess.levers) {
                 const Lever& l = passes[k].levers[h];
-                for (const Row::Part& part : row.of) {
+                for (const MeasuredChange::Part& part : row.of) {
                     const bool its =
                         std::any_of(l.pulls.begin(), l.pulls.end(), [&](const Lever::Pull& pull) {
                             return pull.wheel == part.wheel && pull.angle == part.angle;

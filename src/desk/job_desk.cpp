@@ -59,25 +59,29 @@ Answer answer_to(const std::vector<Entry>& log, const PlanChoice& choice, const 
         options.explain = false;
         a.rounds.push_back(estimate(job, options));
     }
+    a.expected = expected_of_last_pass(log, job);
+    Question question;
+    question.options = choice.options;
+    question.match = choice.match;
+    question.cancel = cancel;
+    Analysis analysis = analyse(job, question);
+    a.belief = std::move(analysis.belief);
+    a.now = std::move(analysis.now);
+    a.verdicts = std::move(analysis.verdicts);
+    a.settling = std::move(analysis.settling);
+    a.settling.resize(a.verdicts.size());
+    a.plan = std::move(analysis.plan);
+    a.read = std::move(analysis.read);
     options = {};
     options.cancel = cancel;
     options.as_of_now = true;
-    a.expected = expected_of_last_pass(log, job);
-    a.doubt = turn_doubt(job);
-    if (a.doubt) options.doubted_turns = a.doubt->turns;
-    a.now = estimate(job, options);
-    a.verdicts = verdicts(job, a.now);
-    for (const Verdict& v : a.verdicts)
-        a.settling.push_back(v.call == Call::too_close ? what_settles(job, a.now, v) : std::nullopt);
-    Job planned = job;
-    if (choice.match) planned.targets = matching_other_side(job, a.now, *choice.match);
-    a.plan = plan_turns(planned, a.now, choice.options);
+    options.doubted_turns = a.belief.freed;
     a.slips = slips_of(job, a.now);
     for (const Check& c : a.now.checks) {
         if (!c.suspect || a.without.size() == 4 || cancel->load()) continue;
         options.without = c.entry;
         options.explain = false;
-        a.without.emplace_back(c.entry, estimate(job, options));
+        a.without.emplace_back(c.entry, estimate(analysis.job, options));
     }
     const int last = static_cast<int>(job.rounds.size()) - 1;
     a.bars = bumped(job, last);
@@ -486,12 +490,24 @@ void JobDesk::choosePlan(PlanChoice choice) {
 }
 
 void JobDesk::turned(std::vector<Turn> turns) {
+    append(entries_after_turn(job_, std::move(turns)));
+}
+
+void JobDesk::looked(const std::vector<Looked>& facts) {
     std::vector<Entry> entries;
-    for (Turn& t : turns) entries.push_back(Entry{{}, {}, {}, {}, {}, std::move(t)});
-    // Still turning within one visit under the car: the round that waits to be read serves both.
-    if (!job_.rounds.empty() && job_.rounds.back().last_angle(file_.entries))
-        entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});
+    for (const Looked& l : facts) entries.push_back(Entry{{}, {}, {}, {}, {}, l});
     append(std::move(entries));
+    book::Json card = cardJson();
+    if (!card.contains("adjusters")) return;
+    for (book::Json& a : card["adjusters"])
+        for (const Looked& l : facts) {
+            if (a.value("id", "") != l.adjuster) continue;
+            if (l.field == "double_ended")
+                a[l.field] = l.value == "true";
+            else
+                a[l.field] = l.value;
+        }
+    editCard(card);
 }
 
 void JobDesk::happened(ChangeKind kind, std::optional<Axle> axle) {
@@ -523,13 +539,6 @@ std::optional<LastJob> last_job(book::Book& book, const std::string& car, const 
     }
     return std::nullopt;
 }
-Estimate as_left(const Job& job) {
-    EstimateOptions o;
-    o.as_of_now = true;
-    o.explain = false;
-    if (const auto doubt = turn_doubt(job)) o.doubted_turns = doubt->turns;
-    return estimate(job, o);
-}
 
 }  // namespace
 
@@ -537,7 +546,7 @@ std::optional<AnglesCarried> JobDesk::leftByLastJob() {
     const auto last = last_job(book_, book_.car_of(job_id_), job_id_);
     if (!last) return std::nullopt;
     const Job job = job_of(last->log);
-    const Estimate e = as_left(job);
+    const Estimate e = estimate_believed(job);
     std::optional<AnglesCarried> out = carried_over(e);
     if (out) out->from = last->title;
     return out;
@@ -549,7 +558,7 @@ book::Json JobDesk::taughtCard(book::Book& book, const std::string& car) {
         const auto last = last_job(book, car, {});
         if (!last) return card;
         const Job job = job_of(last->log);
-        const CarCard taught = learnt(job, as_left(job));
+        const CarCard taught = learnt(job, estimate_believed(job));
         book::Json list = book::Json::array();
         for (const Adjuster& a : taught.adjusters) list.push_back(book::taught_json(a, card));
         if (list.empty()) return card;

@@ -21,7 +21,7 @@
 #include "core/rig.h"
 #include "core/slip.h"
 #include "core/squaring.h"
-#include "core/turn_doubt.h"
+#include "core/analysis.h"
 #include "core/wheel_only.h"
 #include "practice/practice_floor.h"
 
@@ -42,8 +42,8 @@ struct Answer {
     Plan plan;
     std::vector<Verdict>
         expected;  ///< of the last pass of turns, once it was measured: what had been expected
-    std::optional<TurnDoubt>
-        doubt;  ///< the last turns did not do what they should have: `now` does without them
+    Belief belief;           ///< of turns that did something else, and of the card
+    std::vector<Spot> read;  ///< what to read next, where the plan asks for it
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
     std::vector<Estimate> rounds;                   ///< each round as it was read
@@ -155,6 +155,8 @@ class JobDesk : public QObject {
     void choosePlan(PlanChoice choice);
     const PlanChoice& planChoice() const { return choice_; }
     void happened(ChangeKind kind, std::optional<Axle> axle = {});
+    /// What was looked at under the car: kept, and put on the card.
+    void looked(const std::vector<Looked>& facts);
     void accept(const QString& why);
     /// A picture of a chance to see errors: retries writing what is not kept.
     void retry() { writeNext(); }

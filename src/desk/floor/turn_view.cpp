@@ -259,7 +259,7 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
     heading(p, QPointF(l, t), w, number,
-            QStringLiteral("%1: %2 %3")
+            (turn.test ? tr("Test turn. ") : QString()) + QStringLiteral("%1: %2 %3")
                 .arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
     p.setFont(type(12));
     p.setPen(c.soft);
@@ -299,13 +299,13 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.setFont(type(13));
     p.setPen(c.chalk);
     p.drawText(QRectF(l + 26, say_y, w * 0.62, 36), Qt::AlignLeft | Qt::TextWordWrap,
-               q(words::why_this_way(rod, turn.longer())));
+               q(turn.test ? words::why_test_turn() : words::why_this_way(rod, turn.longer())));
     p.setPen(c.soft);
     p.setFont(type(12));
     p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
                tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
 
-    drawBeforeAfter(p, box, turn, tr("toe"));
+    drawBeforeAfter(p, box, turn, turn.of_axle ? tr("total toe") : tr("toe"));
 }
 
 /// Where its angle is and will be, and the others that it moves along.
@@ -315,6 +315,7 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
     const double l = box.left(), w = box.width();
     const bool toe = turn.about == Measure::toe;
     const auto value = [&](const KnownAngle& a) {
+        if (!a.known) return tr("not known yet");
         return q((toe ? show_toe(a.value, how_) : fairchalk::show(a.value, how_)) + "  ±" +
                  show_plus_minus(a.plus_minus(), how_));
     };
@@ -359,8 +360,14 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
         p.drawText(QRectF(l, sy + 26, w, 18), Qt::AlignLeft,
                    tr("with all of the sheet: %1").arg(along.join(QStringLiteral(", "))));
     }
+    if (!turn.now.known) return;
     std::optional<Target> aim;
-    if (toe) {
+    if (turn.of_axle) {
+        for (const Verdict& v : desk_.answer().plan.before)
+            if (v.target.measure == Measure::total_toe &&
+                v.target.where == std::variant<std::monostate, Axle, Wheel>(axle_of(turn.wheel)))
+                aim = v.target;
+    } else if (toe) {
         if (const auto a = wheelAim(desk_, turn.wheel)) aim.emplace(), aim->lo = a->lo, aim->hi = a->hi;
     } else {
         for (const Verdict& v : desk_.answer().plan.before)
@@ -398,10 +405,13 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     p.setPen(c.chalk);
     const bool done = a.plan.next == NextStep::done && !a.verdicts.empty();
     p.drawText(QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
-               done                                ? tr("Nothing to turn")
-               : a.verdicts.empty()                ? tr("No targets yet")
-               : turned_since_reading(desk_.job()) ? tr("Turned, not read yet: this is expected")
-                                                   : tr("First read, then turn"));
+               done                                       ? tr("Nothing to turn")
+               : a.verdicts.empty()                       ? tr("No targets yet")
+               : turned_since_reading(desk_.job())        ? tr("Turned, not read yet: this is expected")
+               : a.plan.next == NextStep::look            ? tr("Look first, then turn")
+               : a.plan.next == NextStep::as_far_as       ? tr("As far as it goes")
+               : a.plan.again                             ? tr("First read again, then turn")
+                                                          : tr("First read, then turn"));
     y += 52;
     for (const Verdict& v : a.verdicts) {
         p.setFont(type(14, true));

@@ -332,7 +332,7 @@ void Slate::setStage(Stage stage, Guide* guide) {
         guide_->setShow(how_);
         setMode(Mode::guide);
     } else if (stage == Stage::read) {
-        if (!spot_) spot_ = desk_.hasJob() ? next_spot(desk_.job(), desk_.round()) : std::nullopt;
+        if (!spot_) spot_ = nextToRead();
         setMode(Mode::reading);
     } else {
         setMode(Mode::idle);
@@ -580,8 +580,24 @@ void Slate::understand() {
 void Slate::moveOn() {
     // To the next spot of the walk that has not been read; after the last, stay with what was done.
     spot_ = next_spot(desk_.job(), desk_.round());
+    // One after the other of what is to be read again, as long as it was asked for before this was kept.
+    if (!spot_ && !again_.empty()) {
+        spot_ = again_.front();
+        again_.erase(again_.begin());
+    }
     setMode(Mode::reading);
     if (!spot_) emit stageWanted(Stage::turn);
+}
+
+/// The first that the round wants and that is not read; else the first of what is to be read again.
+std::optional<Spot> Slate::nextToRead() {
+    if (!desk_.hasJob()) return std::nullopt;
+    again_.clear();
+    if (const auto wanted = next_spot(desk_.job(), desk_.round())) return wanted;
+    const Answer& a = desk_.answer();
+    if (!desk_.answerIsCurrent() || !a.plan.again || a.read.empty()) return std::nullopt;
+    again_.assign(a.read.begin() + 1, a.read.end());
+    return a.read.front();
 }
 
 bool Slate::doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect) {
@@ -828,6 +844,7 @@ void Slate::turnedSoFar(double amount) {
             Turn t;
             t.adjuster = all[i].turn->adjuster;
             t.kind = all[i].turn->kind;
+            t.test = all[i].turn->test;
             made.push_back(std::move(t));
         }
         (all[i].handle == 0 ? made.back().turns : made.back().second) = turned_so_far_[i];
@@ -898,9 +915,7 @@ void Slate::startTurned() {
 
 void Slate::turnedAsWritten() {
     if (guide_ || stage_ != Stage::turn || !desk_.answerIsCurrent()) return;
-    std::vector<Turn> turns;
-    for (const PlannedTurn& t : desk_.answer().plan.turns)
-        turns.push_back(Turn{t.adjuster, t.turns, true, true, t.second, t.kind});
+    std::vector<Turn> turns = turns_as_written(desk_.answer().plan);
     if (turns.empty()) return;
     desk_.turned(std::move(turns));
     spot_.reset();
@@ -1066,6 +1081,34 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
     if (desk_.planChoice().name == "cannot")
         out.push_back(
             {{"all", tr("With all adjusters again"), false, false}, [this] { desk_.choosePlan({}); }});
+    const Answer& a = desk_.answer();
+    if (a.plan.look && desk_.answerIsCurrent()) {
+        // What was seen under the car, of all that are alike.
+        const Look look = *a.plan.look;
+        const auto seen = [&](const char* id, const QString& says, const std::string& value) {
+            out.push_back({{QString::fromLatin1(id), says, false, false}, [this, look, value] {
+                               desk_.looked(facts_alike(desk_.car(), look, value));
+                           }});
+        };
+        if (look.field == "bolt") {
+            seen("upper", tr("Looked: it is the upper bolt"), "strut-upper");
+            seen("lower", tr("Looked: it is the lower bolt"), "strut-lower");
+        } else if (look.field == "wheel") {
+            seen("left", tr("Looked: at the left knuckle"), "front-left");
+            seen("right", tr("Looked: at the right knuckle"), "front-right");
+        } else {
+            seen("behind", tr("Looked: it runs behind the axle"), "behind-axle");
+            seen("ahead", tr("Looked: it runs ahead of the axle"), "ahead-of-axle");
+        }
+    }
+    for (const CardDoubt& d : a.belief.card)
+        if (d.sure && desk_.answerIsCurrent())
+            out.push_back({{"card", tr("Put that on the card"), false, false}, [this, d] {
+                               std::vector<Looked> facts;
+                               for (const std::string& adjuster : d.adjusters)
+                                   facts.push_back({adjuster, d.field, d.value});
+                               desk_.looked(facts);
+                           }});
     if (turned_unlocked(desk_.job()))
         out.push_back({{"lock", tr("Lock what was turned"), false, false},
                        [this] { emit pageWanted(QStringLiteral("lock")); }});
@@ -1205,7 +1248,9 @@ QString Slate::say() const {
                     .arg(st.of)
                     .arg(q(words::spot(*spot_)));
             if (!spot_)
-                return tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
+                return desk_.answerIsCurrent() && a.plan.again
+                           ? tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why))))
+                           : tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
             return q(words::how_to_read(*spot_));
         case Stage::turn:
             if (mode_ == Mode::accept_reason)
@@ -1213,6 +1258,13 @@ QString Slate::say() const {
                     "Leaving it is a decision like any other: it goes into the record with its ± and your "
                     "reason.");
             if (!desk_.answerIsCurrent()) return tr("Working it out …");
+            if (a.plan.next == NextStep::look && a.plan.look)
+                return q(words::look(*a.plan.look, desk_.car()));
+            if (a.plan.next == NextStep::test_turn)
+                return tr("Not known yet which way it works: turn so much, then read %n spot(s), and it is.",
+                          nullptr, static_cast<int>(a.plan.remeasure.size()));
+            if (a.plan.again)
+                return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
             // What stays outside whatever is turned.
             if (!a.plan.turns.empty()) {
                 const QString stays =
@@ -1238,6 +1290,7 @@ QString Slate::say() const {
                                  .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))))
                            : tr("Nothing to turn on this plan. %1 stays outside: Alt+4 chooses another plan.")
                                  .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))));
+            if (a.plan.as_far_as) return q(words::as_far_as(*a.plan.as_far_as));
             if (a.plan.next == NextStep::done && !a.verdicts.empty())
                 return tr(
                     "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "

@@ -112,6 +112,7 @@ class Slate : public QWidget {
     /// A question was asked beside what the stage asks: Escape leaves it.
     bool asksBesides() const;
     void moveOn();
+    std::optional<Spot> nextToRead();
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const std::optional<Bounded>& what, const QString& text, const Expect& expect);
     void setBody(const QString& html);
@@ -133,6 +134,7 @@ class Slate : public QWidget {
     Stage stage_ = Stage::read;
     Mode mode_ = Mode::reading;
     std::optional<Spot> spot_;
+    std::vector<Spot> again_;  ///< to be read once more, after `spot_`
     QString error_;
     Guide* guide_ = nullptr;
     QString from_gauge_;  ///< what a gauge put on the line

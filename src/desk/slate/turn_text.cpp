@@ -25,10 +25,34 @@ QString TurnText::text() const {
 QString TurnText::warnings() const {
     const Answer& a = desk_.answer();
     QString out;
-    if (a.doubt)
-        out += head(tr("That turn did something else")) +
-               line(warn(q(words::turn_doubt(*a.doubt, desk_.car(), how_)))) +
-               line(soft(tr("The angles are reckoned without it: as read, whatever was turned.")));
+    const Plan& plan = a.plan;
+    if (plan.next == NextStep::look && plan.look)
+        out += head(tr("Look under the car")) + line(warn(q(words::look(*plan.look, desk_.car()))));
+    if (plan.next == NextStep::test_turn) {
+        out += head(tr("A test turn")) + line(q(words::why_test_turn()));
+        if (plan.look) out += line(soft(tr("Or look: %1").arg(q(words::look(*plan.look, desk_.car())))));
+    }
+    if (plan.as_far_as)
+        out += head(tr("As far as it goes")) + line(warn(q(words::as_far_as(*plan.as_far_as))));
+    if (plan.again) {
+        QStringList numbers;
+        for (const Spot& s : a.read) numbers << desk_.number(s);
+        out += head(tr("Read again before anything else")) +
+               line(warn(q(words::to_begin(words::sentence(plan.again->why)))));
+        if (!numbers.isEmpty())
+            out += line(tr("Spots %1 (Ctrl+6).").arg(numbers.join(QStringLiteral(" · "))));
+    }
+    for (const CardDoubt& d : a.belief.card)
+        out += head(d.unsaid ? tr("What the turn has shown") : tr("The card seems to be wrong")) +
+               line(warn(q(words::card_doubt(d, desk_.car()))));
+    for (const TurnDoubt& d : a.belief.doubts)
+        out += head(tr("That turn did something else")) + line(warn(q(words::turn_doubt(d, desk_.car(), how_)))) +
+               line(soft(d.in_force ? tr("The angles are reckoned with that.")
+                                    : tr("The angles are reckoned without it: as read, whatever was turned.")));
+    for (const MovedAlong& m : plan.along) out += line(warn(q(words::moved_along(m, how_))));
+    if (plan.thrust_off)
+        out += line(warn(tr("The rear axle points %1, and that has no target: on the car's page it can be given one.")
+                             .arg(q(words::thrust(a.now.thrust, how_)))));
     for (const Unreachable& u : a.plan.cannot) out += line(warn(q(words::unreachable(u, desk_.car(), how_))));
     return out;
 }
@@ -49,7 +73,8 @@ QString TurnText::outlook() const {
             if (!spoiled.contains(whole)) spoiled << whole;
         }
         for (const Spot& s : a.plan.remeasure) numbers << desk_.number(s);
-        out += head(tr("Likely to finish the job")) +
+        if (a.plan.next == NextStep::turn)
+            out += head(tr("Likely to finish the job")) +
                line(QStringLiteral("<b>%1</b> &nbsp; %2")
                         .arg(q(words::chance(a.plan.probability_inside)),
                              soft(tr("all angles with a target inside"))));
@@ -91,7 +116,7 @@ QString TurnText::responses() const {
     QString does;
     for (const RodResponse& r : a.now.responses) {
         const Rod* rod = desk_.car().rod(r.rod);
-        if (!rod || !rod->pitch) continue;
+        if (!rod || r.per_turn.deg() == 0.0) continue;
         if (does.isEmpty()) does += head(tr("What one turn does on this car"));
         const QString from =
             r.turns_seen > 0 ? (r.turns_seen == 1 ? tr("learnt from one turn")
