@@ -17,7 +17,7 @@ constexpr double unsaid_share = 0.1;
 
 RodSide side_from(const Node& n) {
     return n.word({"behind-axle", "ahead-of-axle"}) == "ahead-of-axle" ? RodSide::ahead_of_axle
-                                                                      : RodSide::behind_axle;
+                                                                       : RodSide::behind_axle;
 }
 
 /// Degrees: a number, or an angle as one writes it.
@@ -195,8 +195,7 @@ void field_json(const Device& d, const DeviceField& f, Json& o) {
                    },
                    [&](const DeviceField::SideOfAxle& side) {
                        if (d.*side.in != RodSide::unknown)
-                           o[f.key] =
-                               d.*side.in == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle";
+                           o[f.key] = d.*side.in == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle";
                    },
                    [&](const DeviceField::Hand& hand) {
                        if (d.*hand.in != Thread::unknown)

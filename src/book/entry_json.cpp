@@ -12,6 +12,8 @@
 namespace fairchalk::book {
 namespace {
 
+/// No car is shorter or longer: a unit is wrong.
+constexpr double least_wheelbase_mm = 300.0, most_wheelbase_mm = 20'000.0;
 constexpr std::array carried_names = {"toe", "camber", "caster"};
 
 AxleCard axle_from(const Node& n) {
@@ -370,7 +372,12 @@ CarCard car_from(const Json& json, const std::string& place) {
     n.object();
     CarCard car;
     if (n.has("name")) car.name = n["name"].text();
-    if (n.has("wheelbase")) car.wheelbase = n["wheelbase"].positive_length();
+    if (n.has("wheelbase")) {
+        car.wheelbase = n["wheelbase"].positive_length();
+        if (car.wheelbase->mm() < least_wheelbase_mm || car.wheelbase->mm() > most_wheelbase_mm)
+            wrong(n["wheelbase"].place(),
+                  {Code::job_out_of_reach, {n["wheelbase"].text(), "300 mm to 20 m"}});
+    }
     if (n.has("drive")) car.drive = drive_named(n["drive"].text()).value_or(Drive::unknown);
     if (n.has("steering")) car.steering = n["steering"].named<Steering>(steering_named, "rack, box, unknown");
     if (n.has("power_steering")) car.power_steering = n["power_steering"].yes_no();
@@ -518,6 +525,7 @@ Reading reading_from(const Json& json, const std::string& place) {
         turned && r.spot.kind != ReadingKind::camber_swing)
         r.spot.swept = turned->deg() > 0 ? Swept::out : turned->deg() < 0 ? Swept::in : Swept::straight;
     if (n.has("rolled")) r.spot.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
+    if (n.has("zeroed")) r.zeroed_on_floor = n["zeroed"].word({"on-floor", "level"}) == "on-floor";
     if (n.has("since")) r.since_now = n["since"].word({"now", "round"}) == "now";
     return r;
 }
@@ -642,6 +650,7 @@ Json json_of(const Reading& r) {
                                                           : write_exact(Angle::from_deg(*r.stated_sigma));
     if (!r.tool.empty()) j["tool"] = r.tool;
     if (r.spot.rolled) j["rolled"] = r.spot.kind == ReadingKind::tire_bulge ? "1/4 turn" : "1/2 turn";
+    if (r.zeroed_on_floor) j["zeroed"] = "on-floor";
     if (r.since_now) j["since"] = "now";
     if (r.span) j["span"] = write_exact(*r.span);
     if (r.height) j["height"] = write_exact(*r.height);

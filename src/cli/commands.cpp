@@ -196,8 +196,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     prove->add_option("--only", matrix.only, "cells in whose name this stands");
     prove->add_option("--threads", matrix.threads, "0: one for each core")->check(CLI::Range(0, 64));
     prove->add_flag("--notes", notes, "each harm in a line of its own, after the tables");
-    prove->footer("Example: fairchalk-cli practice prove --cells quick --cars 3 --seed 1\n"
-                  "Ends with 1 where a harm counter is not zero.");
+    prove->footer(
+        "Example: fairchalk-cli practice prove --cells quick --cars 3 --seed 1\n"
+        "Ends with 1 where a harm counter is not zero.");
 
     auto* import = app.add_subcommand("import", "Brings a job file or a CSV of readings in");
     import->add_option("file", path, "a job file (.json) or readings (.csv)")->required();

@@ -46,9 +46,13 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
         std::snprintf(text.data(), text.size(), format, args...);
         out += text.data();
     };
-    out += "| rig | lean | front | rear | target | tool | trouble | jobs | passes | readings | minutes | done | "
-           "as far as | other | truly inside | held | most turns | worse | many | unsaid | thrust | wheel | test "
-           "| done? |\n|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|\n";
+    out +=
+        "| rig | lean | front | rear | target | tool | trouble | jobs | passes | readings | minutes | done | "
+        "as far as | other | truly inside | held | most turns | worse | many | unsaid | thrust | wheel | "
+        "test "
+        "| done? "
+        "|\n|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|"
+        "\n";
     practice::Harm harm;
     int jobs = 0;
     for (const practice::CellResult& r : results) {
@@ -59,9 +63,11 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
         double turns = 0.0;
         for (const practice::CellJob& j : r.all) turns = std::max(turns, j.most_turn);
         out += "|";
-        for (std::size_t f = 0; f < practice::factors; ++f) out += " " + r.cell.of(static_cast<Factor>(f)) + " |";
+        for (std::size_t f = 0; f < practice::factors; ++f)
+            out += " " + r.cell.of(static_cast<Factor>(f)) + " |";
         const int other = r.jobs - ended("done") - ended("as-far-as");
-        put(" %d | %.2f | %.1f | %.0f | %d | %d | %d | %d of %d | %.3f | %.3f | %d | %d | %d | %d | %d | %d | %d |\n",
+        put(" %d | %.2f | %.1f | %.0f | %d | %d | %d | %d of %d | %.3f | %.3f | %d | %d | %d | %d | %d | %d "
+            "| %d |\n",
             r.jobs, r.passes, r.readings, r.minutes, ended("done"), ended("as-far-as"), other, r.truly_inside,
             r.called_inside, r.angles > 0 ? static_cast<double>(r.held) / r.angles : 0.0, turns,
             r.harm.made_worse, r.harm.many_turns, r.harm.moved_unsaid, r.harm.thrust_worse,
@@ -69,21 +75,27 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
         harm += r.harm;
         jobs += r.jobs;
     }
-    put("\n%zu cells, %d jobs, harm: made worse %d, many turns %d, moved unsaid %d, thrust %d, steering wheel %d, "
+    put("\n%zu cells, %d jobs, harm: made worse %d, many turns %d, moved unsaid %d, thrust %d, steering "
+        "wheel %d, "
         "no test turn %d, done outside %d: %d in all\n\n",
         results.size(), jobs, harm.made_worse, harm.many_turns, harm.moved_unsaid, harm.thrust_worse,
         harm.steering_worse, harm.no_test_turn, harm.done_outside, harm.all());
-    out += "| pool | cars | within 95 % | ± | called inside | truly | ± | stands |\n|---|---|---|---|---|---|---|---|\n";
+    out +=
+        "| pool | cars | within 95 % | ± | called inside | truly | ± | stands "
+        "|\n|---|---|---|---|---|---|---|---|\n";
     for (const practice::Pool& p : practice::pools_of(results))
-        put("| %s | %d | %.3f | %.3f | %d | %.3f | %.3f | %s |\n", p.value.c_str(), p.cars, p.held, p.held_within,
-            p.called, p.inside, p.inside_within, p.stands() ? "yes" : "NO");
-    out += "\n| chance | plans | said | truly inside | plans | said | ended |\n|---|---|---|---|---|---|---|\n";
+        put("| %s | %d | %.3f | %.3f | %d | %.3f | %.3f | %s |\n", p.value.c_str(), p.cars, p.held,
+            p.held_within, p.called, p.inside, p.inside_within, p.stands() ? "yes" : "NO");
+    out +=
+        "\n| chance | plans | said | truly inside | plans | said | ended |\n|---|---|---|---|---|---|---|\n";
     const auto tenths = practice::tenths_of(results);
     for (std::size_t i = 0; i < 10; ++i)
         put("| %zu0 to %zu0 %% | %d | %.2f | %.2f | %d | %.2f | %.2f |\n", i, i + 1, tenths[0][i].plans,
             tenths[0][i].said, tenths[0][i].came, tenths[1][i].plans, tenths[1][i].said, tenths[1][i].came);
-    out += "\n| trouble | jobs | passes | of those done | most turns | driven further off by | rear plans | thrust expected "
-           "worse by 0.06 |\n|---|---|---|---|---|---|---|---|\n";
+    out +=
+        "\n| trouble | jobs | passes | of those done | most turns | driven further off by | rear plans | "
+        "thrust expected "
+        "worse by 0.06 |\n|---|---|---|---|---|---|---|---|\n";
     for (const std::string& value : practice::values_of(Factor::trouble)) {
         int of = 0, done = 0, rear = 0, worse = 0;
         double passes = 0.0, passes_done = 0.0, most = 0.0, off = 0.0;
@@ -99,8 +111,8 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
                 worse += j.rear_thrust_worse;
             }
         }
-        put("| %s | %d | %.2f | %d: %.2f | %.3f | %.2f | %d | %d |\n", value.c_str(), of, of > 0 ? passes / of : 0.0,
-            done, done > 0 ? passes_done / done : 0.0, most, off, rear, worse);
+        put("| %s | %d | %.2f | %d: %.2f | %.3f | %.2f | %d | %d |\n", value.c_str(), of,
+            of > 0 ? passes / of : 0.0, done, done > 0 ? passes_done / done : 0.0, most, off, rear, worse);
     }
     if (notes)
         for (const practice::CellResult& r : results)

@@ -6,11 +6,11 @@
 #include <cstdio>
 #include <cstdlib>
 
+#include "core/analysis.h"
 #include "core/cross_check.h"
 #include "core/floor.h"
 #include "core/named.h"
 #include "core/slip.h"
-#include "core/analysis.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
@@ -422,10 +422,11 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
     out["spoils"] = plan.spoils;
     out["next"] = name_of(plan.next);
     for (const MovedAlong& m : plan.along)
-        out["moves_along"].push_back({{"what", std::string(name_of(m.wheel)) + "." + std::string(name_of(m.measure))},
-                                      {"by_deg", m.by.deg()},
-                                      {"sigma_deg", m.sigma.deg()},
-                                      {"say", words::moved_along(m)}});
+        out["moves_along"].push_back(
+            {{"what", std::string(name_of(m.wheel)) + "." + std::string(name_of(m.measure))},
+             {"by_deg", m.by.deg()},
+             {"sigma_deg", m.sigma.deg()},
+             {"say", words::moved_along(m)}});
     if (plan.look)
         out["look"] = {{"adjuster", plan.look->adjuster},
                        {"field", plan.look->field},

@@ -41,10 +41,17 @@ std::vector<Spot> suspects_to_read(const Job& job, const Estimate& e) {
 std::vector<Spot> doubted_to_read(const Job& job, const Estimate& e, const TurnDoubt& doubt) {
     std::vector<Spot> out;
     const std::vector<Wheel> here{doubt.wheel}, none;
-    for (const Spot& s : spoiled_spots_of(job, e.round, doubt.angle == 0 ? here : none,
-                                          doubt.angle == 0 ? none : here))
+    for (const Spot& s :
+         spoiled_spots_of(job, e.round, doubt.angle == 0 ? here : none, doubt.angle == 0 ? none : here))
         if (readings_at(job, e.round, s).size() < 2) out.push_back(s);
     return out;
+}
+
+/// A test turn that stands: what it moved may have to be set back.
+bool last_was_a_test(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) return t->test;
+    return false;
 }
 
 void ask_again(Plan& plan, std::vector<Spot> spots, Message why) {
@@ -124,12 +131,12 @@ Analysis analyse(const Job& job, const Question& question) {
     if (a.now.round < 0) return a;
 
     const bool waits = turned_since_reading(a.job);
-    const bool acts = a.plan.next == NextStep::turn || a.plan.next == NextStep::done ||
-                      a.plan.next == NextStep::as_far_as;
+    const bool acts =
+        a.plan.next == NextStep::turn || a.plan.next == NextStep::done || a.plan.next == NextStep::as_far_as;
     if (acts && !waits) {
         if (auto spots = suspects_to_read(a.job, a.now); !spots.empty()) {
             ask_again(a.plan, std::move(spots), {Code::again_contradicts, {}});
-        } else if (a.belief.look && a.plan.next != NextStep::done) {
+        } else if (a.belief.look && (a.plan.next != NextStep::done || last_was_a_test(a.job))) {
             a.plan.turns.clear();
             a.plan.as_far_as.reset();
             a.plan.look = Look{a.belief.look->adjusters.front(), a.belief.look->field};

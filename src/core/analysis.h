@@ -11,9 +11,9 @@
 
 namespace fairchalk {
 
-// The one analysis: what is believed of a job's turns and card, the estimate, verdicts, what to read next, what
-// to turn, what is spoiled by it and what must be read again. The window, the program, the debrief and the
-// proving ground ask it and nothing beneath it: what is proven is what is advised.
+// The one analysis: what is believed of a job's turns and card, the estimate, verdicts, what to read next,
+// what to turn, what is spoiled by it and what must be read again. The window, the program, the debrief and
+// the proving ground ask it and nothing beneath it: what is proven is what is advised.
 
 /// What the analysis is asked for.
 struct Question {

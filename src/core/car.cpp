@@ -151,12 +151,14 @@ Result<Target> target_from(Measure measure, const Quantity& aim, const std::opti
         if (!width) return width;
         return *center + abs(*width) * sign;
     };
-    if (minus || plus) {
-        auto lo = edge(minus ? *minus : *plus, -1.0);
-        auto hi = edge(plus ? *plus : *minus, +1.0);
+    if (minus) {
+        const auto lo = edge(*minus, -1.0);
         if (!lo) return tl::unexpected(lo.error());
-        if (!hi) return tl::unexpected(hi.error());
         t.lo = *lo;
+    }
+    if (plus) {
+        const auto hi = edge(*plus, +1.0);
+        if (!hi) return tl::unexpected(hi.error());
         t.hi = *hi;
     }
     t.has_tolerance = t.hi > t.lo;

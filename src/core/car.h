@@ -146,10 +146,10 @@ struct Device {
     std::optional<Wheel> wheel;
     std::optional<Axle> axle;
 
-    bool pushes_in = false;            ///< shims: more of them pull the arm inward
-    bool runs_behind = false;          ///< radius rod: its body end lies behind the axle
-    bool upper_arm = false;            ///< radius rod, arm, cam: of the upper arm
-    RodSide rod = RodSide::unknown;    ///< cross tube, drag link, cam of a toe link: where it runs
+    bool pushes_in = false;          ///< shims: more of them pull the arm inward
+    bool runs_behind = false;        ///< radius rod: its body end lies behind the axle
+    bool upper_arm = false;          ///< radius rod, arm, cam: of the upper arm
+    RodSide rod = RodSide::unknown;  ///< cross tube, drag link, cam of a toe link: where it runs
     /// Cam: `front`, `rear`, `both`; cam and slot between strut and upright: `strut-upper`, `strut-lower`, or
     /// `strut` where which of the two is not known.
     std::string bolt = {};
@@ -236,8 +236,8 @@ struct ToeAsLength {
 /// span.
 Result<Angle> toe_angle_of(const Quantity& q, const ToeAsLength& terms);
 
-/// The band of a target from its aim and tolerances, each stated in its own terms. A missing minus or plus is
-/// taken as its twin; with neither, the target has an aim but no verdict.
+/// The band of a target from its aim and tolerances, each stated in its own terms. Where only one of them is
+/// given the band ends at the aim on the other side; with neither, the target has an aim but no verdict.
 Result<Target> target_from(Measure measure, const Quantity& aim, const std::optional<Quantity>& minus,
                            const std::optional<Quantity>& plus, const ToeAsLength& terms);
 

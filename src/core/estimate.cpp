@@ -33,9 +33,15 @@ constexpr double usual_ratio_sigma = 2.5;
 constexpr double tape_zero_sigma = 0.5e-3;  // metres: a hook, a worn end
 constexpr double gauge_zero_sigma = 2.0 * one_degree;
 constexpr double runout_sigma = 1.0 * one_degree;
-constexpr double like_lips_sigma = 3e-3;  // metres: of rims that nothing but an arm jig has read
+constexpr double like_lips_sigma = 8e-3;  // metres: of rims that nothing but an arm jig has read
 constexpr double lip_sigma = 30e-3;
-constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
+// Each rim carries an opposed error at its two edges, metres: not looked at, and looked at and good.
+constexpr double rim_untrue = 0.25e-3, rim_seen_good = 0.1e-3;
+constexpr const char* rims_check = "rims";
+constexpr double unchecked_zero_sigma = 0.2 * one_degree;  // of a gauge whose zero nobody checked
+constexpr double sweep_sigma = 1.0 * one_degree;           // of floor marks, a protractor, a steering wheel
+constexpr double any_toe_sigma = 1.5 * one_degree;         // of a wheel whose toe nobody knows
+constexpr double string_rise_unknown = 2.5e-3;             // metres at each lip: a string set by eye
 
 constexpr double like_arms_sigma = 5e-3;  // metres: of the steering arms of one axle
 constexpr double anything = 5.0;          // degrees: a turn of which nothing is known
@@ -196,10 +202,10 @@ double turned_of(const Reading& r, const CarCard& car) {
 
 /// Where a level rule from such a string meets the lip of a rim of radius `r`, from its hub at `x`: along the
 /// car and up, metres; `end` +1 the front edge, -1 the rear. At hub height where the string misses the rim.
-std::pair<double, double> lip_met(const StringRise& rise, double x, double r, double end) {
+std::pair<double, double> lip_met(const StringRise& rise, bool front, double x, double r, double end) {
     double along = end * r, up = 0.0;
     for (int i = 0; i < 50; ++i) {
-        up = rise.at_rear_axle + rise.slope * (x + along);
+        up = rise.at_rear_axle + rise.slope * (x + along) - (front ? rise.front_hub_over_rear : 0.0);
         if (std::abs(up) >= r) return {end * r, 0.0};
         along = end * std::sqrt(r * r - up * up);
     }
@@ -237,7 +243,7 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
                                   : -now.lines.bars.rear_behind.value_or(Length()).m();
     if (spot.station) s.x = spot.station->m();
     if (car.axle(axle).rim_span) s.span = car.axle(axle).rim_span->m();
-    if (now.tiles && against_gravity(spot.kind)) {
+    if (now.tiles && against_gravity(spot.kind) && !r.zeroed_on_floor) {
         s.floor = true;
         for (std::size_t w = 0; w < 4; ++w) s.tiles[w] = (*now.tiles)[w].m();
     }
@@ -254,8 +260,9 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
     if (r.mark) s.mark = r.mark->m();
     if (r.arm_span) s.arm_span = r.arm_span->m();
     const auto has = [&](Unknown what, int where) { return current.contains({what, where}); };
+    s.guessed_toe = against_gravity(spot.kind) && has(Unknown::sweep_toe, s.wheel);
     const auto tool = std::find(now.tools.begin(), now.tools.end(), r.tool);
-    if (tool != now.tools.end()) s.zero = static_cast<int>(tool - now.tools.begin());
+    if (tool != now.tools.end() && !r.zeroed_on_floor) s.zero = static_cast<int>(tool - now.tools.begin());
     s.zero_sign = spot.kind == ReadingKind::camber_reversed ? -1.0 : 1.0;
     if (spot.wheel && has(against_gravity(spot.kind) ? Unknown::camber_runout : Unknown::toe_runout, s.wheel))
         s.runout = spot.rolled ? -1.0 : 1.0;
@@ -266,8 +273,8 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
     const bool rim = spot.kind == ReadingKind::rim_front || spot.kind == ReadingKind::rim_rear;
     if (rim && rise && has(Unknown::camber, s.wheel)) {
         s.heights = true;
-        std::tie(s.edge_x, s.edge_z) =
-            lip_met(*rise, s.x, s.span / 2, spot.kind == ReadingKind::rim_front ? 1.0 : -1.0);
+        std::tie(s.edge_x, s.edge_z) = lip_met(*rise, axle == Axle::front, s.x, s.span / 2,
+                                               spot.kind == ReadingKind::rim_front ? 1.0 : -1.0);
     }
     return s;
 }
@@ -331,7 +338,9 @@ class Network {
         std::map<int, std::set<bool>> rims, cambers;       // wheels, as they stood and half a turn on
         std::map<std::string, std::set<int>> lean, tapes;  // tools: as camber and reversed; by axle
         bool jig = false, chassis = false;
-        std::set<int> lips_read;  // axles
+        std::set<int> lips_read;         // axles
+        std::set<int> unrolled;          // wheels whose rims were read as they come, without a stated sigma
+        std::set<std::string> unstated;  // gauges of whose readings nobody stated a sigma
     };
     Asked asked_of(int last) const;
     void first_state(const CarCard& car, const Asked& asked);
@@ -359,6 +368,7 @@ class Network {
     void strings_moved();
     void anything_moved(const Spoils& row);
     void settle_repeats();
+    void know_sweep_toes();
     void run();
     void analyse(Estimate& out);
     void report(Estimate& out);
@@ -387,6 +397,7 @@ class Network {
     bool gauge_ = false;                // something is read against gravity
     std::optional<std::size_t> floor_;  // the floor laid: by the entry that began it
     Standing standing_;
+    std::set<int> rolled_;         // wheels whose rims were read both ways round
     bool weakly_coupled_ = false;  // camber observations that use the toe
     std::shared_ptr<Posterior> posterior_ = std::make_shared<Posterior>();
     Eigen::MatrixXd jacobian_;  // weighted, readings first
@@ -450,6 +461,7 @@ Network::Asked Network::asked_of(int last) const {
             if (kind == K::rim_front || kind == K::rim_rear) {
                 out.rims[w].insert(r.spot.rolled);
                 out.lips_read.insert(w / 2);
+                if (!r.stated_sigma) out.unrolled.insert(w);
             }
             if (!against_gravity(kind)) continue;
             if (kind != K::caster && kind != K::axis_offset) {
@@ -460,8 +472,10 @@ Network::Asked Network::asked_of(int last) const {
                 out.sweep.insert(w);
             if (kind == K::caster && r.swept) out.gauge.insert(w);
             if (kind == K::camber_plumb_upper || kind == K::camber_plumb_lower) out.plumb.insert(w);
-            if (kind == K::camber || kind == K::camber_reversed)
+            if (kind == K::camber || kind == K::camber_reversed) {
                 out.lean[r.tool].insert(kind == K::camber_reversed);
+                if (!r.stated_sigma) out.unstated.insert(r.tool);
+            }
         }
     }
     return out;
@@ -498,6 +512,8 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
     for (int w : asked.sweep) {
         add(Unknown::caster, w, 3.0 * one_degree);
         with_prior(Unknown::sai, w, sai_prior_deg * one_degree, sai_prior_sigma_deg * one_degree);
+        // The toe that the sweep starts from: as known, else any toe there is.
+        with_prior(Unknown::sweep_toe, w, 0.0, any_toe_sigma);
     }
     for (int w : asked.plumb) add(Unknown::plumb, w, 0.1);
     // A bar touches both lips of the rear rim as well as any rule does; over the wheelbase that shows.
@@ -505,8 +521,20 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
         if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span)
             with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span->m());
     // Run-out is told from the angle only where a wheel was read both ways round.
-    for (const auto& [w, ways] : asked.rims)
-        if (ways.size() == 2) with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);
+    const bool good = std::any_of(job_.log->begin(), job_.log->end(), [&](const Entry& e) {
+        const Checked* c = std::get_if<Checked>(&e.what);
+        return c && c->item == rims_check && c->state == CheckState::good &&
+               job_.live(static_cast<std::size_t>(&e - job_.log->data()));
+    });
+    for (const auto& [w, ways] : asked.rims) {
+        if (ways.size() == 2) {
+            rolled_.insert(w);
+            with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);
+        } else if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span;
+                   span && asked.unrolled.contains(w)) {
+            with_prior(Unknown::toe_runout, w, 0.0, 2.0 * (good ? rim_seen_good : rim_untrue) / span->m());
+        }
+    }
     for (const auto& [w, ways] : asked.cambers)
         if (ways.size() == 2) with_prior(Unknown::camber_runout, w, 0.0, runout_sigma);
     if (asked.chassis)
@@ -516,14 +544,24 @@ void Network::first_state(const CarCard& car, const Asked& asked) {
         with_prior(Unknown::tool_zero, static_cast<int>(standing_.tools.size()), 0.0, sigma);
         standing_.tools.push_back(tool);
     };
-    for (const auto& [tool, ways] : asked.lean)
-        if (ways.contains(1)) zero_of(tool, gauge_zero_sigma);
+    for (const auto& [tool, ways] : asked.lean) {
+        if (ways.contains(1)) {
+            zero_of(tool, gauge_zero_sigma);
+            continue;
+        }
+        // What was said of it in the drawer holds.
+        const bool told = std::any_of(job_.tools.begin(), job_.tools.end(),
+                                      [&, &name = tool](const Tool& t) { return t.name == name; });
+        if (!told && !tool.empty() && asked.unstated.contains(tool)) zero_of(tool, unchecked_zero_sigma);
+    }
     for (const auto& [tool, axles] : asked.tapes)
         if (std::any_of(asked.tapes.begin(), asked.tapes.end(), [&](const auto& other) {
                 return other.first != tool && std::any_of(axles.begin(), axles.end(),
                                                           [&](int a) { return other.second.contains(a); });
             }))
             zero_of(tool, tape_zero_sigma);
+    if (asked.jig && car.same_wheels && asked.lips_read.empty())
+        believe(current().at({Unknown::lip_depth, 0}), 0.0, lip_sigma);
     if (asked.jig && !car.same_wheels && asked.lips_read.size() < 2) {
         // Rims that only arm jigs have touched: taken to sit on their hubs about alike, and not far off them.
         for (int a = 0; a < 2; ++a)
@@ -604,7 +642,9 @@ void Network::observe(std::size_t entry, const Round& round) {
     const Tool* tool = job_.tool(r.tool);
     o.value = base_value(r, tool);
     o.sigma = to_base(r.sigma(tool), r.value.kind);
-    if (r.turned_sigma) o.turned_sigma = r.turned_sigma->rad();
+    o.turned_sigma = r.turned_sigma                                ? r.turned_sigma->rad()
+                     : o.site.turned != 0.0 || o.site.swept != 0.0 ? sweep_sigma
+                                                                   : 0.0;
     if (r.wheel_turned && !round.car.steering_ratio)
         o.turned_sigma = std::hypot(o.turned_sigma, o.site.turned * usual_ratio_sigma / usual_steering_ratio);
     const bool rim = r.spot.kind == ReadingKind::rim_front || r.spot.kind == ReadingKind::rim_rear;
@@ -991,7 +1031,8 @@ double Network::slope_by_turned(const Observed& o) const {
     constexpr double h = 1e-4;
     const auto at = [&](double by) {
         Site s = o.site;
-        s.turned += by;
+        // A gauge's own scale turns it both ways.
+        (s.swept != 0.0 && s.turned == 0.0 ? s.swept : s.turned) += by;
         std::vector<int> none;
         return predict<double>(s, Recorder{o.current.get(), &x_, &none});
     };
@@ -1008,9 +1049,11 @@ StringRise rise_over_hubs(const std::map<double, double>& heights, const CarCard
     for (const auto& [x, h] : heights) xx += (x - mx) * (x - mx), xh += (x - mx) * (h - mh);
     const double slope = xx > 0 ? xh / xx : 0.0;
     const auto &front = car.axles[0].hub_height, &rear = car.axles[1].hub_height;
+    // What makes camber show as toe is how the string rises in space, not against the line of the hubs; where
+    // the lip is met is over each hub's own height.
     if (front && rear && heights.size() > 1)
-        return {mh - slope * mx - rear->m(), slope - (*front - *rear) / *car.wheelbase};
-    return {-slope * car.wheelbase->m() / 2, slope};
+        return {mh - slope * mx - rear->m(), slope, (*front - *rear).m()};
+    return {-slope * car.wheelbase->m() / 2, slope, 0.0};
 }
 
 /// The heights of both strings, by the last reading at each station.
@@ -1107,6 +1150,7 @@ Estimate Network::solve() {
     settle_repeats();
     run();
     if (weakly_coupled_ && !(options_.cancel && options_.cancel->load())) {
+        know_sweep_toes();
         for (Observed& o : observed_) {
             if (o.from_card) continue;
             o.site.zero_toe = x_[o.current->at({Unknown::toe, o.site.wheel})];
@@ -1122,6 +1166,28 @@ Estimate Network::solve() {
     analyse(out);
     report(out);
     return out;
+}
+
+/// Sweeps start from the toes as they were found to be, as far as these are known: the ridge makes what no
+/// reading tells as wide as can be.
+void Network::know_sweep_toes() {
+    if (!converged_ || jacobian_.rows() == 0) return;
+    Eigen::VectorXd scale = jacobian_.colwise().norm();
+    for (double& v : scale) v = v > 0 ? v : 1.0;
+    const Eigen::MatrixXd scaled = jacobian_ * scale.cwiseInverse().asDiagonal();
+    Eigen::MatrixXd normal = scaled.transpose() * scaled;
+    normal.diagonal().array() += 1e-10;
+    const Eigen::LDLT<Eigen::MatrixXd> ldlt(normal);
+    for (int w = 0; w < 2; ++w) {
+        const auto latent = current().find({Unknown::sweep_toe, w}), toe = current().find({Unknown::toe, w});
+        if (latent == current().end() || toe == current().end()) continue;
+        Eigen::VectorXd unit = Eigen::VectorXd::Zero(normal.rows());
+        unit[toe->second] = 1.0;
+        const double variance = ldlt.solve(unit)[toe->second] / std::pow(scale[toe->second], 2);
+        if (!(variance > 0.0) || variance > any_toe_sigma * any_toe_sigma) continue;
+        believe(latent->second, x_[static_cast<std::size_t>(toe->second)],
+                std::max(std::sqrt(variance), 1e-5));
+    }
 }
 
 void Network::run() {
@@ -1443,8 +1509,9 @@ KnownAngle Network::known(const Eigen::VectorXd& g, const Estimate& e, double co
     }
     a.value = Angle::from_rad(g.dot(posterior_->x) + constant);
     a.sigma = Angle::from_rad(std::sqrt(std::max(0.0, posterior_->variance(g))));
-    a.known =
-        std::isfinite(a.value.deg()) && std::abs(a.value.deg()) < 90.0 && a.sigma.deg() <= too_vague_deg;
+    // A sigma of nothing is a fault of the arithmetic, never knowledge.
+    a.known = std::isfinite(a.value.deg()) && std::abs(a.value.deg()) < 90.0 &&
+              a.sigma.deg() <= too_vague_deg && a.sigma.deg() > 0.0;
     if (!a.known) a.why = {Code::why_too_vague, {}};
     return a;
 }
@@ -1466,7 +1533,7 @@ void Network::report(Estimate& out) {
             const auto it = p.now.find({what, w});
             return it == p.now.end() ? KnownAngle{} : known(gradient({{it->second, 1.0}}), out);
         };
-        a.toe_runout = runout(Unknown::toe_runout);
+        if (rolled_.contains(w)) a.toe_runout = runout(Unknown::toe_runout);
         a.camber_runout = runout(Unknown::camber_runout);
         a.camber = known(gradient({{p.last_camber[w], 1.0}}), out);
         a.caster = known(gradient({{p.last_caster[w], 1.0}}), out);

@@ -120,6 +120,7 @@ enum class Unknown {
     steer,        ///< how far the front wheels stood steered to the right
     axle_middle,  ///< of the hub faces, left of the scribed chassis centerline
     toe_runout,   ///< of a rim, as the wheel first stood; half a turn on it is the other way
+    sweep_toe,    ///< the toe that a caster sweep starts from
     camber_runout,
     tool_zero,  ///< `where` is the tool's place in `Standing::tools`
     seat,       ///< of a straightedge along a rear rim: how far off that rim's line it lies
@@ -145,10 +146,12 @@ struct UnknownKey {
     auto operator<=>(const UnknownKey&) const = default;
 };
 
-/// How a string rises along the car, from hub height: metres at the rear axle, and per metre forward.
+/// How a string rises along the car: metres over the rear hubs at the rear axle, per metre forward in space,
+/// and how much higher the front hubs are than the rear ones.
 struct StringRise {
     double at_rear_axle = 0.0;
     double slope = 0.0;
+    double front_hub_over_rear = 0.0;
 };
 
 /// What, beside the unknowns, decides what the next reading would show.

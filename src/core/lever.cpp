@@ -15,8 +15,8 @@ std::vector<std::pair<int, int>> locks_of(const Adjuster& a, int place, const Po
     std::vector<std::pair<int, int>> out;
     for (int angle = 0; angle < 3; ++angle) {
         const int lock = p.index(Unknown::lock, place_of_lock(place, angle));
-        const int state = p.state[static_cast<std::size_t>(index_of(wheel_of(a)))]
-                                 [static_cast<std::size_t>(angle)];
+        const int state =
+            p.state[static_cast<std::size_t>(index_of(wheel_of(a)))][static_cast<std::size_t>(angle)];
         if (lock >= 0 && state >= 0) out.emplace_back(state, lock);
     }
     return out;

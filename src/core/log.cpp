@@ -118,11 +118,12 @@ std::string fact_of(const CarCard& car, const Looked& looked) {
     const Device* device = std::get_if<Device>(&a);
     if (looked.field == "rod") {
         const RodSide side = rod ? rod->runs : device->rod;
-        return side == RodSide::ahead_of_axle   ? "ahead-of-axle"
+        return side == RodSide::ahead_of_axle ? "ahead-of-axle"
                : side == RodSide::behind_axle ? "behind-axle"
                                               : "";
     }
-    if (looked.field == "double_ended") return (rod ? rod->double_ended : device->double_ended) ? "true" : "false";
+    if (looked.field == "double_ended")
+        return (rod ? rod->double_ended : device->double_ended) ? "true" : "false";
     if (looked.field == "bolt" && device) return device->bolt;
     if (looked.field == "wheel" && device && device->wheel) return std::string(name_of(*device->wheel));
     return {};

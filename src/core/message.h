@@ -63,10 +63,10 @@ enum class Code {
     plan_steps_too_coarse,  // {0} = adjuster
     plan_given_up,
     plan_left_out,
-    plan_unknown_angle,  // {0} = what, has not been measured
-    plan_sides_alike,    // a total needs both sides: {0} = adjuster that may not be touched
-    plan_nothing_gained,  // what is left can't be brought in by what there is to turn
-    plan_same_again,      // it was turned so already
+    plan_unknown_angle,       // {0} = what, has not been measured
+    plan_sides_alike,         // a total needs both sides: {0} = adjuster that may not be touched
+    plan_nothing_gained,      // what is left can't be brought in by what there is to turn
+    plan_same_again,          // it was turned so already
     plan_too_coarse_to_call,  // neither turning nor reading on settles it
     // What has to be read once more before anything is said or turned.
     again_large_turn,   // {0} = adjuster

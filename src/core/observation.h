@@ -21,6 +21,7 @@ struct Site {
     bool as_length = false;               ///< toe-angle given as a length over `span`
     double turned = 0.0;                  ///< heading changed from straight ahead, radians, out positive
     double zero_toe = 0.0;                ///< the wheel's toe at rest, for what depends on it weakly
+    bool guessed_toe = false;             ///< it is an unknown of its own: a sweep hangs on it
     bool floor = false;                   ///< the heights of the four spots are unknowns too
     std::array<double, 4> tiles{};        ///< what lies under each wheel, beside those heights
     double wheelbase = 2.5, track = 1.5;  ///< that the floor slopes over
@@ -172,7 +173,8 @@ template <class T, class State>
         using std::sqrt;
         T camber = state(U::camber, site.wheel);
         if (site.runout != 0.0) camber += site.runout * state(U::camber_runout, site.wheel);
-        Direction<T> n = spindle<T>(T(site.zero_toe), camber, s);
+        const T toe = site.guessed_toe ? T(state(U::sweep_toe, site.wheel)) : T(site.zero_toe);
+        Direction<T> n = spindle<T>(toe, camber, s);
         if (turned != 0.0)
             n = swept_spindle<T>(n, state(U::caster, site.wheel), state(U::sai, site.wheel), s, turned);
         const T up = slope_up(), left = slope_left();

@@ -31,7 +31,8 @@ Eigen::VectorXd thrust_gradient(const Posterior& p) {
 
 Eigen::VectorXd angle_gradient(const Posterior& p, Wheel w, int angle) {
     Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-    if (const int at = p.state[static_cast<std::size_t>(index_of(w))][static_cast<std::size_t>(angle)]; at >= 0)
+    if (const int at = p.state[static_cast<std::size_t>(index_of(w))][static_cast<std::size_t>(angle)];
+        at >= 0)
         g[at] = 1.0;
     return g;
 }
@@ -84,8 +85,7 @@ double After::settled_covariance(const Eigen::VectorXd& a, const Eigen::VectorXd
     for (std::size_t h = 0; h < levers.size(); ++h) {
         if (!turned(h)) continue;
         const Lever& l = levers[h];
-        for (const Lever::Pull& pull : l.pulls)
-            settles[pull.state] += l.settled_variance(pull, turns[h], p);
+        for (const Lever::Pull& pull : l.pulls) settles[pull.state] += l.settled_variance(pull, turns[h], p);
         for (const auto& [state, lock] : locks(h))
             settles[state] += std::pow(lock_scatter_deg * one_degree, 2);
     }
@@ -103,8 +103,7 @@ Eigen::MatrixXd After::covariance(const std::vector<Eigen::VectorXd>& gs) const 
     out = whole.transpose() * (p.covariance * whole);
     for (Eigen::Index i = 0; i < n; ++i)
         for (Eigen::Index k = 0; k < n; ++k)
-            out(i, k) +=
-                settled_covariance(gs[static_cast<std::size_t>(i)], gs[static_cast<std::size_t>(k)]);
+            out(i, k) += settled_covariance(gs[static_cast<std::size_t>(i)], gs[static_cast<std::size_t>(k)]);
     return out;
 }
 Angle After::change_sigma(const Eigen::VectorXd& g) const {

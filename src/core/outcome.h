@@ -27,8 +27,8 @@ struct After {
     std::vector<Lever> levers;
     std::vector<double> turns;  ///< by lever
     bool scatters = true;       ///< counts in what settling and locking do, which no plan chooses
-    /// Counts in how unsure it is what an adjuster does beside what it is there for, even where another one is
-    /// there for that and will take it up once it is read.
+    /// Counts in how unsure it is what an adjuster does beside what it is there for, even where another one
+    /// is there for that and will take it up once it is read.
     bool couples = true;
 
     bool turned(std::size_t lever) const { return turns[lever] != 0.0; }
@@ -37,7 +37,8 @@ struct After {
     double mean(const Eigen::VectorXd& g) const;
     /// By how much the turns move it.
     double change(const Eigen::VectorXd& g) const { return mean(g) - g.dot(p.x); }
-    /// How well that is known: of the responses, locks and settling, whether the angle itself is known or not.
+    /// How well that is known: of the responses, locks and settling, whether the angle itself is known or
+    /// not.
     Angle change_sigma(const Eigen::VectorXd& g) const;
     double covariance(const Eigen::VectorXd& a, const Eigen::VectorXd& b) const;
     /// Of several at once, in their order.

@@ -61,9 +61,8 @@ struct Aims {
 constexpr double no_tolerance_band = 0.1 * one_degree;  // of a target that states none
 
 Miss miss_of_target(const Verdict& v, const Posterior& p) {
-    const double half = v.target.has_tolerance
-                            ? std::max(v.target.half_band().rad(), 0.01 * one_degree)
-                            : no_tolerance_band;
+    const double half =
+        v.target.has_tolerance ? std::max(v.target.half_band().rad(), 0.01 * one_degree) : no_tolerance_band;
     return {p.gradient_of(v.target), v.target.aim.rad(), half};
 }
 
@@ -145,14 +144,15 @@ Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::v
     const Eigen::VectorXd steering = steering_gradient(p), thrust = thrust_gradient(p);
     // Nor is the rear axle turned for it.
     const bool alone = fronts == 1 && std::none_of(about.begin(), about.end(), [&](const Verdict& v) {
-        return bit_of(v.target.measure) == serves_toe && v.target.where == std::variant<std::monostate, Axle, Wheel>(Axle::front);
-    });
+                           return bit_of(v.target.measure) == serves_toe &&
+                                  v.target.where == std::variant<std::monostate, Axle, Wheel>(Axle::front);
+                       });
     if (fronts > 1 || (alone && steering_known))
-        out.steering = Miss{steering, steering_known ? 0.0 : steering.dot(p.x) - so_far.steering,
-                            straight_half_band};
+        out.steering =
+            Miss{steering, steering_known ? 0.0 : steering.dot(p.x) - so_far.steering, straight_half_band};
     if (any(Axle::rear))
-        out.thrust = Miss{thrust, p.estimable(thrust) ? 0.0 : thrust.dot(p.x) - so_far.thrust,
-                          thrust_half_band};
+        out.thrust =
+            Miss{thrust, p.estimable(thrust) ? 0.0 : thrust.dot(p.x) - so_far.thrust, thrust_half_band};
     for (Wheel w : all_wheels)
         for (int angle = 0; angle < 3; ++angle) {
             const Eigen::VectorXd g = angle_gradient(p, w, angle);
@@ -292,10 +292,10 @@ class Chooser {
             for (double amount : amounts_.back()) {
                 c.effect.push_back(l.rod ? l.effect(l.pulls.front(), amount, p) : l.travel(amount));
                 const bool jacks = l.kind && l.kind->wants_jacking();
-                c.work.push_back(amount == 0.0 ? 0.0
-                                               : touching + (jacks ? jacking : 0.0) +
-                                                     least_work * std::abs(amount) /
-                                                         (l.rod ? 1.0 : 8 * l.handle.step));
+                c.work.push_back(amount == 0.0
+                                     ? 0.0
+                                     : touching + (jacks ? jacking : 0.0) +
+                                           least_work * std::abs(amount) / (l.rod ? 1.0 : 8 * l.handle.step));
             }
             choices_.push_back(std::move(c));
         }
@@ -314,8 +314,8 @@ class Chooser {
         if (weights.untouched > 0)
             for (const Miss& m : aims_.untouched) lower.emplace_back(&m, weights.untouched);
         const Eigen::Index first = first_rows_.rows(), more = static_cast<Eigen::Index>(lower.size());
-        WholeSteps problem{Eigen::MatrixXd(first + more, first_rows_.cols()),
-                           Eigen::VectorXd(first + more), choices_, {}};
+        WholeSteps problem{
+            Eigen::MatrixXd(first + more, first_rows_.cols()), Eigen::VectorXd(first + more), choices_, {}};
         problem.a.topRows(first) = first_rows_;
         problem.b.head(first) = first_b_;
         for (Eigen::Index i = 0; i < more; ++i) {
@@ -592,7 +592,8 @@ Eigen::MatrixXd readable_of(const Job& job, const Estimate& e, const std::vector
 }  // namespace
 
 std::string_view name_of(NextStep n) {
-    constexpr std::array<std::string_view, 6> names = {"turn", "read", "done", "test-turn", "look", "as-far-as"};
+    constexpr std::array<std::string_view, 6> names = {"turn",      "read", "done",
+                                                       "test-turn", "look", "as-far-as"};
     return names[static_cast<std::size_t>(n)];
 }
 
@@ -668,7 +669,8 @@ double minutes_of(const Alternative& c) {
 }
 
 /// Of all candidates the one that the tiers prefer. `blind`: the first is none, and a rear axle is turned
-/// whose thrust nobody knows: sides alike come before the rest. `free`: no front wheel's own toe has a target.
+/// whose thrust nobody knows: sides alike come before the rest. `free`: no front wheel's own toe has a
+/// target.
 const Alternative& chosen_of(const std::vector<Alternative>& all, bool blind, bool free) {
     double least = 1e300, ends = 0.0, inside = 0.0;
     for (const Alternative& c : all) {
@@ -683,7 +685,7 @@ const Alternative& chosen_of(const std::vector<Alternative>& all, bool blind, bo
             if (may(*c)) left.push_back(c);
         if (!left.empty()) open = std::move(left);
     };
-    const auto nearest = [&](double Alternative::* what, double equal) {
+    const auto nearest = [&](double Alternative::*what, double equal) {
         double best = 1e300;
         for (const Alternative* c : open) best = std::min(best, c->*what);
         keep([&](const Alternative& c) { return c.*what <= best + equal; });
@@ -741,9 +743,9 @@ const Alternative& chosen_of(const std::vector<Alternative>& all, bool blind, bo
     // A plan that spares what nobody asked about, as long as it is still good for what was asked: unequal
     // shims make a finer grid of camber, and would always win otherwise.
     for (const Alternative& c : all) {
-        const bool all_inside = std::all_of(c.then.verdicts.begin(), c.then.verdicts.end(), [](const Verdict& v) {
-            return !v.angle.known || !v.target.has_tolerance || in_band(v);
-        });
+        const bool all_inside = std::all_of(
+            c.then.verdicts.begin(), c.then.verdicts.end(),
+            [](const Verdict& v) { return !v.angle.known || !v.target.has_tolerance || in_band(v); });
         if (c.untouched < best->untouched - worth_saying && all_inside &&
             c.then.probability >= 0.8 * inside && c.steering <= best->steering + equal_steering &&
             c.thrust <= best->thrust + equal_thrust)
@@ -817,8 +819,13 @@ std::map<std::string, std::array<double, 2>> turned_in_all(const Job& job) {
 class Planner {
   public:
     Planner(const Job& job, const Estimate& e, const PlanOptions& options)
-        : job_(job), e_(e), options_(options), p_(*e.posterior),
-          car_(with_stacks_now(job, job.rounds[e.round].car)), all_(levers_of(car_, p_)), usable_(all_) {
+        : job_(job),
+          e_(e),
+          options_(options),
+          p_(*e.posterior),
+          car_(with_stacks_now(job, job.rounds[e.round].car)),
+          all_(levers_of(car_, p_)),
+          usable_(all_) {
         std::erase_if(usable_, [&](const Lever& l) { return !allowed(l.id(), l.kind); });
         steering_known_ = p_.estimable(steering_gradient(p_)) && e_.thrust.known;
         blind_ = !e_.thrust.known && std::any_of(usable_.begin(), usable_.end(), [](const Lever& l) {
@@ -828,7 +835,8 @@ class Planner {
             After after{p_, all_, {}};
             for (const Lever& l : all_) {
                 const auto it = amounts.find(l.id());
-                after.turns.push_back(it == amounts.end() ? 0.0 : it->second[static_cast<std::size_t>(l.which)]);
+                after.turns.push_back(it == amounts.end() ? 0.0
+                                                          : it->second[static_cast<std::size_t>(l.which)]);
             }
             // What is not known is to stay as it was found, not as it is now.
             for (Lever& l : after.levers)
@@ -916,7 +924,8 @@ void Planner::look_at_targets() {
         if (v.target.measure == Measure::toe && one && axle_of(*one) == Axle::front) free_ = false;
         if (toe && v.call == Call::unknown && v.target.has_tolerance) any_unknown_ = true;
         if (v.call == Call::outside && can && !accepted) any_outside_ = true;
-        if (v.call == Call::too_close && can && !accepted && probability_inside(v.angle, v.target) < turn_below)
+        if (v.call == Call::too_close && can && !accepted &&
+            probability_inside(v.angle, v.target) < turn_below)
             likely_out_ = true;
     }
 }
@@ -956,7 +965,8 @@ std::vector<Lever> Planner::active_for(bool close_too) const {
         const auto leans = [&](const Lever& a) {
             return a.device && a.wheel == l.wheel && (a.serves & (serves_camber | serves_caster)) != 0;
         };
-        if (std::none_of(active.begin(), active.end(), same) && std::any_of(active.begin(), active.end(), leans))
+        if (std::none_of(active.begin(), active.end(), same) &&
+            std::any_of(active.begin(), active.end(), leans))
             holding.push_back(l);
     }
     active.insert(active.end(), holding.begin(), holding.end());
@@ -998,7 +1008,8 @@ std::vector<Alternative> Planner::alternatives(const std::vector<Lever>& with) c
 Alternative Planner::whole(Alternative c) const {
     const After after{p_, c.with, c.turns};
     c.then = outcome_of(after, plan_.before, steering_known_, readable_);
-    c.miss = Chooser::expected_miss(After{p_, c.with, c.turns, true, false}, aims_of(about_, p_, c.with, steering_known_, so_far_).targets);
+    c.miss = Chooser::expected_miss(After{p_, c.with, c.turns, true, false},
+                                    aims_of(about_, p_, c.with, steering_known_, so_far_).targets);
     return c;
 }
 
@@ -1062,7 +1073,8 @@ bool Planner::large(const Alternative& c) {
     for (Wheel w : all_wheels)
         for (int a = 0; a < 3; ++a) {
             const Eigen::VectorXd g = angle_gradient(p_, w, a);
-            if (g.isZero() || std::abs(after.change(g)) <= most_angle_unasked || read_twice(w, a > 0)) continue;
+            if (g.isZero() || std::abs(after.change(g)) <= most_angle_unasked || read_twice(w, a > 0))
+                continue;
             return again(w, a > 0, {Code::again_large_angle, {std::string(name_of(w))}});
         }
     return false;
@@ -1130,8 +1142,8 @@ bool Planner::put(const Alternative& c) {
     for (Unreachable& u : plan_.cannot)
         for (const Verdict& v : c.then.verdicts)
             if (v.target.name() == u.target.name()) u.best = v.angle;
-    for (Unreachable& u : missed(p_, car_, c.with, c.turns, about_, c.then.verdicts, steering_known_,
-                                 readable_, so_far_))
+    for (Unreachable& u :
+         missed(p_, car_, c.with, c.turns, about_, c.then.verdicts, steering_known_, readable_, so_far_))
         plan_.cannot.push_back(std::move(u));
     return true;
 }
@@ -1173,7 +1185,8 @@ bool Planner::probe() {
             if (!unsaid)
                 for (const Lever& l : usable_)
                     if (l.id() == id_of(a) && !l.pulls.empty()) {
-                        const double by = l.effect(l.pulls.front(), amount, p_) * miss.g[l.pulls.front().state];
+                        const double by =
+                            l.effect(l.pulls.front(), amount, p_) * miss.g[l.pulls.front().state];
                         if (by * (miss.aim - miss.g.dot(p_.x)) < 0.0) amount = -amount;
                         break;
                     }
@@ -1209,10 +1222,10 @@ void Planner::finish() {
             if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = &v;
         }
     far.truly_inside = now_.probability;
-    far.why = stuck_             ? *stuck_
+    far.why = stuck_                  ? *stuck_
               : !plan_.cannot.empty() ? plan_.cannot.front().why
-              : worst            ? Message{Code::plan_too_coarse_to_call, {}}
-                                 : Message{Code::plan_nothing_gained, {}};
+              : worst                 ? Message{Code::plan_too_coarse_to_call, {}}
+                                      : Message{Code::plan_nothing_gained, {}};
     if (worst) far.tool = tool_that_would(car_, job_.rounds[e_.round].lines, worst->target, 2, job_.tools);
     plan_.as_far_as = std::move(far);
     plan_.next = NextStep::as_far_as;
@@ -1232,9 +1245,8 @@ Plan Planner::plan() {
     expect(still);
     plan_.thrust_off = e_.thrust.known &&
                        std::abs(e_.thrust.value.rad()) - k95 * e_.thrust.sigma.rad() > thrust_worth_saying &&
-                       std::none_of(plan_.before.begin(), plan_.before.end(), [](const Verdict& v) {
-                           return v.target.measure == Measure::thrust;
-                       });
+                       std::none_of(plan_.before.begin(), plan_.before.end(),
+                                    [](const Verdict& v) { return v.target.measure == Measure::thrust; });
     if (turned_since_reading(job_)) {
         wait_for_reading();
         return plan_;
@@ -1255,10 +1267,9 @@ Plan Planner::plan() {
     const std::vector<Lever> active = active_for(false), with_close = active_for(true);
     // As known; and by what this job's own turns did to it, test turns among them.
     const double steered = now_.steering.value.rad();
-    const double off = steering_known_
-                           ? std::max(std::abs(steered) - k95 * now_.steering.sigma.rad(),
-                                      std::abs(steered) - std::abs(steered - so_far_.steering))
-                           : std::abs(so_far_.steering);
+    const double off = steering_known_ ? std::max(std::abs(steered) - k95 * now_.steering.sigma.rad(),
+                                                  std::abs(steered) - std::abs(steered - so_far_.steering))
+                                       : std::abs(so_far_.steering);
     const bool steering_off = off > straight_half_band && !active.empty() && free_ &&
                               aims_of(about_, p_, active, steering_known_, so_far_).steering;
     if ((any_outside_ || likely_out_ || (steering_off && !any_unknown_)) && !active.empty()) {
@@ -1268,7 +1279,8 @@ Plan Planner::plan() {
         // likelier that this pass is the last.
         if (with_close.size() > active.size()) {
             const std::vector<Alternative> more = alternatives(with_close);
-            if (Alternative c = whole(chosen_of(more, blind_, free_)); c.then.ends > chosen.then.ends + worth_turning)
+            if (Alternative c = whole(chosen_of(more, blind_, free_));
+                c.then.ends > chosen.then.ends + worth_turning)
                 chosen = std::move(c);
         }
         if (asked_before(chosen))

@@ -24,7 +24,7 @@ struct PlannedTurn {
     bool of_axle = false;          ///< only the axle's total toe is known: `now` and `after` are of that
     bool at_edge = false;          ///< nothing it sets is outside; one lies too near its edge to be called
     std::vector<ShimMove> shims;   ///< which go from where to where, where the card says what is there
-    bool test = false;             ///< a test turn: to see which way it works, and back if it is the wrong one
+    bool test = false;  ///< a test turn: to see which way it works, and back if it is the wrong one
     bool longer() const { return turns > 0; }
 };
 
@@ -116,7 +116,8 @@ struct Plan {
         bool untargeted = false;
     };
     std::array<std::array<std::optional<Change>, 3>, 4> change;
-    /// The rear axle's line of travel and the front wheels from it, with what the turns may do to them (95 %).
+    /// The rear axle's line of travel and the front wheels from it, with what the turns may do to them (95
+    /// %).
     Angle thrust_after, thrust_plus_minus, steering_plus_minus;
     /// The rear axle's line of travel lies far off and has no target: worth one.
     bool thrust_off = false;

@@ -128,6 +128,8 @@ struct Reading {
     std::optional<Angle> scale_for;  ///< and the sweep that scale is made for; 20 degrees
     std::optional<Length> mark;      ///< arm-jig: of the string on the outer arms, from the rim
     std::optional<Length> arm_span;  ///< arm-jig: between the two arms of a wheel
+    bool zeroed_on_floor =
+        false;  ///< the gauge was zeroed on the floor there: its slope is taken out already
     /// steering-wheel: it has stood so only since now; by default the whole round was read with it so.
     bool since_now = false;
 

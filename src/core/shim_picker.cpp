@@ -367,7 +367,8 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
         const Making& m = (*made)[i];
         std::array<std::vector<ShimsOf>, 2> then;
         for (std::size_t s = 0; s < (w.pair ? 2u : 1u); ++s) {
-            compare(picker.now(i, s), m.stacks[s], w.pair ? w.adjuster + ' ' + std::string(w.names[s]) : w.adjuster);
+            compare(picker.now(i, s), m.stacks[s],
+                    w.pair ? w.adjuster + ' ' + std::string(w.names[s]) : w.adjuster);
             Counts all;
             for (std::size_t k = 0; k < picker.kinds().size(); ++k)
                 all[picker.kinds()[k]] = m.stacks[s][k] + (m.plates.empty() ? 0 : m.plates[k]);

@@ -70,8 +70,7 @@ class Following {
         // Made otherwise than the pieces allow: what is in there now is not known.
         d.stacks = picked ? picked->stacks[0] : std::array<std::vector<ShimsOf>, 2>{};
         for (std::size_t s = 0; picked && s < 2; ++s)
-            if (d.stacks[s].empty() && !before[s].empty())
-                d.stacks[s] = {{before[s][0].thickness, 0, false}};
+            if (d.stacks[s].empty() && !before[s].empty()) d.stacks[s] = {{before[s][0].thickness, 0, false}};
     }
     /// What was turned at once was made up at once.
     void finish_pass() {

@@ -111,10 +111,10 @@ class Solver {
                     Eigen::AngleAxisd(move_.lean_on_strut, V::UnitX()).toRotationMatrix();
                 const V axis = lean * drawn_axis;
                 const V across = axis.unitOrthogonal();
-                const V about = corner_.at(H::strut_low) +
-                                drawn_axis * ((corner_.at(H::lower).z() + move_.lean_about -
-                                               corner_.at(H::strut_low).z()) /
-                                              std::max(drawn_axis.z(), 0.1));
+                const V about =
+                    corner_.at(H::strut_low) + drawn_axis * ((corner_.at(H::lower).z() + move_.lean_about -
+                                                              corner_.at(H::strut_low).z()) /
+                                                             std::max(drawn_axis.z(), 0.1));
                 const V drawn_low = about + lean * (body(H::strut_low) - about);
                 const V low = pose.hub + pose.turn * (drawn_low - corner_.at(H::hub)), r = low - pose.hub,
                         reach = body(H::top) - low;

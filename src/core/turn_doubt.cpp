@@ -20,8 +20,10 @@ constexpr std::array<std::string_view, 10> names = {
     "twice",     "half",          "steering-moved", "misread",    "unexplained"};
 /// An angle less well measured than this takes no part.
 constexpr double too_vague = 0.5 * one_degree;
-/// A steer beside the turns may be anything, and so may what nothing explains, and a misread angle: one sigma.
-constexpr double any_steer = 2.0 * one_degree, any_change = 2.0 * one_degree, any_misreading = 0.7 * one_degree;
+/// A steer beside the turns may be anything, and so may what nothing explains, and a misread angle: one
+/// sigma.
+constexpr double any_steer = 2.0 * one_degree, any_change = 2.0 * one_degree,
+                 any_misreading = 0.7 * one_degree;
 /// Prior odds of a pass, and of the card.
 constexpr double as_written = 0.95, a_slip = 0.04, no_name = 0.01, card_right = 0.98, card_wrong = 0.02;
 constexpr double in_force = 0.9, sure = 0.99, doubtful = 0.1;
@@ -77,7 +79,8 @@ struct Story {
 /// What the measured changes say of stories.
 class Evidence {
   public:
-    Evidence(const Posterior& p, const std::vector<TurnPass>& passes, std::vector<MeasuredChange> rows, bool no_springs)
+    Evidence(const Posterior& p, const std::vector<TurnPass>& passes, std::vector<MeasuredChange> rows,
+             bool no_springs)
         : p_(p), passes_(passes), rows_(std::move(rows)), no_springs_(no_springs) {
         std::set<int> all;
         for (const TurnPass& pass : passes)
@@ -111,8 +114,10 @@ class Evidence {
     /// What these amounts should have done to a row.
     double expected(std::size_t row, const TurnPass& pass, const Amounts& amounts) const {
         double sum = 0.0;
-        each_pull(rows_[row], pass, amounts, [&](const Lever& l, const Lever::Pull& pull, double share,
-                                                 double amount) { sum += share * l.effect(pull, amount, p_); });
+        each_pull(rows_[row], pass, amounts,
+                  [&](const Lever& l, const Lever::Pull& pull, double share, double amount) {
+                      sum += share * l.effect(pull, amount, p_);
+                  });
         return sum;
     }
 
@@ -171,7 +176,8 @@ class Evidence {
                 Eigen::VectorXd along = Eigen::VectorXd::Zero(n);
                 along[i] = 1.0;
                 for (Eigen::Index k = 0; k < n; ++k) {
-                    const MeasuredChange& later = rows_[static_cast<std::size_t>(told[static_cast<std::size_t>(k)])];
+                    const MeasuredChange& later =
+                        rows_[static_cast<std::size_t>(told[static_cast<std::size_t>(k)])];
                     if (later.pass == row.pass + 1 && later.of.size() == row.of.size() &&
                         later.of.front().wheel == row.of.front().wheel &&
                         later.of.front().angle == row.of.front().angle)
@@ -237,7 +243,8 @@ int twin_of(const std::vector<Lever>& levers, const Lever& l) {
 }
 
 /// What may have been done in a pass, as written first.
-std::vector<Guess> guesses_of(const TurnPass& pass, std::size_t number, const std::vector<MeasuredChange>& rows) {
+std::vector<Guess> guesses_of(const TurnPass& pass, std::size_t number,
+                              const std::vector<MeasuredChange>& rows) {
     const std::vector<Lever>& levers = pass.levers;
     const Amounts& written = pass.written;
     std::vector<Guess> out;
@@ -536,7 +543,8 @@ Belief believe(const Job& job) {
 
     const Evidence evidence(p, passes, std::move(rows), car.no_springs);
     std::vector<std::vector<Guess>> guesses;
-    for (std::size_t k = 0; k < passes.size(); ++k) guesses.push_back(guesses_of(passes[k], k, evidence.rows()));
+    for (std::size_t k = 0; k < passes.size(); ++k)
+        guesses.push_back(guesses_of(passes[k], k, evidence.rows()));
     std::set<int> turned;
     for (const TurnPass& pass : passes)
         for (std::size_t h = 0; h < levers.size(); ++h)
@@ -625,13 +633,13 @@ Belief believe(const Job& job) {
                                  d.what != OtherTurn::unexplained;
         d.in_force = chance[best] > in_force && its_amounts;
         // Where it shows most: of all angles that these levers move, first those they are there for.
-        const Amounts written = Evidence::with_card(passes[k], passes[k].written, cards[stories.front().card]);
+        const Amounts written =
+            Evidence::with_card(passes[k], passes[k].written, cards[stories.front().card]);
         std::pair<bool, double> most(false, -1.0);
         for (std::size_t i = 0; i < evidence.rows().size(); ++i) {
             const MeasuredChange& row = evidence.rows()[i];
             if (row.pass != k) continue;
-            const double expected = evidence.expected(i, passes[k], written),
-                         happened = evidence.change(i);
+            const double expected = evidence.expected(i, passes[k], written), happened = evidence.change(i);
             for (std::size_t h : guess.levers) {
                 const Lever& l = passes[k].levers[h];
                 for (const MeasuredChange::Part& part : row.of) {
@@ -660,7 +668,8 @@ Belief believe(const Job& job) {
                 out.freed.insert(out.freed.end(), passes[k].entries.begin(), passes[k].entries.end());
             continue;
         }
-        // Written over with what was done: each entry of the pass has its share, those of other adjusters none.
+        // Written over with what was done: each entry of the pass has its share, those of other adjusters
+        // none.
         std::vector<std::pair<std::string, std::array<double, 2>>> done;
         for (std::size_t h = 0; h < levers.size(); ++h) {
             if (guess.amounts[h] == 0.0) continue;

@@ -83,8 +83,8 @@ struct Belief {
 /// Compares the hypotheses. One solve of the job with all passes left out, then linear algebra.
 Belief believe(const Job& job);
 
-/// The job as it is believed to have gone: turns and the card's entries as they are in force. Where nothing is
-/// changed it is the job itself; else `log` holds its entries, in the same places.
+/// The job as it is believed to have gone: turns and the card's entries as they are in force. Where nothing
+/// is changed it is the job itself; else `log` holds its entries, in the same places.
 Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::vector<Entry>>& log);
 
 /// The last pass of turning, if it is in doubt.

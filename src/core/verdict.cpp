@@ -64,7 +64,17 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
     // Whatever this round's rigs can read, the tape over the hubs, and anything that was read already.
     std::vector<Spot> spots = round_walk(job, e.round, true);
     for (Axle a : both_axles) spots.push_back(axle_spot(ReadingKind::hub_width, a));
-    for (const auto& [spot, readings] : taken) spots.push_back(spot);
+    for (const auto& [spot, readings] : taken) {
+        spots.push_back(spot);
+        // Turned end for end it tells a zero that nobody has checked.
+        const auto& tools = e.posterior->standing.tools;
+        if (spot.kind == ReadingKind::camber && spot.swept == Swept::straight && !spot.rolled &&
+            std::find(tools.begin(), tools.end(), readings.back()->tool) != tools.end()) {
+            Spot reversed = spot;
+            reversed.kind = ReadingKind::camber_reversed;
+            spots.push_back(reversed);
+        }
+    }
     std::sort(spots.begin(), spots.end());
     spots.erase(std::unique(spots.begin(), spots.end()), spots.end());
     // How a spot not read yet would be read: as the last of its kind of quantity was, else as the lines say,
@@ -74,6 +84,12 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
         const Reading& r = std::get<Reading>((*job.log)[i].what);
         likely[r.value.kind == QuantityKind::angle] = r;
     }
+    double swept_variance = 0.0;
+    for (std::size_t i = 0; i < e.checks.size(); ++i)
+        if (const Reading& r = std::get<Reading>((*job.log)[e.checks[i].entry].what);
+            r.turned && r.value.kind == QuantityKind::angle)
+            swept_variance =
+                std::max(swept_variance, std::pow(e.posterior->sigmas[static_cast<Eigen::Index>(i)], 2));
     for (const Spot& spot : spots) {
         const auto it = taken.find(spot);
         const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
@@ -94,6 +110,9 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
         const double unit = angle ? std::numbers::pi / 180 : 1e-3;
         s.own_variance = std::pow(like.sigma(job.tool(like.tool)) * unit, 2);
         s.spot_variance = std::pow(like.spot_sigma() * unit, 2);
+        // How far the wheel was really turned is as unsure the next time.
+        if (spot.swept != Swept::straight || like.turned)
+            s.own_variance = std::max(s.own_variance, swept_variance);
         s.taken = it == taken.end() ? 0 : static_cast<int>(it->second.size());
         c.spots.push_back(s);
     }
@@ -175,9 +194,10 @@ std::vector<Verdict> verdicts(const Job& job, const Estimate& e) {
         if (t.same_as) {
             const KnownAngle* other = e.find(t.measure, *t.same_as);
             if (!other || !other->known) return;
-            t.lo = other->value + (t.lo - t.aim);
-            t.hi = other->value + (t.hi - t.aim);
-            t.aim = other->value;
+            // Its own aim is how far from the other side it should be.
+            t.lo = other->value + t.lo;
+            t.hi = other->value + t.hi;
+            t.aim = other->value + t.aim;
         }
         Verdict v;
         v.target = t;
@@ -310,7 +330,11 @@ std::optional<Tool> tool_that_would(const CarCard& car, const LinesSet& lines, c
         if (tool.quantity != quantity || (best && tool.sigma <= best->sigma)) continue;
         LinesSet with = lines;
         (leans ? with.gauge : with.tool) = tool.name;
-        const auto sigma = reachable_sigma(car, with, target, repeats, own);
+        // One whose zero has been checked.
+        std::vector<Tool> checked(own.begin(), own.end());
+        if (std::none_of(own.begin(), own.end(), [&](const Tool& t) { return t.name == tool.name; }))
+            checked.push_back(tool);
+        const auto sigma = reachable_sigma(car, with, target, repeats, checked);
         if (sigma && *sigma * k95 < target.half_band()) best = tool;
     }
     return best;

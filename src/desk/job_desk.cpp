@@ -374,13 +374,9 @@ Reading JobDesk::blank(const Spot& spot) const {
 
 void JobDesk::take(Reading r, const Quantity& value) {
     r.value = value;
-    // The rule that was chosen speaks for readings as fine as its divisions; a coarser one speaks for itself.
-    // What it shows has to be undone all the same.
+    // A value on a coarse mark is as fine as its rule: only without one does the division typed decide.
     const Tool* tool = toolNamed(r.tool);
-    const bool its_own = tool && (tool->zero != 0.0 || tool->inward || tool->shows != Shows::leaning ||
-                                  tool->more_is_in_left || tool->more_is_in_right);
-    if (!tool || tool->quantity != value.kind || (!its_own && value.resolution > 2.01 * tool->resolution))
-        r.tool.clear();
+    if (!tool || tool->quantity != value.kind) r.tool.clear();
     if (r.spot.kind != ReadingKind::camber_gap && !(tool && tool->shows == Shows::unsigned_))
         r.top_in.reset();
     std::vector<Entry> entries;

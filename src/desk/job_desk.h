@@ -15,13 +15,13 @@
 #include "book/book.h"
 #include "book/knowledge_file.h"
 #include "book/writer.h"
+#include "core/analysis.h"
 #include "core/cross_check.h"
 #include "core/plan.h"
 #include "core/procedure.h"
 #include "core/rig.h"
 #include "core/slip.h"
 #include "core/squaring.h"
-#include "core/analysis.h"
 #include "core/wheel_only.h"
 #include "practice/practice_floor.h"
 
@@ -41,7 +41,7 @@ struct Answer {
     Estimate now;              ///< as the car stands, what was turned since included
     Plan plan;
     std::vector<Verdict>
-        expected;  ///< of the last pass of turns, once it was measured: what had been expected
+        expected;            ///< of the last pass of turns, once it was measured: what had been expected
     Belief belief;           ///< of turns that did something else, and of the card
     std::vector<Spot> read;  ///< what to read next, where the plan asks for it
     std::vector<Verdict> verdicts;

@@ -4,8 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/cross_check.h"
 #include "core/analysis.h"
+#include "core/cross_check.h"
 #include "core/procedure.h"
 #include "core/verdict.h"
 

@@ -23,17 +23,17 @@ namespace {
 constexpr std::array<std::string_view, factors> factor_names = {"rig",    "lean", "front",  "rear",
                                                                 "target", "tool", "trouble"};
 const std::array<std::vector<std::string>, factors> all_values = {
-    std::vector<std::string>{"string-bars", "string-stands", "string-left", "both-sides", "chassis-centreline",
-                             "straightedge", "arm-jig", "toe-boards", "stud-bars", "tread-tape", "toe-gauge",
-                             "boards+straightedge", "boards+strings"},
+    std::vector<std::string>{"string-bars", "string-stands", "string-left", "both-sides",
+                             "chassis-centreline", "straightedge", "arm-jig", "toe-boards", "stud-bars",
+                             "tread-tape", "toe-gauge", "boards+straightedge", "boards+strings"},
     {"no-lean", "camber-gauge", "camber-gap", "camber-plumb", "gauge+sweep", "gauge+swing", "gauge+caster"},
     {"rods-behind", "rods-ahead", "one-rod", "tube", "tube+drag-link", "shim-pair", "spanning-shims",
      "strut-top", "strut-bolt-upper", "strut-bolt-lower", "cam", "upper-joint-slot", "adjustable-arm",
      "radius-rod", "fixed"},
     {"fixed", "links-behind", "links-ahead", "trailing-arm-shims", "toe-cams-behind", "toe-cams-ahead",
      "rear-shims", "rear-arms"},
-    {"total-front", "total-both", "toe-each", "wide-total", "rear-toe", "thrust", "camber-only",
-     "camber+toe", "all", "cross-camber"},
+    {"total-front", "total-both", "toe-each", "wide-total", "rear-toe", "thrust", "camber-only", "camber+toe",
+     "all", "cross-camber"},
     {"steel-rule-mm", "vernier", "steel-rule-64"},
     {"none", "one-wrong-way", "all-wrong-way", "misreads", "card-wrong", "card-silent", "far-off-drawing"}};
 
@@ -229,13 +229,14 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
         if (has_rod(c.kind)) {
             bool runs_ahead = r ? r->runs == RodSide::ahead_of_axle : false;
             if (leaner && leaner->rod != RodSide::unknown) runs_ahead = leaner->rod == RodSide::ahead_of_axle;
-            const double arm = std::clamp(130.0 + normal(rng, trouble == "far-off-drawing" ? 35.0 : 22.0),
-                                          85.0, 200.0);
+            const double arm =
+                std::clamp(130.0 + normal(rng, trouble == "far-off-drawing" ? 35.0 : 22.0), 85.0, 200.0);
             place_rod(c, runs_ahead ? arm : -arm, between(rng, 0.3, 0.9), between(rng, 0, 15));
         }
         for (Side s : both_sides) {
             Corner one = c;
-            one.toe = Angle::from_deg(axle == Axle::front ? between(rng, -0.8, 0.8) : between(rng, -0.35, 0.45));
+            one.toe =
+                Angle::from_deg(axle == Axle::front ? between(rng, -0.8, 0.8) : between(rng, -0.35, 0.45));
             one.camber = Angle::from_deg(between(rng, -1.8, 0.2));
             b.corners[static_cast<std::size_t>(index_of(wheel_at(axle, s)))] = one;
         }
@@ -244,7 +245,8 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
     for (Adjuster& a : b.card.adjusters) {
         if (!has_side(a)) continue;
         if (trouble == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)
-            set_side(a, side_of_axle(a) == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle);
+            set_side(a,
+                     side_of_axle(a) == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle);
         if (trouble == "card-silent") set_side(a, RodSide::unknown);
     }
     return b;
@@ -292,7 +294,9 @@ class Work {
         rng_ = Rng(seeds);
         SolidCar shape = SolidCar::any(rng_);
         shape.track = 2 * shape.half_width[0];
-        shape.lip = {between(rng_, 4, 9), between(rng_, 4, 9)};
+        const double lip = between(rng_, 4, 9);
+        shape.lip = {lip, lip + normal(rng_, 8.0)};
+        for (double& w : shape.wobble) w = normal(rng_, 0.2 / shape.span / SolidCar::rad);
         Built b = built(cell, shape, rng_);
         truth_ = b.truth;
         car_ = std::make_unique<SimCar>(b.corners, shape, Nature{});
@@ -303,6 +307,8 @@ class Work {
         lines_ = lines_of(cell, car_->solid());
         put(CarEdit{b.card});
         put(TargetsEdit{targets_});
+        put(Checked{"rims", CheckState::good, {}});
+        put(ToolSet{tool_named("digital-angle-gauge")});
         put(lines_);
         put(RoundOpened{});
     }
@@ -322,7 +328,9 @@ class Work {
             const auto handles = adjuster_kind(d->kind)->handles(*d);
             std::array<double, 2> by{};
             for (std::size_t h = 0; h < handles.size(); ++h) {
-                const double reach = handles[h].unit == HandleUnit::turn ? 2.0 : handles[h].unit == HandleUnit::mm ? 3.0 : 30.0;
+                const double reach = handles[h].unit == HandleUnit::turn ? 2.0
+                                     : handles[h].unit == HandleUnit::mm ? 3.0
+                                                                         : 30.0;
                 by[h] = std::round(between(rng_, -reach, reach) / handles[h].step) * handles[h].step;
             }
             car_->turn(d->id, by[0], rng_, by[1]);
@@ -363,9 +371,10 @@ double shown(const SolidCar& car, const Spot& s, const LinesSet& lines) {
 
 void Work::read(const Spot& spot) {
     Reading r = blank_reading(spot, lines_);
-    const bool angle = info_of(spot.kind).quantity == QuantityKind::angle || spot.kind == ReadingKind::toe_angle;
+    const bool angle =
+        info_of(spot.kind).quantity == QuantityKind::angle || spot.kind == ReadingKind::toe_angle;
     const Tool* named = standard_tool(r.tool);
-    const Tool& tool = angle            ? tool_named("digital-angle-gauge")
+    const Tool& tool = angle                                              ? tool_named("digital-angle-gauge")
                        : named && named->quantity == QuantityKind::length ? *named
                                                                           : tool_named(lines_.tool);
     r.tool = tool.name;
@@ -419,7 +428,8 @@ std::vector<Target> Work::judged() const {
     std::vector<Target> out;
     for (const Target& t : targets_) {
         const Axle* axle = std::get_if<Axle>(&t.where);
-        if (axle && (t.measure == Measure::toe || t.measure == Measure::camber || t.measure == Measure::caster)) {
+        if (axle &&
+            (t.measure == Measure::toe || t.measure == Measure::camber || t.measure == Measure::caster)) {
             for (Side s : both_sides) {
                 Target one = t;
                 one.where = wheel_at(*axle, s);
@@ -463,8 +473,7 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
     const std::string& trouble = cell_.of(Factor::trouble);
     const bool honest = trouble == "none" || trouble == "far-off-drawing" || trouble == "card-silent";
     if (!honest) return;
-    std::string who = cell_.name();
-    if (getenv("DBG")) { for (const PlannedTurn& t : plan.turns) who += " {" + t.adjuster + " " + std::to_string(t.turns) + "}"; who += " thrust pm " + std::to_string(plan.thrust_plus_minus.deg()) + " after " + std::to_string(plan.thrust_after.deg()) + (plan.steering_after.known ? " known" : " unknown") + " steer pm " + std::to_string(plan.steering_plus_minus.deg()) + " after " + std::to_string(plan.steering_after.value.deg()); }
+    const std::string who = cell_.name();
     for (const Verdict& v : plan.after) {
         if (!v.angle.known || !v.target.has_tolerance || plan.next != NextStep::turn) continue;
         const auto then = true_angle(was, v.target);
@@ -477,20 +486,24 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
     const auto moved = [&](Wheel w, int a) {
         const auto i = static_cast<std::size_t>(index_of(w));
         const SolidCar& now = car_->solid();
-        return a == 0 ? now.toe[i] - was.toe[i] : a == 1 ? now.camber[i] - was.camber[i] : now.caster[i] - was.caster[i];
+        return a == 0   ? now.toe[i] - was.toe[i]
+               : a == 1 ? now.camber[i] - was.camber[i]
+                        : now.caster[i] - was.caster[i];
     };
     constexpr std::array measures = {Measure::toe, Measure::camber, Measure::caster};
     for (Wheel w : all_wheels)
         for (int a = 0; a < 3; ++a) {
-            const auto& change = plan.change[static_cast<std::size_t>(index_of(w))][static_cast<std::size_t>(a)];
+            const auto& change =
+                plan.change[static_cast<std::size_t>(index_of(w))][static_cast<std::size_t>(a)];
             if (plan.next != NextStep::turn || !change || !change->untargeted) continue;
             const bool said = std::any_of(plan.along.begin(), plan.along.end(), [&](const MovedAlong& m) {
                 return m.wheel == w && m.measure == measures[static_cast<std::size_t>(a)];
             });
             if (!said && std::abs(moved(w, a)) > 0.1 + 2.5 * k95 * change->sigma.deg())
-                note(done_.harm.moved_unsaid, who + ": " + std::string(name_of(w)) + "." +
-                                                  std::string(name_of(measures[static_cast<std::size_t>(a)])) +
-                                                  " by " + std::to_string(moved(w, a)));
+                note(done_.harm.moved_unsaid,
+                     who + ": " + std::string(name_of(w)) + "." +
+                         std::string(name_of(measures[static_cast<std::size_t>(a)])) + " by " +
+                         std::to_string(moved(w, a)));
         }
     bool rear = false;
     for (const PlannedTurn& t : plan.turns) rear = rear || axle_of(t.wheel) == Axle::rear;
@@ -520,8 +533,8 @@ void Work::judge_lines(const SolidCar& found) {
     if (!each_front && !has(front, "tube") && front != "one-rod" && front != "fixed") {
         const double by = worse(steering(found), steering(now));
         if (by > std::max(0.05, 2.5 * steering_range_))
-            note(done_.harm.steering_worse, cell_.name() + ": steering worse by " + std::to_string(by) + " ±" +
-                                                std::to_string(steering_range_));
+            note(done_.harm.steering_worse, cell_.name() + ": steering worse by " + std::to_string(by) +
+                                                " ±" + std::to_string(steering_range_));
     }
 }
 
@@ -544,13 +557,8 @@ CellJob Work::run() {
             if (readings_at(job, static_cast<int>(job.rounds.size()) - 1, s).empty()) read(s);
         a = read_on();
         const Plan& plan = a.plan;
-        if (!done_.given.empty() && !done_.given.back().ended) done_.given.back().ended = plan.next == NextStep::done;
-        if (getenv("DBG") && !done_.given.empty() && !done_.given.back().ended && done_.given.back().ends > 0.6) {
-            fprintf(stderr, "%s: gave %.2f inside %d next %s", cell_.name().c_str(), done_.given.back().ends, done_.given.back().inside, std::string(name_of(plan.next)).c_str());
-            for (const Verdict& v : plan.before) fprintf(stderr, " [%s %s %.3f+-%.3f in %.2f..%.2f]", v.target.name().c_str(), std::string(name_of(v.call)).c_str(), v.angle.value.deg(), v.angle.plus_minus().deg(), v.target.lo.deg(), v.target.hi.deg());
-            if (plan.again) fprintf(stderr, " again %d", int(plan.again->why.code));
-            fprintf(stderr, " prob %.2f ends %.2f doubts %zu\n", plan.truly_inside, plan.probability_inside, a.belief.doubts.size());
-        }
+        if (!done_.given.empty() && !done_.given.back().ended)
+            done_.given.back().ended = plan.next == NextStep::done;
         if (plan.next == NextStep::look && plan.look && looks++ < 4) {
             // Under the car, and seen.
             const int place = truth_.place_of(plan.look->adjuster);
@@ -600,12 +608,6 @@ CellJob Work::run() {
         judge_turns(a, was);
         bool inside = true;
         for (const Target& t : all) inside = inside && beyond(t, truth_of(t)) == 0.0;
-        if (getenv("DBG3")) {
-            for (const PlannedTurn& t : plan.turns) fprintf(stderr, "TURN %s %.3f %.3f now %.3f after %.3f%s; ", t.adjuster.c_str(), t.turns, t.second, t.now.value.deg(), t.after.value.deg(), t.test ? " test" : "");
-            for (std::size_t i = 0; i < plan.before.size(); ++i) fprintf(stderr, "[%s %.3f -> %.3f+-%.3f true %.3f -> %.3f]", plan.before[i].target.name().c_str(), plan.before[i].angle.value.deg(), plan.after[i].angle.value.deg(), plan.after[i].angle.plus_minus().deg(), true_angle(was, plan.before[i].target)->deg(), truth_of(plan.before[i].target));
-            for (int w = 0; w < 2; ++w) fprintf(stderr, " toe%d %.3f->%.3f", w, was.toe[w], car_->solid().toe[w]);
-            fprintf(stderr, " doubts %zu\n", a.belief.doubts.size());
-        }
         const bool all_known = std::none_of(plan.before.begin(), plan.before.end(), [](const Verdict& v) {
             return v.target.has_tolerance && !v.angle.known;
         });
@@ -654,8 +656,7 @@ const std::string& Cell::of(Factor f) const {
 }
 std::string Cell::name() const {
     std::string out;
-    for (std::size_t f = 0; f < factors; ++f)
-        out += (out.empty() ? "" : " · ") + of(static_cast<Factor>(f));
+    for (std::size_t f = 0; f < factors; ++f) out += (out.empty() ? "" : " · ") + of(static_cast<Factor>(f));
     return out;
 }
 
@@ -670,7 +671,8 @@ bool possible(const Cell& cell) {
     if (trouble == "card-silent" && !sides) return false;
     if (trouble == "card-wrong" && front == "fixed") return false;
     // Only the left side's toes, of no axle the total.
-    if (rig == "string-left" && (has(target, "total") || target == "rear-toe" || target == "thrust")) return false;
+    if (rig == "string-left" && (has(target, "total") || target == "rear-toe" || target == "thrust"))
+        return false;
     return true;
 }
 
@@ -680,8 +682,8 @@ std::vector<Cell> covering_cells(std::uint64_t seed) {
     const auto random_cell = [&](const Pair* fixed) {
         Cell c;
         for (std::size_t f = 0; f < factors; ++f)
-            c.value[f] = std::uniform_int_distribution<int>(
-                0, static_cast<int>(all_values[f].size()) - 1)(rng);
+            c.value[f] =
+                std::uniform_int_distribution<int>(0, static_cast<int>(all_values[f].size()) - 1)(rng);
         if (fixed) {
             c.value[static_cast<std::size_t>((*fixed)[0])] = (*fixed)[1];
             c.value[static_cast<std::size_t>((*fixed)[2])] = (*fixed)[3];
@@ -692,7 +694,8 @@ std::vector<Cell> covering_cells(std::uint64_t seed) {
         std::vector<Pair> out;
         for (int f = 0; f < static_cast<int>(factors); ++f)
             for (int g = f + 1; g < static_cast<int>(factors); ++g)
-                out.push_back({f, c.value[static_cast<std::size_t>(f)], g, c.value[static_cast<std::size_t>(g)]});
+                out.push_back(
+                    {f, c.value[static_cast<std::size_t>(f)], g, c.value[static_cast<std::size_t>(g)]});
         return out;
     };
     std::set<Pair> open;
@@ -722,7 +725,8 @@ std::vector<Cell> covering_cells(std::uint64_t seed) {
 }
 
 int Harm::all() const {
-    return made_worse + many_turns + moved_unsaid + thrust_worse + steering_worse + no_test_turn + done_outside;
+    return made_worse + many_turns + moved_unsaid + thrust_worse + steering_worse + no_test_turn +
+           done_outside;
 }
 Harm& Harm::operator+=(const Harm& o) {
     made_worse += o.made_worse;
@@ -843,8 +847,8 @@ std::vector<Pool> pools_of(const std::vector<CellResult>& results) {
                 p.inside = inside / p.called;
                 // Wilson's interval is wide enough where none or all are inside.
                 const double n = p.called, z2 = z999 * z999;
-                p.inside_within = z999 / (1 + z2 / n) *
-                                  std::sqrt(p.inside * (1 - p.inside) / n + z2 / (4 * n * n));
+                p.inside_within =
+                    z999 / (1 + z2 / n) * std::sqrt(p.inside * (1 - p.inside) / n + z2 / (4 * n * n));
             }
             out.push_back(p);
         }

@@ -38,9 +38,9 @@ std::vector<Cell> covering_cells(std::uint64_t seed);
 
 /// What may never happen (advice.md of the design, 9): how often it did.
 struct Harm {
-    int made_worse = 0;    ///< a miss outside its band, by more than 2.5 times its own ±
-    int many_turns = 0;    ///< more than 4 turns of a rod without asking first
-    int moved_unsaid = 0;  ///< an angle without a target by more than 0.1 degrees
+    int made_worse = 0;                        ///< a miss outside its band, by more than 2.5 times its own ±
+    int many_turns = 0;                        ///< more than 4 turns of a rod without asking first
+    int moved_unsaid = 0;                      ///< an angle without a target by more than 0.1 degrees
     int thrust_worse = 0, steering_worse = 0;  ///< by more than 2.5 times its own ± and 0.05 degrees
     int no_test_turn = 0;  ///< turned after a second unexplained pass otherwise than as a test
     int done_outside = 0;  ///< `done` with a verdict that is not inside
@@ -50,14 +50,14 @@ struct Harm {
 
 /// Of one job on one car.
 struct CellJob {
-    std::string ended;  ///< `done`, `as-far-as`, `passes`, `read`
+    std::string ended;    ///< `done`, `as-far-as`, `passes`, `read`
     double passes = 0.0;  ///< a test turn counts half
     int readings = 0;
     double minutes = 0.0;
     bool called_inside = false, truly_inside = false;
-    int angles = 0, held = 0;  ///< reported at the end, and within their ±
-    double most_turn = 0.0;    ///< turns of a rod in one pass
-    double worst = 0.0;        ///< degrees that a target's angle was ever off, beyond where it began
+    int angles = 0, held = 0;        ///< reported at the end, and within their ±
+    double most_turn = 0.0;          ///< turns of a rod in one pass
+    double worst = 0.0;              ///< degrees that a target's angle was ever off, beyond where it began
     bool rear_thrust_worse = false;  ///< the plan expected it worse by more than 0.06 degrees
     bool rear_planned = false;
     struct Given {

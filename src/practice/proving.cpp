@@ -9,8 +9,8 @@
 #include <optional>
 #include <thread>
 
-#include "core/learnt.h"
 #include "core/analysis.h"
+#include "core/learnt.h"
 #include "core/procedure.h"
 #include "core/verdict.h"
 #include "practice/debrief.h"
@@ -137,6 +137,9 @@ void begin_job(UnderWay& u, const CarCard& card) {
     u.done = {};
     u.put(CarEdit{card});
     u.put(TargetsEdit{u.targets});
+    // The rims were looked at, the gauge's zero was checked.
+    u.put(Checked{"rims", CheckState::good, {}});
+    u.put(ToolSet{*standard_tool("digital-angle-gauge")});
     u.put(u.lines());
     u.put(RoundOpened{});
 }
@@ -189,8 +192,8 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
     return u;
 }
 
-/// Readings contradict each other, and those that may be wrong were read again: the one that stands out is set
-/// aside. False where none does.
+/// Readings contradict each other, and those that may be wrong were read again: the one that stands out is
+/// set aside. False where none does.
 bool set_aside(UnderWay& u, const Analysis& a) {
     const Check* worst = nullptr;
     for (const Check& c : a.now.checks)

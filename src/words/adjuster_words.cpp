@@ -225,10 +225,11 @@ std::string card_doubt(const CardDoubt& doubt, const CarCard& car) {
                         : W("{0}: the card says ahead of the axle; what turning it did says behind it."),
                     {what});
     }
-    return fill(doubt.value == "true"
-                    ? W("{0}: a turn does twice what one thread would: left- and right-hand thread, it seems.")
-                    : W("{0}: a turn does half of what two threads would: one thread, it seems."),
-                {what});
+    return fill(
+        doubt.value == "true"
+            ? W("{0}: a turn does twice what one thread would: left- and right-hand thread, it seems.")
+            : W("{0}: a turn does half of what two threads would: one thread, it seems."),
+        {what});
 }
 
 std::string moved_along(const MovedAlong& m, const Show& how) {
@@ -248,9 +249,10 @@ std::string look(const Look& l, const CarCard& car) {
                     {what});
     if (l.field == "wheel")
         return fill(W("{0}: look which wheel's knuckle it is fixed to, left or right."), {what});
-    return fill(W("{0}: look under the car whether it runs ahead of the axle or behind it. They work opposite "
-                  "ways."),
-                {what});
+    return fill(
+        W("{0}: look under the car whether it runs ahead of the axle or behind it. They work opposite "
+          "ways."),
+        {what});
 }
 
 std::string as_far_as(const AsFarAs& far) {
@@ -259,16 +261,18 @@ std::string as_far_as(const AsFarAs& far) {
         if (!left.empty()) left += tr(W(", "));
         left += measure_of(t);
     }
-    std::string out = fill(W("This is as far as it goes. Not inside for certain: {0}; {1}. That all is inside "
-                             "nevertheless: {2}."),
-                           {left, sentence(far.why), chance(far.truly_inside)});
+    std::string out =
+        fill(W("This is as far as it goes. Not inside for certain: {0}; {1}. That all is inside "
+               "nevertheless: {2}."),
+             {left, sentence(far.why), chance(far.truly_inside)});
     if (far.tool) out += " " + fill(W("A finer tool could call it: {0}."), {tool(far.tool->name)});
     return out;
 }
 
 std::string why_test_turn() {
-    return tr(W("It is not known which way this works: turn so much, read, and it is. If it went the wrong way, "
-                "it is turned back."));
+    return tr(
+        W("It is not known which way this works: turn so much, read, and it is. If it went the wrong way, "
+          "it is turned back."));
 }
 
 namespace {

@@ -209,8 +209,9 @@ const char* source_text(Code code) {
         case Code::again_large_turn:
             return W("more than four turns of {0} is more than is usual: first read its spots again");
         case Code::again_thread:
-            return W("more than four turns of {0}: first measure the thread that shows, so that enough of it "
-                     "stays engaged");
+            return W(
+                "more than four turns of {0}: first measure the thread that shows, so that enough of it "
+                "stays engaged");
         case Code::again_large_angle:
             return W("more than 2° at once is more than is usual: first read its spots again");
         case Code::again_unchecked:

@@ -130,7 +130,8 @@ TEST(EntryJson, TargetsKeepTheirTermsAndFindTheirPlace) {
     EXPECT_NEAR(all[2].aim.deg(), 0.27546, 1e-5) << "half the difference: the same angle over half the span";
     EXPECT_EQ(all[3].same_as, Wheel::front_left);
     EXPECT_EQ(all[4].name(), "thrust");
-    EXPECT_NEAR(all[4].lo.deg(), -0.1, 1e-12) << "a missing minus is as wide as its plus";
+    EXPECT_NEAR(all[4].lo.deg(), 0.0, 1e-12) << "nothing was said of the other side: it ends at the aim";
+    EXPECT_NEAR(all[4].hi.deg(), 0.1, 1e-12);
 }
 
 TEST(Csv, QuotesWhatASpreadsheetWouldBreakAndTakesOtherSeparators) {

@@ -160,9 +160,12 @@ TEST(CasterSweep, IsSolvedBackFromReadingsOutInAndAtZero) {
                         wheel_spot(ReadingKind::camber, w),
                         -std::asin(swept_spindle<double>(n, caster * rad, sai * rad, s, out * rad).z) / rad);
                     r.turned = Angle::from_deg(out);
+                    r.turned_sigma = Angle::from_deg(0.01);
                     log.add(r);
                 }
                 log.add(angle_reading(wheel_spot(ReadingKind::camber, w), -0.8));
+                // The toe that the sweep starts from.
+                log.add(angle_reading(wheel_spot(ReadingKind::toe_angle, w), 0.0));
                 const Estimate e = log.solve();
                 ASSERT_TRUE(e.wheels[index_of(w)].caster.known);
                 EXPECT_NEAR(e.wheels[index_of(w)].caster.value.deg(), caster, 0.02);

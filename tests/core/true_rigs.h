@@ -46,6 +46,7 @@ struct SolidCar : practice::SolidCar {
                 r.value.resolution = angle ? 0.01 : 0.1;
                 r.value.text = angle ? write_exact(Angle::from_deg(v)) : write_exact(Length::from_mm(v));
                 r.stated_sigma = std::max(sigma, angle ? 0.01 : 0.05);
+                if (r.turned || r.swept) r.turned_sigma = Angle::from_deg(0.01);  // as told
                 out.push_back(entry(s.name() + " " + std::to_string(n), r));
             }
         return out;

@@ -389,7 +389,8 @@ TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {
         return out.join(' ');
     };
     EXPECT_TRUE(offered("toe is").startsWith("none rods shims cams tube")) << offered("toe is").toStdString();
-    EXPECT_TRUE(offered("camber is").startsWith("none rods strut-bolt shims plates cams slots top-plates arms"))
+    EXPECT_TRUE(
+        offered("camber is").startsWith("none rods strut-bolt shims plates cams slots top-plates arms"))
         << offered("camber is").toStdString();
     EXPECT_TRUE(offered("caster is").startsWith("none rods shims cams top-plates radius-rods"))
         << offered("caster is").toStdString();
@@ -500,8 +501,10 @@ TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) 
     }
     key(Qt::Key_7, Qt::ControlModifier);
     ASSERT_TRUE(desk->answer().belief.last());
-    EXPECT_EQ(desk->answer().belief.last()->adjuster, "shims-fr") << name_of(desk->answer().belief.last()->what);
-    EXPECT_EQ(name_of(desk->answer().belief.last()->what), "all-wrong-way") << "the toe did not move: the rod too";
+    EXPECT_EQ(desk->answer().belief.last()->adjuster, "shims-fr")
+        << name_of(desk->answer().belief.last()->what);
+    EXPECT_EQ(name_of(desk->answer().belief.last()->what), "all-wrong-way")
+        << "the toe did not move: the rod too";
     EXPECT_EQ(desk->answer().belief.last()->angle, 1);
     EXPECT_TRUE(slateText().contains("That turn did something else"));
     EXPECT_TRUE(slateText().contains("should have leaned in by")) << slateText().toStdString();

@@ -143,31 +143,31 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
     EXPECT_FALSE(taught.device("left")->response.empty()) << "and the next job begins with it";
 }
 
-INSTANTIATE_TEST_SUITE_P(Kinds, EveryAdjuster,
-                         ::testing::Values(Case{"shim-pair", Axle::front, Measure::camber, 4},
-                                           Case{"shim-pair", Axle::rear, Measure::camber, 4},
-                                           Case{"spanning-shims", Axle::front, Measure::camber, 4},
-                                           Case{"spanning-shims", Axle::rear, Measure::camber, 4},
-                                           Case{"cam", Axle::front, Measure::camber, 40, "both"},
-                                           Case{"cam", Axle::front, Measure::camber, 40, "both", "", true},
-                                           Case{"cam", Axle::rear, Measure::camber, 40, "both"},
-                                           Case{"cam", Axle::rear, Measure::camber, 8, "strut-upper"},
-                                           Case{"cam", Axle::rear, Measure::toe, 30, "front", "toe"},
-                                           Case{"strut-top", Axle::front, Measure::camber, 6},
-                                           Case{"upper-joint-slot", Axle::front, Measure::camber, 4},
-                                           Case{"upper-joint-slot", Axle::rear, Measure::camber, 1.5, "strut-upper"},
-                                           Case{"adjustable-arm", Axle::front, Measure::camber, 3, "", "",
-                                                true},
-                                           Case{"adjustable-arm", Axle::rear, Measure::camber, 3},
-                                           Case{"radius-rod", Axle::front, Measure::caster, 3},
-                                           Case{"trailing-arm-shims", Axle::rear, Measure::toe, 3}),
-                         [](const ::testing::TestParamInfo<Case>& of) {
-                             std::string name = std::string(of.param.kind) + of.param.bolt + of.param.angle +
-                                                (of.param.upper ? "Upper" : "") +
-                                                (of.param.axle == Axle::front ? "AtTheFront" : "AtTheRear");
-                             std::erase(name, '-');
-                             return name;
-                         });
+INSTANTIATE_TEST_SUITE_P(
+    Kinds, EveryAdjuster,
+    ::testing::Values(Case{"shim-pair", Axle::front, Measure::camber, 4},
+                      Case{"shim-pair", Axle::rear, Measure::camber, 4},
+                      Case{"spanning-shims", Axle::front, Measure::camber, 4},
+                      Case{"spanning-shims", Axle::rear, Measure::camber, 4},
+                      Case{"cam", Axle::front, Measure::camber, 40, "both"},
+                      Case{"cam", Axle::front, Measure::camber, 40, "both", "", true},
+                      Case{"cam", Axle::rear, Measure::camber, 40, "both"},
+                      Case{"cam", Axle::rear, Measure::camber, 8, "strut-upper"},
+                      Case{"cam", Axle::rear, Measure::toe, 30, "front", "toe"},
+                      Case{"strut-top", Axle::front, Measure::camber, 6},
+                      Case{"upper-joint-slot", Axle::front, Measure::camber, 4},
+                      Case{"upper-joint-slot", Axle::rear, Measure::camber, 1.5, "strut-upper"},
+                      Case{"adjustable-arm", Axle::front, Measure::camber, 3, "", "", true},
+                      Case{"adjustable-arm", Axle::rear, Measure::camber, 3},
+                      Case{"radius-rod", Axle::front, Measure::caster, 3},
+                      Case{"trailing-arm-shims", Axle::rear, Measure::toe, 3}),
+    [](const ::testing::TestParamInfo<Case>& of) {
+        std::string name = std::string(of.param.kind) + of.param.bolt + of.param.angle +
+                           (of.param.upper ? "Upper" : "") +
+                           (of.param.axle == Axle::front ? "AtTheFront" : "AtTheRear");
+        std::erase(name, '-');
+        return name;
+    });
 
 }  // namespace
 }  // namespace fairchalk::practice

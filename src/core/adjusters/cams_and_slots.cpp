@@ -44,17 +44,14 @@ void widen_for_strut(const Device& d, ResponsePrior& p) {
 std::vector<DeviceField> strut_bolt_fields(std::vector<std::string_view> others) {
     std::vector<std::string_view> words = {"strut-upper", "strut-lower", "strut"};
     words.insert(words.end(), others.begin(), others.end());
-    return {{"bolt",
-             DeviceField::Word{&Device::bolt, words, {W("the upper bolt"), W("the lower bolt")}},
-             W("which bolt of the two at the strut"),
-             "",
-             at_strut},
+    return {{"bolt", DeviceField::Word{&Device::bolt, words, {W("the upper bolt"), W("the lower bolt")}},
+             W("which bolt of the two at the strut"), "", at_strut},
             {"bolt_spacing", DeviceField::Long{&Device::bolt_spacing}, W("bolt to bolt"), "60 mm", at_strut}};
 }
 
 DeviceField height_field() {
-    DeviceField f = length_field("joint_height", &Device::joint_height,
-                                 W("its height over the lower joint"), "640 mm");
+    DeviceField f =
+        length_field("joint_height", &Device::joint_height, W("its height over the lower joint"), "640 mm");
     f.when = at_arm;
     return f;
 }
@@ -137,9 +134,8 @@ class Cam : public AdjusterKind {
     std::vector<Handle> handles(const Device& d) const override {
         const Handle plain = handle(d, "", HandleUnit::degree, "out", "in", 2.5, end);
         Handle h =
-            !at_strut(d)
-                ? with_words(plain, W("turn it {0} so that the arm goes out"),
-                             W("turn it {0} so that the arm comes in"))
+            !at_strut(d) ? with_words(plain, W("turn it {0} so that the arm goes out"),
+                                      W("turn it {0} so that the arm comes in"))
             : d.bolt == "strut-lower"
                 ? with_words(plain, W("turn it {0} so that the bottom of the wheel goes out, the top in"),
                              W("turn it {0} so that the bottom of the wheel comes in, the top out"))

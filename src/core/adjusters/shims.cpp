@@ -148,10 +148,10 @@ class SpanningShims : public UpperArmShims {
 class TrailingArmShims : public AdjusterKind {
     std::string_view name() const override { return "trailing-arm-shims"; }
     std::vector<DeviceField> fields() const override {
-        return {length_field("pivot_to_hub", &Device::pivot_to_hub, W("pivot to hub"), "430 mm"),
-                {"inner", DeviceField::Stack{0}, W("on the inner side of the arm now"),
-                 W("2 of 1 mm, 0.5 mm")},
-                {"outer", DeviceField::Stack{1}, W("on its outer side now"), "1 mm, 0.5 mm"}};
+        return {
+            length_field("pivot_to_hub", &Device::pivot_to_hub, W("pivot to hub"), "430 mm"),
+            {"inner", DeviceField::Stack{0}, W("on the inner side of the arm now"), W("2 of 1 mm, 0.5 mm")},
+            {"outer", DeviceField::Stack{1}, W("on its outer side now"), "1 mm, 0.5 mm"}};
     }
     std::vector<CardChoice> on_card(bool) const override { return {{"shims", W("shims"), "toe"}}; }
     KindWords words() const override {
@@ -182,8 +182,7 @@ class TrailingArmShims : public AdjusterKind {
         // No more goes from one side to the other than stands there.
         if (!d.stacks[0].empty()) h.most = std::min(h.most, thickness(d.stacks[0]));
         if (!d.stacks[1].empty()) h.least = std::max(h.least, -thickness(d.stacks[1]));
-        return {with_words(h,
-                           W("move {0} of shim so that the pivot goes inward"),
+        return {with_words(h, W("move {0} of shim so that the pivot goes inward"),
                            W("move {0} of shim so that the pivot goes outward"))};
     }
     CornerMove move(const Device&, int, double mm) const override { return moved(Hardpoint::pivot, 0, -mm); }

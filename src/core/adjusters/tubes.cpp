@@ -12,7 +12,8 @@ namespace {
 class SteeringTube : public AdjusterKind {
   public:
     std::vector<DeviceField> fields() const override {
-        return {side_field(W("it runs")), pitch_field(),
+        return {side_field(W("it runs")),
+                pitch_field(),
                 double_ended_field(),
                 thread_field(),
                 length_field("arm", &Device::arm, W("steering arm"), "150 mm"),

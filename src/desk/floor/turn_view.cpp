@@ -258,8 +258,10 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
                        int number) const {
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
-    heading(p, QPointF(l, t), w, number,
-            (turn.test ? tr("Test turn. ") : QString()) + QStringLiteral("%1: %2 %3")
+    heading(
+        p, QPointF(l, t), w, number,
+        (turn.test ? tr("Test turn. ") : QString()) +
+            QStringLiteral("%1: %2 %3")
                 .arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
     p.setFont(type(12));
     p.setPen(c.soft);
@@ -405,13 +407,13 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     p.setPen(c.chalk);
     const bool done = a.plan.next == NextStep::done && !a.verdicts.empty();
     p.drawText(QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
-               done                                       ? tr("Nothing to turn")
-               : a.verdicts.empty()                       ? tr("No targets yet")
-               : turned_since_reading(desk_.job())        ? tr("Turned, not read yet: this is expected")
-               : a.plan.next == NextStep::look            ? tr("Look first, then turn")
-               : a.plan.next == NextStep::as_far_as       ? tr("As far as it goes")
-               : a.plan.again                             ? tr("First read again, then turn")
-                                                          : tr("First read, then turn"));
+               done                                 ? tr("Nothing to turn")
+               : a.verdicts.empty()                 ? tr("No targets yet")
+               : turned_since_reading(desk_.job())  ? tr("Turned, not read yet: this is expected")
+               : a.plan.next == NextStep::look      ? tr("Look first, then turn")
+               : a.plan.next == NextStep::as_far_as ? tr("As far as it goes")
+               : a.plan.again                       ? tr("First read again, then turn")
+                                                    : tr("First read, then turn"));
     y += 52;
     for (const Verdict& v : a.verdicts) {
         p.setFont(type(14, true));

@@ -1086,9 +1086,8 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
         // What was seen under the car, of all that are alike.
         const Look look = *a.plan.look;
         const auto seen = [&](const char* id, const QString& says, const std::string& value) {
-            out.push_back({{QString::fromLatin1(id), says, false, false}, [this, look, value] {
-                               desk_.looked(facts_alike(desk_.car(), look, value));
-                           }});
+            out.push_back({{QString::fromLatin1(id), says, false, false},
+                           [this, look, value] { desk_.looked(facts_alike(desk_.car(), look, value)); }});
         };
         if (look.field == "bolt") {
             seen("upper", tr("Looked: it is the upper bolt"), "strut-upper");

@@ -46,13 +46,16 @@ QString TurnText::warnings() const {
         out += head(d.unsaid ? tr("What the turn has shown") : tr("The card seems to be wrong")) +
                line(warn(q(words::card_doubt(d, desk_.car()))));
     for (const TurnDoubt& d : a.belief.doubts)
-        out += head(tr("That turn did something else")) + line(warn(q(words::turn_doubt(d, desk_.car(), how_)))) +
-               line(soft(d.in_force ? tr("The angles are reckoned with that.")
-                                    : tr("The angles are reckoned without it: as read, whatever was turned.")));
+        out +=
+            head(tr("That turn did something else")) +
+            line(warn(q(words::turn_doubt(d, desk_.car(), how_)))) +
+            line(soft(d.in_force ? tr("The angles are reckoned with that.")
+                                 : tr("The angles are reckoned without it: as read, whatever was turned.")));
     for (const MovedAlong& m : plan.along) out += line(warn(q(words::moved_along(m, how_))));
     if (plan.thrust_off)
-        out += line(warn(tr("The rear axle points %1, and that has no target: on the car's page it can be given one.")
-                             .arg(q(words::thrust(a.now.thrust, how_)))));
+        out += line(
+            warn(tr("The rear axle points %1, and that has no target: on the car's page it can be given one.")
+                     .arg(q(words::thrust(a.now.thrust, how_)))));
     for (const Unreachable& u : a.plan.cannot) out += line(warn(q(words::unreachable(u, desk_.car(), how_))));
     return out;
 }
@@ -75,9 +78,9 @@ QString TurnText::outlook() const {
         for (const Spot& s : a.plan.remeasure) numbers << desk_.number(s);
         if (a.plan.next == NextStep::turn)
             out += head(tr("Likely to finish the job")) +
-               line(QStringLiteral("<b>%1</b> &nbsp; %2")
-                        .arg(q(words::chance(a.plan.probability_inside)),
-                             soft(tr("all angles with a target inside"))));
+                   line(QStringLiteral("<b>%1</b> &nbsp; %2")
+                            .arg(q(words::chance(a.plan.probability_inside)),
+                                 soft(tr("all angles with a target inside"))));
         for (const PlannedTurn& t : a.plan.turns)
             if (t.at_edge) out += line(soft(q(words::at_edge(t))));
         const auto& rounds = desk_.job().rounds;
