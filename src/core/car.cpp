@@ -100,12 +100,29 @@ std::optional<std::string> CarCard::torque_of(std::string_view part) const {
         std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return std::tolower(c); });
         return out;
     };
+    // Word by word: all that the card says stands in what is asked for, in whatever order, or the other way.
+    const auto words_of = [](const std::string& s) {
+        std::vector<std::string> out(1);
+        for (const char c : s)
+            if (std::isalnum(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80)
+                out.back() += c;
+            else if (!out.back().empty())
+                out.emplace_back();
+        if (out.back().empty()) out.pop_back();
+        return out;
+    };
+    const auto within = [](const std::vector<std::string>& some, const std::vector<std::string>& all) {
+        return std::all_of(some.begin(), some.end(), [&](const std::string& w) {
+            return std::find(all.begin(), all.end(), w) != all.end();
+        });
+    };
     const std::string wanted = lower(part);
+    const std::vector<std::string> asked = words_of(wanted);
     const TorqueOnCard* best = nullptr;
     for (const TorqueOnCard& t : torques) {
         const std::string has = lower(t.part);
-        if (has.empty() || (wanted.find(has) == std::string::npos && has.find(wanted) == std::string::npos))
-            continue;
+        const std::vector<std::string> said = words_of(has);
+        if (said.empty() || asked.empty() || (!within(said, asked) && !within(asked, said))) continue;
         if (!best || t.part.size() > best->part.size()) best = &t;
     }
     return best ? std::optional(best->torque) : std::nullopt;

@@ -3,8 +3,10 @@
 
 #include <algorithm>
 #include <array>
+#include <cctype>
 #include <cmath>
 
+#include "core/adjuster.h"
 #include "core/steering_rod.h"
 
 namespace fairchalk {
@@ -187,6 +189,36 @@ std::vector<const Caution*> cautions_at(Stage stage, const Job& job, const Knowl
     return out;
 }
 
+namespace {
+
+/// A road wheel, not the steering wheel nor its nuts.
+bool is_road_wheel(std::string part) {
+    std::transform(part.begin(), part.end(), part.begin(), [](unsigned char c) { return std::tolower(c); });
+    return part.find("wheel") != std::string::npos && part.find("steering") == std::string::npos &&
+           part.find("nut") == std::string::npos && part.find("bearing") == std::string::npos &&
+           part.find("arch") == std::string::npos;
+}
+
+}  // namespace
+
+std::vector<std::string> unlocked_adjusters(const Job& job) {
+    std::vector<std::string> out;
+    const auto axle_at = [&](const std::string& id) {
+        const int place = job.car.place_of(id);
+        return place < 0 ? Axle::front : axle_of(wheel_of(job.car.adjusters[static_cast<std::size_t>(place)]));
+    };
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        if (const Turn* t = std::get_if<Turn>(&what);
+            t && std::find(out.begin(), out.end(), t->adjuster) == out.end())
+            out.push_back(t->adjuster);
+        if (const Change* c = std::get_if<Change>(&what); c && c->kind == ChangeKind::locked)
+            std::erase_if(out, [&](const std::string& id) { return !c->axle || *c->axle == axle_at(id); });
+    }
+    return out;
+}
+
 std::vector<PartTouched> loose_list(const Job& job) {
     std::vector<PartTouched> out;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
@@ -194,6 +226,12 @@ std::vector<PartTouched> loose_list(const Job& job) {
         if (!p || !job.live(i)) continue;
         std::erase_if(out, [&](const PartTouched& o) { return o.part == p->part; });
         if (p->state != PartState::refitted) out.push_back(*p);
+        // A wheel that was off is on its nuts again, and they have still to be torqued.
+        if (p->state == PartState::removed && is_road_wheel(p->part)) {
+            const PartTouched nuts{PartState::loosened, p->part + std::string(wheel_nuts)};
+            std::erase_if(out, [&](const PartTouched& o) { return o.part == nuts.part; });
+            out.push_back(nuts);
+        }
     }
     return out;
 }

@@ -120,6 +120,10 @@ std::vector<const Caution*> cautions_at(Stage stage, const Job& job, const Knowl
                                         bool seen_too = false);
 
 /// What is loose: every part touched and not refitted, in the order in which it was touched.
+/// What was turned and is not locked, by its adjuster's id, in the order of turning.
+std::vector<std::string> unlocked_adjusters(const Job& job);
+/// What the list calls the nuts of a wheel that was off, after its name.
+inline constexpr std::string_view wheel_nuts = ": wheel nuts";
 std::vector<PartTouched> loose_list(const Job& job);
 
 /// A sum done with the readings of a check.

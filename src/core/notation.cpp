@@ -37,6 +37,43 @@ constexpr std::array plain_forms = {
     Plain{"\u00a0", " "}, Plain{"\u2009", " "}, Plain{"\u202f", " "}, Plain{"\t", " "},
 };
 
+/// What people say in words: longest first.
+constexpr std::array said_forms = {
+    Plain{"three quarters of a turn", "3/4 turn"}, Plain{"3 quarters of a turn", "3/4 turn"},
+    Plain{"an eighth of a turn", "1/8 turn"},      Plain{"a quarter of a turn", "1/4 turn"},
+    Plain{"eighth of a turn", "1/8 turn"},         Plain{"quarter of a turn", "1/4 turn"},
+    Plain{"half of a turn", "1/2 turn"},           Plain{"an eighth turn", "1/8 turn"},
+    Plain{"a quarter turn", "1/4 turn"},           Plain{"three quarters", "3/4 turn"},
+    Plain{"quarter turn", "1/4 turn"},             Plain{"eighth turn", "1/8 turn"},
+    Plain{"half a turn", "1/2 turn"},              Plain{"a half turn", "1/2 turn"},
+    Plain{"3 quarters", "3/4 turn"},               Plain{"half turn", "1/2 turn"}};
+
+/// `18 tpi` is a pitch of 1/18 in; `almost 5/8` a weak one; `half a turn` half a turn.
+void say_plainly(std::string& s) {
+    const auto begins = [&](std::string_view word) {
+        return s.size() > word.size() && s.starts_with(word) && s[word.size()] == ' ';
+    };
+    for (const std::string_view weak : {"almost", "nearly", "just under"})
+        if (begins(weak)) s = s.substr(weak.size() + 1) + " weak";
+    for (const std::string_view strong : {"just over"})
+        if (begins(strong)) s = s.substr(strong.size() + 1) + " strong";
+    for (const Plain& form : said_forms)
+        if (const auto at = s.find(form.fancy); at != std::string::npos) {
+            const std::size_t end = at + form.fancy.size();
+            const bool whole = (at == 0 || s[at - 1] == ' ') && (end == s.size() || s[end] == ' ' || s[end] == 's');
+            if (!whole || (at > 0 && at >= 2 && s[at - 2] >= '0' && s[at - 2] <= '9')) continue;
+            s.replace(at, form.fancy.size() + (end < s.size() && s[end] == 's'), form.plain);
+            break;
+        }
+    if (const auto at = s.find("tpi"); at != std::string::npos && at > 0 && at + 3 == s.size()) {
+        std::size_t end = at;
+        while (end > 0 && s[end - 1] == ' ') --end;
+        std::size_t from = end;
+        while (from > 0 && s[from - 1] >= '0' && s[from - 1] <= '9') --from;
+        if (from == 0 && end > 0) s = "1/" + s.substr(0, end) + " in";
+    }
+}
+
 std::string to_plain(std::string_view text) {
     std::string out;
     out.reserve(text.size() + 8);
@@ -55,6 +92,7 @@ std::string to_plain(std::string_view text) {
         }
         if (!found) out += text[i++];
     }
+    say_plainly(out);
     // A torque's unit is said in two words, in either order.
     for (const std::string_view two : {"lb ft", "lb-ft", "lbf ft", "ft lb", "ft-lb", "N·m", "N m"})
         if (const auto at = out.find(two); at != std::string::npos)
@@ -357,9 +395,14 @@ Result<Number> Reader::number() {
         constexpr std::array legal = {2.0, 4.0, 8.0, 16.0, 32.0, 64.0};
         // Sixths and thirds are flats of a hexagon: they belong to turns alone, and turns are checked later.
         constexpr std::array turn_only = {3.0, 6.0, 12.0};
+        // Threads an inch, as a pitch.
+        constexpr std::array threads = {10.0, 11.0, 12.0, 13.0, 14.0, 18.0, 20.0, 24.0, 28.0, 40.0};
+        const bool pitch = top.value == 1.0 && top.at == first.at && word_ahead() == "in" &&
+                           expect_.kind != Expect::Kind::angle && expect_.kind != Expect::Kind::turns &&
+                           std::count(threads.begin(), threads.end(), bottom.value) > 0;
         const bool bottom_ok =
             bottom.kind == TokenKind::number && bottom.decimals < 0 && top.decimals < 0 &&
-            (std::count(legal.begin(), legal.end(), bottom.value) > 0 ||
+            (pitch || std::count(legal.begin(), legal.end(), bottom.value) > 0 ||
              (expect_.kind != Expect::Kind::length && expect_.kind != Expect::Kind::angle &&
               std::count(turn_only.begin(), turn_only.end(), bottom.value) > 0 &&
               word_ahead().starts_with("turn")));

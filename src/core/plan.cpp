@@ -470,6 +470,14 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
                         if (m.to.starts_with(t.adjuster + ' ') || m.to == t.adjuster ||
                             (m.to == "tin" && (m.from.starts_with(t.adjuster + ' ') || m.from == t.adjuster)))
                             t.shims.push_back(m);
+    for (PlannedTurn& t : out) {
+        const Device* d = car.device(t.adjuster);
+        const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+        if (!kind || !kind->exchanges()) continue;
+        const StackWanted stacks = stacks_wanted(*d, {-t.turns, t.turns});
+        if (!stacks.known) continue;
+        if (const auto picked = pick_shims({&stacks, 1}, {})) t.shims = picked->moves;
+    }
     std::stable_sort(out.begin(), out.end(),
                      [](const PlannedTurn& a, const PlannedTurn& b) { return rank_of(a) < rank_of(b); });
     return out;

@@ -242,7 +242,7 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
 
     // Driven after the last turn, and nothing left loose.
     StageState& drive = at(Stage::drive);
-    drive.of = static_cast<int>(loose_list(job).size());
+    drive.of = static_cast<int>(loose_list(job).size() + unlocked_adjusters(job).size());
     if (last_drive > 0 && last_drive > last_turn)
         drive.knot = drive.of == 0 ? Knot::tight : Knot::slack;
     else if (last_drive > 0 && last_turn > last_drive)

@@ -178,6 +178,50 @@ TEST_F(CliTest, PlanChangesOverToAnotherSetUpOfTheCard) {
     EXPECT_NE(no.err.find("hill"), std::string::npos) << "and which there are: " << no.err;
 }
 
+TEST_F(CliTest, ACardThatSaysNoSideIsTestedAndWhatWasSeenIsKept) {
+    Json job = Json::parse(job_with(R"({"id": "it", "kind": "shim-pair", "wheel": "front-left"})"));
+    for (Json& a : job["car"]["adjusters"]) a.erase("rod");
+    const auto plan = [&](const Json& j) {
+        const Ran r = ran({"plan", file(j.dump()), "--only", "toe"});
+        EXPECT_EQ(r.code, 0) << r.err;
+        return Json::parse(r.out);
+    };
+    const Json test = plan(job);
+    EXPECT_EQ(test["next"], "test-turn") << test;
+    ASSERT_EQ(test["turns"].size(), 1u);
+    EXPECT_EQ(test["turns"][0]["test"], true);
+    EXPECT_LE(test["turns"][0]["amount"].get<double>(), 0.5);
+    EXPECT_EQ(test["look"]["field"], "rod");
+    Json seen = job;
+    for (const char* rod : {"rod-fl", "rod-fr"})
+        seen["events"].push_back({{"after_round", 0},
+                                  {"kind", "looked"},
+                                  {"adjuster", rod},
+                                  {"field", "rod"},
+                                  {"value", "ahead-of-axle"}});
+    const Json then = plan(seen);
+    EXPECT_EQ(then["next"], "turn") << then;
+    // And it goes out as it came in.
+    const Ran full = ran({"export", file(seen.dump()), "--as", "full"});
+    ASSERT_EQ(full.code, 0) << full.err;
+    EXPECT_EQ(plan(Json::parse(full.out))["turns"], then["turns"]);
+    seen["events"].back()["value"] = "beside-it";
+    const Ran no = ran({"plan", file(seen.dump())});
+    EXPECT_EQ(no.code, 2);
+    EXPECT_NE(no.err.find("beside-it"), std::string::npos) << no.err;
+}
+
+TEST_F(CliTest, TheProvingGroundOverSomeCellsDoesNoHarmAndIsTheSameOnAnyNumberOfCores) {
+    const std::vector<std::string> args = {"practice", "prove", "--cells", "quick", "--cars", "1", "--only", "toe-boards"};
+    const Ran one = ran(args);
+    EXPECT_EQ(one.code, 0) << one.out.substr(0, 2000);
+    EXPECT_NE(one.out.find(": 0 in all"), std::string::npos);
+    auto alone = args;
+    alone.insert(alone.end(), {"--threads", "1"});
+    EXPECT_EQ(ran(alone).out, one.out);
+    EXPECT_EQ(ran({"practice", "prove", "--cells", "some"}).code, 2);
+}
+
 TEST_F(CliTest, ASecondPassTakesShimsFromWhereTheFirstLeftThem) {
     std::ifstream in(std::string(DATA_DIR) + "/demo/brask-hillclimb.json");
     Json job = Json::parse(in);

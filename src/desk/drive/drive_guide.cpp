@@ -69,6 +69,13 @@ std::vector<Place> DriveGuide::places() const {
                        q(words::part_state(list[i].state)) +
                            (torque ? QStringLiteral(" · ") + q(*torque) : QString())});
     }
+    for (const std::string& id : unlocked_adjusters(desk_.job())) {
+        out.push_back({QStringLiteral("unlocked:") + q(id),
+                       {24, y, 330, 58},
+                       q(words::to_begin(words::adjuster(desk_.car(), id))),
+                       tr("turned and not locked")});
+        y += 62;
+    }
     out.push_back({"level", {620, 618, 320, 81}, tr("Wheel off, level on spokes"), {}});
     out.push_back({"marks", {620, 710, 320, 81}, tr("Wheel off, marks on the rim"), {}});
     out.push_back({"note", {620, 802, 320, 81}, tr("A note"), {}});
@@ -77,10 +84,13 @@ std::vector<Place> DriveGuide::places() const {
 
 QString DriveGuide::title() const {
     if (const auto p = part()) return q(p->part);
+    if (chosen_.startsWith(QLatin1String("unlocked:")))
+        return q(words::to_begin(words::adjuster(desk_.car(), chosen_.mid(9).toStdString())));
     return chosen_ == "note" ? tr("What did it do?") : tr("How does the wheel sit?");
 }
 QString DriveGuide::subtitle() const {
     if (const auto p = part()) return q(words::part_state(p->state));
+    if (chosen_.startsWith(QLatin1String("unlocked:"))) return tr("turned and not locked");
     if (chosen_ == "level") return tr("driving straight: 6 left, 0");
     if (chosen_ == "marks") return tr("arc over diameter: 32 mm over 370 mm left");
     return tr("bumps, noise, feel, tires");
@@ -126,6 +136,8 @@ QString DriveGuide::keep(const QString& text) {
 
 std::vector<Act> DriveGuide::acts() const {
     if (part()) return {{"refitted", tr("Refitted and tightened"), true, false}};
+    if (chosen_.startsWith(QLatin1String("unlocked:")))
+        return {{"lock", tr("Lock what was turned"), true, false}};
     std::vector<Act> out{{"left", tr("Drifts left"), false, false},
                          {"straight", tr("Runs straight"), false, false},
                          {"right", tr("Drifts right"), false, false}};
@@ -137,6 +149,8 @@ std::vector<Act> DriveGuide::acts() const {
 void DriveGuide::act(const QString& id) {
     if (id == "refitted") {
         keep({});
+    } else if (id == "lock") {
+        emit pageWanted(QStringLiteral("lock"));
     } else if (id == "turn") {
         emit stageWanted(Stage::turn);
     } else if (const auto drift = drift_named(id.toStdString())) {
@@ -149,10 +163,13 @@ void DriveGuide::act(const QString& id) {
 QString DriveGuide::body() const {
     QString out;
     const auto list = loose_list(desk_.job());
-    if (!list.empty()) {
-        out += line(warn(list.size() == 1
-                             ? tr("<b>Not ready: one thing is still loose.</b>")
-                             : tr("<b>Not ready: %1 things are still loose.</b>").arg(list.size())));
+    const auto unlocked = unlocked_adjusters(desk_.job());
+    if (const std::size_t n = list.size() + unlocked.size(); n > 0) {
+        out += line(warn(n == 1 ? tr("<b>Not ready: one thing is still loose.</b>")
+                                : tr("<b>Not ready: %1 things are still loose.</b>").arg(n)));
+        for (const std::string& id : unlocked)
+            out += line(tr("%1: turned and not locked (Ctrl+7, then lock).")
+                            .arg(q(words::to_begin(words::adjuster(desk_.car(), id)))));
         for (const PartTouched& p : list) {
             const auto torque = desk_.car().torque_of(p.part);
             out +=
@@ -160,7 +177,9 @@ QString DriveGuide::body() const {
                 line(soft(torque ? tr("%1 by the card").arg(q(*torque)) : tr("torque from the manual")));
         }
     } else {
-        out += line(tr("<b>Nothing is loose.</b> First slowly in a safe place, brakes tried."));
+        out += line(tr("<b>Nothing is loose.</b> First slowly in a safe place, brakes tried.")) +
+               line(tr("Before it moves: lock to lock once; nothing touches arch, hose or clamp bolt; both joints "
+                       "of each rod still tilt."));
     }
     const auto all = drives();
     if (!all.empty()) out += head(tr("Driven"));
@@ -189,6 +208,9 @@ QString DriveGuide::body() const {
 
 QString DriveGuide::say() const {
     const auto list = loose_list(desk_.job());
+    if (const auto unlocked = unlocked_adjusters(desk_.job()); !unlocked.empty())
+        return tr("The car is not ready: %1 was turned and is not locked. Lock it first (Ctrl+7).")
+            .arg(q(words::adjuster(desk_.car(), unlocked.front())));
     if (!list.empty())
         return tr("The car is not ready: %1 is %2. Work the list off first.")
             .arg(q(list.front().part), q(words::part_state(list.front().state)));
@@ -241,10 +263,11 @@ void DriveGuide::draw(QPainter& p) const {
              : held_level ? tr("held level")
                           : q(words::wheel_off(off, how_)),
              14, c.soft);
-    const bool ready = list.empty() && marks_on(desk_.job(), desk_.knowledge()).empty();
+    const bool all_tight = list.empty() && unlocked_adjusters(desk_.job()).empty();
+    const bool ready = all_tight && marks_on(desk_.job(), desk_.knowledge()).empty();
     drawText(p, {24, 24, 330, 39}, Qt::AlignLeft,
              ready          ? tr("Nothing is loose")
-             : list.empty() ? tr("▲ A check has failed")
+             : all_tight    ? tr("▲ A check has failed")
                             : tr("▲ Still loose"),
              19, ready ? c.chalk : c.caution, true);
     if (list.empty())
@@ -252,7 +275,8 @@ void DriveGuide::draw(QPainter& p) const {
                  tr("Ctrl+L adds what is loosened, taken off or left for later, wherever you are."), 14,
                  c.soft);
     for (const Place& place : places()) {
-        const bool loose = place.id.startsWith(QLatin1String("loose"));
+        const bool loose = place.id.startsWith(QLatin1String("loose")) ||
+                           place.id.startsWith(QLatin1String("unlocked:"));
         if (loose)
             drawState(p, {place.at.left() + 16, place.at.center().y()}, CheckState::failed,
                       place.id == chosen_);

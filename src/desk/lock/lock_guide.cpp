@@ -4,8 +4,6 @@
 #include <cmath>
 #include <numbers>
 
-#include <QRegularExpression>
-
 #include "core/making.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -29,18 +27,7 @@ Axle axleAt(const JobDesk& desk, const std::string& adjuster) {
 }  // namespace
 
 std::vector<std::string> LockGuide::unlocked() const {
-    std::vector<std::string> out;
-    for (std::size_t i = 0; i < desk_.log().size(); ++i) {
-        if (!desk_.job().live(i)) continue;
-        const auto& what = desk_.log()[i].what;
-        if (const Turn* t = std::get_if<Turn>(&what);
-            t && std::find(out.begin(), out.end(), t->adjuster) == out.end())
-            out.push_back(t->adjuster);
-        if (const Change* c = std::get_if<Change>(&what); c && c->kind == ChangeKind::locked)
-            std::erase_if(out,
-                          [&](const std::string& id) { return !c->axle || *c->axle == axleAt(desk_, id); });
-    }
-    return out;
+    return unlocked_adjusters(desk_.job());
 }
 
 std::string LockGuide::current() const {
@@ -72,7 +59,7 @@ std::vector<Place> LockGuide::places() const {
         const auto t = torque(id);
         out.push_back(
             {q(id), QRectF(60, y, 840, 96), part(desk_, id),
-             t ? tr("%1 Nm, from the card").arg(*t) : tr("torque not on the card: the manual has it")});
+             t ? tr("%1, from the card").arg(torqueText(*t)) : tr("torque not on the card: the manual has it")});
         y += 112;
     }
     return out;
@@ -88,22 +75,45 @@ QString LockGuide::prompt() const {
     return tr("400 mm 100 mm");
 }
 
-/// Two lengths and, perhaps, an angle; nothing where that is not what was typed.
+/// Two lengths, each in its own notation, and perhaps an angle; nothing where that is not what was typed.
 std::optional<LockGuide::Extension> LockGuide::extensionOf(const QString& text) {
-    static const QRegularExpression number(QStringLiteral("(\\d+(?:[.,]\\d+)?)"));
-    std::vector<double> found;
-    for (auto it = number.globalMatch(text); it.hasNext();)
-        found.push_back(it.next().captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
-    if (found.size() < 2 || found[0] <= 0 || found[0] + found[1] > 5000 ||
-        (found.size() > 2 && found[2] >= 90))
-        return std::nullopt;
-    return Extension{found[0], found[1], found.size() > 2 ? found[2] : 0.0};
+    const QStringList words = text.simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    const auto read = [&](qsizetype from, qsizetype to, Expect::Kind kind, Bare bare) -> std::optional<double> {
+        if (from >= to) return std::nullopt;
+        const auto quantity =
+            read_quantity(words.mid(from, to - from).join(QLatin1Char(' ')).toStdString(), {kind, bare});
+        if (!quantity || quantity->value < 0.0) return std::nullopt;
+        return quantity->value;
+    };
+    // Where the one ends and the next begins is where each of them can be read; two lengths before an angle.
+    const qsizetype n = words.size();
+    for (qsizetype end : {n, qsizetype(0)})
+        for (qsizetype a = n - 1; a > 0; --a)
+            for (qsizetype b = end == n ? n : n - 1; b > a; --b) {
+                const auto wrench = read(0, a, Expect::Kind::length, Bare::mm),
+                           extension = read(a, b, Expect::Kind::length, Bare::mm);
+                const auto angle = b == n ? std::optional(0.0) : read(b, n, Expect::Kind::angle, Bare::deg);
+                if (end == n && b != n) break;
+                if (!wrench || !extension || !angle || *wrench <= 0 || *wrench + *extension > 5000 ||
+                    *angle >= 90)
+                    continue;
+                return Extension{*wrench, *extension, *angle};
+            }
+    return std::nullopt;
+}
+
+/// In the unit in which the card has it, to a tenth.
+QString LockGuide::torqueText(double nm) const {
+    const bool pounds = std::any_of(desk_.car().torques.begin(), desk_.car().torques.end(),
+                                    [](const TorqueOnCard& t) { return t.torque.find("lb") != std::string::npos; });
+    constexpr double nm_in_pound_foot = 1.3558179483;
+    return pounds ? tr("%1 lb ft").arg(std::round(10 * nm / nm_in_pound_foot) / 10)
+                  : tr("%1 Nm").arg(std::round(10 * nm) / 10);
 }
 
 double LockGuide::toSet(double torque, const Extension& with) {
-    return std::round(10 * torque_to_set(torque, Length::from_mm(with.wrench),
-                                         Length::from_mm(with.extension), Angle::from_deg(with.angle))) /
-           10;
+    return torque_to_set(torque, Length::from_mm(with.wrench), Length::from_mm(with.extension),
+                         Angle::from_deg(with.angle));
 }
 
 Understood LockGuide::understand(const QString& text) const {
@@ -121,8 +131,8 @@ Understood LockGuide::understand(const QString& text) const {
         return {warn(tr("This one's torque is not on the card (Ctrl+I): with it the sum can be done.")),
                 false};
     return {QStringLiteral("<b>= %1</b> %2")
-                .arg(tr("set the wrench to %1 Nm").arg(toSet(*t, *with)),
-                     soft(tr("so that %1 Nm arrive").arg(*t))),
+                .arg(tr("set the wrench to %1").arg(torqueText(toSet(*t, *with))),
+                     soft(tr("so that %1 arrive").arg(torqueText(*t)))),
             true};
 }
 
@@ -174,13 +184,13 @@ QString LockGuide::body() const {
                            "Both joints still free to tilt the same way."));
         const auto t = torque(id);
         out +=
-            line(t ? tr("Torque from the card: <b>%1 Nm</b>.").arg(*t)
+            line(t ? tr("Torque from the card: <b>%1</b>.").arg(torqueText(*t))
                    : warn(tr("Its torque is not on the card: from the manual, and onto the card (Ctrl+I).")));
         if (extension_ && t)
-            out += line(tr("With %1 mm on a wrench of %2 mm, set <b>%3 Nm</b>.")
-                            .arg(extension_->extension)
-                            .arg(extension_->wrench)
-                            .arg(toSet(*t, *extension_)));
+            out += line(tr("With %1 on a wrench of %2, set <b>%3</b>.")
+                            .arg(q(fairchalk::show(Length::from_mm(extension_->extension), how_)),
+                                 q(fairchalk::show(Length::from_mm(extension_->wrench), how_)),
+                                 torqueText(toSet(*t, *extension_))));
         for (const LockShift& l : desk_.answer().now.locks)
             if (l.adjuster == id && l.seen > 0)
                 out +=

@@ -38,7 +38,8 @@ class LockGuide : public Guide {
         double wrench = 0.0, extension = 0.0, angle = 0.0;
     };
     static std::optional<Extension> extensionOf(const QString& text);
-    static double toSet(double torque, const Extension& with);  ///< to a tenth, in the unit of `torque`
+    static double toSet(double torque, const Extension& with);  ///< in the unit of `torque`
+    QString torqueText(double nm) const;
     std::optional<Extension> extension_;
 };
 
