@@ -59,7 +59,7 @@ Corner scattered(Corner c, std::mt19937_64& rng, bool arm_known, double foot) {
 }  // namespace
 
 double camber_by_toe(double toe_change) {
-    return 0.15 * std::abs(toe_change) + 0.01 * one_degree;
+    return 0.2 * std::abs(toe_change) + 0.01 * one_degree;
 }
 
 std::string_view name_of(HandleUnit u) {

@@ -47,13 +47,6 @@ std::vector<Spot> doubted_to_read(const Job& job, const Estimate& e, const TurnD
     return out;
 }
 
-/// A test turn that stands: what it moved may have to be set back.
-bool last_was_a_test(const Job& job) {
-    for (std::size_t i = job.log->size(); i-- > 0;)
-        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) return t->test;
-    return false;
-}
-
 void ask_again(Plan& plan, std::vector<Spot> spots, Message why) {
     plan.turns.clear();
     plan.along.clear();
@@ -136,7 +129,7 @@ Analysis analyse(const Job& job, const Question& question) {
     if (acts && !waits) {
         if (auto spots = suspects_to_read(a.job, a.now); !spots.empty()) {
             ask_again(a.plan, std::move(spots), {Code::again_contradicts, {}});
-        } else if (a.belief.look && (a.plan.next != NextStep::done || last_was_a_test(a.job))) {
+        } else if (a.belief.look && (a.plan.next != NextStep::done || test_turn_stands(a.job))) {
             a.plan.turns.clear();
             a.plan.as_far_as.reset();
             a.plan.look = Look{a.belief.look->adjusters.front(), a.belief.look->field};

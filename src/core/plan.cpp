@@ -32,7 +32,7 @@ constexpr double worth_straight = 0.15;
 /// A steering wheel so far off, at the road wheels, doubles what it is worth.
 constexpr double equal_steering_far = 0.25 * one_degree;
 /// What is said of an angle without a target, and what a thrust without one is.
-constexpr double worth_saying = 0.1 * one_degree, thrust_worth_saying = 0.25 * one_degree;
+constexpr double worth_saying = 0.1 * one_degree, may_move = 0.25 * one_degree, thrust_worth_saying = 0.25 * one_degree;
 /// What is asked about before it is advised.
 constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
@@ -1028,8 +1028,12 @@ bool Planner::helps(const Alternative& c) const {
     const After still{p_, c.with, std::vector<double>(c.with.size(), 0.0)};
     const double before = Chooser::expected_miss(still, aims.targets);
     if (c.miss <= 0.9 * before || c.then.ends >= now_.ends + 0.02) return true;
-    return aims.steering && std::abs(still.mean(aims.steering->g) - aims.steering->aim) >
-                                std::max(straight_half_band, c.steering + equal_steering);
+    const auto off = [&](const Miss& m) { return std::abs(still.mean(m.g) - m.aim); };
+    const bool tested = test_turn_stands(job_);
+    if (tested && aims.thrust && off(*aims.thrust) > c.thrust + equal_thrust) return true;
+    return aims.steering &&
+           off(*aims.steering) > std::max(tested ? thrust_half_band : straight_half_band,
+                                          c.steering + (tested ? equal_thrust : equal_steering));
 }
 
 /// The same nudge is not asked for twice.
@@ -1124,7 +1128,7 @@ bool Planner::put(const Alternative& c) {
             const bool untargeted = !has_target(plan_.before, w, a);
             plan_.change[static_cast<std::size_t>(index_of(w))][angle] =
                 Plan::Change{Angle::from_rad(by), sigma, untargeted};
-            if (untargeted && std::abs(by) > worth_saying)
+            if (untargeted && (std::abs(by) > worth_saying || sigma.rad() * k95 > may_move))
                 plan_.along.push_back({w, measures[angle], Angle::from_rad(by), sigma});
         }
     const auto range = [&](const Eigen::VectorXd& g) {
@@ -1278,9 +1282,17 @@ Plan Planner::plan() {
     const double off = steering_known_ ? std::max(std::abs(steered) - k95 * now_.steering.sigma.rad(),
                                                   std::abs(steered) - std::abs(steered - so_far_.steering))
                                        : std::abs(so_far_.steering);
-    const bool steering_off = off > straight_half_band && !active.empty() && free_ &&
+    // What a test turn moved is set back.
+    const bool tested = test_turn_stands(job_);
+    const double thrust_now = thrust_gradient(p_).dot(p_.x);
+    const double own_thrust = p_.estimable(thrust_gradient(p_))
+                                  ? std::abs(thrust_now) - std::abs(thrust_now - so_far_.thrust)
+                                  : std::abs(so_far_.thrust);
+    const bool thrust_off = tested && own_thrust > thrust_half_band && !active.empty() &&
+                            aims_of(about_, p_, active, steering_known_, so_far_).thrust;
+    const bool steering_off = off > (tested ? thrust_half_band : straight_half_band) && !active.empty() && free_ &&
                               aims_of(about_, p_, active, steering_known_, so_far_).steering;
-    if ((any_outside_ || likely_out_ || (steering_off && !any_unknown_)) && !active.empty()) {
+    if ((any_outside_ || likely_out_ || ((steering_off || thrust_off) && !any_unknown_)) && !active.empty()) {
         const std::vector<Alternative> all = alternatives(active);
         Alternative chosen = whole(chosen_of(all, blind_, free_));
         // Under the car already: what lies at an edge is brought in with the rest where that makes it

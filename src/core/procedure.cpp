@@ -250,4 +250,10 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
     return out;
 }
 
+bool test_turn_stands(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) return t->test;
+    return false;
+}
+
 }  // namespace fairchalk

@@ -43,6 +43,9 @@ std::optional<Spot> next_spot(const Job& job, int round);
 std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
                                    const std::vector<Wheel>& lean = {});
 
+/// The last turn of the job was a test turn: what it moved may have to be set back.
+bool test_turn_stands(const Job& job);
+
 /// Live turns since the last live reading of the job, as indexes into the log.
 std::vector<std::size_t> turns_since_reading(const Job& job);
 /// True when something was turned and not locked since.

@@ -236,6 +236,9 @@ std::string moved_along(const MovedAlong& m, const Show& how) {
     const char* angle = m.measure == Measure::toe      ? W("toe")
                         : m.measure == Measure::camber ? W("camber")
                                                        : W("caster");
+    if (std::abs(m.by.deg()) <= 0.1)
+        return fill(W("{0}: {1} may move along by up to {2}, though nothing is asked of it."),
+                    {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by) + m.sigma * k95, how)});
     return fill(m.by.deg() > 0 ? W("{0}: {1} moves along by {2} more, though nothing is asked of it.")
                                : W("{0}: {1} moves along by {2} less, though nothing is asked of it."),
                 {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by), how)});
