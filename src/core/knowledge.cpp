@@ -205,7 +205,8 @@ std::vector<std::string> unlocked_adjusters(const Job& job) {
     std::vector<std::string> out;
     const auto axle_at = [&](const std::string& id) {
         const int place = job.car.place_of(id);
-        return place < 0 ? Axle::front : axle_of(wheel_of(job.car.adjusters[static_cast<std::size_t>(place)]));
+        return place < 0 ? Axle::front
+                         : axle_of(wheel_of(job.car.adjusters[static_cast<std::size_t>(place)]));
     };
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;

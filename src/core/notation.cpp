@@ -38,15 +38,22 @@ constexpr std::array plain_forms = {
 };
 
 /// What people say in words: longest first.
-constexpr std::array said_forms = {
-    Plain{"three quarters of a turn", "3/4 turn"}, Plain{"3 quarters of a turn", "3/4 turn"},
-    Plain{"an eighth of a turn", "1/8 turn"},      Plain{"a quarter of a turn", "1/4 turn"},
-    Plain{"eighth of a turn", "1/8 turn"},         Plain{"quarter of a turn", "1/4 turn"},
-    Plain{"half of a turn", "1/2 turn"},           Plain{"an eighth turn", "1/8 turn"},
-    Plain{"a quarter turn", "1/4 turn"},           Plain{"three quarters", "3/4 turn"},
-    Plain{"quarter turn", "1/4 turn"},             Plain{"eighth turn", "1/8 turn"},
-    Plain{"half a turn", "1/2 turn"},              Plain{"a half turn", "1/2 turn"},
-    Plain{"3 quarters", "3/4 turn"},               Plain{"half turn", "1/2 turn"}};
+constexpr std::array said_forms = {Plain{"three quarters of a turn", "3/4 turn"},
+                                   Plain{"3 quarters of a turn", "3/4 turn"},
+                                   Plain{"an eighth of a turn", "1/8 turn"},
+                                   Plain{"a quarter of a turn", "1/4 turn"},
+                                   Plain{"eighth of a turn", "1/8 turn"},
+                                   Plain{"quarter of a turn", "1/4 turn"},
+                                   Plain{"half of a turn", "1/2 turn"},
+                                   Plain{"an eighth turn", "1/8 turn"},
+                                   Plain{"a quarter turn", "1/4 turn"},
+                                   Plain{"three quarters", "3/4 turn"},
+                                   Plain{"quarter turn", "1/4 turn"},
+                                   Plain{"eighth turn", "1/8 turn"},
+                                   Plain{"half a turn", "1/2 turn"},
+                                   Plain{"a half turn", "1/2 turn"},
+                                   Plain{"3 quarters", "3/4 turn"},
+                                   Plain{"half turn", "1/2 turn"}};
 
 /// `18 tpi` is a pitch of 1/18 in; `almost 5/8` a weak one; `half a turn` half a turn.
 void say_plainly(std::string& s) {
@@ -60,7 +67,8 @@ void say_plainly(std::string& s) {
     for (const Plain& form : said_forms)
         if (const auto at = s.find(form.fancy); at != std::string::npos) {
             const std::size_t end = at + form.fancy.size();
-            const bool whole = (at == 0 || s[at - 1] == ' ') && (end == s.size() || s[end] == ' ' || s[end] == 's');
+            const bool whole =
+                (at == 0 || s[at - 1] == ' ') && (end == s.size() || s[end] == ' ' || s[end] == 's');
             if (!whole || (at > 0 && at >= 2 && s[at - 2] >= '0' && s[at - 2] <= '9')) continue;
             s.replace(at, form.fancy.size() + (end < s.size() && s[end] == 's'), form.plain);
             break;

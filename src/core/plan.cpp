@@ -32,7 +32,8 @@ constexpr double worth_straight = 0.15;
 /// A steering wheel so far off, at the road wheels, doubles what it is worth.
 constexpr double equal_steering_far = 0.25 * one_degree;
 /// What is said of an angle without a target, and what a thrust without one is.
-constexpr double worth_saying = 0.1 * one_degree, may_move = 0.25 * one_degree, thrust_worth_saying = 0.25 * one_degree;
+constexpr double worth_saying = 0.1 * one_degree, may_move = 0.25 * one_degree,
+                 thrust_worth_saying = 0.25 * one_degree;
 /// What is asked about before it is advised.
 constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
@@ -1290,8 +1291,8 @@ Plan Planner::plan() {
                                   : std::abs(so_far_.thrust);
     const bool thrust_off = tested && own_thrust > thrust_half_band && !active.empty() &&
                             aims_of(about_, p_, active, steering_known_, so_far_).thrust;
-    const bool steering_off = off > (tested ? thrust_half_band : straight_half_band) && !active.empty() && free_ &&
-                              aims_of(about_, p_, active, steering_known_, so_far_).steering;
+    const bool steering_off = off > (tested ? thrust_half_band : straight_half_band) && !active.empty() &&
+                              free_ && aims_of(about_, p_, active, steering_known_, so_far_).steering;
     if ((any_outside_ || likely_out_ || ((steering_off || thrust_off) && !any_unknown_)) && !active.empty()) {
         const std::vector<Alternative> all = alternatives(active);
         Alternative chosen = whole(chosen_of(all, blind_, free_));

@@ -62,8 +62,8 @@ enum class NextStep {
 };
 std::string_view name_of(NextStep);  ///< `turn`, `test-turn`, `as-far-as`, …
 
-/// An angle without a target that the turns move all the same, by more than 0.1 degrees, or may (95 %) by more
-/// than 0.25.
+/// An angle without a target that the turns move all the same, by more than 0.1 degrees, or may (95 %) by
+/// more than 0.25.
 struct MovedAlong {
     Wheel wheel = Wheel::front_left;
     Measure measure = Measure::toe;

@@ -34,7 +34,7 @@ const std::array<std::vector<std::string>, factors> all_values = {
      "rear-shims", "rear-arms"},
     {"total-front", "total-both", "toe-each", "wide-total", "rear-toe", "thrust", "camber-only", "camber+toe",
      "all", "cross-camber"},
-    {"steel-rule-mm", "vernier", "steel-rule-64"},
+    {"steel-rule-mm", "vernier", "steel-rule-inch"},
     {"none", "one-wrong-way", "all-wrong-way", "misreads", "card-wrong", "card-silent", "far-off-drawing"}};
 
 bool has(const std::string& text, std::string_view part) {
@@ -63,9 +63,9 @@ LinesSet lines_of(const Cell& cell, const SolidCar& solid) {
     if (lean == "gauge+swing") rigs.push_back("caster-swing");
     if (lean == "gauge+caster") rigs.push_back("caster-gauge");
     LinesSet l = solid.lines(std::move(rigs));
-    l.tool = cell.of(Factor::tool) == "vernier"         ? "vernier"
-             : cell.of(Factor::tool) == "steel-rule-64" ? "steel-rule-64"
-                                                        : "steel-rule-mm";
+    l.tool = cell.of(Factor::tool) == "vernier"           ? "vernier"
+             : cell.of(Factor::tool) == "steel-rule-inch" ? "steel-rule-inch"
+                                                          : "steel-rule-mm";
     l.gauge = "digital-angle-gauge";
     l.sweep = usual_sweep;
     if (rig == "chassis-centreline")

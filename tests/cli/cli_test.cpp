@@ -212,7 +212,8 @@ TEST_F(CliTest, ACardThatSaysNoSideIsTestedAndWhatWasSeenIsKept) {
 }
 
 TEST_F(CliTest, TheProvingGroundOverSomeCellsDoesNoHarmAndIsTheSameOnAnyNumberOfCores) {
-    const std::vector<std::string> args = {"practice", "prove", "--cells", "quick", "--cars", "1", "--only", "toe-boards"};
+    const std::vector<std::string> args = {"practice", "prove", "--cells", "quick",
+                                           "--cars",   "1",     "--only",  "toe-boards"};
     const Ran one = ran(args);
     EXPECT_EQ(one.code, 0) << one.out.substr(0, 2000);
     EXPECT_NE(one.out.find(": 0 in all"), std::string::npos);

@@ -13,7 +13,7 @@
 namespace fairchalk {
 namespace {
 
-constexpr double one_turn = 0.661;  // degrees, 1.5 mm on 130 mm
+constexpr double by_one_turn = 0.661;  // degrees, 1.5 mm on 130 mm
 
 Analysis analysed(const TurnedJob& j) {
     return analyse(job_of(j.log));
@@ -107,7 +107,7 @@ TEST(Advice, ACardThatIsWrongIsAskedAboutAfterOnePassAndNeverBelievedTwice) {
     // The rods run ahead of the axle, and do the opposite of what the card says.
     for (const PlannedTurn& t : first.turns) {
         EXPECT_LE(std::abs(t.turns), 2.0);
-        (t.wheel == Wheel::front_left ? left : right) -= t.turns * one_turn;
+        (t.wheel == Wheel::front_left ? left : right) -= t.turns * by_one_turn;
         j.turned(t.adjuster, t.turns);
     }
     j.put(RoundOpened{});
@@ -146,7 +146,7 @@ TEST(Advice, ATurnTheWrongWayStaysKnownInThePassesAfterIt) {
     fronts(j, -0.6, 0.05);
     j.turned("rod-fl", 1.0);
     j.put(RoundOpened{});
-    double left = -0.6 - one_turn;  // it went the other way
+    double left = -0.6 - by_one_turn;  // it went the other way
     fronts(j, left, 0.05);
     const Analysis second = analysed(j);
     ASSERT_TRUE(second.belief.last());
@@ -158,7 +158,7 @@ TEST(Advice, ATurnTheWrongWayStaysKnownInThePassesAfterIt) {
     const double turns = j.turn(back, "rod-fl")->turns;
     j.turned("rod-fl", turns);
     j.put(RoundOpened{});
-    left += turns * one_turn;
+    left += turns * by_one_turn;
     fronts(j, left, 0.05);
     const Analysis third = analysed(j);
     EXPECT_NEAR(third.now.wheels[0].toe.value.deg(), left, 0.03);
@@ -189,8 +189,7 @@ TEST(Advice, WhereOnlyCamberHasATargetCasterIsSparedOrItIsSaid) {
             const auto& change = p.change[0][a];
             if (!change || std::abs(change->by.deg()) <= 0.1) continue;
             EXPECT_TRUE(std::any_of(p.along.begin(), p.along.end(), [&](const MovedAlong& m) {
-                return m.wheel == Wheel::front_left &&
-                       m.measure == (a == 0 ? Measure::toe : Measure::caster);
+                return m.wheel == Wheel::front_left && m.measure == (a == 0 ? Measure::toe : Measure::caster);
             }));
         }
         ASSERT_TRUE(p.change[0][2]) << "nobody read it, and it is reckoned with";
@@ -226,7 +225,7 @@ TEST(Advice, DoneIsSaidOnlyWhereAllIsInsideOrWasAccepted) {
         ASSERT_LT(pass, 2);
         for (const PlannedTurn& t : plan.turns) k.turned(t.adjuster, t.turns);
         k.put(RoundOpened{});
-        fronts(k, pass % 2 == 0 ? 0.32 - one_turn : 0.32, 0.0);
+        fronts(k, pass % 2 == 0 ? 0.32 - by_one_turn : 0.32, 0.0);
     }
 }
 
@@ -283,8 +282,9 @@ TEST(StrutBolt, TheUprightTurnsAboutTheOtherBolt) {
     struct Row {
         double spacing, height, camber, toe;
     };
-    for (const Row& r : {Row{50, 150, 0.895, -0.351}, Row{50, 220, 0.774, -0.303}, Row{60, 150, 0.746, -0.292},
-                         Row{60, 220, 0.645, -0.253}, Row{70, 150, 0.639, -0.250}, Row{70, 220, 0.553, -0.217}}) {
+    for (const Row& r :
+         {Row{50, 150, 0.895, -0.351}, Row{50, 220, 0.774, -0.303}, Row{60, 150, 0.746, -0.292},
+          Row{60, 220, 0.645, -0.253}, Row{70, 150, 0.639, -0.250}, Row{70, 220, 0.553, -0.217}}) {
         CornerMove m;
         m.lean_on_strut = std::atan(1.0 / r.spacing);
         m.lean_about = r.height;

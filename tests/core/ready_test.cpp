@@ -185,12 +185,14 @@ TEST(Staleness, TheStagesFollowTheTable) {
     EXPECT_EQ(knot(Stage::steering).knot, Knot::tight);
     EXPECT_TRUE(turned_since_reading(log.job())) << "a look at the wheel does not measure the toe";
 
-    EXPECT_EQ(knot(Stage::drive).of, 0);
+    EXPECT_EQ(knot(Stage::drive).of, 1) << "turned and not locked is loose";
     log.add(PartTouched{PartState::loosened, "locknut"});
     log.add(Driven{});
     EXPECT_EQ(knot(Stage::drive).knot, Knot::slack) << "driven with something loose";
-    EXPECT_EQ(knot(Stage::drive).of, 1);
+    EXPECT_EQ(knot(Stage::drive).of, 2);
     log.add(PartTouched{PartState::refitted, "locknut"});
+    EXPECT_EQ(knot(Stage::drive).knot, Knot::slack);
+    log.add(Change{ChangeKind::locked, {}});
     EXPECT_EQ(knot(Stage::drive).knot, Knot::tight);
 }
 

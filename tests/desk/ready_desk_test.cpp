@@ -115,6 +115,9 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     enter("0");
     EXPECT_EQ(wheel_only(desk->job()).next, WheelStep::done);
     EXPECT_EQ(stage(Stage::turn).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::drive).knot, Knot::slack) << "turned and not locked";
+    EXPECT_TRUE(slateText().contains("turned and not locked")) << slateText().toStdString();
+    desk->happened(ChangeKind::locked, Axle::front);
     EXPECT_EQ(stage(Stage::drive).knot, Knot::tight);
     again();
     EXPECT_EQ(wheel_only(desk->job()).next, WheelStep::done);

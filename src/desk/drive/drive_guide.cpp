@@ -177,9 +177,11 @@ QString DriveGuide::body() const {
                 line(soft(torque ? tr("%1 by the card").arg(q(*torque)) : tr("torque from the manual")));
         }
     } else {
-        out += line(tr("<b>Nothing is loose.</b> First slowly in a safe place, brakes tried.")) +
-               line(tr("Before it moves: lock to lock once; nothing touches arch, hose or clamp bolt; both joints "
-                       "of each rod still tilt."));
+        out +=
+            line(tr("<b>Nothing is loose.</b> First slowly in a safe place, brakes tried.")) +
+            line(tr(
+                "Before it moves: lock to lock once; nothing touches arch, hose or clamp bolt; both joints "
+                "of each rod still tilt."));
     }
     const auto all = drives();
     if (!all.empty()) out += head(tr("Driven"));
@@ -266,17 +268,17 @@ void DriveGuide::draw(QPainter& p) const {
     const bool all_tight = list.empty() && unlocked_adjusters(desk_.job()).empty();
     const bool ready = all_tight && marks_on(desk_.job(), desk_.knowledge()).empty();
     drawText(p, {24, 24, 330, 39}, Qt::AlignLeft,
-             ready          ? tr("Nothing is loose")
-             : all_tight    ? tr("▲ A check has failed")
-                            : tr("▲ Still loose"),
+             ready       ? tr("Nothing is loose")
+             : all_tight ? tr("▲ A check has failed")
+                         : tr("▲ Still loose"),
              19, ready ? c.chalk : c.caution, true);
     if (list.empty())
         drawText(p, {24, 68, 300, 158}, Qt::AlignLeft | Qt::TextWordWrap,
                  tr("Ctrl+L adds what is loosened, taken off or left for later, wherever you are."), 14,
                  c.soft);
     for (const Place& place : places()) {
-        const bool loose = place.id.startsWith(QLatin1String("loose")) ||
-                           place.id.startsWith(QLatin1String("unlocked:"));
+        const bool loose =
+            place.id.startsWith(QLatin1String("loose")) || place.id.startsWith(QLatin1String("unlocked:"));
         if (loose)
             drawState(p, {place.at.left() + 16, place.at.center().y()}, CheckState::failed,
                       place.id == chosen_);

@@ -57,9 +57,9 @@ std::vector<Place> LockGuide::places() const {
     double y = 150;
     for (const std::string& id : unlocked()) {
         const auto t = torque(id);
-        out.push_back(
-            {q(id), QRectF(60, y, 840, 96), part(desk_, id),
-             t ? tr("%1, from the card").arg(torqueText(*t)) : tr("torque not on the card: the manual has it")});
+        out.push_back({q(id), QRectF(60, y, 840, 96), part(desk_, id),
+                       t ? tr("%1, from the card").arg(torqueText(*t))
+                         : tr("torque not on the card: the manual has it")});
         y += 112;
     }
     return out;
@@ -78,7 +78,8 @@ QString LockGuide::prompt() const {
 /// Two lengths, each in its own notation, and perhaps an angle; nothing where that is not what was typed.
 std::optional<LockGuide::Extension> LockGuide::extensionOf(const QString& text) {
     const QStringList words = text.simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    const auto read = [&](qsizetype from, qsizetype to, Expect::Kind kind, Bare bare) -> std::optional<double> {
+    const auto read = [&](qsizetype from, qsizetype to, Expect::Kind kind,
+                          Bare bare) -> std::optional<double> {
         if (from >= to) return std::nullopt;
         const auto quantity =
             read_quantity(words.mid(from, to - from).join(QLatin1Char(' ')).toStdString(), {kind, bare});
@@ -104,8 +105,9 @@ std::optional<LockGuide::Extension> LockGuide::extensionOf(const QString& text) 
 
 /// In the unit in which the card has it, to a tenth.
 QString LockGuide::torqueText(double nm) const {
-    const bool pounds = std::any_of(desk_.car().torques.begin(), desk_.car().torques.end(),
-                                    [](const TorqueOnCard& t) { return t.torque.find("lb") != std::string::npos; });
+    const bool pounds =
+        std::any_of(desk_.car().torques.begin(), desk_.car().torques.end(),
+                    [](const TorqueOnCard& t) { return t.torque.find("lb") != std::string::npos; });
     constexpr double nm_in_pound_foot = 1.3558179483;
     return pounds ? tr("%1 lb ft").arg(std::round(10 * nm / nm_in_pound_foot) / 10)
                   : tr("%1 Nm").arg(std::round(10 * nm) / 10);
