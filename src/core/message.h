@@ -57,7 +57,7 @@ enum class Code {
     why_rear_not_steered,  // a rear wheel is not turned for a sweep
     // Planning.
     plan_no_adjuster,
-    plan_rod_side_unknown,  // {0} = adjuster
+    plan_way_unknown,       // {0} = adjuster
     plan_pitch_unknown,     // {0} = adjuster
     plan_out_of_range,      // {0} = adjuster
     plan_steps_too_coarse,  // {0} = adjuster

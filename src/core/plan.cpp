@@ -861,6 +861,15 @@ class Planner {
         return options_.touching.empty() ||
                std::find(options_.touching.begin(), options_.touching.end(), id) != options_.touching.end();
     }
+    /// As much of a lever as is known of an adjuster whose way is not.
+    static Lever like(const Adjuster& a) {
+        Lever l;
+        const Device* d = std::get_if<Device>(&a);
+        l.kind = d ? adjuster_kind(d->kind) : nullptr;
+        l.wheel = wheel_of(a);
+        l.serves = serves_of(a);
+        return l;
+    }
     std::vector<Spot> remeasure(const std::vector<PlannedTurn>& turns) const {
         std::vector<Wheel> toe, lean;
         spoiled_by(turns, car_, toe, lean);
@@ -920,12 +929,13 @@ void Planner::look_at_targets() {
     for (const Verdict& v : plan_.before) {
         const bool can = reached_by(v.target, usable_), toe = bit_of(v.target.measure) == serves_toe;
         const bool accepted = accepted_since(job_, since, v.target);
-        if (!can && v.call == Call::outside && !accepted)
-            plan_.cannot.push_back(
-                {v.target,
-                 {reached_by(v.target, all_) ? Code::plan_left_out : Code::plan_no_adjuster, {}},
-                 v.angle,
-                 {}});
+        if (!can && v.call == Call::outside && !accepted) {
+            Message why{reached_by(v.target, all_) ? Code::plan_left_out : Code::plan_no_adjuster, {}};
+            // There is one, and only its way is not known.
+            for (const Adjuster& a : car_.adjusters)
+                if (unsaid_of(a) && reaches(like(a), v.target)) why = {Code::plan_way_unknown, {id_of(a)}};
+            plan_.cannot.push_back({v.target, why, v.angle, {}});
+        }
         if (v.target.has_tolerance && v.call != Call::inside && !accepted) all_inside_ = false;
         if (!can && !toe) continue;
         about_.push_back(v);
@@ -1177,11 +1187,7 @@ bool Planner::probe() {
             const Device* d = std::get_if<Device>(&a);
             const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
             const auto unsaid = unsaid_of(a);
-            Lever like;
-            like.kind = kind;
-            like.wheel = wheel_of(a);
-            like.serves = serves_of(a);
-            if ((d && !kind) || !reaches(like, v.target) || !allowed(id_of(a), kind)) continue;
+            if ((d && !kind) || !reaches(like(a), v.target) || !allowed(id_of(a), kind)) continue;
             const bool turns_under_load = !d || (unsaid && unsaid->probe) || !kind->wants_jacking();
             if (!unsaid && !options_.probing) continue;
             if ((unsaid && !unsaid->probe) || !turns_under_load) {
@@ -1209,7 +1215,13 @@ bool Planner::probe() {
             t.wheel = wheel_of(a);
             t.turns = amount;
             t.test = true;
-            if (const KnownAngle* now = e_.find(Measure::toe, t.wheel)) t.now = t.after = *now;
+            if (const KnownAngle* now = e_.find(Measure::toe, t.wheel)) t.now = *now;
+            if (!t.now.known) {
+                t.of_axle = true;
+                t.now = e_.axles[static_cast<std::size_t>(index_of(axle_of(t.wheel)))].total_toe;
+            }
+            std::erase_if(plan_.cannot,
+                          [&](const Unreachable& u) { return u.target.name() == v.target.name(); });
             plan_.turns = {t};
             plan_.next = NextStep::test_turn;
             plan_.remeasure = remeasure(plan_.turns);

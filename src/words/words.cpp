@@ -184,8 +184,8 @@ const char* source_text(Code code) {
             return W("these points do not hold the wheel of a {0} corner: two links fall on one line");
         case Code::plan_no_adjuster:
             return W("no adjuster");
-        case Code::plan_rod_side_unknown:
-            return W("say whether the rod {0} runs ahead of or behind the axle");
+        case Code::plan_way_unknown:
+            return W("which way {0} works is not known yet: a test turn or a look tells");
         case Code::plan_pitch_unknown:
             return W("give the thread pitch of the rod {0}");
         case Code::plan_out_of_range:

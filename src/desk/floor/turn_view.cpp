@@ -362,7 +362,7 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
         p.drawText(QRectF(l, sy + 26, w, 18), Qt::AlignLeft,
                    tr("with all of the sheet: %1").arg(along.join(QStringLiteral(", "))));
     }
-    if (!turn.now.known) return;
+    if (!turn.now.known || !turn.after.known) return;
     std::optional<Target> aim;
     if (turn.of_axle) {
         for (const Verdict& v : desk_.answer().plan.before)

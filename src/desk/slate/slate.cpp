@@ -1260,8 +1260,8 @@ QString Slate::say() const {
             if (a.plan.next == NextStep::look && a.plan.look)
                 return q(words::look(*a.plan.look, desk_.car()));
             if (a.plan.next == NextStep::test_turn)
-                return tr("Not known yet which way it works: turn so much, then read %n spot(s), and it is.",
-                          nullptr, static_cast<int>(a.plan.remeasure.size()));
+                return tr("Not known yet which way it works: turn so much, read %1 spots again, and it is.")
+                    .arg(a.plan.remeasure.size());
             if (a.plan.again)
                 return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
             // What stays outside whatever is turned.
