@@ -893,6 +893,7 @@ class Planner {
     bool large(const Alternative& c);
     bool read_twice(Wheel w, bool lean) const;
     bool probe();
+    bool set_back();
     void finish();
 
     const Job& job_;
@@ -1199,7 +1200,7 @@ bool Planner::probe() {
             const double step = d ? kind->handles(*d).front().step : std::get<Rod>(a).step_turns;
             const double per_turn = 0.6 * one_degree;
             const double needs = 3.0 * 1.5 * sigma / per_turn;
-            double amount = std::ceil(std::clamp(needs, step, 0.5) / step - 1e-9) * step;
+            double amount = std::ceil(std::clamp(needs, step, std::max(step, 0.5)) / step - 1e-9) * step;
             const Miss miss = miss_of_target(v, p_);
             if (!unsaid)
                 for (const Lever& l : usable_)
@@ -1233,6 +1234,38 @@ bool Planner::probe() {
     if (!look) return false;
     plan_.look = look;
     plan_.next = NextStep::look;
+    return true;
+}
+
+/// All test turns since the last that was none, the other way. False where they are back already.
+bool Planner::set_back() {
+    std::map<std::string, double> sums;
+    for (std::size_t i = 0; i < job_.log->size(); ++i) {
+        const Turn* t = job_.live(i) ? std::get_if<Turn>(&(*job_.log)[i].what) : nullptr;
+        if (!t) continue;
+        if (!t->test)
+            sums.clear();
+        else
+            sums[t->adjuster] += t->turns;
+    }
+    for (const auto& [id, sum] : sums) {
+        const int place = car_.place_of(id);
+        if (place < 0 || std::abs(sum) < 1e-9) continue;
+        const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
+        const Device* d = std::get_if<Device>(&a);
+        PlannedTurn t;
+        t.adjuster = id;
+        t.kind = d ? d->kind : "";
+        t.wheel = wheel_of(a);
+        t.turns = -sum;
+        t.test = true;
+        if (const KnownAngle* now = e_.find(Measure::toe, t.wheel)) t.now = *now;
+        plan_.turns.push_back(t);
+        plan_.spoils.push_back(std::string(name_of(t.wheel)) + ".toe");
+    }
+    if (plan_.turns.empty()) return false;
+    plan_.next = NextStep::test_turn;
+    plan_.remeasure = remeasure(plan_.turns);
     return true;
 }
 
@@ -1327,6 +1360,8 @@ Plan Planner::plan() {
                         {v.target, {Code::plan_steps_too_coarse, {active.front().id()}}, v.angle, {}});
     }
     if (probe()) return plan_;
+    // A test turn that served nothing in the end is turned back.
+    if (tested && active.empty() && set_back()) return plan_;
     const bool unread = std::any_of(plan_.before.begin(), plan_.before.end(), [](const Verdict& v) {
         return v.call == Call::unknown && v.target.has_tolerance;
     });
