@@ -261,6 +261,7 @@ std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Ve
 
 Eigen::MatrixXd readable_covariance(const Job& job, const Estimate& e, const std::vector<Target>& targets,
                                     int times) {
+    if (targets.empty()) return {};
     const Candidates c = candidates_of(job, e);
     const auto n = static_cast<Eigen::Index>(targets.size()), m = static_cast<Eigen::Index>(c.spots.size());
     Eigen::MatrixXd g(c.covariance.rows(), n), rows(c.covariance.rows(), m);
