@@ -4,17 +4,16 @@
 #include <algorithm>
 #include <cmath>
 #include <memory>
-#include <mutex>
 #include <numeric>
 #include <optional>
 #include <random>
 #include <set>
-#include <thread>
 
 #include "core/analysis.h"
 #include "core/procedure.h"
 #include "core/rig.h"
 #include "practice/debrief.h"
+#include "practice/many_jobs.h"
 #include "practice/sim_car.h"
 
 namespace fairchalk::practice {
@@ -252,16 +251,6 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
     return b;
 }
 
-Target target_of(Measure m, std::variant<std::monostate, Axle, Wheel> where, double aim, double half) {
-    Target t;
-    t.measure = m;
-    t.where = where;
-    t.aim = Angle::from_deg(aim);
-    t.lo = Angle::from_deg(aim - half);
-    t.hi = Angle::from_deg(aim + half);
-    return t;
-}
-
 std::vector<Target> targets_of(const Cell& cell, const SolidCar& solid) {
     const std::string& form = cell.of(Factor::target);
     const double toe = cell.of(Factor::tool) == "vernier" ? 0.12 : 0.2;
@@ -269,19 +258,19 @@ std::vector<Target> targets_of(const Cell& cell, const SolidCar& solid) {
                  caster = std::round((solid.caster[0] + solid.caster[1]) * 5) / 10;
     std::vector<Target> out;
     if (form == "total-front" || form == "total-both" || form == "camber+toe" || form == "all")
-        out.push_back(target_of(Measure::total_toe, Axle::front, 0.1, toe));
-    if (form == "wide-total") out.push_back(target_of(Measure::total_toe, Axle::front, 0.1, 0.5));
+        out.push_back(target_about(Measure::total_toe, Axle::front, 0.1, toe));
+    if (form == "wide-total") out.push_back(target_about(Measure::total_toe, Axle::front, 0.1, 0.5));
     if (form == "total-both" || form == "rear-toe" || form == "all")
-        out.push_back(target_of(Measure::total_toe, Axle::rear, 0.2, toe));
-    if (form == "toe-each") out.push_back(target_of(Measure::toe, Axle::front, 0.05, toe));
+        out.push_back(target_about(Measure::total_toe, Axle::rear, 0.2, toe));
+    if (form == "toe-each") out.push_back(target_about(Measure::toe, Axle::front, 0.05, toe));
     if (form == "thrust") {
-        out.push_back(target_of(Measure::thrust, std::monostate{}, 0.0, 0.15));
-        out.push_back(target_of(Measure::total_toe, Axle::rear, 0.2, toe));
+        out.push_back(target_about(Measure::thrust, std::monostate{}, 0.0, 0.15));
+        out.push_back(target_about(Measure::total_toe, Axle::rear, 0.2, toe));
     }
     if (form == "camber-only" || form == "camber+toe" || form == "all")
-        out.push_back(target_of(Measure::camber, Axle::front, camber, 0.5));
-    if (form == "all") out.push_back(target_of(Measure::caster, Axle::front, caster, 0.75));
-    if (form == "cross-camber") out.push_back(target_of(Measure::cross_camber, Axle::front, 0.0, 0.4));
+        out.push_back(target_about(Measure::camber, Axle::front, camber, 0.5));
+    if (form == "all") out.push_back(target_about(Measure::caster, Axle::front, caster, 0.75));
+    if (form == "cross-camber") out.push_back(target_about(Measure::cross_camber, Axle::front, 0.0, 0.4));
     return out;
 }
 
@@ -404,10 +393,7 @@ Analysis Work::read_on() {
         Analysis a = analyse(job, q);
         const bool contradicts = a.plan.again && a.plan.again->why.code == Code::again_contradicts;
         if (a.now.alarm && !contradicts && aside < 6) {
-            const Check* worst = nullptr;
-            for (const Check& c : a.now.checks)
-                if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w))) worst = &c;
-            if (worst) {
+            if (const Check* worst = worst_suspect(a.now)) {
                 put(Strike{Strike::Way::reasoned, {log_[worst->entry].id}, "read otherwise again"});
                 ++aside;
                 continue;
@@ -753,31 +739,14 @@ std::vector<CellResult> prove_cells(const MatrixOptions& options,
         if ((!options.quick || i % 3 == 0) && every[i].name().find(options.only) != std::string::npos)
             cells.emplace_back(i, every[i]);
     const int count = static_cast<int>(cells.size()), jobs = count * options.cars;
-    std::vector<std::optional<CellJob>> all(static_cast<std::size_t>(jobs));
-    std::atomic<int> next{0}, finished{0};
-    std::mutex told;
-    const auto work = [&] {
-        for (int n = next++; n < jobs; n = next++) {
-            if (stop && stop->load()) return;
-            // All cells' first cars first: what is done when it is stopped is of all of them.
-            const int cell = n % count, car = n / count;
-            const auto& [number, one] = cells[static_cast<std::size_t>(cell)];
-            all[static_cast<std::size_t>(n)] =
-                work_cell(one, options.seed, number * 1'000'000u + static_cast<std::uint64_t>(car));
-            const int so_far = ++finished;
-            if (progress) {
-                const std::lock_guard lock(told);
-                progress(so_far, jobs);
-            }
-        }
-    };
-    const int threads = options.threads > 0
-                            ? options.threads
-                            : static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
-    std::vector<std::jthread> pool;
-    for (int i = 1; i < threads; ++i) pool.emplace_back(work);
-    work();
-    pool.clear();
+    // All cells' first cars first: what is done when it is stopped is of all of them.
+    const auto all = many_jobs<CellJob>(
+        jobs, options.threads,
+        [&](int n) {
+            const auto& [number, one] = cells[static_cast<std::size_t>(n % count)];
+            return work_cell(one, options.seed, number * 1'000'000u + static_cast<std::uint64_t>(n / count));
+        },
+        progress, stop);
     std::vector<CellResult> out;
     for (int c = 0; c < count; ++c) {
         CellResult r;

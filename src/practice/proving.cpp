@@ -5,15 +5,14 @@
 #include <array>
 #include <cmath>
 #include <map>
-#include <mutex>
 #include <optional>
-#include <thread>
 
 #include "core/analysis.h"
 #include "core/learnt.h"
 #include "core/procedure.h"
 #include "core/verdict.h"
 #include "practice/debrief.h"
+#include "practice/many_jobs.h"
 
 namespace fairchalk::practice {
 namespace {
@@ -103,13 +102,7 @@ struct UnderWay {
 };
 
 Target about(Measure m, double middle, double tolerance) {
-    Target t;
-    t.measure = m;
-    t.where = Axle::front;
-    t.aim = Angle::from_deg(middle);
-    t.lo = Angle::from_deg(middle - tolerance);
-    t.hi = Angle::from_deg(middle + tolerance);
-    return t;
+    return target_about(m, Axle::front, middle, tolerance);
 }
 
 /// What there is to turn for camber and caster: on struts their top plates, on wishbones shims.
@@ -195,9 +188,7 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
 /// Readings contradict each other, and those that may be wrong were read again: the one that stands out is
 /// set aside. False where none does.
 bool set_aside(UnderWay& u, const Analysis& a) {
-    const Check* worst = nullptr;
-    for (const Check& c : a.now.checks)
-        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w))) worst = &c;
+    const Check* worst = worst_suspect(a.now);
     if (!a.now.alarm || !worst) return false;
     u.put(Strike{Strike::Way::reasoned, {u.log[worst->entry].id}, "read otherwise again"});
     return true;
@@ -373,29 +364,13 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
     // Nobody sets three angles at once by a rule of thumb.
     const int used = options.whole ? static_cast<int>(Way::quarter_turns) : ways;
     const int jobs = options.cars * used;
-    std::vector<std::optional<JobDone>> all(static_cast<std::size_t>(jobs));
-    std::atomic<int> next{0}, finished{0};
-    std::mutex told;
-    const auto work = [&] {
-        for (int n = next++; n < jobs; n = next++) {
-            if (stop && stop->load()) return;
-            // Car by car, so that what is done when it is stopped is done by all ways.
-            all[static_cast<std::size_t>(n)] =
-                one_job(static_cast<Way>(n % used), options, static_cast<std::uint64_t>(n / used));
-            const int so_far = ++finished;
-            if (progress) {
-                const std::lock_guard lock(told);
-                progress(so_far, jobs);
-            }
-        }
-    };
-    const int threads = options.threads > 0
-                            ? options.threads
-                            : static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
-    std::vector<std::jthread> pool;
-    for (int i = 1; i < threads; ++i) pool.emplace_back(work);
-    work();
-    pool.clear();
+    // Car by car, so that what is done when it is stopped is done by all ways.
+    const auto all = many_jobs<JobDone>(
+        jobs, options.threads,
+        [&](int n) {
+            return one_job(static_cast<Way>(n % used), options, static_cast<std::uint64_t>(n / used));
+        },
+        progress, stop);
 
     std::vector<WayResult> out;
     for (int w = 0; w < used; ++w) {
