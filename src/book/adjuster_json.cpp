@@ -174,7 +174,7 @@ void field_from(const Node& n, const DeviceField& f, Device& d) {
                    [&](const DeviceField::Long& l) { d.*l.in = v.positive_length(); },
                    [&](const DeviceField::Degrees& angle) {
                        d.*angle.in = v.angle().deg();
-                       if (std::abs(d.*angle.in) > angle.most)
+                       if (std::abs(*(d.*angle.in)) > angle.most)
                            wrong(v.place(), {Code::job_out_of_reach, {v.text()}});
                    },
                    [](const auto&) {},  // every kind has it
@@ -205,7 +205,7 @@ void field_json(const Device& d, const DeviceField& f, Json& o) {
                        if (d.*l.in) o[f.key] = write_exact(*(d.*l.in));
                    },
                    [&](const DeviceField::Degrees& angle) {
-                       if (d.*angle.in != 0.0) o[f.key] = write_exact(Angle::from_deg(d.*angle.in));
+                       if (d.*angle.in) o[f.key] = write_exact(Angle::from_deg(*(d.*angle.in)));
                    },
                    [](const auto&) {},
                },

@@ -550,6 +550,7 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
         e.what = ToolSet{tool_from(n)};
     } else if (kind == "round") {
         RoundOpened r;
+        r.lines = lines_from(n);
         r.bars = lines_from(n).bars;
         if (n.has("steering_held")) r.steering_held = n["steering_held"].yes_no();
         if (n.has("floor")) {
@@ -685,6 +686,7 @@ Json json_of(const Entry& e) {
         j["kind"] = "round";
         const Json bars = bars_json(round->bars);
         if (!bars.empty()) j["bars"] = bars;
+        lines_json(round->lines, j);
         if (round->steering_held) j["steering_held"] = *round->steering_held;
         if (round->floor) {
             j["floor"] = heights_json(*round->floor);

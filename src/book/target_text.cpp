@@ -21,20 +21,33 @@ std::optional<std::string> cut(std::string& s, const std::string& word) {
     return rest;
 }
 
+/// What a number without a unit is beside one that has it.
+Bare unit_beside(const Quantity& q) {
+    const auto has = [&](const char* unit) { return q.text.find(unit) != std::string::npos; };
+    if (q.kind == QuantityKind::angle) {
+        const bool minutes = has("'") || has("min");
+        // 8 after 0°08' may be either.
+        return !minutes ? Bare::deg : has("°") || has("deg") ? Bare::refused : Bare::arcmin;
+    }
+    return has("mm") ? Bare::mm : has("cm") ? Bare::cm : Bare::inch;
+}
+
 std::string shown(const Json& j, const char* key) {
     return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
 }
 
 }  // namespace
 
-Result<TargetText> target_from_text(const std::string& measure, const std::string& text) {
+Result<TargetText> target_from_text(const std::string& measure, const std::string& text, bool of_wheel) {
     TargetText out;
-    out.measure = measure == "toe" ? "total_toe" : measure;
+    out.measure = measure == "toe" && !of_wheel ? "total_toe" : measure;
     std::string rest = trimmed(text);
     if (measure == "toe")
         for (const char* basis : {" total", " each", " half"})
             if (rest.ends_with(basis)) {
                 rest = trimmed(rest.substr(0, rest.size() - std::string(basis).size()));
+                if (std::string(basis) == " total" && of_wheel)
+                    return tl::unexpected(Message{Code::text_total_of_wheel, {text}});
                 if (std::string(basis) != " total") out.measure = "toe";
                 if (std::string(basis) == " half") out.target["basis"] = "half-difference";
             }
@@ -46,8 +59,13 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
         plus = cut(rest, " plus ");
         minus = cut(rest, " minus ");
     }
-    const Expect expect{measure == "toe" ? Expect::Kind::length_or_angle : Expect::Kind::angle,
-                        measure == "toe" ? Bare::refused : Bare::deg};
+    Expect expect{measure == "toe" ? Expect::Kind::length_or_angle : Expect::Kind::angle,
+                  measure == "toe" ? Bare::refused : Bare::deg};
+    // Often the unit is written once: with the aim, or at the end, or only with the diameter.
+    if (expect.bare == Bare::refused)
+        for (const auto& beside : {span, minus, plus, both, std::optional(rest)})
+            if (beside)
+                if (const auto quantity = read_quantity(*beside)) expect.bare = unit_beside(*quantity);
     Json target = Json::object();
     const auto put = [&](const char* key, const std::string& s, Expect e) -> Result<Quantity> {
         auto quantity = read_quantity(s, e);
@@ -62,7 +80,7 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
             if (const auto quantity = put(key, *value, expect); !quantity)
                 return tl::unexpected(quantity.error());
     if (span)
-        if (const auto quantity = put("span", *span, {Expect::Kind::length}); !quantity)
+        if (const auto quantity = put("span", *span, {Expect::Kind::length, expect.bare}); !quantity)
             return tl::unexpected(quantity.error());
     for (const auto& [key, value] : out.target.items()) target[key] = value;
     out.target = target;

@@ -15,8 +15,10 @@ struct TargetText {
     Json target;
     Target band;  ///< as it was understood
 };
-/// `measure` is the file's name of one, and `toe` for both toes.
-Result<TargetText> target_from_text(const std::string& measure, const std::string& text);
+/// `measure` is the file's name of one, and `toe` for both toes. `of_wheel`: one wheel's own, whose toe is
+/// never a total.
+Result<TargetText> target_from_text(const std::string& measure, const std::string& text,
+                                    bool of_wheel = false);
 
 /// The same line of a target of the job file.
 std::string text_of_target(const std::string& measure, const Json& target);

@@ -195,6 +195,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     prove->add_option("--seed", matrix.seed, "the same seed, the same cells, cars and readings; 1");
     prove->add_option("--only", matrix.only, "cells in whose name this stands");
     prove->add_option("--threads", matrix.threads, "0: one for each core")->check(CLI::Range(0, 64));
+    std::string harmed;
+    prove->add_option("--harmed", harmed, "a folder for the jobs that were harmed, as job files");
     prove->add_flag("--notes", notes, "each harm in a line of its own, after the tables");
     prove->footer(
         "Example: fairchalk-cli practice prove --cells quick --cars 3 --seed 1\n"
@@ -309,6 +311,11 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                 },
                 &stop_asked);
             out << cells_table(results, notes);
+            if (!harmed.empty()) {
+                std::filesystem::create_directories(harmed);
+                for (const auto& [name, job] : harmed_jobs(results))
+                    std::ofstream(std::filesystem::path(harmed) / name) << job;
+            }
             for (const practice::CellResult& r : results)
                 if (r.harm.all() > 0) return 1;
         } else if (corner->parsed()) {

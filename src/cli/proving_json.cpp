@@ -121,4 +121,39 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
     return out;
 }
 
+std::vector<std::pair<std::string, std::string>> harmed_jobs(
+    const std::vector<practice::CellResult>& results) {
+    std::vector<std::pair<std::string, std::string>> out;
+    for (const practice::CellResult& r : results)
+        for (const practice::CellJob& j : r.all) {
+            if (j.log.empty()) continue;
+            std::vector<book::Json> raw;
+            for (const Entry& e : j.log) {
+                if (const TargetsEdit* t = std::get_if<TargetsEdit>(&e.what)) {
+                    book::Json entry = {{"kind", "targets"}, {"id", e.id}};
+                    for (const Target& one : t->targets) {
+                        const Axle* axle = std::get_if<Axle>(&one.where);
+                        book::Json& at = axle ? entry["targets"][std::string(name_of(*axle))]
+                                              : entry["targets"];
+                        at[std::string(name_of(one.measure))] = {
+                            {"aim", write_exact(one.aim)},
+                            {"minus", write_exact(one.aim - one.lo)},
+                            {"plus", write_exact(one.hi - one.aim)}};
+                    }
+                    raw.push_back(entry);
+                    continue;
+                }
+                Entry written = e;
+                if (Reading* read = std::get_if<Reading>(&written.what))
+                    read->value.text = read->value.kind == QuantityKind::length
+                                           ? write_exact(read->value.length())
+                                           : write_exact(read->value.angle());
+                raw.push_back(book::json_of(written));
+            }
+            const book::JobFile file = book::from_entries(std::move(raw), {{"title", j.notes.front()}});
+            out.emplace_back(std::to_string(out.size() + 1) + ".json", book::full_form(file).dump(1));
+        }
+    return out;
+}
+
 }  // namespace fairchalk::cli

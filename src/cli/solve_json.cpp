@@ -333,6 +333,7 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
         j["say"] = words::turn_line(*rod, t.turns);
         if (t.test) j["test"] = true;
         j["because"] = t.test ? words::why_test_turn() : words::why_this_way(*rod, t.longer());
+        j["loosen"] = words::loosen(*rod);
         if (rod->thread != Thread::unknown) j["rotate"] = words::how_to_rotate(*rod, t.longer());
         return j;
     }
@@ -356,7 +357,7 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
     j["because"] = t.at_edge ? words::at_edge(t) : words::why_device(d);
     j["loosen"] = words::loosen_device(d);
     if (const std::string rotate = words::how_to_rotate(d, t.longer()); !rotate.empty()) j["rotate"] = rotate;
-    if (const std::string caution = words::caution_device(d); !caution.empty()) j["caution"] = caution;
+    if (const std::string caution = words::caution_device(d, car); !caution.empty()) j["caution"] = caution;
     for (const ShimMove& m : t.shims) {
         Json move = {{"thickness_mm", m.shims.thickness.mm()},
                      {"count", m.shims.count},
@@ -463,7 +464,10 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
             out["again"] = words::sentence(plan.again->why);
         } else if (const Json next = ask_next(a.job, a.now, plan.before); !next.is_null()) {
             out["remeasure"].push_back(next);
+        } else {
+            for (const Spot& s : a.read) out["remeasure"].push_back(spot_json(s));
         }
+        if (a.untold) out["untold"] = {{"what", a.untold->target.name()}, {"rigs", a.untold->rigs}};
     }
     return out;
 }

@@ -257,7 +257,7 @@ std::string key_of(const Device& d, const CarCard& car) {
     const auto length = [&](const std::optional<Length>& l) { put(l ? l->mm() : -1.0); };
     put(index_of(wheel_of(d)));
     put(d.pushes_in + 2 * d.runs_behind + 4 * d.upper_arm + 8 * index_of(d.rod) + 64 * d.double_ended);
-    put(d.at_deg);
+    put(d.at_deg.value_or(-999.0));
     for (const auto* l :
          {&d.pitch, &d.eccentricity, &d.joint_height, &d.bolt_spacing, &d.pivot_to_hub, &d.arm, &d.arm_sigma})
         length(*l);

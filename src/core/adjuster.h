@@ -2,6 +2,7 @@
 #pragma once
 
 #include <array>
+#include <limits>
 #include <optional>
 #include <span>
 #include <string_view>
@@ -31,6 +32,8 @@ struct Handle {
     std::string_view more, less;     ///< its two ways: `longer`, `shorter`
     double step = 0.5;               ///< what the hand can make
     double least = 0.0, most = 0.0;  ///< how far it goes from where the card has it
+    /// No more of it than so much before it is read again.
+    double at_once = std::numeric_limits<double>::infinity();
     /// The sentences for both ways, {0} an amount, and what tells it from the other handle (marked.h).
     const char *says_more = nullptr, *says_less = nullptr, *says_where = nullptr;
 };
@@ -70,6 +73,7 @@ struct KindWords {
     const char* locked;     ///< what holds it, and what locking does
     const char* caution;    ///< or null
     const char* seen_from;  ///< from where it is drawn; {0} the side to which the front of the car is
+    bool of_spring = false;  ///< the caution is of a loaded spring: none where the car stands on blocks
 };
 
 /// What the card does not say of an adjuster and its direction hangs on.
@@ -92,6 +96,8 @@ class AdjusterKind {
     virtual KindWords words() const = 0;
     /// Of one that stands where other words fit.
     virtual KindWords words(const Device&) const { return words(); }
+    /// How it gets longer or shorter where it is not simply rotated; null where it is.
+    virtual const char* nut_by_nut(const Device&, bool /*longer*/) const { return nullptr; }
     /// What the noun is wrapped in, one after the other, {0} the noun: which of several of a wheel it is.
     virtual std::vector<const char*> which(const Device&) const { return {}; }
     /// It as the mechanic sees it, with `by` done to its handles, in a box of this width and height.
@@ -102,6 +108,8 @@ class AdjusterKind {
     virtual CornerMove move(const Device& d, int handle, double amount) const = 0;
     /// What the effect grows with: the amount itself, but for what turns in a circle.
     virtual double travel(const Device& d, double amount) const;
+    /// One sigma of how far from linear it is in what its handle really moves, as a share of the effect.
+    virtual double bends(const Device&) const { return not_quite_linear; }
     /// The card's device, once it was turned so.
     virtual void turned(Device& d, std::array<double, 2> by) const;
     /// The likes of the corner that it works on.

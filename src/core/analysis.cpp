@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <set>
 
 #include "core/procedure.h"
 #include "core/rig.h"
@@ -67,8 +66,33 @@ std::vector<Spot> to_read(const Job& job, const Analysis& a) {
     for (const Verdict& v : a.plan.before)
         if (!worst && v.call == Call::unknown && v.target.has_tolerance) worst = v;
     if (!worst) return {};
-    const auto next = best_next_reading(job, a.now, worst->target);
-    return next ? std::vector<Spot>{next->spot} : std::vector<Spot>{};
+    // By the ways of this round; a width over the hubs needs none.
+    const std::vector<Spot> walk = round_walk(job, a.now.round, true);
+    const auto here = [&](const Spot& s) {
+        return s.kind == ReadingKind::hub_width || std::find(walk.begin(), walk.end(), s) != walk.end();
+    };
+    const KnownAngle& angle = worst->angle;
+    if (angle.known || std::all_of(angle.needs.begin(), angle.needs.end(), here))
+        if (const auto next = best_next_reading(job, a.now, worst->target)) return {next->spot};
+    // Of all that is unknown, what the ways of this round tell and have not read yet.
+    for (const Verdict& v : a.plan.before)
+        if (v.call == Call::unknown)
+            if (const auto unread = unread_for(job, a.now.round, v.target); !unread.empty())
+                return {unread.front()};
+    return {};
+}
+
+/// The first target that nothing here can read, and what would tell it.
+std::optional<Untold> untold(const Analysis& a) {
+    if (a.plan.next != NextStep::read || !a.read.empty() || a.now.round < 0) return std::nullopt;
+    for (const Verdict& v : a.plan.before) {
+        if (v.angle.known) continue;
+        Untold out{v.target, {}};
+        for (const RigInfo& rig : all_rigs())
+            if (tells(rig, v.target)) out.rigs.push_back(rig.id);
+        return out;
+    }
+    return std::nullopt;
 }
 
 }  // namespace
@@ -152,6 +176,7 @@ Analysis analyse(const Job& job, const Question& question) {
         if (!spots.empty()) ask_again(a.plan, std::move(spots), {Code::again_unchecked, {what}});
     }
     a.read = to_read(planned, a);
+    a.untold = untold(a);
     return a;
 }
 

@@ -25,6 +25,12 @@ struct Question {
     const std::atomic<bool>* cancel = nullptr;
 };
 
+/// What nothing here can read: a target, and the ways of measuring that tell it.
+struct Untold {
+    Target target;
+    std::vector<std::string_view> rigs;
+};
+
 struct Analysis {
     Belief belief;
     Job job;  ///< as it is believed to have gone (turn_doubt.h); its log is the caller's, or `log`
@@ -33,6 +39,7 @@ struct Analysis {
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
     Plan plan;
+    std::optional<Untold> untold;  ///< why `read` is empty though the plan says `read`
     /// What to read next, the best first: while the plan says `read`; else what would settle the worst
     /// verdict. Empty where nothing that can be read would help.
     std::vector<Spot> read;

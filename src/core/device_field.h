@@ -38,7 +38,7 @@ struct DeviceField {
         std::optional<Length> Device::*in;
     };
     struct Degrees {
-        double Device::*in;
+        std::optional<double> Device::*in;
         double most;  ///< beyond it is no such thing
     };
     /// What every kind has, and the card asks of this one: a stack, the step, an end of the range.

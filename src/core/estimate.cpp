@@ -19,6 +19,7 @@
 #include "core/floor.h"
 #include "core/normal.h"
 #include "core/observation.h"
+#include "core/rig.h"
 #include "core/staleness.h"
 #include "core/steering_rod.h"
 
@@ -319,6 +320,16 @@ Eigen::VectorXd gradient_at(const Site& site, const Current& current, std::vecto
         row[i] = (up - down) / (2 * h);
     }
     return row;
+}
+
+/// Whether all that such a reading depends on is among the unknowns.
+bool depends_on_known(const Site& site, const Current& current) {
+    bool all = true;
+    predict<double>(site, [&](Unknown what, int where) {
+        all = all && current.contains({what, where});
+        return 0.1;
+    });
+    return all;
 }
 
 class Network {
@@ -812,7 +823,7 @@ void Network::turn_device(const Turn& t, const Device& d, int place, const CarCa
             }
             // It settles by itself, and no effect is quite linear.
             const double settles = (angle == 0 ? row.here : row.camber) * one_degree;
-            l.sigma = std::hypot(settles, not_quite_linear * size);
+            l.sigma = std::hypot(settles, kind.bends(d) * size);
             links_.push_back(l);
             if (angle == 1) camber = {after, before};
         }
@@ -1447,13 +1458,6 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         if (u.why.code == Code::why_needs_wheelbase || u.why.code == Code::why_needs_rim_span ||
             u.why.code == Code::why_needs_bar)
             a.why = u.why;
-    const CarCard& car = last_round_->car;
-    if (!car.wheelbase) {
-        a.why = {Code::why_needs_wheelbase, {}};
-        return;
-    }
-    for (Axle axle : both_axles)
-        if (!car.axle(axle).rim_span) return;
     // Work in the null space: which unread spots together reach what the angle needs there?
     const Eigen::MatrixXd& n = posterior_->null_space;
     const Eigen::VectorXd inverse_scale = posterior_->scale.cwiseInverse();
@@ -1464,13 +1468,29 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
     };
     std::vector<Candidate> candidates;
     const std::vector<double> all(posterior_->x.data(), posterior_->x.data() + posterior_->x.size());
-    for (const Spot& spot : string_walk()) {
-        Reading r;
-        r.spot = spot;
-        if (missing_for(r, standing_)) continue;
-        Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(
-                                                   site_of(r, standing_, *current_), *current_, all));
-        if (part.norm() > 1e-7) candidates.push_back({spot, part});
+    std::optional<Message> lacking;
+    // What this round reads; the widths over the hubs, which a string on one side alone wants; and strings.
+    const int round = static_cast<int>(last_round_ - job_.rounds.data());
+    std::vector<Spot> spots = round_walk(job_, round, true);
+    const std::size_t own = spots.size();
+    for (Axle axle : both_axles) spots.push_back(axle_spot(ReadingKind::hub_width, axle));
+    spots.insert(spots.end(), string_walk().begin(), string_walk().end());
+    std::size_t of_own = 0;
+    for (std::size_t i = 0; i < spots.size(); ++i) {
+        if (std::find(spots.begin(), spots.begin() + static_cast<std::ptrdiff_t>(i), spots[i]) !=
+            spots.begin() + static_cast<std::ptrdiff_t>(i))
+            continue;
+        const Reading r = blank_reading(spots[i], standing_.lines);
+        if (auto why = missing_for(r, standing_)) {
+            if (!lacking && why->code != Code::job_missing) lacking = std::move(why);
+            continue;
+        }
+        const Site site = site_of(r, standing_, *current_);
+        if (!depends_on_known(site, *current_)) continue;
+        Eigen::VectorXd part =
+            n.transpose() * inverse_scale.cwiseProduct(gradient_at(site, *current_, all));
+        if (part.norm() > 1e-7) candidates.push_back({spots[i], part});
+        if (i < own) of_own = candidates.size();
     }
     const auto reached = [&](const std::vector<Candidate>& by) {
         if (by.empty()) return false;
@@ -1482,7 +1502,14 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         const Eigen::VectorXd left = wanted - m * qr.solve(wanted);
         return left.norm() < 1e-5 * wanted.norm();
     };
-    if (!reached(candidates)) return;
+    if (const std::vector<Candidate> owned(candidates.begin(),
+                                           candidates.begin() + static_cast<std::ptrdiff_t>(of_own));
+        reached(owned))
+        candidates = owned;
+    if (!reached(candidates)) {
+        if (lacking && a.why.code == Code::why_no_readings) a.why = *lacking;
+        return;
+    }
     // Drop from the end of the walk what is not needed, so that what remains is met soonest.
     for (std::size_t i = candidates.size(); i-- > 0;) {
         auto fewer = candidates;

@@ -72,7 +72,7 @@ double Lever::settled_variance(const Pull& pull, double amount, const Posterior&
     const Spoils& row =
         spoils_of(rod ? Happening::turned_toe : Happening::turned_device, p.standing.car.no_springs);
     const double settles = (pull.angle == 0 ? row.here : row.camber) * one_degree;
-    const double bends = device ? not_quite_linear * effect(pull, amount, p) : 0.0;
+    const double bends = device ? kind->bends(*device) * effect(pull, amount, p) : 0.0;
     return settles * settles + bends * bends;
 }
 

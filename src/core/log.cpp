@@ -6,6 +6,7 @@
 #include <unordered_map>
 
 #include "core/named.h"
+#include "core/rig.h"
 
 namespace fairchalk {
 namespace {
@@ -156,6 +157,24 @@ bool look_up(CarCard& car, const Looked& looked) {
     return true;
 }
 
+namespace {
+
+/// What a round says of its lines.
+void take_over(LinesSet& lines, const LinesSet& said) {
+    const auto put = [](auto& to, const auto& value) {
+        if (value != std::remove_cvref_t<decltype(value)>{}) to = value;
+    };
+    put(lines.tool, said.tool);
+    put(lines.gauge, said.gauge);
+    put(lines.rigs, said.rigs);
+    put(lines.sweep, said.sweep);
+    put(lines.caster_scale, said.caster_scale);
+    put(lines.stations, said.stations);
+    for (const SizeField& f : size_fields()) put(lines.sizes.*f.field, said.sizes.*f.field);
+}
+
+}  // namespace
+
 Job job_of(const std::vector<Entry>& log) {
     Job job;
     std::vector<Looked> looked;
@@ -194,6 +213,7 @@ Job job_of(const std::vector<Entry>& log) {
             if (opened->bars.front_ahead) lines.bars.front_ahead = opened->bars.front_ahead;
             if (opened->bars.rear_behind) lines.bars.rear_behind = opened->bars.rear_behind;
             if (opened->steering_held) lines.steering_held = *opened->steering_held;
+            take_over(lines, opened->lines);
         } else if (const auto* reading = std::get_if<Reading>(&what)) {
             if (info_of(reading->spot.kind).use != ReadingUse::angles) {
                 job.others.push_back(i);

@@ -75,6 +75,7 @@ struct RoundOpened {
     std::optional<bool> steering_held;
     std::optional<std::array<Length, 4>> floor;  ///< heights of the wheel spots, higher is positive
     Length floor_sigma;                          ///< of each of them: half of how finely they were written
+    LinesSet lines;  ///< what of the lines was said with it: the rest stays as it was
 };
 
 /// What is wrong with the car and what was changed on it, by the ids of the knowledge table.

@@ -21,6 +21,7 @@ enum class Code {
     text_too_long,              // {0} = first characters
     text_not_understood,        // {1} = rest
     text_unit_missing,          // {1} = the number with no unit
+    text_total_of_wheel,        // {0} = what was typed as one wheel's toe
     text_two_quantities,        // {1} = the second
     text_thousands_or_decimal,  // {1} = as a decimal, {2} = as thousands
     text_exponent,              // {1} = where

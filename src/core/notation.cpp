@@ -731,7 +731,48 @@ bool shows_as_zero(double deg, const Show& how, bool fine) {
 
 }  // namespace
 
+namespace {
+
+/// Threads counted over a length: how many, and what stands after it.
+std::optional<std::pair<double, std::string_view>> counted(std::string_view text) {
+    const auto blanks = [&] {
+        const std::size_t first = text.find_first_not_of(' ');
+        text.remove_prefix(first == std::string_view::npos ? text.size() : first);
+    };
+    blanks();
+    double count = 0.0;
+    const auto number = std::from_chars(text.data(), text.data() + text.size(), count);
+    if (number.ec != std::errc() || !(count > 0.0) || !(count < 1000.0)) return std::nullopt;
+    text.remove_prefix(static_cast<std::size_t>(number.ptr - text.data()));
+    const auto word = [&]() -> std::string {
+        blanks();
+        const std::size_t end = std::min(text.find(' '), text.size());
+        return lower(text.substr(0, end));
+    };
+    for (const char* of : {"threads", "thread", "turns"})
+        if (word() == of) text.remove_prefix(std::string_view(of).size());
+    for (const char* over : {"in", "over", "on"})
+        if (word() == over) {
+            text.remove_prefix(std::string_view(over).size());
+            blanks();
+            if (text.empty()) return std::nullopt;
+            return std::pair(count, text);
+        }
+    return std::nullopt;
+}
+
+}  // namespace
+
 Result<Quantity> read_quantity(std::string_view text, Expect expect) {
+    if (expect.pitch)
+        if (const auto threads = counted(text)) {
+            auto over = Reader(threads->second, {Expect::Kind::length, expect.bare}).read();
+            if (!over) return over;
+            over->value /= threads->first;
+            over->resolution /= threads->first;
+            over->text = write_exact(over->length());
+            return over;
+        }
     return Reader(text, expect).read();
 }
 

@@ -47,6 +47,8 @@ struct Expect {
     /// Refuse other kinds. `any` takes what the text says.
     enum class Kind { any, length, angle, turns, length_or_angle, pressure, torque } kind = Kind::any;
     Bare bare = Bare::refused;
+    /// A thread's pitch: also as threads counted over a length, `11 threads in 16 mm`.
+    bool pitch = false;
 };
 
 enum class Strength { none, strong, weak };

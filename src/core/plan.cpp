@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <limits>
 #include <map>
 #include <numbers>
 #include <span>
@@ -172,8 +173,9 @@ std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
             if (v != 0.0) out.push_back(-v);
         return out;
     }
-    const double least = std::max(l.handle.least - l.so_far, -most_rod_turns * 12),
-                 most = std::min(l.handle.most - l.so_far, most_rod_turns * 12);
+    const double at_once = std::min(l.handle.at_once, most_rod_turns * 12);
+    const double least = std::max(l.handle.least - l.so_far, -at_once),
+                 most = std::min(l.handle.most - l.so_far, at_once);
     if (l.kind && l.kind->from_tin() && !car.tin.empty()) {
         const StackWanted own = stacks_wanted(*l.device, {});
         const auto which = static_cast<std::size_t>(l.which);
@@ -267,7 +269,7 @@ class Chooser {
                     d(roots.place(pull.response), h) += miss.g[pull.state] * slope(l);
                     if (!l.device) continue;
                     Eigen::RowVectorXd bends = Eigen::RowVectorXd::Zero(n);
-                    bends[h] = miss.g[pull.state] * not_quite_linear * p.x[pull.response] / miss.half;
+                    bends[h] = miss.g[pull.state] * l.kind->bends(*l.device) * p.x[pull.response] / miss.half;
                     rows.push_back(bends);
                     b.push_back(0.0);
                 }
@@ -512,27 +514,36 @@ std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const st
                                 const std::vector<double>& turns, const std::vector<Verdict>& about,
                                 const std::vector<Verdict>& then, bool steering_known,
                                 const Eigen::MatrixXd& readable, const MovedSoFar& so_far) {
+    // What can be had in the end, however much of it at once.
+    std::vector<Lever> whole = with;
+    bool by_and_by = false;
+    for (Lever& l : whole) {
+        by_and_by = by_and_by || std::isfinite(l.handle.at_once);
+        l.handle.at_once = std::numeric_limits<double>::infinity();
+    }
     const auto planned_for = [&](const std::vector<Verdict>& of, const Verdict* before_all,
                                  std::vector<double>* amounts) {
-        Aims aims = aims_of(of, p, with, steering_known, so_far);
+        Aims aims = aims_of(of, p, whole, steering_known, so_far);
         if (before_all) {
             Miss m = miss_of_target(*before_all, p);
             m.half /= before_all_else;
             aims.targets.push_back(std::move(m));
         }
-        const Chooser chooser(car, p, with, aims);
+        const Chooser chooser(car, p, whole, aims);
         const auto t = chooser.best(usual_weights);
         if (amounts) *amounts = t;
-        return outcome_of(After{p, with, t}, then, steering_known, readable).verdicts;
+        return outcome_of(After{p, whole, t}, then, steering_known, readable).verdicts;
     };
     std::vector<Unreachable> out;
+    const std::vector<Verdict> in_the_end =
+        by_and_by ? planned_for(about, nullptr, nullptr) : std::vector<Verdict>{};
     for (std::size_t i = 0; i < then.size(); ++i) {
         const Verdict& v = then[i];
         if (!v.angle.known || !v.target.has_tolerance || in_band(v)) continue;
         int reaching = -1;
         for (std::size_t h = 0; h < with.size() && reaching < 0; ++h)
             if (reaches(with[h], v.target)) reaching = static_cast<int>(h);
-        if (reaching < 0) continue;
+        if (reaching < 0 || (by_and_by && in_band(in_the_end[i]))) continue;
         // This one before all else; and all else without it.
         const Verdict* one = nullptr;
         std::vector<Verdict> rest;
@@ -554,7 +565,7 @@ std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const st
         } else {
             // At its end, or between two of its steps.
             const auto at_end = [&](std::size_t h, double amount) {
-                const auto all = amounts_of(with[h], car);
+                const auto all = amounts_of(whole[h], car);
                 const auto [least, most] = std::minmax_element(all.begin(), all.end());
                 return amount <= *least || amount >= *most;
             };
@@ -1301,6 +1312,9 @@ Plan Planner::plan() {
     plan_.steering_before = plan_.steering_after = now_.steering;
     plan_.probability_inside = plan_.truly_inside = now_.probability;
     expect(still);
+    plan_.thrust_after = e_.thrust.value;
+    plan_.thrust_plus_minus = e_.thrust.known ? e_.thrust.plus_minus() : Angle();
+    plan_.steering_plus_minus = now_.steering.known ? now_.steering.plus_minus() : Angle();
     plan_.thrust_off = e_.thrust.known &&
                        std::abs(e_.thrust.value.rad()) - k95 * e_.thrust.sigma.rad() > thrust_worth_saying &&
                        std::none_of(plan_.before.begin(), plan_.before.end(),

@@ -214,7 +214,8 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
         for (const Round& r : job.rounds)
             if (const auto i = r.last_angle(*job.log)) read_last = i;
         const std::size_t from = read_last.value_or(last.opened);
-        slack_if(lines, spoiled_since(job, Fact::lines, from));
+        // What was done before anything was read off the lines is no harm to them.
+        if (read_last) slack_if(lines, spoiled_since(job, Fact::lines, from));
         if (read_last)
             for (Fact f : {Fact::lines, Fact::rear_toe, Fact::front_toe})
                 if (const auto by = spoiled_since(job, f, from)) {

@@ -298,9 +298,72 @@ std::vector<Spot> round_walk(const Job& job, int round, bool as_read) {
     std::vector<Spot> out;
     const bool exists = round >= 0 && round < static_cast<int>(job.rounds.size());
     const LinesSet lines = exists ? job.rounds[static_cast<std::size_t>(round)].lines : LinesSet{};
+    // What goes across an axle says nothing of the other: where only that one's toe is asked for, it is left.
+    const auto asked = [&](Axle axle) {
+        return std::any_of(job.targets.begin(), job.targets.end(), [&](const Target& t) {
+            const Axle* a = std::get_if<Axle>(&t.where);
+            const Wheel* w = std::get_if<Wheel>(&t.where);
+            return (t.measure == Measure::total_toe || t.measure == Measure::toe) &&
+                   ((a && *a == axle) || (w && axle_of(*w) == axle));
+        });
+    };
+    const auto left_out = [&](const RigInfo& rig, const Spot& s) {
+        if (rig.over != Over::axles || asked(*s.axle)) return false;
+        const bool read =
+            exists && std::any_of(job.rounds[static_cast<std::size_t>(round)].readings.begin(),
+                                  job.rounds[static_cast<std::size_t>(round)].readings.end(),
+                                  [&](std::size_t i) {
+                                      const Spot& r = std::get<Reading>((*job.log)[i].what).spot;
+                                      return r.axle == s.axle && &rig_of(r.kind) == &rig;
+                                  });
+        return !read && asked(s.axle == Axle::front ? Axle::rear : Axle::front);
+    };
     for (const RigInfo* rig : rigs_of(job, round, as_read))
         for (const Spot& s : walk_of(*rig, lines, job.car))
-            if (std::find(out.begin(), out.end(), s) == out.end()) out.push_back(s);
+            if (!left_out(*rig, s) && std::find(out.begin(), out.end(), s) == out.end()) out.push_back(s);
+    return out;
+}
+
+bool tells(const RigInfo& rig, const Target& target) {
+    switch (target.measure) {
+        case Measure::camber:
+        case Measure::cross_camber:
+            return rig.use == U::camber;
+        case Measure::caster:
+        case Measure::cross_caster:
+            return rig.use == U::caster;
+        case Measure::thrust:
+            return rig.thrust;
+        case Measure::total_toe:
+            return rig.use == U::toe && rig.total;
+        case Measure::toe:
+            return rig.use == U::toe && rig.each_wheel && rig.reference != R::same_side_rear;
+    }
+    return false;
+}
+
+std::vector<Spot> unread_for(const Job& job, int round, const Target& target) {
+    std::vector<Spot> out;
+    if (round < 0 || round >= static_cast<int>(job.rounds.size())) return out;
+    const Round& now = job.rounds[static_cast<std::size_t>(round)];
+    const Axle* axle = std::get_if<Axle>(&target.where);
+    const Wheel* wheel = std::get_if<Wheel>(&target.where);
+    for (const RigInfo* rig : rigs_of(job, round, true)) {
+        if (!tells(*rig, target)) continue;
+        for (const Spot& s : walk_of(*rig, now.lines, job.car)) {
+            // Strings tell of a wheel by all four; what goes across or stands on a wheel, by itself.
+            const bool alone = rig->over == Over::axles || rig->use != U::toe;
+            const bool elsewhere = (wheel && ((s.wheel && *s.wheel != *wheel) ||
+                                              (s.axle && *s.axle != axle_of(*wheel)))) ||
+                                   (axle && ((s.wheel && axle_of(*s.wheel) != *axle) ||
+                                             (s.axle && *s.axle != *axle)));
+            const bool read = std::any_of(now.readings.begin(), now.readings.end(), [&](std::size_t i) {
+                return std::get<Reading>((*job.log)[i].what).spot == s;
+            });
+            if (!read && !(alone && elsewhere) && std::find(out.begin(), out.end(), s) == out.end())
+                out.push_back(s);
+        }
+    }
     return out;
 }
 

@@ -73,6 +73,12 @@ std::vector<const RigInfo*> rigs_of(const Job& job, int round, bool as_read);
 /// All its rigs' spots, each once, in walking order.
 std::vector<Spot> round_walk(const Job& job, int round, bool as_read);
 
+/// Whether a rig tells that angle of that place.
+bool tells(const RigInfo& rig, const Target& target);
+
+/// What the round's own rigs have not read yet of what tells it, in walking order.
+std::vector<Spot> unread_for(const Job& job, int round, const Target& target);
+
 /// Everything that its readings need has been told: sizes, and where the bars stand.
 bool lines_ready(const LinesSet& lines);
 

@@ -102,16 +102,18 @@ WheelOnly wheel_only(const Job& job) {
     share = std::max(std::sqrt(share), 0.02);
 
     // What the rods' turns should have done to the wheel, by the card: to the right wheel steer, times R.
-    const auto steer_of = [&](const std::string& id, double turns) {
-        double steer = 0.0;
+    const auto toe_of = [&](const std::string& id, double turns) {
+        double toe = 0.0;
         for (const Rod* r : {left, right})
             if (r->id == id) {
                 const Rod known = reckoned(*r);
-                const double toe = toe_change(known, turns, arm_prior(known).mean).deg();
-                // Steered to the right is toe in on the left wheel and toe out on the right.
-                steer += 0.5 * (r == left ? toe : -toe);
+                toe += toe_change(known, turns, arm_prior(known).mean).deg();
             }
-        return steer;
+        return toe;
+    };
+    // Steered to the right is toe in on the left wheel and toe out on the right.
+    const auto steer_of = [&](const std::string& id, double turns) {
+        return 0.5 * (id == left->id ? 1.0 : -1.0) * toe_of(id, turns);
     };
 
     Grid grid;
@@ -120,6 +122,7 @@ WheelOnly wheel_only(const Job& job) {
             grid.at(i, j) = std::exp(-0.5 * std::pow(Grid::off(i) / off_prior_sigma, 2) -
                                      0.5 * std::pow((Grid::scale(j) - 1.0) / share, 2));
     double shift = 0.0;  // of the wheel, to the left, by the card
+    double toe = 0.0;    // of both wheels
     bool turned_since_drive = false, said = false;
     for (std::size_t e = 0; e < job.log->size(); ++e) {
         if (!job.live(e)) continue;
@@ -127,6 +130,7 @@ WheelOnly wheel_only(const Job& job) {
             const double steer = steer_of(t->adjuster, t->turns);
             if (steer == 0.0) continue;
             shift += ratio * steer;
+            toe += toe_of(t->adjuster, t->turns);
             ++out.turns_made;
             turned_since_drive = true;
         }
@@ -170,6 +174,7 @@ WheelOnly wheel_only(const Job& job) {
             square += grid.at(i, j) * Grid::scale(j) * Grid::scale(j);
         }
     out.scale = scale / total;
+    out.toe_so_far = out.toe_after = Angle::from_deg(toe * out.scale);
     const double scale_sigma = std::sqrt(std::max(0.0, square / total - out.scale * out.scale));
     const double one = std::abs(steer_of(left->id, 1.0)) + std::abs(steer_of(right->id, 1.0));
     out.per_turn = Angle::from_deg(ratio * one * out.scale);
@@ -195,15 +200,18 @@ WheelOnly wheel_only(const Job& job) {
     // Each front wheel by off / R, in what one turn really does; the steps that a hand can make.
     out.steer = Angle::from_deg(now.median / (ratio * out.scale));
     double planned = 0.0;
+    const double made = toe;
     for (const Rod* r : {left, right}) {
         const Rod known = reckoned(*r);
-        const double toe = out.steer.rad() * (r == left ? 1.0 : -1.0);
-        const double mm = arm_prior(known).mean.mm() * std::sin(toe) * toe_sign(known);
+        // What unequal turns did to the toe comes back with it, half at each wheel.
+        const double wanted = out.steer.rad() * (r == left ? 1.0 : -1.0) - 0.5 * made * one_degree;
+        const double mm = arm_prior(known).mean.mm() * std::sin(wanted) * toe_sign(known);
         const double exact = mm / length_change(known, 1.0).mm();
         const double turns = std::round(exact / r->step_turns) * r->step_turns;
         if (turns == 0.0) continue;
         out.turns.emplace_back(r->id, turns);
         planned += ratio * steer_of(r->id, turns);
+        toe += toe_of(r->id, turns);
     }
     if (out.turns.empty()) {
         // Less than a hand can turn: as straight as these threads make it.
@@ -211,6 +219,7 @@ WheelOnly wheel_only(const Job& job) {
         out.why = {Code::wheel_straight, {}};
         return out;
     }
+    out.toe_after = Angle::from_deg(toe * out.scale);
     out.next = WheelStep::turn;
     const Spread then = spread_of(grid, shift + planned);
     out.expect = Angle::from_deg(then.mean);

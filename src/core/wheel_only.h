@@ -36,6 +36,8 @@ struct WheelOnly {
     int drives = 0, turns_made = 0;
     std::vector<std::pair<std::string, double>> turns;  ///< rod and turns, longer positive
     Angle expect, expect_sigma;                         ///< of the wheel after these turns
+    /// What turns that were not equal and opposite have done to the total toe, and with those to come.
+    Angle toe_so_far, toe_after;
 };
 
 /// Reads the whole log: drives, and the turns of the two front rods between them.

@@ -72,6 +72,7 @@ Answer answer_to(const std::vector<Entry>& log, const PlanChoice& choice, const 
     a.settling.resize(a.verdicts.size());
     a.plan = std::move(analysis.plan);
     a.read = std::move(analysis.read);
+    a.untold = std::move(analysis.untold);
     options = {};
     options.cancel = cancel;
     options.as_of_now = true;

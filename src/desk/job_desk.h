@@ -44,6 +44,7 @@ struct Answer {
         expected;            ///< of the last pass of turns, once it was measured: what had been expected
     Belief belief;           ///< of turns that did something else, and of the card
     std::vector<Spot> read;  ///< what to read next, where the plan asks for it
+    std::optional<Untold> untold;
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
     std::vector<Estimate> rounds;                   ///< each round as it was read

@@ -242,6 +242,11 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
     }
     b.card = card;
     for (Adjuster& a : b.card.adjusters) {
+        if (Device* d = std::get_if<Device>(&a); d && trouble == "card-silent") {
+            if (d->bolt.starts_with("strut")) d->bolt = "strut";
+            if (adjuster_kind(d->kind)->across() && adjuster_kind(d->kind)->takes_along() != 0.0)
+                d->wheel.reset();
+        }
         if (!has_side(a)) continue;
         if (trouble == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)
             set_side(a,
@@ -386,7 +391,7 @@ void Work::read(const Spot& spot) {
 
 Analysis Work::read_on() {
     Question q;
-    q.settling = q.explain = false;
+    q.settling = false;
     int aside = 0;
     for (int extra = 0;; ++extra) {
         const Job job = job_of(log_);
@@ -548,14 +553,14 @@ CellJob Work::run() {
         if (plan.next == NextStep::look && plan.look && looks++ < 4) {
             // Under the car, and seen.
             const int place = truth_.place_of(plan.look->adjuster);
-            Looked l{plan.look->adjuster, plan.look->field, {}};
-            for (const Adjuster& other : truth_.adjusters) {
-                const Adjuster& own = truth_.adjusters[static_cast<std::size_t>(place)];
-                if (!has_side(other) || axle_of(wheel_of(other)) != axle_of(wheel_of(own))) continue;
-                l.adjuster = id_of(other);
-                l.value = side_of_axle(other) == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle";
-                put(l);
-            }
+            const Adjuster& own = truth_.adjusters[static_cast<std::size_t>(place)];
+            const Device* device = std::get_if<Device>(&own);
+            const std::string seen =
+                plan.look->field == "bolt" && device    ? device->bolt
+                : plan.look->field == "wheel" && device ? std::string(name_of(*device->wheel))
+                : side_of_axle(own) == RodSide::ahead_of_axle ? "ahead-of-axle"
+                                                              : "behind-axle";
+            for (const Looked& l : facts_alike(truth_, *plan.look, seen)) put(l);
             done_.minutes += 2.0;
             continue;
         }
@@ -626,6 +631,7 @@ CellJob Work::run() {
         const auto i = static_cast<std::size_t>(index_of(axle));
         held(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
     }
+    if (!done_.notes.empty()) done_.log = std::move(log_);
     return done_;
 }
 

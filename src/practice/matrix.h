@@ -67,6 +67,7 @@ struct CellJob {
     std::vector<Given> given;
     Harm harm;
     std::vector<std::string> notes;  ///< of each harm, what it was
+    std::vector<Entry> log;          ///< of a harmed one, what was done
 };
 CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car);
 
@@ -85,7 +86,7 @@ struct CellResult {
 struct MatrixOptions {
     int cars = 100;
     std::uint64_t seed = 1;
-    bool quick = false;  ///< one cell in five
+    bool quick = false;  ///< one cell in three
     int threads = 0;
     std::string only;  ///< cells whose name holds this
 };

@@ -55,11 +55,19 @@ std::string device_noun(const Device& d) {
 }
 
 std::string how_to_rotate(const Device& d, bool longer) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (kind)
+        if (const char* nuts = kind->nut_by_nut(d, longer)) return tr(nuts);
+    // A tube across has two ends: one is named.
+    const bool across = kind && kind->across();
+    const std::string end = tr(side_of(wheel_of(d)) == Side::left ? W("left") : W("right"));
     switch (rotation_seen_from_wheel(d.thread, longer)) {
         case Rotation::clockwise:
-            return tr(W("clockwise, as seen along it from its end at the wheel"));
+            return across ? fill(W("clockwise, as seen along it from its {0} end"), {end})
+                          : tr(W("clockwise, as seen along it from its end at the wheel"));
         case Rotation::counterclockwise:
-            return tr(W("counterclockwise, as seen along it from its end at the wheel"));
+            return across ? fill(W("counterclockwise, as seen along it from its {0} end"), {end})
+                          : tr(W("counterclockwise, as seen along it from its end at the wheel"));
         case Rotation::unknown:
             break;
     }
@@ -131,8 +139,19 @@ std::string lock_shift(const LockShift& l, const Show& how) {
 std::string lock_device(const Device& d) {
     return said(d, &KindWords::locked);
 }
-std::string caution_device(const Device& d) {
+std::string caution_device(const Device& d, const CarCard& car) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (kind && kind->words(d).of_spring && car.no_springs) return {};
     return said(d, &KindWords::caution);
+}
+std::string loosen(const Rod& r) {
+    return r.double_ended
+               ? tr(W("Free both locknuts, or clamps: the nut on the left-hand thread loosens the other way, "
+                      "clockwise. The sleeve turns, its ends stay."))
+               : tr(W("Free the locknut, and keep the rod end level while the rod turns."));
+}
+std::string count_turns() {
+    return tr(W("A strip of tape round it, as a flag, counts the turns."));
 }
 std::string seen_from(const Device& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);

@@ -48,6 +48,8 @@ const char* source_text(Code code) {
             return W("“{0}” is too long to be one reading. Write it like {2} or {3}.");
         case Code::text_not_understood:
             return W("“{0}”: not understood from “{1}” on. Write it like {2} or {3}.");
+        case Code::text_total_of_wheel:
+            return W("“{0}” is a total, and one wheel's own toe belongs here: without “total”, or at the axle.");
         case Code::text_unit_missing:
             return W("“{0}”: “{1}” has no unit. Write it like {2} or {3}.");
         case Code::text_two_quantities:

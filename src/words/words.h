@@ -106,7 +106,9 @@ std::string why_device(const Device& d);                           ///< what it 
 std::string loosen_device(const Device& d);                        ///< what comes loose first
 std::string lock_shift(const LockShift& l, const Show& how = {});  ///< toe 0°04' in ±0°02'
 std::string lock_device(const Device& d);                          ///< what holds it again
-std::string caution_device(const Device& d);                       ///< or nothing
+std::string caution_device(const Device& d, const CarCard& car);   ///< or nothing
+std::string loosen(const Rod& r);                                  ///< what comes loose first
+std::string count_turns();                                         ///< how turns are kept count of
 /// The shims of a turn, a line for each way they go: "tin → front bolt: 2 of 0.5 mm, 1 mm"
 std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how = {});
 

@@ -36,7 +36,7 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
     const Device cam = back(
         R"({"id":"c","kind":"cam","wheel":"rear-right","arm":"upper","bolt":"rear","eccentricity":"5 mm","at":"-20 deg","step":"15 deg"})");
     EXPECT_TRUE(cam.upper_arm);
-    EXPECT_NEAR(cam.at_deg, -20, 1e-12);
+    EXPECT_NEAR(*cam.at_deg, -20, 1e-12);
     EXPECT_NEAR(*cam.step, 15, 1e-12);
     const Device creeps = back(
         R"({"id":"c","kind":"cam","wheel":"front-left","lock":{"camber":-0.15,"camber_sigma":"2 min","toe":"0.05 deg"}})");

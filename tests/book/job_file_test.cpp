@@ -52,6 +52,29 @@ TEST_F(JobFileTest, TheShortFormComesBackAsItWas) {
     EXPECT_NEAR(std::get<Reading>(job.entries[read.rounds[0].readings[1]].what).turned->deg(), 20, 1e-9);
 }
 
+TEST_F(JobFileTest, ARoundSaysHowItIsRead) {
+    std::string text = short_job;
+    const std::string bars = "\"bars\": {\"front_ahead\"";
+    text.replace(text.find(bars), bars.size(),
+                 "\"rigs\": [\"toe-boards\"], \"sizes\": {\"board_span\": \"600 mm\"}, " + bars);
+    const JobFile job = parse_job(text, ids);
+    const Job read = job.job();
+    for (const Round& r : read.rounds) {
+        ASSERT_EQ(r.lines.rigs.size(), 1u) << "it holds for the rounds after it";
+        EXPECT_EQ(r.lines.rigs.front(), "toe-boards");
+        EXPECT_NEAR(r.lines.sizes.board_span->mm(), 600, 1e-9);
+        EXPECT_NEAR(r.lines.bars.front_ahead->mm(), 535, 1e-9);
+    }
+    EXPECT_EQ(unordered(short_form(job).dump()), unordered(text));
+    text.replace(text.find("toe-boards"), 10, "toe-bricks");
+    try {
+        parse_job(text, ids);
+        FAIL() << "a way that there is none of";
+    } catch (const FileError& e) {
+        EXPECT_EQ(e.place, "rounds[0].rigs[0]");
+    }
+}
+
 TEST_F(JobFileTest, TheFullFormIsLosslessAndItsIdsAreUuids) {
     const JobFile job = parse_job(short_job, ids);
     const Json full = full_form(job);

@@ -364,6 +364,13 @@ INSTANTIATE_TEST_SUITE_P(
                       Line{"toe", "0.1 deg +/- 0.05 deg each", "toe", 0.05, 0.15},
                       Line{"toe", "2 mm in ±1 mm over 416 mm", "total_toe", 0.13773, 0.41320},
                       Line{"toe", "1 mm in ±1 mm over 416 mm half", "toe", 0.0, 0.55093},
+                      // The unit is written once.
+                      Line{"toe", "1/8 in ±1/16 over 15 in", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "1/8 ±1/16 in over 15 in", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "1/8 ±1/16 over 15 in", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "1/8 in ±1/16 over 15", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "2 mm in ±1 over 416", "total_toe", 0.13773, 0.41320},
+                      Line{"toe", "12' in ±6", "total_toe", 0.1, 0.3},
                       Line{"camber", "-0.6 ±0.5", "camber", -1.1, -0.1},
                       Line{"camber", "-1 deg minus 0.5 deg plus 0.25 deg", "camber", -1.5, -0.75}));
 
@@ -371,6 +378,8 @@ TEST(TargetLines, WhatIsNotATargetSaysSo) {
     EXPECT_FALSE(target_from_text("toe", "a little in"));
     EXPECT_FALSE(target_from_text("toe", "2 mm in ±1 mm")) << "a length without its span";
     EXPECT_FALSE(target_from_text("toe", ""));
+    EXPECT_FALSE(target_from_text("toe", "0°08' in ±5")) << "degrees or minutes";
+    EXPECT_FALSE(target_from_text("toe", "1/8 ±1/16"));
     EXPECT_FALSE(target_from_text("camber", "2 mm ±1 mm"));
 }
 

@@ -194,6 +194,7 @@ TEST(Plan, SaysWhatTheNearestCostsTheOtherAngles) {
 TEST(Plan, WhatIsGivenUpForTheRestSaysWhatHavingItWouldCost) {
     TurnedJob j;
     Device d = device("cam", "cam");
+    d.at_deg = 0;
     d.bolt = "front";
     d.upper_arm = true;
     d.eccentricity = Length::from_mm(6);
@@ -419,6 +420,7 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     j.car.adjusters.emplace_back(cam);
     j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
     j.all(0, 0, -1.2, -0.5);
+    cam.at_deg = 0;
     const double per_degree = expected(cam, 0, 1, j.car).first;
     for (int n = 0; n < 3; ++n) {
         j.turned("cam", 5, "cam");
@@ -737,6 +739,34 @@ TEST(AdjusterKinds, RangesAreFromWhereTheCardHasThem) {
     EXPECT_NEAR(adjuster_kind("shim-pair")->handles(d)[0].least, -0.5, 1e-12);
 }
 
+TEST(Plan, ACamThatNobodyLookedAtIsTurnedALittleAtATime) {
+    TurnedJob j;
+    Device cam = device("cam", "cam");
+    cam.bolt = "both";
+    cam.upper_arm = true;
+    cam.eccentricity = Length::from_mm(6);
+    j.car.adjusters.emplace_back(cam);
+    j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 1.0, 0.2)});
+    j.all(0, 0, -0.5, -0.5);
+    const Plan p = j.plan();
+    const PlannedTurn* t = j.turn(p, "cam");
+    ASSERT_TRUE(t);
+    EXPECT_LE(std::abs(t->turns), 30.0) << "where it stands is not known: it may be near its end";
+    EXPECT_TRUE(p.cannot.empty()) << "the rest of it comes after it was read";
+    const double unseen = p.expect[0][1].sigma.deg();
+    // Looked at, it goes all the way at once, and is known better.
+    TurnedJob k;
+    cam.at_deg = 0;
+    k.car.adjusters.emplace_back(cam);
+    k.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 1.0, 0.2)});
+    k.all(0, 0, -0.5, -0.5);
+    const Plan seen = k.plan();
+    ASSERT_TRUE(k.turn(seen, "cam"));
+    EXPECT_GT(std::abs(k.turn(seen, "cam")->turns), 30.0);
+    EXPECT_GT(unseen / std::abs(t->turns),
+              seen.expect[0][1].sigma.deg() / std::abs(k.turn(seen, "cam")->turns));
+}
+
 TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
     TurnedJob j;
     Device cam = device("cam", "cam");
@@ -796,6 +826,7 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     Device shims = device("shims-fl", "shim-pair"), cam = device("cam-fr", "cam", Wheel::front_right);
     shims.stacks = {std::vector<ShimsOf>{{Length::from_mm(1), 2, false}},
                     std::vector<ShimsOf>{{Length::from_mm(1), 1, false}}};
+    cam.at_deg = 0;
     cam.least = -60;
     cam.most = 60;
     j.car.adjusters.emplace_back(shims);
@@ -817,7 +848,7 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     EXPECT_NEAR(rear, 0.0, 1e-9);
     EXPECT_NEAR(tin, 2.0, 1e-9) << "three halves less one, and the millimetre that came out";
     const Device& c = *next.device("cam-fr");
-    EXPECT_NEAR(c.at_deg, 20, 1e-12);
+    EXPECT_NEAR(*c.at_deg, 20, 1e-12);
     EXPECT_NEAR(*c.most, 40, 1e-12);
     EXPECT_NEAR(*c.least, -80, 1e-12);
 }

@@ -173,5 +173,21 @@ TEST(WheelOnly, ArrivesOnSimulatedCarsInAFewDrives) {
     }
 }
 
+TEST(WheelOnly, UnequalTurnsAreSaidAndComeBack) {
+    auto log = log_of(RodSide::behind_axle);
+    log.push_back(testing::entry("d", off(-8)));
+    const WheelOnly before = wheel_only(job_of(log));
+    EXPECT_DOUBLE_EQ(before.toe_so_far.deg(), 0.0);
+    ASSERT_EQ(before.turns.size(), 2u);
+    EXPECT_NEAR(before.toe_after.deg(), 0.0, 1e-3);
+    // The left one was turned, the right one forgotten: longer behind the axle is toe in.
+    log.push_back(testing::entry("t", Turn{"rod-fl", 1.0, true, true}));
+    log.push_back(testing::entry("d2", off(-8)));
+    const WheelOnly after = wheel_only(job_of(log));
+    EXPECT_GT(after.toe_so_far.deg(), 0.2);
+    ASSERT_EQ(after.next, WheelStep::turn);
+    EXPECT_LT(std::abs(after.toe_after.deg()), 0.5 * after.toe_so_far.deg()) << "brought back";
+}
+
 }  // namespace
 }  // namespace fairchalk

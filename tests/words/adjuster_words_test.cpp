@@ -51,19 +51,52 @@ TEST(AdjusterWords, SayWhichCornerAndWhatHangsOnASpringIsCautioned) {
     EXPECT_EQ(words::device(device("magnets")), "it") << "a kind that is only kept goes by its id";
     for (const char* sprung : {"shim-pair", "spanning-shims", "adjustable-arm", "trailing-arm-shims",
                                "strut-top", "upper-joint-slot"})
-        EXPECT_FALSE(caution_device(device(sprung)).empty()) << sprung;
-    EXPECT_TRUE(caution_device(device("drag-link")).empty());
-    EXPECT_NE(caution_device(device("strut-top")).find("middle"), std::string::npos)
+        EXPECT_FALSE(caution_device(device(sprung), CarCard{}).empty()) << sprung;
+    EXPECT_TRUE(caution_device(device("drag-link"), CarCard{}).empty());
+    EXPECT_NE(caution_device(device("strut-top"), CarCard{}).find("middle"), std::string::npos)
         << "the nut that must not be undone";
+    // On blocks there is no spring to mind; that nut still stays on.
+    CarCard blocks;
+    blocks.no_springs = true;
+    for (const char* sprung : {"shim-pair", "spanning-shims", "adjustable-arm", "trailing-arm-shims",
+                               "upper-joint-slot"})
+        EXPECT_TRUE(caution_device(device(sprung), blocks).empty()) << sprung;
+    EXPECT_FALSE(caution_device(device("strut-top"), blocks).empty());
+}
+
+TEST(AdjusterWords, SayNutByNutWhatHoldsAndWhichWay) {
+    // A rod between two nuts does not turn: one is backed off, the other follows.
+    const Device radius = device("radius-rod");
+    EXPECT_NE(words::how_to_rotate(radius, true).find("free end off"), std::string::npos);
+    EXPECT_NE(words::how_to_rotate(radius, false).find("arm's side of the bush off"), std::string::npos);
+    Device both = radius;
+    both.double_ended = true;
+    both.thread = Thread::right;
+    EXPECT_EQ(words::how_to_rotate(both, true).find("nut"), std::string::npos) << "that one turns";
+    EXPECT_NE(words::loosen_device(both).find("left-hand"), std::string::npos);
+    // A tube has two ends, and one of them is named.
+    Device tube = device("cross-tube", Wheel::front_right);
+    tube.thread = Thread::right;
+    EXPECT_NE(words::how_to_rotate(tube, true).find("right end"), std::string::npos);
+    EXPECT_NE(words::loosen_device(tube).find("damper"), std::string::npos);
+    Rod sleeve;
+    EXPECT_EQ(words::loosen(sleeve).find("left-hand"), std::string::npos);
+    sleeve.double_ended = true;
+    EXPECT_NE(words::loosen(sleeve).find("left-hand"), std::string::npos);
+    // At a strut both bolts hold, and what leans is the upright.
+    Device bolt = device("cam");
+    bolt.bolt = "strut-upper";
+    EXPECT_NE(words::loosen_device(bolt).find("both strut bolts"), std::string::npos);
 }
 
 TEST(AdjusterWords, WhatHasAThreadSaysWhichWayToRotateIt) {
     for (const char* kind : {"adjustable-arm", "radius-rod", "cross-tube", "drag-link"}) {
         Device d = device(kind);
-        EXPECT_TRUE(how_to_rotate(d, true).empty()) << "the hand is not guessed";
+        EXPECT_EQ(how_to_rotate(d, true).find("clockwise"), std::string::npos) << "the hand is not guessed";
         d.thread = Thread::right;
-        EXPECT_EQ(how_to_rotate(d, true), "clockwise, as seen along it from its end at the wheel");
-        EXPECT_EQ(how_to_rotate(d, false), "counterclockwise, as seen along it from its end at the wheel");
+        const std::string from = adjuster_kind(kind)->across() ? "its left end" : "its end at the wheel";
+        EXPECT_EQ(how_to_rotate(d, true), "clockwise, as seen along it from " + from);
+        EXPECT_EQ(how_to_rotate(d, false), "counterclockwise, as seen along it from " + from);
         d.thread = Thread::left;
         EXPECT_TRUE(how_to_rotate(d, true).starts_with("counterclockwise"));
         bool asked = false;

@@ -42,7 +42,15 @@ class AdjustableArm : public ThreadedArm {
                 W("Weight off; free the locknuts at both ends."),
                 W("Both joints of the arm free to tilt, then the locknuts."),
                 spring_flies,
-                W("the middle of the car to the left, the wheel to the right")};
+                W("the middle of the car to the left, the wheel to the right"),
+                true};
+    }
+    KindWords words(const Device& d) const override {
+        KindWords w = words();
+        if (d.double_ended)
+            w.loosen = W("Weight off; free the locknuts at both ends: the one on the left-hand thread loosens "
+                         "the other way, clockwise.");
+        return w;
     }
     CornerMove move(const Device& d, int, double turns) const override {
         const double mm = pitch_of(d) * turns;
@@ -67,10 +75,26 @@ class RadiusRod : public ThreadedArm {
     KindWords words() const override {
         return {W("radius rod"),
                 W("It moves its arm's outer joint forward or rearward: caster."),
-                W("Free the nuts on both sides of its bush."),
-                W("Tighten the nuts against each other, the bush not twisted."),
+                W("It does not turn itself: a nut on each side of its bush holds it. Keep count of the flats."),
+                W("Both nuts against the bush, which is not twisted, to the manual's torque."),
                 nullptr,
                 W("its body end to the left, the arm to the right")};
+    }
+    KindWords words(const Device& d) const override {
+        KindWords w = words();
+        if (d.double_ended) {
+            w.loosen = W("Free the locknuts at both ends: the one on the left-hand thread loosens the other "
+                         "way, clockwise.");
+            w.locked = W("Both joints free to tilt, then both locknuts.");
+        }
+        return w;
+    }
+    const char* nut_by_nut(const Device& d, bool longer) const override {
+        if (d.double_ended || d.thread != Thread::unknown) return nullptr;
+        return longer ? W("back the nut at its free end off by so much, then follow with the nut on the arm's "
+                          "side of the bush")
+                      : W("back the nut on the arm's side of the bush off by so much, then follow with the nut "
+                          "at its free end");
     }
     CornerMove move(const Device& d, int, double turns) const override {
         const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)

@@ -64,6 +64,9 @@ std::vector<DeviceField> ends_of_slot() {
 /// left at the end of its travel.
 class Cam : public AdjusterKind {
     static constexpr double end = 90.0;  ///< beyond it, it comes back
+    /// Where nobody looked it stands within about 25 degrees of its middle: no more than so much at once, for
+    /// which tan 25 tan (30 / 2), and what its sine's slope leaves open, are a fifth of the effect.
+    static constexpr double at_once = 30.0, bends_unseen = 0.2;
 
     std::string_view name() const override { return "cam"; }
     std::vector<DeviceField> fields() const override {
@@ -74,7 +77,7 @@ class Cam : public AdjusterKind {
             arm,
             side,
             length_field("eccentricity", &Device::eccentricity, W("off its middle"), "5 mm"),
-            {"at", DeviceField::Degrees{&Device::at_deg, end}, W("it stands, from the middle, outward +"),
+            {"at", DeviceField::Degrees{&Device::at_deg, end}, W("it stands, from its middle, outward +"),
              "0 deg"},
             {"step", DeviceField::Step{}, W("a mark or click"), "15 deg"},
             length_field("joint_height", &Device::joint_height, nullptr, "")};
@@ -99,6 +102,21 @@ class Cam : public AdjusterKind {
                 nullptr,
                 W("the bolt's head, toward you")};
     }
+    KindWords words(const Device& d) const override {
+        KindWords w = words();
+        if (at_strut(d)) {
+            w.why = W("The upright leans about the other bolt: camber, and toe goes along. It works most near "
+                      "the middle of its travel.");
+            w.loosen = W("Weight off the wheel; mark where it stands, then free the nuts of both strut bolts "
+                         "while the head is held.");
+            w.locked = W("Hold the head while the nut is tightened: it creeps. Then the other bolt's nut; both "
+                         "to the manual's torque.");
+        } else if (d.angle == "toe") {
+            w.why = W("It moves the inner end of the arm that sets toe: most near the middle of its travel, and "
+                      "not at all at its end.");
+        }
+        return w;
+    }
     std::vector<const char*> which(const Device& d) const override {
         std::vector<const char*> out;
         if (d.bolt == "strut-upper") return {W("upper strut bolt, {0}")};
@@ -122,9 +140,10 @@ class Cam : public AdjusterKind {
         s.circle(outline, at, r);
         for (int k = -90; k <= 90; k += 15)
             s.line(detail, at + tip(k) * (r + 4), at + tip(k) * (r + (k % 45 == 0 ? 12 : 8)));
-        s.line({Sketch::Ink::part, 2.2, true}, at, at + tip(d.at_deg) * r);
-        s.line({Sketch::Ink::change, 3.2}, at, at + tip(d.at_deg + by[0]) * r);
-        s.arc({Sketch::Ink::change, 3.2}, at, r - 12, 90.0 - d.at_deg, -by[0]);
+        const double stands = d.at_deg.value_or(0.0);
+        s.line({Sketch::Ink::part, 2.2, true}, at, at + tip(stands) * r);
+        s.line({Sketch::Ink::change, 3.2}, at, at + tip(stands + by[0]) * r);
+        s.arc({Sketch::Ink::change, 3.2}, at, r - 12, 90.0 - stands, -by[0]);
         s.note(at + Point(-r - 44, -9), 28, W("in"));
         s.note(at + Point(r + 14, -9), 30, W("out"));
         s.note(at + Point(r + 22, -38), 220, W("dashed: as it stands"), Sketch::Align::left);
@@ -141,16 +160,19 @@ class Cam : public AdjusterKind {
                              W("turn it {0} so that the bottom of the wheel comes in, the top out"))
                 : with_words(plain, W("turn it {0} so that the top of the wheel goes out"),
                              W("turn it {0} so that the top of the wheel comes in"));
-        if (!d.least) h.least = -end - d.at_deg;
-        if (!d.most) h.most = end - d.at_deg;
+        if (!d.least) h.least = -end - d.at_deg.value_or(0.0);
+        if (!d.most) h.most = end - d.at_deg.value_or(0.0);
+        if (!d.at_deg) h.at_once = at_once;
         return {h};
     }
     double travel(const Device& d, double amount) const override {
-        return (std::sin((d.at_deg + amount) * one_degree) - std::sin(d.at_deg * one_degree)) / one_degree;
+        const double stands = d.at_deg.value_or(0.0);
+        return (std::sin((stands + amount) * one_degree) - std::sin(stands * one_degree)) / one_degree;
     }
+    double bends(const Device& d) const override { return d.at_deg ? not_quite_linear : bends_unseen; }
     void turned(Device& d, std::array<double, 2> by) const override {
         AdjusterKind::turned(d, by);
-        d.at_deg = std::clamp(d.at_deg + by[0], -end, end);
+        if (d.at_deg) d.at_deg = std::clamp(*d.at_deg + by[0], -end, end);
     }
     CornerMove move(const Device& d, int, double amount) const override {
         const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * one_degree;
@@ -250,7 +272,19 @@ class UpperJointSlot : public AdjusterKind {
                 W("Weight off; mark where the joint stands, then free its nuts."),
                 W("Hold the joint at its mark while the nuts are tightened."),
                 spring_flies,
-                W("from above, the wheel to the right")};
+                W("from above, the wheel to the right"),
+                true};
+    }
+    KindWords words(const Device& d) const override {
+        KindWords w = words();
+        if (at_strut(d)) {
+            w.why = W("The upright leans about the other bolt: camber, and toe goes along.");
+            w.loosen = W("Weight off the wheel; mark the upright against the strut, then free both nuts.");
+            w.locked = W("Hold the upright at its mark while both nuts are tightened, to the manual's torque.");
+            w.caution = nullptr;
+            w.seen_from = W("along the bolt, the wheel to the right");
+        }
+        return w;
     }
     Sketch sketch(const Device&, std::array<double, 2> by, Point size) const override {
         Sketch s;

@@ -95,7 +95,8 @@ class ShimPair : public UpperArmShims {
                 W("Weight off the arm; both bolts loosened, not taken out."),
                 W("Both bolts to the manual's torque; the stacks seat as they are tightened."),
                 spring_flies,
-                view};
+                view,
+                true};
     }
     Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
         return drawn(d, by, 0.0, size);
@@ -127,7 +128,8 @@ class SpanningShims : public UpperArmShims {
                 W("Weight off the arm; both bolts loosened, not taken out."),
                 W("Both bolts to the manual's torque; the plate seats as they are tightened."),
                 spring_flies,
-                view};
+                view,
+                true};
     }
     Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
         return drawn(d, {0, 0}, by[0], size);
@@ -160,7 +162,8 @@ class TrailingArmShims : public AdjusterKind {
                 W("Weight off; the pivot bolt loosened."),
                 W("The pivot bolt to the manual's torque at ride height, so that the bush is not twisted."),
                 W("The arm may have a loaded spring behind it: hold it before the bolt is undone."),
-                W("from above, the wheel toward you, the car's front to the {0}")};
+                W("from above, the wheel toward you, the car's front to the {0}"),
+                true};
     }
     Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
         Sketch s;

@@ -64,7 +64,8 @@ class CrossTube : public SteeringTube {
         return {W("tie tube"),
                 W("One tube for both wheels: it sets total toe, and the wheel that the drag link does not "
                   "hold moves."),
-                W("Free both clamps."),
+                W("First off: the steering damper, and what else is bolted to it (loose list). Then free both "
+                  "clamps; nuts in their place loosen opposite ways."),
                 W("Both ends free to tilt, clamp bolts where nothing touches them, then tighten."),
                 nullptr,
                 W("from below, lying with your head to the front")};
@@ -81,7 +82,8 @@ class DragLink : public SteeringTube {
     KindWords words() const override {
         return {W("drag link"),
                 W("It turns both front wheels the same way: the steering wheel, not the toe."),
-                W("Free its clamps."),
+                W("First off: the steering damper, where it is bolted to it (loose list). Then free its clamps; "
+                  "nuts in their place loosen opposite ways."),
                 W("Both ends free to tilt, then the clamps."),
                 nullptr,
                 W("the steering box to the left, the arm to the right")};

@@ -335,7 +335,7 @@ std::vector<CardGuide::Group> CardGuide::madeGroups() const {
             choice("rods-run", tr("tie rods run"), {"adjusters"},
                    {{"behind-axle", tr("behind the axle")}, {"ahead-of-axle", tr("ahead of the axle")}}));
         g.items.push_back(length("rods-pitch", tr("their thread pitch, a turn"), {"adjusters"},
-                                 Bounded::thread_pitch, "1.5 mm"));
+                                 Bounded::thread_pitch, tr("1.5 mm, 18 tpi, 11 threads in 16 mm")));
         g.items.push_back(choice("power", tr("power steering"), {"power_steering"},
                                  {{"true", tr("with power help")}, {"false", tr("without power help")}}));
         out.push_back(g);
@@ -369,6 +369,22 @@ std::vector<CardGuide::Group> CardGuide::madeGroups() const {
                            tr("0 ±0°15'")});
         g.items.push_back(text("source", tr("these figures are from"), {"setups", s, "source"},
                                tr("the car's manual, page 212")));
+        // A wheel's own comes before its axle's.
+        for (Wheel w : all_wheels)
+            for (Measure m : {Measure::toe, Measure::camber, Measure::caster}) {
+                if (axle_of(w) == Axle::rear && m == Measure::caster) continue;
+                const std::string wheel(name_of(w)), name(name_of(m));
+                Target named;
+                named.measure = m;
+                named.where = w;
+                g.items.push_back({q(wheel + "-" + name),
+                                   tr("%1, its own").arg(q(words::measure_of(named))),
+                                   Type::target,
+                                   {"setups", s, wheel, name},
+                                   {},
+                                   {},
+                                   m == Measure::toe ? tr("0°04' in ±0°08'") : tr("-0.6 deg ±0.5 deg")});
+            }
         out.push_back(g);
     }
     {
@@ -456,7 +472,8 @@ QString CardGuide::valueOf(const book::Json& card, const Item& i) const {
         std::vector<std::string> path = i.path;
         for (const char* name : {"total_toe", "toe"}) {
             if (path.back() == "toe" || path.back() == "total_toe") path.back() = name;
-            if (const book::Json* t = find(card, path)) return q(book::text_of_target(path.back(), *t));
+            if (const book::Json* t = find(card, path))
+                return q(book::text_of_target(wheel_named(i.path[2]) ? "" : path.back(), *t));
         }
         const book::Json* t = find(card, i.path);
         return t ? q(book::text_of_target(i.path.back(), *t)) : QString();
@@ -526,18 +543,24 @@ Expect CardGuide::expected() const {
     if (i && i->type == Type::pressure) return {Expect::Kind::pressure, barePressure()};
     if (i && i->type == Type::number) return {Expect::Kind::turns, Bare::turns};
     if (i && i->type == Type::angle) return {Expect::Kind::angle, Bare::deg};
-    return {Expect::Kind::length, bareLength()};
+    return {Expect::Kind::length, bareLength(),
+            i && (i->id == "rods-pitch" || (!i->path.empty() && i->path.back() == "pitch"))};
 }
 std::optional<Bounded> CardGuide::bounded() const {
     const auto i = item();
     return i ? i->bounded : std::nullopt;
 }
 
+Result<book::TargetText> CardGuide::targetFrom(const Item& i, const QString& text) const {
+    const bool of_wheel = i.path.size() > 3 && wheel_named(i.path[2]);
+    return book::target_from_text(i.path.back(), text.toStdString(), of_wheel);
+}
+
 Understood CardGuide::understand(const QString& text) const {
     const auto i = item();
     if (!i) return {};
     if (i->type == Type::target) {
-        const auto t = book::target_from_text(i->path.back(), text.toStdString());
+        const auto t = targetFrom(*i, text);
         if (!t) return {warn(q(words::sentence(t.error())).toHtmlEscaped()), false};
         const Target& band = t->band;
         const bool toe = t->measure == "total_toe" || t->measure == "toe";
@@ -623,7 +646,7 @@ void CardGuide::write(const Item& i, const book::Json& value) {
 }
 
 QString CardGuide::writeTarget(const Item& i, const QString& text) {
-    const auto t = book::target_from_text(i.path.back(), text.toStdString());
+    const auto t = targetFrom(i, text);
     if (!t) return q(words::sentence(t.error()));
     // An axle's under its name, the thrust line's at the top.
     const auto put = [&](book::Json& targets) {

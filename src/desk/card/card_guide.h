@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "book/target_text.h"
 #include "guide/guide.h"
 
 namespace fairchalk::desk {
@@ -68,6 +69,7 @@ class CardGuide : public Guide {
     std::optional<Item> item() const;
     QString valueOf(const book::Json& card, const Item& item) const;
     void write(const Item& item, const book::Json& value);
+    Result<book::TargetText> targetFrom(const Item& i, const QString& text) const;
     QString writeTarget(const Item& item, const QString& text);
     QString addPicture(const QString& path);
     std::string setup() const;

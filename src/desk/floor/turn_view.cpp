@@ -236,11 +236,14 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
         p.drawText(at, Qt::AlignLeft | Qt::TextWordWrap, text);
         y = at.bottom() + 2;
     };
-    if (const std::string caution = words::caution_device(d); !caution.empty())
+    if (const std::string caution = words::caution_device(d, desk_.car()); !caution.empty())
         say(QStringLiteral("▲ ") + q(caution), c.caution);
     say(q(words::loosen_device(d)), c.chalk);
     if (const std::string rotate = words::how_to_rotate(d, turn.longer()); !rotate.empty())
-        say(tr("Rotate: %1.").arg(q(rotate)), c.string);
+        say(d.double_ended || !adjuster_kind(d.kind)->nut_by_nut(d, turn.longer())
+                ? tr("Rotate: %1.").arg(q(rotate))
+                : q(words::to_begin(rotate)) + QStringLiteral("."),
+            c.string);
     QStringList moves;
     for (const std::string& s : words::shim_moves(turn, desk_.car(), how_)) moves << q(s);
     const double row = QFontMetricsF(type(12)).height();
@@ -306,6 +309,9 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.setFont(type(12));
     p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
                tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
+    if (box.height() > 340)
+        p.drawText(QRectF(l + 26, say_y + 54, w - 40, 34), Qt::AlignLeft | Qt::TextWordWrap,
+                   q(words::loosen(rod)) + QLatin1Char(' ') + q(words::count_turns()));
 
     drawBeforeAfter(p, box, turn, turn.of_axle ? tr("total toe") : tr("toe"));
 }

@@ -42,7 +42,7 @@ QString begin(JobDesk& desk, const practice::Play& play, const QString& title) {
     if (const auto* story = book::item_named(book::practice_tables().stories, play.story))
         asked.reasons = story->asked;
     put(lines);
-    put(RoundOpened{lines.bars, {}, {}, {}});
+    put(RoundOpened{lines.bars, {}, {}, {}, {}});
     put(asked);
     // It says that it is practice before anything else is in it.
     desk.keepFact("practice:" + job, text_of(play));

@@ -112,7 +112,7 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
     choice("rods", "behind-axle", tr("behind the axle"));
     choice("rods", "ahead-of-axle", tr("ahead of the axle"));
     choice("rods", "none", tr("no tie rods"));
-    field("pitch", tr("Thread pitch of the tie rods"), tr("1.5 mm"));
+    field("pitch", tr("Thread pitch of the tie rods"), tr("1.5 mm, or 11 threads in 16 mm"));
     field("arm", tr("Steering arm, if measured: steering axis to rod end"), tr("if measured"));
     choice("thread", "right", tr("right-hand"));
     choice("thread", "left", tr("left-hand"));
@@ -202,7 +202,8 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         if (text(key).isEmpty())
             return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
                                                "Like 416 mm or 16 3/8 in."));
-        const auto q = read_quantity(text(key).toStdString(), {Expect::Kind::length, Bare::mm});
+        const auto q = read_quantity(text(key).toStdString(),
+                                     {Expect::Kind::length, Bare::mm, what == Bounded::thread_pitch});
         if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
         // Questioned once; whoever begins the job again with the same insists.
         const std::string typed = text(key).toStdString();

@@ -24,6 +24,15 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
                      "leave it as it is.");
 }
 
+QString untold(const JobDesk& desk) {
+    const std::optional<Untold>& u = desk.answer().untold;
+    if (!u) return {};
+    QStringList ways;
+    for (std::string_view rig : u->rigs) ways << q(desk.knowledge().rig(rig)->text);
+    return QCoreApplication::translate("Slate", "%1: none of the ways chosen tells it (Ctrl+5). These do: %2.")
+        .arg(q(words::to_begin(words::measure_of(u->target))), ways.join(QStringLiteral(", ")));
+}
+
 QString ReadText::text() const {
     QString out;
     const Job& job = desk_.job();
@@ -117,24 +126,7 @@ QString ReadText::text() const {
             out += line(soft(tr("Nothing checks %1: a slip there would not show. Read twice, it would.")
                                  .arg(alone.join(QStringLiteral(" · ")))));
     }
-    // What is missing for what is not known.
-    for (Wheel w : all_wheels) {
-        const KnownAngle& toe = a.now.wheels[index_of(w)].toe;
-        if (toe.known) continue;
-        if (toe.needs.empty()) {
-            if (toe.why.code == Code::why_needs_wheelbase || toe.why.code == Code::why_needs_bar ||
-                toe.why.code == Code::why_needs_rim_span)
-                out += line(warn(q(words::sentence(toe.why))));
-            else
-                continue;
-        } else {
-            QStringList numbers;
-            for (const Spot& s : toe.needs) numbers << desk_.number(s);
-            out += line(soft(tr("Toe of the %1 to the car is known after %2.")
-                                 .arg(q(words::wheel(w)), numbers.join(QStringLiteral(" · ")))));
-        }
-        break;
-    }
+    out += missing();
     for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
         const Verdict& v = a.verdicts[i];
         if (v.call == Call::unknown) continue;
@@ -152,6 +144,45 @@ QString ReadText::text() const {
         }
     }
     return out;
+}
+
+/// What is missing for the first of what is asked for and not known.
+QString ReadText::missing() const {
+    const Answer& a = desk_.answer();
+    struct Asked {
+        Target target;
+        const KnownAngle* angle;
+    };
+    std::vector<Asked> asked;
+    for (const Verdict& v : a.verdicts)
+        if (!v.angle.known) asked.push_back({v.target, &v.angle});
+    if (a.verdicts.empty())
+        for (Wheel w : all_wheels) {
+            Target toe;
+            toe.where = w;
+            toe.measure = Measure::toe;
+            if (const KnownAngle& angle = a.now.wheels[index_of(w)].toe; !angle.known)
+                asked.push_back({toe, &angle});
+        }
+    for (const auto& [target, angle] : asked) {
+        const Code why = angle->why.code;
+        if (why == Code::why_needs_wheelbase || why == Code::why_needs_bar || why == Code::why_needs_rim_span)
+            return line(warn(q(words::sentence(angle->why))));
+        if (a.untold && a.untold->target.name() == target.name()) break;
+        const std::vector<Spot> spots =
+            angle->needs.empty() ? unread_for(desk_.job(), desk_.round(), target) : angle->needs;
+        if (spots.empty()) continue;
+        QStringList names;
+        for (const Spot& s : spots) {
+            // What is no part of this round's walk has no number.
+            const QString number = desk_.number(s);
+            names << (number == QStringLiteral("+") ? q(words::spot(s)) : number);
+        }
+        return line(soft(tr("%1 is known after %2.")
+                             .arg(q(words::to_begin(words::measure_of(target))),
+                                  names.join(QStringLiteral(" · ")))));
+    }
+    return a.untold ? line(warn(untold(desk_).toHtmlEscaped())) : QString();
 }
 
 /// Two rigs on one axle: whether they agree, and which reading to doubt first where they do not.

@@ -22,12 +22,16 @@ class ReadText {
     QString squaring() const;
     QString agreements() const;
     QString angles() const;
+    QString missing() const;
 
     const JobDesk& desk_;
     const Show& how_;
     const std::optional<Spot>& spot_;
     bool unleaned_;
 };
+
+/// What none of the chosen ways of measuring tells, and which would.
+QString untold(const JobDesk& desk);
 
 /// What would settle the verdict that is too close to call.
 QString settling(const JobDesk& desk, std::size_t verdict);

@@ -1249,6 +1249,8 @@ QString Slate::say() const {
             if (!spot_)
                 return desk_.answerIsCurrent() && a.plan.again
                            ? tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why))))
+                       : desk_.answerIsCurrent() && a.untold
+                           ? untold(desk_)
                            : tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
             return q(words::how_to_read(*spot_));
         case Stage::turn:
@@ -1297,6 +1299,7 @@ QString Slate::say() const {
             if (turned_since_reading(desk_.job()))
                 return tr("Turned, and not read since: what it spoiled is read first, %n spot(s) (Ctrl+6).",
                           nullptr, static_cast<int>(a.plan.remeasure.size()));
+            if (a.untold) return untold(desk_);
             return tr("Not enough is known yet to turn anything: read on (Ctrl+6).");
         default:
             return {};

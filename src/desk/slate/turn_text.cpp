@@ -168,11 +168,19 @@ QString TurnText::responses() const {
 
 QString TurnText::left() const {
     QString out;
-    if (!desk_.answer().plan.turns.empty())
-        out +=
-            line(soft(tr("Free the rubber boot so that it does not twist. Keep the thread engaged that the "
-                         "vehicle's manual asks for; its torque and a new pin or nut where it says so. The "
-                         "manual and a qualified technician come before this program.")));
+    const auto& turns = desk_.answer().plan.turns;
+    if (!turns.empty()) {
+        // Only a rack's own rods have one.
+        const bool boots = desk_.car().steering != Steering::box &&
+                           std::any_of(turns.begin(), turns.end(), [&](const PlannedTurn& t) {
+                               const Rod* rod = desk_.car().rod(t.adjuster);
+                               return rod && !rod->toe_link;
+                           });
+        out += line(soft(
+            (boots ? tr("Free the rubber boot so that it does not twist. ") : QString()) +
+            tr("Keep the thread engaged that the vehicle's manual asks for; its torque and a new pin or nut "
+               "where it says so. The manual and a qualified technician come before this program.")));
+    }
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i))
             out += head(tr("Left as it is")) + line(q(acc->why).toHtmlEscaped());

@@ -341,6 +341,13 @@ void SteeringGuide::draw(QPainter& p) const {
 
 // Wheel only.
 
+namespace {
+/// Below it nothing is said of the toe: a sixtieth of a degree cannot be read either.
+bool keepsToe(Angle change) {
+    return std::abs(change.deg()) < 1.0 / 60.0;
+}
+}  // namespace
+
 QString wheelWords(const WheelOnly& w, const Show& how) {
     QString out;
     if (w.drives > 0)
@@ -357,6 +364,17 @@ QString wheelWords(const WheelOnly& w, const Show& how) {
             QObject::tr(
                 "One turn at both rods moves the wheel about %1 ±%2, by the card; learnt after one drive.")
                 .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how))));
+    if (!keepsToe(w.toe_so_far))
+        out += line(
+            warn(QObject::tr("The turns made were not equal and opposite: total toe has moved to %1 by "
+                             "about %2. The next turns bring it back.")
+                     .arg(w.toe_so_far.deg() > 0 ? QObject::tr("in") : QObject::tr("out"),
+                          q(show(abs(w.toe_so_far), how)))));
+    if (w.next == WheelStep::turn && !keepsToe(w.toe_after))
+        out += line(warn(QObject::tr("After these turns total toe is about %1 further %2 than it was.")
+                             .arg(q(show(abs(w.toe_after), how)), w.toe_after.deg() > 0
+                                                                     ? QObject::tr("in")
+                                                                     : QObject::tr("out"))));
     if (w.why)
         out += line(w.why.code == Code::wheel_straight ? q(words::sentence(w.why))
                                                        : warn(q(words::sentence(w.why))));
@@ -389,7 +407,10 @@ QString WheelGuide::title() const {
     return w.next == WheelStep::turn ? tr("Both rods, equal and opposite") : tr("The wheel only");
 }
 QString WheelGuide::subtitle() const {
-    return typing_turns_ ? tr("what did you really turn?") : tr("the toe stays as it is");
+    if (typing_turns_) return tr("what did you really turn?");
+    const WheelOnly& w = desk_.wheelOnly();
+    return keepsToe(w.toe_so_far) && keepsToe(w.toe_after) ? tr("the toe stays as it is")
+                                                           : tr("the toe does not stay as it was");
 }
 
 Understood WheelGuide::understand(const QString& text) const {

@@ -1,0 +1,95 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a round has not read yet of what is asked for, and what no way that was chosen tells.
+#include <algorithm>
+
+#include <gtest/gtest.h>
+
+#include "core/analysis.h"
+#include "core/procedure.h"
+#include "core/rig.h"
+#include "core/worked_job.h"
+
+namespace fairchalk {
+namespace {
+
+using testing::TrueCar;
+
+std::vector<Entry> log_with(std::vector<std::string> rigs, std::vector<Target> targets) {
+    const TrueCar c;
+    LinesSet lines;
+    lines.rigs = std::move(rigs);
+    lines.sizes.board_span = Length::from_mm(600);
+    auto log = testing::begun(c, testing::card_of(c), std::move(targets));
+    log.insert(log.begin() + 2, testing::entry("lines", lines));
+    return log;
+}
+
+Target thrust_target() {
+    Target t = testing::total_toe(Axle::front, 0.0, 0.1);
+    t.measure = Measure::thrust;
+    t.where = std::monostate{};
+    return t;
+}
+
+TEST(Untold, BoardsForTheFrontDoNotAskForTheRear) {
+    const auto log = log_with({"toe-boards"}, {testing::total_toe(Axle::front, 0.1, 0.2)});
+    const Job job = job_of(log);
+    for (const Spot& s : wanted_spots(job, 0)) EXPECT_EQ(s.axle, Axle::front) << s.name();
+    EXPECT_EQ(wanted_spots(job, 0).size(), 2u);
+    const Analysis a = analyse(job);
+    ASSERT_EQ(a.plan.next, NextStep::read);
+    ASSERT_FALSE(a.read.empty());
+    EXPECT_EQ(a.read.front().axle, Axle::front);
+    EXPECT_FALSE(a.untold);
+    // Read all the same, it counts; and where both have a target both are asked for.
+    const auto both = log_with({"toe-boards"}, {testing::total_toe(Axle::front, 0.1, 0.2),
+                                                testing::total_toe(Axle::rear, 0.1, 0.2)});
+    EXPECT_EQ(wanted_spots(job_of(both), 0).size(), 4u);
+    EXPECT_EQ(wanted_spots(job_of(log_with({"toe-boards"}, {})), 0).size(), 4u);
+}
+
+TEST(Untold, OneStringNamesTheHubWidthsThatItWants) {
+    const TrueCar c;
+    Target toe = testing::total_toe(Axle::front, 0.0, 0.2);
+    toe.measure = Measure::toe;
+    toe.where = Wheel::front_left;
+    auto log = log_with({"string-left"}, {toe});
+    for (const Spot& s : string_walk())
+        if (s.wheel && side_of(*s.wheel) == Side::left)
+            log.push_back(testing::entry(s.name(), testing::reading(s, c.exact(s), 0.1)));
+    const Analysis a = analyse(job_of(log));
+    ASSERT_EQ(a.plan.next, NextStep::read);
+    ASSERT_FALSE(a.read.empty());
+    EXPECT_EQ(a.read.front().kind, ReadingKind::hub_width);
+    // Told, it is known.
+    for (Axle axle : both_axles)
+        log.push_back(testing::entry(
+            std::string("width") + std::string(name_of(axle)),
+            testing::reading(axle_spot(ReadingKind::hub_width, axle),
+                             2 * c.half_width[static_cast<std::size_t>(index_of(axle))], 0.5)));
+    EXPECT_TRUE(analyse(job_of(log)).now.wheels[0].toe.known);
+}
+
+TEST(Untold, WhatNoChosenWayTellsIsSaidWithTheWaysThatWould) {
+    auto log = log_with({"toe-boards"}, {thrust_target()});
+    for (Axle axle : both_axles)
+        for (ReadingKind k : {ReadingKind::boards_rear, ReadingKind::boards_front}) {
+            Reading r = testing::reading(axle_spot(k, axle), 1450, 0.3);
+            r.span = Length::from_mm(600);
+            log.push_back(testing::entry(r.spot.name(), r));
+        }
+    const Analysis a = analyse(job_of(log));
+    EXPECT_EQ(a.plan.next, NextStep::read);
+    EXPECT_TRUE(a.read.empty() || a.read.front().wheel) << "boards again tell nothing";
+    if (a.read.empty()) {
+        ASSERT_TRUE(a.untold);
+        EXPECT_EQ(a.untold->target.measure, Measure::thrust);
+        EXPECT_NE(std::find(a.untold->rigs.begin(), a.untold->rigs.end(), "string-bars"),
+                  a.untold->rigs.end());
+        EXPECT_EQ(std::find(a.untold->rigs.begin(), a.untold->rigs.end(), "toe-boards"),
+                  a.untold->rigs.end());
+    }
+}
+
+}  // namespace
+}  // namespace fairchalk
