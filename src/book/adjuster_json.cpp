@@ -242,6 +242,7 @@ Device device_from(const Node& n, const std::string& id, const std::string& kind
     }
     if (n.has("response")) d.response = responses_from(n["response"], d);
     d.lock = lock_from(n, d);
+    if (n.has("wrench")) d.wrench = n["wrench"].text();
     return d;
 }
 
@@ -262,6 +263,7 @@ void device_json(const Device& d, Json& o) {
         if (!d.stacks[i].empty()) o["stacks"][std::string(k->stacks()[i])] = shims_json(d.stacks[i]);
     if (!d.response.empty()) o["response"] = responses_json(d);
     lock_json(d.lock, o);
+    if (!d.wrench.empty()) o["wrench"] = d.wrench;
 }
 
 }  // namespace
@@ -285,6 +287,7 @@ Adjuster adjuster_from(const Node& n) {
     if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
     if (n.has("step")) r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
     r.lock = lock_from(n, r);
+    if (n.has("wrench")) r.wrench = n["wrench"].text();
     if (n.has("response") && r.pitch) {
         // What a turn does, as the arm that does it.
         const Node response = n["response"].object();
@@ -392,6 +395,7 @@ Json json_of(const Adjuster& a) {
     if (r.arm_sigma) o["arm_sigma"] = write_exact(*r.arm_sigma);
     o["step"] = show_turns(r.step_turns);
     lock_json(r.lock, o);
+    if (!r.wrench.empty()) o["wrench"] = r.wrench;
     return o;
 }
 

@@ -334,10 +334,12 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
         if (t.test) j["test"] = true;
         j["because"] = t.test ? words::why_test_turn() : words::why_this_way(*rod, t.longer());
         j["loosen"] = words::loosen(*rod);
+        if (!rod->wrench.empty()) j["wrench"] = rod->wrench;
         if (rod->thread != Thread::unknown) j["rotate"] = words::how_to_rotate(*rod, t.longer());
         return j;
     }
     const Device& d = *car.device(t.adjuster);
+    if (!d.wrench.empty()) j["wrench"] = d.wrench;
     const AdjusterKind& kind = *adjuster_kind(d.kind);
     const auto handles = kind.handles(d);
     if (handles.size() == 1) {

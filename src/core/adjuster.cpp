@@ -58,8 +58,9 @@ Corner scattered(Corner c, std::mt19937_64& rng, bool arm_known, double foot) {
 
 }  // namespace
 
-double camber_by_toe(double toe_change) {
-    return 0.2 * std::abs(toe_change) + 0.01 * one_degree;
+double camber_by_toe(double toe_change, Axle axle, bool caster_known) {
+    const double share = axle == Axle::rear ? 0.2 : caster_known ? 0.03 : 0.08;
+    return share * std::abs(toe_change) + 0.01 * one_degree;
 }
 
 std::string_view name_of(HandleUnit u) {

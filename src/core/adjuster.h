@@ -61,9 +61,12 @@ inline constexpr double not_quite_linear = 0.05;
 /// What locking a rod does differs so much from one time to the next: one sigma, degrees. Judgement.
 inline constexpr double lock_scatter_deg = 0.02;
 
-/// How far a wheel may lean where its rod turned it, since no rod lies quite level with its joints: one
-/// sigma, in the unit of `toe_change` (radians).
-double camber_by_toe(double toe_change);
+/// A front wheel that its rod turns leans as a steered one does: about its steering axis, camber changes by
+/// -tan(caster) of what the toe did. Where nobody read the caster it is taken as about this.
+inline constexpr Angle usual_caster = Angle::from_deg(4.0);
+/// One sigma of what is beside that, in the unit of `toe_change` (radians): with the caster known, with it
+/// taken as usual, and at a rear wheel, whose axis nobody knows.
+double camber_by_toe(double toe_change, Axle axle, bool caster_known);
 
 /// What is said of a kind (marked.h).
 struct KindWords {

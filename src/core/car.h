@@ -108,6 +108,7 @@ struct Rod {
     std::optional<Length> arm_sigma;
     double step_turns = 0.125;  ///< what the hand can make: an eighth, or a sixth where flats are counted
     std::vector<KnownLock> lock = {};  ///< to the toe
+    std::string wrench = {};           ///< the sizes that fit it, as somebody wrote them down
 
     /// Of an arm that was measured without saying how well.
     static constexpr Length measured_arm_sigma = Length::from_mm(3.0);
@@ -169,6 +170,7 @@ struct Device {
         {};  ///< what is in there: front and rear, or inner and outer
     std::vector<KnownResponse> response = {};
     std::vector<KnownLock> lock = {};
+    std::string wrench = {};  ///< the sizes that fit it, as somebody wrote them down
 };
 
 using Adjuster = std::variant<Rod, Device>;

@@ -114,6 +114,8 @@ struct Linked {
     // A rod turned by this length: the effect is subtracted; the arm is the last unknown.
     bool rod = false;
     double length_change = 0.0;  // metres, signed by the way toe goes
+    // Leaned as it was steered: tan(caster) of the toe's change; the last three are caster, toe after, before.
+    bool leans = false;
 
     template <class T>
     bool operator()(T const* const* parameters, T* residual) const {
@@ -124,6 +126,11 @@ struct Linked {
             const T ratio = length_change / *parameters[coefficients.size()];
             if (!(ratio < 0.99) || !(ratio > -0.99)) return false;
             sum -= asin(ratio);
+        }
+        if (leans) {
+            using std::tan;
+            const std::size_t n = coefficients.size();
+            sum += tan(*parameters[n]) * (*parameters[n + 1] - *parameters[n + 2]);
         }
         residual[0] = sum / sigma;
         return true;
@@ -361,6 +368,7 @@ class Network {
     void believe_arms(const CarCard& car);
     void observe_card(const CarCard& car);
     void link_step(Unknown what, int where, double sigma);
+    void lean_by_toe(int w, int toe_before, Angle toe_by);
     void lay_floor(const Floor& floor);
     void steer();
     void steer_for_round(const Round& round);
@@ -482,7 +490,8 @@ Network::Asked Network::asked_of(int last) const {
             if (kind == K::caster || kind == K::axis_offset || r.turned || r.wheel_turned)
                 out.sweep.insert(w);
             if (kind == K::caster && r.swept) out.gauge.insert(w);
-            if (kind == K::camber_plumb_upper || kind == K::camber_plumb_lower) out.plumb.insert(w);
+            if (kind == K::camber_plumb_upper || kind == K::camber_plumb_lower)
+                out.plumb.insert(plumb_at(w, turned_of(r, job_.rounds[k].car)));
             if (kind == K::camber || kind == K::camber_reversed) {
                 out.lean[r.tool].insert(kind == K::camber_reversed);
                 if (!r.stated_sigma) out.unstated.insert(r.tool);
@@ -865,6 +874,7 @@ void Network::turn(const Turn& t, const CarCard& car) {
     // More thread than the arm is long: whatever that was, it says nothing about the toe now.
     const bool absurd = std::abs(length_change(rod, t.turns) / arm_prior(rod).mean) > 0.5;
     const Angle toe_by = absurd ? Angle::from_deg(anything) : toe_change(rod, t.turns, arm_prior(rod).mean);
+    const int toe_before = current().at({Unknown::toe, w});
     if (absurd || !current().contains({Unknown::arm, place})) {
         link_step(Unknown::toe, w, anything * one_degree);
     } else {
@@ -879,9 +889,31 @@ void Network::turn(const Turn& t, const CarCard& car) {
         l.unknowns.push_back(current().at({Unknown::arm, place}));
         links_.push_back(l);
     }
-    // A rod that is not level with its joints leans the wheel a little as it turns it.
-    link_step(Unknown::camber, w, std::min(row.camber * one_degree, camber_by_toe(toe_by.rad())));
+    lean_by_toe(w, toe_before, toe_by);
     if (axle_of(rod.wheel) == Axle::front) link_step(Unknown::toe, w ^ 1, row.elsewhere * one_degree);
+}
+
+/// Its camber after a rod turned that wheel.
+void Network::lean_by_toe(int w, int toe_before, Angle toe_by) {
+    if (!current().contains({Unknown::camber, w})) return;
+    const int toe_after = current().at({Unknown::toe, w}), before = current().at({Unknown::camber, w}),
+              after = renew(Unknown::camber, w);
+    const bool front = w < 2, known = front && current().contains({Unknown::caster, w});
+    Linked l;
+    l.unknowns = {after, before};
+    l.coefficients = {1.0, -1.0};
+    if (known) {
+        l.leans = true;
+        for (int i : {current().at({Unknown::caster, w}), toe_after, toe_before}) l.unknowns.push_back(i);
+    } else if (front) {
+        const double lean = std::tan(usual_caster.rad());
+        for (const auto& [toe, c] : {std::pair(toe_after, lean), {toe_before, -lean}}) {
+            l.unknowns.push_back(toe);
+            l.coefficients.push_back(c);
+        }
+    }
+    l.sigma = camber_by_toe(toe_by.rad(), front ? Axle::front : Axle::rear, known);
+    links_.push_back(l);
 }
 
 /// Whatever was turned there, or on the other side of that axle: its angles are as they are read after it.

@@ -57,7 +57,9 @@ double Lever::travel(double amount) const {
 }
 
 double Lever::effect(const Pull& pull, double amount, const Posterior& p) const {
-    if (rod) return toe_change(*rod, amount, Length::from_m(p.x[pull.response])).rad();
+    if (rod)
+        return toe_change(*rod, amount, Length::from_m(p.x[pull.response])).rad() *
+               (pull.angle == 0 ? 1.0 : lean);
     return p.x[pull.response] * travel(amount);
 }
 
@@ -65,10 +67,12 @@ double Lever::slope(const Pull& pull, double amount, const Posterior& p) const {
     if (device) return travel(amount);
     const double arm = p.x[pull.response], ratio = length_change(*rod, amount).m() / arm;
     if (std::abs(ratio) >= 0.99) return 0.0;
-    return toe_sign(*rod) * -ratio / arm / std::sqrt(1 - ratio * ratio);
+    return toe_sign(*rod) * -ratio / arm / std::sqrt(1 - ratio * ratio) * (pull.angle == 0 ? 1.0 : lean);
 }
 
 double Lever::settled_variance(const Pull& pull, double amount, const Posterior& p) const {
+    if (rod && pull.angle == 1)
+        return std::pow(camber_by_toe(effect(pulls.front(), amount, p), axle_of(wheel), caster_known), 2);
     const Spoils& row =
         spoils_of(rod ? Happening::turned_toe : Happening::turned_device, p.standing.car.no_springs);
     const double settles = (pull.angle == 0 ? row.here : row.camber) * one_degree;
@@ -95,6 +99,14 @@ std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
         l.wheel = rod.wheel;
         l.serves = serves_toe;
         l.pulls = {{rod.wheel, 0, p.index(Unknown::toe, index_of(rod.wheel)), arm}};
+        const auto& angles = p.state[static_cast<std::size_t>(index_of(rod.wheel))];
+        if (axle_of(rod.wheel) == Axle::front && angles[1] >= 0) {
+            Eigen::VectorXd caster = Eigen::VectorXd::Zero(p.x.size());
+            if (angles[2] >= 0) caster[angles[2]] = 1.0;
+            l.caster_known = angles[2] >= 0 && p.estimable(caster);
+            l.lean = -std::tan(l.caster_known ? p.x[angles[2]] : usual_caster.rad());
+            l.pulls.push_back({rod.wheel, 1, angles[1], arm});
+        }
         l.locks = locks_of(rod, place, p);
         out.push_back(std::move(l));
     }

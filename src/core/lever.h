@@ -28,6 +28,9 @@ struct Lever {
     Wheel wheel = Wheel::front_left;
     int serves = 0;
     double so_far = 0.0;  ///< turned since the card
+    /// Of a front rod: what of the toe's change its camber changes by, -tan(caster).
+    double lean = 0.0;
+    bool caster_known = false;
     /// An angle it moves, and the unknown that says by how much (for a rod: its arm).
     struct Pull {
         Wheel wheel = Wheel::front_left;

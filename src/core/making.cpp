@@ -34,6 +34,14 @@ std::vector<SweepMark> sweep_marks(Length base, const std::vector<Angle>& angles
     return out;
 }
 
+Angle sweep_of_marks(Length base, Length offset) {
+    return Angle::from_rad(std::atan2(offset.m(), base.m()));
+}
+
+Length strings_further_out(Length tire_diameter, Length tire_width, Angle sweep) {
+    return tire_width / 2.0 * (std::cos(sweep.rad()) - 1.0) + tire_diameter / 2.0 * std::sin(sweep.rad());
+}
+
 std::vector<SweepMark> gauge_ticks(Length arm, Angle step, int count) {
     std::vector<Angle> angles;
     for (int i = 1; i <= count; ++i) angles.push_back(step * static_cast<double>(i));

@@ -35,6 +35,13 @@ struct SweepMark {
 };
 std::vector<SweepMark> sweep_marks(Length base, const std::vector<Angle>& angles);
 
+/// And backwards, of marks that are there: atan(offset / base).
+Angle sweep_of_marks(Length base, Length offset);
+
+/// How much further out than beside the straight wheel a string has to stand so that the tire's corner, which
+/// comes out as the wheel is turned about its middle, does not touch it: w/2 (cos a - 1) + d/2 sin a.
+Length strings_further_out(Length tire_diameter, Length tire_width, Angle sweep);
+
 /// Ticks of a hinged gauge, on a straight scale square to the arm at its end: arm x tan(angle).
 std::vector<SweepMark> gauge_ticks(Length arm, Angle step, int count);
 

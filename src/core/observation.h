@@ -41,6 +41,11 @@ struct Site {
     double edge_x = 0.0, edge_z = 0.0;  ///< where the level rule meets the lip, from the hub
 };
 
+/// Where a plumb line hangs: anew for each stand of a swept wheel.
+inline int plumb_at(int wheel, double turned) {
+    return wheel + (turned > 0.0 ? 4 : turned < 0.0 ? 8 : 0);
+}
+
 /// Outboard unit normal of a wheel: n = (sin t cos g, s cos t cos g, -sin g), s = +1 left, -1 right.
 template <class T>
 struct Direction {
@@ -182,7 +187,8 @@ template <class T, class State>
     };
     // How much further out the upper lip stands than the lower: over a plumb height, or along the rim.
     const auto drop = [&]() -> T {
-        return site.height > 0 ? T(site.height * tan(shown_at(0.0))) : T(site.span * sin(shown_at(0.0)));
+        return site.height > 0 ? T(site.height * tan(shown_at(site.turned)))
+                               : T(site.span * sin(shown_at(site.turned)));
     };
     switch (site.kind) {
         case ReadingKind::hub:
@@ -248,9 +254,9 @@ template <class T, class State>
         case ReadingKind::camber_gap:
             return site.height * tan(shown_at(site.turned));
         case ReadingKind::camber_plumb_upper:
-            return state(U::plumb, site.wheel) - 0.5 * drop();
+            return state(U::plumb, plumb_at(site.wheel, site.turned)) - 0.5 * drop();
         case ReadingKind::camber_plumb_lower:
-            return state(U::plumb, site.wheel) + 0.5 * drop();
+            return state(U::plumb, plumb_at(site.wheel, site.turned)) + 0.5 * drop();
         case ReadingKind::camber_swing:
             return shown_at(site.turned) - shown_at(site.from);
         case ReadingKind::caster:

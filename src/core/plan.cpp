@@ -40,6 +40,8 @@ constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
+/// Of the expected miss, what must be left for a turn that only brings nearer what is inside.
+constexpr double worth_nearer = 0.7;
 /// Minutes of this garage.
 constexpr double minutes_a_turn = 4.0, minutes_a_lock = 3.0, minutes_a_jacking = 12.0, minutes_a_spot = 0.5;
 constexpr double most_shims_mm = 15.0;
@@ -265,7 +267,7 @@ class Chooser {
             for (Eigen::Index h = 0; h < n; ++h) {
                 const Lever& l = levers[static_cast<std::size_t>(h)];
                 for (const Lever::Pull& pull : l.pulls) {
-                    if (miss.g[pull.state] == 0.0 || still.taken_up(l, pull)) continue;
+                    if (miss.g[pull.state] == 0.0 || still.taken_up(l, pull) || aside(l, pull)) continue;
                     d(roots.place(pull.response), h) += miss.g[pull.state] * slope(l);
                     if (!l.device) continue;
                     Eigen::RowVectorXd bends = Eigen::RowVectorXd::Zero(n);
@@ -380,12 +382,16 @@ class Chooser {
     const std::vector<double>& amounts(std::size_t lever) const { return amounts_[lever]; }
 
   private:
+    /// A rod leans its wheel as it steers it; but nobody toes a wheel out for its camber.
+    static bool aside(const Lever& l, const Lever::Pull& pull) { return l.rod && pull.angle != 0; }
     Eigen::RowVectorXd row_of(const Miss& miss) const {
         Eigen::RowVectorXd row = Eigen::RowVectorXd::Zero(static_cast<Eigen::Index>(levers_.size()));
         for (std::size_t h = 0; h < levers_.size(); ++h)
             for (const Lever::Pull& pull : levers_[h].pulls)
                 row[static_cast<Eigen::Index>(h)] +=
-                    miss.g[pull.state] * (levers_[h].rod ? 1.0 : p_.x[pull.response]) / miss.half;
+                    aside(levers_[h], pull)
+                        ? 0.0
+                        : miss.g[pull.state] * (levers_[h].rod ? 1.0 : p_.x[pull.response]) / miss.half;
         return row;
     }
     std::vector<double> turns_of(const std::vector<std::size_t>& chosen) const {
@@ -965,10 +971,11 @@ void Planner::look_at_targets() {
 /// or likely is, out; then also the rods of its wheel, to leave its toe alone.
 std::vector<Lever> Planner::active_for(bool close_too) const {
     std::vector<Lever> active;
+    const bool any = options_.nearer;
     for (const Lever& l : usable_) {
         const bool wanted = std::any_of(about_.begin(), about_.end(), [&](const Verdict& v) {
             if (!v.angle.known || !reaches(l, v.target)) return false;
-            if (bit_of(v.target.measure) == serves_toe) return true;
+            if (any || bit_of(v.target.measure) == serves_toe) return true;
             return v.call == Call::outside ||
                    (v.call == Call::too_close &&
                     (close_too || probability_inside(v.angle, v.target) < turn_below));
@@ -1372,6 +1379,15 @@ Plan Planner::plan() {
                 if (v.call == Call::outside && reached_by(v.target, active))
                     plan_.cannot.push_back(
                         {v.target, {Code::plan_steps_too_coarse, {active.front().id()}}, v.angle, {}});
+    }
+    // A choice: what lies inside is brought nearer to its aim, where that is worth a visit.
+    if (options_.nearer && all_inside_ && !any_outside_ && !active.empty()) {
+        const Alternative c = whole(chosen_of(alternatives(active), blind_, free_));
+        const std::vector<double> none(active.size(), 0.0);
+        const double before = Chooser::expected_miss(
+            After{p_, active, none},
+            aims_of(about_, p_, active, steering_known_, so_far_).targets);
+        if (c.any() && c.miss <= worth_nearer * before && !asked_before(c) && put(c)) return plan_;
     }
     if (probe()) return plan_;
     // A test turn that served nothing in the end is turned back.

@@ -49,6 +49,7 @@ struct PlanOptions {
     bool without_jacking = false;       ///< nothing that the weight has to come off for
     std::vector<std::string> touching;  ///< these adjusters alone; empty: any
     bool probing = false;               ///< no turn but a test turn
+    bool nearer = false;                ///< nearer to the aim while one is there, though all is inside
 };
 
 /// How it goes on (advice.md of the design): `done` only where every verdict is inside or was accepted.

@@ -114,7 +114,28 @@ constexpr std::array rigs = {
             .kinds = plumb,
             .sizes = from("plumb_height"),
             .tool = "plumb-line"},
-    RigInfo{.id = "caster-sweep", .use = U::caster, .reference = R::gravity, .each_wheel = true},
+    RigInfo{.id = "caster-sweep",
+            .use = U::caster,
+            .reference = R::gravity,
+            .each_wheel = true,
+            .kinds = camber,
+            .swept = true},
+    RigInfo{.id = "sweep-gap",
+            .use = U::caster,
+            .reference = R::gravity,
+            .each_wheel = true,
+            .kinds = gap,
+            .sizes = from("gap_height"),
+            .tool = "spirit-level-gap",
+            .swept = true},
+    RigInfo{.id = "sweep-plumb",
+            .use = U::caster,
+            .reference = R::gravity,
+            .each_wheel = true,
+            .kinds = plumb,
+            .sizes = from("plumb_height"),
+            .tool = "plumb-line",
+            .swept = true},
     RigInfo{.id = "caster-swing",
             .use = U::caster,
             .reference = R::gravity,
@@ -161,7 +182,16 @@ std::string known_rigs() {
     return listed(rigs, [](const RigInfo& r) { return r.id; });
 }
 bool serves_one_rig(std::string_view tool) {
-    return std::count_if(rigs.begin(), rigs.end(), [&](const RigInfo& r) { return r.tool == tool; }) == 1;
+    // One that also does for a sweep is no other.
+    return std::count_if(rigs.begin(), rigs.end(),
+                         [&](const RigInfo& r) { return r.tool == tool && !r.swept; }) == 1;
+}
+/// The sweep that a kind is read in; else what it is read with standing straight.
+static const RigInfo* swept_rig(ReadingKind kind) {
+    const auto it = std::find_if(rigs.begin(), rigs.end(), [&](const RigInfo& r) {
+        return r.swept && std::find(r.kinds.begin(), r.kinds.end(), kind) != r.kinds.end();
+    });
+    return it == rigs.end() ? &rig_of(kind) : &*it;
 }
 bool reads_string(ReadingKind kind) {
     return kind == K::hub || kind == K::rim_front || kind == K::rim_rear;
@@ -175,8 +205,9 @@ const RigInfo& rig_of(ReadingKind kind) {
         return std::find(kinds.begin(), kinds.end(), kind) != kinds.end();
     };
     // What no other rig reads is read on strings.
-    const auto it =
-        std::find_if(rigs.begin(), rigs.end(), [&](const RigInfo& r) { return has(r.kinds) || has(r.also); });
+    const auto it = std::find_if(rigs.begin(), rigs.end(), [&](const RigInfo& r) {
+        return !r.swept && (has(r.kinds) || has(r.also));
+    });
     return it == rigs.end() ? rigs.front() : *it;
 }
 
@@ -220,10 +251,10 @@ std::vector<Spot> walk_of(const RigInfo& rig, const LinesSet& lines, const CarCa
     }
     if (rig.id == "arm-jig")
         for (Axle a : both_axles) out.push_back(axle_spot(K::hub_width, a));
-    if (rig.id == "caster-sweep")
+    if (rig.swept)
         for (Wheel w : fronts)
             for (Swept s : {Swept::straight, Swept::out, Swept::in})
-                out.push_back(swept_spot(K::camber, w, s));
+                for (K kind : rig.kinds) out.push_back(swept_spot(kind, w, s));
     if (rig.over == Over::axles)
         for (Axle a : both_axles)
             for (K kind : rig.kinds) out.push_back(axle_spot(kind, a));
@@ -258,6 +289,13 @@ std::vector<Spot> besides(const Spot& spot, const CarCard& car) {
         case K::boards_front:
         case K::boards_rear:
             out.push_back(axle_spot(K::tape_difference, *spot.axle));
+            [[fallthrough]];
+        case K::tread_front:
+        case K::tread_rear:
+            if (spot.rolled) break;
+            // A quarter on: the same figures prove that neither rim nor sidewall lies.
+            out.push_back(spot);
+            out.back().rolled = true;
             break;
         default:
             break;
@@ -281,8 +319,7 @@ std::vector<const RigInfo*> rigs_of(const Job& job, int round, bool as_read) {
             for (std::size_t i : now.readings) {
                 const Reading& r = std::get<Reading>((*job.log)[i].what);
                 if (!reads_angle((*job.log)[i]) || r.spot.kind == K::hub_width) continue;
-                const RigInfo* rig =
-                    r.turned || r.wheel_turned ? rig_named("caster-sweep") : &rig_of(r.spot.kind);
+                const RigInfo* rig = r.turned || r.wheel_turned ? swept_rig(r.spot.kind) : &rig_of(r.spot.kind);
                 if (none_chosen || rig->use != U::toe) put(rig);
             }
     }

@@ -44,6 +44,7 @@ struct RigInfo {
     std::span<const ReadingKind> also{};   ///< its readings that are no part of the walk
     std::span<const SizeField> sizes{};    ///< what has to be told of it
     std::string_view tool{};               ///< read with this; empty: with the round's rule or gauge
+    bool swept = false;                    ///< each straight, turned out and turned in
 };
 
 std::span<const RigInfo> all_rigs();

@@ -168,10 +168,12 @@ class Evidence {
                       });
             for (std::size_t h = 0; h < pass.levers.size(); ++h) {
                 const Lever& l = pass.levers[h];
-                if (!l.rod || amounts[h] == 0.0) continue;
+                if (!l.rod || amounts[h] == 0.0 || l.pulls.size() > 1) continue;
                 for (const MeasuredChange::Part& part : row.of)
                     if (part.wheel == l.wheel && part.angle == 1)
-                        free[i] += std::pow(camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_)), 2);
+                        free[i] += std::pow(camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_),
+                                                          axle_of(l.wheel), false),
+                                            2);
             }
             off[i] = change_[told[static_cast<std::size_t>(i)]] - expects;
             if (guess.what == OtherTurn::unexplained) free[i] += any_change * any_change;

@@ -25,7 +25,8 @@ const std::array<std::vector<std::string>, factors> all_values = {
     std::vector<std::string>{"string-bars", "string-stands", "string-left", "both-sides",
                              "chassis-centreline", "straightedge", "arm-jig", "toe-boards", "stud-bars",
                              "tread-tape", "toe-gauge", "boards+straightedge", "boards+strings"},
-    {"no-lean", "camber-gauge", "camber-gap", "camber-plumb", "gauge+sweep", "gauge+swing", "gauge+caster"},
+    {"no-lean", "camber-gauge", "camber-gap", "camber-plumb", "gauge+sweep", "gap+sweep", "plumb+sweep",
+     "gauge+swing", "gauge+caster"},
     {"rods-behind", "rods-ahead", "one-rod", "tube", "tube+drag-link", "shim-pair", "spanning-shims",
      "strut-top", "strut-bolt-upper", "strut-bolt-lower", "cam", "upper-joint-slot", "adjustable-arm",
      "radius-rod", "fixed"},
@@ -56,9 +57,11 @@ LinesSet lines_of(const Cell& cell, const SolidCar& solid) {
         rigs = {rig};
     if (lean == "camber-gap" || lean == "camber-plumb")
         rigs.push_back(lean);
-    else if (lean != "no-lean")
+    else if (has(lean, "gauge"))
         rigs.push_back("camber-gauge");
     if (lean == "gauge+sweep") rigs.push_back("caster-sweep");
+    if (lean == "gap+sweep") rigs.insert(rigs.end(), {"camber-gap", "sweep-gap"});
+    if (lean == "plumb+sweep") rigs.insert(rigs.end(), {"camber-plumb", "sweep-plumb"});
     if (lean == "gauge+swing") rigs.push_back("caster-swing");
     if (lean == "gauge+caster") rigs.push_back("caster-gauge");
     LinesSet l = solid.lines(std::move(rigs));
@@ -378,8 +381,7 @@ void Work::read(const Spot& spot) {
     if (fresh && !angle) dent->second = normal(rng_, r.spot_sigma());
     const double exact = shown(car_->solid(), spot, lines_) + dent->second;
     if (spot.kind == ReadingKind::camber_gap) {
-        const std::size_t w = static_cast<std::size_t>(index_of(*spot.wheel));
-        r.top_in = car_->solid().camber[w] < 0;
+        r.top_in = car_->solid().leans(spot, lines_) < 0;
     }
     const double rate = cell_.of(Factor::trouble) == "misreads" && !angle ? 0.01 : 0.0;
     r.value.value = with_slips(shown_by(tool, exact, rng_), rate, rng_);
@@ -494,7 +496,8 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
                 note(done_.harm.moved_unsaid,
                      who + ": " + std::string(name_of(w)) + "." +
                          std::string(name_of(measures[static_cast<std::size_t>(a)])) + " by " +
-                         std::to_string(moved(w, a)));
+                         std::to_string(moved(w, a)) + ", one sigma " +
+                         std::to_string(change->sigma.deg()));
         }
     bool rear = false;
     for (const PlannedTurn& t : plan.turns) rear = rear || axle_of(t.wheel) == Axle::rear;
@@ -658,7 +661,7 @@ bool possible(const Cell& cell) {
                       &trouble = cell.of(Factor::trouble), &rig = cell.of(Factor::rig);
     const bool camber = has(target, "camber") || target == "all";
     if (camber && lean == "no-lean") return false;
-    if (target == "all" && !has(lean, "gauge+")) return false;
+    if (target == "all" && !has(lean, "+")) return false;
     const bool sides = front != "fixed" || has(rear, "links") || has(rear, "toe-cams");
     if (trouble == "card-silent" && !sides) return false;
     if (trouble == "card-wrong" && front == "fixed") return false;

@@ -355,7 +355,7 @@ std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& li
     h.at = on_scale(*value);
     if (asked.spot.wheel &&
         (asked.spot.kind == ReadingKind::camber_gap || (gravity && tool.shows == Shows::unsigned_)))
-        h.top_in = car_.solid().camber[static_cast<std::size_t>(index_of(*asked.spot.wheel))] < 0.0;
+        h.top_in = car_.solid().leans(asked.spot, lines) < 0.0;
     return h;
 }
 

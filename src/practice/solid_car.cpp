@@ -3,9 +3,16 @@
 
 namespace fairchalk::practice {
 
+double SolidCar::leans(const Spot& s, const LinesSet& lines) const {
+    const int w = index_of(*s.wheel);
+    const double sweep = lines.sweep.value_or(usual_sweep).deg();
+    const double out = s.swept == Swept::out ? sweep : s.swept == Swept::in ? -sweep : 0;
+    return gauge(w, out == 0 ? spindle(w, s.rolled) : turned(w, out, s.rolled));
+}
+
 double SolidCar::exact(const Spot& s, const LinesSet& lines) const {
     const int w = s.wheel ? index_of(*s.wheel) : 0, side = s.wheel ? w % 2 : s.side ? index_of(*s.side) : 0;
-    const double sweep = lines.sweep.value_or(Angle::from_deg(20)).deg();
+    const double sweep = lines.sweep.value_or(usual_sweep).deg();
     const double out = s.swept == Swept::out ? sweep : s.swept == Swept::in ? -sweep : 0;
     switch (s.kind) {
         case ReadingKind::hub:
@@ -62,15 +69,16 @@ double SolidCar::exact(const Spot& s, const LinesSet& lines) const {
             return at.x();
         }
         case ReadingKind::camber:
-            return gauge(w, out == 0 ? spindle(w, s.rolled) : turned(w, out, s.rolled)) + gauge_zero;
+            return leans(s, lines) + gauge_zero;
         case ReadingKind::camber_reversed:
             return gauge(w, spindle(w)) - gauge_zero;
         case ReadingKind::camber_gap:
-            return std::abs(gap_height * std::tan(gauge(w, spindle(w)) * rad));
+            return std::abs(gap_height * std::tan(leans(s, lines) * rad));
+        // Hung anew for each stand of a swept wheel.
         case ReadingKind::camber_plumb_upper:
-            return 90 - gap_height / 2 * std::tan(gauge(w, spindle(w)) * rad);
+            return 90 + out / 2 - gap_height / 2 * std::tan(leans(s, lines) * rad);
         case ReadingKind::camber_plumb_lower:
-            return 90 + gap_height / 2 * std::tan(gauge(w, spindle(w)) * rad);
+            return 90 + out / 2 + gap_height / 2 * std::tan(leans(s, lines) * rad);
         case ReadingKind::camber_swing:
             return gauge(w, turned(w, -sweep)) - gauge(w, turned(w, sweep));
         case ReadingKind::caster:

@@ -89,6 +89,9 @@ struct SolidCar {
         return sum;
     }
 
+    /// What a level would show of that wheel as it stands for a spot, straight or swept: minus where the top
+    /// leans in.
+    double leans(const Spot& s, const LinesSet& lines) const;
     /// What would be read there, in mm or degrees, exactly.
     double exact(const Spot& s, const LinesSet& lines) const;
 

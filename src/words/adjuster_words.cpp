@@ -150,6 +150,11 @@ std::string loosen(const Rod& r) {
                       "clockwise. The sleeve turns, its ends stay."))
                : tr(W("Free the locknut, and keep the rod end level while the rod turns."));
 }
+std::string wrenches(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    const std::string& size = d ? d->wrench : std::get<Rod>(a).wrench;
+    return size.empty() ? std::string() : fill(W("Wrenches: {0}."), {size});
+}
 std::string count_turns() {
     return tr(W("A strip of tape round it, as a flag, counts the turns."));
 }

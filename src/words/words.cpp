@@ -374,6 +374,17 @@ std::string axle(Axle a) {
 }
 
 std::string spot_short(const Spot& s) {
+    if (s.swept != Swept::straight && s.kind != ReadingKind::camber) {
+        Spot straight = s;
+        straight.swept = Swept::straight;
+        return fill(s.swept == Swept::out ? W("{0}, turned out") : W("{0}, turned in"),
+                    {spot_short(straight)});
+    }
+    if (s.rolled && s.axle) {
+        Spot there = s;
+        there.rolled = false;
+        return fill(W("{0}, a quarter turn on"), {spot_short(there)});
+    }
     switch (s.kind) {
         case ReadingKind::hub:
             return tr(W("hub"));
@@ -461,6 +472,24 @@ std::string spot_short(const Spot& s) {
 
 std::string how_to_read(const Spot& s) {
     const std::string at = s.wheel ? wheel(*s.wheel) : s.axle ? axle(*s.axle) : std::string();
+    if (s.swept != Swept::straight) {
+        if (s.kind == ReadingKind::camber)
+            return fill(s.swept == Swept::out
+                            ? W("Turn the {0} wheel's front outward to its mark, brake held, and read camber.")
+                            : W("Turn the {0} wheel's front inward to its mark, brake held, and read camber."),
+                        {at});
+        Spot there = s;
+        there.swept = Swept::straight;
+        return fill(s.swept == Swept::out ? W("The {0} wheel's front turned outward to its mark, brake held.")
+                                          : W("The {0} wheel's front turned inward to its mark, brake held."),
+                    {at}) +
+               ' ' + how_to_read(there);
+    }
+    if (s.rolled && s.axle) {
+        Spot there = s;
+        there.rolled = false;
+        return tr(W("Both wheels rolled a quarter of a turn on.")) + ' ' + how_to_read(there);
+    }
     switch (s.kind) {
         case ReadingKind::string_to_string:
             return fill(W("Measure from string to string along the {0}, square across the car."),
@@ -502,12 +531,6 @@ std::string how_to_read(const Spot& s) {
             return tr(
                 W("How far the string is above hub height there; below is minus. With camber it matters."));
         case ReadingKind::camber:
-            if (s.swept != Swept::straight)
-                return fill(
-                    s.swept == Swept::out
-                        ? W("Turn the {0} wheel's front outward to its mark, brake held, and read camber.")
-                        : W("Turn the {0} wheel's front inward to its mark, brake held, and read camber."),
-                    {at});
             return fill(
                 s.rolled
                     ? W("Roll half a turn of the {0} wheel on, and read camber again on the same lips.")

@@ -108,6 +108,7 @@ std::string lock_shift(const LockShift& l, const Show& how = {});  ///< toe 0°0
 std::string lock_device(const Device& d);                          ///< what holds it again
 std::string caution_device(const Device& d, const CarCard& car);   ///< or nothing
 std::string loosen(const Rod& r);                                  ///< what comes loose first
+std::string wrenches(const Adjuster& a);                           ///< that fit it; or nothing
 std::string count_turns();                                         ///< how turns are kept count of
 /// The shims of a turn, a line for each way they go: "tin → front bolt: 2 of 0.5 mm, 1 mm"
 std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how = {});

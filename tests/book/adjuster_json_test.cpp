@@ -67,7 +67,7 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
 
 TEST(AdjusterJson, EveryFieldOfEveryKindIsReadAndWritten) {
     for (const AdjusterKind* k : adjuster_kinds()) {
-        Json said = {{"id", "a"}, {"kind", k->name()}, {"wheel", "rear-left"}};
+        Json said = {{"id", "a"}, {"kind", k->name()}, {"wheel", "rear-left"}, {"wrench", "13 and 19"}};
         for (const DeviceField& f : k->fields()) {
             EXPECT_TRUE(f.key && !said.contains(f.key)) << k->name() << ' ' << f.key;
             if (const auto* flag = std::get_if<DeviceField::Flag>(&f.what)) {

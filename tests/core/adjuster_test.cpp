@@ -296,6 +296,34 @@ TEST(Plan, MatchingTheOtherSideTouchesOnlyThisOne) {
     EXPECT_NEAR(p.expect[0][1].value.deg(), -1.4, 0.12);
 }
 
+TEST(Plan, NearerTheAimIsAChoiceWithWhatItCosts) {
+    TurnedJob j;
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.3)});
+    // Inside, and off its middle.
+    j.all(0.16, 0.16, -0.4, -0.4);
+    const Plan as_it_is = j.plan();
+    EXPECT_EQ(as_it_is.next, NextStep::done);
+    EXPECT_TRUE(as_it_is.turns.empty());
+    PlanOptions nearer;
+    nearer.nearer = true;
+    const Plan p = j.plan(nearer);
+    ASSERT_EQ(p.next, NextStep::turn);
+    EXPECT_NEAR((p.expect[0][0].value + p.expect[1][0].value).deg(), 0.1, 0.1);
+    EXPECT_FALSE(p.spoils.empty()) << "what it costs: these are read again";
+    // As near as its steps get: nothing is turned for nothing.
+    TurnedJob k;
+    k.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.3)});
+    k.all(0.05, 0.05, -0.4, -0.4);
+    EXPECT_EQ(k.plan(nearer).next, NextStep::done);
+    // Camber too, where something is there for it.
+    TurnedJob c;
+    c.car.adjusters.emplace_back(device("top-fl", "strut-top"));
+    c.begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.8, 0.6)});
+    c.all(0.0, 0.0, -1.15, -0.8);
+    EXPECT_EQ(c.plan().next, NextStep::done);
+    EXPECT_TRUE(c.turn(c.plan(nearer), "top-fl"));
+}
+
 TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
     TurnedJob j;
     j.car.adjusters.clear();
@@ -746,7 +774,7 @@ TEST(Plan, ACamThatNobodyLookedAtIsTurnedALittleAtATime) {
     cam.upper_arm = true;
     cam.eccentricity = Length::from_mm(6);
     j.car.adjusters.emplace_back(cam);
-    j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 1.0, 0.2)});
+    j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 0.2, 0.2)});
     j.all(0, 0, -0.5, -0.5);
     const Plan p = j.plan();
     const PlannedTurn* t = j.turn(p, "cam");
@@ -758,7 +786,7 @@ TEST(Plan, ACamThatNobodyLookedAtIsTurnedALittleAtATime) {
     TurnedJob k;
     cam.at_deg = 0;
     k.car.adjusters.emplace_back(cam);
-    k.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 1.0, 0.2)});
+    k.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 0.2, 0.2)});
     k.all(0, 0, -0.5, -0.5);
     const Plan seen = k.plan();
     ASSERT_TRUE(k.turn(seen, "cam"));

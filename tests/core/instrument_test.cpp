@@ -147,5 +147,17 @@ TEST(Making, MarksAndTicksAreTangents) {
     EXPECT_NEAR(w.diameter.mm(), 65.5, 1e-9);
 }
 
+TEST(Making, SweepMarksGoBackwardsAndStringsStandClear) {
+    for (double deg : {10.0, 19.5, 20.0, 30.0}) {
+        const Length base = Length::from_mm(1000);
+        const Length offset = sweep_marks(base, {Angle::from_deg(deg)}).front().offset;
+        EXPECT_NEAR(sweep_of_marks(base, offset).deg(), deg, 1e-9);
+    }
+    EXPECT_NEAR(sweep_of_marks(Length::from_in(40), Length::from_in(15)).deg(), 20.556, 1e-3);
+    EXPECT_NEAR(strings_further_out(Length::from_mm(650), Length::from_mm(205), Angle::from_deg(20)).mm(), 105,
+                0.5);
+    EXPECT_NEAR(strings_further_out(Length::from_mm(650), Length::from_mm(205), Angle()).mm(), 0.0, 1e-9);
+}
+
 }  // namespace
 }  // namespace fairchalk

@@ -156,6 +156,22 @@ TEST(Staleness, JackingUnsettlesUntilItIsRolled) {
     EXPECT_TRUE(spoiled_since(log.job(), Fact::lines, 0)) << "but the strings have to be read again";
 }
 
+TEST(Staleness, WhatWasDoneBeforeAnythingWasReadOffTheLinesIsNoHarmToThem) {
+    ReadyLog log(testing::card_of({}));
+    const auto lines = [&] {
+        return stages_of(log.job(), {})[static_cast<std::size_t>(index_of(Stage::lines))].knot;
+    };
+    RoundOpened round;
+    round.bars = {Length::from_mm(535), Length::from_mm(600)};
+    log.add(round);
+    log.add(Change{ChangeKind::bounced, {}});
+    EXPECT_EQ(lines(), Knot::tight) << "bounced, and then the strings went up";
+    log.add(testing::reading(string_walk()[0], 100, 0.3));
+    EXPECT_EQ(lines(), Knot::tight);
+    log.add(Change{ChangeKind::bounced, {}});
+    EXPECT_EQ(lines(), Knot::slack) << "the car moved between them";
+}
+
 TEST(Staleness, TheStagesFollowTheTable) {
     CarCard card = testing::card_of({});
     card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle)};

@@ -42,8 +42,10 @@ TEST(Besides, AHubHasItsStringsHeightAndItsWidthAndBoardsTheirDifference) {
     EXPECT_TRUE(holds(hub, axle_spot(K::hub_width, Axle::front)));
     EXPECT_TRUE(holds(besides(wheel_spot(K::hub, Wheel::rear_left), car),
                       station_spot(K::string_height, Side::left, Length())));
+    Spot rolled = axle_spot(K::boards_rear, Axle::rear);
+    rolled.rolled = true;
     EXPECT_EQ(besides(axle_spot(K::boards_rear, Axle::rear), car),
-              std::vector<Spot>{axle_spot(K::tape_difference, Axle::rear)});
+              (std::vector<Spot>{axle_spot(K::tape_difference, Axle::rear), rolled}));
     EXPECT_TRUE(besides(axle_spot(K::string_to_string, Axle::front), car).empty());
 }
 

@@ -38,10 +38,7 @@ struct SolidCar : practice::SolidCar {
                 const bool angle = r.value.kind == QuantityKind::angle;
                 const double sigma = angle ? degrees : mm;
                 double v = exact(s, lines) + sigma * normal(rng);
-                if (s.kind == ReadingKind::camber_gap) {
-                    const double lean = gauge(index_of(*s.wheel), spindle(index_of(*s.wheel)));
-                    r.top_in = lean < 0;
-                }
+                if (s.kind == ReadingKind::camber_gap) r.top_in = leans(s, lines) < 0;
                 r.value.value = v;
                 r.value.resolution = angle ? 0.01 : 0.1;
                 r.value.text = angle ? write_exact(Angle::from_deg(v)) : write_exact(Length::from_mm(v));

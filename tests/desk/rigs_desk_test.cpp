@@ -540,6 +540,74 @@ TEST_F(RigsDesk, PairsAndTheThrustLineHaveTargetsOnTheCardAndVerdicts) {
     EXPECT_EQ(thrust, 1) << slateText().toStdString();
 }
 
+TEST_F(RigsDesk, AWheelHasItsOwnTargetOnTheCard) {
+    demo();
+    open();
+    window->showPage("card");
+    choose("targets");
+    const auto asked = [&](const QString& name) {
+        for (const QLabel* l : window->slate().findChildren<QLabel*>())
+            if (l->text() == name) return true;
+        return false;
+    };
+    const QString camber = "left front camber, its own";
+    for (int i = 0; i < 24 && !asked(camber); ++i) key(Qt::Key_PageDown);
+    ASSERT_TRUE(asked(camber)) << slateText().toStdString();
+    enter("-1.2 deg ±0.25 deg");
+    desk->settle();
+    bool there = false;
+    for (const Verdict& v : desk->answer().verdicts)
+        if (v.target.name() == "front-left.camber") {
+            there = true;
+            EXPECT_NEAR(v.target.lo.deg(), -1.45, 1e-9);
+            EXPECT_NEAR(v.target.hi.deg(), -0.95, 1e-9);
+        }
+    EXPECT_TRUE(there) << "and comes before its axle's";
+    // A wheel has no total.
+    choose("targets");
+    const QString toe = "left front toe, its own";
+    for (int i = 0; i < 24 && !asked(toe); ++i) key(Qt::Key_PageDown);
+    ASSERT_TRUE(asked(toe));
+    enter("0°10' in ±0°05' total");
+    EXPECT_TRUE(slateText().contains("one wheel's own toe")) << slateText().toStdString();
+}
+
+TEST_F(RigsDesk, ALevelAndItsGapDoForASweep) {
+    demo();
+    open();
+    setUp("sweep-gap");
+    tell("size:gap_height", "400");
+    tell("sweep", "20");
+    const auto gap = [&](Swept swept, const char* leans, const char* mm) {
+        ask(swept_spot(ReadingKind::camber_gap, Wheel::front_left, swept));
+        press(leans);
+        enter(mm);
+    };
+    gap(Swept::straight, "Top leans in", "4.2");
+    gap(Swept::out, "Top leans out", "6.4");
+    gap(Swept::in, "Top leans in", "11.8");
+    desk->settle();
+    const KnownAngle& caster = desk->answer().now.wheels[0].caster;
+    ASSERT_TRUE(caster.known) << slateText().toStdString();
+    const double by = (std::atan(6.4 / 400) + std::atan(11.8 / 400)) / (2 * std::sin(20 * 3.14159265 / 180));
+    EXPECT_NEAR(std::abs(caster.value.deg()), by * 180 / 3.14159265, 0.3);
+    EXPECT_EQ(last().tool, "spirit-level-gap");
+}
+
+TEST_F(RigsDesk, BoardsForTheFrontAskForTheFrontAndSayWhatTheyCannotTell) {
+    demo();
+    open();
+    window->showPage("card");
+    choose("targets");
+    setUp("toe-boards");
+    tell("size:board_span", "600");
+    desk->settle();
+    window->setStage(Stage::read);
+    for (const Spot& s : desk->walk())
+        if (s.axle) EXPECT_NE(desk->number(s), "+") << s.name();
+    EXPECT_FALSE(slateText().contains("known after +")) << slateText().toStdString();
+}
+
 TEST_F(RigsDesk, WhatIsChosenOnlyAfterATurnIsAskedForThen) {
     demo();
     open();

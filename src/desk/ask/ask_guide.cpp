@@ -19,28 +19,35 @@ struct Scene {
     const char* id;
     QRectF at;
 };
-const std::array<Scene, 15> scene = {{
+const std::array<Scene, 22> scene = {{
     {"wear-both-edges", {22, 81, 250, 121}},
     {"wear-one-edge", {22, 218, 250, 121}},
     {"wear-cups", {22, 355, 250, 121}},
+    {"no-self-centering", {22, 492, 210, 88}},
+    {"heavy", {232, 492, 190, 88}},
     {"wheel-crooked", {384, 32, 300, 147}},
+    {"shimmy", {704, 24, 240, 80}},
     {"pulls", {704, 110, 240, 121}},
     {"wanders", {704, 286, 240, 96}},
     {"nervous", {704, 396, 240, 96}},
-    {"hit-kerb", {430, 520, 240, 95}},
-    {"steering-parts", {22, 673, 224, 105}},
-    {"suspension-parts", {254, 673, 224, 105}},
-    {"subframe", {486, 673, 224, 105}},
-    {"height-changed", {718, 673, 224, 105}},
-    {"checking", {22, 794, 224, 105}},
-    {"set-up-change", {254, 794, 224, 105}},
-    {"take-apart", {486, 794, 224, 105}},
+    {"hit-kerb", {430, 512, 240, 82}},
+    {"pulls-braking", {690, 512, 254, 82}},
+    {"steering-parts", {22, 640, 228, 86}},
+    {"suspension-parts", {252, 640, 228, 86}},
+    {"subframe", {482, 640, 228, 86}},
+    {"height-changed", {712, 640, 232, 86}},
+    {"steering-box", {22, 728, 228, 86}},
+    {"wheels-tires", {252, 728, 228, 86}},
+    {"beam-lift", {482, 728, 228, 86}},
+    {"set-up-change", {712, 728, 232, 86}},
+    {"take-apart", {22, 816, 228, 86}},
+    {"checking", {252, 816, 228, 86}},
 }};
 
 QRectF placeOf(std::string_view id) {
     for (const Scene& s : scene)
         if (s.id == id) return s.at;
-    return {718, 794, 224, 105};
+    return {482, 816, 462, 86};
 }
 
 void drawTread(QPainter& p, const QRectF& at, const QString& wear) {
@@ -83,6 +90,20 @@ void drawTool(QPainter& p, QPointF at, const QString& id) {
         p.drawPolyline(spring);
         p.drawLine(at + QPointF(-14, -20), at + QPointF(14, -20));
         p.drawLine(at + QPointF(-14, 20), at + QPointF(14, 20));
+    } else if (id == "wheels-tires") {
+        p.drawEllipse(at, 20, 20);
+        p.drawEllipse(at, 11, 11);
+        p.drawEllipse(at, 3, 3);
+    } else if (id == "steering-box") {
+        p.drawRoundedRect(QRectF(at.x() - 18, at.y() - 16, 24, 20), 4, 4);
+        p.drawLine(at + QPointF(-6, 4), at + QPointF(16, 18));
+        p.drawEllipse(at + QPointF(19, 19), 4, 4);
+    } else if (id == "beam-lift") {
+        p.drawLine(at + QPointF(-20, 12), at + QPointF(20, 12));
+        p.drawLine(at + QPointF(-20, 4), at + QPointF(-20, 20));
+        p.drawLine(at + QPointF(20, 4), at + QPointF(20, 20));
+        p.drawLine(at + QPointF(0, 8), at + QPointF(0, -18));
+        p.drawPolyline(QPolygonF({at + QPointF(-6, -10), at + QPointF(0, -18), at + QPointF(6, -10)}));
     } else if (id == "checking") {
         p.drawEllipse(at + QPointF(-4, -4), 12, 12);
         p.drawLine(at + QPointF(5, 5), at + QPointF(18, 18));
@@ -228,7 +249,7 @@ QString AskGuide::say() const {
 void AskGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
     drawText(p, {22, 24, 330, 39}, Qt::AlignLeft, tr("As it drives"), 19, c.chalk, true);
-    drawText(p, {22, 618, 500, 39}, Qt::AlignLeft, tr("Changed on it, or about to be"), 19, c.chalk, true);
+    drawText(p, {22, 600, 500, 39}, Qt::AlignLeft, tr("Changed on it, or about to be"), 19, c.chalk, true);
     // The road, and the car on it.
     p.setPen(c.stroke(c.faint, 1.6, Qt::DashLine));
     p.drawLine(QPointF(300, 210), QPointF(944, 210));
@@ -278,15 +299,16 @@ void AskGuide::draw(QPainter& p) const {
         const bool on = said(r.id);
         const QString id = q(r.id);
         const bool bench = at.top() > 600;
-        if (bench) drawTool(p, at.topLeft() + QPointF(40, at.height() / 2), id);
+        if (bench) drawTool(p, at.topLeft() + QPointF(36, at.height() / 2), id);
         const double left = id.startsWith(QLatin1String("wear")) ? 84
                             : id == "wheel-crooked"              ? 116
-                            : bench                              ? 74
+                            : bench                              ? 66
                                                                  : 46;
         drawState(p, {at.left() + left + 8, at.center().y()}, on ? CheckState::good : CheckState::open,
                   id == chosen_);
         drawText(p, {at.left() + left + 26, at.top() + 6, at.width() - left - 32, at.height() - 12},
-                 Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, q(r.text), 15, on ? c.string : c.chalk,
+                 Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, q(r.text), bench ? 14 : 15,
+                 on ? c.string : c.chalk,
                  on);
     }
 }

@@ -290,6 +290,15 @@ std::vector<CardGuide::Group> CardGuide::madeGroups() const {
         for (const Adjuster& a : desk_.car().adjusters)
             if (const Device* d = std::get_if<Device>(&a); d && adjuster_kind(d->kind) && wheel_of(*d) == w)
                 addDeviceItems(g, *d);
+        for (const Adjuster& a : desk_.car().adjusters) {
+            const Device* d = std::get_if<Device>(&a);
+            if (wheel_of(a) != w || (d && !adjuster_kind(d->kind))) continue;
+            Item i = text("", tr("%1: its wrenches").arg(q(d ? words::device_noun(*d) : words::adjuster(a))),
+                          {"wrench"}, tr("13 and 19"));
+            i.id = q(id_of(a)) + QStringLiteral(":wrench");
+            i.device = id_of(a);
+            g.items.push_back(std::move(i));
+        }
         out.push_back(g);
     }
     {

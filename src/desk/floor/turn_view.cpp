@@ -238,7 +238,8 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     };
     if (const std::string caution = words::caution_device(d, desk_.car()); !caution.empty())
         say(QStringLiteral("▲ ") + q(caution), c.caution);
-    say(q(words::loosen_device(d)), c.chalk);
+    const std::string fits = words::wrenches(d);
+    say(q(words::loosen_device(d)) + (fits.empty() ? QString() : QLatin1Char(' ') + q(fits)), c.chalk);
     if (const std::string rotate = words::how_to_rotate(d, turn.longer()); !rotate.empty())
         say(d.double_ended || !adjuster_kind(d.kind)->nut_by_nut(d, turn.longer())
                 ? tr("Rotate: %1.").arg(q(rotate))
@@ -309,9 +310,11 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     p.setFont(type(12));
     p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
                tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
-    if (box.height() > 340)
+    const std::string fits = words::wrenches(rod);
+    if (box.height() > 300)
         p.drawText(QRectF(l + 26, say_y + 54, w - 40, 34), Qt::AlignLeft | Qt::TextWordWrap,
-                   q(words::loosen(rod)) + QLatin1Char(' ') + q(words::count_turns()));
+                   q(words::loosen(rod)) + QLatin1Char(' ') +
+                       (fits.empty() ? q(words::count_turns()) : q(fits)));
 
     drawBeforeAfter(p, box, turn, turn.of_axle ? tr("total toe") : tr("toe"));
 }

@@ -383,7 +383,7 @@ QString LinesGuide::together() const {
     QStringList from;
     for (const std::string& id : rigs()) {
         const RigInfo& r = *rig_named(id);
-        camber = camber || r.use == RigUse::camber || id == "caster-sweep";
+        camber = camber || r.use == RigUse::camber || r.swept;
         caster = caster || r.use == RigUse::caster;
         if (r.use != RigUse::toe) continue;
         if (r.reference == Reference::same_side_rear) {

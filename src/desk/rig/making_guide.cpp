@@ -39,7 +39,10 @@ std::vector<MakingGuide::Given> MakingGuide::given() const {
                 {"slots", QT_TR_NOOP("slot to slot"), 600.0}};
     if (card_ == "sweep")
         return {{"base", QT_TR_NOOP("the base line"), 1000.0},
-                {"angle", QT_TR_NOOP("the angle each way"), 20.0, true}};
+                {"angle", QT_TR_NOOP("the angle each way"), 20.0, true},
+                {"offset", QT_TR_NOOP("marks that are there: out by"), 364.0},
+                {"tire", QT_TR_NOOP("the tire's diameter"), 640.0},
+                {"width", QT_TR_NOOP("its width"), 205.0}};
     if (card_ == "gauge")
         return {{"arm", QT_TR_NOOP("the arm, pin to scale"), 400.0},
                 {"step", QT_TR_NOOP("from mark to mark"), 0.5, true}};
@@ -75,8 +78,9 @@ QString MakingGuide::shown(double mm) const {
 
 std::vector<Place> MakingGuide::places() const {
     std::vector<Place> out;
-    double y = 770;
-    for (const Given& g : given()) {
+    const auto all = given();
+    double y = 770 - 35.0 * std::max(0, static_cast<int>(all.size()) - 4);
+    for (const Given& g : all) {
         out.push_back(
             {QString::fromLatin1(g.id),
              {470, y, 466, 33},
@@ -170,6 +174,17 @@ QString MakingGuide::body() const {
         out +=
             line(soft(tr("offset = base × tan(angle). The car walks as it turns: lay the line anew for the "
                          "other wheel.")));
+        out += head(tr("Marks that are there already"));
+        out += line(tr("%1 out at the end of a base line of %2 is <b>%3</b>: that is the sweep to say with the "
+                       "readings.")
+                        .arg(shown(value("offset")), shown(value("base")),
+                             q(fairchalk::show(sweep_of_marks(length("base"), length("offset")), how_))));
+        out += head(tr("Strings beside it"));
+        out += line(tr("The tire's corner comes out as the wheel turns: strings have to stand <b>%1</b> further "
+                       "out than beside the straight wheel.")
+                        .arg(shown(strings_further_out(length("tire"), length("width"),
+                                                       Angle::from_deg(value("angle")))
+                                       .mm())));
     } else if (card_ == "gauge") {
         out +=
             line(tr("A bar for the rim's lips, an arm on a pin, a small level on the arm, and a straight "

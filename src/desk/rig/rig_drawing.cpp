@@ -399,7 +399,7 @@ void sweepView(View& v, std::string_view rig) {
     v.soft();
     v.say({20, left ? 384.0 : 16.0}, left ? tr("left front, from above") : tr("right front, from above"),
           Qt::AlignLeft);
-    if (rig == "caster-sweep" && v.part("roll-check", 3) && v.now()) {
+    if (rig_named(rig) && rig_named(rig)->swept && v.part("roll-check", 3) && v.now()) {
         for (double side : {-1.0, 1.0}) {
             v.p.save();
             v.p.translate(480 + side * 40, 330);
@@ -446,6 +446,7 @@ void drawRig(QPainter& p, const QRectF& box, std::string_view rig, const RigDraw
 
 std::string_view showOf(const Spot& spot) {
     using K = ReadingKind;
+    if (spot.swept != Swept::straight) return spot.swept == Swept::out ? "sweep-out" : "sweep-in";
     switch (spot.kind) {
         case K::boards_front:
         case K::boards_rear:
@@ -483,17 +484,17 @@ std::string_view showOf(const Spot& spot) {
         case K::camber_reversed:
             return "end-for-end";
         case K::camber:
-            return spot.rolled                ? "half-turn"
-                   : spot.swept == Swept::out ? "sweep-out"
-                   : spot.swept == Swept::in  ? "sweep-in"
-                                              : "camber-gauge";
+            return spot.rolled ? "half-turn" : "camber-gauge";
         default:
             return "hub-distance";
     }
 }
 
 std::string_view rigDrawnFor(const Spot& spot) {
-    return spot.swept != Swept::straight ? "caster-sweep" : rig_of(spot.kind).id;
+    if (spot.swept == Swept::straight) return rig_of(spot.kind).id;
+    return spot.kind == ReadingKind::camber_gap                                                       ? "sweep-gap"
+           : spot.kind == ReadingKind::camber_plumb_upper || spot.kind == ReadingKind::camber_plumb_lower ? "sweep-plumb"
+                                                                                                      : "caster-sweep";
 }
 
 RigDrawing drawingOf(const Spot& spot, const RigItem* rig) {

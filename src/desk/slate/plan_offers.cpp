@@ -41,6 +41,10 @@ std::vector<PlanOffer> plan_offers(const JobDesk& desk) {
         out.push_back({text, std::move(choice), {}, chosen});
     };
     offer(tr("all of it"), {});
+    PlanChoice nearer;
+    nearer.options.nearer = true;
+    nearer.name = "nearer";
+    offer(tr("nearer the aim, while I am here"), nearer);
     const auto any = [&](auto&& is) {
         return std::any_of(car.adjusters.begin(), car.adjusters.end(), [&](const Adjuster& a) {
             const AdjusterKind* kind = kind_of(a);
