@@ -59,7 +59,7 @@ Corner scattered(Corner c, std::mt19937_64& rng, bool arm_known, double foot) {
 }  // namespace
 
 double camber_by_toe(double toe_change, Axle axle, bool caster_known) {
-    const double share = axle == Axle::rear ? 0.2 : caster_known ? 0.03 : 0.08;
+    const double share = axle == Axle::rear ? 0.2 : caster_known ? 0.03 : 0.1;
     return share * std::abs(toe_change) + 0.01 * one_degree;
 }
 
@@ -301,6 +301,12 @@ std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car)
             p.mean[k] = known.deg * one_degree;
             p.covariance(k, k) = std::pow(std::max(known.sigma_deg, 1e-4) * one_degree, 2);
         }
+    }
+    if (d.does != 1.0) {
+        p.mean *= d.does;
+        p.covariance *= d.does * d.does;
+        const Eigen::VectorXd u = p.mean * does_sigma;
+        p.covariance += u * u.transpose();
     }
     return p;
 }

@@ -56,6 +56,8 @@ struct ResponsePrior {
 /// The angles that an adjuster is there for: bits of `AdjusterKind::serves`, one by one 1 << `Effect::angle`.
 inline constexpr int serves_toe = 1, serves_camber = 2, serves_caster = 4;
 
+/// How well it is known what an adjuster does of which the card's figures seem wrong: one sigma, a share.
+inline constexpr double does_sigma = 0.35;
 /// No effect of a device is quite linear: one sigma, as a share of the effect.
 inline constexpr double not_quite_linear = 0.05;
 /// What locking a rod does differs so much from one time to the next: one sigma, degrees. Judgement.

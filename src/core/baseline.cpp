@@ -55,4 +55,15 @@ bool thread_measured(const Entry& entry, const Rod& rod) {
     return note && note->value && (note->item == "thread-exposed" + at || note->item == "rod-length" + at);
 }
 
+double turned_since_thread(const Job& job, const Rod& rod) {
+    double sum = rod.turned;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        if (const Turn* t = std::get_if<Turn>(&what); t && t->adjuster == rod.id) sum += t->turns;
+        if (thread_measured((*job.log)[i], rod)) sum = 0.0;
+    }
+    return sum;
+}
+
 }  // namespace fairchalk

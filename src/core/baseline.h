@@ -29,5 +29,7 @@ std::vector<BaselineItem> baseline_of(const Job& job);
 
 /// Whether an entry tells how much of a rod's thread is engaged.
 bool thread_measured(const Entry& entry, const Rod& rod);
+/// How far it was turned since then, over all jobs: turns, longer positive.
+double turned_since_thread(const Job& job, const Rod& rod);
 
 }  // namespace fairchalk

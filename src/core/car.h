@@ -109,6 +109,7 @@ struct Rod {
     double step_turns = 0.125;  ///< what the hand can make: an eighth, or a sixth where flats are counted
     std::vector<KnownLock> lock = {};  ///< to the toe
     std::string wrench = {};           ///< the sizes that fit it, as somebody wrote them down
+    double turned = 0.0;  ///< in earlier jobs, since its thread was last measured; longer positive
 
     /// Of an arm that was measured without saying how well.
     static constexpr Length measured_arm_sigma = Length::from_mm(3.0);
@@ -171,6 +172,8 @@ struct Device {
     std::vector<KnownResponse> response = {};
     std::vector<KnownLock> lock = {};
     std::string wrench = {};  ///< the sizes that fit it, as somebody wrote them down
+    /// What it seems to do, as a multiple of what the rest of it says (turn_doubt.h); never on a card.
+    double does = 1.0;
 };
 
 using Adjuster = std::variant<Rod, Device>;

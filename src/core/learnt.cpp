@@ -5,6 +5,7 @@
 #include <array>
 #include <cmath>
 
+#include "core/baseline.h"
 #include "core/stacks_now.h"
 
 namespace fairchalk {
@@ -55,6 +56,7 @@ CarCard learnt(const Job& job, const Estimate& e) {
     car.tin = now.tin;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         if (Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
+            rod->turned = turned_since_thread(job, *rod);
             learn_rod(*rod, e);
             continue;
         }

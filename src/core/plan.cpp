@@ -36,7 +36,10 @@ constexpr double equal_steering_far = 0.25 * one_degree;
 constexpr double worth_saying = 0.1 * one_degree, may_move = 0.25 * one_degree,
                  thrust_worth_saying = 0.25 * one_degree;
 /// What is asked about before it is advised.
-constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree;
+/// No larger is a test turn of a rod.
+constexpr double most_tested = 0.6;
+constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree,
+                 most_angle_unproven = 0.9 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
@@ -796,17 +799,6 @@ std::size_t last_news(const Job& job) {
     return 0;
 }
 
-/// Turned since the thread was last measured, in this job.
-double turned_since_thread(const Job& job, const Rod& rod) {
-    double sum = 0.0;
-    for (std::size_t i = 0; i < job.log->size(); ++i) {
-        if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
-        if (const Turn* t = std::get_if<Turn>(&what); t && t->adjuster == rod.id) sum += t->turns;
-        if (thread_measured((*job.log)[i], rod)) sum = 0.0;
-    }
-    return sum;
-}
 bool thread_known(const Job& job, const Rod& rod) {
     for (std::size_t i = 0; i < job.log->size(); ++i)
         if (job.live(i) && thread_measured((*job.log)[i], rod)) return true;
@@ -1079,8 +1071,8 @@ bool Planner::asked_before(const Alternative& c) const {
 bool Planner::read_twice(Wheel w, bool lean) const {
     const auto spots = spoiled_spots_of(job_, e_.round, lean ? std::vector<Wheel>{} : std::vector<Wheel>{w},
                                         lean ? std::vector<Wheel>{w} : std::vector<Wheel>{});
-    return std::all_of(spots.begin(), spots.end(),
-                       [&](const Spot& s) { return readings_at(job_, e_.round, s).size() >= 2; });
+    return std::none_of(spots.begin(), spots.end(),
+                        [&](const Spot& s) { return readings_at(job_, e_.round, s).size() == 1; });
 }
 
 /// More than is usual is first doubted as a wrong reading, and a rod's thread is looked at.
@@ -1091,22 +1083,40 @@ bool Planner::large(const Alternative& c) {
         for (const Spot& s :
              spoiled_spots_of(job_, e_.round, lean ? std::vector<Wheel>{} : std::vector<Wheel>{w},
                               lean ? std::vector<Wheel>{w} : std::vector<Wheel>{}))
-            if (readings_at(job_, e_.round, s).size() < 2) r.spots.push_back(s);
+            if (readings_at(job_, e_.round, s).size() == 1) r.spots.push_back(s);
         r.why = std::move(why);
         plan_.again = std::move(r);
         plan_.next = NextStep::read;
         return true;
     };
+    // A side that nothing has proven yet: looked at before it is turned far.
+    const auto turned = turned_in_all(job_);
+    const auto unproven = [&](std::size_t h) {
+        const Lever& l = c.with[h];
+        return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !car_.looked_at(l.id(), "rod") &&
+               !turned.contains(l.id());
+    };
+    for (std::size_t h = 0; h < c.with.size(); ++h) {
+        if (!unproven(h)) continue;
+        bool far = c.with[h].rod && std::abs(c.turns[h]) > most_turns_unproven;
+        for (const Verdict& v : plan_.before) {
+            if (!v.angle.known) continue;
+            // As far as all of them together would drive it the other way.
+            const Eigen::VectorXd g = p_.gradient_of(v.target);
+            double by = 0.0;
+            for (std::size_t k = 0; k < c.with.size(); ++k)
+                for (const Lever::Pull& pull : c.with[k].pulls)
+                    if (unproven(k)) by += g[pull.state] * c.with[k].effect(pull, c.turns[k], p_);
+            far = far || std::abs(by) > most_angle_unproven;
+        }
+        if (!far) continue;
+        plan_.look = Look{c.with[h].id(), "rod"};
+        plan_.next = NextStep::look;
+        return true;
+    }
     for (std::size_t h = 0; h < c.with.size(); ++h) {
         const Lever& l = c.with[h];
         if (!l.rod || c.turns[h] == 0.0) continue;
-        // A side that nothing has proven yet: looked at before it is turned far.
-        if (std::abs(c.turns[h]) > most_turns_unproven && !car_.looked_at(l.id(), "rod") &&
-            !turned_in_all(job_).contains(l.id())) {
-            plan_.look = Look{l.id(), "rod"};
-            plan_.next = NextStep::look;
-            return true;
-        }
         const double in_all = turned_since_thread(job_, *l.rod) + c.turns[h];
         if (std::max(std::abs(c.turns[h]), std::abs(in_all)) <= most_turns_unasked) continue;
         if (!read_twice(l.wheel, false)) return again(l.wheel, false, {Code::again_large_turn, {l.id()}});
@@ -1160,6 +1170,22 @@ bool Planner::put(const Alternative& c) {
                 Plan::Change{Angle::from_rad(by), sigma, untargeted};
             if (untargeted && (std::abs(by) > worth_saying || sigma.rad() * k95 > may_move))
                 plan_.along.push_back({w, measures[angle], Angle::from_rad(by), sigma});
+        }
+    // Rods would hold that toe, and only their way is not known.
+    for (const MovedAlong& m : plan_.along)
+        for (const Adjuster& a : car_.adjusters) {
+            const auto unsaid = unsaid_of(a);
+            if (m.measure != Measure::toe || !unsaid || wheel_of(a) != m.wheel ||
+                (serves_of(a) & serves_toe) == 0)
+                continue;
+            const Device* d = std::get_if<Device>(&a);
+            if (!allowed(id_of(a), d ? adjuster_kind(d->kind) : nullptr)) continue;
+            plan_.turns.clear();
+            plan_.along.clear();
+            plan_.change = {};
+            plan_.look = Look{id_of(a), std::string(unsaid->field)};
+            plan_.next = NextStep::look;
+            return true;
         }
     const auto range = [&](const Eigen::VectorXd& g) {
         return (p_.estimable(g) ? after.angle(g).sigma : after.change_sigma(g)) * k95;
@@ -1218,6 +1244,11 @@ bool Planner::probe() {
             const double step = d ? kind->handles(*d).front().step : std::get<Rod>(a).step_turns;
             const double per_turn = 0.6 * one_degree;
             const double needs = 3.0 * 1.5 * sigma / per_turn;
+            // What would not show is no test: eyes do better.
+            if (unsaid && needs > most_tested) {
+                if (!look) look = Look{id_of(a), std::string(unsaid->field)};
+                continue;
+            }
             double amount = std::ceil(std::clamp(needs, step, std::max(step, 0.5)) / step - 1e-9) * step;
             const Miss miss = miss_of_target(v, p_);
             if (!unsaid)
@@ -1359,7 +1390,8 @@ Plan Planner::plan() {
                             aims_of(about_, p_, active, steering_known_, so_far_).thrust;
     const bool steering_off = off > (tested ? thrust_half_band : straight_half_band) && !active.empty() &&
                               free_ && aims_of(about_, p_, active, steering_known_, so_far_).steering;
-    if ((any_outside_ || likely_out_ || ((steering_off || thrust_off) && !any_unknown_)) && !active.empty()) {
+    if ((any_outside_ || likely_out_ || ((steering_off || thrust_off) && (!any_unknown_ || tested))) &&
+        !active.empty()) {
         const std::vector<Alternative> all = alternatives(active);
         Alternative chosen = whole(chosen_of(all, blind_, free_));
         // Under the car already: what lies at an edge is brought in with the rest where that makes it

@@ -1,4 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
 #include <Eigen/Dense>
 
 #include "core/estimate.h"
@@ -44,6 +48,27 @@ Eigen::VectorXd Posterior::gradient_of(const Target& target) const {
     return g;
 }
 
+namespace {
+
+/// How large an unknown may be: metres or radians.
+double largest_of(Unknown what) {
+    switch (what) {
+        case Unknown::lip_depth:
+            return 0.05;
+        case Unknown::string_offset:
+        case Unknown::half_width:
+        case Unknown::mid_width:
+        case Unknown::arm:
+        case Unknown::plumb:
+            return 0.5;
+        default:
+            return 0.2;
+    }
+}
+constexpr double matters = 2e-5;  // radians: a thousandth of a degree
+
+}  // namespace
+
 int Posterior::index(Unknown what, int where) const {
     const auto it = now.find({what, where});
     return it == now.end() ? -1 : it->second;
@@ -51,7 +76,19 @@ int Posterior::index(Unknown what, int where) const {
 
 bool Posterior::estimable(const Eigen::VectorXd& gradient) const {
     const Eigen::VectorXd g = gradient.cwiseQuotient(scale);
-    return (null_space.transpose() * g).norm() < 1e-6 * g.norm();
+    const Eigen::VectorXd along = null_space.transpose() * g;
+    if (along.norm() < 1e-6 * g.norm()) return true;
+    // What nothing tells may still be no larger than things are: how deep a lip lies matters to a bar along it
+    // only at second order, and no reading tells that.
+    for (Eigen::Index k = 0; k < along.size(); ++k) {
+        const Eigen::VectorXd d = null_space.col(k).cwiseQuotient(scale);
+        double most = std::numeric_limits<double>::infinity();
+        for (Eigen::Index i = 0; i < d.size(); ++i)
+            if (d[i] != 0.0)
+                most = std::min(most, largest_of(keys[static_cast<std::size_t>(i)].what) / std::abs(d[i]));
+        if (most * std::abs(along[k]) > matters) return false;
+    }
+    return true;
 }
 
 const KnownAngle* Estimate::find(Measure measure,

@@ -96,7 +96,16 @@ std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<
                                    const std::vector<Wheel>& lean) {
     std::vector<Spot> out;
     const auto turned = [&](Wheel w) { return std::count(toe.begin(), toe.end(), w) > 0; };
-    for (const Spot& s : round_walk(job, round, true)) {
+    std::vector<Spot> all = round_walk(job, round, true);
+    // What was read beside the walk is read again like the rest.
+    if (round >= 0 && round < static_cast<int>(job.rounds.size()))
+        for (std::size_t i : job.rounds[static_cast<std::size_t>(round)].readings) {
+            const Spot& s = std::get<Reading>((*job.log)[i].what).spot;
+            if (reads_angle((*job.log)[i]) && !s.rolled && s.kind != ReadingKind::steering_wheel &&
+                std::find(all.begin(), all.end(), s) == all.end())
+                all.push_back(s);
+        }
+    for (const Spot& s : all) {
         if (against_gravity(s.kind) && s.wheel && std::count(lean.begin(), lean.end(), *s.wheel) > 0) {
             out.push_back(s);
             continue;

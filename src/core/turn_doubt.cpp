@@ -11,6 +11,7 @@
 
 #include "core/lever.h"
 #include "core/staleness.h"
+#include "core/steering_rod.h"
 
 namespace fairchalk {
 namespace {
@@ -73,6 +74,7 @@ struct Guess {
 /// One thing that may be so of the card: what all amounts of an adjuster are to be multiplied by.
 struct CardGuess {
     std::map<int, double> factor;  // by place
+    std::map<int, double> does;    // by place: what its effects are to be multiplied by, known only so well
     double log_prior = 0.0;
     std::optional<CardDoubt> wrong;
     std::vector<CardDoubt> unsaid;
@@ -150,6 +152,8 @@ class Evidence {
         const Spoils& rods = spoils_of(Happening::turned_toe, no_springs_);
         std::map<std::size_t, Eigen::VectorXd> steers;
         std::vector<Eigen::VectorXd> misread;
+        const std::map<int, double>& does = cards[story.card].does;
+        Eigen::VectorXd unsure = Eigen::VectorXd::Zero(n);
         for (Eigen::Index i = 0; i < n; ++i) {
             const std::size_t at = static_cast<std::size_t>(told[static_cast<std::size_t>(i)]);
             const MeasuredChange& row = rows_[at];
@@ -162,9 +166,13 @@ class Evidence {
                            std::pow((part.angle == 0 ? rods.here : rods.elsewhere) * one_degree, 2);
             each_pull(row, pass, amounts,
                       [&](const Lever& l, const Lever::Pull& pull, double share, double amount) {
-                          expects += share * l.effect(pull, amount, p_);
-                          slopes(i, place_of(pull.response)) += share * l.slope(pull, amount, p_);
-                          free[i] += share * share * l.settled_variance(pull, amount, p_);
+                          const auto it = does.find(l.place);
+                          const double times = it == does.end() ? 1.0 : it->second;
+                          const double effect = times * share * l.effect(pull, amount, p_);
+                          expects += effect;
+                          slopes(i, place_of(pull.response)) += times * share * l.slope(pull, amount, p_);
+                          free[i] += times * times * share * share * l.settled_variance(pull, amount, p_);
+                          if (it != does.end()) unsure[i] += does_sigma * effect;
                       });
             for (std::size_t h = 0; h < pass.levers.size(); ++h) {
                 const Lever& l = pass.levers[h];
@@ -201,6 +209,7 @@ class Evidence {
         const Eigen::MatrixXd bent = slopes * cross.transpose();
         cov += slopes * shared_ * slopes.transpose() - bent - bent.transpose();
         cov.diagonal() += free;
+        if (!does.empty()) cov += unsure * unsure.transpose();
         for (const auto& [pass, along] : steers) cov += any_steer * any_steer * along * along.transpose();
         for (const Eigen::VectorXd& along : misread)
             cov += any_misreading * any_misreading * along * along.transpose();
@@ -359,7 +368,7 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
     std::erase_if(groups, [&](const std::vector<int>& g) {
         return std::none_of(g.begin(), g.end(), [&](int p) { return turned.contains(p); });
     });
-    std::vector<CardGuess> out{{{}, 0.0, std::nullopt, {}}};
+    std::vector<CardGuess> out(1);
     const auto ids = [&](const std::vector<int>& places) {
         std::vector<std::string> all;
         for (int p : places) all.push_back(id_of(car.adjusters[static_cast<std::size_t>(p)]));
@@ -416,6 +425,29 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
         if (const Rod* rod = std::get_if<Rod>(&a))
             suppose(g, "double_ended", rod->double_ended ? "false" : "true", rod->double_ended ? 0.5 : 2.0,
                     0.2 * card_wrong / usable);
+    }
+    // What a turn does may be anything from a tenth of it to ten times as much.
+    std::set<int> grouped;
+    for (int place : turned) {
+        const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+        if (grouped.contains(place)) continue;
+        std::vector<int> alike;
+        for (int other = 0; other < static_cast<int>(car.adjusters.size()); ++other) {
+            const Adjuster& b = car.adjusters[static_cast<std::size_t>(other)];
+            if (a.index() == b.index() && axle_of(wheel_of(a)) == axle_of(wheel_of(b)) &&
+                (std::holds_alternative<Rod>(a) || std::get<Device>(a).kind == std::get<Device>(b).kind))
+                alike.push_back(other);
+        }
+        grouped.insert(alike.begin(), alike.end());
+        for (double times : {0.1, 0.2, 0.4, 2.5, 5.0, 10.0}) {
+            const std::size_t first = wrong.size();
+            suppose(alike, "response", std::to_string(times),
+                    1.0, 0.2 * card_wrong / (6.0 * static_cast<double>(turned.size())));
+            for (std::size_t i = first; i < wrong.size(); ++i) {
+                for (int p : alike) wrong[i].does[p] = times;
+                wrong[i].wrong->times = times;
+            }
+        }
     }
     for (CardGuess& c : out) c.log_prior += std::log(card_right);
     out.insert(out.end(), wrong.begin(), wrong.end());
@@ -626,7 +658,8 @@ Belief believe(const Job& job) {
     std::vector<CardDoubt> considered;
     const auto consider = [&](const CardDoubt& d) {
         const auto same = [&](const CardDoubt& other) {
-            return other.adjusters == d.adjusters && other.field == d.field && other.value == d.value;
+            return other.adjusters == d.adjusters && other.field == d.field &&
+                   (other.value == d.value || d.field == "response");
         };
         const bool there = std::any_of(considered.begin(), considered.end(), same);
         if (there) return;
@@ -652,7 +685,8 @@ Belief believe(const Job& job) {
     }
     const double worth_a_look = wrong_way > doubtful ? 0.2 * doubtful : doubtful;
     for (const CardDoubt& d : considered) {
-        if (d.probability > in_force) {
+        // A side that nobody said is taken for certain, or looked at.
+        if (d.probability > (d.unsaid ? sure : in_force)) {
             out.card.push_back(d);
         } else if (d.probability > worth_a_look && d.field == "rod" &&
                    (!out.look || d.probability > out.look->probability)) {
@@ -764,7 +798,15 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
                 const int place = car.place_of(id);
                 if (place < 0) continue;
                 Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-                if (d.field == "rod")
+                if (d.field == "response") {
+                    if (Device* device = std::get_if<Device>(&a)) {
+                        device->does = d.times;
+                    } else {
+                        Rod& rod = std::get<Rod>(a);
+                        rod.arm = arm_prior(rod).mean / d.times;
+                        rod.arm_sigma = *rod.arm * does_sigma;
+                    }
+                } else if (d.field == "rod")
                     set_side(a, d.value == side_value(true) ? RodSide::ahead_of_axle : RodSide::behind_axle);
                 else if (Rod* rod = std::get_if<Rod>(&a))
                     rod->double_ended = d.value == "true";

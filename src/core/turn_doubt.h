@@ -51,8 +51,10 @@ struct TurnDoubt {
 /// What the card says of adjusters and seems not to be so; or does not say, and seems to be so.
 struct CardDoubt {
     std::vector<std::string> adjusters;
-    std::string field;  ///< `rod`: the side of the axle; `double_ended`: both hands of thread
-    std::string value;  ///< as it seems to be: `ahead-of-axle`, `true`
+    /// `rod`: the side of the axle; `double_ended`: both hands of thread; `response`: pitch, arm, eccentricity.
+    std::string field;
+    std::string value;   ///< as it seems to be: `ahead-of-axle`, `true`
+    double times = 1.0;  ///< of `response`: what a turn does, against what the card's figures make it
     double probability = 0.0;
     bool unsaid = false;    ///< the card says nothing of it
     bool in_force = false;  ///< reckoned with

@@ -258,7 +258,11 @@ void JobDesk::settle() {
 std::string JobDesk::tool() const {
     if (!lines().tool.empty()) return lines().tool;
     for (std::size_t i = log().size(); i-- > 0;)
-        if (const Reading* r = std::get_if<Reading>(&log()[i].what); r && !r->tool.empty()) return r->tool;
+        if (const Reading* r = std::get_if<Reading>(&log()[i].what); r && !r->tool.empty())
+            // What reads angles, or one rig alone, is not what lengths are read with.
+            if (const Tool* t = toolNamed(r->tool);
+                t && t->quantity == QuantityKind::length && !serves_one_rig(r->tool))
+                return r->tool;
     return "steel-rule-mm";
 }
 

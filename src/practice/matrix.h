@@ -10,6 +10,8 @@
 #include <string_view>
 #include <vector>
 
+#include "core/log.h"
+
 namespace fairchalk::practice {
 
 // The proving ground over all that the window offers: ways of measuring, adjusters at both axles, forms of

@@ -238,6 +238,14 @@ std::string listed_adjusters(const std::vector<std::string>& ids, const CarCard&
 
 std::string card_doubt(const CardDoubt& doubt, const CarCard& car) {
     const std::string what = listed_adjusters(doubt.adjusters, car);
+    if (doubt.field == "response")
+        return fill(doubt.times > 1.0
+                        ? W("{0}: a turn does several times what the card's figures make it, about {1} times: look "
+                            "at its pitch, its arm, its eccentricity.")
+                        : W("{0}: a turn does much less than the card's figures make it, about {1} of it: look at "
+                            "its pitch, its arm, its eccentricity."),
+                    {what, doubt.times > 1.0 ? show_fraction(doubt.times)
+                                             : "1/" + std::to_string(std::lround(1.0 / doubt.times))});
     if (doubt.field == "rod") {
         if (doubt.unsaid)
             return fill(doubt.value == "ahead-of-axle"

@@ -849,6 +849,35 @@ TEST(Plan, ACamAtALinksInnerEndSetsToe) {
                              [](const std::string& s) { return s.ends_with("camber"); }));
 }
 
+TEST(Learnt, HowFarARodWasTurnedIsKeptFromJobToJob) {
+    TurnedJob j;
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
+    j.all(-0.8, -0.8, -0.4, -0.4);
+    j.turned("rod-fl", 1.75);
+    j.turned("rod-fr", 1.5);
+    j.put(RoundOpened{});
+    j.all(0.05, 0.05, -0.4, -0.4);
+    const CarCard next = learnt(job_of(j.log), j.estimated());
+    EXPECT_NEAR(next.rod("rod-fl")->turned, 1.75, 1e-12);
+    // The next job: a little more of it, and the thread is asked for that one job alone would not ask for.
+    const auto asks = [&](const CarCard& car) {
+        TurnedJob k;
+        k.car = car;
+        for (Adjuster& a : k.car.adjusters) k.car.looked.emplace_back(id_of(a), "rod");
+        k.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
+        k.all(-0.75, -0.75, -0.4, -0.4);
+        k.all(-0.75, -0.75, -0.4, -0.4);
+        const Plan p = k.plan();
+        return p.next == NextStep::read && p.again && p.again->why.code == Code::again_thread;
+    };
+    CarCard fresh = next;
+    for (Adjuster& a : fresh.adjusters) std::get<Rod>(a).turned = 0.0;
+    EXPECT_FALSE(asks(fresh));
+    CarCard far = next;
+    for (Adjuster& a : far.adjusters) std::get<Rod>(a).turned = 3.0;
+    EXPECT_TRUE(asks(far));
+}
+
 TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     TurnedJob j;
     Device shims = device("shims-fl", "shim-pair"), cam = device("cam-fr", "cam", Wheel::front_right);

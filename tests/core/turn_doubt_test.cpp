@@ -1,12 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/turn_doubt.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
 #include <gtest/gtest.h>
 
+#include "core/analysis.h"
 #include "turned_job.h"
+#include "words/words.h"
 
 namespace fairchalk {
 namespace {
@@ -183,6 +186,48 @@ TEST(TurnDoubt, WhatTheCardDoesNotUnderstandIsNotJudged) {
     odd.understood = false;
     d.j.put(odd);
     EXPECT_FALSE(d.after(4, 4, d.does(-4, -4)));
+}
+
+/// Both front rods turned by `turns`, each of which does `times` what the card makes of it.
+TurnedJob with_response(double times, double turns) {
+    TurnedJob j;
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.1)});
+    j.all(-0.35, -0.35, -0.4, -0.4);
+    j.turned("rod-fl", turns);
+    j.turned("rod-fr", turns);
+    j.put(RoundOpened{});
+    const double by = times * std::asin(1.5 * turns / 130.0) * 180 / 3.14159265358979;
+    j.all(-0.35 + by, -0.35 + by, -0.4, -0.4);
+    return j;
+}
+
+TEST(CardDoubt, ATurnThatDoesSeveralTimesOrATenthOfWhatTheCardMakesItIsTheCards) {
+    for (double times : {0.1, 0.3, 4.0, 8.0}) {
+        TurnedJob j = with_response(times, 0.5);
+        // The first pass may have been many things; the second leaves one.
+        const double now = -0.35 + times * std::asin(1.5 * 0.5 / 130.0) * 180 / 3.14159265358979;
+        const double second = now > 0 ? -0.25 : 0.25;
+        j.turned("rod-fl", second);
+        j.turned("rod-fr", second);
+        j.put(RoundOpened{});
+        const double by = times * std::asin(1.5 * second / 130.0) * 180 / 3.14159265358979;
+        j.all(now + by, now + by, -0.4, -0.4);
+        const Belief b = believe(job_of(j.log));
+        const auto it = std::find_if(b.card.begin(), b.card.end(),
+                                     [](const CardDoubt& d) { return d.field == "response"; });
+        ASSERT_NE(it, b.card.end()) << times;
+        EXPECT_EQ(it->times > 1.0, times > 1.0) << times;
+        EXPECT_TRUE(it->in_force) << times;
+        EXPECT_EQ(it->adjusters.size(), 2u);
+        EXPECT_FALSE(words::card_doubt(*it, j.car).empty());
+        // With it the next amounts are about right.
+        const Analysis a = analyse(job_of(j.log));
+        for (const RodResponse& r : a.now.responses)
+            EXPECT_NEAR(r.per_turn.deg() / (0.661 * times), 1.0, 0.25) << times;
+    }
+    // A card that is right is not blamed.
+    const TurnedJob right = with_response(1.05, 0.5);
+    EXPECT_TRUE(believe(job_of(right.log)).card.empty());
 }
 
 }  // namespace

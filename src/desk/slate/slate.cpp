@@ -1101,7 +1101,8 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
         }
     }
     for (const CardDoubt& d : a.belief.card)
-        if (d.sure && desk_.answerIsCurrent())
+        // What a turn does goes onto the card by itself, once it is learnt.
+        if (d.sure && d.field != "response" && desk_.answerIsCurrent())
             out.push_back({{"card", tr("Put that on the card"), false, false}, [this, d] {
                                std::vector<Looked> facts;
                                for (const std::string& adjuster : d.adjusters)
