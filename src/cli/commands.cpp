@@ -153,8 +153,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         ->check(CLI::IsMember({"toe", "camber", "caster"}));
     plan->add_flag("--without-jacking", choices.without_jacking,
                    "nothing that the weight has to come off for");
-    plan->add_flag("--nearer", choices.nearer,
-                   "nearer to the aims while one is there, though all is inside");
+    plan->add_flag("--nearer", choices.nearer, "nearer to the aims while one is there, though all is inside");
     plan->add_option("--touching", choices.touching, "these adjusters alone, by their ids");
     plan->add_option("--match", match,
                      "bring this wheel to the other side's angles, touching only its adjusters")

@@ -133,12 +133,11 @@ std::vector<std::pair<std::string, std::string>> harmed_jobs(
                     book::Json entry = {{"kind", "targets"}, {"id", e.id}};
                     for (const Target& one : t->targets) {
                         const Axle* axle = std::get_if<Axle>(&one.where);
-                        book::Json& at = axle ? entry["targets"][std::string(name_of(*axle))]
-                                              : entry["targets"];
-                        at[std::string(name_of(one.measure))] = {
-                            {"aim", write_exact(one.aim)},
-                            {"minus", write_exact(one.aim - one.lo)},
-                            {"plus", write_exact(one.hi - one.aim)}};
+                        book::Json& at =
+                            axle ? entry["targets"][std::string(name_of(*axle))] : entry["targets"];
+                        at[std::string(name_of(one.measure))] = {{"aim", write_exact(one.aim)},
+                                                                 {"minus", write_exact(one.aim - one.lo)},
+                                                                 {"plus", write_exact(one.hi - one.aim)}};
                     }
                     raw.push_back(entry);
                     continue;

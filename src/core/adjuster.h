@@ -73,11 +73,11 @@ double camber_by_toe(double toe_change, Axle axle, bool caster_known);
 /// What is said of a kind (marked.h).
 struct KindWords {
     const char* noun;
-    const char* why;        ///< what it does to the wheel
-    const char* loosen;     ///< what comes loose first
-    const char* locked;     ///< what holds it, and what locking does
-    const char* caution;    ///< or null
-    const char* seen_from;  ///< from where it is drawn; {0} the side to which the front of the car is
+    const char* why;         ///< what it does to the wheel
+    const char* loosen;      ///< what comes loose first
+    const char* locked;      ///< what holds it, and what locking does
+    const char* caution;     ///< or null
+    const char* seen_from;   ///< from where it is drawn; {0} the side to which the front of the car is
     bool of_spring = false;  ///< the caution is of a loaded spring: none where the car stands on blocks
 };
 

@@ -159,7 +159,7 @@ struct Device {
     bool double_ended = false;
     Thread thread = Thread::unknown;  ///< at its end toward the wheel
     std::optional<Length> eccentricity = {};
-    std::optional<double> at_deg = {};  ///< cam: from the middle of its travel, where somebody looked
+    std::optional<double> at_deg = {};        ///< cam: from the middle of its travel, where somebody looked
     std::optional<Length> joint_height = {};  ///< between the joints that the wheel leans about
     std::optional<Length> bolt_spacing = {};  ///< between the two bolts or pivots of the arm
     std::optional<Length> pivot_to_hub = {};

@@ -114,7 +114,8 @@ struct Linked {
     // A rod turned by this length: the effect is subtracted; the arm is the last unknown.
     bool rod = false;
     double length_change = 0.0;  // metres, signed by the way toe goes
-    // Leaned as it was steered: tan(caster) of the toe's change; the last three are caster, toe after, before.
+    // Leaned as it was steered: tan(caster) of the toe's change; the last three are caster, toe after,
+    // before.
     bool leans = false;
 
     template <class T>
@@ -1519,8 +1520,7 @@ void Network::explain(KnownAngle& a, const Eigen::VectorXd& g, const Estimate& e
         }
         const Site site = site_of(r, standing_, *current_);
         if (!depends_on_known(site, *current_)) continue;
-        Eigen::VectorXd part =
-            n.transpose() * inverse_scale.cwiseProduct(gradient_at(site, *current_, all));
+        Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(site, *current_, all));
         if (part.norm() > 1e-7) candidates.push_back({spots[i], part});
         if (i < own) of_own = candidates.size();
     }

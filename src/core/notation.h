@@ -16,22 +16,24 @@ namespace fairchalk {
 /// comma), a fraction, or a whole number and a fraction, with its unit; feet take inches after them, degrees
 /// take minutes and seconds. A term without a unit takes that of the next term which has one.
 ///
-/// | legal                                        | is                  | illegal          | because |
-/// |----------------------------------------------|---------------------|------------------|-------------------------|
-/// | `62 mm`  `61,5 mm`  `5.2 cm`  `1.745 m`       | a decimal           | `12`             | no unit (see
-/// `Bare`)    | | `2 9/16 in`  `2-9/16"`  `2½ in`  `3/64 in`    | inches, a fraction  | `3 7/0 in`       | no
-/// such fraction        | | `17/16 in`                                   | as counted          | `2 17/16 in`
-/// | a mistyped 7/16 or 1/16 | | `66 3/8 and 1/32 in`  `66 3/8 + 1/32 in`      | a sum               | `3 mm
-/// 4 mm`      | two quantities          | | `12 cm less 3 mm`                            | a difference | `2
-/// - 9/16 in`    | 2 9/16, or 1 7/16?      | | `5 ft 8 1/2 in`  `5' 8 1/2"`                  | feet and
-/// inches     | `5' 13"`         | inches from 12 up       | | `5 7/16 in strong`  `2 5/8 in weak` | ± a
-/// quarter division| `5 in strong weak` | one or the other      | | `1.4 deg`  `0,4°`  `0°12'`  `1°05'30"` |
-/// an angle            | `0°75'`          | minutes from 60 up      | | `27' out`  `12 min in`  `1.5 mm out`
-/// | toe: out is minus   | `-27' out`       | a sign and a word       | | `-2 mm`  `−0°30'`  `-½ in`  `-.5
-/// mm`          | negative            | `1e4 mm` `nan mm`| no exponents, a number  | | `0,125 in` | a decimal
-/// comma     | `1,745 mm`       | 1.745 or 1745?          | | `7/8 turn`  `1 1/2 turns`  `2 flats`          |
-/// an amount of turn   | over 100 m, 360° | no such wheel           |
+// clang-format off
+/// | legal                                          | is                   | illegal            | because                    |
+/// |------------------------------------------------|----------------------|--------------------|----------------------------|
+/// | `62 mm`  `61,5 mm`  `5.2 cm`  `1.745 m`         | a decimal            | `12`               | no unit (see `Bare`)       |
+/// | `2 9/16 in`  `2-9/16"`  `2½ in`  `3/64 in`      | inches, a fraction   | `3 7/0 in`         | no such fraction           |
+/// | `17/16 in`                                      | as counted           | `2 17/16 in`       | a mistyped 7/16 or 1/16    |
+/// | `66 3/8 and 1/32 in`  `66 3/8 + 1/32 in`        | a sum                | `3 mm 4 mm`        | two quantities             |
+/// | `12 cm less 3 mm`                               | a difference         | `2 - 9/16 in`      | 2 9/16, or 1 7/16?         |
+/// | `5 ft 8 1/2 in`  `5' 8 1/2"`                    | feet and inches      | `5' 13"`           | inches from 12 up          |
+/// | `5 7/16 in strong`  `2 5/8 in weak`             | ± a quarter division | `5 in strong weak` | one or the other           |
+/// | `1.4 deg`  `0,4°`  `0°12'`  `1°05'30"`          | an angle             | `0°75'`            | minutes from 60 up         |
+/// | `27' out`  `12 min in`  `1.5 mm out`            | toe: out is minus    | `-27' out`         | a sign and a word          |
+/// | `-2 mm`  `−0°30'`  `-½ in`  `-.5 mm`            | negative             | `1e4 mm` `nan mm`  | no exponents, a number     |
+/// | `0,125 in`                                      | a decimal comma      | `1,745 mm`         | 1.745 or 1745?             |
+/// | `7/8 turn`  `1 1/2 turns`  `2 flats`            | an amount of turn    | over 100 m, 360°   | no such wheel              |
+/// | `18 tpi`  `1/18 in`                             | a thread's pitch     |                    |                            |
 ///
+// clang-format on
 /// `'` and `"` are arc where a `°` stands before them, where the text ends in in/out, or where an angle is
 /// wanted; otherwise feet and inches. `in` straight after a number is inches; after a unit it is toe.
 /// `strong` has the synonyms full, over, plus; `weak` has shy, short, bare, almost.

@@ -1417,8 +1417,7 @@ Plan Planner::plan() {
         const Alternative c = whole(chosen_of(alternatives(active), blind_, free_));
         const std::vector<double> none(active.size(), 0.0);
         const double before = Chooser::expected_miss(
-            After{p_, active, none},
-            aims_of(about_, p_, active, steering_known_, so_far_).targets);
+            After{p_, active, none}, aims_of(about_, p_, active, steering_known_, so_far_).targets);
         if (c.any() && c.miss <= worth_nearer * before && !asked_before(c) && put(c)) return plan_;
     }
     if (probe()) return plan_;

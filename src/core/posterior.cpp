@@ -78,8 +78,8 @@ bool Posterior::estimable(const Eigen::VectorXd& gradient) const {
     const Eigen::VectorXd g = gradient.cwiseQuotient(scale);
     const Eigen::VectorXd along = null_space.transpose() * g;
     if (along.norm() < 1e-6 * g.norm()) return true;
-    // What nothing tells may still be no larger than things are: how deep a lip lies matters to a bar along it
-    // only at second order, and no reading tells that.
+    // What nothing tells may still be no larger than things are: how deep a lip lies matters to a bar along
+    // it only at second order, and no reading tells that.
     for (Eigen::Index k = 0; k < along.size(); ++k) {
         const Eigen::VectorXd d = null_space.col(k).cwiseQuotient(scale);
         double most = std::numeric_limits<double>::infinity();

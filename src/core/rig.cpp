@@ -205,9 +205,8 @@ const RigInfo& rig_of(ReadingKind kind) {
         return std::find(kinds.begin(), kinds.end(), kind) != kinds.end();
     };
     // What no other rig reads is read on strings.
-    const auto it = std::find_if(rigs.begin(), rigs.end(), [&](const RigInfo& r) {
-        return !r.swept && (has(r.kinds) || has(r.also));
-    });
+    const auto it = std::find_if(rigs.begin(), rigs.end(),
+                                 [&](const RigInfo& r) { return !r.swept && (has(r.kinds) || has(r.also)); });
     return it == rigs.end() ? rigs.front() : *it;
 }
 
@@ -319,7 +318,8 @@ std::vector<const RigInfo*> rigs_of(const Job& job, int round, bool as_read) {
             for (std::size_t i : now.readings) {
                 const Reading& r = std::get<Reading>((*job.log)[i].what);
                 if (!reads_angle((*job.log)[i]) || r.spot.kind == K::hub_width) continue;
-                const RigInfo* rig = r.turned || r.wheel_turned ? swept_rig(r.spot.kind) : &rig_of(r.spot.kind);
+                const RigInfo* rig =
+                    r.turned || r.wheel_turned ? swept_rig(r.spot.kind) : &rig_of(r.spot.kind);
                 if (none_chosen || rig->use != U::toe) put(rig);
             }
     }
@@ -347,12 +347,12 @@ std::vector<Spot> round_walk(const Job& job, int round, bool as_read) {
     const auto left_out = [&](const RigInfo& rig, const Spot& s) {
         if (rig.over != Over::axles || asked(*s.axle)) return false;
         const bool read =
-            exists && std::any_of(job.rounds[static_cast<std::size_t>(round)].readings.begin(),
-                                  job.rounds[static_cast<std::size_t>(round)].readings.end(),
-                                  [&](std::size_t i) {
-                                      const Spot& r = std::get<Reading>((*job.log)[i].what).spot;
-                                      return r.axle == s.axle && &rig_of(r.kind) == &rig;
-                                  });
+            exists &&
+            std::any_of(job.rounds[static_cast<std::size_t>(round)].readings.begin(),
+                        job.rounds[static_cast<std::size_t>(round)].readings.end(), [&](std::size_t i) {
+                            const Spot& r = std::get<Reading>((*job.log)[i].what).spot;
+                            return r.axle == s.axle && &rig_of(r.kind) == &rig;
+                        });
         return !read && asked(s.axle == Axle::front ? Axle::rear : Axle::front);
     };
     for (const RigInfo* rig : rigs_of(job, round, as_read))
@@ -390,10 +390,9 @@ std::vector<Spot> unread_for(const Job& job, int round, const Target& target) {
         for (const Spot& s : walk_of(*rig, now.lines, job.car)) {
             // Strings tell of a wheel by all four; what goes across or stands on a wheel, by itself.
             const bool alone = rig->over == Over::axles || rig->use != U::toe;
-            const bool elsewhere = (wheel && ((s.wheel && *s.wheel != *wheel) ||
-                                              (s.axle && *s.axle != axle_of(*wheel)))) ||
-                                   (axle && ((s.wheel && axle_of(*s.wheel) != *axle) ||
-                                             (s.axle && *s.axle != *axle)));
+            const bool elsewhere =
+                (wheel && ((s.wheel && *s.wheel != *wheel) || (s.axle && *s.axle != axle_of(*wheel)))) ||
+                (axle && ((s.wheel && axle_of(*s.wheel) != *axle) || (s.axle && *s.axle != *axle)));
             const bool read = std::any_of(now.readings.begin(), now.readings.end(), [&](std::size_t i) {
                 return std::get<Reading>((*job.log)[i].what).spot == s;
             });

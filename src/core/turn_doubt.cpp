@@ -179,9 +179,9 @@ class Evidence {
                 if (!l.rod || amounts[h] == 0.0 || l.pulls.size() > 1) continue;
                 for (const MeasuredChange::Part& part : row.of)
                     if (part.wheel == l.wheel && part.angle == 1)
-                        free[i] += std::pow(camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_),
-                                                          axle_of(l.wheel), false),
-                                            2);
+                        free[i] += std::pow(
+                            camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_), axle_of(l.wheel), false),
+                            2);
             }
             off[i] = change_[told[static_cast<std::size_t>(i)]] - expects;
             if (guess.what == OtherTurn::unexplained) free[i] += any_change * any_change;
@@ -441,8 +441,8 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
         grouped.insert(alike.begin(), alike.end());
         for (double times : {0.1, 0.2, 0.4, 2.5, 5.0, 10.0}) {
             const std::size_t first = wrong.size();
-            suppose(alike, "response", std::to_string(times),
-                    1.0, 0.2 * card_wrong / (6.0 * static_cast<double>(turned.size())));
+            suppose(alike, "response", std::to_string(times), 1.0,
+                    0.2 * card_wrong / (6.0 * static_cast<double>(turned.size())));
             for (std::size_t i = first; i < wrong.size(); ++i) {
                 for (int p : alike) wrong[i].does[p] = times;
                 wrong[i].wrong->times = times;

@@ -51,7 +51,8 @@ struct TurnDoubt {
 /// What the card says of adjusters and seems not to be so; or does not say, and seems to be so.
 struct CardDoubt {
     std::vector<std::string> adjusters;
-    /// `rod`: the side of the axle; `double_ended`: both hands of thread; `response`: pitch, arm, eccentricity.
+    /// `rod`: the side of the axle; `double_ended`: both hands of thread; `response`: pitch, arm,
+    /// eccentricity.
     std::string field;
     std::string value;   ///< as it seems to be: `ahead-of-axle`, `true`
     double times = 1.0;  ///< of `response`: what a turn does, against what the card's figures make it

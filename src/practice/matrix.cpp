@@ -496,8 +496,7 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
                 note(done_.harm.moved_unsaid,
                      who + ": " + std::string(name_of(w)) + "." +
                          std::string(name_of(measures[static_cast<std::size_t>(a)])) + " by " +
-                         std::to_string(moved(w, a)) + ", one sigma " +
-                         std::to_string(change->sigma.deg()));
+                         std::to_string(moved(w, a)) + ", one sigma " + std::to_string(change->sigma.deg()));
         }
     bool rear = false;
     for (const PlannedTurn& t : plan.turns) rear = rear || axle_of(t.wheel) == Axle::rear;
@@ -558,11 +557,11 @@ CellJob Work::run() {
             const int place = truth_.place_of(plan.look->adjuster);
             const Adjuster& own = truth_.adjusters[static_cast<std::size_t>(place)];
             const Device* device = std::get_if<Device>(&own);
-            const std::string seen =
-                plan.look->field == "bolt" && device    ? device->bolt
-                : plan.look->field == "wheel" && device ? std::string(name_of(*device->wheel))
-                : side_of_axle(own) == RodSide::ahead_of_axle ? "ahead-of-axle"
-                                                              : "behind-axle";
+            const std::string seen = plan.look->field == "bolt" && device ? device->bolt
+                                     : plan.look->field == "wheel" && device
+                                         ? std::string(name_of(*device->wheel))
+                                     : side_of_axle(own) == RodSide::ahead_of_axle ? "ahead-of-axle"
+                                                                                   : "behind-axle";
             for (const Looked& l : facts_alike(truth_, *plan.look, seen)) put(l);
             done_.minutes += 2.0;
             continue;

@@ -147,8 +147,8 @@ std::string caution_device(const Device& d, const CarCard& car) {
 std::string loosen(const Rod& r) {
     return r.double_ended
                ? tr(W("Free both locknuts, or clamps: the nut on the left-hand thread loosens the other way, "
-                      "clockwise. The sleeve turns, its ends stay."))
-               : tr(W("Free the locknut, and keep the rod end level while the rod turns."));
+                      "clockwise."))
+               : tr(W("Free the locknut; the rod end stays level."));
 }
 std::string wrenches(const Adjuster& a) {
     const Device* d = std::get_if<Device>(&a);
@@ -156,7 +156,7 @@ std::string wrenches(const Adjuster& a) {
     return size.empty() ? std::string() : fill(W("Wrenches: {0}."), {size});
 }
 std::string count_turns() {
-    return tr(W("A strip of tape round it, as a flag, counts the turns."));
+    return tr(W("Tape round the rod, as a flag, counts the turns."));
 }
 std::string seen_from(const Device& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
@@ -239,13 +239,14 @@ std::string listed_adjusters(const std::vector<std::string>& ids, const CarCard&
 std::string card_doubt(const CardDoubt& doubt, const CarCard& car) {
     const std::string what = listed_adjusters(doubt.adjusters, car);
     if (doubt.field == "response")
-        return fill(doubt.times > 1.0
-                        ? W("{0}: a turn does several times what the card's figures make it, about {1} times: look "
-                            "at its pitch, its arm, its eccentricity.")
-                        : W("{0}: a turn does much less than the card's figures make it, about {1} of it: look at "
-                            "its pitch, its arm, its eccentricity."),
-                    {what, doubt.times > 1.0 ? show_fraction(doubt.times)
-                                             : "1/" + std::to_string(std::lround(1.0 / doubt.times))});
+        return fill(
+            doubt.times > 1.0
+                ? W("{0}: a turn does several times what the card's figures make it, about {1} times: look "
+                    "at its pitch, its arm, its eccentricity.")
+                : W("{0}: a turn does much less than the card's figures make it, about {1} of it: look at "
+                    "its pitch, its arm, its eccentricity."),
+            {what, doubt.times > 1.0 ? show_fraction(doubt.times)
+                                     : "1/" + std::to_string(std::lround(1.0 / doubt.times))});
     if (doubt.field == "rod") {
         if (doubt.unsaid)
             return fill(doubt.value == "ahead-of-axle"

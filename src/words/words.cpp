@@ -49,7 +49,8 @@ const char* source_text(Code code) {
         case Code::text_not_understood:
             return W("“{0}”: not understood from “{1}” on. Write it like {2} or {3}.");
         case Code::text_total_of_wheel:
-            return W("“{0}” is a total, and one wheel's own toe belongs here: without “total”, or at the axle.");
+            return W(
+                "“{0}” is a total, and one wheel's own toe belongs here: without “total”, or at the axle.");
         case Code::text_unit_missing:
             return W("“{0}”: “{1}” has no unit. Write it like {2} or {3}.");
         case Code::text_two_quantities:
@@ -474,10 +475,11 @@ std::string how_to_read(const Spot& s) {
     const std::string at = s.wheel ? wheel(*s.wheel) : s.axle ? axle(*s.axle) : std::string();
     if (s.swept != Swept::straight) {
         if (s.kind == ReadingKind::camber)
-            return fill(s.swept == Swept::out
-                            ? W("Turn the {0} wheel's front outward to its mark, brake held, and read camber.")
-                            : W("Turn the {0} wheel's front inward to its mark, brake held, and read camber."),
-                        {at});
+            return fill(
+                s.swept == Swept::out
+                    ? W("Turn the {0} wheel's front outward to its mark, brake held, and read camber.")
+                    : W("Turn the {0} wheel's front inward to its mark, brake held, and read camber."),
+                {at});
         Spot there = s;
         there.swept = Swept::straight;
         return fill(s.swept == Swept::out ? W("The {0} wheel's front turned outward to its mark, brake held.")

@@ -154,8 +154,8 @@ TEST(Making, SweepMarksGoBackwardsAndStringsStandClear) {
         EXPECT_NEAR(sweep_of_marks(base, offset).deg(), deg, 1e-9);
     }
     EXPECT_NEAR(sweep_of_marks(Length::from_in(40), Length::from_in(15)).deg(), 20.556, 1e-3);
-    EXPECT_NEAR(strings_further_out(Length::from_mm(650), Length::from_mm(205), Angle::from_deg(20)).mm(), 105,
-                0.5);
+    EXPECT_NEAR(strings_further_out(Length::from_mm(650), Length::from_mm(205), Angle::from_deg(20)).mm(),
+                105, 0.5);
     EXPECT_NEAR(strings_further_out(Length::from_mm(650), Length::from_mm(205), Angle()).mm(), 0.0, 1e-9);
 }
 

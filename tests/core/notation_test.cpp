@@ -184,9 +184,13 @@ TEST(Notation, ShowsAnglesAndLengthsAsPeopleWriteThem) {
 
 TEST(Notation, AThreadsPitchIsCountedOverALength) {
     const Expect pitch{Expect::Kind::length, Bare::mm, true};
-    for (const auto& [text, mm] : {std::pair("11 threads in 16 mm", 16.0 / 11), {"11 in 16 mm", 16.0 / 11},
-                                   {"10 threads over 5/8 in", 1.5875}, {"8 turns on 12", 1.5},
-                                   {"1.5", 1.5}, {"18 tpi", 25.4 / 18}, {"1/18 in", 25.4 / 18}}) {
+    for (const auto& [text, mm] : {std::pair("11 threads in 16 mm", 16.0 / 11),
+                                   {"11 in 16 mm", 16.0 / 11},
+                                   {"10 threads over 5/8 in", 1.5875},
+                                   {"8 turns on 12", 1.5},
+                                   {"1.5", 1.5},
+                                   {"18 tpi", 25.4 / 18},
+                                   {"1/18 in", 25.4 / 18}}) {
         const auto q = read_quantity(text, pitch);
         ASSERT_TRUE(q) << text << ": " << words::sentence(q.error());
         EXPECT_NEAR(q->value, mm, 1e-9) << text;

@@ -95,13 +95,12 @@ TEST(EveryRig, StraightedgeWithBoardsTellsTheThrustWhateverHalfAMillimetreSays) 
     int known = 0, of = 0;
     for (double more : {0.0, 0.3, 0.5, 1.0, 1.5, 3.0}) {
         LinesSet lines = c.lines({"straightedge", "toe-boards"});
-        auto log = c.log(lines, rng, 0, 0, 1,
-                         {axle_spot(ReadingKind::hub_width, Axle::front),
-                          axle_spot(ReadingKind::hub_width, Axle::rear)});
+        auto log = c.log(
+            lines, rng, 0, 0, 1,
+            {axle_spot(ReadingKind::hub_width, Axle::front), axle_spot(ReadingKind::hub_width, Axle::rear)});
         for (Entry& e : log)
             if (Reading* r = std::get_if<Reading>(&e.what);
-                r && r->spot.kind == ReadingKind::straightedge_front &&
-                r->spot.wheel == Wheel::front_left)
+                r && r->spot.kind == ReadingKind::straightedge_front && r->spot.wheel == Wheel::front_left)
                 r->value.value += more;
         const Estimate e = solved(log);
         ++of;

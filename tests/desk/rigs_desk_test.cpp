@@ -603,8 +603,7 @@ TEST_F(RigsDesk, BoardsForTheFrontAskForTheFrontAndSayWhatTheyCannotTell) {
     tell("size:board_span", "600");
     desk->settle();
     window->setStage(Stage::read);
-    for (const Spot& s : desk->walk())
-        EXPECT_NE(desk->number(s), "+") << s.name();
+    for (const Spot& s : desk->walk()) EXPECT_NE(desk->number(s), "+") << s.name();
     EXPECT_FALSE(slateText().contains("known after +")) << slateText().toStdString();
 }
 

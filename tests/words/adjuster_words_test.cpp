@@ -58,8 +58,8 @@ TEST(AdjusterWords, SayWhichCornerAndWhatHangsOnASpringIsCautioned) {
     // On blocks there is no spring to mind; that nut still stays on.
     CarCard blocks;
     blocks.no_springs = true;
-    for (const char* sprung : {"shim-pair", "spanning-shims", "adjustable-arm", "trailing-arm-shims",
-                               "upper-joint-slot"})
+    for (const char* sprung :
+         {"shim-pair", "spanning-shims", "adjustable-arm", "trailing-arm-shims", "upper-joint-slot"})
         EXPECT_TRUE(caution_device(device(sprung), blocks).empty()) << sprung;
     EXPECT_FALSE(caution_device(device("strut-top"), blocks).empty());
 }

@@ -48,8 +48,9 @@ class AdjustableArm : public ThreadedArm {
     KindWords words(const Device& d) const override {
         KindWords w = words();
         if (d.double_ended)
-            w.loosen = W("Weight off; free the locknuts at both ends: the one on the left-hand thread loosens "
-                         "the other way, clockwise.");
+            w.loosen =
+                W("Weight off; free the locknuts at both ends: the one on the left-hand thread loosens "
+                  "the other way, clockwise.");
         return w;
     }
     CornerMove move(const Device& d, int, double turns) const override {
@@ -73,28 +74,31 @@ class RadiusRod : public ThreadedArm {
     }
     std::vector<CardChoice> on_card(bool) const override { return {{"radius-rods", W("radius rods")}}; }
     KindWords words() const override {
-        return {W("radius rod"),
-                W("It moves its arm's outer joint forward or rearward: caster."),
-                W("It does not turn itself: a nut on each side of its bush holds it. Keep count of the flats."),
-                W("Both nuts against the bush, which is not twisted, to the manual's torque."),
-                nullptr,
-                W("its body end to the left, the arm to the right")};
+        return {
+            W("radius rod"),
+            W("It moves its arm's outer joint forward or rearward: caster."),
+            W("It does not turn itself: a nut on each side of its bush holds it. Keep count of the flats."),
+            W("Both nuts against the bush, which is not twisted, to the manual's torque."),
+            nullptr,
+            W("its body end to the left, the arm to the right")};
     }
     KindWords words(const Device& d) const override {
         KindWords w = words();
         if (d.double_ended) {
-            w.loosen = W("Free the locknuts at both ends: the one on the left-hand thread loosens the other "
-                         "way, clockwise.");
+            w.loosen =
+                W("Free the locknuts at both ends: the one on the left-hand thread loosens the other "
+                  "way, clockwise.");
             w.locked = W("Both joints free to tilt, then both locknuts.");
         }
         return w;
     }
     const char* nut_by_nut(const Device& d, bool longer) const override {
         if (d.double_ended || d.thread != Thread::unknown) return nullptr;
-        return longer ? W("back the nut at its free end off by so much, then follow with the nut on the arm's "
-                          "side of the bush")
-                      : W("back the nut on the arm's side of the bush off by so much, then follow with the nut "
-                          "at its free end");
+        return longer
+                   ? W("back the nut at its free end off by so much, then follow with the nut on the arm's "
+                       "side of the bush")
+                   : W("back the nut on the arm's side of the bush off by so much, then follow with the nut "
+                       "at its free end");
     }
     CornerMove move(const Device& d, int, double turns) const override {
         const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)

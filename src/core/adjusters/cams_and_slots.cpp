@@ -105,15 +105,19 @@ class Cam : public AdjusterKind {
     KindWords words(const Device& d) const override {
         KindWords w = words();
         if (at_strut(d)) {
-            w.why = W("The upright leans about the other bolt: camber, and toe goes along. It works most near "
-                      "the middle of its travel.");
-            w.loosen = W("Weight off the wheel; mark where it stands, then free the nuts of both strut bolts "
-                         "while the head is held.");
-            w.locked = W("Hold the head while the nut is tightened: it creeps. Then the other bolt's nut; both "
-                         "to the manual's torque.");
+            w.why =
+                W("The upright leans about the other bolt: camber, and toe goes along. It works most near "
+                  "the middle of its travel.");
+            w.loosen =
+                W("Weight off the wheel; mark where it stands, then free the nuts of both strut bolts "
+                  "while the head is held.");
+            w.locked =
+                W("Hold the head while the nut is tightened: it creeps. Then the other bolt's nut; both "
+                  "to the manual's torque.");
         } else if (d.angle == "toe") {
-            w.why = W("It moves the inner end of the arm that sets toe: most near the middle of its travel, and "
-                      "not at all at its end.");
+            w.why =
+                W("It moves the inner end of the arm that sets toe: most near the middle of its travel, and "
+                  "not at all at its end.");
         }
         return w;
     }
@@ -280,7 +284,8 @@ class UpperJointSlot : public AdjusterKind {
         if (at_strut(d)) {
             w.why = W("The upright leans about the other bolt: camber, and toe goes along.");
             w.loosen = W("Weight off the wheel; mark the upright against the strut, then free both nuts.");
-            w.locked = W("Hold the upright at its mark while both nuts are tightened, to the manual's torque.");
+            w.locked =
+                W("Hold the upright at its mark while both nuts are tightened, to the manual's torque.");
             w.caution = nullptr;
             w.seen_from = W("along the bolt, the wheel to the right");
         }

@@ -61,14 +61,15 @@ class SteeringTube : public AdjusterKind {
 class CrossTube : public SteeringTube {
     std::string_view name() const override { return "cross-tube"; }
     KindWords words() const override {
-        return {W("tie tube"),
-                W("One tube for both wheels: it sets total toe, and the wheel that the drag link does not "
-                  "hold moves."),
-                W("First off: the steering damper, and what else is bolted to it (loose list). Then free both "
-                  "clamps; nuts in their place loosen opposite ways."),
-                W("Both ends free to tilt, clamp bolts where nothing touches them, then tighten."),
-                nullptr,
-                W("from below, lying with your head to the front")};
+        return {
+            W("tie tube"),
+            W("One tube for both wheels: it sets total toe, and the wheel that the drag link does not "
+              "hold moves."),
+            W("First off: the steering damper, and what else is bolted to it (loose list). Then free both "
+              "clamps; nuts in their place loosen opposite ways."),
+            W("Both ends free to tilt, clamp bolts where nothing touches them, then tighten."),
+            nullptr,
+            W("from below, lying with your head to the front")};
     }
     ResponsePrior prior(const Device& d, const CarCard&) const override {
         // The drag link holds one wheel; the tube moves the other.
@@ -80,13 +81,14 @@ class CrossTube : public SteeringTube {
 class DragLink : public SteeringTube {
     std::string_view name() const override { return "drag-link"; }
     KindWords words() const override {
-        return {W("drag link"),
-                W("It turns both front wheels the same way: the steering wheel, not the toe."),
-                W("First off: the steering damper, where it is bolted to it (loose list). Then free its clamps; "
-                  "nuts in their place loosen opposite ways."),
-                W("Both ends free to tilt, then the clamps."),
-                nullptr,
-                W("the steering box to the left, the arm to the right")};
+        return {
+            W("drag link"),
+            W("It turns both front wheels the same way: the steering wheel, not the toe."),
+            W("First off: the steering damper, where it is bolted to it (loose list). Then free its clamps; "
+              "nuts in their place loosen opposite ways."),
+            W("Both ends free to tilt, then the clamps."),
+            nullptr,
+            W("the steering box to the left, the arm to the right")};
     }
     ResponsePrior prior(const Device& d, const CarCard&) const override {
         // It turns its own wheel, and the tube takes the other along: in toe the other way.

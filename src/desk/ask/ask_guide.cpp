@@ -20,28 +20,17 @@ struct Scene {
     QRectF at;
 };
 const std::array<Scene, 22> scene = {{
-    {"wear-both-edges", {22, 81, 250, 121}},
-    {"wear-one-edge", {22, 218, 250, 121}},
-    {"wear-cups", {22, 355, 250, 121}},
-    {"no-self-centering", {22, 492, 210, 88}},
-    {"heavy", {232, 492, 190, 88}},
-    {"wheel-crooked", {384, 32, 300, 147}},
-    {"shimmy", {704, 24, 240, 80}},
-    {"pulls", {704, 110, 240, 121}},
-    {"wanders", {704, 286, 240, 96}},
-    {"nervous", {704, 396, 240, 96}},
-    {"hit-kerb", {430, 512, 240, 82}},
-    {"pulls-braking", {690, 512, 254, 82}},
-    {"steering-parts", {22, 640, 228, 86}},
-    {"suspension-parts", {252, 640, 228, 86}},
-    {"subframe", {482, 640, 228, 86}},
-    {"height-changed", {712, 640, 232, 86}},
-    {"steering-box", {22, 728, 228, 86}},
-    {"wheels-tires", {252, 728, 228, 86}},
-    {"beam-lift", {482, 728, 228, 86}},
-    {"set-up-change", {712, 728, 232, 86}},
-    {"take-apart", {22, 816, 228, 86}},
-    {"checking", {252, 816, 228, 86}},
+    {"wear-both-edges", {22, 81, 250, 121}}, {"wear-one-edge", {22, 218, 250, 121}},
+    {"wear-cups", {22, 355, 250, 121}},      {"no-self-centering", {22, 506, 210, 88}},
+    {"heavy", {232, 506, 190, 88}},          {"wheel-crooked", {384, 32, 300, 147}},
+    {"shimmy", {704, 24, 240, 80}},          {"pulls", {704, 110, 240, 121}},
+    {"wanders", {704, 286, 240, 96}},        {"nervous", {704, 396, 240, 96}},
+    {"hit-kerb", {430, 506, 240, 88}},       {"pulls-braking", {690, 506, 254, 88}},
+    {"steering-parts", {22, 640, 228, 86}},  {"suspension-parts", {252, 640, 228, 86}},
+    {"subframe", {482, 640, 228, 86}},       {"height-changed", {712, 640, 232, 86}},
+    {"steering-box", {22, 728, 228, 86}},    {"wheels-tires", {252, 728, 228, 86}},
+    {"beam-lift", {482, 728, 228, 86}},      {"set-up-change", {712, 728, 232, 86}},
+    {"take-apart", {22, 816, 228, 86}},      {"checking", {252, 816, 228, 86}},
 }};
 
 QRectF placeOf(std::string_view id) {
@@ -308,8 +297,7 @@ void AskGuide::draw(QPainter& p) const {
                   id == chosen_);
         drawText(p, {at.left() + left + 26, at.top() + 6, at.width() - left - 32, at.height() - 12},
                  Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, q(r.text), bench ? 14 : 15,
-                 on ? c.string : c.chalk,
-                 on);
+                 on ? c.string : c.chalk, on);
     }
 }
 

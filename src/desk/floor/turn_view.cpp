@@ -312,9 +312,9 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
                tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
     const std::string fits = words::wrenches(rod);
     if (box.height() > 300)
-        p.drawText(QRectF(l + 26, say_y + 54, w - 40, 34), Qt::AlignLeft | Qt::TextWordWrap,
-                   q(words::loosen(rod)) + QLatin1Char(' ') +
-                       (fits.empty() ? q(words::count_turns()) : q(fits)));
+        p.drawText(
+            QRectF(l + 26, say_y + 54, w - 40, 34), Qt::AlignLeft | Qt::TextWordWrap,
+            q(words::loosen(rod)) + QLatin1Char(' ') + (fits.empty() ? q(words::count_turns()) : q(fits)));
 
     drawBeforeAfter(p, box, turn, turn.of_axle ? tr("total toe") : tr("toe"));
 }

@@ -175,16 +175,18 @@ QString MakingGuide::body() const {
             line(soft(tr("offset = base × tan(angle). The car walks as it turns: lay the line anew for the "
                          "other wheel.")));
         out += head(tr("Marks that are there already"));
-        out += line(tr("%1 out at the end of a base line of %2 is <b>%3</b>: that is the sweep to say with the "
-                       "readings.")
-                        .arg(shown(value("offset")), shown(value("base")),
-                             q(fairchalk::show(sweep_of_marks(length("base"), length("offset")), how_))));
+        out +=
+            line(tr("%1 out at the end of a base line of %2 is <b>%3</b>: that is the sweep to say with the "
+                    "readings.")
+                     .arg(shown(value("offset")), shown(value("base")),
+                          q(fairchalk::show(sweep_of_marks(length("base"), length("offset")), how_))));
         out += head(tr("Strings beside it"));
-        out += line(tr("The tire's corner comes out as the wheel turns: strings have to stand <b>%1</b> further "
-                       "out than beside the straight wheel.")
-                        .arg(shown(strings_further_out(length("tire"), length("width"),
-                                                       Angle::from_deg(value("angle")))
-                                       .mm())));
+        out +=
+            line(tr("The tire's corner comes out as the wheel turns: strings have to stand <b>%1</b> further "
+                    "out than beside the straight wheel.")
+                     .arg(shown(
+                         strings_further_out(length("tire"), length("width"), Angle::from_deg(value("angle")))
+                             .mm())));
     } else if (card_ == "gauge") {
         out +=
             line(tr("A bar for the rim's lips, an arm on a pin, a small level on the arm, and a straight "

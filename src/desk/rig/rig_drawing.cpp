@@ -492,9 +492,10 @@ std::string_view showOf(const Spot& spot) {
 
 std::string_view rigDrawnFor(const Spot& spot) {
     if (spot.swept == Swept::straight) return rig_of(spot.kind).id;
-    return spot.kind == ReadingKind::camber_gap                                                       ? "sweep-gap"
-           : spot.kind == ReadingKind::camber_plumb_upper || spot.kind == ReadingKind::camber_plumb_lower ? "sweep-plumb"
-                                                                                                      : "caster-sweep";
+    return spot.kind == ReadingKind::camber_gap ? "sweep-gap"
+           : spot.kind == ReadingKind::camber_plumb_upper || spot.kind == ReadingKind::camber_plumb_lower
+               ? "sweep-plumb"
+               : "caster-sweep";
 }
 
 RigDrawing drawingOf(const Spot& spot, const RigItem* rig) {

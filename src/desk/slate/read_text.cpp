@@ -29,7 +29,8 @@ QString untold(const JobDesk& desk) {
     if (!u) return {};
     QStringList ways;
     for (std::string_view rig : u->rigs) ways << q(desk.knowledge().rig(rig)->text);
-    return QCoreApplication::translate("Slate", "%1: none of the ways chosen tells it (Ctrl+5). These do: %2.")
+    return QCoreApplication::translate("Slate",
+                                       "%1: none of the ways chosen tells it (Ctrl+5). These do: %2.")
         .arg(q(words::to_begin(words::measure_of(u->target))), ways.join(QStringLiteral(", ")));
 }
 
@@ -178,9 +179,9 @@ QString ReadText::missing() const {
             const QString number = desk_.number(s);
             names << (number == QStringLiteral("+") ? q(words::spot(s)) : number);
         }
-        return line(soft(tr("%1 is known after %2.")
-                             .arg(q(words::to_begin(words::measure_of(target))),
-                                  names.join(QStringLiteral(" · ")))));
+        return line(
+            soft(tr("%1 is known after %2.")
+                     .arg(q(words::to_begin(words::measure_of(target))), names.join(QStringLiteral(" · ")))));
     }
     return a.untold ? line(warn(untold(desk_).toHtmlEscaped())) : QString();
 }

@@ -365,16 +365,15 @@ QString wheelWords(const WheelOnly& w, const Show& how) {
                 "One turn at both rods moves the wheel about %1 ±%2, by the card; learnt after one drive.")
                 .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how))));
     if (!keepsToe(w.toe_so_far))
-        out += line(
-            warn(QObject::tr("The turns made were not equal and opposite: total toe has moved to %1 by "
-                             "about %2. The next turns bring it back.")
-                     .arg(w.toe_so_far.deg() > 0 ? QObject::tr("in") : QObject::tr("out"),
-                          q(show(abs(w.toe_so_far), how)))));
+        out +=
+            line(warn(QObject::tr("The turns made were not equal and opposite: total toe has moved to %1 by "
+                                  "about %2. The next turns bring it back.")
+                          .arg(w.toe_so_far.deg() > 0 ? QObject::tr("in") : QObject::tr("out"),
+                               q(show(abs(w.toe_so_far), how)))));
     if (w.next == WheelStep::turn && !keepsToe(w.toe_after))
         out += line(warn(QObject::tr("After these turns total toe is about %1 further %2 than it was.")
-                             .arg(q(show(abs(w.toe_after), how)), w.toe_after.deg() > 0
-                                                                     ? QObject::tr("in")
-                                                                     : QObject::tr("out"))));
+                             .arg(q(show(abs(w.toe_after), how)),
+                                  w.toe_after.deg() > 0 ? QObject::tr("in") : QObject::tr("out"))));
     if (w.why)
         out += line(w.why.code == Code::wheel_straight ? q(words::sentence(w.why))
                                                        : warn(q(words::sentence(w.why))));
