@@ -287,6 +287,7 @@ Adjuster adjuster_from(const Node& n) {
     if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
     if (n.has("step")) r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
     r.lock = lock_from(n, r);
+    if (n.has("proven")) r.proven = n["proven"].yes_no();
     if (n.has("turned")) r.turned = n["turned"].quantity(Expect::Kind::turns).value;
     if (n.has("wrench")) r.wrench = n["wrench"].text();
     if (n.has("response") && r.pitch) {
@@ -397,6 +398,7 @@ Json json_of(const Adjuster& a) {
     o["step"] = show_turns(r.step_turns);
     lock_json(r.lock, o);
     if (!r.wrench.empty()) o["wrench"] = r.wrench;
+    if (r.proven) o["proven"] = true;
     if (r.turned != 0.0) o["turned"] = write_exact_turns(r.turned);
     return o;
 }
@@ -409,7 +411,7 @@ Json taught_json(const Adjuster& a, const Json& card) {
         std::find_if(list.begin(), list.end(), [&](const Json& o) { return o.value("id", "") == id_of(a); });
     if (it == list.end() || it->value("kind", "") != now["kind"]) return now;
     Json out = *it;
-    for (const char* taught : {"arm_sigma", "at", "range", "stacks", "response", "lock", "turned"})
+    for (const char* taught : {"arm_sigma", "at", "range", "stacks", "response", "lock", "turned", "proven"})
         if (now.contains(taught))
             out[taught] = now[taught];
         else

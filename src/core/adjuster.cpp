@@ -160,8 +160,12 @@ std::array<std::string_view, 2> AdjusterKind::stacks() const {
                        : std::array<std::string_view, 2>{"front", "rear"};
 }
 
-bool AdjusterKind::on_strut(const Device& d, const CarCard&) const {
+bool at_strut(const Device& d) {
     return d.bolt.starts_with("strut");
+}
+
+bool AdjusterKind::on_strut(const Device& d, const CarCard&) const {
+    return at_strut(d);
 }
 
 bool AdjusterKind::arm_below_strut(const Device& d, const CarCard& car) {
@@ -177,7 +181,8 @@ Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
         for (Hardpoint p : {high, Hardpoint::uca_front, Hardpoint::uca_rear})
             if (p == high || !strut) c.at(p).z() += by;
     }
-    if (d.bolt_spacing) {
+    // Between strut and upright it is those two bolts that are so far apart.
+    if (d.bolt_spacing && !at_strut(d)) {
         const auto spread = [&](Hardpoint front, Hardpoint rear) {
             const double middle = (c.at(front).x() + c.at(rear).x()) / 2, half = d.bolt_spacing->mm() / 2;
             c.at(front).x() = middle + half;

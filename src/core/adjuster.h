@@ -161,6 +161,9 @@ class AdjusterKind {
     virtual bool at_upper_arm(const Device& d) const { return d.upper_arm; }
 };
 
+/// One of the two bolts between strut and upright, or which of them is not known.
+bool at_strut(const Device& d);
+
 /// All kinds, in the order in which the card offers them; `steering-rod` and `toe-link` are rods, `none` is
 /// none of them.
 std::span<const AdjusterKind* const> adjuster_kinds();

@@ -109,6 +109,7 @@ struct Rod {
     double step_turns = 0.125;  ///< what the hand can make: an eighth, or a sixth where flats are counted
     std::vector<KnownLock> lock = {};  ///< to the toe
     std::string wrench = {};           ///< the sizes that fit it, as somebody wrote them down
+    bool proven = false;               ///< turned before, and it went the way that its side of the axle says
     double turned = 0.0;  ///< in earlier jobs, since its thread was last measured; longer positive
 
     /// Of an arm that was measured without saying how well.

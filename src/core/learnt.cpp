@@ -27,6 +27,8 @@ void learn_rod(Rod& rod, const Estimate& e) {
             rod.arm = r.arm;
             rod.arm_sigma = std::min(r.arm_sigma * fades, Rod::prior_arm_sigma);
         }
+    // Turned and read: the way it went is the way that it goes.
+    for (const RodResponse& r : e.responses) rod.proven = rod.proven || (r.rod == rod.id && r.turns_seen > 0);
     learn_lock(rod.lock, rod.id, e);
 }
 
@@ -70,6 +72,13 @@ CarCard learnt(const Job& job, const Estimate& e) {
         else if (e.posterior->amounts.contains(static_cast<int>(i)))
             d.stacks = {};
     }
+    // Both sides of an axle are made to one drawing.
+    for (Adjuster& a : car.adjusters)
+        if (Rod* rod = std::get_if<Rod>(&a))
+            for (const Adjuster& b : car.adjusters)
+                if (const Rod* twin = std::get_if<Rod>(&b); twin && twin->proven && twin->runs == rod->runs &&
+                                                            axle_of(twin->wheel) == axle_of(rod->wheel))
+                    rod->proven = true;
     return car;
 }
 

@@ -1093,8 +1093,9 @@ bool Planner::large(const Alternative& c) {
     const auto turned = turned_in_all(job_);
     const auto unproven = [&](std::size_t h) {
         const Lever& l = c.with[h];
-        return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !car_.looked_at(l.id(), "rod") &&
-               !turned.contains(l.id());
+        const bool seen = l.rod ? l.rod->proven : !l.device->response.empty();
+        return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !seen &&
+               !car_.looked_at(l.id(), "rod") && !turned.contains(l.id());
     };
     for (std::size_t h = 0; h < c.with.size(); ++h) {
         if (!unproven(h)) continue;

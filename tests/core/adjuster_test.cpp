@@ -296,6 +296,24 @@ TEST(Plan, MatchingTheOtherSideTouchesOnlyThisOne) {
     EXPECT_NEAR(p.expect[0][1].value.deg(), -1.4, 0.12);
 }
 
+TEST(StrutBolt, ItsSpacingIsNotThatOfTheArmsBolts) {
+    // What a bolt at the strut does to caster hangs on the arm's base, and that is as wide as it was.
+    CarCard car;
+    car.axle(Axle::front).suspension = Suspension::strut;
+    Device near = device("cam", "cam"), plain = near;
+    near.bolt = plain.bolt = "strut-upper";
+    near.bolt_spacing = Length::from_mm(60);
+    const AdjusterKind& kind = *adjuster_kind("cam");
+    const Corner told = kind.corner(near, car), untold = kind.corner(plain, car);
+    for (Hardpoint p : points_of(CornerKind::strut))
+        EXPECT_NEAR((told.at(p) - untold.at(p)).norm(), 0.0, 1e-9) << static_cast<int>(p);
+    // On an arm's own bolts it is.
+    Device shims = device("s", "shim-pair");
+    shims.bolt_spacing = Length::from_mm(200);
+    const Corner arm = adjuster_kind("shim-pair")->corner(shims, car);
+    EXPECT_NEAR((arm.at(Hardpoint::uca_front) - arm.at(Hardpoint::uca_rear)).x(), 200, 1e-9);
+}
+
 TEST(Plan, NearerTheAimIsAChoiceWithWhatItCosts) {
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.3)});

@@ -208,7 +208,7 @@ TEST_F(AdjustersTest, WhatIsNoPlanAndNoAmountIsSaidAndNothingIsKeptOfIt) {
     const std::size_t entries = desk->log().size(), all = desk->answer().plan.turns.size();
     // A digit that is no plan, a letter, a page key: the list stays.
     key(Qt::Key_4, Qt::AltModifier);
-    for (Qt::Key k : {Qt::Key_9, Qt::Key_0, Qt::Key_X, Qt::Key_PageDown}) key(k);
+    for (Qt::Key k : {Qt::Key_0, Qt::Key_X, Qt::Key_PageDown}) key(k);
     EXPECT_TRUE(slateText().contains("Which plan?")) << slateText().toStdString();
     EXPECT_EQ(desk->planChoice().name, "");
     key(Qt::Key_Escape);

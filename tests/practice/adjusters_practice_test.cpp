@@ -101,7 +101,16 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
     int passes = 0;
     for (;; ++passes) {
         read(car, rng);
-        const Plan plan = job.plan();
+        Plan plan = job.plan();
+        if (plan.next == NextStep::look) {
+            // Under the car, and it is as the card says.
+            for (const Adjuster& a : job.car.adjusters)
+                if (has_side(a))
+                    job.put(
+                        Looked{id_of(a), "rod",
+                               side_of_axle(a) == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle"});
+            plan = job.plan();
+        }
         if (plan.next != NextStep::turn) break;
         ASSERT_LT(passes, 4) << "more passes than anybody has patience for";
         for (const PlannedTurn& p : plan.turns) {

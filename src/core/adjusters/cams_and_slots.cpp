@@ -9,9 +9,6 @@
 namespace fairchalk::adjusters {
 namespace {
 
-bool at_strut(const Device& d) {
-    return d.bolt.starts_with("strut");
-}
 bool at_arm(const Device& d) {
     return !at_strut(d);
 }
