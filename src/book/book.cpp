@@ -335,9 +335,9 @@ std::string Book::add_job(const std::string& car, const std::string& title, cons
 
 std::string Book::import_job(const JobFile& job, const std::string& title, UuidSource& ids) {
     Json its_card = Json::object();
-    for (const Json& e : job.raw)
-        if (e["kind"] == "car") {
-            its_card = e["car"];
+    for (std::size_t i = 0; i < job.raw.size(); ++i)
+        if (kind_of(job.raw[i]) == "car" && !job.set_aside.contains(i)) {
+            its_card = job.raw[i]["car"];
             break;
         }
     std::string car;
@@ -373,7 +373,12 @@ JobFile Book::job(const std::string& id) const {
     SQLite::Statement s(*in_->db, "SELECT payload FROM entry WHERE stream = ? ORDER BY seq");
     s.bind(1, id);
     std::vector<Json> raw;
-    while (s.executeStep()) raw.push_back(Json::parse(s.getColumn(0).getString()));
+    while (s.executeStep()) {
+        const std::string text = s.getColumn(0).getString();
+        Json one = Json::parse(text, nullptr, false);
+        // What is no JSON is kept as the text that it is.
+        raw.push_back(one.is_discarded() ? Json(text) : std::move(one));
+    }
     return from_entries(std::move(raw), extras);
 }
 

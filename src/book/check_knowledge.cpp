@@ -14,7 +14,7 @@ int main() {
                fairchalk::book::practice_tables().lessons.empty();
     } catch (const fairchalk::book::FileError& e) {
         std::fprintf(stderr, "data/knowledge: %s: %s\n", e.place.c_str(),
-                     fairchalk::words::sentence(e.what).c_str());
+                     fairchalk::words::sentence(e.message).c_str());
     } catch (const std::exception& e) {
         std::fprintf(stderr, "data/knowledge: %s\n", e.what());
     }

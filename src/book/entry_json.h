@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <stdexcept>
 #include <string>
+#include <utility>
 
 #include <nlohmann/json.hpp>
 
@@ -13,9 +15,11 @@ namespace fairchalk::book {
 using Json = nlohmann::ordered_json;
 
 /// Something in a file is wrong: where, and what.
-struct FileError {
+struct FileError : std::runtime_error {
+    FileError(std::string at, Message wrong)
+        : std::runtime_error(at + ": not as it should be"), place(std::move(at)), message(std::move(wrong)) {}
     std::string place;  ///< `rounds[0].readings[3].value`
-    Message what;
+    Message message;
 };
 
 /// Reads the parts of the job file. Each throws FileError naming the place; names it does not know are left

@@ -2,6 +2,7 @@
 #include "book/job_file.h"
 
 #include <fstream>
+#include <map>
 #include <set>
 #include <sstream>
 #include <utility>
@@ -32,7 +33,27 @@ struct Builder {
     JobFile file;
     CarCard car;
     std::set<std::string> ids;
+    std::map<std::string, std::string> named;  // what a person called an entry, and its id
     UuidSource* source = nullptr;
+
+    /// As it stands in a book: what can't be read is set aside and kept.
+    void keep(Json raw, const std::string& place) {
+        try {
+            add(raw, place, false);
+            return;
+        } catch (const std::exception&) {
+        }
+        Entry e;
+        if (raw.is_object() && raw.contains("id") && raw["id"].is_string()) {
+            e.id = raw["id"].get<std::string>();
+            ids.insert(e.id);
+        }
+        e.what = Kept{kind_of(raw)};
+        file.set_aside.insert(file.raw.size());
+        file.raw.push_back(std::move(raw));
+        file.entries.push_back(std::move(e));
+        file.places.push_back(place);
+    }
 
     void add(Json raw, const std::string& place, bool named_by_hand) {
         if (!raw.is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
@@ -53,6 +74,13 @@ struct Builder {
             raw = std::move(with_id);
             ids.insert(raw["id"].get<std::string>());
         }
+        // A strike may name a reading as its writer did.
+        if (raw.value("kind", Json()) == "strike" && raw.contains("strikes") && raw["strikes"].is_array())
+            for (Json& id : raw["strikes"])
+                if (id.is_string())
+                    if (const auto it = named.find(id.get<std::string>()); it != named.end()) id = it->second;
+        if (raw.contains("name") && raw["name"].is_string())
+            named.try_emplace(raw["name"].get<std::string>(), raw.value("id", Json("")).get<std::string>());
         Entry e = entry_from(raw, place, car);
         if (const auto* edit = std::get_if<CarEdit>(&e.what)) car = edit->car;
         if (const auto* strike = std::get_if<Strike>(&e.what))
@@ -136,7 +164,8 @@ std::string JobFile::label(std::size_t i) const {
 
 Json JobFile::last(const std::string& name, const Job& of_this) const {
     for (std::size_t i = raw.size(); i-- > 0;)
-        if (of_this.live(i) && raw[i].value("kind", "") == name && raw[i].contains(name)) return raw[i][name];
+        if (of_this.live(i) && !set_aside.contains(i) && kind_of(raw[i]) == name && raw[i].contains(name))
+            return raw[i][name];
     return Json::object();
 }
 
@@ -264,21 +293,35 @@ JobFile read_job(const std::filesystem::path& path, UuidSource& ids) {
 JobFile from_entries(std::vector<Json> raw, Json extras) {
     Builder b;
     b.file.extras = std::move(extras);
-    for (std::size_t i = 0; i < raw.size(); ++i)
-        b.add(std::move(raw[i]), "log[" + std::to_string(i) + "]", false);
+    for (std::size_t i = 0; i < raw.size(); ++i) b.keep(std::move(raw[i]), "log[" + std::to_string(i) + "]");
     return std::move(b.file);
 }
 
+std::string kind_of(const Json& raw) {
+    return raw.is_object() && raw.contains("kind") && raw["kind"].is_string() ? raw["kind"].get<std::string>()
+                                                                              : std::string();
+}
+
 namespace {
+
+/// What was set aside goes into a file whole, under a kind that every version only keeps.
+Json written(const JobFile& job, std::size_t i) {
+    if (!job.set_aside.contains(i)) return job.raw[i];
+    Json out = Json::object();
+    if (!job.entries[i].id.empty()) out["id"] = job.entries[i].id;
+    out["kind"] = "set-aside";
+    out["entry"] = job.raw[i];
+    return out;
+}
 
 Json head(const JobFile& job) {
     Json top = Json::object();
     top["format"] = "fairchalk-job";
     top["version"] = format_version;
     for (const char* kind : {"car", "targets"})
-        for (const Json& e : job.raw)
-            if (e["kind"] == kind) {
-                top[kind] = e[kind];
+        for (std::size_t i = 0; i < job.raw.size(); ++i)
+            if (kind_of(job.raw[i]) == kind && !job.set_aside.contains(i)) {
+                top[kind] = job.raw[i][kind];
                 break;
             }
     if (!top.contains("car")) top["car"] = Json::object();
@@ -289,21 +332,40 @@ void put_extras(const JobFile& job, Json& top) {
     for (const auto& [k, v] : job.extras.items()) top[k] = v;
 }
 
-/// As a person writes it: the name as id, and no UUID that nothing in the file refers to.
-Json unnamed(const Json& raw, const std::set<std::string>& referred) {
-    Json out = Json::object();
-    if (raw.contains("name")) {
-        out["id"] = raw["name"];
+/// As a person writes it: the name as id, where only one has it, and no UUID that nothing in the file refers
+/// to.
+class ByName {
+  public:
+    explicit ByName(const JobFile& job) {
+        std::set<std::string> taken;
+        for (const Entry& e : job.entries) {
+            if (const Strike* s = std::get_if<Strike>(&e.what))
+                referred_.insert(s->ids.begin(), s->ids.end());
+            if (!e.name.empty() && !is_uuid7(e.name) && taken.insert(e.name).second) names_[e.id] = e.name;
+        }
     }
-    for (const auto& [k, v] : raw.items()) {
-        if (k == "name" ||
-            (k == "id" && (raw.contains("name") ||
-                           (is_uuid7(v.get<std::string>()) && !referred.contains(v.get<std::string>())))))
-            continue;
-        out[k] = v;
+    Json operator()(const Json& raw) const {
+        Json out = Json::object();
+        const std::string id =
+            raw.contains("id") && raw["id"].is_string() ? raw["id"].get<std::string>() : "";
+        const auto it = names_.find(id);
+        if (it != names_.end()) out["id"] = it->second;
+        for (const auto& [k, v] : raw.items()) {
+            if (it != names_.end() && (k == "name" || k == "id")) continue;
+            if (k == "id" && is_uuid7(id) && !referred_.contains(id) && !raw.contains("name")) continue;
+            out[k] = v;
+        }
+        if (kind_of(raw) == "strike" && out.contains("strikes"))
+            for (Json& struck : out["strikes"])
+                if (const auto name = names_.find(struck.get<std::string>()); name != names_.end())
+                    struck = name->second;
+        return out;
     }
-    return out;
-}
+
+  private:
+    std::set<std::string> referred_;
+    std::map<std::string, std::string> names_;  // of an id
+};
 
 }  // namespace
 
@@ -311,7 +373,7 @@ Json full_form(const JobFile& job) {
     Json top = head(job);
     put_extras(job, top);
     top["log"] = Json::array();
-    for (const Json& e : job.raw) top["log"].push_back(e);
+    for (std::size_t i = 0; i < job.raw.size(); ++i) top["log"].push_back(written(job, i));
     return top;
 }
 
@@ -320,24 +382,22 @@ Json short_form(const JobFile& job) {
     put_extras(job, top);
     Json rounds = Json::array(), events = Json::array();
     bool first_car = true, first_targets = true;
-    std::set<std::string> referred;
-    for (const Entry& e : job.entries)
-        if (const Strike* s = std::get_if<Strike>(&e.what)) referred.insert(s->ids.begin(), s->ids.end());
+    const ByName unnamed(job);
     for (std::size_t i = 0; i < job.entries.size(); ++i) {
         const Entry& e = job.entries[i];
-        const Json& raw = job.raw[i];
+        const Json raw = written(job, i);
         if (std::holds_alternative<CarEdit>(e.what) && std::exchange(first_car, false)) continue;
         if (std::holds_alternative<TargetsEdit>(e.what) && std::exchange(first_targets, false)) continue;
         if (std::holds_alternative<RoundOpened>(e.what)) {
             Json r = Json::object();
             for (const auto& [k, v] : raw.items())
-                if (k != "kind" && k != "id") r[k == "at" ? "taken" : k] = v;
+                if (k != "kind" && k != "id" && (k != "at" || v.is_string())) r[k == "at" ? "taken" : k] = v;
             r["readings"] = Json::array();
             rounds.push_back(r);
             continue;
         }
         if (rounds.empty() && std::holds_alternative<ToolSet>(e.what)) {
-            Json tool = unnamed(raw, referred);
+            Json tool = unnamed(raw);
             tool.erase("kind");
             top["tools"].push_back(tool);
             continue;
@@ -348,11 +408,11 @@ Json short_form(const JobFile& job) {
             rounds.push_back(r);
         }
         if (std::holds_alternative<Reading>(e.what)) {
-            rounds.back()["readings"].push_back(unnamed(raw, referred));
+            rounds.back()["readings"].push_back(unnamed(raw));
         } else {
             Json event = Json::object();
             event["after_round"] = rounds.size() - 1;
-            const Json named = unnamed(raw, referred);
+            const Json named = unnamed(raw);
             for (const auto& [k, v] : named.items()) event[k] = v;
             events.push_back(event);
         }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <filesystem>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -17,6 +18,8 @@ struct JobFile {
     std::vector<Json> raw;            ///< entries in full form
     std::vector<Entry> entries;       ///< the same, read; same length
     std::vector<std::string> places;  ///< where each stood in the file
+    /// Entries of a book that this version can't read: set aside, kept as they are, and written back.
+    std::set<std::size_t> set_aside;
 
     Job job() const { return job_of(entries); }
     /// What to call an entry to the person who wrote the file: its name, its id, or its place.
@@ -32,7 +35,10 @@ JobFile parse_job(const std::string& text, UuidSource& ids);
 /// As `parse_job`; a file over 64 MB or one that can't be read is an error too.
 JobFile read_job(const std::filesystem::path& path, UuidSource& ids);
 
-/// Reads raw entries (from the book). Throws FileError.
+/// The kind of an entry as it was written, whatever it is.
+std::string kind_of(const Json& raw);
+
+/// Reads raw entries (from the book). What can't be read is set aside.
 JobFile from_entries(std::vector<Json> raw, Json extras);
 
 /// The full form: one ordered `log`. Reads back as the same entries.

@@ -89,7 +89,7 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
         (measure == "thrust" ? all["thrust"] : all["front"][out.measure]) = target;
         out.band = targets_from(all, "").front();
     } catch (const FileError& e) {
-        return tl::unexpected(e.what);
+        return tl::unexpected(e.message);
     }
     return out;
 }

@@ -51,7 +51,7 @@ std::string one_line(std::string s) {
 }
 
 BadInput bad(const std::string& file, const book::FileError& e) {
-    return {file + ": " + (e.place.empty() ? "" : e.place + ": ") + words::sentence(e.what)};
+    return {file + ": " + (e.place.empty() ? "" : e.place + ": ") + words::sentence(e.message)};
 }
 
 book::JobFile job_in(const std::string& path, UuidSource& ids) {

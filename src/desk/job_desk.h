@@ -82,6 +82,8 @@ class JobDesk : public QObject {
 
     const Job& job() const { return job_; }
     const std::vector<Entry>& log() const { return file_.entries; }
+    /// Entries that this version does not understand; they are kept as they are.
+    int notUnderstood() const { return static_cast<int>(file_.set_aside.size()); }
     const CarCard& car() const { return job_.rounds.empty() ? job_.car : job_.rounds.back().car; }
     int round() const { return static_cast<int>(job_.rounds.size()) - 1; }
     LinesSet lines() const { return job_.rounds.empty() ? LinesSet{} : job_.rounds.back().lines; }

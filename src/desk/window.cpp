@@ -510,6 +510,9 @@ void Window::refresh() {
         kept_->setText(last_kept_);
     else
         kept_->setText(tr("all kept"));
+    if (const int odd = desk_.notUnderstood(); odd > 0)
+        kept_->setText(tr("%n entry(ies) that this version does not understand · ", nullptr, odd) +
+                       kept_->text());
     if (!trouble_.isEmpty()) kept_->setText(desk_.book().read_only() ? tr("reading only") : tr("▲ not kept"));
     line_->refresh();
     floor_->refresh();

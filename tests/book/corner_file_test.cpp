@@ -48,8 +48,8 @@ TEST_P(WrongCorner, NamesThePlace) {
         ADD_FAILURE() << "was taken";
     } catch (const FileError& e) {
         EXPECT_EQ(e.place, GetParam().place);
-        EXPECT_FALSE(words::sentence(e.what).empty());
-        EXPECT_EQ(words::sentence(e.what).find("{"), std::string::npos) << words::sentence(e.what);
+        EXPECT_FALSE(words::sentence(e.message).empty());
+        EXPECT_EQ(words::sentence(e.message).find("{"), std::string::npos) << words::sentence(e.message);
     }
 }
 INSTANTIATE_TEST_SUITE_P(Corners, WrongCorner,
@@ -72,8 +72,8 @@ TEST(CornerFile, OutOfReachNamesTheLink) {
         corner_answer(corner_from(j));
         ADD_FAILURE() << "was taken";
     } catch (const FileError& e) {
-        EXPECT_NE(words::sentence(e.what).find("rod is too short by"), std::string::npos)
-            << words::sentence(e.what);
+        EXPECT_NE(words::sentence(e.message).find("rod is too short by"), std::string::npos)
+            << words::sentence(e.message);
     }
 }
 

@@ -158,7 +158,7 @@ TEST(Csv, SaysWhichLineIsWrong) {
         try {
             job_from_csv(text, nullptr, ids);
         } catch (const FileError& e) {
-            EXPECT_FALSE(words::sentence(e.what).empty());
+            EXPECT_FALSE(words::sentence(e.message).empty());
             return e.place;
         }
         return "taken";

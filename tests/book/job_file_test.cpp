@@ -132,8 +132,8 @@ TEST_P(WrongJob, NamesThePlace) {
         parse_job(text, ids);
         FAIL() << GetParam().what << " was taken";
     } catch (const FileError& e) {
-        EXPECT_EQ(e.place, GetParam().place) << words::sentence(e.what);
-        EXPECT_FALSE(words::sentence(e.what).empty());
+        EXPECT_EQ(e.place, GetParam().place) << words::sentence(e.message);
+        EXPECT_FALSE(words::sentence(e.message).empty());
     }
 }
 

@@ -102,7 +102,7 @@ TEST(Knowledge, AnItemWithoutItsTextReasonOrPlaceIsRefused) {
         try {
             knowledge_from({reasons, list(c), list(s), schools, Json::array(), Json::array()});
         } catch (const FileError& e) {
-            EXPECT_FALSE(words::sentence(e.what).empty());
+            EXPECT_FALSE(words::sentence(e.message).empty());
             return e.place;
         }
         return "taken";
@@ -314,7 +314,7 @@ TEST(EntryJson, MalformedPreparationsNameTheirPlace) {
         try {
             entry_from(Json::parse(text), "log[0]", CarCard{});
         } catch (const FileError& e) {
-            EXPECT_FALSE(words::sentence(e.what).empty());
+            EXPECT_FALSE(words::sentence(e.message).empty());
             return e.place;
         }
         return "taken";

@@ -780,7 +780,7 @@ QString CardGuide::keep(const QString& text) {
                 return {};
         }
     } catch (const book::FileError& e) {
-        return q(words::sentence(e.what));
+        return q(words::sentence(e.message));
     }
     step(+1);
     return {};

@@ -59,8 +59,6 @@ std::vector<GroundGuide::Known> GroundGuide::knownFloors() const {
             }
         } catch (const std::exception&) {
             continue;  // a fact of a newer version
-        } catch (const book::FileError&) {
-            continue;
         }
     }
     return out;

@@ -313,7 +313,7 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
     } catch (const book::FileError& e) {
         problem_->setText(
             QStringLiteral("▲ %1: %2")
-                .arg(QString::fromStdString(e.place), QString::fromStdString(words::sentence(e.what))));
+                .arg(QString::fromStdString(e.place), QString::fromStdString(words::sentence(e.message))));
         return false;
     }
     return true;

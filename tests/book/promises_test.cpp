@@ -1,0 +1,147 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is accepted once is never refused later, and no entry locks a book out.
+#include <unistd.h>
+
+#include <functional>
+
+#include <gtest/gtest.h>
+
+#include "book/book.h"
+#include "book/job_file.h"
+#include "core/estimate.h"
+#include "words/words.h"
+
+namespace fairchalk::book {
+namespace {
+
+struct Promises : ::testing::Test {
+    UuidSource ids{system_sources()};
+    std::filesystem::path folder =
+        std::filesystem::temp_directory_path() / ("fairchalk-promises-" + std::to_string(::getpid()));
+    void SetUp() override { std::filesystem::remove_all(folder); }
+    void TearDown() override { std::filesystem::remove_all(folder); }
+
+    static Json worked() { return parse_json(read_file(FAIRCHALK_DATA "/examples/worked-job.json")); }
+    JobFile through_a_book(const JobFile& job) {
+        Book b(folder / "b.fairchalk");
+        return b.job(b.import_job(job, "a job", ids));
+    }
+    /// What is solved of it, to compare.
+    static std::vector<double> answers(const JobFile& file) {
+        std::vector<double> out;
+        const Estimate e = estimate(file.job());
+        for (const WheelAngles& w : e.wheels)
+            for (const KnownAngle* a : {&w.toe, &w.camber, &w.caster})
+                out.push_back(a->known ? a->value.deg() : -999.0);
+        for (std::size_t i = 0; i < file.entries.size(); ++i) out.push_back(file.job().live(i));
+        return out;
+    }
+    /// Book, full form, book, short form: each is taken again, and says the same.
+    void goes_round(const JobFile& job) {
+        const std::vector<double> said = answers(job);
+        const JobFile once = through_a_book(job);
+        EXPECT_EQ(answers(once), said);
+        const JobFile full = parse_job(full_form(once).dump(), ids);
+        EXPECT_EQ(answers(full), said);
+        const JobFile again = through_a_book(full);
+        EXPECT_EQ(answers(again), said);
+        const JobFile brief = parse_job(short_form(again).dump(), ids);
+        // The short form leaves out which rounds began where nothing was read.
+        EXPECT_EQ(short_form(brief).dump(), short_form(again).dump());
+        const Estimate a = estimate(brief.job()), b = estimate(job.job());
+        for (std::size_t w = 0; w < 4; ++w) {
+            EXPECT_EQ(a.wheels[w].toe.known, b.wheels[w].toe.known);
+            EXPECT_NEAR(a.wheels[w].toe.value.deg(), b.wheels[w].toe.value.deg(), 1e-9);
+        }
+    }
+};
+
+TEST_F(Promises, AStrikeNamesAReadingAsItsWriterDid) {
+    Json job = worked();
+    ASSERT_TRUE(job["rounds"][0]["readings"][0].contains("id"));
+    const Json name = job["rounds"][0]["readings"][0]["id"];
+    job["events"].push_back(
+        {{"after_round", 0}, {"kind", "strike"}, {"strikes", {name}}, {"why", "misread"}});
+    const JobFile file = parse_job(job.dump(), ids);
+    int struck = 0;
+    for (std::size_t i = 0; i < file.entries.size(); ++i)
+        if (file.entries[i].name == name) {
+            ++struck;
+            EXPECT_FALSE(file.job().live(i)) << "struck out, and not ignored";
+        }
+    EXPECT_EQ(struck, 1);
+    goes_round(file);
+    // One that names nothing says so.
+    job["events"].back()["strikes"] = {"no-such-reading"};
+    EXPECT_THROW(parse_job(job.dump(), ids), FileError);
+}
+
+TEST_F(Promises, NamesThatWereGivenTwiceGoRound) {
+    const JobFile first = parse_job(worked().dump(), ids), second = parse_job(worked().dump(), ids);
+    std::vector<Json> raw = first.raw;
+    for (const Json& e : second.raw)
+        if (kind_of(e) != "car" && kind_of(e) != "targets") raw.push_back(e);
+    const JobFile both = from_entries(std::move(raw), Json::object());
+    EXPECT_TRUE(both.set_aside.empty());
+    goes_round(both);
+}
+
+TEST_F(Promises, AnEntryThatCannotBeReadIsSetAsideAndTheRestWorks) {
+    const JobFile whole = parse_job(worked().dump(), ids);
+    for (const Json& odd :
+         {Json::array(), Json("a text"), Json(17), Json(nullptr), Json::object(),
+          Json({{"id", "x"}, {"kind", "hub"}, {"wheel", "middle-left"}, {"value", "100 mm"}}),
+          Json({{"id", 7}, {"kind", "round"}}), Json({{"id", "y"}, {"kind", {1, 2}}}),
+          Json({{"id", "z"}, {"kind", "strike"}, {"strikes", {"nobody"}}}),
+          Json({{"id", "c"}, {"kind", "car"}, {"car", "mine"}})}) {
+        std::vector<Json> raw = whole.raw;
+        raw.insert(raw.begin() + 5, odd);
+        const JobFile file = from_entries(std::move(raw), Json::object());
+        EXPECT_EQ(file.set_aside.size(), 1u) << odd;
+        EXPECT_EQ(file.raw[5], odd) << "kept as it is";
+        const Estimate e = estimate(file.job()), was = estimate(whole.job());
+        for (std::size_t w = 0; w < 4; ++w) {
+            EXPECT_EQ(e.wheels[w].toe.known, was.wheels[w].toe.known) << odd;
+            EXPECT_NEAR(e.wheels[w].toe.value.deg(), was.wheels[w].toe.value.deg(), 1e-9) << odd;
+        }
+        // Written, and taken again.
+        for (const Json& out : {full_form(file), short_form(file)}) {
+            const JobFile back = parse_job(out.dump(), ids);
+            EXPECT_NEAR(estimate(back.job()).wheels[0].toe.value.deg(), was.wheels[0].toe.value.deg(), 1e-9);
+            EXPECT_NE(out.dump().find(odd.dump()), std::string::npos) << "and nothing of it is lost";
+        }
+    }
+}
+
+TEST_F(Promises, NoFieldOfAnyEntryOfABookLocksItOut) {
+    const JobFile whole = parse_job(worked().dump(), ids);
+    const std::vector<Json> wrong = {nullptr, true, -1, 1e300, "sideways", "", Json::array(), Json::object()};
+    std::size_t tried = 0;
+    // Every field of every entry, one at a time, by every kind of value, and left out.
+    for (std::size_t i = 0; i < whole.raw.size(); ++i)
+        for (const auto& [key, value] : whole.raw[i].items()) {
+            for (const Json& bad : wrong) {
+                std::vector<Json> raw = whole.raw;
+                raw[i][key] = bad;
+                EXPECT_NO_THROW({
+                    const JobFile file = from_entries(std::move(raw), Json::object());
+                    EXPECT_NO_THROW(parse_job(full_form(file).dump(), ids)) << key << ' ' << bad;
+                    EXPECT_NO_THROW(parse_job(short_form(file).dump(), ids)) << key << ' ' << bad;
+                }) << key
+                   << ' ' << bad;
+                ++tried;
+            }
+            std::vector<Json> raw = whole.raw;
+            raw[i].erase(key);
+            EXPECT_NO_THROW(short_form(from_entries(std::move(raw), Json::object()))) << key;
+        }
+    EXPECT_GT(tried, 500u);
+}
+
+TEST(FileErrors, AreErrorsLikeAllOthers) {
+    UuidSource ids{system_sources()};
+    EXPECT_THROW(parse_job("[]", ids), std::exception);
+}
+
+}  // namespace
+}  // namespace fairchalk::book
