@@ -88,8 +88,16 @@ std::optional<Untold> untold(const Analysis& a) {
     for (const Verdict& v : a.plan.before) {
         if (v.angle.known) continue;
         Untold out{v.target, {}};
+        // One string tells nothing of the other side.
+        const Wheel* wheel = std::get_if<Wheel>(&v.target.where);
+        const auto there = [&](const RigInfo& rig) {
+            const auto walk = walk_of(rig, a.job.rounds[static_cast<std::size_t>(a.now.round)].lines,
+                                      a.job.rounds[static_cast<std::size_t>(a.now.round)].car);
+            return !wheel ||
+                   std::any_of(walk.begin(), walk.end(), [&](const Spot& s) { return s.wheel == *wheel; });
+        };
         for (const RigInfo& rig : all_rigs())
-            if (tells(rig, v.target)) out.rigs.push_back(rig.id);
+            if (tells(rig, v.target) && there(rig)) out.rigs.push_back(rig.id);
         return out;
     }
     return std::nullopt;

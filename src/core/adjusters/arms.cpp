@@ -92,6 +92,25 @@ class RadiusRod : public ThreadedArm {
         }
         return w;
     }
+    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+        const bool longer = by[0] > 0;
+        if (!nut_by_nut(d, longer)) return ThreadedArm::sketch(d, by, size);
+        // The body and its bush to the left, a nut on each side of it; the arm's joint to the right.
+        Sketch s;
+        const double y = size.y() / 2 - 8, bush = 120, end = std::min(360.0, size.x() - 30);
+        s.box(outline, {bush - 14, y - 34}, 28, 68);
+        s.line(outline, {40, y - 6}, {end - 15, y - 6});
+        s.line(outline, {40, y + 6}, {end - 15, y + 6});
+        for (double x = 44; x < 210; x += 7) s.line(detail, {x, y - 6}, {x + 4, y + 6});
+        s.circle(outline, {end, y}, 15);
+        // First the one that is backed off, then the other after it.
+        const double off = longer ? bush - 44 : bush + 22, follows = longer ? bush + 22 : bush - 44;
+        s.box(change, {off, y - 18}, 22, 36);
+        s.box(outline, {follows, y - 18}, 22, 36);
+        s.arrow(change, {off + 11, y + 34}, {off + 11 + (longer ? -30 : 30), y + 34});
+        s.note({bush - 60, y - 58}, 120, W("bush"));
+        return s;
+    }
     const char* nut_by_nut(const Device& d, bool longer) const override {
         if (d.double_ended || d.thread != Thread::unknown) return nullptr;
         return longer

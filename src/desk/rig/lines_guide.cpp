@@ -13,7 +13,7 @@ namespace fairchalk::desk {
 namespace {
 
 constexpr double thing_w = 115, thing_h = 92, wall_y = 56;
-constexpr double ways_y = 262, way_h = 37;
+constexpr double ways_y = 262, way_h = 37, lean_h = 29;
 constexpr double told_x = 596, told_y = 598, told_h = 33;
 
 QRectF placeOfRig(const RigInfo& rig) {
@@ -25,7 +25,9 @@ QRectF placeOfRig(const RigInfo& rig) {
         if (&r == &rig) break;
         ++row;
     }
-    return {20 + column * 307.0, ways_y + 26 + row * way_h, 297, way_h - 4};
+    // Nine stand in the last column.
+    const double high = column == 2 ? lean_h : way_h;
+    return {20 + column * 307.0, ways_y + 26 + row * high, 297, high - 2};
 }
 
 bool stringRig(const std::string& id) {

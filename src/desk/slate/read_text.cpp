@@ -26,12 +26,19 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
 
 QString untold(const JobDesk& desk) {
     const std::optional<Untold>& u = desk.answer().untold;
+    return u ? QCoreApplication::translate("Slate",
+                                           "%1: none of the ways chosen tells it. Others do: Lines (Ctrl+5).")
+                   .arg(q(words::to_begin(words::measure_of(u->target))))
+             : QString();
+}
+
+QString waysThatTell(const JobDesk& desk) {
+    const std::optional<Untold>& u = desk.answer().untold;
     if (!u) return {};
     QStringList ways;
-    for (std::string_view rig : u->rigs) ways << q(desk.knowledge().rig(rig)->text);
-    return QCoreApplication::translate("Slate",
-                                       "%1: none of the ways chosen tells it (Ctrl+5). These do: %2.")
-        .arg(q(words::to_begin(words::measure_of(u->target))), ways.join(QStringLiteral(", ")));
+    for (std::string_view rig : u->rigs) ways << q(desk.knowledge().rig(rig)->text).toLower();
+    return QCoreApplication::translate("Slate", "%1 is told by: %2.")
+        .arg(q(words::to_begin(words::measure_of(u->target))), ways.join(QStringLiteral("; ")));
 }
 
 QString ReadText::text() const {
@@ -183,7 +190,9 @@ QString ReadText::missing() const {
             soft(tr("%1 is known after %2.")
                      .arg(q(words::to_begin(words::measure_of(target))), names.join(QStringLiteral(" · ")))));
     }
-    return a.untold ? line(warn(untold(desk_).toHtmlEscaped())) : QString();
+    return a.untold
+               ? line(warn(untold(desk_).toHtmlEscaped())) + line(soft(waysThatTell(desk_).toHtmlEscaped()))
+               : QString();
 }
 
 /// Two rigs on one axle: whether they agree, and which reading to doubt first where they do not.

@@ -30,8 +30,9 @@ class ReadText {
     bool unleaned_;
 };
 
-/// What none of the chosen ways of measuring tells, and which would.
+/// What none of the chosen ways of measuring tells; and which would.
 QString untold(const JobDesk& desk);
+QString waysThatTell(const JobDesk& desk);
 
 /// What would settle the verdict that is too close to call.
 QString settling(const JobDesk& desk, std::size_t verdict);

@@ -42,6 +42,8 @@ QString TurnText::warnings() const {
         if (!numbers.isEmpty())
             out += line(tr("Spots %1 (Ctrl+6).").arg(numbers.join(QStringLiteral(" · "))));
     }
+    if (a.untold)
+        out += line(warn(untold(desk_).toHtmlEscaped())) + line(soft(waysThatTell(desk_).toHtmlEscaped()));
     for (const CardDoubt& d : a.belief.card)
         out += head(d.unsaid ? tr("What the turn has shown") : tr("The card seems to be wrong")) +
                line(warn(q(words::card_doubt(d, desk_.car()))));
