@@ -113,6 +113,10 @@ double in_unit(const Node& n, HandleUnit unit) {
             return n.in(Expect::Kind::angle);
     }
 }
+/// No hand makes a finer one, and every one of them is tried.
+double finest_step(HandleUnit unit) {
+    return unit == HandleUnit::turn ? 1.0 / 64 : unit == HandleUnit::mm ? 0.01 : 0.25;
+}
 std::string write_in_unit(double v, HandleUnit unit) {
     return unit == HandleUnit::turn ? write_exact_turns(v)
            : unit == HandleUnit::mm ? write_exact(Length::from_mm(v))
@@ -228,6 +232,10 @@ Device device_from(const Node& n, const std::string& id, const std::string& kind
         if (!(*d.step > 0))
             wrong(n["step"].place(),
                   {Code::text_must_be_positive, {n["step"].text(), "", "0.5 mm", "1/8 turn"}});
+        if (*d.step < finest_step(unit))
+            wrong(n["step"].place(),
+                  {Code::job_wrong_type,
+                   {"a step of " + n["step"].text(), write_in_unit(finest_step(unit), unit) + " or more"}});
     }
     if (n.has("range")) {
         const Node range = n["range"].object();
@@ -285,7 +293,14 @@ Adjuster adjuster_from(const Node& n) {
     if (n.has("double_ended")) r.double_ended = n["double_ended"].yes_no();
     if (n.has("arm")) r.arm = n["arm"].positive_length();
     if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
-    if (n.has("step")) r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
+    if (n.has("step")) {
+        r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
+        if (r.step_turns < finest_step(HandleUnit::turn))
+            wrong(n["step"].place(),
+                  {Code::job_wrong_type,
+                   {"a step of " + n["step"].text(),
+                    write_in_unit(finest_step(HandleUnit::turn), HandleUnit::turn) + " or more"}});
+    }
     r.lock = lock_from(n, r);
     if (n.has("proven")) r.proven = n["proven"].yes_no();
     if (n.has("turned")) r.turned = n["turned"].quantity(Expect::Kind::turns).value;

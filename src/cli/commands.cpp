@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include <algorithm>
 #include <atomic>
+#include <charconv>
+#include <cmath>
 #include <csignal>
 #include <fstream>
 #include <ostream>
@@ -39,6 +42,15 @@ class Stoppable {
 };
 
 /// Bad input: exit 2.
+/// No comparison holds for what is no number, and so no range refuses it.
+const CLI::Validator a_number(
+    [](const std::string& text) {
+        double v = 0.0;
+        const auto read = std::from_chars(text.data(), text.data() + text.size(), v);
+        return read.ec == std::errc() && std::isfinite(v) ? std::string() : "“" + text + "” is no number";
+    },
+    "", "number");
+
 struct BadInput {
     std::string line;
 };
@@ -178,11 +190,11 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     bench->add_option("--seed", proving.seed, "the same seed, the same cars and readings; 1");
     bench->add_option("--tool", tool_name, "what the strings are read with; steel-rule-mm");
     bench->add_option("--tolerance", proving.tolerance, "degrees each way, of each front wheel; 0.167")
-        ->check(CLI::Range(0.01, 2.0));
+        ->check(CLI::Range(0.01, 2.0) & a_number);
     bench->add_flag("!--no-dents", proving.dents, "no dented lips: the tool's own spread is all there is");
     bench->add_flag("--whole", proving.whole, "toe, camber and caster of the front axle, not toe alone");
     bench->add_option("--slips", proving.slips, "the rate of a person's slips, in each reading; 0")
-        ->check(CLI::Range(0.0, 0.2));
+        ->check(CLI::Range(0.0, 0.2) & a_number);
     bench->footer("Example: fairchalk-cli practice bench --cars 200 --seed 7 --tool vernier");
 
     practice::MatrixOptions matrix;
@@ -279,7 +291,14 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             if (only == "toe") choices.only = {Measure::total_toe, Measure::toe, Measure::thrust};
             if (only == "camber") choices.only = {Measure::camber, Measure::cross_camber};
             if (only == "caster") choices.only = {Measure::caster, Measure::cross_caster};
-            out << pretty(plan_answer(job_in(path, ids), choices, wheel_named(match), set_up));
+            const book::JobFile job = job_in(path, ids);
+            std::vector<std::string> known;
+            for (const Adjuster& a : job.job().car.adjusters) known.push_back(id_of(a));
+            for (const std::string& id : choices.touching)
+                if (std::find(known.begin(), known.end(), id) == known.end())
+                    throw BadInput{"--touching: " +
+                                   words::sentence({Code::job_unknown_word, {id, listed(known)}})};
+            out << pretty(plan_answer(job, choices, wheel_named(match), set_up));
         } else if (bench->parsed()) {
             const Tool* tool = standard_tool(tool_name);
             if (!tool || tool->quantity != QuantityKind::length) {

@@ -39,7 +39,7 @@ constexpr double worth_saying = 0.1 * one_degree, may_move = 0.25 * one_degree,
 /// No larger is a test turn of a rod.
 constexpr double most_tested = 0.6;
 constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree,
-                 most_angle_unproven = 0.9 * one_degree;
+                 most_angle_unproven = 0.75 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;

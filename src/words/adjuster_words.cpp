@@ -307,7 +307,8 @@ std::string as_far_as(const AsFarAs& far) {
 
 std::string why_test_turn() {
     return tr(
-        W("It is not known which way this works: turn so much, read, and it is. If it went the wrong way, "
+        W("It is not known which way this works: turn so much, shake the wheel loose, read, and it is. "
+          "If it went the wrong way, "
           "it is turned back."));
 }
 

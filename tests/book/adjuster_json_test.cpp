@@ -148,6 +148,13 @@ TEST(AdjusterJson, WhatIsWrongIsSaidAtItsPlace) {
               "adjusters[0].pushes");
     EXPECT_EQ(place(R"({"id":"c","kind":"cam","wheel":"front-left","at":"120 deg"})"), "adjusters[0].at");
     EXPECT_EQ(place(R"({"id":"c","kind":"cam","wheel":"front-left","step":"0 deg"})"), "adjusters[0].step");
+    // Nobody turns a millionth, and every step would be tried.
+    EXPECT_EQ(place(R"({"id":"c","kind":"cam","wheel":"front-left","step":"0.001 deg"})"),
+              "adjusters[0].step");
+    EXPECT_EQ(place(R"({"id":"r","kind":"steering-rod","wheel":"front-left","step":"0.000001 turn"})"),
+              "adjusters[0].step");
+    EXPECT_EQ(place(R"({"id":"s","kind":"shim-pair","wheel":"front-left","step":"0.0001 mm"})"),
+              "adjusters[0].step");
     EXPECT_EQ(place(R"({"id":"s","kind":"shim-pair","wheel":"front-left","stacks":{"front":["-1 mm"]}})"),
               "adjusters[0].stacks.front[0]");
     EXPECT_EQ(

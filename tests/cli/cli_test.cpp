@@ -223,6 +223,17 @@ TEST_F(CliTest, TheProvingGroundOverSomeCellsDoesNoHarmAndIsTheSameOnAnyNumberOf
     EXPECT_EQ(ran({"practice", "prove", "--cells", "some"}).code, 2);
 }
 
+TEST_F(CliTest, OptionsThatNameNothingOrAreNoNumberAreRefused) {
+    const std::string job = std::string(DATA_DIR) + "/examples/worked-job.json";
+    const Ran nobody = ran({"plan", job, "--touching", "nosuch"});
+    EXPECT_EQ(nobody.code, 2);
+    EXPECT_NE(nobody.err.find("nosuch"), std::string::npos) << nobody.err;
+    for (const char* bad : {"nan", "inf", "-nan", "much"}) {
+        EXPECT_EQ(ran({"practice", "bench", "--cars", "1", "--tolerance", bad}).code, 2) << bad;
+        EXPECT_EQ(ran({"practice", "bench", "--cars", "1", "--slips", bad}).code, 2) << bad;
+    }
+}
+
 TEST_F(CliTest, ASecondPassTakesShimsFromWhereTheFirstLeftThem) {
     std::ifstream in(std::string(DATA_DIR) + "/demo/brask-hillclimb.json");
     Json job = Json::parse(in);
