@@ -6,7 +6,9 @@
 #include <cmath>
 
 #include "core/baseline.h"
+#include "core/procedure.h"
 #include "core/stacks_now.h"
+#include "core/turn_doubt.h"
 
 namespace fairchalk {
 namespace {
@@ -27,9 +29,21 @@ void learn_rod(Rod& rod, const Estimate& e) {
             rod.arm = r.arm;
             rod.arm_sigma = std::min(r.arm_sigma * fades, Rod::prior_arm_sigma);
         }
-    // Turned and read: the way it went is the way that it goes.
-    for (const RodResponse& r : e.responses) rod.proven = rod.proven || (r.rod == rod.id && r.turns_seen > 0);
     learn_lock(rod.lock, rod.id, e);
+}
+
+/// Turned and read, and nobody doubts that it went the way that its side of the axle says.
+bool went_as_it_says(const Rod& rod, const Job& job, const Estimate& e, const Belief& belief) {
+    const auto about = [&](const CardDoubt& d) {
+        return std::find(d.adjusters.begin(), d.adjusters.end(), rod.id) != d.adjusters.end();
+    };
+    if (std::any_of(belief.card.begin(), belief.card.end(), about) || (belief.look && about(*belief.look)) ||
+        std::any_of(belief.doubts.begin(), belief.doubts.end(),
+                    [&](const TurnDoubt& d) { return d.adjuster == rod.id; }) ||
+        turned_since_reading(job))
+        return false;
+    return std::any_of(e.responses.begin(), e.responses.end(),
+                       [&](const RodResponse& r) { return r.rod == rod.id && r.turns_seen > 0; });
 }
 
 void learn_device(Device& d, int place, const Estimate& e) {
@@ -56,10 +70,12 @@ CarCard learnt(const Job& job, const Estimate& e) {
     if (!e.posterior || e.round < 0) return car;
     const CarCard now = with_stacks_now(job, car);
     car.tin = now.tin;
+    const Belief belief = believe(job);
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         if (Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
             rod->turned = turned_since_thread(job, *rod);
             learn_rod(*rod, e);
+            rod->proven = rod->proven || went_as_it_says(*rod, job, e, belief);
             continue;
         }
         Device& d = std::get<Device>(car.adjusters[i]);

@@ -877,6 +877,17 @@ TEST(Learnt, HowFarARodWasTurnedIsKeptFromJobToJob) {
     j.all(0.05, 0.05, -0.4, -0.4);
     const CarCard next = learnt(job_of(j.log), j.estimated());
     EXPECT_NEAR(next.rod("rod-fl")->turned, 1.75, 1e-12);
+    EXPECT_TRUE(next.rod("rod-fl")->proven && next.rod("rod-fr")->proven);
+    // On a rod that went the other way nothing is proven, nor on one that nobody has read since.
+    TurnedJob other = j;
+    other.log.resize(3);
+    other.all(-0.2, -0.2, -0.4, -0.4);
+    other.turned("rod-fl", 0.5);
+    other.turned("rod-fr", 0.5);
+    EXPECT_FALSE(learnt(job_of(other.log), other.estimated()).rod("rod-fl")->proven);
+    other.put(RoundOpened{});
+    other.all(-0.53, -0.53, -0.4, -0.4);
+    EXPECT_FALSE(learnt(job_of(other.log), other.estimated()).rod("rod-fl")->proven);
     // The next job: a little more of it, and the thread is asked for that one job alone would not ask for.
     const auto asks = [&](const CarCard& car) {
         TurnedJob k;
