@@ -93,11 +93,11 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
         put("| %zu0 to %zu0 %% | %d | %.2f | %.2f | %d | %.2f | %.2f |\n", i, i + 1, tenths[0][i].plans,
             tenths[0][i].said, tenths[0][i].came, tenths[1][i].plans, tenths[1][i].said, tenths[1][i].came);
     out +=
-        "\n| trouble | jobs | passes | of those done | most turns | driven further off by | rear plans | "
-        "thrust expected "
-        "worse by 0.06 |\n|---|---|---|---|---|---|---|---|\n";
+        "\n| trouble | jobs | passes | of those done | most turns | driven further off by | jobs over "
+        "1.2 | toes | beyond 4 sigma | rear plans | thrust expected worse by 0.06 "
+        "|\n|---|---|---|---|---|---|---|---|---|---|---|\n";
     for (const std::string& value : practice::values_of(Factor::trouble)) {
-        int of = 0, done = 0, rear = 0, worse = 0;
+        int of = 0, done = 0, rear = 0, worse = 0, driven = 0, toes = 0, far = 0;
         double passes = 0.0, passes_done = 0.0, most = 0.0, off = 0.0;
         for (const practice::CellResult& r : results) {
             if (r.cell.of(Factor::trouble) != value) continue;
@@ -107,12 +107,16 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
                 if (j.called_inside) ++done, passes_done += j.passes;
                 most = std::max(most, j.most_turn);
                 off = std::max(off, j.worst);
+                driven += j.worst > practice::driven_further;
+                toes += j.toes;
+                far += j.toes_far;
                 rear += j.rear_planned;
                 worse += j.rear_thrust_worse;
             }
         }
-        put("| %s | %d | %.2f | %d: %.2f | %.3f | %.2f | %d | %d |\n", value.c_str(), of,
-            of > 0 ? passes / of : 0.0, done, done > 0 ? passes_done / done : 0.0, most, off, rear, worse);
+        put("| %s | %d | %.2f | %d: %.2f | %.3f | %.2f | %d | %d | %d | %d | %d |\n", value.c_str(), of,
+            of > 0 ? passes / of : 0.0, done, done > 0 ? passes_done / done : 0.0, most, off, driven, toes,
+            far, rear, worse);
     }
     if (notes)
         for (const practice::CellResult& r : results)

@@ -152,6 +152,7 @@ Analysis analyse(const Job& job, const Question& question) {
     if (question.match) planned.targets = matching_other_side(planned, a.now, *question.match);
     PlanOptions choices = question.options;
     choices.probing = choices.probing || a.belief.probing;
+    choices.side_shown = a.belief.side_shown;
     a.plan = plan_turns(planned, a.now, choices);
     if (a.now.round < 0) return a;
 

@@ -32,20 +32,6 @@ void learn_rod(Rod& rod, const Estimate& e) {
     learn_lock(rod.lock, rod.id, e);
 }
 
-/// Turned and read, and nobody doubts that it went the way that its side of the axle says.
-bool went_as_it_says(const Rod& rod, const Job& job, const Estimate& e, const Belief& belief) {
-    const auto about = [&](const CardDoubt& d) {
-        return std::find(d.adjusters.begin(), d.adjusters.end(), rod.id) != d.adjusters.end();
-    };
-    if (std::any_of(belief.card.begin(), belief.card.end(), about) || (belief.look && about(*belief.look)) ||
-        std::any_of(belief.doubts.begin(), belief.doubts.end(),
-                    [&](const TurnDoubt& d) { return d.adjuster == rod.id; }) ||
-        turned_since_reading(job))
-        return false;
-    return std::any_of(e.responses.begin(), e.responses.end(),
-                       [&](const RodResponse& r) { return r.rod == rod.id && r.turns_seen > 0; });
-}
-
 void learn_device(Device& d, int place, const Estimate& e) {
     bool seen = false;
     std::vector<KnownResponse> all;
@@ -71,11 +57,15 @@ CarCard learnt(const Job& job, const Estimate& e) {
     const CarCard now = with_stacks_now(job, car);
     car.tin = now.tin;
     const Belief belief = believe(job);
+    const bool waits = turned_since_reading(job);
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         if (Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
             rod->turned = turned_since_thread(job, *rod);
             learn_rod(*rod, e);
-            rod->proven = rod->proven || went_as_it_says(*rod, job, e, belief);
+            // Shown by this job's readings, and not turned since.
+            rod->proven = rod->proven ||
+                          (!waits && std::find(belief.side_shown.begin(), belief.side_shown.end(), rod->id) !=
+                                         belief.side_shown.end());
             continue;
         }
         Device& d = std::get<Device>(car.adjusters[i]);

@@ -39,7 +39,7 @@ constexpr double worth_saying = 0.1 * one_degree, may_move = 0.25 * one_degree,
 /// No larger is a test turn of a rod.
 constexpr double most_tested = 0.6;
 constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0, most_angle_unasked = 2.0 * one_degree,
-                 most_angle_unproven = 0.75 * one_degree;
+                 most_angle_unproven = 0.6 * one_degree, most_angle_of_wheel_unproven = one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
@@ -1090,16 +1090,21 @@ bool Planner::large(const Alternative& c) {
         return true;
     };
     // A side that nothing has proven yet: looked at before it is turned far.
-    const auto turned = turned_in_all(job_);
     const auto unproven = [&](std::size_t h) {
         const Lever& l = c.with[h];
-        const bool seen = l.rod ? l.rod->proven : !l.device->response.empty();
+        const bool seen = (l.rod ? l.rod->proven : !l.device->response.empty()) ||
+                          std::find(options_.side_shown.begin(), options_.side_shown.end(), l.id()) !=
+                              options_.side_shown.end();
         return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !seen &&
-               !car_.looked_at(l.id(), "rod") && !turned.contains(l.id());
+               !car_.looked_at(l.id(), "rod");
     };
     for (std::size_t h = 0; h < c.with.size(); ++h) {
         if (!unproven(h)) continue;
         bool far = c.with[h].rod && std::abs(c.turns[h]) > most_turns_unproven;
+        // Of a wheel too, though what the other does makes good for it in the target.
+        for (const Lever::Pull& pull : c.with[h].pulls)
+            far = far || (pull.angle == 0 &&
+                          std::abs(c.with[h].effect(pull, c.turns[h], p_)) > most_angle_of_wheel_unproven);
         for (const Verdict& v : plan_.before) {
             if (!v.angle.known) continue;
             // As far as all of them together would drive it the other way.

@@ -45,11 +45,12 @@ struct Unreachable {
 
 /// What the turns may and should be about.
 struct PlanOptions {
-    std::vector<Measure> only;          ///< toe tonight: targets of these measures; empty: of all
-    bool without_jacking = false;       ///< nothing that the weight has to come off for
-    std::vector<std::string> touching;  ///< these adjusters alone; empty: any
-    bool probing = false;               ///< no turn but a test turn
-    bool nearer = false;                ///< nearer to the aim while one is there, though all is inside
+    std::vector<Measure> only;              ///< toe tonight: targets of these measures; empty: of all
+    bool without_jacking = false;           ///< nothing that the weight has to come off for
+    std::vector<std::string> touching;      ///< these adjusters alone; empty: any
+    bool probing = false;                   ///< no turn but a test turn
+    std::vector<std::string> side_shown{};  ///< adjusters whose side of the axle their turns have shown
+    bool nearer = false;                    ///< nearer to the aim while one is there, though all is inside
 };
 
 /// How it goes on (advice.md of the design): `done` only where every verdict is inside or was accepted.

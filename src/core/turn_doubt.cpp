@@ -28,6 +28,8 @@ constexpr double any_steer = 2.0 * one_degree, any_change = 2.0 * one_degree,
 /// Prior odds of a pass, and of the card.
 constexpr double as_written = 0.95, a_slip = 0.04, no_name = 0.01, card_right = 0.98, card_wrong = 0.02;
 constexpr double in_force = 0.9, sure = 0.99, doubtful = 0.1;
+/// What turns must have left of the odds that an adjuster lies on the other side, before they have shown it.
+constexpr double shown_by = 0.1;
 /// Joint hypotheses that are carried on from pass to pass.
 constexpr std::size_t most_kept = 16;
 constexpr int least_of_each_card = 3;
@@ -120,6 +122,23 @@ class Evidence {
         }
     }
 
+    /// What a device does to the toe hangs on where the rod holds the wheel: with each card's rods.
+    void reckon_with(const std::vector<CardGuess>& cards, const CarCard& assumed) {
+        for (const CardGuess& guess : cards) {
+            CarCard car = assumed;
+            bool turned = false;
+            for (const auto& [place, factor] : guess.factor) {
+                Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+                if (factor > 0.0 || !std::holds_alternative<Rod>(a)) continue;
+                set_side(a, side_of_axle(a) == RodSide::behind_axle ? RodSide::ahead_of_axle
+                                                                    : RodSide::behind_axle);
+                turned = true;
+            }
+            of_card_.push_back({Eigen::VectorXd::Zero(shared_.rows()), shared_});
+            if (turned) move_devices(car, assumed, of_card_.back());
+        }
+    }
+
     const std::vector<MeasuredChange>& rows() const { return rows_; }
     double change(std::size_t row) const { return change_[static_cast<Eigen::Index>(row)]; }
 
@@ -153,6 +172,7 @@ class Evidence {
         std::map<std::size_t, Eigen::VectorXd> steers;
         std::vector<Eigen::VectorXd> misread;
         const std::map<int, double>& does = cards[story.card].does;
+        const OfCard& told_by = of_card_[story.card];
         Eigen::VectorXd unsure = Eigen::VectorXd::Zero(n);
         for (Eigen::Index i = 0; i < n; ++i) {
             const std::size_t at = static_cast<std::size_t>(told[static_cast<std::size_t>(i)]);
@@ -183,7 +203,7 @@ class Evidence {
                             camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_), axle_of(l.wheel), false),
                             2);
             }
-            off[i] = change_[told[static_cast<std::size_t>(i)]] - expects;
+            off[i] = change_[told[static_cast<std::size_t>(i)]] - expects - slopes.row(i).dot(told_by.shift);
             if (guess.what == OtherTurn::unexplained) free[i] += any_change * any_change;
             if (guess.what == OtherTurn::steering_moved) {
                 auto& along = steers.try_emplace(row.pass, Eigen::VectorXd::Zero(n)).first->second;
@@ -207,7 +227,7 @@ class Evidence {
             }
         }
         const Eigen::MatrixXd bent = slopes * cross.transpose();
-        cov += slopes * shared_ * slopes.transpose() - bent - bent.transpose();
+        cov += slopes * told_by.shared * slopes.transpose() - bent - bent.transpose();
         cov.diagonal() += free;
         if (!does.empty()) cov += unsure * unsure.transpose();
         for (const auto& [pass, along] : steers) cov += any_steer * any_steer * along * along.transpose();
@@ -231,6 +251,33 @@ class Evidence {
     }
 
   private:
+    /// What is thought of the responses under a card: how far from `p`, and their covariance.
+    struct OfCard {
+        Eigen::VectorXd shift;
+        Eigen::MatrixXd shared;
+    };
+    void move_devices(const CarCard& car, const CarCard& assumed, OfCard& out) const {
+        if (passes_.empty()) return;
+        for (int place = 0; place < static_cast<int>(car.adjusters.size()); ++place) {
+            const Device* d = std::get_if<Device>(&car.adjusters[static_cast<std::size_t>(place)]);
+            if (!d || !adjuster_kind(d->kind)) continue;
+            const auto then = response_prior(*d, car), now = response_prior(*d, assumed);
+            if (!then || !now) continue;
+            std::vector<std::pair<Eigen::Index, Eigen::Index>> at;  // place among the responses, effect
+            for (const Lever& l : passes_.front().levers) {
+                if (l.place != place) continue;
+                for (const Lever::Pull& pull : l.pulls)
+                    for (std::size_t k = 0; k < now->effects.size(); ++k)
+                        if (const Effect& e = now->effects[k];
+                            e.handle == l.which && e.wheel == pull.wheel && e.angle == pull.angle)
+                            at.emplace_back(place_of(pull.response), static_cast<Eigen::Index>(k));
+            }
+            for (const auto& [i, k] : at) {
+                out.shift[i] = then->mean[k] - now->mean[k];
+                for (const auto& [j, m] : at) out.shared(i, j) = then->covariance(k, m);
+            }
+        }
+    }
     Eigen::Index place_of(int response) const {
         return std::lower_bound(responses_.begin(), responses_.end(), response) - responses_.begin();
     }
@@ -252,6 +299,7 @@ class Evidence {
     std::vector<int> responses_;
     Eigen::VectorXd change_;
     Eigen::MatrixXd states_, across_, shared_;
+    std::vector<OfCard> of_card_;
 };
 
 /// The like of a lever on the other side of its axle, or -1.
@@ -483,6 +531,30 @@ std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarC
     return out;
 }
 
+/// Those turned whose other side has lost by what was read: `left_of(c)` is what is left of the odds of a
+/// card's hypothesis.
+template <typename LeftOf>
+std::vector<std::string> sides_shown(const CarCard& car, const std::set<int>& turned,
+                                     const std::vector<CardGuess>& cards, LeftOf&& left_of) {
+    std::vector<std::string> out;
+    for (int place : turned) {
+        const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+        if (!has_side(a) || side_of_axle(a) == RodSide::unknown) continue;
+        bool told = false, lost = true;
+        for (std::size_t c = 0; c < cards.size() && lost; ++c) {
+            const auto& wrong = cards[c].wrong;
+            if (!wrong || wrong->field != "rod" ||
+                std::find(wrong->adjusters.begin(), wrong->adjusters.end(), id_of(a)) ==
+                    wrong->adjusters.end())
+                continue;
+            told = true;
+            lost = left_of(c) <= shown_by;
+        }
+        if (told && lost) out.push_back(id_of(a));
+    }
+    return out;
+}
+
 }  // namespace
 
 std::string_view name_of(OtherTurn t) {
@@ -587,7 +659,7 @@ Belief believe(const Job& job) {
     }
     if (rows.empty()) return out;
 
-    const Evidence evidence(p, passes, std::move(rows), car.no_springs);
+    Evidence evidence(p, passes, std::move(rows), car.no_springs);
     std::vector<std::vector<Guess>> guesses;
     for (std::size_t k = 0; k < passes.size(); ++k)
         guesses.push_back(guesses_of(passes[k], k, evidence.rows()));
@@ -596,6 +668,7 @@ Belief believe(const Job& job) {
         for (std::size_t h = 0; h < levers.size(); ++h)
             if (pass.written[h] != 0.0) turned.insert(levers[h].place);
     const std::vector<CardGuess> cards = card_guesses(job.rounds.back().car, turned);
+    evidence.reckon_with(cards, car);
 
     // Where all is as written and fits, pass by pass and in all, no other story is looked for.
     if (cards.front().unsaid.empty()) {
@@ -612,7 +685,13 @@ Belief believe(const Job& job) {
             if (here > 0) fits = misfit - before <= chi_square_quantile(here, z_fits);
             before = misfit;
         }
-        if (fits) return out;
+        if (fits) {
+            const double as_it_stands = evidence.of(plain, guesses, cards);
+            out.side_shown = sides_shown(car, turned, cards, [&](std::size_t c) {
+                return std::exp(evidence.of({c, plain.guesses, 0.0, 0.0}, guesses, cards) - as_it_stands);
+            });
+            return out;
+        }
     }
     std::vector<Story> stories;
     for (std::size_t c = 0; c < cards.size(); ++c) stories.push_back({c, {}, cards[c].log_prior, 0.0});
@@ -655,6 +734,11 @@ Belief believe(const Job& job) {
             if (holds(cards[stories[i].card])) all += weight[i];
         return all;
     };
+    out.side_shown = sides_shown(job.rounds.back().car, turned, cards, [&](std::size_t c) {
+        double now = 0.0;
+        for (std::size_t i = 0; i < stories.size(); ++i) now += stories[i].card == c ? weight[i] : 0.0;
+        return now / std::exp(cards[c].log_prior);
+    });
     std::vector<CardDoubt> considered;
     const auto consider = [&](const CardDoubt& d) {
         const auto same = [&](const CardDoubt& other) {
@@ -693,6 +777,12 @@ Belief believe(const Job& job) {
             out.look = d;
         }
     }
+    // A side that is reckoned with has been shown.
+    for (const CardDoubt& d : out.card)
+        if (d.field == "rod" && d.sure)
+            for (const std::string& id : d.adjusters)
+                if (std::find(out.side_shown.begin(), out.side_shown.end(), id) == out.side_shown.end())
+                    out.side_shown.push_back(id);
     // What both of two unsaid sides is possible is asked about as such.
     if (out.look && std::any_of(out.card.begin(), out.card.end(), [&](const CardDoubt& d) {
             return d.field == "rod" && d.adjusters == out.look->adjusters;

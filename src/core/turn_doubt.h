@@ -68,6 +68,9 @@ struct Belief {
     std::vector<CardDoubt> card;
     /// A side of the axle that looking settles at once, where readings alone do not yet.
     std::optional<CardDoubt> look;
+    /// Adjusters whose turns have shown, by ten to one over the card alone, that they lie on the side of the
+    /// axle that the card says.
+    std::vector<std::string> side_shown;
     int unexplained = 0;             ///< passes that nothing explains
     bool probing = false;            ///< two of them or more: nothing is planned but a test turn
     std::vector<std::size_t> freed;  ///< turns that say nothing about what they did

@@ -623,16 +623,25 @@ CellJob Work::run() {
         ++done_.angles;
         done_.held += std::abs(k.value.deg() - truth) <= k.plus_minus().deg();
     };
+    const auto far_off = [&](const KnownAngle& k, double truth) {
+        if (!k.known) return;
+        ++done_.toes;
+        done_.toes_far += std::abs(k.value.deg() - truth) > 4.0 * k.sigma.deg();
+    };
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));
         held(a.now.wheels[i].toe, solid.toe[i]);
+        far_off(a.now.wheels[i].toe, solid.toe[i]);
         held(a.now.wheels[i].camber, solid.camber[i]);
         held(a.now.wheels[i].caster, solid.caster[i]);
     }
     for (Axle axle : both_axles) {
         const auto i = static_cast<std::size_t>(index_of(axle));
         held(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
+        far_off(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
     }
+    if (cell_.of(Factor::trouble) == "card-wrong" && done_.worst > driven_further)
+        done_.notes.push_back(cell_.name() + ": driven further off by " + std::to_string(done_.worst));
     if (!done_.notes.empty()) done_.log = std::move(log_);
     return done_;
 }

@@ -50,6 +50,9 @@ struct Harm {
     Harm& operator+=(const Harm& other);
 };
 
+/// Degrees that an angle may be driven further off by a card that is wrong.
+inline constexpr double driven_further = 1.2;
+
 /// Of one job on one car.
 struct CellJob {
     std::string ended;    ///< `done`, `as-far-as`, `passes`, `read`
@@ -58,6 +61,7 @@ struct CellJob {
     double minutes = 0.0;
     bool called_inside = false, truly_inside = false;
     int angles = 0, held = 0;        ///< reported at the end, and within their ±
+    int toes = 0, toes_far = 0;      ///< of them toes, and those beyond four sigma
     double most_turn = 0.0;          ///< turns of a rod in one pass
     double worst = 0.0;              ///< degrees that a target's angle was ever off, beyond where it began
     bool rear_thrust_worse = false;  ///< the plan expected it worse by more than 0.06 degrees
@@ -68,8 +72,8 @@ struct CellJob {
     };
     std::vector<Given> given;
     Harm harm;
-    std::vector<std::string> notes;  ///< of each harm, what it was
-    std::vector<Entry> log;          ///< of a harmed one, what was done
+    std::vector<std::string> notes;  ///< of each harm, what it was; of each wrong card, how far it drove
+    std::vector<Entry> log;          ///< of one with a note, what was done
 };
 CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car);
 

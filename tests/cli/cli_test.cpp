@@ -71,8 +71,8 @@ std::string job_with(const std::string& adjuster, const std::string& events = "[
     return R"({"format": "fairchalk-job", "version": 1, "car": {"name": "x", "wheelbase": "2500 mm",
       "front": {"rim_span": "400 mm", "suspension": "double-wishbone"}, "rear": {"rim_span": "400 mm"}, "adjusters": [)" +
            adjuster +
-           R"(,{"id": "rod-fl", "kind": "steering-rod", "wheel": "front-left", "rod": "behind-axle", "pitch": "1.5 mm"},
-        {"id": "rod-fr", "kind": "steering-rod", "wheel": "front-right", "rod": "behind-axle", "pitch": "1.5 mm"}]},
+           R"(,{"id": "rod-fl", "kind": "steering-rod", "wheel": "front-left", "rod": "behind-axle", "pitch": "1.5 mm", "proven": true},
+        {"id": "rod-fr", "kind": "steering-rod", "wheel": "front-right", "rod": "behind-axle", "pitch": "1.5 mm", "proven": true}]},
       "targets": {"front": {"toe": {"aim": "0.05 deg", "minus": "0.1 deg", "plus": "0.1 deg"},
         "camber": {"aim": "-0.5 deg", "minus": "0.3 deg", "plus": "0.3 deg"}, "caster": {"aim": "4 deg", "minus": "0.4 deg", "plus": "0.4 deg"}},
         "rear": {"toe": {"aim": "0.1 deg", "minus": "0.1 deg", "plus": "0.1 deg"}}},

@@ -355,6 +355,7 @@ TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
     }
     j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.1)});
     j.all(0.9, -0.1, 0, 0);
+    for (const char* id : {"tube", "link"}) j.put(Looked{id, "rod", "behind-axle"});
     const Plan p = j.plan();
     ASSERT_TRUE(j.turn(p, "tube"));
     ASSERT_TRUE(j.turn(p, "link"));

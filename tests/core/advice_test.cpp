@@ -42,13 +42,13 @@ void rear_links(TurnedJob& j) {
 }
 
 TEST(Advice, ARearAxleOfWhichOnlyTheTotalIsKnownIsTurnedOnBothSidesAlike) {
-    for (double found : {-0.9, -0.4, 0.8, 1.2}) {
+    for (double found : {-0.9, -0.3, 0.7, 1.2}) {
         TurnedJob j;
         rear_links(j);
         // So far only where somebody looked on which side they run.
         j.begin({TurnedJob::target(Measure::total_toe, Axle::rear, 0.2, 0.15)});
         total(j, Axle::rear, found);
-        if (std::abs(found - 0.2) > 0.9) {
+        if (std::abs(found - 0.2) > 0.61) {
             const Plan asks = analysed(j).plan;
             EXPECT_EQ(asks.next, NextStep::look) << found;
             ASSERT_TRUE(asks.look);
@@ -109,7 +109,7 @@ void fronts(TurnedJob& j, double left, double right) {
 TEST(Advice, ACardThatIsWrongIsAskedAboutAfterOnePassAndNeverBelievedTwice) {
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1)});
-    double left = -0.6, right = 0.4;
+    double left = -0.5, right = 0.4;
     fronts(j, left, right);
     const Plan first = analysed(j).plan;
     ASSERT_EQ(first.next, NextStep::turn);
@@ -284,6 +284,60 @@ TEST(Advice, MoreThanIsUsualIsReadAgainBeforeItIsTurned) {
     EXPECT_TRUE(p.turns.empty());
     for (const Looked& l : facts_alike(j.car, {"rod-fl", "rod"}, "behind-axle")) j.put(l);
     EXPECT_EQ(analysed(j).plan.next, NextStep::turn);
+}
+
+TEST(Advice, ASideIsShownOnlyByReadingsThatSpeakForIt) {
+    // Strut tops and rods turned in one pass: what the toe did is the tops' as well as the rods'.
+    TurnedJob j;
+    j.car.axle(Axle::front).suspension = Suspension::strut;
+    const auto top = [&](const char* id, Wheel w) {
+        Device d;
+        d.id = id;
+        d.kind = "strut-top";
+        d.wheel = w;
+        j.car.adjusters.emplace_back(d);
+    };
+    top("top-fl", Wheel::front_left);
+    top("top-fr", Wheel::front_right);
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
+    const auto read = [&](double l, double r, double camber_l, double camber_r) {
+        j.angle(ReadingKind::toe_angle, Wheel::front_left, l, 0.17);
+        j.angle(ReadingKind::toe_angle, Wheel::front_right, r, 0.17);
+        j.angle(ReadingKind::camber, Wheel::front_left, camber_l, 0.1);
+        j.angle(ReadingKind::camber, Wheel::front_right, camber_r, 0.1);
+    };
+    read(-0.04, -0.45, 0.0, -1.8);
+    const auto shown = [](const TurnedJob& job) { return analysed(job).belief.side_shown; };
+    j.turned("top-fl", 12.0, "strut-top");
+    j.turned("top-fr", -10.0, "strut-top");
+    TurnedJob alone = j;
+    j.turned("rod-fl", -0.25);
+    j.turned("rod-fr", 1.0);
+    j.put(RoundOpened{});
+    read(-0.41, -0.63, -1.1, -1.0);
+    EXPECT_TRUE(shown(j).empty());
+    // The tops read first: then the rods' pass is theirs alone, and shows it.
+    alone.put(RoundOpened{});
+    j = alone;
+    read(0.48, -0.88, -1.1, -1.0);
+    j.turned("rod-fl", -0.875);
+    j.turned("rod-fr", -0.875);
+    j.put(RoundOpened{});
+    read(0.48 - 0.875 * by_one_turn, -0.88 - 0.875 * by_one_turn, -1.1, -1.0);
+    EXPECT_EQ(shown(j), (std::vector<std::string>{"rod-fl", "rod-fr"}));
+    // Nothing turned, or not read since: nothing shown.
+    EXPECT_TRUE(shown(alone).empty());
+}
+
+TEST(Advice, AWheelIsNotTurnedFarThoughTheOtherMakesGoodForIt) {
+    // The total moves by half a degree; the left wheel alone by more than a whole one.
+    TurnedJob j;
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.1)});
+    j.all(1.35, -0.75, 0.0, 0.0);
+    const Plan p = analysed(j).plan;
+    EXPECT_EQ(p.next, NextStep::look);
+    ASSERT_TRUE(p.look);
+    EXPECT_EQ(p.look->field, "rod");
 }
 
 TEST(StrutBolt, TheUprightTurnsAboutTheOtherBolt) {
