@@ -263,12 +263,14 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
         if (n.has("back")) b.back = n["back"].yes_no();
         e.what = b;
     } else if (kind == "looked") {
-        const std::string field = n["field"].word({"rod", "double_ended", "bolt", "wheel"});
+        const std::string field = n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread"});
         Looked l{n["adjuster"].text(), field, {}};
         if (field == "rod")
             l.value = n["value"].word({"behind-axle", "ahead-of-axle"});
         else if (field == "bolt")
             l.value = n["value"].word({"strut-upper", "strut-lower"});
+        else if (field == "thread")
+            l.value = n["value"].word({"right", "left"});
         else if (field == "wheel")
             l.value = name_of(n["value"].wheel());
         else

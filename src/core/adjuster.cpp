@@ -112,6 +112,10 @@ RodSide side_of_axle(const Adjuster& a) {
     const Device* d = std::get_if<Device>(&a);
     return d ? d->rod : std::get<Rod>(a).runs;
 }
+Thread thread_of(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    return d ? d->thread : std::get<Rod>(a).thread;
+}
 void set_side(Adjuster& a, RodSide side) {
     if (Device* d = std::get_if<Device>(&a))
         d->rod = side;

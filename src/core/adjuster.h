@@ -177,6 +177,7 @@ Wheel wheel_of(const Adjuster& a);
 /// Whether it works the other way on the other side of the axle, on which it runs, and to say so.
 bool has_side(const Adjuster& a);
 RodSide side_of_axle(const Adjuster& a);
+Thread thread_of(const Adjuster& a);
 void set_side(Adjuster& a, RodSide side);
 std::optional<Unsaid> unsaid_of(const Adjuster& a);
 /// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind.

@@ -203,7 +203,7 @@ Estimate estimate_believed(const Job& job) {
 std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std::string& value) {
     std::vector<Looked> out{{look.adjuster, look.field, value}};
     const int place = car.place_of(look.adjuster);
-    if (place < 0 || look.field == "wheel") return out;
+    if (place < 0 || look.field == "wheel" || look.field == "thread") return out;
     const Adjuster& own = car.adjusters[static_cast<std::size_t>(place)];
     const Device* device = std::get_if<Device>(&own);
     for (const Adjuster& a : car.adjusters) {

@@ -123,6 +123,10 @@ std::string fact_of(const CarCard& car, const Looked& looked) {
                : side == RodSide::behind_axle ? "behind-axle"
                                               : "";
     }
+    if (looked.field == "thread") {
+        const Thread thread = thread_of(a);
+        return thread == Thread::right ? "right" : thread == Thread::left ? "left" : "";
+    }
     if (looked.field == "double_ended")
         return (rod ? rod->double_ended : device->double_ended) ? "true" : "false";
     if (looked.field == "bolt" && device) return device->bolt;
@@ -143,6 +147,8 @@ bool look_up(CarCard& car, const Looked& looked) {
         const bool ahead = looked.value == "ahead-of-axle";
         if (!ahead && looked.value != "behind-axle") return false;
         (rod ? rod->runs : device->rod) = ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
+    } else if (looked.field == "thread" && (looked.value == "right" || looked.value == "left")) {
+        (rod ? rod->thread : device->thread) = looked.value == "right" ? Thread::right : Thread::left;
     } else if (looked.field == "double_ended" && (yes || no)) {
         (rod ? rod->double_ended : device->double_ended) = yes;
     } else if (looked.field == "bolt" && device &&

@@ -76,6 +76,7 @@ struct Guess {
 /// One thing that may be so of the card: what all amounts of an adjuster are to be multiplied by.
 struct CardGuess {
     std::map<int, double> factor;  // by place
+    std::set<int> other_side;      // of the axle than `assumed` has it
     std::map<int, double> does;    // by place: what its effects are to be multiplied by, known only so well
     double log_prior = 0.0;
     std::optional<CardDoubt> wrong;
@@ -127,9 +128,9 @@ class Evidence {
         for (const CardGuess& guess : cards) {
             CarCard car = assumed;
             bool turned = false;
-            for (const auto& [place, factor] : guess.factor) {
+            for (int place : guess.other_side) {
                 Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-                if (factor > 0.0 || !std::holds_alternative<Rod>(a)) continue;
+                if (!std::holds_alternative<Rod>(a)) continue;
                 set_side(a, side_of_axle(a) == RodSide::behind_axle ? RodSide::ahead_of_axle
                                                                     : RodSide::behind_axle);
                 turned = true;
@@ -430,7 +431,10 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
             for (bool ahead : {false, true}) {
                 CardGuess one = c;
                 one.log_prior += std::log(0.5);
-                for (int p : g) one.factor[p] = ahead ? -1.0 : 1.0;
+                for (int p : g) {
+                    one.factor[p] = ahead ? -1.0 : 1.0;
+                    if (ahead) one.other_side.insert(p);
+                }
                 CardDoubt d;
                 d.adjusters = ids(g);
                 d.field = "rod";
@@ -447,7 +451,10 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
                              double factor, double prior) {
         for (const CardGuess& c : out) {
             CardGuess one = c;
-            for (int p : places) one.factor.try_emplace(p, 1.0).first->second *= factor;
+            for (int p : places) {
+                one.factor.try_emplace(p, 1.0).first->second *= factor;
+                if (std::string_view(field) == "rod" && !one.other_side.erase(p)) one.other_side.insert(p);
+            }
             one.log_prior += std::log(prior);
             CardDoubt d;
             d.adjusters = ids(places);
@@ -469,6 +476,20 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
             suppose(g, "rod", other, -1.0, 0.6 * card_wrong / usable);
             if (g.size() > 1)
                 for (int p : g) suppose({p}, "rod", other, -1.0, 0.1 * card_wrong / usable);
+        }
+        // A thread of the other hand: longer was shorter.
+        std::vector<int> threads;
+        for (int p : g) {
+            const Adjuster& one = car.adjusters[static_cast<std::size_t>(p)];
+            if (thread_of(one) != Thread::unknown && thread_of(one) == thread_of(a) &&
+                !car.looked_at(id_of(one), "thread"))
+                threads.push_back(p);
+        }
+        if (!threads.empty()) {
+            const char* other = thread_of(a) == Thread::right ? "left" : "right";
+            suppose(threads, "thread", other, -1.0, 0.1 * card_wrong / usable);
+            if (threads.size() > 1)
+                for (int p : threads) suppose({p}, "thread", other, -1.0, 0.05 * card_wrong / usable);
         }
         if (const Rod* rod = std::get_if<Rod>(&a))
             suppose(g, "double_ended", rod->double_ended ? "false" : "true", rod->double_ended ? 0.5 : 2.0,
@@ -769,10 +790,10 @@ Belief believe(const Job& job) {
     }
     const double worth_a_look = wrong_way > doubtful ? 0.2 * doubtful : doubtful;
     for (const CardDoubt& d : considered) {
-        // A side that nobody said is taken for certain, or looked at.
-        if (d.probability > (d.unsaid ? sure : in_force)) {
+        // A side that nobody said is taken for certain, or looked at; a thread's hand is always looked at.
+        if (d.field != "thread" && d.probability > (d.unsaid ? sure : in_force)) {
             out.card.push_back(d);
-        } else if (d.probability > worth_a_look && d.field == "rod" &&
+        } else if (d.probability > worth_a_look && (d.field == "rod" || d.field == "thread") &&
                    (!out.look || d.probability > out.look->probability)) {
             out.look = d;
         }
@@ -788,6 +809,16 @@ Belief believe(const Job& job) {
             return d.field == "rod" && d.adjusters == out.look->adjusters;
         }))
         out.look.reset();
+
+    // Until somebody has looked, what its turns did is not reckoned with.
+    if (out.look)
+        for (const TurnPass& pass : passes)
+            if (std::any_of(pass.entries.begin(), pass.entries.end(), [&](std::size_t i) {
+                    const auto& about = out.look->adjusters;
+                    return std::find(about.begin(), about.end(),
+                                     std::get<Turn>((*job.log)[i].what).adjuster) != about.end();
+                }))
+                out.freed.insert(out.freed.end(), pass.entries.begin(), pass.entries.end());
 
     // Of each pass, what is likeliest to have been done in it.
     std::vector<std::size_t> in_doubt;
@@ -896,9 +927,9 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
                         rod.arm = arm_prior(rod).mean / d.times;
                         rod.arm_sigma = *rod.arm * does_sigma;
                     }
-                } else if (d.field == "rod")
+                } else if (d.field == "rod") {
                     set_side(a, d.value == side_value(true) ? RodSide::ahead_of_axle : RodSide::behind_axle);
-                else if (Rod* rod = std::get_if<Rod>(&a))
+                } else if (Rod* rod = std::get_if<Rod>(&a))
                     rod->double_ended = d.value == "true";
             }
         }

@@ -285,6 +285,8 @@ std::string look(const Look& l, const CarCard& car) {
                     {what});
     if (l.field == "wheel")
         return fill(W("{0}: look which wheel's knuckle it is fixed to, left or right."), {what});
+    if (l.field == "thread")
+        return fill(W("{0}: look which hand its thread has: a right-hand one screws in clockwise."), {what});
     return fill(
         W("{0}: look under the car whether it runs ahead of the axle or behind it. They work opposite "
           "ways."),

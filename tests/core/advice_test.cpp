@@ -149,6 +149,45 @@ TEST(Advice, ACardThatIsWrongIsAskedAboutAfterOnePassAndNeverBelievedTwice) {
         EXPECT_LT(t.turns * ((t.wheel == Wheel::front_left ? left : right) - 0.05), 0.0);
 }
 
+TEST(Advice, AThreadOfTheOtherHandIsLookedAtWhereTheSideIsCertain) {
+    TurnedJob j;
+    for (Adjuster& a : j.car.adjusters)
+        if (Rod* rod = std::get_if<Rod>(&a)) rod->thread = Thread::right;
+    j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1)});
+    for (const Looked& l : facts_alike(j.car, {"rod-fl", "rod"}, "behind-axle")) j.put(l);
+    double left = -0.5, right = 0.4;
+    fronts(j, left, right);
+    // What was to make the left one longer made it shorter; the right one went as it should.
+    j.turned("rod-fl", 0.875);
+    j.turned("rod-fr", -0.5);
+    left -= 0.875 * by_one_turn;
+    right -= 0.5 * by_one_turn;
+    j.put(RoundOpened{});
+    fronts(j, left, right);
+    const Plan p = analysed(j).plan;
+    ASSERT_EQ(p.next, NextStep::look);
+    ASSERT_TRUE(p.look);
+    EXPECT_EQ(p.look->adjuster, "rod-fl");
+    EXPECT_EQ(p.look->field, "thread");
+    EXPECT_EQ(facts_alike(j.car, *p.look, "left").size(), 1u) << "each rod has its own";
+    j.put(Looked{"rod-fl", "thread", "left"});
+    const Analysis then = analysed(j);
+    EXPECT_EQ(then.job.car.rod("rod-fl")->thread, Thread::left);
+    EXPECT_EQ(then.job.car.rod("rod-fr")->thread, Thread::right);
+    ASSERT_EQ(then.plan.next, NextStep::turn);
+    ASSERT_TRUE(j.turn(then.plan, "rod-fl"));
+    EXPECT_NEAR(j.turn(then.plan, "rod-fl")->turns, (0.05 - left) / by_one_turn, 0.3);
+    // Where no thread is said there is no hand to doubt.
+    TurnedJob unsaid;
+    unsaid.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1)});
+    for (const Looked& l : facts_alike(unsaid.car, {"rod-fl", "rod"}, "behind-axle")) unsaid.put(l);
+    fronts(unsaid, -0.5, 0.4);
+    unsaid.turned("rod-fl", 0.875);
+    unsaid.put(RoundOpened{});
+    fronts(unsaid, left, 0.4);
+    EXPECT_NE(analysed(unsaid).plan.next, NextStep::look);
+}
+
 TEST(Advice, ATurnTheWrongWayStaysKnownInThePassesAfterIt) {
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1)});

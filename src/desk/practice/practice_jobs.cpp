@@ -45,10 +45,13 @@ QString begin(JobDesk& desk, const practice::Play& play, const QString& title) {
     put(RoundOpened{lines.bars, {}, {}, {}, {}});
     put(asked);
     // Nobody can look under a car that is not there: its card is right.
-    for (const Adjuster& a : book::car_from(car.card, "car").adjusters)
+    for (const Adjuster& a : book::car_from(car.card, "car").adjusters) {
         if (has_side(a) && side_of_axle(a) != RodSide::unknown)
             put(Looked{id_of(a), "rod",
                        side_of_axle(a) == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle"});
+        if (thread_of(a) != Thread::unknown)
+            put(Looked{id_of(a), "thread", thread_of(a) == Thread::right ? "right" : "left"});
+    }
     // It says that it is practice before anything else is in it.
     desk.keepFact("practice:" + job, text_of(play));
     book.append(job, entries);

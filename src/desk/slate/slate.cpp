@@ -1095,6 +1095,9 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
         } else if (look.field == "wheel") {
             seen("left", tr("Looked: at the left knuckle"), "front-left");
             seen("right", tr("Looked: at the right knuckle"), "front-right");
+        } else if (look.field == "thread") {
+            seen("right", tr("Looked: a right-hand thread"), "right");
+            seen("left", tr("Looked: a left-hand thread"), "left");
         } else {
             seen("behind", tr("Looked: it runs behind the axle"), "behind-axle");
             seen("ahead", tr("Looked: it runs ahead of the axle"), "ahead-of-axle");
