@@ -2,14 +2,17 @@
 #include "book/book.h"
 
 #include <fcntl.h>
-#include <sys/file.h>
+#include <sys/stat.h>
 #include <unistd.h>
 
-#include <cerrno>
-#include <cstring>
+#include <atomic>
 #include <mutex>
 
 #include <SQLiteCpp/SQLiteCpp.h>
+#include <sqlite3.h>
+
+#include "book/book_file.h"
+#include "book/checksum.h"
 
 namespace fairchalk::book {
 namespace {
@@ -34,64 +37,78 @@ CREATE TABLE picture (id TEXT PRIMARY KEY, car TEXT NOT NULL REFERENCES car(id),
                       bytes BLOB NOT NULL);
 )sql";
 
+// Version 3: a checksum of each entry.
+constexpr const char* checksum_layout = R"sql(
+ALTER TABLE entry ADD COLUMN sum INTEGER;
+UPDATE entry SET sum = chalk_sum(stream || id || payload);
+)sql";
+
+void sum_in_sql(sqlite3_context* context, int, sqlite3_value** values) {
+    const auto* text = reinterpret_cast<const char*>(sqlite3_value_text(values[0]));
+    const int bytes = sqlite3_value_bytes(values[0]);
+    sqlite3_result_int64(context, checksum({text ? text : "", static_cast<std::size_t>(bytes)}));
+}
+
+/// SQLite's own words for it, without what the person in front of it can't use.
+std::string salvage_hint(const std::filesystem::path& path) {
+    return " What is whole comes out of it with: fairchalk-cli salvage " + path.string() +
+           " FOLDER. Copies of the last days are listed under Copies in the window.";
+}
+
+bool has_sums(SQLite::Database& db) {
+    SQLite::Statement s(db, "SELECT count(*) FROM pragma_table_info('entry') WHERE name = 'sum'");
+    return s.executeStep() && s.getColumn(0).getInt() > 0;
+}
+
 std::string text_of(const Json& j, const char* key) {
     return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
 }
 
 }  // namespace
 
-/// A lock that dies with its process: flock on a file of its own, since SQLite locks only while it writes.
-class Book::WriterLock {
-  public:
-    WriterLock() = default;
-    explicit WriterLock(const std::filesystem::path& book) {
-        const std::string path = book.string() + ".lock";
-        fd_ = ::open(path.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0644);
-        if (fd_ < 0)
-            throw BookError("The book " + book.string() + " can't be locked: " + std::strerror(errno) + ".");
-        if (::flock(fd_, LOCK_EX | LOCK_NB) != 0) {
-            char pid[32] = {};
-            const auto n = ::pread(fd_, pid, sizeof pid - 1, 0);
-            ::close(fd_);
-            fd_ = -1;
-            throw BookError("The book " + book.string() + " is open in another Fair Chalk" +
-                            (n > 0 ? " (process " + std::string(pid) + ")" : std::string()) +
-                            ". Close it there first; nothing was changed.");
-        }
-        const std::string pid = std::to_string(::getpid());
-        if (::ftruncate(fd_, 0) == 0 && ::pwrite(fd_, pid.data(), pid.size(), 0) < 0) return;
-    }
-    ~WriterLock() {
-        if (fd_ >= 0) ::close(fd_);
-    }
-    WriterLock(const WriterLock&) = delete;
-    WriterLock& operator=(const WriterLock&) = delete;
-
-  private:
-    int fd_ = -1;
-};
-
 struct Book::Inside {
     std::filesystem::path path;
-    std::unique_ptr<WriterLock> lock;
-    std::unique_ptr<SQLite::Database> db;
-    bool read_only = false;
+    BookFile file;
+    std::unique_ptr<TemporaryFolder> beside;  ///< of one that can't be written to: what is looked at
+    std::unique_ptr<SQLite::Database> db;     ///< writes
+    std::unique_ptr<SQLite::Database> reads;
+    bool sums = false;
+    std::atomic<bool> read_only = false;
     std::string reason;
-    std::mutex writing;  ///< the writer thread and the window share one connection
+    mutable std::mutex writing, saying;
 
     void insert(const std::string& stream, const Json& e) {
-        SQLite::Statement s(
-            *db, "INSERT INTO entry (stream, id, at, kind, version, payload) VALUES (?, ?, ?, ?, ?, ?)");
+        const std::string id = text_of(e, "id"),
+                          payload = e.dump(-1, ' ', false, Json::error_handler_t::replace);
+        SQLite::Statement s(*db, std::string("INSERT INTO entry (stream, id, at, kind, version, payload") +
+                                     (sums ? ", sum" : "") + ") VALUES (?, ?, ?, ?, ?, ?" +
+                                     (sums ? ", ?" : "") + ") ON CONFLICT (stream, id) DO NOTHING");
         s.bind(1, stream);
-        s.bind(2, text_of(e, "id"));
+        s.bind(2, id);
         s.bind(3, text_of(e, "at"));
         s.bind(4, text_of(e, "kind"));
         s.bind(5, payload_version);
-        s.bind(6, e.dump());
-        s.exec();
+        s.bind(6, payload);
+        if (sums) s.bind(7, checksum(stream + id + payload));
+        if (s.exec() > 0) return;
+        SQLite::Statement there(*db, "SELECT payload FROM entry WHERE stream = ? AND id = ?");
+        there.bind(1, stream);
+        there.bind(2, id);
+        if (!there.executeStep() || there.getColumn(0).getString() != payload)
+            throw BookError("The entry " + id + " is in the book already, and is not the same.");
     }
     void may_write() const {
-        if (read_only) throw BookError(reason.empty() ? "This book is open for reading only." : reason);
+        if (!read_only) return;
+        const std::lock_guard lock(saying);
+        throw BookError(reason.empty() ? "This book is open for reading only." : reason);
+    }
+    /// What is written into a file without a name is not kept.
+    void still_there() const {
+        if (!file.still_there())
+            throw BookError(
+                "The book " + path.string() +
+                " was moved, renamed, replaced or deleted while it was open: nothing more is kept "
+                "there. Put it back, or save a copy elsewhere.");
     }
     /// Runs `work` in one transaction, and puts SQLite's complaint into words.
     template <class F>
@@ -99,18 +116,67 @@ struct Book::Inside {
         may_write();
         const std::lock_guard<std::mutex> one_at_a_time(writing);
         try {
+            still_there();
             SQLite::Transaction t(*db, SQLite::TransactionBehavior::IMMEDIATE);
             work();
+            still_there();
             t.commit();
+            still_there();
         } catch (const SQLite::Exception& e) {
             throw BookError("The book " + path.string() + " could not be written (" + e.what() +
                             "): what you typed is still on the screen and is not kept yet.");
         }
     }
+    void open(const std::filesystem::path& at, int flags) {
+        db = std::make_unique<SQLite::Database>(at.string(), flags);
+        db->setBusyTimeout(5000);
+        db->createFunction("chalk_sum", 1, true, nullptr, sum_in_sql, nullptr, nullptr, nullptr);
+    }
+    /// Of a file that nothing may touch, a copy of its own is looked at.
+    void look_at_copy() {
+        beside = std::make_unique<TemporaryFolder>();
+        const std::filesystem::path copy = beside->path() / "book";
+        std::error_code error;
+        for (const char* part : {"", "-wal"}) {
+            const std::filesystem::path from = path.string() + part, to = copy.string() + part;
+            if (!std::filesystem::exists(from, error) && *part) continue;
+            std::filesystem::copy_file(from, to, error);
+            if (error) throw BookError(path.string() + " can't be read: " + error.message() + ".");
+            std::filesystem::permissions(
+                to, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
+        }
+        open(copy, SQLite::OPEN_READWRITE);
+        read_only = true;
+    }
+    SQLite::Database& read() const { return reads ? *reads : *db; }
+    std::string damaged(const std::string& how) const {
+        return "The book " + path.string() + " is damaged (" + how + "): what is whole is open to look at." +
+               salvage_hint(path);
+    }
+    /// Reads, as far as the file is whole; from where it is damaged, it is to look at only.
+    template <class F>
+    void look(F&& work) {
+        try {
+            work();
+        } catch (const SQLite::Exception& e) {
+            const int code = e.getErrorCode();
+            if (code != SQLITE_CORRUPT && code != SQLITE_NOTADB)
+                throw BookError("The book " + path.string() + " can't be read (" + e.what() + ").");
+            const std::lock_guard lock(saying);
+            if (!read_only) reason = damaged(e.what());
+            read_only = true;
+        }
+    }
+    void checked_version(int version) const {
+        if (version < 0)
+            throw BookError(path.string() + " says that it is of version " + std::to_string(version) +
+                            ", which no Fair Chalk has written: it is damaged. Nothing was changed." +
+                            salvage_hint(path));
+    }
 };
 
 const Book::Migrations& Book::migrations() {
-    static const Migrations steps = {first_layout, pictures_layout};
+    static const Migrations steps = {first_layout, pictures_layout, checksum_layout};
     return steps;
 }
 
@@ -118,64 +184,85 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
     : in_(std::make_unique<Inside>()) {
     in_->path = path;
     std::error_code error;
+    if (path.empty()) throw BookError("A book needs a name: the path is empty.");
     if (std::filesystem::is_directory(path, error))
-        throw BookError(path.string() + " is a folder, not a book.");
-    const bool exists = std::filesystem::exists(path, error);
-    if (!exists && mode == Mode::read) throw BookError("There is no book at " + path.string() + ".");
-    if (mode == Mode::write) {
-        if (path.has_parent_path()) std::filesystem::create_directories(path.parent_path(), error);
-        in_->lock = std::make_unique<WriterLock>(path);
-    }
+        throw BookError(path.string() + " is a folder, not a book. A book is a file, like " +
+                        (path / "garage.fairchalk").string() + ".");
+    if (mode != Mode::write && !std::filesystem::exists(path, error))
+        throw BookError("There is no book at " + path.string() + ".");
+    const std::string unwritable = BookFile::unwritable(path);
+    if (mode != Mode::read && unwritable.empty()) in_->file = BookFile::open(path, mode == Mode::write);
     try {
-        const auto open = [&](int flags) {
-            in_->db = std::make_unique<SQLite::Database>(path.string(), flags);
-            in_->db->setBusyTimeout(5000);
-        };
-        open(mode == Mode::write ? SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE : SQLite::OPEN_READWRITE);
+        const int known = static_cast<int>(steps.size());
+        if (!unwritable.empty()) {
+            in_->look_at_copy();
+            in_->reason = unwritable;
+        } else {
+            in_->open(path, SQLite::OPEN_READWRITE);
+        }
         const int id = in_->db->execAndGet("PRAGMA application_id").getInt();
         int version = in_->db->execAndGet("PRAGMA user_version").getInt();
         const int tables = in_->db->execAndGet("SELECT count(*) FROM sqlite_master").getInt();
-        if ((id != application_id && (tables > 0 || mode == Mode::read)))
+        if (id != application_id && (tables > 0 || mode == Mode::read))
             throw BookError(path.string() +
                             " is a database, but not a Fair Chalk book. Nothing was changed.");
-        const int known = static_cast<int>(steps.size());
+        in_->checked_version(version);
         if (version > known) {
-            in_->lock.reset();
-            open(SQLite::OPEN_READONLY);
+            in_->db.reset();
+            in_->file = {};
+            if (in_->beside)
+                in_->look_at_copy();
+            else
+                in_->open(path, SQLite::OPEN_READONLY);
             in_->read_only = true;
             in_->reason = "This book was written by a newer Fair Chalk (version " + std::to_string(version) +
                           "; this one writes version " + std::to_string(known) +
                           "). It is open for reading only.";
-            return;
-        }
-        if (mode == Mode::read) {
-            open(SQLite::OPEN_READONLY);
+        } else if (mode == Mode::read || in_->read_only) {
+            if (!in_->beside) in_->open(path, SQLite::OPEN_READONLY);
             in_->read_only = true;
-            return;
-        }
-        in_->db->exec("PRAGMA journal_mode=WAL");
-        in_->db->exec("PRAGMA synchronous=FULL");
-        in_->db->exec("PRAGMA foreign_keys=ON");
-        if (version < known) {
-            if (version > 0) {
-                const std::string backup = path.string() + ".version" + std::to_string(version) + ".backup";
-                std::filesystem::remove(backup, error);
-                SQLite::Statement copy(*in_->db, "VACUUM INTO ?");
-                copy.bind(1, backup);
-                copy.exec();
+        } else {
+            in_->db->exec("PRAGMA journal_mode=WAL");
+            in_->db->exec("PRAGMA synchronous=FULL");
+            in_->db->exec("PRAGMA foreign_keys=ON");
+            if (version < known) {
+                if (version > 0)
+                    copy_to(path.string() + ".version" + std::to_string(version) + ".backup", true);
+                SQLite::Transaction t(*in_->db, SQLite::TransactionBehavior::IMMEDIATE);
+                in_->db->exec("PRAGMA application_id = " + std::to_string(application_id));
+                for (; version < known; ++version) in_->db->exec(steps[static_cast<std::size_t>(version)]);
+                in_->db->exec("PRAGMA user_version = " + std::to_string(known));
+                t.commit();
             }
-            SQLite::Transaction t(*in_->db, SQLite::TransactionBehavior::IMMEDIATE);
-            in_->db->exec("PRAGMA application_id = " + std::to_string(application_id));
-            for (; version < known; ++version) in_->db->exec(steps[static_cast<std::size_t>(version)]);
-            in_->db->exec("PRAGMA user_version = " + std::to_string(known));
-            t.commit();
+            in_->reads = std::make_unique<SQLite::Database>(path.string(), SQLite::OPEN_READONLY);
+            in_->reads->setBusyTimeout(5000);
         }
+        in_->sums = has_sums(in_->read());
     } catch (const SQLite::Exception& e) {
+        if (in_->file.made()) in_->file.unmake();
+        if (e.getErrorCode() == SQLITE_CORRUPT) {
+            // A damaged book opens to look at, as far as it goes.
+            try {
+                in_->db.reset();
+                in_->reads.reset();
+                in_->look_at_copy();
+                in_->sums = has_sums(*in_->db);
+                in_->reason = in_->damaged(e.what());
+                return;
+            } catch (const std::exception&) {
+                // Not even that.
+            }
+        }
         throw BookError(path.string() + " can't be opened as a book (" + e.what() +
-                        "). Nothing was changed.");
+                        "). Nothing was changed." +
+                        (std::filesystem::file_size(path, error) > 0 ? salvage_hint(path) : std::string()));
+    } catch (...) {
+        if (in_->file.made()) in_->file.unmake();
+        throw;
     }
 }
 
+Book::Book() = default;
 Book::~Book() = default;
 Book::Book(Book&&) noexcept = default;
 Book& Book::operator=(Book&&) noexcept = default;
@@ -184,17 +271,29 @@ bool Book::read_only() const {
     return in_->read_only;
 }
 std::string Book::read_only_reason() const {
+    const std::lock_guard lock(in_->saying);
     return in_->reason;
+}
+std::string Book::damage(const std::string& how) const {
+    return in_->damaged(how);
+}
+void Book::close_for_writing(const std::string& why) {
+    const std::lock_guard lock(in_->saying);
+    in_->reason = why;
+    in_->read_only = true;
 }
 const std::filesystem::path& Book::path() const {
     return in_->path;
 }
 
 std::optional<std::string> Book::fact(const std::string& key) const {
-    SQLite::Statement s(*in_->db, "SELECT value FROM fact WHERE key = ?");
-    s.bind(1, key);
-    if (!s.executeStep()) return std::nullopt;
-    return s.getColumn(0).getString();
+    std::optional<std::string> out;
+    in_->look([&] {
+        SQLite::Statement s(in_->read(), "SELECT value FROM fact WHERE key = ?");
+        s.bind(1, key);
+        if (s.executeStep()) out = s.getColumn(0).getString();
+    });
+    return out;
 }
 
 void Book::set_fact(const std::string& key, const std::string& value) {
@@ -210,10 +309,12 @@ void Book::set_fact(const std::string& key, const std::string& value) {
 
 std::vector<std::pair<std::string, std::string>> Book::facts(const std::string& prefix) const {
     std::vector<std::pair<std::string, std::string>> out;
-    SQLite::Statement s(*in_->db,
-                        "SELECT key, value FROM fact WHERE substr(key, 1, length(?1)) = ?1 ORDER BY key");
-    s.bind(1, prefix);
-    while (s.executeStep()) out.emplace_back(s.getColumn(0).getString(), s.getColumn(1).getString());
+    in_->look([&] {
+        SQLite::Statement s(in_->read(),
+                            "SELECT key, value FROM fact WHERE substr(key, 1, length(?1)) = ?1 ORDER BY key");
+        s.bind(1, prefix);
+        while (s.executeStep()) out.emplace_back(s.getColumn(0).getString(), s.getColumn(1).getString());
+    });
     return out;
 }
 
@@ -233,22 +334,28 @@ void Book::add_picture(const std::string& car, const std::string& name, const st
 
 std::vector<Book::Picture> Book::pictures(const std::string& car) const {
     std::vector<Picture> out;
-    if (!in_->db->tableExists("picture")) return out;  // an older book, opened to be read only
-    SQLite::Statement s(*in_->db, "SELECT id, name, bytes FROM picture WHERE car = ? ORDER BY id");
-    s.bind(1, car);
-    while (s.executeStep()) {
-        const SQLite::Column blob = s.getColumn(2);
-        out.push_back({s.getColumn(0).getString(), s.getColumn(1).getString(),
-                       std::string(static_cast<const char*>(blob.getBlob()),
-                                   static_cast<std::size_t>(blob.getBytes()))});
-    }
+    in_->look([&] {
+        if (!in_->read().tableExists("picture")) return;  // an older book, opened to be read only
+        SQLite::Statement s(in_->read(), "SELECT id, name, bytes FROM picture WHERE car = ? ORDER BY id");
+        s.bind(1, car);
+        while (s.executeStep()) {
+            const SQLite::Column blob = s.getColumn(2);
+            out.push_back({s.getColumn(0).getString(), s.getColumn(1).getString(),
+                           std::string(static_cast<const char*>(blob.getBlob()),
+                                       static_cast<std::size_t>(blob.getBytes()))});
+        }
+    });
     return out;
 }
 
 std::string Book::car_of(const std::string& job) const {
-    SQLite::Statement s(*in_->db, "SELECT car FROM job WHERE id = ?");
-    s.bind(1, job);
-    return s.executeStep() ? s.getColumn(0).getString() : std::string();
+    std::string out;
+    in_->look([&] {
+        SQLite::Statement s(in_->read(), "SELECT car FROM job WHERE id = ?");
+        s.bind(1, job);
+        if (s.executeStep()) out = s.getColumn(0).getString();
+    });
+    return out;
 }
 
 std::string Book::name() const {
@@ -259,36 +366,55 @@ void Book::set_name(const std::string& name) {
 }
 
 std::vector<CarInfo> Book::cars() const {
-    SQLite::Statement s(
-        *in_->db,
-        "SELECT id, name, (SELECT count(*) FROM job WHERE job.car = car.id) FROM car ORDER BY rowid");
     std::vector<CarInfo> out;
-    while (s.executeStep()) out.push_back({s.getColumn(0), s.getColumn(1), s.getColumn(2)});
+    in_->look([&] {
+        SQLite::Statement s(
+            in_->read(),
+            "SELECT id, name, (SELECT count(*) FROM job WHERE job.car = car.id) FROM car ORDER BY rowid");
+        while (s.executeStep()) out.push_back({s.getColumn(0), s.getColumn(1), s.getColumn(2)});
+    });
     return out;
 }
 
 std::vector<JobInfo> Book::jobs(const std::string& car) const {
-    SQLite::Statement s(
-        *in_->db,
-        "SELECT id, car, title, created,"
-        " (SELECT count(*) FROM entry WHERE stream = job.id AND kind = 'round'),"
-        " (SELECT count(*) FROM entry WHERE stream = job.id AND kind IN ('hub', 'rim-front', 'rim-rear',"
-        " 'string-to-string')) FROM job WHERE ?1 = '' OR car = ?1 ORDER BY rowid DESC");
-    s.bind(1, car);
     std::vector<JobInfo> out;
-    while (s.executeStep())
-        out.push_back(
-            {s.getColumn(0), s.getColumn(1), s.getColumn(2), s.getColumn(3), s.getColumn(4), s.getColumn(5)});
+    // Every kind of entry that reads an angle is a reading.
+    std::string kinds;
+    for (const ReadingKindInfo& k : reading_kinds())
+        kinds += (kinds.empty() ? "'" : ",'") + std::string(k.name) + "'";
+    in_->look([&] {
+        SQLite::Statement s(in_->read(),
+                            "SELECT id, car, title, created,"
+                            " (SELECT count(*) FROM entry WHERE stream = job.id AND kind = 'round'),"
+                            " (SELECT count(*) FROM entry WHERE stream = job.id AND kind IN (" +
+                                kinds + ")) FROM job WHERE ?1 = '' OR car = ?1 ORDER BY rowid DESC");
+        s.bind(1, car);
+        while (s.executeStep())
+            out.push_back({s.getColumn(0), s.getColumn(1), s.getColumn(2), s.getColumn(3), s.getColumn(4),
+                           s.getColumn(5)});
+    });
     return out;
 }
 
 std::optional<Json> Book::card(const std::string& car) const {
-    SQLite::Statement s(*in_->db,
-                        "SELECT payload FROM entry WHERE kind = 'car' AND (stream = ?1 OR stream IN"
-                        " (SELECT id FROM job WHERE car = ?1)) ORDER BY seq DESC LIMIT 1");
-    s.bind(1, car);
-    if (!s.executeStep()) return std::nullopt;
-    return Json::parse(s.getColumn(0).getString())["car"];
+    std::optional<Json> out;
+    in_->look([&] {
+        SQLite::Statement s(in_->read(), std::string("SELECT payload, stream, id, ") +
+                                             (in_->sums ? "sum" : "0") +
+                                             " FROM entry WHERE kind = 'car' AND (stream = ?1 OR stream IN"
+                                             " (SELECT id FROM job WHERE car = ?1)) ORDER BY seq DESC");
+        s.bind(1, car);
+        // The newest that can be read.
+        while (!out && s.executeStep()) {
+            const std::string text = s.getColumn(0).getString();
+            if (in_->sums && s.getColumn(3).getInt64() !=
+                                 checksum(s.getColumn(1).getString() + s.getColumn(2).getString() + text))
+                continue;
+            const Json e = Json::parse(text, nullptr, false);
+            if (e.is_object() && e.contains("car") && e["car"].is_object()) out = e["car"];
+        }
+    });
+    return out;
 }
 
 std::string Book::add_car(const Json& card, UuidSource& ids) {
@@ -366,20 +492,29 @@ std::string Book::import_job(const JobFile& job, const std::string& title, UuidS
 }
 
 JobFile Book::job(const std::string& id) const {
-    SQLite::Statement head(*in_->db, "SELECT extras FROM job WHERE id = ?");
-    head.bind(1, id);
-    if (!head.executeStep()) throw BookError("There is no job " + id + " in this book.");
-    const Json extras = Json::parse(head.getColumn(0).getString());
-    SQLite::Statement s(*in_->db, "SELECT payload FROM entry WHERE stream = ? ORDER BY seq");
-    s.bind(1, id);
+    std::optional<Json> extras;
     std::vector<Json> raw;
-    while (s.executeStep()) {
-        const std::string text = s.getColumn(0).getString();
-        Json one = Json::parse(text, nullptr, false);
-        // What is no JSON is kept as the text that it is.
-        raw.push_back(one.is_discarded() ? Json(text) : std::move(one));
-    }
-    return from_entries(std::move(raw), extras);
+    in_->look([&] {
+        SQLite::Statement head(in_->read(), "SELECT extras FROM job WHERE id = ?");
+        head.bind(1, id);
+        if (!head.executeStep()) return;
+        extras = Json::parse(head.getColumn(0).getString(), nullptr, false);
+        if (!extras->is_object()) extras = Json::object();
+        SQLite::Statement s(in_->read(),
+                            in_->sums ? "SELECT payload, sum, id FROM entry WHERE stream = ? ORDER BY seq"
+                                      : "SELECT payload FROM entry WHERE stream = ? ORDER BY seq");
+        s.bind(1, id);
+        while (s.executeStep()) {
+            const std::string text = s.getColumn(0).getString();
+            Json one = Json::parse(text, nullptr, false);
+            const bool as_written =
+                !in_->sums || s.getColumn(1).getInt64() == checksum(id + s.getColumn(2).getString() + text);
+            // What is no JSON, or not as it was written, is kept as the text that it is.
+            raw.push_back(one.is_discarded() || !as_written ? Json(text) : std::move(one));
+        }
+    });
+    if (!extras) throw BookError("There is no job " + id + " in this book.");
+    return from_entries(std::move(raw), *extras);
 }
 
 void Book::append(const std::string& job, const std::vector<Json>& entries) {
@@ -388,8 +523,59 @@ void Book::append(const std::string& job, const std::vector<Json>& entries) {
     });
 }
 
-std::string Book::integrity() const {
-    return in_->db->execAndGet("PRAGMA integrity_check").getString();
+std::string Book::integrity(bool quick) const {
+    try {
+        SQLite::Database db((in_->beside ? in_->beside->path() / "book" : in_->path).string(),
+                            SQLite::OPEN_READONLY);
+        db.setBusyTimeout(5000);
+        db.createFunction("chalk_sum", 1, true, nullptr, sum_in_sql, nullptr, nullptr, nullptr);
+        const std::string found =
+            db.execAndGet(quick ? "PRAGMA quick_check(1)" : "PRAGMA integrity_check").getString();
+        if (found != "ok" || !has_sums(db)) return found;
+        const int off =
+            db.execAndGet("SELECT count(*) FROM entry WHERE sum IS NOT chalk_sum(stream || id || payload)")
+                .getInt();
+        if (off == 0) return found;
+        return std::to_string(off) + (off == 1 ? " entry is" : " entries are") + " not as written";
+    } catch (const SQLite::Exception& e) {
+        return e.what();
+    }
+}
+
+void Book::copy_to(const std::filesystem::path& to, bool over) const {
+    std::error_code error;
+    if (to.empty()) throw BookError("A copy needs a name: the path is empty.");
+    if (std::filesystem::is_directory(to, error))
+        throw BookError(to.string() + " is a folder: a copy is a file in it.");
+    if (!over && std::filesystem::exists(to, error))
+        throw BookError("There is something at " + to.string() +
+                        " already; a copy goes under a name of its own.");
+    const std::filesystem::path part = to.string() + ".part";
+    ::unlink(part.c_str());
+    try {
+        // Made by us first, so that nobody else can read it at any time.
+        { const BookFile own = BookFile::open(part, true); }
+        {
+            const std::lock_guard<std::mutex> one_at_a_time(in_->writing);
+            SQLite::Statement copy(*in_->db, "VACUUM INTO ?");
+            copy.bind(1, part.string());
+            copy.exec();
+        }
+        if (const std::string found = Book(part, Mode::read, {}).integrity(true); found != "ok")
+            throw BookError("The copy at " + to.string() + " is not whole (" + found + ").");
+    } catch (const SQLite::Exception& e) {
+        ::unlink(part.c_str());
+        throw BookError("No copy could be made at " + to.string() + " (" + e.what() + ").");
+    } catch (...) {
+        ::unlink(part.c_str());
+        throw;
+    }
+    if (const int fd = ::open(part.c_str(), O_RDWR | O_CLOEXEC); fd >= 0) {
+        ::fsync(fd);
+        ::close(fd);
+    }
+    std::filesystem::rename(part, to, error);
+    if (error) throw BookError("No copy could be made at " + to.string() + ": " + error.message() + ".");
 }
 
 }  // namespace fairchalk::book

@@ -30,20 +30,24 @@ struct JobInfo {
 
 /// The garage book: one SQLite file that holds an append-only log of entries for each job.
 ///
-/// Written in WAL mode with `synchronous=FULL`: when `append` returns, its entries are on the disk. One
-/// writer at a time: a lock on `<book>.lock` keeps a second program out and is gone with the process that
-/// holds it, however it dies. An older book is backed up beside itself and brought up to date; a newer one
-/// opens for reading only.
+/// Written in WAL mode with `synchronous=FULL`: when `append` returns, its entries are on the disk, in the
+/// file to which the path still leads. One writer at a time: the file itself is locked (book_file.h). An
+/// older book is backed up beside itself and brought up to date; a newer one, one that can't be written to
+/// and a damaged one open to look at. Each entry carries a checksum: one that is not as it was written is set
+/// aside, not believed. Reading has a connection of its own: who reads never waits for what is being written.
 class Book {
   public:
-    enum class Mode { write, read };
+    /// `write` makes it where there is none; `existing` does not.
+    enum class Mode { write, existing, read };
     /// Steps that bring a book from version n to n + 1; the default is this program's. A parameter for tests.
     using Migrations = std::vector<const char*>;
     static const Migrations& migrations();
 
-    /// Opens or, for writing, creates it. Throws BookError.
+    /// Throws BookError. A path that is refused leaves nothing behind.
     explicit Book(const std::filesystem::path& path, Mode mode = Mode::write,
                   const Migrations& steps = migrations());
+    /// No book: for a place that gets one.
+    Book();
     ~Book();
     Book(Book&&) noexcept;
     Book& operator=(Book&&) noexcept;
@@ -70,7 +74,8 @@ class Book {
     std::string import_job(const JobFile& job, const std::string& title, UuidSource& ids);
     JobFile job(const std::string& id) const;
 
-    /// All of them or none; on the disk when it returns. Throws BookError.
+    /// All of them or none; on the disk when it returns. What is there already, as it is, is not written
+    /// twice. Throws BookError.
     void append(const std::string& job, const std::vector<Json>& entries);
 
     /// A small fact about this book, such as which job was open.
@@ -89,11 +94,18 @@ class Book {
     /// The car of a job.
     std::string car_of(const std::string& job) const;
 
-    /// `PRAGMA integrity_check`: "ok" or what is wrong.
-    std::string integrity() const;
+    /// `PRAGMA integrity_check`, or with `quick` what is found at once, and the entries' checksums: "ok" or
+    /// what is wrong. On a connection of its own.
+    std::string integrity(bool quick = false) const;
+    /// The sentence for a book of which that was found.
+    std::string damage(const std::string& how) const;
+    /// From now on it is to look at only.
+    void close_for_writing(const std::string& why);
+    /// A whole copy, readable by its owner alone, safe while open; over what is there only with `over`.
+    /// Throws BookError.
+    void copy_to(const std::filesystem::path& to, bool over = false) const;
 
   private:
-    class WriterLock;
     struct Inside;
     std::unique_ptr<Inside> in_;
 };

@@ -8,13 +8,24 @@
 
 namespace fairchalk::book {
 
-std::filesystem::path default_book() {
-    const char* data = std::getenv("XDG_DATA_HOME");
-    // The XDG specification: a relative path there is to be ignored.
-    if (data && std::filesystem::path(data).is_absolute())
-        return std::filesystem::path(data) / "fair-chalk/garage.fairchalk";
+namespace {
+
+/// By the XDG specification: a relative path in the variable is to be ignored.
+std::filesystem::path xdg(const char* variable, const char* otherwise) {
+    const char* set = std::getenv(variable);
+    if (set && std::filesystem::path(set).is_absolute()) return std::filesystem::path(set) / "fair-chalk";
     const char* home = std::getenv("HOME");
-    return std::filesystem::path(home && *home ? home : ".") / ".local/share/fair-chalk/garage.fairchalk";
+    return std::filesystem::path(home && *home ? home : ".") / otherwise / "fair-chalk";
+}
+
+}  // namespace
+
+std::filesystem::path default_book() {
+    return xdg("XDG_DATA_HOME", ".local/share") / "garage.fairchalk";
+}
+
+std::filesystem::path state_folder() {
+    return xdg("XDG_STATE_HOME", ".local/state");
 }
 
 Sources system_sources() {

@@ -11,6 +11,9 @@ namespace fairchalk::book {
 /// ~/.local/share.
 std::filesystem::path default_book();
 
+/// What the program keeps of its own running: `$XDG_STATE_HOME/fair-chalk`, by default under ~/.local/state.
+std::filesystem::path state_folder();
+
 /// The clock and randomness of this machine.
 Sources system_sources();
 

@@ -16,6 +16,7 @@
 #include "book/corner_file.h"
 #include "book/csv.h"
 #include "book/places.h"
+#include "book/salvage.h"
 #include "cli/proving_json.h"
 #include "cli/solve_json.h"
 #include "core/named.h"
@@ -237,6 +238,19 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         "Example: fairchalk-cli export job.json > readings.csv\n"
         "         fairchalk-cli export garage.fairchalk --job \"New steering rack\" --as full -o job.json");
 
+    auto* backup =
+        app.add_subcommand("backup", "A whole copy of a book; safe while it is open in the window");
+    backup->add_option("book", path, "the book")->required();
+    backup->add_option("to", target, "where the copy goes; nothing may be there yet")->required();
+    backup->footer("Example: fairchalk-cli backup garage.fairchalk /media/stick/garage-2026-11-27.fairchalk");
+
+    auto* salvage = app.add_subcommand(
+        "salvage", "Brings all that is whole out of a damaged book, as job files, and says what is not");
+    salvage->add_option("book", path, "the book; it is not touched")->required();
+    salvage->add_option("to", target, "a folder for the job files")->required();
+    salvage->footer(
+        "Example: fairchalk-cli salvage garage.fairchalk saved/\nEnds with 3 where something is not whole.");
+
     try {
         try {
             const std::vector<std::string> plain = with_quantities_last(arguments);
@@ -356,10 +370,21 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             if (target.empty()) {
                 out << pretty(book::full_form(job));
             } else {
+                std::error_code error;
+                const bool fresh = !std::filesystem::exists(target, error);
                 book::Book book(target);
+                if (fresh)
+                    err << "fairchalk-cli: there was no book at " << target << ": a new one was made\n";
                 const std::string name = title.empty() ? std::filesystem::path(path).stem().string() : title;
                 out << book.import_job(job, name, ids) << "\n";
             }
+        } else if (backup->parsed()) {
+            book::Book(path, book::Book::Mode::read).copy_to(target);
+        } else if (salvage->parsed()) {
+            const book::Salvaged found = book::salvage(path);
+            for (const std::string& name : book::write_salvaged(found, target)) out << name << "\n";
+            for (const std::string& said : found.said) err << "fairchalk-cli: " << said << "\n";
+            if (!found.said.empty()) return 3;
         } else if (export_->parsed()) {
             book::JobFile job;
             if (is_book(path)) {
@@ -371,6 +396,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                 job = book.job(id);
             } else {
                 job = job_in(path, ids);
+                if (!job_id.empty() && job.extras.value("title", std::string()) != job_id)
+                    throw BadInput{path + " is one job and not a book: there is no job \"" + job_id +
+                                   "\" in it"};
             }
             if (form.empty()) form = target.size() > 5 && target.ends_with(".json") ? "full" : "csv";
             write_out(form == "csv" ? book::csv_of(job)

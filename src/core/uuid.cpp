@@ -30,6 +30,7 @@ CivilDate civil(std::int64_t days) {
 }  // namespace
 
 std::string UuidSource::next() {
+    const std::lock_guard lock(*mutex_);
     std::uint64_t ms = sources_.unix_ms();
     if (ms <= last_ms_) {
         ms = last_ms_;
@@ -52,6 +53,7 @@ std::string UuidSource::next() {
 }
 
 std::string UuidSource::now() const {
+    const std::lock_guard lock(*mutex_);
     const std::int64_t local =
         static_cast<std::int64_t>(sources_.unix_ms()) + sources_.utc_offset_minutes * 60'000LL;
     const std::int64_t days = (local >= 0 ? local : local - 86'399'999) / 86'400'000;

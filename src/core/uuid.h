@@ -3,6 +3,8 @@
 
 #include <cstdint>
 #include <functional>
+#include <memory>
+#include <mutex>
 #include <string>
 
 namespace fairchalk {
@@ -15,7 +17,8 @@ struct Sources {
 };
 
 /// A UUID of version 7 (RFC 9562, 5.7): 48 bits of time, then random; later ones sort after earlier ones.
-/// Within one millisecond the 12 bits after the version count up from a random start (method 1).
+/// Within one millisecond the 12 bits after the version count up from a random start (method 1). Threads may
+/// share one.
 class UuidSource {
   public:
     explicit UuidSource(Sources sources) : sources_(std::move(sources)) {}
@@ -23,10 +26,14 @@ class UuidSource {
     /// Now, as ISO 8601 with milliseconds and offset: `2026-05-02T10:14:00.000+01:00`.
     std::string now() const;
     /// 64 fresh bits, for what should come out differently each time.
-    std::uint64_t fresh() { return sources_.random(); }
+    std::uint64_t fresh() {
+        const std::lock_guard lock(*mutex_);
+        return sources_.random();
+    }
 
   private:
     Sources sources_;
+    std::unique_ptr<std::mutex> mutex_ = std::make_unique<std::mutex>();
     std::uint64_t last_ms_ = 0;
     std::uint32_t counter_ = 0;
 };

@@ -10,6 +10,7 @@
 #include <QTime>
 
 #include "book/adjuster_json.h"
+#include "book/copies.h"
 #include "core/learnt.h"
 
 namespace fairchalk::desk {
@@ -118,31 +119,82 @@ auto named(Tools& tools, const std::string& name) {
 
 }  // namespace
 
+namespace {
+
+/// Has the window's thread do it, from any thread.
+template <class F>
+void onWindow(F&& act) {
+    QMetaObject::invokeMethod(QCoreApplication::instance(), std::forward<F>(act), Qt::QueuedConnection);
+}
+
+}  // namespace
+
 JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
     : QObject(parent),
       book_(std::move(book)),
       ids_(std::move(sources)),
       cancel_(std::make_shared<std::atomic<bool>>(false)) {
-    garage_ = toolsOf(book_.fact("tools"));
-    if (!book_.read_only()) writer_ = std::make_unique<book::Writer>(book_);
     pool_.setMaxThreadCount(1);
-    retry_.setSingleShot(true);
-    retry_.setInterval(2000);
-    connect(&retry_, &QTimer::timeout, this, &JobDesk::writeNext);
+    beside_.setMaxThreadCount(1);
+    openWriter();
 }
 
 JobDesk::~JobDesk() {
     cancel_->store(true);
     pool_.waitForDone();
+    closeWriter();
+}
+
+void JobDesk::openWriter() {
+    garage_ = toolsOf(book_.fact("tools"));
+    QPointer<JobDesk> self(this);
+    if (!book_.read_only()) {
+        book::Writer::Options options;
+        options.copies = book::copies_of(book_.path());
+        options.said = [self](const book::Writer::Waiting& w) {
+            onWindow([self, w] {
+                if (!self) return;
+                if (!w.error.empty())
+                    emit self->notKept(QString::fromStdString(w.error));
+                else if (w.entries == 0)
+                    emit self->keptAt(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
+            });
+        };
+        writer_ = std::make_unique<book::Writer>(book_, std::move(options));
+    }
+    // Whether it is whole is looked at beside the start.
+    beside_.start([self, this] {
+        const std::string found = book_.integrity(true);
+        if (found == "ok") return;
+        onWindow([self, found] {
+            if (!self || self->book_.read_only()) return;
+            self->book_.close_for_writing(self->book_.damage(found));
+            emit self->notKept(QString::fromStdString(self->book_.read_only_reason()));
+            emit self->bookChanged();
+        });
+    });
+}
+
+void JobDesk::closeWriter() {
+    beside_.waitForDone();
+    writer_.reset();
 }
 
 void JobDesk::openJob(const std::string& id) {
-    settle();
-    file_ = book_.job(id);
+    // What waits to be written is part of the job; it is asked for first, since it may go in meanwhile.
+    const std::vector<book::Json> waiting = writer_ ? writer_->waiting_of(id) : std::vector<book::Json>();
+    book::JobFile file = book_.job(id);
+    const std::size_t kept = file.raw.size();
+    std::vector<book::Json> raw = file.raw;
+    for (const book::Json& e : waiting)
+        if (std::find(raw.begin(), raw.end(), e) == raw.end()) raw.push_back(e);
+    if (raw.size() > kept) file = book::from_entries(std::move(raw), file.extras);
+    file_ = std::move(file);
+    kept_ = kept;
     job_id_ = id;
+    title_.clear();
     for (const book::JobInfo& j : book_.jobs())
         if (j.id == id) title_ = QString::fromStdString(j.title);
-    kept_ = writing_ = file_.entries.size();
     job_ = job_of(file_.entries);
     wheel_only_.reset();
     walk_.reset();
@@ -154,7 +206,7 @@ void JobDesk::openJob(const std::string& id) {
     if (const auto play = practice::play_from(fact("practice:" + id)))
         practice_ =
             std::make_unique<practice::PracticeFloor>(practice::PracticeFloor::under(file_.entries, *play));
-    if (writer_) writer_->post([id](book::Book& b) { b.set_fact("open_job", id); }, {});
+    if (writer_) writer_->post_fact("open_job", id);
     if (job_.rounds.empty() && writer_)
         append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
     else
@@ -168,11 +220,12 @@ void JobDesk::append(std::vector<Entry> entries) {
 
 /// With `raw`, those are what is kept, one for each entry: they hold more than the entry was read from them.
 void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
-    if (!writer_ || entries.empty()) {
-        if (!writer_) emit notKept(QString::fromStdString(book_.read_only_reason()));
+    if (!writer_ || book_.read_only() || entries.empty()) {
+        if (!entries.empty()) emit notKept(QString::fromStdString(book_.read_only_reason()));
         return;
     }
     const std::string at = ids_.now();
+    const std::size_t from = file_.raw.size();
     std::string act;
     for (std::size_t i = 0; i < entries.size(); ++i) {
         Entry& e = entries[i];
@@ -192,36 +245,106 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     walk_.reset();
     garageFollows();
     if (practice_) practice_->follow(file_.entries);
-    writeNext();
+    post(from);
     compute();
     emit changed();
 }
 
-// One batch is under way at a time, so that a failed one is never overtaken by a later one.
-void JobDesk::writeNext() {
-    if (!writer_ || writing_ > kept_ || kept_ == file_.raw.size()) return;
-    std::vector<book::Json> batch(file_.raw.begin() + static_cast<std::ptrdiff_t>(kept_), file_.raw.end());
-    writing_ = file_.raw.size();
-    const std::size_t upto = writing_;
+/// One act of the user is one transaction; the writer keeps their order.
+void JobDesk::post(std::size_t from) {
+    std::vector<book::Json> batch(file_.raw.begin() + static_cast<std::ptrdiff_t>(from), file_.raw.end());
     QPointer<JobDesk> self(this);
-    writer_->post(job_id_, std::move(batch), [self, upto, job = job_id_](const std::string& error) {
-        // On the writer's thread: hand over to the window's.
-        QMetaObject::invokeMethod(
-            QCoreApplication::instance(),
-            [self, upto, job, error] {
-                if (!self || self->job_id_ != job) return;
-                self->writing_ = self->kept_;
-                if (!error.empty()) {
-                    emit self->notKept(QString::fromStdString(error));
-                    self->retry_.start();
-                    return;
-                }
-                self->kept_ = self->writing_ = upto;
-                emit self->keptAt(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
-                self->writeNext();
-            },
-            Qt::QueuedConnection);
+    writer_->post(job_id_, std::move(batch), [self, upto = file_.raw.size(), job = job_id_] {
+        onWindow([self, upto, job] {
+            if (!self) return;
+            if (self->job_id_ == job) self->kept_ = std::max(self->kept_, upto);
+            emit self->keptAt(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
+        });
     });
+}
+
+void JobDesk::retry() {
+    if (writer_) writer_->try_again();
+}
+
+book::Writer::Waiting JobDesk::waiting() const {
+    return writer_ ? writer_->waiting() : book::Writer::Waiting{};
+}
+
+void JobDesk::giveUp() {
+    if (!writer_) return;
+    writer_->give_up();
+    if (hasJob() && kept_ < file_.raw.size()) {
+        file_.raw.resize(kept_);
+        file_ = book::from_entries(std::move(file_.raw), file_.extras);
+        job_ = job_of(file_.entries);
+        wheel_only_.reset();
+        walk_.reset();
+        if (practice_) practice_->follow(file_.entries);
+        compute();
+    }
+    emit changed();
+}
+
+void JobDesk::saveCopy(const QString& path, std::function<void(const QString& error)> then) {
+    QPointer<JobDesk> self(this);
+    ++making_;
+    beside_.start([self, this, then, to = std::filesystem::path(path.toStdString())] {
+        QString error;
+        try {
+            if (writer_)
+                writer_->copy_with_waiting(to);
+            else
+                book_.copy_to(to);
+        } catch (const std::exception& e) {
+            error = QString::fromUtf8(e.what());
+        }
+        onWindow([self, then, error] {
+            if (!self) return;
+            --self->making_;
+            then(error);
+        });
+    });
+}
+
+void JobDesk::restore(const QString& copy, std::function<void(const QString&, const QString&)> then) {
+    if (const auto w = waiting(); w.entries > 0)
+        return then({}, tr("%n entry(ies) are not on the disk yet: first they.", nullptr,
+                           static_cast<int>(w.entries)));
+    const std::filesystem::path path = book_.path();
+    closeWriter();
+    // The book is let go of before it is put aside, and opened again whatever comes of it.
+    book_ = book::Book();
+    QString error, aside;
+    try {
+        aside = QString::fromStdString(book::restore(copy.toStdString(), path).string());
+    } catch (const std::exception& e) {
+        error = QString::fromUtf8(e.what());
+    }
+    book_ = book::Book(path, book::Book::Mode::existing);
+    facts_.clear();
+    job_id_.clear();
+    file_ = {};
+    job_ = {};
+    openWriter();
+    emit bookChanged();
+    then(aside, error);
+}
+
+void JobDesk::make(std::function<QString(book::Book&)> work,
+                   std::function<void(const QString&, const QString&)> then) {
+    if (!writer_ || book_.read_only()) return then({}, QString::fromStdString(book_.read_only_reason()));
+    const auto made = std::make_shared<QString>();
+    QPointer<JobDesk> self(this);
+    ++making_;
+    writer_->once([made, work](book::Book& b) { *made = work(b); },
+                  [self, made, then](const std::string& error) {
+                      onWindow([self, made, then, error] {
+                          if (!self) return;
+                          --self->making_;
+                          then(*made, QString::fromStdString(error));
+                      });
+                  });
 }
 
 void JobDesk::compute() {
@@ -248,11 +371,18 @@ void JobDesk::compute() {
 }
 
 void JobDesk::settle() {
-    if (!hasJob()) return;
     QElapsedTimer clock;
     clock.start();
-    while ((!answerIsCurrent() || (writer_ && kept_ < file_.raw.size())) && clock.elapsed() < 20'000)
+    while ((making_ > 0 || (writer_ && writer_->busy()) ||
+            (hasJob() && (!answerIsCurrent() || (writer_ && kept_ < file_.raw.size())))) &&
+           clock.elapsed() < 20'000)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
+}
+
+void JobDesk::settleMaking() {
+    QElapsedTimer clock;
+    clock.start();
+    while (making_ > 0 && clock.elapsed() < 20'000) QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
 }
 
 std::string JobDesk::tool() const {
@@ -449,7 +579,7 @@ std::string JobDesk::fact(const std::string& key) const {
 
 void JobDesk::keepFact(const std::string& key, const std::string& value) {
     facts_[key] = value;
-    if (writer_) writer_->post([key, value](book::Book& b) { b.set_fact(key, value); }, {});
+    if (writer_ && !book_.read_only()) writer_->post_fact(key, value);
 }
 
 void JobDesk::strike(const std::vector<std::size_t>& entries, const QString& why) {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <atomic>
+#include <functional>
 #include <map>
 #include <memory>
 #include <utility>
@@ -10,7 +11,6 @@
 #include <QObject>
 #include <QString>
 #include <QThreadPool>
-#include <QTimer>
 
 #include "book/book.h"
 #include "book/knowledge_file.h"
@@ -98,6 +98,22 @@ class JobDesk : public QObject {
     }
     /// For tests and pictures: waits until all is kept and answered.
     void settle();
+    /// For tests: waits until what was begun by `make` is made.
+    void settleMaking();
+
+    /// Entries, of whichever job, that are not on the disk though they should be, and why.
+    book::Writer::Waiting waiting() const;
+    /// Lets go of them; the open job is then as it is on the disk.
+    void giveUp();
+    /// A copy of the book, with all that waits; `then` gets nothing, or why there is none. Nobody waits for
+    /// it.
+    void saveCopy(const QString& path, std::function<void(const QString& error)> then);
+    /// Puts a rolling copy in the place of the book, which is kept beside it: `then` gets its name, or why
+    /// not.
+    void restore(const QString& copy, std::function<void(const QString& aside, const QString& error)> then);
+    /// Work on the book that makes something: tried once, `then` gets what it made, or why it did not.
+    void make(std::function<QString(book::Book&)> work,
+              std::function<void(const QString& made, const QString& error)> then);
 
     /// The drawer: the standard tools and this garage's own, lengths before angles.
     std::vector<Tool> tools() const;
@@ -161,19 +177,22 @@ class JobDesk : public QObject {
     /// What was looked at under the car: kept, and put on the card.
     void looked(const std::vector<Looked>& facts);
     void accept(const QString& why);
-    /// A picture of a chance to see errors: retries writing what is not kept.
-    void retry() { writeNext(); }
+    /// What is not on the disk is tried again now.
+    void retry();
 
   signals:
     void changed();                    ///< the log grew
     void answered();                   ///< the worker's answer is new
     void keptAt(const QString& time);  ///< all entries are on the disk
     void notKept(const QString& why);  ///< they are not; tried again by itself
+    void bookChanged();                ///< another stands in its place, or it is to look at only now
 
   private:
     void append(std::vector<Entry> entries);
     void append(std::vector<Entry> entries, std::vector<book::Json> raw);
-    void writeNext();
+    void post(std::size_t from);
+    void openWriter();
+    void closeWriter();
     void compute();
 
     book::Book book_;
@@ -196,10 +215,10 @@ class JobDesk : public QObject {
     PlanChoice choice_;
     int choice_number_ = 0;
     std::size_t kept_ = 0;
-    std::size_t writing_ = 0;
+    int making_ = 0;
     Answer answer_;
     QThreadPool pool_;
-    QTimer retry_;
+    QThreadPool beside_;  ///< checks and copies
     std::shared_ptr<std::atomic<bool>> cancel_;
 };
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <cstdio>
 #include <cstdlib>
+#include <memory>
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -47,6 +48,9 @@ int main(int argc, char** argv) {
         QStringLiteral("type"),
         QStringLiteral(
             "type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py"));
+    const QCommandLineOption fresh(QStringLiteral("new"),
+                                   QStringLiteral("make the book where there is none, without asking"));
+    parser.addOption(fresh);
     parser.addOption(first_paint);
     parser.addOption(typing);
     parser.addOption(picture);
@@ -56,31 +60,65 @@ int main(int argc, char** argv) {
     const QStringList places = parser.positionalArguments();
     const std::filesystem::path path =
         places.isEmpty() ? book::default_book() : std::filesystem::path(places.first().toStdString());
+    const bool by_itself =
+        parser.isSet(picture) || parser.isSet(shots) || parser.isSet(typing) || parser.isSet(first_paint);
+    std::unique_ptr<desk::JobDesk> job_desk;
+    std::unique_ptr<desk::Window> window;
+    const auto open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
+        job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
+        window = std::make_unique<desk::Window>(*job_desk);
+        desk::openWhereItWas(*job_desk, *window);
+        window->show();
+    };
+    const auto failed = [&](const std::exception& e) {
+        std::fprintf(stderr, "fairchalk: %s\n", e.what());
+        if (!by_itself) desk::sayCannotOpen(QString::fromUtf8(e.what()));
+        return 2;
+    };
     try {
-        desk::JobDesk job_desk(book::Book(path), book::system_sources());
-        desk::Window window(job_desk);
-        desk::openWhereItWas(job_desk, window);
-        window.show();
+        std::error_code error;
+        // The usual book is made where there is none; another may be a slip of the keys.
+        if (places.isEmpty() || parser.isSet(fresh) || std::filesystem::exists(path, error) || path.empty()) {
+            open(path, book::Book::Mode::write);
+        } else if (by_itself) {
+            throw book::BookError("There is no book at " + path.string() + ". With --new one is made there.");
+        } else {
+            desk::askForBook(QString::fromStdString(path.string()), [&](bool make) {
+                try {
+                    if (make)
+                        open(path, book::Book::Mode::write);
+                    else
+                        open(book::default_book(), book::Book::Mode::write);
+                } catch (const std::exception& e) {
+                    failed(e);
+                }
+            });
+        }
         if (parser.isSet(picture)) {
             QTimer::singleShot(600, &app, [&] {
-                job_desk.settle();
-                const bool ok = window.grab().save(parser.value(picture));
+                job_desk->settle();
+                const bool ok = window->grab().save(parser.value(picture));
                 QCoreApplication::exit(ok ? 0 : 1);
             });
         }
-        if (parser.isSet(typing)) desk::typeForEver(job_desk, window);
+        if (parser.isSet(typing)) desk::typeForEver(*job_desk, *window);
         if (parser.isSet(first_paint)) {
             QApplication::processEvents();
             std::_Exit(0);  // what comes after the first paint is not the start
         }
         if (parser.isSet(shots)) {
+            if (!job_desk->hasJob())
+                throw book::BookError("There is no job in " + path.string() +
+                                      ": the pictures are made from the demo book.");
             QDir().mkpath(parser.value(shots));
-            return desk::takeShots(job_desk, window, parser.value(shots));
+            return desk::takeShots(*job_desk, *window, parser.value(shots));
         }
-        return QApplication::exec();
+        const int code = QApplication::exec();
+        window.reset();
+        return code;
     } catch (const std::exception& e) {
-        std::fprintf(stderr, "fairchalk: %s\n", e.what());
-        if (!parser.isSet(picture) && !parser.isSet(shots)) desk::sayCannotOpen(QString::fromUtf8(e.what()));
+        if (const int code = failed(e); by_itself) return code;
+        QApplication::exec();
         return 2;
     }
 }

@@ -26,7 +26,29 @@ void openWhereItWas(JobDesk& desk, Window& window) {
 }
 
 void sayCannotOpen(const QString& why) {
-    QMessageBox::warning(nullptr, QObject::tr("Fair Chalk"), why);
+    auto* box = new QMessageBox(QMessageBox::Warning, QObject::tr("Fair Chalk"), why, QMessageBox::Ok);
+    box->setTextFormat(Qt::PlainText);
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    box->open();
+}
+
+void askForBook(const QString& path, std::function<void(bool make)> then) {
+    auto* box = new QMessageBox(QMessageBox::Question, QObject::tr("Fair Chalk"),
+                                QObject::tr("There is no book at %1.").arg(path));
+    box->setTextFormat(Qt::PlainText);
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    auto* usual = box->addButton(QObject::tr("Open the usual book"), QMessageBox::RejectRole);
+    auto* make = box->addButton(QObject::tr("Make a book there"), QMessageBox::AcceptRole);
+    auto* none = box->addButton(QObject::tr("Neither"), QMessageBox::DestructiveRole);
+    box->setDefaultButton(usual);
+    box->setEscapeButton(none);
+    QObject::connect(box, &QMessageBox::buttonClicked, [=](QAbstractButton* b) {
+        if (b == make || b == usual)
+            then(b == make);
+        else
+            QCoreApplication::quit();
+    });
+    box->open();
 }
 
 namespace {
@@ -81,8 +103,9 @@ template <class Shot>
 void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
     window.showPractice();
     shot("practice");
-    const auto job = startPractice(desk, {"tarnby", "new-rack", 2, 17});
-    window.openJob(job);
+    startPractice(desk, {"tarnby", "new-rack", 2, 17},
+                  [&window](const QString& job, const QString&) { window.openJob(job); });
+    desk.settle();
     window.setStage(Stage::read);
     const auto press = [&](int key) {
         QKeyEvent event(QEvent::KeyPress, key, Qt::NoModifier,

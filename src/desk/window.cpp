@@ -2,6 +2,7 @@
 #include "window.h"
 
 #include <QApplication>
+#include <QCloseEvent>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QPrintDialog>
@@ -165,16 +166,22 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
     connect(&desk_, &JobDesk::answered, this, &Window::refresh);
     connect(&desk_, &JobDesk::keptAt, this, [this](const QString& time) {
-        last_kept_ = tr("kept %1").arg(time);
-        trouble_.clear();
+        if (desk_.waiting().error.empty()) trouble_.clear();
+        if (desk_.waiting().entries == 0) last_kept_ = tr("kept %1").arg(time);
+        if (closing_) close();
         kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().soft.name()));
         refresh();
     });
     connect(&desk_, &JobDesk::notKept, this, [this](const QString& why) {
-        kept_->setText(desk_.book().read_only() ? tr("reading only") : tr("▲ not kept"));
-        kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
         trouble_ = why;
-        say();
+        kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+        refresh();
+        if (closing_) close();
+    });
+    connect(&desk_, &JobDesk::bookChanged, this, [this] {
+        trouble_ = q(desk_.book().read_only_reason());
+        if (!desk_.hasJob() && pages_->currentWidget() == job_page_) showShelf();
+        refresh();
     });
     how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")
                       ? Show::AngleStyle::decimal
@@ -197,6 +204,7 @@ ShelfPage& Window::shelf() {
         connect(shelf_, &ShelfPage::newCarWanted, this, [this] { showCarPage({}); });
         connect(shelf_, &ShelfPage::newJobWanted, this, &Window::showCarPage);
         connect(shelf_, &ShelfPage::practiceWanted, this, &Window::showPractice);
+        connect(shelf_, &ShelfPage::copiesWanted, this, &Window::showCopies);
     }
     return *shelf_;
 }
@@ -265,6 +273,8 @@ void Window::shortcuts() {
             return;
         else if (pages_->currentWidget() == practice_page_ && practice_page_)
             showShelf();
+        else if (pages_->currentWidget() == copies_page_ && copies_page_)
+            backFromCopies();
         else if (!page_.isEmpty() && pages_->currentWidget() == job_page_)
             showPage({});
     });
@@ -293,6 +303,7 @@ void Window::shortcuts() {
             showPage(QStringLiteral("truth"));
     });
     on(QKeySequence(Qt::CTRL | Qt::Key_P), [this] { print(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_S), [this] { showCopies(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Plus), [this] { floor_->zoomBy(1.25); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { floor_->zoomBy(1.25); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Minus), [this] { floor_->zoomBy(0.8); });
@@ -328,7 +339,56 @@ void Window::setDark(bool dark) {
     update();
 }
 
+void Window::leave(std::function<void()> go_on) {
+    if (desk_.waiting().error.empty()) return go_on();
+    if (pages_->currentWidget() != copies_page_) before_copies_ = pages_->currentWidget();
+    copiesPage().ask(std::move(go_on));
+    pages_->setCurrentWidget(copies_page_);
+}
+
+/// What is under way is waited for without waiting: the window stays until it is known.
+void Window::closeEvent(QCloseEvent* e) {
+    const auto waiting = desk_.waiting();
+    if (closes_ || waiting.entries == 0) return QMainWindow::closeEvent(e);
+    e->ignore();
+    closing_ = waiting.error.empty();
+    if (!closing_)
+        leave([this] {
+            closes_ = true;
+            close();
+        });
+}
+
+CopiesPage& Window::copiesPage() {
+    if (!copies_page_) {
+        copies_page_ = new CopiesPage(desk_, pages_);
+        pages_->addWidget(copies_page_);
+        connect(copies_page_, &CopiesPage::left, this, &Window::backFromCopies);
+    }
+    return *copies_page_;
+}
+
+void Window::showCopies() {
+    if (pages_->currentWidget() != &copiesPage()) before_copies_ = pages_->currentWidget();
+    copies_page_->begin();
+    pages_->setCurrentWidget(copies_page_);
+}
+
+void Window::backFromCopies() {
+    closing_ = false;
+    if (!before_copies_ || (before_copies_ == job_page_ && !desk_.hasJob())) return showShelf();
+    pages_->setCurrentWidget(before_copies_);
+    if (before_copies_ == shelf_ && shelf_) shelf_->refresh();
+    if (before_copies_ == job_page_) slate_->focusLine();
+    refresh();
+}
+
 void Window::openJob(const QString& id) {
+    if (id == q(desk_.jobId())) return openOf(id);
+    leave([this, id] { openOf(id); });
+}
+
+void Window::openOf(const QString& id) {
     try {
         desk_.openJob(id.toStdString());
     } catch (const std::exception& e) {
@@ -345,13 +405,17 @@ void Window::openJob(const QString& id) {
 }
 
 void Window::showShelf() {
-    shelf().refresh();
-    pages_->setCurrentWidget(shelf_);
+    leave([this] {
+        shelf().refresh();
+        pages_->setCurrentWidget(shelf_);
+    });
 }
 
 void Window::showCarPage(const QString& car) {
-    pages_->setCurrentWidget(&carPage());
-    car_page_->begin(car);
+    leave([this, car] {
+        pages_->setCurrentWidget(&carPage());
+        car_page_->begin(car);
+    });
 }
 
 void Window::showPractice() {
@@ -363,13 +427,11 @@ void Window::showPractice() {
             setStage(Stage::ask);
         });
         connect(practice_page_, &PracticePage::lessonChosen, this, [this](const QString& lesson) {
-            try {
-                openJob(lessonsJob(desk_));
-            } catch (const std::exception& e) {
-                say_->setText(QString::fromUtf8(e.what()));
-                return;
-            }
-            showPage("lesson:" + lesson);
+            lessonsJob(desk_, [this, lesson](const QString& job, const QString& error) {
+                if (!error.isEmpty()) return say_->setText(error);
+                openJob(job);
+                showPage("lesson:" + lesson);
+            });
         });
     }
     practice_page_->refresh();
@@ -470,20 +532,22 @@ void Window::say() {
 }
 
 void Window::showKeys() {
-    big_->list(tr("Keys"), tr("Enter  keeps what is on the line\n"
-                              "Page Up, Page Down  another spot\n"
-                              "Escape  clears the line, or leaves a question\n"
-                              "Ctrl Z, Ctrl Shift Z  undo, redo\n"
-                              "Ctrl D  strike out the last reading at this spot\n"
-                              "Ctrl 1 … Ctrl 8  the stages\n"
-                              "F2, F3, F4, Alt 4 … Alt 9  what the buttons at the right say\n"
-                              "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
-                              "Ctrl E  something else happened      Ctrl L  something is loose\n"
-                              "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"
-                              "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
-                              "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
-                              "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor\n"
-                              "F1  back to the floor"));
+    big_->list(
+        tr("Keys"),
+        tr("Enter  keeps what is on the line\n"
+           "Page Up, Page Down  another spot\n"
+           "Escape  clears the line, or leaves a question\n"
+           "Ctrl Z, Ctrl Shift Z  undo, redo\n"
+           "Ctrl D  strike out the last reading at this spot\n"
+           "Ctrl 1 … Ctrl 8  the stages\n"
+           "F2, F3, F4, Alt 4 … Alt 9  what the buttons at the right say\n"
+           "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
+           "Ctrl E  something else happened      Ctrl L  something is loose\n"
+           "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"
+           "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
+           "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
+           "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor      Ctrl S  copies\n"
+           "F1  back to the floor"));
     big_->setGeometry(rect());
     big_->setVisible(!big_->isVisible());
     big_->raise();
@@ -506,14 +570,18 @@ void Window::refresh() {
                                                 : tr("aim: as on the car's card"));
     aim_->setStyleSheet(
         QStringLiteral("color:%1").arg((marks.empty() ? Chalk::now().target : Chalk::now().caution).name()));
-    if (!last_kept_.isEmpty())
-        kept_->setText(last_kept_);
+    // Nothing is said to be kept that is not.
+    const auto waiting = desk_.waiting();
+    if (waiting.entries > 0)
+        kept_->setText(waiting.error.empty()
+                           ? tr("being written …")
+                           : tr("▲ %n not kept · Ctrl+S", nullptr, static_cast<int>(waiting.entries)));
     else
-        kept_->setText(tr("all kept"));
+        kept_->setText(last_kept_.isEmpty() ? tr("all kept") : last_kept_);
     if (const int odd = desk_.notUnderstood(); odd > 0)
         kept_->setText(tr("%n entry(ies) that this version does not understand · ", nullptr, odd) +
                        kept_->text());
-    if (!trouble_.isEmpty()) kept_->setText(desk_.book().read_only() ? tr("reading only") : tr("▲ not kept"));
+    if (desk_.book().read_only()) kept_->setText(tr("reading only"));
     line_->refresh();
     floor_->refresh();
     if (stage_ == Stage::turn) turn_->refresh();
@@ -565,19 +633,21 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
 }
 
 void Window::print() {
-    QPrinter printer(QPrinter::HighResolution);
-    printer.setPageOrientation(QPageLayout::Landscape);
-    QPrintDialog dialog(&printer, this);
-    if (dialog.exec() != QDialog::Accepted) return;
-    QPainter p(&printer);
-    const QSizeF paper = printer.pageRect(QPrinter::DevicePixel).size();
-    const int sheets = guideFor(stage_) || stage_ != Stage::turn ? 1 : turn_->sheets();
-    for (int n = 0; n < sheets; ++n) {
-        if (n > 0) printer.newPage();
-        p.save();
-        drawSheet(p, paper, n);
-        p.restore();
-    }
+    auto* dialog = new QPrintDialog(this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->printer()->setPageOrientation(QPageLayout::Landscape);
+    connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* printer) {
+        QPainter p(printer);
+        const QSizeF paper = printer->pageRect(QPrinter::DevicePixel).size();
+        const int sheets = guideFor(stage_) || stage_ != Stage::turn ? 1 : turn_->sheets();
+        for (int n = 0; n < sheets; ++n) {
+            if (n > 0) printer->newPage();
+            p.save();
+            drawSheet(p, paper, n);
+            p.restore();
+        }
+    });
+    dialog->open();
 }
 
 void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <functional>
 #include <map>
 
 #include <QLabel>
@@ -23,6 +24,7 @@
 #include "rig/making_guide.h"
 #include "rig/tools_guide.h"
 #include "shelf/car_page.h"
+#include "shelf/copies_page.h"
 #include "shelf/shelf_page.h"
 #include "slate/slate.h"
 #include "steering/steering_guide.h"
@@ -63,6 +65,9 @@ class Window : public QMainWindow {
     void showShelf();
     void showCarPage(const QString& car);
     void showPractice();
+    /// Copies of the book, and what is not on the disk.
+    void showCopies();
+    CopiesPage& copiesPage();
     void setDark(bool dark);
     Slate& slate() { return *slate_; }
     FloorView& floorView() { return *floor_; }
@@ -79,7 +84,14 @@ class Window : public QMainWindow {
     std::vector<BigFigures::Block> bigFigures() const;
     void showKeys();
 
+  protected:
+    void closeEvent(QCloseEvent* e) override;
+
   private:
+    /// Leaves the job, or the window: where something is not on the disk, after it was asked about.
+    void leave(std::function<void()> go_on);
+    void backFromCopies();
+    void openOf(const QString& id);
     ShelfPage& shelf();
     /// The guide of a page or a stage; null for those that read the strings and turn by them.
     Guide* guideFor(Stage stage);
@@ -105,6 +117,9 @@ class Window : public QMainWindow {
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;
     PracticePage* practice_page_ = nullptr;
+    CopiesPage* copies_page_ = nullptr;
+    QWidget* before_copies_ = nullptr;
+    bool closing_ = false, closes_ = false;  ///< asked to; nothing stands against it
     GaugeWire* wire_ = nullptr;
     QString gauge_said_;  ///< why what the gauge sent was not taken
     BigFigures* big_;

@@ -63,8 +63,10 @@ TEST_F(BookTest, AppendsAllOrNothing) {
     Book b(path);
     const std::string job = job_in(b);
     b.append(job, {hub("a")});
-    EXPECT_THROW(b.append(job, {hub("b"), hub("a")}), BookError);
+    EXPECT_THROW(b.append(job, {hub("b"), hub("a", "99 mm")}), BookError);
     EXPECT_EQ(b.job(job).entries.size(), 3u);
+    b.append(job, {hub("a")});
+    EXPECT_EQ(b.job(job).entries.size(), 3u) << "what is there as it is is not written twice";
 }
 
 TEST_F(BookTest, ASecondWriterIsKeptOutAndTheLockDiesWithItsProcess) {
@@ -137,16 +139,12 @@ TEST_F(BookTest, UnknownKindsOfEntryAreKept) {
 TEST_F(BookTest, TheWriterKeepsTheOrderAndSaysWhenItIsOnTheDisk) {
     Book b(path);
     const std::string job = job_in(b);
-    std::atomic<int> kept = 0, failed = 0;
+    std::atomic<int> kept = 0;
     {
         Writer w(b);
-        for (int i = 0; i < 50; ++i)
-            w.post(job, {hub("r" + std::to_string(i))},
-                   [&](const std::string& error) { (error.empty() ? kept : failed)++; });
-        w.post(job, {hub("r0")}, [&](const std::string& error) { (error.empty() ? kept : failed)++; });
+        for (int i = 0; i < 50; ++i) w.post(job, {hub("r" + std::to_string(i))}, [&] { ++kept; });
     }
     EXPECT_EQ(kept, 50);
-    EXPECT_EQ(failed, 1);
     const JobFile f = b.job(job);
     ASSERT_EQ(f.entries.size(), 52u);
     for (int i = 0; i < 50; ++i) EXPECT_EQ(f.entries[2 + i].id, "r" + std::to_string(i));

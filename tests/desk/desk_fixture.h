@@ -34,6 +34,8 @@ struct DeskTest : ::testing::Test {
         QSettings().clear();  // each test begins with the preferences of a new user
         fs::remove_all(folder);
         fs::create_directories(folder);
+        // Copies of the last days go here too.
+        qputenv("XDG_STATE_HOME", QByteArray::fromStdString((folder / "state").string()));
     }
     ~DeskTest() override {
         close();
@@ -65,6 +67,8 @@ struct DeskTest : ::testing::Test {
     void key(Qt::Key k, Qt::KeyboardModifiers m = Qt::NoModifier) {
         QWidget* at = window->focusWidget() ? window->focusWidget() : window.get();
         QTest::keyClick(at, k, m);
+        // What is made is made by the writer.
+        if (k == Qt::Key_Return) desk->settleMaking();
     }
     void type(const QString& text) { QTest::keyClicks(window->focusWidget(), text); }
     void enter(const QString& text) {

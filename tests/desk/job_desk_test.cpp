@@ -26,6 +26,7 @@ struct JobDeskTest : ::testing::Test {
 
     JobDeskTest() {
         fs::remove_all(folder);
+        qputenv("XDG_STATE_HOME", QByteArray::fromStdString((folder / "state").string()));
         UuidSource ids(book::system_sources());
         book::Book b(path);
         job = b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/tarnby-estate.json", ids), "rack",

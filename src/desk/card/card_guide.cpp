@@ -685,14 +685,17 @@ QString CardGuide::addPicture(const QString& path) {
     const QByteArray bytes = file.readAll();
     if (QImage::fromData(bytes).isNull())
         return tr("“%1” is not a picture that can be shown: PNG, JPEG or the like.").arg(path);
-    try {
-        desk_.book().add_picture(desk_.book().car_of(desk_.jobId()), QFileInfo(path).fileName().toStdString(),
-                                 bytes.toStdString(), desk_.ids());
-    } catch (const book::BookError& e) {
-        return QString::fromUtf8(e.what());
-    }
-    pictures_.reset();
-    emit changed();
+    desk_.make(
+        [&ids = desk_.ids(), car = desk_.book().car_of(desk_.jobId()),
+         name = QFileInfo(path).fileName().toStdString(), all = bytes.toStdString()](book::Book& book) {
+            book.add_picture(car, name, all, ids);
+            return QString();
+        },
+        [this](const QString&, const QString& error) {
+            picture_trouble_ = error;
+            pictures_.reset();
+            emit changed();
+        });
     return {};
 }
 
@@ -806,9 +809,15 @@ void CardGuide::act(const QString& id) {
     } else if (id == "next") {
         step(+1);
     } else if (id == "browse") {
-        const QString path = QFileDialog::getOpenFileName(nullptr, tr("A picture of the car"), {},
-                                                          tr("Pictures (*.png *.jpg *.jpeg *.webp)"));
-        if (!path.isEmpty()) addPicture(path);
+        auto* dialog = new QFileDialog(nullptr, tr("A picture of the car"), {},
+                                       tr("Pictures (*.png *.jpg *.jpeg *.webp)"));
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->setFileMode(QFileDialog::ExistingFile);
+        connect(dialog, &QFileDialog::fileSelected, this, [this](const QString& path) {
+            picture_trouble_ = addPicture(path);
+            emit changed();
+        });
+        dialog->open();
     } else if (i && i->type == Type::choice) {
         book::Json value = id.toStdString();
         if (id == "true" || id == "false") value = id == "true";
@@ -832,6 +841,7 @@ QString CardGuide::body() const {
                      v.isEmpty() ? soft(tr("can wait")) : QStringLiteral("<b>%1</b>").arg(v.toHtmlEscaped()));
     }
     QString out = QStringLiteral("<table cellspacing='0' cellpadding='3'>%1</table>").arg(rows);
+    if (!picture_trouble_.isEmpty()) out += line(picture_trouble_.toHtmlEscaped());
     if (g->id == "targets")
         out += line(soft(tr(
             "In the manual's own terms: 0°08' in ±0°15', or 2 mm in ±1.5 mm over 416 mm, with total, each or "

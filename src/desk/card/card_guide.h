@@ -80,6 +80,7 @@ class CardGuide : public Guide {
     /// What is asked follows from the log, and is made once for each state of it.
     mutable std::vector<Group> groups_;
     mutable std::pair<std::string, std::size_t> groups_of_;
+    QString picture_trouble_;  ///< why the last one is not in the book
     mutable std::optional<std::vector<book::Book::Picture>> pictures_;  ///< read when first wanted
 };
 

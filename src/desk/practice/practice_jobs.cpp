@@ -15,24 +15,10 @@ const book::PracticeItem& itemOf(const std::vector<book::PracticeItem>& all, con
     return i ? *i : all.front();
 }
 
-QString begin(JobDesk& desk, const practice::Play& play, const QString& title) {
+/// Made by the writer; `then` gets the job, or why there is none.
+void begin(JobDesk& desk, const practice::Play& play, const QString& title, const Begun& then) {
     const book::PracticeItem& car = itemOf(book::practice_tables().cars, play.car);
-    book::Book& book = desk.book();
-    // Each practice car is one car in the book, with all that was played on it.
-    const std::string key = "practice-car:" + car.id;
-    std::string id = desk.fact(key);
-    bool there = false;
-    for (const book::CarInfo& c : book.cars()) there = there || c.id == id;
-    if (!there) {
-        id = book.add_car(car.card, desk.ids());
-        desk.keepFact(key, id);
-    }
-    const std::string job = book.add_job(id, title.toStdString(), car.targets, desk.ids());
-    std::vector<book::Json> entries;
-    const auto put = [&](decltype(Entry::what) what) {
-        entries.push_back(
-            book::json_of(Entry{desk.ids().next(), {}, {}, desk.ids().now(), {}, std::move(what)}));
-    };
+    std::vector<decltype(Entry::what)> first;
     LinesSet lines;
     lines.bars = {Length::from_mm(500), Length::from_mm(550)};
     lines.rigs = car.rigs;
@@ -41,21 +27,43 @@ QString begin(JobDesk& desk, const practice::Play& play, const QString& title) {
     Asked asked;
     if (const auto* story = book::item_named(book::practice_tables().stories, play.story))
         asked.reasons = story->asked;
-    put(lines);
-    put(RoundOpened{lines.bars, {}, {}, {}, {}});
-    put(asked);
+    first.emplace_back(lines);
+    first.emplace_back(RoundOpened{lines.bars, {}, {}, {}, {}});
+    first.emplace_back(asked);
     // Nobody can look under a car that is not there: its card is right.
     for (const Adjuster& a : book::car_from(car.card, "car").adjusters) {
         if (has_side(a) && side_of_axle(a) != RodSide::unknown)
-            put(Looked{id_of(a), "rod",
+            first.emplace_back(
+                Looked{id_of(a), "rod",
                        side_of_axle(a) == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle"});
         if (thread_of(a) != Thread::unknown)
-            put(Looked{id_of(a), "thread", thread_of(a) == Thread::right ? "right" : "left"});
+            first.emplace_back(Looked{id_of(a), "thread", thread_of(a) == Thread::right ? "right" : "left"});
     }
-    // It says that it is practice before anything else is in it.
-    desk.keepFact("practice:" + job, text_of(play));
-    book.append(job, entries);
-    return q(job);
+    // Each practice car is one car in the book, with all that was played on it.
+    const std::string key = "practice-car:" + car.id, known = desk.fact(key);
+    const auto its_car = std::make_shared<std::string>();
+    desk.make(
+        [&ids = desk.ids(), &car, key, known, its_car, first = std::move(first), title = title.toStdString(),
+         play = text_of(play)](book::Book& book) {
+            for (const book::CarInfo& c : book.cars())
+                if (c.id == known) *its_car = known;
+            if (its_car->empty()) *its_car = book.add_car(car.card, ids);
+            const std::string job = book.add_job(*its_car, title, car.targets, ids);
+            std::vector<book::Json> entries;
+            for (const auto& what : first)
+                entries.push_back(book::json_of(Entry{ids.next(), {}, {}, ids.now(), {}, what}));
+            // It says that it is practice before anything else is in it.
+            book.set_fact("practice:" + job, play);
+            book.append(job, entries);
+            return q(job);
+        },
+        [&desk, key, its_car, then, play = text_of(play)](const QString& job, const QString& error) {
+            if (error.isEmpty()) {
+                desk.keepFact(key, *its_car);
+                desk.keepFact("practice:" + job.toStdString(), play);
+            }
+            then(job, error);
+        });
 }
 
 }  // namespace
@@ -71,17 +79,19 @@ std::uint64_t freshSeed(JobDesk& desk) {
     return desk.ids().fresh() % 999'999 + 1;
 }
 
-QString startPractice(JobDesk& desk, const practice::Play& play) {
-    return begin(desk, play, titleOf(play));
+void startPractice(JobDesk& desk, const practice::Play& play, const Begun& then) {
+    begin(desk, play, titleOf(play), then);
 }
 
-QString lessonsJob(JobDesk& desk) {
+void lessonsJob(JobDesk& desk, const Begun& then) {
     const std::string known = desk.fact("lessons-job");
     for (const book::JobInfo& j : desk.book().jobs())
-        if (j.id == known) return q(known);
-    const QString job = begin(desk, {"tarnby", lessons_play, 1, 1}, QObject::tr("Lessons"));
-    desk.keepFact("lessons-job", job.toStdString());
-    return job;
+        if (j.id == known) return then(q(known), {});
+    begin(desk, {"tarnby", lessons_play, 1, 1}, QObject::tr("Lessons"),
+          [&desk, then](const QString& job, const QString& error) {
+              if (error.isEmpty()) desk.keepFact("lessons-job", job.toStdString());
+              then(job, error);
+          });
 }
 
 void keepEnd(JobDesk& desk, const practice::Debrief& d) {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <functional>
+
 #include <QString>
 
 #include "book/practice_file.h"
@@ -14,10 +16,12 @@ namespace fairchalk::desk {
 
 /// For one that has not been played: of the desk's own chance, so that a test's is the same each time.
 std::uint64_t freshSeed(JobDesk& desk);
-/// Begins one. Throws BookError.
-QString startPractice(JobDesk& desk, const practice::Play& play);
-/// The job that lessons are given on; made once. Throws BookError.
-QString lessonsJob(JobDesk& desk);
+/// The job that was begun, or why there is none.
+using Begun = std::function<void(const QString& job, const QString& error)>;
+/// Begins one.
+void startPractice(JobDesk& desk, const practice::Play& play, const Begun& then);
+/// The job that lessons are given on; made once.
+void lessonsJob(JobDesk& desk, const Begun& then);
 
 /// How a practice ended, as the book keeps it.
 struct Played {

@@ -139,11 +139,12 @@ void PracticePage::refresh() {
 
 void PracticePage::begin() {
     practice::Play play{chosen_[car], chosen_[story], std::stoi(chosen_[level]), freshSeed(desk_)};
-    try {
-        emit jobMade(startPractice(desk_, play));
-    } catch (const book::BookError& e) {
-        trouble_->setText(QString::fromUtf8(e.what()));
-    }
+    startPractice(desk_, play, [this](const QString& job, const QString& error) {
+        if (error.isEmpty())
+            emit jobMade(job);
+        else
+            trouble_->setText(error);
+    });
 }
 
 void PracticePage::paintEvent(QPaintEvent*) {

@@ -322,24 +322,30 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
 void CarPage::keep() {
     book::Json card, targets;
     if (!make(card, targets)) return;
-    try {
-        std::string car = car_.toStdString();
-        if (car.empty()) car = desk_.book().add_car(card, desk_.ids());
-        const QString title = text("title").isEmpty() ? tr("Alignment") : text("title");
-        const std::string job = desk_.book().add_job(car, title.toStdString(), targets, desk_.ids());
-        if (!car_.isEmpty() && card != desk_.book().card(car)) {
-            // The card as it was edited here stands at the head of the new job.
-            book::Json e = book::Json::object();
-            e["id"] = desk_.ids().next();
-            e["at"] = desk_.ids().now();
-            e["kind"] = "car";
-            e["car"] = card;
-            desk_.book().append(job, {e});
-        }
-        emit jobMade(QString::fromStdString(job));
-    } catch (const book::BookError& e) {
-        problem_->setText(QStringLiteral("▲ %1").arg(QString::fromUtf8(e.what())));
-    }
+    const QString title = text("title").isEmpty() ? tr("Alignment") : text("title");
+    // On the writer's thread: the window does not wait for the disk.
+    desk_.make(
+        [&ids = desk_.ids(), car = car_.toStdString(), card, targets, title](book::Book& book) {
+            const bool fresh = car.empty();
+            const std::string its = fresh ? book.add_car(card, ids) : car;
+            const std::string job = book.add_job(its, title.toStdString(), targets, ids);
+            if (!fresh && card != book.card(its)) {
+                // The card as it was edited here stands at the head of the new job.
+                book::Json e = book::Json::object();
+                e["id"] = ids.next();
+                e["at"] = ids.now();
+                e["kind"] = "car";
+                e["car"] = card;
+                book.append(job, {e});
+            }
+            return QString::fromStdString(job);
+        },
+        [this](const QString& job, const QString& error) {
+            if (error.isEmpty())
+                emit jobMade(job);
+            else
+                problem_->setText(QStringLiteral("▲ %1").arg(error));
+        });
 }
 
 void CarPage::keyPressEvent(QKeyEvent* e) {

@@ -79,10 +79,10 @@ ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     title_ = new QLabel(this);
     title_->setFont(type(26, true));
     column->addWidget(title_);
-    auto* note = new QLabel(
-        tr("Arrow keys and Enter open a job, Ctrl+N begins a new car. All that is here is kept."), this);
-    note->setFont(type(14));
-    column->addWidget(note);
+    note_ = new QLabel(this);
+    note_->setFont(type(14));
+    note_->setWordWrap(true);
+    column->addWidget(note_);
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     scroll->setFocusPolicy(Qt::NoFocus);
@@ -94,6 +94,12 @@ ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
 
 void ShelfPage::refresh() {
     title_->setText(QString::fromStdString(desk_.book().name()));
+    const auto waiting = static_cast<int>(desk_.waiting().entries);
+    note_->setText(desk_.book().read_only()
+                       ? QString::fromStdString(desk_.book().read_only_reason())
+                       : tr("Arrow keys and Enter open a job, Ctrl+N begins a new car.") + QLatin1Char(' ') +
+                             (waiting > 0 ? tr("%n entry(ies) wait to be written.", nullptr, waiting)
+                                          : tr("All that is here is kept.")));
     auto* column = static_cast<QVBoxLayout*>(list_->layout());
     while (QLayoutItem* item = column->takeAt(0)) {
         if (item->widget()) item->widget()->deleteLater();
@@ -133,6 +139,8 @@ void ShelfPage::refresh() {
     auto* practice =
         add(ShelfLine::Kind::begin, tr("the practice floor: lessons, and a simulated car"), tr("Ctrl+T"));
     connect(practice, &QAbstractButton::clicked, this, &ShelfPage::practiceWanted);
+    auto* copies = add(ShelfLine::Kind::begin, tr("copies of this book"), tr("Ctrl+S"));
+    connect(copies, &QAbstractButton::clicked, this, &ShelfPage::copiesWanted);
     column->addStretch(1);
     if (first) first->setFocus();
 }
@@ -141,14 +149,12 @@ void ShelfPage::copyCar(const std::string& car) {
     auto card = desk_.book().card(car);
     if (!card) return;
     (*card)["name"] = card->value("name", "") + tr(" (copy)").toStdString();
-    try {
-        desk_.book().add_car(*card, desk_.ids());
-    } catch (const book::BookError& e) {
-        title_->setText(QString::fromUtf8(e.what()));
-        return;
-    }
-    // Not while the line that was clicked is still at work.
-    QMetaObject::invokeMethod(this, &ShelfPage::refresh, Qt::QueuedConnection);
+    desk_.make([&ids = desk_.ids(),
+                card = *card](book::Book& book) { return QString::fromStdString(book.add_car(card, ids)); },
+               [this](const QString&, const QString& error) {
+                   refresh();
+                   if (!error.isEmpty()) title_->setText(error);
+               });
 }
 
 void ShelfPage::paintEvent(QPaintEvent*) {

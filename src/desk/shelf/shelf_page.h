@@ -48,6 +48,7 @@ class ShelfPage : public QWidget {
     void newJobWanted(const QString& car);
     void newCarWanted();
     void practiceWanted();
+    void copiesWanted();
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -57,6 +58,7 @@ class ShelfPage : public QWidget {
 
     JobDesk& desk_;
     QLabel* title_;
+    QLabel* note_;
     QWidget* list_;
 };
 

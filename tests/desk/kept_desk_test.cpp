@@ -1,0 +1,199 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is not on the disk is shown, asked about, and never dropped.
+#include <sqlite3.h>
+
+#include <QSignalSpy>
+
+#include "book/copies.h"
+#include "desk_fixture.h"
+
+namespace fairchalk::desk {
+namespace {
+
+struct KeptDeskTest : DeskTest {
+    fs::path away = folder / "away.fairchalk";
+    void SetUp() override {
+        demo();
+        open();
+        desk->settle();
+        window->setStage(Stage::read);
+    }
+    void lose() { fs::rename(path, away); }
+    void find() { fs::rename(away, path); }
+    /// Types one reading that can't be written, and waits until that is known.
+    void unkept(const char* value = "113") {
+        QSignalSpy trouble(desk.get(), &JobDesk::notKept);
+        window->slate().ask(string_walk()[3]);
+        window->slate().takeFocus();
+        enter(value);
+        EXPECT_TRUE(trouble.count() > 0 || trouble.wait(10'000));
+    }
+    std::size_t onDisk(const fs::path& at) const {
+        const book::Book b(at, book::Book::Mode::read);
+        return b.job(desk->jobId()).entries.size();
+    }
+    CopiesPage& page() { return window->copiesPage(); }
+    bool asks() { return page().isVisibleTo(window.get()) && page().asks(); }
+    bool on(const char* what) {
+        for (ShelfLine* l : page().findChildren<ShelfLine*>())
+            if (l->text().startsWith(QLatin1String(what))) {
+                l->click();
+                QCoreApplication::processEvents();
+                return true;
+            }
+        return false;
+    }
+};
+
+TEST_F(KeptDeskTest, AReadingThatCouldNotBeWrittenSurvivesAnotherJobAndGoesInByItself) {
+    const std::string first = desk->jobId();
+    const std::size_t before = onDisk(path);
+    lose();
+    unkept();
+    unkept("114");
+    EXPECT_TRUE(window->kept().contains("2 not kept")) << window->kept().toStdString();
+    EXPECT_TRUE(window->sayLine().contains("was moved, renamed")) << window->sayLine().toStdString();
+    // Another job: it is asked first.
+    std::string other;
+    for (const book::JobInfo& j : desk->book().jobs())
+        if (j.id != first) other = j.id;
+    window->openJob(QString::fromStdString(other));
+    EXPECT_TRUE(asks());
+    EXPECT_EQ(desk->jobId(), first);
+    // Back: all is still there; and again, then the book is found.
+    key(Qt::Key_Escape);
+    EXPECT_FALSE(page().isVisibleTo(window.get()));
+    EXPECT_EQ(desk->log().size(), before + 2);
+    window->openJob(QString::fromStdString(other));
+    ASSERT_TRUE(asks());
+    find();
+    ASSERT_TRUE(on("try again"));
+    desk->settle();
+    EXPECT_EQ(desk->jobId(), other) << "it went on by itself";
+    EXPECT_EQ(onDisk(path), desk->log().size());
+    window->openJob(QString::fromStdString(first));
+    EXPECT_EQ(desk->log().size(), before + 2);
+    EXPECT_EQ(onDisk(path), before + 2);
+    EXPECT_FALSE(window->kept().contains("not kept")) << window->kept().toStdString();
+}
+
+TEST_F(KeptDeskTest, AnUnkeptReadingIsPartOfItsJobWhenThatIsOpenedAgain) {
+    const QString job = QString::fromStdString(desk->jobId());
+    lose();
+    unkept();
+    const std::size_t size = desk->log().size();
+    desk->openJob(job.toStdString());
+    EXPECT_EQ(desk->log().size(), size);
+    EXPECT_FALSE(desk->isKept(size - 1));
+    find();
+    desk->settle();
+    EXPECT_TRUE(desk->isKept(size - 1));
+}
+
+TEST_F(KeptDeskTest, ClosingAsksAndACopyElsewhereHoldsAll) {
+    lose();
+    unkept();
+    const std::size_t size = desk->log().size();
+    EXPECT_FALSE(window->close());
+    ASSERT_TRUE(asks());
+    // Where nothing can be written it is said, and the window stays.
+    auto* line = page().findChild<QLineEdit*>();
+    line->setText(QString::fromStdString((folder / "none/x/").string()));
+    page().save();
+    desk->settleMaking();
+    EXPECT_FALSE(page().said().isEmpty());
+    EXPECT_TRUE(window->isVisible());
+    const fs::path copy = folder / "copy.fairchalk";
+    line->setText(QString::fromStdString(copy.string()));
+    page().save();
+    desk->settleMaking();
+    EXPECT_FALSE(window->isVisible()) << "nothing is lost by it now";
+    EXPECT_EQ(onDisk(copy), size);
+}
+
+TEST_F(KeptDeskTest, WhatIsGivenUpIsGivenUpTwice) {
+    lose();
+    unkept();
+    const std::size_t size = desk->log().size();
+    window->close();
+    ASSERT_TRUE(asks());
+    ASSERT_TRUE(on("give up these 1"));
+    EXPECT_EQ(desk->log().size(), size);
+    EXPECT_TRUE(window->isVisible());
+    ASSERT_TRUE(on("give up these 1: choose it once more"));
+    EXPECT_FALSE(window->isVisible());
+    EXPECT_EQ(desk->log().size(), size - 1);
+    find();
+}
+
+TEST_F(KeptDeskTest, ACopyIsOneKeyAndALineAndOldOnesArePutBack) {
+    const std::size_t before = desk->log().size();
+    book::keep_copy(desk->book(), book::copies_of(path), "2026-01-02");
+    window->slate().ask(string_walk()[3]);
+    window->slate().takeFocus();
+    enter("113");
+    desk->settle();
+    ASSERT_EQ(desk->log().size(), before + 1);
+    key(Qt::Key_S, Qt::ControlModifier);
+    ASSERT_TRUE(page().isVisibleTo(window.get()));
+    EXPECT_FALSE(page().asks());
+    auto* line = page().findChild<QLineEdit*>();
+    EXPECT_TRUE(line->text().endsWith(".fairchalk"));
+    line->setText(QString::fromStdString((folder / "by-key.fairchalk").string()));
+    line->setFocus();
+    key(Qt::Key_Return);
+    EXPECT_EQ(onDisk(folder / "by-key.fairchalk"), before + 1);
+    EXPECT_TRUE(page().said().contains("by-key.fairchalk")) << page().said().toStdString();
+    const std::string job = desk->jobId();
+    ASSERT_TRUE(on("as it stood on 2026-01-02"));
+    EXPECT_EQ(desk->book().job(job).entries.size(), before + 1) << "once is not enough";
+    ASSERT_TRUE(on("put 2026-01-02 in the place of the book"));
+    EXPECT_EQ(desk->book().job(job).entries.size(), before);
+    EXPECT_TRUE(page().said().contains("before-restoring-1")) << page().said().toStdString();
+    // The window goes on with it.
+    key(Qt::Key_Escape);
+    window->openJob(QString::fromStdString(job));
+    desk->settle();
+    EXPECT_EQ(desk->log().size(), before);
+}
+
+TEST_F(KeptDeskTest, ADamagedBookIsSaidAndOpenToLookAt) {
+    close();
+    {
+        // One digit of one entry is another.
+        sqlite3* db = nullptr;
+        ASSERT_EQ(sqlite3_open(path.c_str(), &db), SQLITE_OK);
+        ASSERT_EQ(
+            sqlite3_exec(
+                db,
+                "UPDATE entry SET payload = replace(payload, '\"value\":\"', '\"value\":\"9') WHERE seq = "
+                "(SELECT max(seq) FROM entry WHERE kind = 'hub')",
+                nullptr, nullptr, nullptr),
+            SQLITE_OK);
+        sqlite3_close(db);
+    }
+    open();
+    QSignalSpy changed(desk.get(), &JobDesk::bookChanged);
+    EXPECT_TRUE(changed.count() > 0 || changed.wait(5000));
+    EXPECT_TRUE(window->sayLine().contains("is damaged (1 entry is not as written)"))
+        << window->sayLine().toStdString();
+    EXPECT_EQ(window->kept(), "reading only");
+    EXPECT_TRUE(desk->book().read_only());
+}
+
+TEST_F(KeptDeskTest, NothingIsSaidToBeKeptThatIsNot) {
+    lose();
+    unkept();
+    for (const QLabel* l : window->findChildren<QLabel*>())
+        EXPECT_FALSE(l->text().contains("all kept") || l->text().contains("All that is here is kept"))
+            << l->text().toStdString();
+    key(Qt::Key_O, Qt::ControlModifier);
+    EXPECT_TRUE(asks()) << "the shelf is another place too";
+    find();
+    desk->settle();
+    for (const QLabel* l : window->findChildren<QLabel*>())
+        EXPECT_FALSE(l->text().contains("not kept ·")) << l->text().toStdString();
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
