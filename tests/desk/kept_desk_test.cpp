@@ -173,8 +173,7 @@ TEST_F(KeptDeskTest, ADamagedBookIsSaidAndOpenToLookAt) {
         sqlite3_close(db);
     }
     open();
-    QSignalSpy changed(desk.get(), &JobDesk::bookChanged);
-    EXPECT_TRUE(changed.count() > 0 || changed.wait(5000));
+    for (int n = 0; n < 500 && window->kept() != "reading only"; ++n) QTest::qWait(10);
     EXPECT_TRUE(window->sayLine().contains("is damaged (1 entry is not as written)"))
         << window->sayLine().toStdString();
     EXPECT_EQ(window->kept(), "reading only");
