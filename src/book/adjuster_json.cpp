@@ -347,10 +347,9 @@ void amounts_from(const Node& n, const Device& d, const AdjusterKind& kind, Turn
         const auto h =
             std::find_if(handles.begin(), handles.end(), [&](const Handle& x) { return x.name == key; });
         if (h == handles.end())
-            wrong(
-                amount.place() + "." + key,
-                {Code::job_unknown_word,
-                 {key.substr(0, 60), listed(handles, [](const Handle& x) { return std::string(x.name); })}});
+            wrong(amount.place() + "." + key,
+                  {Code::job_unknown_word,
+                   {cut_to(key, 60), listed(handles, [](const Handle& x) { return std::string(x.name); })}});
         *into[static_cast<std::size_t>(h - handles.begin())] =
             in_unit(Node(value, amount.place() + "." + key), h->unit);
     }
@@ -362,7 +361,7 @@ Turn turn_from(const Node& n, const CarCard& car) {
     Turn t;
     t.adjuster = n["adjuster"].text();
     if (car.place_of(t.adjuster) < 0)
-        wrong(n["adjuster"].place(), {Code::job_no_such_adjuster, {t.adjuster.substr(0, 60)}});
+        wrong(n["adjuster"].place(), {Code::job_no_such_adjuster, {cut_to(t.adjuster, 60)}});
     if (n.has("as_written")) t.as_written = n["as_written"].yes_no();
     if (n.has("test")) t.test = n["test"].yes_no();
     const Node amount = n["amount"];

@@ -54,8 +54,8 @@ CornerJob corner_from(const Json& json) {
         const auto p = hardpoint_named(key);
         const auto all = points_of(c.kind);
         if (!p || std::find(all.begin(), all.end(), *p) == all.end())
-            wrong("points." + key.substr(0, 60),
-                  {Code::job_unknown_word, {key.substr(0, 60), names_of(c.kind, false)}});
+            wrong("points." + cut_to(key, 60),
+                  {Code::job_unknown_word, {cut_to(key, 60), names_of(c.kind, false)}});
     }
     for (Hardpoint p : points_of(c.kind)) c.at(p) = vector_from(points[std::string(name_of(p)).c_str()]);
     if (root.has("camber_deg")) c.camber = Angle::from_deg(within(root["camber_deg"], 60.0, "60 degrees"));
@@ -64,14 +64,14 @@ CornerJob corner_from(const Json& json) {
     const Node moves = root["moves"];
     moves.object();
     for (const auto& [key, value] : moves.json().items()) {
-        const Node n(value, "moves." + key.substr(0, 60));
+        const Node n(value, "moves." + cut_to(key, 60));
         if (key == "rod" && has_rod(c.kind)) {
             job.move.length(Link::rod) = within(n, furthest, "100 m");
             continue;
         }
         const auto p = hardpoint_named(key);
         if (!p || !on_chassis(c.kind, *p))
-            wrong(n.place(), {Code::job_unknown_word, {key.substr(0, 60), names_of(c.kind, true)}});
+            wrong(n.place(), {Code::job_unknown_word, {cut_to(key, 60), names_of(c.kind, true)}});
         job.move.at(*p) = vector_from(n);
     }
     return job;

@@ -5,6 +5,8 @@
 #include <array>
 #include <map>
 
+#include "book/bounds.h"
+
 namespace fairchalk::book {
 namespace {
 
@@ -18,6 +20,63 @@ std::string quoted(const std::string& s) {
     std::string out = "\"";
     for (char c : s) out += c == '"' ? std::string("\"\"") : std::string(1, c);
     return out + "\"";
+}
+
+/// A code point as UTF-8.
+void put_utf8(std::string& out, char32_t c) {
+    const auto tail = [&](int shift) { out += static_cast<char>(0x80 | ((c >> shift) & 0x3F)); };
+    if (c < 0x80) {
+        out += static_cast<char>(c);
+    } else if (c < 0x800) {
+        out += static_cast<char>(0xC0 | (c >> 6));
+        tail(0);
+    } else if (c < 0x10000) {
+        out += static_cast<char>(0xE0 | (c >> 12));
+        tail(6);
+        tail(0);
+    } else {
+        out += static_cast<char>(0xF0 | (c >> 18));
+        tail(12);
+        tail(6);
+        tail(0);
+    }
+}
+
+bool is_utf8(const std::string& text) {
+    // JSON is UTF-8; what it would have escaped says nothing of the encoding.
+    std::string plain = "\"";
+    for (const char c : text) plain += static_cast<unsigned char>(c) >= 0x80 ? c : ' ';
+    return Json::accept(plain + '"');
+}
+
+/// Text as spreadsheets write it, as UTF-8: with a byte order mark or without, UTF-16 of either order, or the
+/// Windows and Latin-1 code pages, of which the letters above 0x9f agree.
+std::string as_utf8(const std::string& bytes) {
+    const auto at = [&](std::size_t i) {
+        return static_cast<char32_t>(static_cast<unsigned char>(bytes[i]));
+    };
+    if (bytes.size() >= 3 && at(0) == 0xEF && at(1) == 0xBB && at(2) == 0xBF) return as_utf8(bytes.substr(3));
+    const bool little = bytes.size() >= 2 && at(0) == 0xFF && at(1) == 0xFE,
+               big = bytes.size() >= 2 && at(0) == 0xFE && at(1) == 0xFF;
+    std::string out;
+    if (little || big) {
+        char32_t high = 0;
+        for (std::size_t i = 2; i + 1 < bytes.size(); i += 2) {
+            const char32_t c = little ? at(i) | at(i + 1) << 8 : at(i) << 8 | at(i + 1);
+            if (c >= 0xD800 && c < 0xDC00) {
+                high = c;
+            } else if (c >= 0xDC00 && c < 0xE000) {
+                put_utf8(out, high ? 0x10000 + ((high - 0xD800) << 10) + (c - 0xDC00) : U'?');
+                high = 0;
+            } else {
+                put_utf8(out, c);
+            }
+        }
+        return out;
+    }
+    if (is_utf8(bytes)) return bytes;
+    for (std::size_t i = 0; i < bytes.size(); ++i) put_utf8(out, at(i));
+    return out;
 }
 
 std::vector<std::vector<std::string>> rows_of(const std::string& text, char separator) {
@@ -91,8 +150,7 @@ std::string csv_of(const JobFile& job) {
 }
 
 JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& ids) {
-    std::string body = text;
-    if (body.starts_with("\xEF\xBB\xBF")) body.erase(0, 3);
+    const std::string body = as_utf8(text);
     const std::string first = body.substr(0, body.find('\n'));
     const char separator = first.find(';') != std::string::npos    ? ';'
                            : first.find('\t') != std::string::npos ? '\t'
@@ -136,7 +194,7 @@ JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& i
         if (const std::string n = cell("round"); !n.empty()) {
             if (n.size() > 4 || n.find_first_not_of("0123456789") != std::string::npos)
                 throw FileError{place + ".round",
-                                {Code::job_wrong_type, {n.substr(0, 60), "a number of a round, from 0"}}};
+                                {Code::job_wrong_type, {cut_to(n, 60), "a number of a round, from 0"}}};
             round = std::stol(n);
         }
         Json& here = rounds.try_emplace(round, Json::object()).first->second;

@@ -119,7 +119,7 @@ LinesSet lines_from(const Node& n) {
         for (std::size_t i = 0; i < list.list(); ++i) {
             const std::string id = list[i].text();
             if (!rig_named(id))
-                wrong(list[i].place(), {Code::job_unknown_word, {id.substr(0, 60), known_rigs()}});
+                wrong(list[i].place(), {Code::job_unknown_word, {cut_to(id, 60), known_rigs()}});
             l.rigs.push_back(id);
         }
     }
@@ -412,7 +412,7 @@ CarCard car_from(const Json& json, const std::string& place) {
             const std::string id = list[i]["id"].text();
             for (std::size_t k = 0; k < i; ++k)
                 if (list[k]["id"].text() == id)
-                    wrong(list[i].place() + ".id", {Code::job_duplicate_id, {id.substr(0, 60)}});
+                    wrong(list[i].place() + ".id", {Code::job_duplicate_id, {cut_to(id, 60)}});
         }
     }
     return car;
@@ -469,7 +469,7 @@ Reading reading_from(const Json& json, const std::string& place) {
     if (!info)
         wrong(n["kind"].place(),
               {Code::job_unknown_word,
-               {kind.substr(0, 60), listed(reading_kinds(), [](const auto& k) { return k.name; })}});
+               {cut_to(kind, 60), listed(reading_kinds(), [](const auto& k) { return k.name; })}});
     Reading r;
     r.spot.kind = info->kind;
     switch (info->place) {

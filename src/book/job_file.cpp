@@ -12,8 +12,6 @@
 namespace fairchalk::book {
 namespace {
 
-constexpr int deepest = 64;
-constexpr std::uintmax_t largest_file = 64u << 20;
 constexpr int format_version = 1;
 
 bool top_name(const std::string& key) {
@@ -25,7 +23,7 @@ bool top_name(const std::string& key) {
 std::string clip(std::string s) {
     for (char& c : s)
         if (static_cast<unsigned char>(c) < 0x20) c = ' ';
-    return s.size() > 60 ? s.substr(0, 60) : s;
+    return cut_to(s, 60);
 }
 
 /// Appends entries one by one, keeping the card as it stands.
@@ -184,29 +182,113 @@ std::string read_file(const std::filesystem::path& path) {
     return text;
 }
 
-Json parse_json(const std::string& text) {
-    std::vector<std::set<std::string>> names;
-    std::vector<std::string> path;
-    const Json::parser_callback_t watch = [&](int depth, Json::parse_event_t event, Json& parsed) {
-        if (depth > deepest)
-            wrong(path.empty() ? "" : path.front(), {Code::job_too_deep, {std::to_string(deepest)}});
-        if (event == Json::parse_event_t::object_start) names.emplace_back();
-        if (event == Json::parse_event_t::object_end) names.pop_back();
-        if (event == Json::parse_event_t::key) {
-            const std::string key = parsed.get<std::string>();
-            path.resize(static_cast<std::size_t>(depth));
-            path.back() = key;
-            if (!names.back().insert(key).second) {
-                std::string place;
-                for (const std::string& p : path)
-                    if (!p.empty()) place += (place.empty() ? "" : ".") + p;
-                wrong(place, {Code::job_duplicate_key, {clip(key)}});
-            }
-        }
-        return true;
+namespace {
+
+std::string place_of(const std::vector<std::string>& path) {
+    std::string place;
+    for (const std::string& p : path)
+        if (!p.empty()) place += (place.empty() ? "" : ".") + p;
+    return place;
+}
+
+/// Before anything of it is read: as much as one job may hold.
+void within_bounds(const Json& top) {
+    const auto few = [](const std::string& place, const char* what, std::size_t found, std::size_t most) {
+        if (found > most)
+            wrong(place, {Code::job_wrong_type,
+                          {std::to_string(found) + " " + what,
+                           "at most " + std::to_string(most) + " of them in one job"}});
     };
+    std::size_t rounds = 0, readings = 0, turns = 0;
+    const auto count = [&](const Json& e) {
+        const std::string kind = kind_of(e);
+        rounds += kind == "round";
+        turns += kind == "turn";
+        readings += reading_kind_named(kind) != nullptr;
+    };
+    for (const char* list : {"log", "events"})
+        if (top.contains(list) && top[list].is_array()) {
+            few(list, "entries", top[list].size(), most_entries);
+            for (const Json& e : top[list]) count(e);
+        }
+    if (top.contains("rounds") && top["rounds"].is_array()) {
+        rounds += top["rounds"].size();
+        for (const Json& r : top["rounds"])
+            if (r.is_object() && r.contains("readings") && r["readings"].is_array())
+                readings += r["readings"].size();
+    }
+    few("", "rounds", rounds, most_rounds);
+    few("", "readings", readings, most_readings);
+    few("", "turns", turns, most_turns_made);
+}
+
+}  // namespace
+
+namespace {
+
+/// Reads text as JSON without making anything of it: nothing too deep, too long, or said twice. (The
+/// library's own way to watch while it makes values takes the square of the time for a long list.)
+class Watch : public nlohmann::json_sax<Json> {
+  public:
+    bool null() override { return true; }
+    bool boolean(bool) override { return true; }
+    bool number_integer(number_integer_t) override { return true; }
+    bool number_unsigned(number_unsigned_t) override { return true; }
+    bool number_float(number_float_t, const string_t&) override { return true; }
+    bool binary(binary_t&) override { return true; }
+    bool string(string_t& text) override {
+        if (const std::size_t n = characters_in(text); n > longest_text)
+            wrong(place_of(path_), {Code::job_wrong_type,
+                                    {"a text of " + std::to_string(n) + " characters",
+                                     "one of at most " + std::to_string(longest_text)}});
+        return true;
+    }
+    bool start_object(std::size_t) override {
+        names_.emplace_back();
+        return deeper();
+    }
+    bool end_object() override {
+        names_.pop_back();
+        path_.pop_back();
+        return true;
+    }
+    bool start_array(std::size_t) override { return deeper(); }
+    bool end_array() override {
+        path_.pop_back();
+        return true;
+    }
+    bool key(string_t& name) override {
+        path_.back() = name;
+        if (names_.back().size() == most_keys)
+            wrong(place_of(path_), {Code::job_wrong_type,
+                                    {"an object of more names than that",
+                                     "one of at most " + std::to_string(most_keys) + " names"}});
+        if (!names_.back().insert(name).second)
+            wrong(place_of(path_), {Code::job_duplicate_key, {clip(name)}});
+        return true;
+    }
+    bool parse_error(std::size_t, const std::string&, const nlohmann::detail::exception&) override {
+        return false;  // said when it is parsed
+    }
+
+  private:
+    bool deeper() {
+        path_.emplace_back();
+        if (static_cast<int>(path_.size()) > deepest)
+            wrong(path_.front(), {Code::job_too_deep, {std::to_string(deepest)}});
+        return true;
+    }
+    std::vector<std::set<std::string>> names_;
+    std::vector<std::string> path_;
+};
+
+}  // namespace
+
+Json parse_json(const std::string& text) {
     try {
-        return Json::parse(text, watch);
+        Watch watch;
+        Json::sax_parse(text, &watch);
+        return Json::parse(text);
     } catch (const Json::parse_error& e) {
         std::string why = e.what();
         // "[json.exception.parse_error.101] parse error at line 1, column 5: …": the part that says what.
@@ -240,6 +322,7 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
         wrong("log", {Code::job_two_forms, {}});
     if (!top.contains("car")) wrong("car", {Code::job_missing, {"car"}});
 
+    within_bounds(top);
     Builder b;
     b.source = &ids;
     for (const auto& [key, value] : top.items())

@@ -7,6 +7,7 @@
 #include <string>
 #include <utility>
 
+#include "book/bounds.h"
 #include "book/entry_json.h"
 #include "core/named.h"
 
@@ -89,7 +90,7 @@ class Node {
     std::string word(const std::vector<std::string_view>& words) const {
         const std::string found = text();
         if (std::find(words.begin(), words.end(), found) == words.end())
-            wrong(place_, {Code::job_unknown_word, {found.substr(0, 60), listed(words)}});
+            wrong(place_, {Code::job_unknown_word, {cut_to(found, 60), listed(words)}});
         return found;
     }
     /// Above zero; two examples of what would be right.
@@ -105,7 +106,7 @@ class Node {
     T named(Named lookup, const char* known) const {
         const std::string word = text();
         const auto found = lookup(word);
-        if (!found) wrong(place_, {Code::job_unknown_word, {word.substr(0, 60), known}});
+        if (!found) wrong(place_, {Code::job_unknown_word, {cut_to(word, 60), known}});
         return *found;
     }
     Wheel wheel() const {

@@ -188,7 +188,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         "bench",
         "Whole jobs on simulated cars: by the program's advice and by the rules of hand, on the same cars");
     bench->add_option("--cars", proving.cars, "how many cars; 1000")->check(CLI::Range(1, 1'000'000));
-    bench->add_option("--seed", proving.seed, "the same seed, the same cars and readings; 1");
+    bench->add_option("--seed", proving.seed, "the same seed, the same cars and readings; 1")
+        ->check(CLI::NonNegativeNumber & a_number);
     bench->add_option("--tool", tool_name, "what the strings are read with; steel-rule-mm");
     bench->add_option("--tolerance", proving.tolerance, "degrees each way, of each front wheel; 0.167")
         ->check(CLI::Range(0.01, 2.0) & a_number);
@@ -206,7 +207,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     prove->add_option("--cells", cells, "all, or quick: one cell in three")
         ->check(CLI::IsMember({"all", "quick"}));
     prove->add_option("--cars", matrix.cars, "how many cars in each; 100")->check(CLI::Range(1, 100'000));
-    prove->add_option("--seed", matrix.seed, "the same seed, the same cells, cars and readings; 1");
+    prove->add_option("--seed", matrix.seed, "the same seed, the same cells, cars and readings; 1")
+        ->check(CLI::NonNegativeNumber & a_number);
     prove->add_option("--only", matrix.only, "cells in whose name this stands");
     prove->add_option("--threads", matrix.threads, "0: one for each core")->check(CLI::Range(0, 64));
     std::string harmed;
@@ -337,6 +339,12 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             const Stoppable stoppable;
             int percent = -1;
             matrix.quick = cells == "quick";
+            const auto named = practice::covering_cells(matrix.seed);
+            if (std::none_of(named.begin(), named.end(), [&](const practice::Cell& c) {
+                    return c.name().find(matrix.only) != std::string::npos;
+                }))
+                throw BadInput{"--only: no cell has “" + matrix.only + "” in its name, like “" +
+                               named.front().name() + "”"};
             const auto results = practice::prove_cells(
                 matrix,
                 [&](int done, int of) {
@@ -413,6 +421,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     } catch (const book::FileError& e) {
         err << "fairchalk-cli: " << one_line(bad(path, e).line) << "\n";
         return 2;
+    } catch (const std::bad_alloc&) {
+        err << "fairchalk-cli: this needs more memory than there is here\n";
+        return 1;
     } catch (const std::exception& e) {
         err << "fairchalk-cli: " << one_line(e.what()) << "\n";
         return 1;

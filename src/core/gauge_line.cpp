@@ -109,8 +109,7 @@ std::vector<GaugeLine> GaugeReader::take(std::string_view bytes) {
                               : read_gauge_line(line_);
         if (!read) {
             ++bad_;
-        } else if (last_ != read->number) {
-            last_ = read->number;
+        } else if (is_new(read->number)) {
             ++good_;
             out.push_back(std::move(*read));
         }
@@ -120,11 +119,21 @@ std::vector<GaugeLine> GaugeReader::take(std::string_view bytes) {
     return out;
 }
 
+bool GaugeReader::is_new(std::uint32_t number) {
+    constexpr std::size_t remembered = 64;
+    // A gauge that was switched on again begins at 0; a line 0 sent twice is no beginning.
+    if (number == 0 && !given_.empty() && given_.back() != 0) given_.clear();
+    if (std::find(given_.begin(), given_.end(), number) != given_.end()) return false;
+    given_.push_back(number);
+    if (given_.size() > remembered) given_.pop_front();
+    return true;
+}
+
 void GaugeReader::unplugged() {
     if (!line_.empty() || too_long_) ++bad_;
     line_.clear();
     too_long_ = false;
-    last_.reset();
+    given_.clear();
 }
 
 }  // namespace fairchalk

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <cstdint>
+#include <deque>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -45,7 +46,8 @@ Result<GaugeLine> read_gauge_line(std::string_view line);
 class GaugeReader {
   public:
     /// The good lines that these bytes completed. Bad lines are counted and dropped; so is a line longer than
-    /// any true one, to its end; a number that was given already is not given again.
+    /// any true one, to its end; a number that was among the last 64 given is not
+    /// given again, until a gauge begins anew at 0.
     std::vector<GaugeLine> take(std::string_view bytes);
     /// The cable came off: what was half said is not completed by what comes after.
     void unplugged();
@@ -54,9 +56,11 @@ class GaugeReader {
     std::uint64_t bad() const { return bad_; }
 
   private:
+    bool is_new(std::uint32_t number);
+
     std::string line_;
     bool too_long_ = false;
-    std::optional<std::uint32_t> last_;
+    std::deque<std::uint32_t> given_;  ///< the last numbers, oldest first
     std::uint64_t good_ = 0, bad_ = 0;
 };
 

@@ -10,6 +10,7 @@
 #include <QTime>
 
 #include "book/adjuster_json.h"
+#include "book/bounds.h"
 #include "book/copies.h"
 #include "core/learnt.h"
 
@@ -222,6 +223,19 @@ void JobDesk::append(std::vector<Entry> entries) {
 void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     if (!writer_ || book_.read_only() || entries.empty()) {
         if (!entries.empty()) emit notKept(QString::fromStdString(book_.read_only_reason()));
+        return;
+    }
+    // What is kept can be written out, and read again: as much as a job file may hold.
+    const auto opens = std::count_if(entries.begin(), entries.end(), [](const Entry& e) {
+        return std::holds_alternative<RoundOpened>(e.what);
+    });
+    if (file_.raw.size() + entries.size() > book::most_entries ||
+        job_.rounds.size() + static_cast<std::size_t>(opens) > book::most_rounds) {
+        emit notKept(
+            tr("This job is full: it has %1 rounds and %2 entries. Begin a new job on this car; what is "
+               "here stays as it is.")
+                .arg(job_.rounds.size())
+                .arg(file_.raw.size()));
         return;
     }
     const std::string at = ids_.now();

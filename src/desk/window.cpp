@@ -99,7 +99,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     bar->setContentsMargins(16, 0, 16, 0);
     bar->setSpacing(24);
     const auto label = [&](double size, bool bold) {
-        auto* l = new QLabel(top);
+        auto* l = plainLabel(top);
         l->setFont(type(size, bold));
         return l;
     };
@@ -135,10 +135,10 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     bottom->setFixedHeight(44);
     auto* foot = new QHBoxLayout(bottom);
     foot->setContentsMargins(16, 0, 16, 0);
-    say_ = new QLabel(bottom);
+    say_ = plainLabel(bottom);
     say_->setFont(type(16));
     say_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    hint_ = new QLabel(bottom);
+    hint_ = plainLabel(bottom);
     hint_->setFont(type(12));
     foot->addWidget(say_, 1);
     foot->addWidget(hint_);

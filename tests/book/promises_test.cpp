@@ -7,6 +7,7 @@
 #include <gtest/gtest.h>
 
 #include "book/book.h"
+#include "book/csv.h"
 #include "book/job_file.h"
 #include "core/estimate.h"
 #include "words/words.h"
@@ -141,6 +142,68 @@ TEST_F(Promises, NoFieldOfAnyEntryOfABookLocksItOut) {
 TEST(FileErrors, AreErrorsLikeAllOthers) {
     UuidSource ids{system_sources()};
     EXPECT_THROW(parse_job("[]", ids), std::exception);
+}
+
+TEST_F(Promises, AJobFileHasBoundsThatAreSaidInOneLine) {
+    const auto refused = [&](const Json& j) {
+        try {
+            parse_job(j.dump(), ids);
+        } catch (const FileError& e) {
+            return words::sentence(e.message);
+        }
+        return std::string("taken");
+    };
+    EXPECT_EQ(refused(worked()), "taken");
+    Json j = worked();
+    j["note"] = std::string(40'001, 'x');
+    EXPECT_NE(refused(j).find("40001 characters"), std::string::npos) << refused(j);
+    j["note"] = std::string(40'000, 'x');
+    EXPECT_EQ(refused(j), "taken");
+    for (int n = 0; n < 1001; ++n) j["odd"]["k" + std::to_string(n)] = n;
+    EXPECT_NE(refused(j).find("1000 names"), std::string::npos) << refused(j);
+    j = worked();
+    while (j["rounds"].size() < 201) j["rounds"].push_back({{"readings", Json::array()}});
+    EXPECT_NE(refused(j).find("at most 200"), std::string::npos) << refused(j);
+    j = worked();
+    Json one = {{"kind", "note"}, {"after_round", 0}};
+    j["events"] = Json::array();
+    for (int n = 0; n < 50'001; ++n) j["events"].push_back(one);
+    EXPECT_NE(refused(j).find("50001 entries"), std::string::npos) << refused(j);
+}
+
+TEST_F(Promises, NoTextIsCutWithinACharacter) {
+    Json j = worked();
+    // 59 bytes, then a character of three.
+    j["rounds"][0]["readings"][0]["kind"] = std::string(59, 'x') + "\u27e8\u27e8";
+    try {
+        parse_job(j.dump(), ids);
+        FAIL();
+    } catch (const FileError& e) {
+        EXPECT_TRUE(Json::accept(
+            Json(words::sentence(e.message)).dump(-1, ' ', false, Json::error_handler_t::ignore)));
+        EXPECT_NO_THROW(Json(words::sentence(e.message)).dump()) << "whole characters";
+    }
+}
+
+TEST_F(Promises, ReadingsOfASpreadsheetInAnyOfItsEncodings) {
+    const std::string plain = "round,kind,wheel,value,struck\n0,hub,front-left,113 mm,\n";
+    const auto value = [&](const std::string& csv) {
+        return job_from_csv(csv, nullptr, ids).raw.back().value("value", std::string());
+    };
+    EXPECT_EQ(value(plain), "113 mm");
+    EXPECT_EQ(value("\xEF\xBB\xBF" + plain), "113 mm");
+    std::string little = "\xFF\xFE", big = "\xFE\xFF";
+    for (const char c : plain) {
+        little += c;
+        little += '\0';
+        big += '\0';
+        big += c;
+    }
+    EXPECT_EQ(value(little), "113 mm");
+    EXPECT_EQ(value(big), "113 mm");
+    // A degree sign of a Windows code page.
+    EXPECT_EQ(value("round,kind,wheel,value\n0,camber,front-left,-1.2\xB0\n"), "-1.2°");
+    EXPECT_EQ(value("round,kind,wheel,value\n0,camber,front-left,-1.2°\n"), "-1.2°");
 }
 
 }  // namespace

@@ -535,6 +535,50 @@ TEST_F(CliTest, AWheelFoundOffIsTakenOutOfTheFrontToes) {
     EXPECT_NEAR(toe(off, "rear-left"), toe(straight, "rear-left"), 0.002);
 }
 
+TEST_F(CliTest, ABookIsCopiedAndWhatIsWholeComesOutOfADamagedOne) {
+    const std::string book = (folder / "garage.fairchalk").string(),
+                      copy = (folder / "copy.fairchalk").string();
+    ASSERT_EQ(ran({"import", worked, "--book", book, "--title", "rack"}).code, 0);
+    EXPECT_EQ(ran({"backup", book, copy}).code, 0);
+    EXPECT_EQ(ran({"export", copy, "--as", "full"}).out, ran({"export", book, "--as", "full"}).out);
+    const Ran again = ran({"backup", book, copy});
+    EXPECT_EQ(again.code, 1);
+    EXPECT_NE(again.err.find("already"), std::string::npos) << again.err;
+    EXPECT_EQ(ran({"backup", (folder / "none").string(), copy}).code, 1);
+    const std::string out = (folder / "saved").string();
+    const Ran whole = ran({"salvage", book, out});
+    EXPECT_EQ(whole.code, 0) << whole.err;
+    EXPECT_EQ(Json::parse(ran({"solve", (folder / "saved/job-1.json").string()}).out)["wheels"],
+              Json::parse(ran({"solve", worked}).out)["wheels"]);
+    // Its last third is noise.
+    const auto size = static_cast<long>(std::filesystem::file_size(book));
+    {
+        std::fstream file(book, std::ios::in | std::ios::out | std::ios::binary);
+        file.seekp(size * 2 / 3);
+        for (long n = size * 2 / 3; n < size; ++n) file.put(static_cast<char>(n * 31));
+    }
+    const Ran damaged = ran({"salvage", book, out + "2"});
+    EXPECT_EQ(damaged.code, 3);
+    EXPECT_FALSE(damaged.err.empty());
+    EXPECT_TRUE(std::filesystem::exists(folder / "saved2/what-is-not-whole.txt"));
+}
+
+TEST_F(CliTest, NamesThatNameNothingAndNumbersBelowNoneAreRefused) {
+    for (const std::vector<std::string>& arguments :
+         {std::vector<std::string>{"practice", "prove", "--only", "nosuchcell"},
+          {"practice", "prove", "--seed", "-1"},
+          {"practice", "bench", "--seed", "-1"},
+          {"export", worked, "--job", "nosuch"},
+          {"plan", worked, "--touching", "nosuch"},
+          {"plan", worked, "--set-up", "nosuch"},
+          {"import", ""},
+          {"backup", "", "x"}}) {
+        const Ran r = ran(arguments);
+        EXPECT_NE(r.code, 0) << arguments[1];
+        EXPECT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << r.err;
+    }
+}
+
 TEST_F(CliTest, TheDemoJobsComeThroughABookWhole) {
     for (const char* name : {"tarnby-estate", "brask-hillclimb", "ollerby-pickup"}) {
         const std::string book = (folder / (std::string(name) + ".fairchalk")).string();

@@ -102,5 +102,18 @@ TEST(GaugeReader, UnpluggedInMidLineAndRubbishDoNoHarm) {
     EXPECT_EQ(reader.take(line + "\n").size(), 1u) << "a gauge that was switched on again counts anew";
 }
 
+TEST(GaugeReader, ANumberGivenIsNotGivenAgainThoughAnotherCameBetween) {
+    GaugeReader reader;
+    const auto given = [&](std::initializer_list<std::uint32_t> numbers) {
+        std::size_t n = 0;
+        for (std::uint32_t number : numbers)
+            n += reader.take(write_gauge_line(number, "1.5", "deg", true, true) + "\n").size();
+        return n;
+    };
+    EXPECT_EQ(given({17, 18, 17, 18, 17}), 2u);
+    EXPECT_EQ(given({0, 0, 1, 17}), 3u) << "switched on again without the cable coming off";
+    for (std::uint32_t n = 100; n < 200; ++n) EXPECT_EQ(given({n, n - 1}), n == 100 ? 2u : 1u);
+}
+
 }  // namespace
 }  // namespace fairchalk

@@ -449,6 +449,7 @@ TEST_F(ReadyTest, ACarIsCopiedWithItsCard) {
             QTest::keyClick(b, Qt::Key_Return);
             break;
         }
+    desk->settleMaking();
     ASSERT_EQ(desk->book().cars().size(), cars + 1);
     const auto copy = desk->book().cars().back();
     EXPECT_TRUE(copy.name.ends_with("(copy)")) << copy.name;

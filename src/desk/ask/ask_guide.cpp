@@ -193,7 +193,7 @@ QString AskGuide::body() const {
     QString out;
     const Asked a = asked();
     if (const ReasonItem* r = desk_.knowledge().reason(chosen_.toStdString())) {
-        out += line(QStringLiteral("<b>%1</b>").arg(q(r->text)));
+        out += line(QStringLiteral("⟨b⟩%1⟨/b⟩").arg(q(r->text)));
         out += line(q(r->reason));
         out += head(tr("What it is expected to move")) + line(q(r->expect));
     }
@@ -201,23 +201,23 @@ QString AskGuide::body() const {
     if (a.reasons.empty()) out += line(soft(tr("nothing: point at it on the floor, or Enter")));
     for (const std::string& id : a.reasons)
         if (const ReasonItem* r = desk_.knowledge().reason(id)) out += line(q(r->text));
-    if (!a.note.empty()) out += line(soft(q(a.note).toHtmlEscaped()));
+    if (!a.note.empty()) out += line(soft(q(a.note)));
     if (a.reasons.empty()) return out;
     const auto wanted = stages_wanted(desk_.job(), desk_.knowledge());
     out += head(tr("So this is"));
     switch (path_of(desk_.job(), desk_.knowledge())) {
         case Path::wheel_only:
             out +=
-                line(tr("<b>The wheel only.</b> The car drives well but for the steering wheel: equal and "
+                line(tr("⟨b⟩The wheel only.⟨/b⟩ The car drives well but for the steering wheel: equal and "
                         "opposite turns of the two tie rods put it straight, and the toe stays as it is."));
             break;
         case Path::baseline:
             out +=
-                line(tr("<b>Write it down first.</b> What is written down before the first nut can be put "
+                line(tr("⟨b⟩Write it down first.⟨/b⟩ What is written down before the first nut can be put "
                         "back."));
             break;
         case Path::full:
-            out += line(tr("<b>The whole job</b>, as far as it is marked on the line."));
+            out += line(tr("⟨b⟩The whole job⟨/b⟩, as far as it is marked on the line."));
             break;
     }
     out += line(tr("Stages that matter: %1.").arg(stageNames(wanted, true)));
@@ -423,7 +423,7 @@ QString BaselineGuide::body() const {
     QString out, rows;
     for (const BaselineItem& i : baseline_of(desk_.job())) {
         const auto shown = [](const std::optional<BaselineNote>& n) {
-            return n ? (n->value ? q(n->value->text) : q(n->text)).toHtmlEscaped() : QStringLiteral("–");
+            return n ? (n->value ? q(n->value->text) : q(n->text)) : QStringLiteral("–");
         };
         QString by;
         if (i.difference)
@@ -435,12 +435,12 @@ QString BaselineGuide::body() const {
                                       *i.turns > 0 ? tr("shorter puts it back") : tr("longer puts it back"))
                            : tr("%1 %2").arg(q(fairchalk::show(abs(*i.difference), how_)),
                                              i.difference->mm() > 0 ? tr("more") : tr("less"));
-        rows += QStringLiteral("<tr><td>%1</td><td align='right'><b>%2</b></td><td>&nbsp;%3</td></tr>")
+        rows += QStringLiteral("⟨tr⟩⟨td⟩%1⟨/td⟩⟨td align='right'⟩⟨b⟩%2⟨/b⟩⟨/td⟩⟨td⟩ %3⟨/td⟩⟨/tr⟩")
                     .arg(name(i), shown(i.found), shown(i.back));
-        if (!by.isEmpty()) rows += QStringLiteral("<tr><td colspan='3'>%1</td></tr>").arg(soft(by));
+        if (!by.isEmpty()) rows += QStringLiteral("⟨tr⟩⟨td colspan='3'⟩%1⟨/td⟩⟨/tr⟩").arg(soft(by));
     }
     out += head(tr("Found, and put back"));
-    out += QStringLiteral("<table cellspacing='0' cellpadding='2'>%1</table>").arg(rows);
+    out += QStringLiteral("⟨table cellspacing='0' cellpadding='2'⟩%1⟨/table⟩").arg(rows);
     out +=
         line(soft(tr("Put back to half a millimeter of rod, toe comes back to about a quarter of a degree: "
                      "enough to drive to where it is measured, not more.")));

@@ -570,11 +570,11 @@ Understood CardGuide::understand(const QString& text) const {
     if (!i) return {};
     if (i->type == Type::target) {
         const auto t = targetFrom(*i, text);
-        if (!t) return {warn(q(words::sentence(t.error())).toHtmlEscaped()), false};
+        if (!t) return {warn(q(words::sentence(t.error()))), false};
         const Target& band = t->band;
         const bool toe = t->measure == "total_toe" || t->measure == "toe";
         const auto shown = [&](Angle a) { return toe ? q(show_toe(a, how_)) : q(fairchalk::show(a, how_)); };
-        return {QStringLiteral("<b>= %1 … %2</b> %3")
+        return {QStringLiteral("⟨b⟩= %1 … %2⟨/b⟩ %3")
                     .arg(shown(band.lo), shown(band.hi),
                          soft(t->measure == "total_toe" ? tr("total")
                               : toe                     ? tr("each wheel")
@@ -583,16 +583,15 @@ Understood CardGuide::understand(const QString& text) const {
     }
     if (i->type == Type::shims) {
         const auto list = shimsOf(text.toStdString(), bareLength());
-        if (!list) return {warn(q(words::sentence(list.error())).toHtmlEscaped()), false};
-        return {QStringLiteral("<b>= %1</b>").arg(textOfShims(*list).toHtmlEscaped()), true};
+        if (!list) return {warn(q(words::sentence(list.error()))), false};
+        return {QStringLiteral("⟨b⟩= %1⟨/b⟩").arg(textOfShims(*list)), true};
     }
     if (i->type == Type::number) {
         bool good = false;
         QString plain = text.trimmed();
         const double v = plain.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
-        return good && v > 0
-                   ? Understood{QStringLiteral("<b>= %1 : 1</b>").arg(v), true}
-                   : Understood{warn(tr("“%1” is not a ratio, like 16.2.").arg(text.toHtmlEscaped())), false};
+        return good && v > 0 ? Understood{QStringLiteral("⟨b⟩= %1 : 1⟨/b⟩").arg(v), true}
+                             : Understood{warn(tr("“%1” is not a ratio, like 16.2.").arg(text)), false};
     }
     return Guide::understand(text);
 }
@@ -835,13 +834,12 @@ QString CardGuide::body() const {
     for (const Item& i : g->items) {
         const QString v = valueOf(card, i);
         const bool here = now && now->id == i.id;
-        rows +=
-            QStringLiteral("<tr><td width='160'>%1%2</td><td>%3</td></tr>")
-                .arg(here ? QStringLiteral("<b>› </b>") : QString(), i.name,
-                     v.isEmpty() ? soft(tr("can wait")) : QStringLiteral("<b>%1</b>").arg(v.toHtmlEscaped()));
+        rows += QStringLiteral("⟨tr⟩⟨td width='160'⟩%1%2⟨/td⟩⟨td⟩%3⟨/td⟩⟨/tr⟩")
+                    .arg(here ? QStringLiteral("⟨b⟩› ⟨/b⟩") : QString(), i.name,
+                         v.isEmpty() ? soft(tr("can wait")) : QStringLiteral("⟨b⟩%1⟨/b⟩").arg(v));
     }
-    QString out = QStringLiteral("<table cellspacing='0' cellpadding='3'>%1</table>").arg(rows);
-    if (!picture_trouble_.isEmpty()) out += line(picture_trouble_.toHtmlEscaped());
+    QString out = QStringLiteral("⟨table cellspacing='0' cellpadding='3'⟩%1⟨/table⟩").arg(rows);
+    if (!picture_trouble_.isEmpty()) out += line(picture_trouble_);
     if (g->id == "targets")
         out += line(soft(tr(
             "In the manual's own terms: 0°08' in ±0°15', or 2 mm in ±1.5 mm over 416 mm, with total, each or "
@@ -849,7 +847,7 @@ QString CardGuide::body() const {
     if (g->id == "targets") {
         out += head(tr("Where the manual has none: schools of thought, never a figure for your car"));
         for (const School* s : desk_.knowledge().on("targets"))
-            out += line(QStringLiteral("<b>%1.</b> %2 %3").arg(q(s->text), q(s->reason), soft(q(s->how))));
+            out += line(QStringLiteral("⟨b⟩%1.⟨/b⟩ %2 %3").arg(q(s->text), q(s->reason), soft(q(s->how))));
     }
     if (g->id == "torques") out += line(soft(tr("From the manual only; they show at the loose list.")));
     out +=

@@ -209,7 +209,7 @@ Understood CheckGuide::understand(const QString& text) const {
         if (!number || !rod || !rod->pitch)
             return {warn(tr("A count, like “14 threads”, needs the thread's pitch on the car's card.")),
                     false};
-        return {QStringLiteral("<b>= %1</b>").arg(q(fairchalk::show(*rod->pitch * n, how_))), true};
+        return {QStringLiteral("⟨b⟩= %1⟨/b⟩").arg(q(fairchalk::show(*rod->pitch * n, how_))), true};
     }
     return Guide::understand(text);
 }
@@ -302,12 +302,12 @@ QString CheckGuide::sums(const CheckItem& c) const {
     for (const Spot& s : spots(c)) {
         const auto read = state_readings(desk_.job(), s);
         if (read.empty()) continue;
-        rows += QStringLiteral("<tr><td width='210'>%1</td><td align='right'><b>%2</b></td></tr>")
+        rows += QStringLiteral("⟨tr⟩⟨td width='210'⟩%1⟨/td⟩⟨td align='right'⟩⟨b⟩%2⟨/b⟩⟨/td⟩⟨/tr⟩")
                     .arg(q(words::spot(s)), q(read.back()->value.text));
     }
     if (!rows.isEmpty())
         out += head(tr("Measured")) +
-               QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+               QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
     if (c.sum == "height" || c.sum == "pressure") {
         const Corners corners = corners_of(desk_.job(), sum->kind);
         if (corners.stale)
@@ -365,17 +365,17 @@ QString CheckGuide::body() const {
     const Checked state = state_of(desk_.job(), c->id);
     QString out;
     if (state.state == CheckState::failed)
-        out += line(warn(c->blocks ? tr("<b>Failed: readings mean nothing until it is mended.</b>")
-                                   : tr("<b>Failed.</b>"))) +
+        out += line(warn(c->blocks ? tr("⟨b⟩Failed: readings mean nothing until it is mended.⟨/b⟩")
+                                   : tr("⟨b⟩Failed.⟨/b⟩"))) +
                line(tr("To do: %1").arg(q(c->remedy)));
-    if (!state.note.empty()) out += line(tr("Note: %1").arg(q(state.note).toHtmlEscaped()));
+    if (!state.note.empty()) out += line(tr("Note: %1").arg(q(state.note)));
     out += sums(*c);
     out += head(tr("Look at")) + line(q(c->look));
     out += head(tr("Test")) + line(q(c->test));
     out += head(tr("What a fault does to the readings")) + line(q(c->effect));
     if (state.state != CheckState::failed) out += head(tr("If it failed")) + line(q(c->remedy));
     if (c->id == "load" && !desk_.car().load.empty())
-        out += head(tr("The card says")) + line(q(desk_.car().load).toHtmlEscaped());
+        out += head(tr("The card says")) + line(q(desk_.car().load));
     out += line(soft(q(c->reason)));
     return out;
 }

@@ -106,8 +106,8 @@ Result<Quantity> DriveGuide::angleOf(const QString& text) const {
 Understood DriveGuide::understand(const QString& text) const {
     if (typesWords()) return Guide::understand(text);
     const auto quantity = angleOf(text);
-    if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
-    return {QStringLiteral("<b>= %1</b> &nbsp; %2")
+    if (!quantity) return {warn(q(words::sentence(quantity.error()))), false};
+    return {QStringLiteral("⟨b⟩= %1⟨/b⟩   %2")
                 .arg(q(words::wheel_off(quantity->angle(), how_)), soft(tr("Enter keeps it"))),
             true};
 }
@@ -165,20 +165,19 @@ QString DriveGuide::body() const {
     const auto list = loose_list(desk_.job());
     const auto unlocked = unlocked_adjusters(desk_.job());
     if (const std::size_t n = list.size() + unlocked.size(); n > 0) {
-        out += line(warn(n == 1 ? tr("<b>Not ready: one thing is still loose.</b>")
-                                : tr("<b>Not ready: %1 things are still loose.</b>").arg(n)));
+        out += line(warn(n == 1 ? tr("⟨b⟩Not ready: one thing is still loose.⟨/b⟩")
+                                : tr("⟨b⟩Not ready: %1 things are still loose.⟨/b⟩").arg(n)));
         for (const std::string& id : unlocked)
             out += line(tr("%1: turned and not locked (Ctrl+7, then lock).")
                             .arg(q(words::to_begin(words::adjuster(desk_.car(), id)))));
         for (const PartTouched& p : list) {
             const auto torque = desk_.car().torque_of(p.part);
-            out +=
-                line(QStringLiteral("%1: %2").arg(q(p.part).toHtmlEscaped(), q(words::part_state(p.state)))) +
-                line(soft(torque ? tr("%1 by the card").arg(q(*torque)) : tr("torque from the manual")));
+            out += line(QStringLiteral("%1: %2").arg(q(p.part), q(words::part_state(p.state)))) +
+                   line(soft(torque ? tr("%1 by the card").arg(q(*torque)) : tr("torque from the manual")));
         }
     } else {
         out +=
-            line(tr("<b>Nothing is loose.</b> First slowly in a safe place, brakes tried.")) +
+            line(tr("⟨b⟩Nothing is loose.⟨/b⟩ First slowly in a safe place, brakes tried.")) +
             line(tr(
                 "Before it moves: lock to lock once; nothing touches arch, hose or clamp bolt; both joints "
                 "of each rod still tilt."));
@@ -193,8 +192,7 @@ QString DriveGuide::body() const {
             text = *d.drift == Drift::straight ? tr("runs straight with the wheel level")
                    : *d.drift == Drift::left   ? tr("drifts left with the wheel level")
                                                : tr("drifts right with the wheel level");
-        if (!d.note.empty())
-            text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(d.note).toHtmlEscaped();
+        if (!d.note.empty()) text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(d.note);
         out += line(text);
     }
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)

@@ -61,9 +61,9 @@ void SpotMark::set(const Spot& spot, const QString& number, State state, bool su
     setAccessibleName(
         QStringLiteral("%1, %2: %3%4")
             .arg(number_, q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
-    setToolTip(QStringLiteral("%1. %2\n%3")
-                   .arg(number_, q(words::spot(spot_)),
-                        suspect ? tr("%1: contradicts others, read it again").arg(value) : what));
+    setToolTip(plainTip(QStringLiteral("%1. %2\n%3")
+                            .arg(number_, q(words::spot(spot_)),
+                                 suspect ? tr("%1: contradicts others, read it again").arg(value) : what)));
     update();
 }
 

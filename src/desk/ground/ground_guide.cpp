@@ -321,7 +321,7 @@ QString GroundGuide::body() const {
     if (!floor->surveyed.empty()) {
         const QDate then = QDate::fromString(q(floor->surveyed), Qt::ISODate);
         const auto days = then.isValid() ? then.daysTo(QDate::currentDate()) : 0;
-        out += line(tr("<b>%1</b>, surveyed %2").arg(q(floor->place).toHtmlEscaped(), q(floor->surveyed)));
+        out += line(tr("⟨b⟩%1⟨/b⟩, surveyed %2").arg(q(floor->place), q(floor->surveyed)));
         if (days > old_after_days)
             out += line(warn(
                 tr("That is %1 months ago: floors settle and get patched. Check one leg.").arg(days / 30)));
@@ -344,7 +344,7 @@ QString GroundGuide::body() const {
                             ? tr("Settling")
                             : tr("What it stands on, to be free sideways"));
             for (const School* s : k.on(topic))
-                out += line(QStringLiteral("<b>%1.</b> %2").arg(q(s->text), q(s->how))) +
+                out += line(QStringLiteral("⟨b⟩%1.⟨/b⟩ %2").arg(q(s->text), q(s->how))) +
                        line(soft(q(s->reason)));
         }
         return out;
@@ -365,7 +365,7 @@ QString GroundGuide::body() const {
         out += line(
             solved.alarm
                 ? warn(
-                      tr("Once round, the legs miss by <b>%1</b>; up to %2 is the level's own.").arg(by, may))
+                      tr("Once round, the legs miss by ⟨b⟩%1⟨/b⟩; up to %2 is the level's own.").arg(by, may))
                 : tr("Once round, the legs close to %1 (up to %2 is the level's own); it is spread over "
                      "them.")
                       .arg(by, may));
@@ -377,10 +377,10 @@ QString GroundGuide::body() const {
     }
     QString rows;
     const auto row = [&](const QString& a, const QString& b) {
-        rows += QStringLiteral("<tr><td width='150'>%1</td><td>%2</td></tr>").arg(a, b);
+        rows += QStringLiteral("⟨tr⟩⟨td width='150'⟩%1⟨/td⟩⟨td⟩%2⟨/td⟩⟨/tr⟩").arg(a, b);
     };
     const auto signed_angle = [&](Angle a, Angle sigma) {
-        return QStringLiteral("<b>%1%2</b> %3")
+        return QStringLiteral("⟨b⟩%1%2⟨/b⟩ %3")
             .arg(a.deg() > 0 ? QStringLiteral("+") : QString(), q(fairchalk::show(a, how_)),
                  soft(QStringLiteral("±%1").arg(q(show_plus_minus(sigma * k95, how_)))));
     };
@@ -393,7 +393,7 @@ QString GroundGuide::body() const {
                          q(fairchalk::show(abs(e.twist), how_)),
                          soft(QStringLiteral("±%1").arg(q(fairchalk::show(e.twist_sigma * k95, how_))))));
     out += head(tr("To be added to what a gauge shows")) +
-           QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+           QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
     out += line(soft(tr("The program adds it by itself to every reading against gravity, with its ±.")));
     if (const auto plan = tiles()) {
         out += head(tr("Tiles of %1").arg(q(fairchalk::show(*tile_, how_))));
@@ -403,7 +403,7 @@ QString GroundGuide::body() const {
             for (Wheel w : all_wheels) {
                 const auto i = static_cast<std::size_t>(index_of(w));
                 if (plan->under[i] > 0)
-                    out += line(tr("<b>%1</b> under the %2").arg(plan->under[i]).arg(q(words::wheel(w))));
+                    out += line(tr("⟨b⟩%1⟨/b⟩ under the %2").arg(plan->under[i]).arg(q(words::wheel(w))));
             }
         double left = 0.0;
         for (const Length& l : plan->left) left = std::max(left, std::abs(l.mm()));

@@ -31,7 +31,7 @@ void Guide::step(int by) {
 Understood Guide::understand(const QString& text) const {
     if (typesWords()) return {soft(tr("Enter keeps it")), true};
     const auto quantity = read_quantity(text.toStdString(), expected());
-    if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
+    if (!quantity) return {warn(q(words::sentence(quantity.error()))), false};
     QString value;
     switch (quantity->kind) {
         case QuantityKind::length:
@@ -54,7 +54,7 @@ Understood Guide::understand(const QString& text) const {
             value = QStringLiteral("%1 Nm").arg(quantity->value, 0, 'f', 0);
             break;
     }
-    return {QStringLiteral("<b>= %1</b> &nbsp; %2").arg(value, soft(tr("Enter keeps it"))), true};
+    return {QStringLiteral("⟨b⟩= %1⟨/b⟩   %2").arg(value, soft(tr("Enter keeps it"))), true};
 }
 
 Result<Quantity> readSideAngle(const QString& text) {
@@ -128,7 +128,7 @@ void GuideView::refresh() {
         mark->setAccessibleName(places[i].value.isEmpty()
                                     ? places[i].name
                                     : places[i].name + QStringLiteral(": ") + places[i].value);
-        mark->setToolTip(mark->accessibleName());
+        mark->setToolTip(plainTip(mark->accessibleName()));
     }
     setAccessibleName(guide_->title());
     update();

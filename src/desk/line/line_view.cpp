@@ -42,7 +42,7 @@ void StageKnot::set(const StageState& state, const QString& note, bool here) {
     setText(name);
     setAccessibleName(
         QStringLiteral("%1: %2, %3%4").arg(name, knot, note, here ? tr(", you are here") : QString()));
-    setToolTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(note));
+    setToolTip(plainTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(note)));
     update();
 }
 

@@ -132,7 +132,7 @@ Understood LockGuide::understand(const QString& text) const {
     if (!t)
         return {warn(tr("This one's torque is not on the card (Ctrl+I): with it the sum can be done.")),
                 false};
-    return {QStringLiteral("<b>= %1</b> %2")
+    return {QStringLiteral("⟨b⟩= %1⟨/b⟩ %2")
                 .arg(tr("set the wrench to %1").arg(torqueText(toSet(*t, *with))),
                      soft(tr("so that %1 arrive").arg(torqueText(*t)))),
             true};
@@ -178,18 +178,18 @@ QString LockGuide::body() const {
     if (!id.empty()) {
         const Device* d = desk_.car().device(id);
         out +=
-            line(tr("<b>Mark</b> it with chalk across thread and nut, or across plate and frame: what moved "
+            line(tr("⟨b⟩Mark⟨/b⟩ it with chalk across thread and nut, or across plate and frame: what moved "
                     "is then seen."));
         out += line(d ? q(words::lock_device(*d))
-                      : tr("<b>Hold</b> the rod with one wrench and its end level, <b>tighten</b> the nut "
+                      : tr("⟨b⟩Hold⟨/b⟩ the rod with one wrench and its end level, ⟨b⟩tighten⟨/b⟩ the nut "
                            "with the other. "
                            "Both joints still free to tilt the same way."));
         const auto t = torque(id);
         out +=
-            line(t ? tr("Torque from the card: <b>%1</b>.").arg(torqueText(*t))
+            line(t ? tr("Torque from the card: ⟨b⟩%1⟨/b⟩.").arg(torqueText(*t))
                    : warn(tr("Its torque is not on the card: from the manual, and onto the card (Ctrl+I).")));
         if (extension_ && t)
-            out += line(tr("With %1 on a wrench of %2, set <b>%3</b>.")
+            out += line(tr("With %1 on a wrench of %2, set ⟨b⟩%3⟨/b⟩.")
                             .arg(q(fairchalk::show(Length::from_mm(extension_->extension), how_)),
                                  q(fairchalk::show(Length::from_mm(extension_->wrench), how_)),
                                  torqueText(toSet(*t, *extension_))));
@@ -208,7 +208,7 @@ QString LockGuide::body() const {
     out += head(tr("Still loose"));
     if (loose.empty()) out += line(tr("Nothing is on the list."));
     for (const PartTouched& p : loose)
-        out += line(QStringLiteral("%1: %2").arg(q(p.part).toHtmlEscaped(), q(words::part_state(p.state))));
+        out += line(QStringLiteral("%1: %2").arg(q(p.part), q(words::part_state(p.state))));
     if (!loose.empty())
         out += line(soft(tr("Each is ticked off on the Drive stage; none may be left when the car moves.")));
     return out;

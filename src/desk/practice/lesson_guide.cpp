@@ -241,7 +241,7 @@ QString LessonGuide::cameTo() const {
     if (item_.id == "string") {
         out += line(tr("If the string is believed: first %1, then %2.")
                         .arg(toe(o.at("toe_believed"), how_), toe(o.at("toe_believed_after"), how_)));
-        out += line(tr("By all fourteen readings together: %1, then %2, each ±%3. Truly <b>%4</b>.")
+        out += line(tr("By all fourteen readings together: %1, then %2, each ±%3. Truly ⟨b⟩%4⟨/b⟩.")
                         .arg(toe(o.at("toe"), how_), toe(o.at("toe_after"), how_),
                              q(show_plus_minus(Angle::from_deg(k95 * o.at("toe_sigma_after")), how_)),
                              toe(o.at("toe_true"), how_)));
@@ -250,13 +250,13 @@ QString LessonGuide::cameTo() const {
                "and nobody moves them in mid-round."));
     } else if (item_.id == "spoils") {
         out += line(
-            tr("Camber went from %1 to %2, as meant. By your readings the toe went from %3 to <b>%4</b>, and "
+            tr("Camber went from %1 to %2, as meant. By your readings the toe went from %3 to ⟨b⟩%4⟨/b⟩, and "
                "nobody touched a rod.")
                 .arg(degrees(o.at("camber"), how_), degrees(o.at("camber_after"), how_),
                      toe(o.at("toe"), how_), toe(o.at("toe_after"), how_)));
         out += line(tr("So: caster, then camber, then toe, and the rear before the front."));
     } else if (item_.id == "sweep") {
-        out += line(tr("Caster by your readings %1 ±%2; truly <b>%3</b>.")
+        out += line(tr("Caster by your readings %1 ±%2; truly ⟨b⟩%3⟨/b⟩.")
                         .arg(degrees(o.at("caster"), how_),
                              q(show_plus_minus(Angle::from_deg(k95 * o.at("caster_sigma")), how_)),
                              degrees(o.at("caster_true"), how_)));
@@ -270,9 +270,9 @@ QString LessonGuide::cameTo() const {
 QString LessonGuide::body() const {
     QString out = judged();
     if (const Task* t = lesson_.task())
-        out += line(QStringLiteral("<b>%1</b>").arg(asks(*t)));
+        out += line(QStringLiteral("⟨b⟩%1⟨/b⟩").arg(asks(*t)));
     else
-        out += line(lesson_.passed() ? tr("<b>Done.</b> It stands in the book.")
+        out += line(lesson_.passed() ? tr("⟨b⟩Done.⟨/b⟩ It stands in the book.")
                                      : tr("Three of four are wanted. Once more?"));
     out += cameTo();
     if (!lesson_.last()) out += line(q(item_.note)) + line(soft(q(item_.reason)));

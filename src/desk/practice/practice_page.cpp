@@ -12,7 +12,8 @@ namespace fairchalk::desk {
 namespace {
 
 QLabel* heading(const QString& text, double size, QWidget* parent) {
-    auto* l = new QLabel(text, parent);
+    auto* l = plainLabel(parent);
+    l->setText(text);
     l->setFont(type(size, true));
     l->setContentsMargins(0, 10, 0, 2);
     return l;
@@ -33,10 +34,11 @@ PracticePage::PracticePage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(60, 14, 60, 10);
     column->addWidget(heading(tr("The practice floor"), 26, this));
-    auto* note = new QLabel(tr("A simulated car whose truth is known. Nothing here touches your own cars or "
-                               "tools. Arrow keys and "
-                               "Enter choose; Escape goes back to the book."),
-                            this);
+    auto* note = plainLabel(this);
+    note->setText(
+        tr("A simulated car whose truth is known. Nothing here touches your own cars or "
+           "tools. Arrow keys and "
+           "Enter choose; Escape goes back to the book."));
     note->setFont(type(14));
     note->setWordWrap(true);
     column->addWidget(note);
@@ -55,7 +57,7 @@ PracticePage::PracticePage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
     }
     scroll->setWidget(inside);
     column->addWidget(scroll, 1);
-    trouble_ = new QLabel(this);
+    trouble_ = plainLabel(this);
     trouble_->setWordWrap(true);
     column->addWidget(trouble_);
 }
@@ -86,18 +88,17 @@ void PracticePage::refresh() {
         for (std::size_t i = all.size(); i-- > (all.size() > 4 ? all.size() - 4 : 0);) {
             const Played& p = all[i];
             const book::PracticeItem* which = book::item_named(t.cars, p.play.car);
-            auto* l = new QLabel(
-                QStringLiteral("%1 · %2<br>%3")
-                    .arg(which ? q(which->text) : QString(), titleOf(p.play),
-                         soft(p.ended
-                                  ? tr("%1, %2 readings, %3 minutes; %4 of %5 truly inside")
-                                        .arg(p.passes == 1 ? tr("one pass") : tr("%1 passes").arg(p.passes))
-                                        .arg(p.readings)
-                                        .arg(p.minutes)
-                                        .arg(p.inside)
-                                        .arg(p.of)
-                                  : tr("not ended"))),
-                this);
+            auto* l = plainLabel(this);
+            setMarked(l, QStringLiteral("%1 · %2⟨br⟩%3")
+                             .arg(which ? q(which->text) : QString(), titleOf(p.play),
+                                  soft(p.ended ? tr("%1, %2 readings, %3 minutes; %4 of %5 truly inside")
+                                                     .arg(p.passes == 1 ? tr("one pass")
+                                                                        : tr("%1 passes").arg(p.passes))
+                                                     .arg(p.readings)
+                                                     .arg(p.minutes)
+                                                     .arg(p.inside)
+                                                     .arg(p.of)
+                                               : tr("not ended"))));
             l->setFont(type(14));
             l->setWordWrap(true);
             lessons_->addWidget(l);

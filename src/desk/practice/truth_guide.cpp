@@ -134,13 +134,13 @@ QString TruthGuide::body() const {
     QString out;
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));
-        out += line(tr("%1: believed %2, truly <b>%3</b>")
+        out += line(tr("%1: believed %2, truly ⟨b⟩%3⟨/b⟩")
                         .arg(q(words::wheel(w)),
                              told_->believed[i].known ? known(told_->believed[i], how_) : tr("unknown"),
                              q(show_toe(told_->truth[i], how_))));
     }
     for (const practice::Debrief::Lean& l : told_->leans)
-        out += line(tr("%1, %2: believed %3, truly <b>%4</b>")
+        out += line(tr("%1, %2: believed %3, truly ⟨b⟩%4⟨/b⟩")
                         .arg(q(words::wheel(l.wheel)),
                              l.measure == Measure::camber ? tr("camber") : tr("caster"),
                              known(l.believed, how_), q(fairchalk::show(l.truth, how_))));

@@ -221,7 +221,7 @@ namespace {
 
 QString listOf(const std::vector<std::string>& parts) {
     QStringList out;
-    for (const std::string& p : parts) out << QStringLiteral("“%1”").arg(q(p).toHtmlEscaped());
+    for (const std::string& p : parts) out << QStringLiteral("“%1”").arg(q(p));
     return out.join(QStringLiteral(", "));
 }
 
@@ -247,7 +247,7 @@ Understood LinesGuide::understand(const QString& text) const {
         QStringList have;
         for (const auto& [id, n] : read.have) have << countOf({id, n}, desk_.knowledge());
         QString html =
-            have.isEmpty() ? QString() : QStringLiteral("<b>= %1</b>").arg(have.join(QStringLiteral(", ")));
+            have.isEmpty() ? QString() : QStringLiteral("⟨b⟩= %1⟨/b⟩").arg(have.join(QStringLiteral(", ")));
         if (!read.unknown.empty())
             html +=
                 QStringLiteral(" ") + warn(tr("%1 is none of what hangs there").arg(listOf(read.unknown)));
@@ -255,10 +255,10 @@ Understood LinesGuide::understand(const QString& text) const {
     }
     if (chosen_ == "stations") {
         const auto read = readStations(text, expected());
-        if (!read) return {warn(q(words::sentence(read.error())).toHtmlEscaped()), false};
+        if (!read) return {warn(q(words::sentence(read.error()))), false};
         QStringList at;
         for (Length s : *read) at << q(fairchalk::show(s, how_));
-        return {QStringLiteral("<b>= %1</b>").arg(at.join(QStringLiteral("; "))), true};
+        return {QStringLiteral("⟨b⟩= %1⟨/b⟩").arg(at.join(QStringLiteral("; "))), true};
     }
     return Guide::understand(text);
 }
@@ -500,7 +500,7 @@ QString LinesGuide::body() const {
         if (!have.empty()) {
             out += head(tr("With that"));
             out += possible.isEmpty() ? line(soft(tr("Not enough yet for any of the ways below.")))
-                                      : line(possible.join(QStringLiteral("<br>")));
+                                      : line(possible.join(QStringLiteral("⟨br⟩")));
         }
         return out;
     }

@@ -150,19 +150,19 @@ QString MakingGuide::body() const {
         out += line(tr(
             "Clamp both bars together, mark the middle on both at once, and cut both notches in one go: that "
             "is what makes them alike, more than any rule."));
-        out += line(tr("Notch from the middle: <b>%1</b> to each side; notch to notch <b>%2</b>. The bars at "
+        out += line(tr("Notch from the middle: ⟨b⟩%1⟨/b⟩ to each side; notch to notch ⟨b⟩%2⟨/b⟩. The bars at "
                        "least %3 long.")
                         .arg(shown(b.from_middle.mm()), shown(b.between.mm()), shown(b.at_least.mm())));
         out += line(tr("Strings will then stand about %1 from the front hubs and %2 from the rear ones.")
                         .arg(shown(b.hub_front.mm()), shown(b.hub_rear.mm())));
     } else if (card_ == "boards") {
         const ToeBoard b = toe_board(length("tire"), length("slots"));
-        out += line(tr("Two boards alike, clamped together for the saw cuts. Slots <b>%1</b> apart, %2 above "
+        out += line(tr("Two boards alike, clamped together for the saw cuts. Slots ⟨b⟩%1⟨/b⟩ apart, %2 above "
                        "the floor, on "
                        "a board %3 by %4.")
                         .arg(shown(b.slot_spacing.mm()), shown(b.slot_height.mm()), shown(b.length.mm()),
                              shown(b.height.mm())));
-        out += line(tr("With these slots a degree of total toe is <b>%1</b> between both tapes.")
+        out += line(tr("With these slots a degree of total toe is ⟨b⟩%1⟨/b⟩ between both tapes.")
                         .arg(shown(b.per_degree.mm())));
     } else if (card_ == "sweep") {
         out +=
@@ -176,13 +176,13 @@ QString MakingGuide::body() const {
                          "other wheel.")));
         out += head(tr("Marks that are there already"));
         out +=
-            line(tr("%1 out at the end of a base line of %2 is <b>%3</b>: that is the sweep to say with the "
+            line(tr("%1 out at the end of a base line of %2 is ⟨b⟩%3⟨/b⟩: that is the sweep to say with the "
                     "readings.")
                      .arg(shown(value("offset")), shown(value("base")),
                           q(fairchalk::show(sweep_of_marks(length("base"), length("offset")), how_))));
         out += head(tr("Strings beside it"));
         out +=
-            line(tr("The tire's corner comes out as the wheel turns: strings have to stand <b>%1</b> further "
+            line(tr("The tire's corner comes out as the wheel turns: strings have to stand ⟨b⟩%1⟨/b⟩ further "
                     "out than beside the straight wheel.")
                      .arg(shown(
                          strings_further_out(length("tire"), length("width"), Angle::from_deg(value("angle")))
@@ -199,7 +199,7 @@ QString MakingGuide::body() const {
             line(tr("Any round feature that sits on the hub will do: the center bore, the ring of nuts. Half "
                     "way across "
                     "it, in two directions."));
-        out += line(tr("The middle is <b>%1</b> from the mark and <b>%2</b> above the floor; the feature is "
+        out += line(tr("The middle is ⟨b⟩%1⟨/b⟩ from the mark and ⟨b⟩%2⟨/b⟩ above the floor; the feature is "
                        "%3 across.")
                         .arg(shown(w.across.mm()), shown(w.up.mm()), shown(w.diameter.mm())));
         if (const double skew = (value("right") - value("left")) - (value("high") - value("low"));

@@ -226,10 +226,10 @@ QString ToolsGuide::body() const {
                        "away from the car, by a degree or more, and type that.")) +
                line(soft(tr("Once for each side: the gauge stands the other way round there.")));
     out += head(tr("How well it reads"));
-    out += line(tr("One taking: <b>±%1</b> (two sigma). Finest division %2.")
+    out += line(tr("One taking: ⟨b⟩±%1⟨/b⟩ (two sigma). Finest division %2.")
                     .arg(fine(t.sigma * k95, t.quantity, how_), fine(t.resolution, t.quantity, how_)));
     out += line(r.repeats > 0
-                    ? tr("Your own repeats, %n of them, show <b>±%1</b>.", nullptr, r.repeats)
+                    ? tr("Your own repeats, %n of them, show ⟨b⟩±%1⟨/b⟩.", nullptr, r.repeats)
                           .arg(fine(r.sigma * k95, t.quantity, how_))
                     : soft(tr("Read a spot twice with it, and what your own repeats show stands here.")));
     out += head(tr("How it shows")) + line(ways(t));

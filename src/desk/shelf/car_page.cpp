@@ -6,6 +6,7 @@
 #include <QPainterPath>
 
 #include "look/chalk.h"
+#include "look/html.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -58,7 +59,7 @@ QLineEdit* CarPage::field(const char* key, const QString& name, const QString& h
     f->setFont(type(16));
     f->setPlaceholderText(hint);
     f->setAccessibleName(name);
-    f->setToolTip(name);
+    f->setToolTip(plainTip(name));
     f->setStyleSheet(QStringLiteral("padding: 2px 8px; border-width: 1px;"));
     fields_[key] = f;
     names_[key] = name;
@@ -99,7 +100,7 @@ void CarPage::choose(const char* group, const std::string& value) {
 }
 
 CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-    problem_ = new QLabel(this);
+    problem_ = plainLabel(this);
     problem_->setFont(type(14));
     problem_->setWordWrap(true);
     field("name", tr("The car's name"), tr("name of the car"));

@@ -5,6 +5,7 @@
 #include <QPainter>
 
 #include "look/chalk.h"
+#include "look/html.h"
 
 namespace fairchalk::desk {
 
@@ -22,7 +23,7 @@ void ShelfLine::setBelow(const QString& below) {
     below_ = below;
     setFixedHeight(50);
     setAccessibleDescription(below);
-    setToolTip(below);
+    setToolTip(plainTip(below));
 }
 
 void ShelfLine::keyPressEvent(QKeyEvent* e) {
@@ -76,10 +77,10 @@ void ShelfLine::paintEvent(QPaintEvent*) {
 ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(90, 30, 90, 20);
-    title_ = new QLabel(this);
+    title_ = plainLabel(this);
     title_->setFont(type(26, true));
     column->addWidget(title_);
-    note_ = new QLabel(this);
+    note_ = plainLabel(this);
     note_->setFont(type(14));
     note_->setWordWrap(true);
     column->addWidget(note_);

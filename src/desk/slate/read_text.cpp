@@ -98,11 +98,11 @@ QString ReadText::text() const {
                 const bool kept = desk_.isKept(i);
                 const Quantity& v = std::get<Reading>(desk_.log()[i].what).value;
                 rows += QStringLiteral(
-                            "<tr><td width='22' style='color:%1'>%2</td><td width='146'>%3</td><td "
-                            "align='right'><b>%4</b></td><td style='color:%5'>&nbsp; %6</td></tr>")
+                            "⟨tr⟩⟨td width='22' style='color:%1'⟩%2⟨/td⟩⟨td width='146'⟩%3⟨/td⟩⟨td "
+                            "align='right'⟩⟨b⟩%4⟨/b⟩⟨/td⟩⟨td style='color:%5'⟩  %6⟨/td⟩⟨/tr⟩")
                             .arg(Chalk::now().soft.name())
                             .arg(desk_.number(s))
-                            .arg(q(words::spot(s)), q(v.text).toHtmlEscaped(),
+                            .arg(q(words::spot(s)), q(v.text),
                                  suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
                                  !kept     ? tr("writing …")
                                  : suspect ? tr("▲ doubtful")
@@ -110,14 +110,12 @@ QString ReadText::text() const {
             }
         }
         out += rows.isEmpty() ? line(soft(tr("nothing yet")))
-                              : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+                              : QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
         // What was struck out stays to be seen.
         for (std::size_t i = 0; i < desk_.log().size(); ++i)
             if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
                 r && job.struck[i] && r->spot == *spot_ && *job.struck[i] != "undo")
-                out +=
-                    line(soft(QStringLiteral("<s>%1</s> %2")
-                                  .arg(q(r->value.text).toHtmlEscaped(), q(*job.struck[i]).toHtmlEscaped())));
+                out += line(soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(r->value.text), q(*job.struck[i]))));
     }
     if (unleaned_)
         out += line(soft(
@@ -138,7 +136,7 @@ QString ReadText::text() const {
     for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
         const Verdict& v = a.verdicts[i];
         if (v.call == Call::unknown) continue;
-        out += line(QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
+        out += line(QStringLiteral("%1: ⟨b⟩%2⟨/b⟩").arg(q(words::measure(v.target)), q(words::call(v.call))));
         if (v.call == Call::too_close) out += line(soft(settling(desk_, i)));
     }
     if (round > 0 && static_cast<int>(a.rounds.size()) > round) {
@@ -190,9 +188,7 @@ QString ReadText::missing() const {
             soft(tr("%1 is known after %2.")
                      .arg(q(words::to_begin(words::measure_of(target))), names.join(QStringLiteral(" · ")))));
     }
-    return a.untold
-               ? line(warn(untold(desk_).toHtmlEscaped())) + line(soft(waysThatTell(desk_).toHtmlEscaped()))
-               : QString();
+    return a.untold ? line(warn(untold(desk_))) + line(soft(waysThatTell(desk_))) : QString();
 }
 
 /// Two rigs on one axle: whether they agree, and which reading to doubt first where they do not.
@@ -238,7 +234,7 @@ QString ReadText::suspects() const {
                                       ? QStringLiteral("%1 mm").arg(x->would_be, 0, 'f', 1)
                                       : QStringLiteral("%1°").arg(x->would_be, 0, 'f', 2);
             out += line(tr("%1 read %2; it would fit at %3, if %4.")
-                            .arg(number, q(r.value.text).toHtmlEscaped(), would, q(words::slip(x->slip))));
+                            .arg(number, q(r.value.text), would, q(words::slip(x->slip))));
         }
         // With one reading gone and nothing left to contradict, that one explains it.
         if (!rest.alarm) out += line(soft(tr("Without %1 all the rest fits.").arg(number)));
@@ -247,9 +243,8 @@ QString ReadText::suspects() const {
         const KnownAngle& with = a.now.wheels[w].toe;
         const KnownAngle& without = rest.wheels[w].toe;
         if (with.known && without.known)
-            out += line(
-                soft(tr("Toe there %1 with this %2, %3 without it.")
-                         .arg(known(with, how_), q(r.value.text).toHtmlEscaped(), known(without, how_))));
+            out += line(soft(tr("Toe there %1 with this %2, %3 without it.")
+                                 .arg(known(with, how_), q(r.value.text), known(without, how_))));
     }
     return out;
 }
@@ -261,7 +256,7 @@ QString ReadText::squaring() const {
     QString out = head(tr("Squaring the strings"));
     for (const StandMove& m : a.squaring.moves) {
         const QString string = m.side == Side::left ? tr("Left string") : tr("Right string");
-        out += line(m.worth_it ? tr("%1: move its front end <b>%2 %3</b> the car, ±%4; the rear end stays.")
+        out += line(m.worth_it ? tr("%1: move its front end ⟨b⟩%2 %3⟨/b⟩ the car, ±%4; the rear end stays.")
                                      .arg(string,
                                           q(fairchalk::show(Length::from_mm(std::abs(m.outward.mm())), how_)),
                                           m.outward.mm() > 0 ? tr("away from") : tr("toward"),
@@ -287,10 +282,10 @@ QString ReadText::angles() const {
     QString out = head(tr("What this tells"));
     QString rows;
     const auto row = [&](const QString& name, const QString& value) {
-        rows += QStringLiteral("<tr><td width='116'>%1</td><td>%2</td></tr>").arg(name, value);
+        rows += QStringLiteral("⟨tr⟩⟨td width='116'⟩%1⟨/td⟩⟨td⟩%2⟨/td⟩⟨/tr⟩").arg(name, value);
     };
     const auto leaning = [&](const KnownAngle& k) {
-        return QStringLiteral("<b>%1</b> ±%2")
+        return QStringLiteral("⟨b⟩%1⟨/b⟩ ±%2")
             .arg(q(fairchalk::show(k.value, how_)), q(show_plus_minus(k.plus_minus(), how_)));
     };
     bool single = false, rear = false;
@@ -299,7 +294,7 @@ QString ReadText::angles() const {
         QStringList says;
         if (angles.toe.known) {
             single = true;
-            says << QStringLiteral("<b>%1</b>").arg(known(angles.toe, how_));
+            says << QStringLiteral("⟨b⟩%1⟨/b⟩").arg(known(angles.toe, how_));
             if (axle_of(w) == Axle::front && angles.toe_to_thrust.known)
                 says << soft(tr("%1 to the thrust line").arg(q(show_toe(angles.toe_to_thrust.value, how_))));
         } else if (angles.toe_to_rear.known) {
@@ -313,19 +308,19 @@ QString ReadText::angles() const {
         // What the readings tell, not what was believed of any car before.
         if (angles.sai.known && angles.sai.sigma.deg() < 2.0)
             says << soft(tr("SAI %1").arg(leaning(angles.sai)));
-        if (!says.isEmpty()) row(q(words::wheel(w)), says.join(QStringLiteral("<br>")));
+        if (!says.isEmpty()) row(q(words::wheel(w)), says.join(QStringLiteral("⟨br⟩")));
     }
     for (Axle axle : both_axles) {
         const AxleAngles& both = a.now.axles[index_of(axle)];
         if (both.total_toe.known)
             row(axle == Axle::front ? tr("front total") : tr("rear total"),
-                QStringLiteral("<b>%1</b>").arg(known(both.total_toe, how_)));
+                QStringLiteral("⟨b⟩%1⟨/b⟩").arg(known(both.total_toe, how_)));
         if (both.cross_camber.known) row(tr("camber L − R"), leaning(both.cross_camber));
         if (both.cross_caster.known) row(tr("caster L − R"), leaning(both.cross_caster));
     }
     out += rows.isEmpty()
                ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
-               : QStringLiteral("<table cellspacing='0' cellpadding='1'>%1</table>").arg(rows);
+               : QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
     if (single)
         out += line(soft(tr("Toes are measured from %1.")
                              .arg(q(words::reference(a.now.chassis_marks ? Reference::chassis_marks

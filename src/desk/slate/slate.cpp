@@ -74,11 +74,11 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     column->setContentsMargins(16, 10, 16, 10);
     column->setSpacing(6);
     auto* top = new QHBoxLayout;
-    number_ = new QLabel(this);
+    number_ = plainLabel(this);
     number_->setFont(type(28, true));
-    title_ = new QLabel(this);
+    title_ = plainLabel(this);
     title_->setFont(type(17, true));
-    subtitle_ = new QLabel(this);
+    subtitle_ = plainLabel(this);
     subtitle_->setFont(type(13));
     auto* titles = new QVBoxLayout;
     titles->setSpacing(1);
@@ -117,7 +117,7 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     entry_->setMaxLength(10'000);
     entry_->installEventFilter(this);
     column->addWidget(entry_);
-    understood_ = new QLabel(this);
+    understood_ = plainLabel(this);
     understood_->setFont(type(14));
     understood_->setWordWrap(true);
     understood_->setMinimumHeight(40);
@@ -248,7 +248,7 @@ bool Slate::actOfGuide(std::size_t n) {
 }
 
 void Slate::setBody(const QString& html) {
-    body_html_ = html;
+    body_html_ = desk::html(html);
     layOutBody();
 }
 
@@ -472,7 +472,7 @@ Expect Slate::expected() const {
 void Slate::understand() {
     const QString text = entry_->text();
     if (!error_.isEmpty()) {
-        understood_->setText(warn(error_.toHtmlEscaped()));
+        setMarked(understood_, warn(error_));
         return;
     }
     if (chooses(mode_)) {
@@ -480,33 +480,34 @@ void Slate::understand() {
         return;
     }
     if (mode_ == Mode::loose) {
-        understood_->setText(soft(tr("Enter keeps it as %1; it shows until it is refitted.")
-                                      .arg(q(words::part_state(loose_state_)))));
+        setMarked(understood_, soft(tr("Enter keeps it as %1; it shows until it is refitted.")
+                                        .arg(q(words::part_state(loose_state_)))));
         return;
     }
     if (mode_ == Mode::guide) {
         if (text.trimmed().isEmpty())
-            understood_->setText(
-                soft(guide_->typesWords() ? QString()
-                     : guide_->expected().kind == Expect::Kind::pressure
-                         ? tr("Like 2.2 bar or 32 psi; a bare number is %1.")
-                               .arg(how_.lengths == Show::LengthStyle::mm ? tr("bar") : tr("psi"))
-                     : guide_->expected().kind == Expect::Kind::length ||
-                             guide_->expected().kind == Expect::Kind::length_or_angle
-                         ? (how_.lengths == Show::LengthStyle::mm
-                                ? tr("A bare number is mm, a bare fraction inches.")
-                                : tr("A bare number is inches."))
-                         : QString()));
+            setMarked(understood_,
+                      soft(guide_->typesWords() ? QString()
+                           : guide_->expected().kind == Expect::Kind::pressure
+                               ? tr("Like 2.2 bar or 32 psi; a bare number is %1.")
+                                     .arg(how_.lengths == Show::LengthStyle::mm ? tr("bar") : tr("psi"))
+                           : guide_->expected().kind == Expect::Kind::length ||
+                                   guide_->expected().kind == Expect::Kind::length_or_angle
+                               ? (how_.lengths == Show::LengthStyle::mm
+                                      ? tr("A bare number is mm, a bare fraction inches.")
+                                      : tr("A bare number is inches."))
+                               : QString()));
         else
-            understood_->setText(guide_->understand(text).html);
+            setMarked(understood_, guide_->understand(text).html);
         return;
     }
     if (mode_ == Mode::strike_reason || mode_ == Mode::accept_reason) {
-        understood_->setText(soft(tr("A few words; Enter keeps them, Escape goes back.")));
+        setMarked(understood_, soft(tr("A few words; Enter keeps them, Escape goes back.")));
         return;
     }
     if (text.trimmed().isEmpty()) {
-        understood_->setText(
+        setMarked(
+            understood_,
             soft(mode_ == Mode::sweep
                      ? tr("By the plate's scale or floor marks: 18.5. By the steering wheel: 0.9 turns.")
                  : mode_ == Mode::turned
@@ -527,19 +528,19 @@ void Slate::understand() {
         return;
     }
     if (mode_ == Mode::turned && saysCannot(text)) {
-        understood_->setText(soft(tr("Enter: it can't be turned; the rest is planned without it.")));
+        setMarked(understood_, soft(tr("Enter: it can't be turned; the rest is planned without it.")));
         return;
     }
     const auto quantity = read_quantity(text.toStdString(), expected());
     if (!quantity) {
-        understood_->setText(warn(q(words::sentence(quantity.error())).toHtmlEscaped()));
+        setMarked(understood_, warn(q(words::sentence(quantity.error()))));
         return;
     }
     if (mode_ == Mode::sweep) {
-        understood_->setText(
-            quantity->kind == QuantityKind::turns
-                ? QStringLiteral("= %1").arg(q(show_turns(std::abs(quantity->value))))
-                : QStringLiteral("= %1").arg(q(fairchalk::show(abs(quantity->angle()), how_))));
+        setMarked(understood_,
+                  quantity->kind == QuantityKind::turns
+                      ? QStringLiteral("= %1").arg(q(show_turns(std::abs(quantity->value))))
+                      : QStringLiteral("= %1").arg(q(fairchalk::show(abs(quantity->angle()), how_))));
         return;
     }
     if (mode_ == Mode::turned) {
@@ -550,7 +551,7 @@ void Slate::understand() {
             : d                  ? q(words::device_amounts(*d, asked->handle == 0 ? quantity->value : 0.0,
                                           asked->handle == 1 ? quantity->value : 0.0, how_))
                 : q(show_turns(std::abs(quantity->value)) + ' ' + words::way(quantity->value > 0));
-        understood_->setText(QStringLiteral("= %1").arg(means));
+        setMarked(understood_, QStringLiteral("= %1").arg(means));
         return;
     }
     Reading r = spot_ ? desk_.blank(*spot_) : Reading();
@@ -569,8 +570,9 @@ void Slate::understand() {
         means =
             tr("%1, top %2").arg(q(fairchalk::show(abs(lean), how_)), lean.deg() < 0 ? tr("in") : tr("out"));
     }
-    understood_->setText(
-        QStringLiteral("<b>= %1</b> %2 &nbsp; %3")
+    setMarked(
+        understood_,
+        QStringLiteral("⟨b⟩= %1⟨/b⟩ %2   %3")
             .arg(means,
                  angle ? QStringLiteral("±%1").arg(q(show_plus_minus(Angle::from_deg(sigma * k95), how_)))
                        : QStringLiteral("±%1").arg(sigma * k95, 0, 'f', 1),
@@ -792,11 +794,11 @@ void Slate::enter() {
                 return;
             told_.clear();
             if (held_ && desk_.practice()->level().tells)
-                told_ = tr("You kept %1; it stood at <b>%2</b>.")
-                            .arg(q(quantity->text).toHtmlEscaped(),
-                                 quantity->kind == QuantityKind::angle
-                                     ? q(fairchalk::show(Angle::from_deg(held_->at), how_))
-                                     : q(fairchalk::show(Length::from_mm(held_->at), how_)));
+                told_ =
+                    tr("You kept %1; it stood at ⟨b⟩%2⟨/b⟩.")
+                        .arg(q(quantity->text), quantity->kind == QuantityKind::angle
+                                                    ? q(fairchalk::show(Angle::from_deg(held_->at), how_))
+                                                    : q(fairchalk::show(Length::from_mm(held_->at), how_)));
             desk_.take(blank(), *quantity);
             held_.reset();
             moveOn();
@@ -968,8 +970,7 @@ void Slate::refresh() {
         title_->setText(tr("What is loose now?"));
         subtitle_->setText(tr("it stands on the list until it is refitted"));
         for (const PartTouched& part : loose_list(desk_.job()))
-            body += line(
-                QStringLiteral("%1: %2").arg(q(part.part).toHtmlEscaped(), q(words::part_state(part.state))));
+            body += line(QStringLiteral("%1: %2").arg(q(part.part), q(words::part_state(part.state))));
     } else if (mode_ == Mode::happening) {
         title_->setText(tr("What happened?"));
         subtitle_->setText(tr("a digit chooses, Escape leaves it"));
@@ -1038,7 +1039,7 @@ QString Slate::bodyForPractice() const {
         out += line(
             abs(off) < Angle::from_deg(0.5)
                 ? tr("On the practice road: it runs straight, and the steering wheel sits straight.")
-                : tr("On the practice road: it runs straight with the steering wheel <b>%1</b> to the %2.")
+                : tr("On the practice road: it runs straight with the steering wheel ⟨b⟩%1⟨/b⟩ to the %2.")
                       .arg(q(fairchalk::show(Angle::from_deg(std::round(abs(off).deg())), how_)),
                            off.deg() > 0 ? tr("right") : tr("left")));
     }

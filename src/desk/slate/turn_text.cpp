@@ -42,8 +42,7 @@ QString TurnText::warnings() const {
         if (!numbers.isEmpty())
             out += line(tr("Spots %1 (Ctrl+6).").arg(numbers.join(QStringLiteral(" · "))));
     }
-    if (a.untold)
-        out += line(warn(untold(desk_).toHtmlEscaped())) + line(soft(waysThatTell(desk_).toHtmlEscaped()));
+    if (a.untold) out += line(warn(untold(desk_))) + line(soft(waysThatTell(desk_)));
     for (const CardDoubt& d : a.belief.card)
         out += head(d.unsaid ? tr("What the turn has shown") : tr("The card seems to be wrong")) +
                line(warn(q(words::card_doubt(d, desk_.car()))));
@@ -80,7 +79,7 @@ QString TurnText::outlook() const {
         for (const Spot& s : a.plan.remeasure) numbers << desk_.number(s);
         if (a.plan.next == NextStep::turn)
             out += head(tr("Likely to finish the job")) +
-                   line(QStringLiteral("<b>%1</b> &nbsp; %2")
+                   line(QStringLiteral("⟨b⟩%1⟨/b⟩   %2")
                             .arg(q(words::chance(a.plan.probability_inside)),
                                  soft(tr("all angles with a target inside"))));
         for (const PlannedTurn& t : a.plan.turns)
@@ -106,7 +105,7 @@ QString TurnText::outlook() const {
         for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
             const Verdict& v = a.verdicts[i];
             out += line(
-                QStringLiteral("%1: <b>%2</b>").arg(q(words::measure(v.target)), q(words::call(v.call))));
+                QStringLiteral("%1: ⟨b⟩%2⟨/b⟩").arg(q(words::measure(v.target)), q(words::call(v.call))));
             if (v.call == Call::too_close && !unread) out += line(soft(settling(desk_, i)));
         }
         if (a.verdicts.empty())
@@ -128,7 +127,7 @@ QString TurnText::responses() const {
                                                   : tr("learnt from %1 turns").arg(r.turns_seen))
             : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
                              : tr("a guess at the arm: learnt after one turn");
-        does += line(QStringLiteral("%1: <b>%2</b> ±%3<br>%4")
+        does += line(QStringLiteral("%1: ⟨b⟩%2⟨/b⟩ ±%3⟨br⟩%4")
                          .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
                               q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
     }
@@ -143,7 +142,7 @@ QString TurnText::responses() const {
             name += QStringLiteral(", ") + handle;
         if (name != last) {
             if (does.isEmpty()) does += head(tr("What it does on this car"));
-            does += line(QStringLiteral("%1, %2:<br>%3")
+            does += line(QStringLiteral("%1, %2:⟨br⟩%3")
                              .arg(name,
                                   unit == HandleUnit::turn ? tr("one turn")
                                   : unit == HandleUnit::mm ? tr("one mm")
@@ -157,7 +156,7 @@ QString TurnText::responses() const {
                               : r.effect.angle == 1 ? tr("camber")
                                                     : tr("caster");
         does += line(
-            QStringLiteral("&nbsp;&nbsp;%1 <b>%2</b> ±%3")
+            QStringLiteral("  %1 ⟨b⟩%2⟨/b⟩ ±%3")
                 .arg(angle, q(fairchalk::show(r.per_unit, how_)), q(show_plus_minus(r.sigma * k95, how_))));
     }
     for (const LockShift& l : a.now.locks)
@@ -185,7 +184,7 @@ QString TurnText::left() const {
     }
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i))
-            out += head(tr("Left as it is")) + line(q(acc->why).toHtmlEscaped());
+            out += head(tr("Left as it is")) + line(q(acc->why));
     return out;
 }
 

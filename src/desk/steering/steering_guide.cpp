@@ -158,8 +158,8 @@ std::optional<Bounded> SteeringGuide::bounded() const {
 Understood SteeringGuide::understand(const QString& text) const {
     if (chosen_ == "held" || chosen_ == "lock") return Guide::understand(text);
     const auto quantity = readSideAngle(text);
-    if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
-    return {QStringLiteral("<b>= %1</b> &nbsp; %2")
+    if (!quantity) return {warn(q(words::sentence(quantity.error()))), false};
+    return {QStringLiteral("⟨b⟩= %1⟨/b⟩   %2")
                 .arg(q(words::wheel_off(quantity->angle(), how_)),
                      soft(tr("%1 at each front wheel")
                               .arg(q(fairchalk::show(abs(quantity->angle()) / ratio(), how_))))),
@@ -258,14 +258,14 @@ QString SteeringGuide::body() const {
     const Knowledge& k = desk_.knowledge();
     const SteeringSet* set = last_of<SteeringSet>(desk_.job());
     if (pending_) {
-        out += line(tr("The wheel stands <b>%1</b>; the front wheels are steered by %2 with it.")
+        out += line(tr("The wheel stands ⟨b⟩%1⟨/b⟩; the front wheels are steered by %2 with it.")
                         .arg(q(words::wheel_off(pending_->angle(), how_)),
                              q(fairchalk::show(abs(pending_->angle()) / ratio(), how_))));
-        out += line(tr("<b>So while it was read:</b> it is taken out of the front toes of this round."));
+        out += line(tr("⟨b⟩So while it was read:⟨/b⟩ it is taken out of the front toes of this round."));
         out +=
-            line(tr("<b>Only since now:</b> what was read stands; it is taken out of what follows, until it "
+            line(tr("⟨b⟩Only since now:⟨/b⟩ what was read stands; it is taken out of what follows, until it "
                     "is straight."));
-        out += line(tr("<b>Nobody knows:</b> total toe stands, each front wheel is read again."));
+        out += line(tr("⟨b⟩Nobody knows:⟨/b⟩ total toe stands, each front wheel is read again."));
         return out;
     }
     if (const auto looked = steering_looked_at(desk_.job()))
@@ -274,14 +274,14 @@ QString SteeringGuide::body() const {
                 warn(tr("Something was %1 since: look again, it creeps.").arg(q(words::happening(*by)))));
     if (const auto p = play()) {
         out += head(tr("Play"));
-        out += line(tr("<b>%1</b> free, %2 at each front wheel. Its middle is <b>%3</b>: hold it there.")
+        out += line(tr("⟨b⟩%1⟨/b⟩ free, %2 at each front wheel. Its middle is ⟨b⟩%3⟨/b⟩: hold it there.")
                         .arg(q(fairchalk::show(p->free, how_)), q(fairchalk::show(p->free / ratio(), how_)),
                              q(words::wheel_off(p->middle, how_))));
         if ((p->free / ratio()).deg() > 0.2)
             out += line(warn(tr("That is more than toe can be set to: find the play first.")));
     }
     if (const Reading* lock = last(carSpot(ReadingKind::lock_to_lock)))
-        out += head(tr("Gear middle")) + line(tr("From either stop <b>%1</b> back.")
+        out += head(tr("Gear middle")) + line(tr("From either stop ⟨b⟩%1⟨/b⟩ back.")
                                                   .arg(tr("%1 turns").arg(lock->value.value / 2, 0, 'f', 2)));
     for (const School* s : k.on("steering")) {
         const bool chosen = set && name_of(set->school) == s->id;
@@ -351,12 +351,12 @@ bool keepsToe(Angle change) {
 QString wheelWords(const WheelOnly& w, const Show& how) {
     QString out;
     if (w.drives > 0)
-        out += line(QObject::tr("The wheel now: <b>%1</b> %2")
+        out += line(QObject::tr("The wheel now: ⟨b⟩%1⟨/b⟩ %2")
                         .arg(q(words::wheel_off(w.off, how)),
                              soft(QStringLiteral("±%1").arg(q(show_plus_minus(w.off_sigma * k95, how))))));
     if (w.turns_made > 0)
         out += line(
-            QObject::tr("One turn at both rods moves the wheel <b>%1</b> ±%2 on this car, learnt from %3.")
+            QObject::tr("One turn at both rods moves the wheel ⟨b⟩%1⟨/b⟩ ±%2 on this car, learnt from %3.")
                 .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how)))
                 .arg(w.drives == 1 ? QObject::tr("one drive") : QObject::tr("%1 drives").arg(w.drives)));
     else
@@ -414,8 +414,8 @@ QString WheelGuide::subtitle() const {
 
 Understood WheelGuide::understand(const QString& text) const {
     const auto quantity = read_quantity(text.toStdString(), expected());
-    if (!quantity) return {warn(q(words::sentence(quantity.error())).toHtmlEscaped()), false};
-    return {QStringLiteral("<b>= %1 %2</b>")
+    if (!quantity) return {warn(q(words::sentence(quantity.error()))), false};
+    return {QStringLiteral("⟨b⟩= %1 %2⟨/b⟩")
                 .arg(q(show_turns(std::abs(quantity->value))), q(words::way(quantity->value > 0))),
             true};
 }
@@ -467,7 +467,7 @@ QString WheelGuide::body() const {
         const Rod* rod = desk_.car().rod(id);
         out += head(q(words::rod(*rod)));
         out += line(
-            QStringLiteral("<b>%1 %2</b>").arg(q(words::amount_in_words(turns)), q(words::way(turns > 0))));
+            QStringLiteral("⟨b⟩%1 %2⟨/b⟩").arg(q(words::amount_in_words(turns)), q(words::way(turns > 0))));
         out += line(soft(q(words::why_this_way(*rod, turns > 0))));
         out += line(soft(q(words::how_to_rotate(*rod, turns > 0))));
     }

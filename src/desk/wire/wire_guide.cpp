@@ -79,7 +79,7 @@ QString WireGuide::body() const {
     QString out;
     if (const auto& l = wire_.last()) {
         out += head(tr("It shows")) +
-               line(QStringLiteral("<b>%1</b> %2").arg(q(l->shown), l->stable ? tr("steady") : tr("moving")));
+               line(QStringLiteral("⟨b⟩%1⟨/b⟩ %2").arg(q(l->shown), l->stable ? tr("steady") : tr("moving")));
         if (l->low_battery) out += line(warn(tr("Its battery is low: its figures may wander.")));
     }
     out += line(soft(tr(
