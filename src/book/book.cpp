@@ -106,9 +106,9 @@ struct Book::Inside {
     void still_there() const {
         if (!file.still_there())
             throw BookError(
-                "The book " + path.string() +
-                " was moved, renamed, replaced or deleted while it was open: nothing more is kept "
-                "there. Put it back, or save a copy elsewhere.");
+                "The book " + path.filename().string() +
+                " was moved, renamed, replaced or deleted while open: nothing more is kept. Put it "
+                "back, or save a copy (Ctrl+S).");
     }
     /// Runs `work` in one transaction, and puts SQLite's complaint into words.
     template <class F>

@@ -277,6 +277,10 @@ void JobDesk::post(std::size_t from) {
     });
 }
 
+QString entriesInWords(int n) {
+    return n == 1 ? QObject::tr("1 entry") : QObject::tr("%1 entries").arg(n);
+}
+
 void JobDesk::retry() {
     if (writer_) writer_->try_again();
 }
@@ -323,8 +327,9 @@ void JobDesk::saveCopy(const QString& path, std::function<void(const QString& er
 
 void JobDesk::restore(const QString& copy, std::function<void(const QString&, const QString&)> then) {
     if (const auto w = waiting(); w.entries > 0)
-        return then({}, tr("%n entry(ies) are not on the disk yet: first they.", nullptr,
-                           static_cast<int>(w.entries)));
+        return then(
+            {},
+            tr("%1 not on the disk yet: that comes first.").arg(entriesInWords(static_cast<int>(w.entries))));
     const std::filesystem::path path = book_.path();
     closeWriter();
     // The book is let go of before it is put aside, and opened again whatever comes of it.

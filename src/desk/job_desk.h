@@ -57,6 +57,9 @@ struct Answer {
     std::optional<Plan> planned;        ///< what was expected of the turns before the last round
 };
 
+/// `1 entry`, `3 entries`
+QString entriesInWords(int n);
+
 /// The open job: appends entries to its log, hands them to the writer, and has a worker compute what follows.
 /// The window never waits for either.
 class JobDesk : public QObject {

@@ -523,6 +523,7 @@ void Window::setStage(Stage stage) {
 /// What is not on the disk comes before what to do next.
 void Window::say() {
     say_->setText(!trouble_.isEmpty() ? trouble_ : !gauge_said_.isEmpty() ? gauge_said_ : slate_->say());
+    hint_->setVisible(trouble_.isEmpty());
     if (!desk_.hasJob()) return;
     const auto cautions =
         page_.isEmpty() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
@@ -579,7 +580,7 @@ void Window::refresh() {
     else
         kept_->setText(last_kept_.isEmpty() ? tr("all kept") : last_kept_);
     if (const int odd = desk_.notUnderstood(); odd > 0)
-        kept_->setText(tr("%n entry(ies) that this version does not understand · ", nullptr, odd) +
+        kept_->setText(tr("%1 that this version does not understand · ").arg(entriesInWords(odd)) +
                        kept_->text());
     if (desk_.book().read_only()) kept_->setText(tr("reading only"));
     line_->refresh();

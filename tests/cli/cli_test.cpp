@@ -3,9 +3,11 @@
 #include <unistd.h>
 
 #include <algorithm>
+#include <chrono>
 #include <cmath>
 #include <filesystem>
 #include <fstream>
+#include <functional>
 #include <random>
 #include <sstream>
 
@@ -561,6 +563,118 @@ TEST_F(CliTest, ABookIsCopiedAndWhatIsWholeComesOutOfADamagedOne) {
     EXPECT_EQ(damaged.code, 3);
     EXPECT_FALSE(damaged.err.empty());
     EXPECT_TRUE(std::filesystem::exists(folder / "saved2/what-is-not-whole.txt"));
+}
+
+/// Job files spoilt in many ways: answered or refused in one line, soon; what is taken can be read back.
+TEST_F(CliTest, AFileSpoiltAnywhereIsAnsweredOrRefusedInOneLine) {
+    const char* many = std::getenv("FAIRCHALK_MUTATED");
+    const int files = many ? std::atoi(many) : 60;
+    std::vector<std::string> whole;
+    for (const char* name : {"examples/worked-job.json", "demo/tarnby-estate.json",
+                             "demo/ollerby-pickup.json", "demo/brask-hillclimb.json"}) {
+        std::ifstream in(std::string(DATA_DIR) + "/" + name, std::ios::binary);
+        whole.emplace_back(std::istreambuf_iterator<char>(in), std::istreambuf_iterator<char>());
+    }
+    std::mt19937 chance(11);
+    const std::vector<std::string> odd = {"null",
+                                          "-1",
+                                          "1e308",
+                                          "\"\"",
+                                          "[]",
+                                          "{}",
+                                          "true",
+                                          "\"-27'\"",
+                                          "\"nan\"",
+                                          "9999999999999999999",
+                                          "\"1e-9 turn\"",
+                                          "\"\\ud800\"",
+                                          "\"front-left\"",
+                                          "0"};
+    int taken = 0, refused = 0;
+    double longest = 0.0;
+    for (int n = 0; n < files; ++n) {
+        std::string text = whole[static_cast<std::size_t>(n) % whole.size()];
+        if (n % 4 != 0) {
+            // What stands in one place in another, doubled, left out, or something odd instead.
+            Json whole_of_it = Json::parse(text);
+            for (unsigned k = 0; k <= chance() % 3; ++k) {
+                std::vector<Json*> all;
+                const std::function<void(Json&)> each = [&](Json& at) {
+                    all.push_back(&at);
+                    for (auto& child : at)
+                        if (at.is_structured()) each(child);
+                };
+                each(whole_of_it);
+                Json& at = *all[1 + chance() % (all.size() - 1)];
+                switch (chance() % 5) {
+                    case 0:
+                        at = Json::parse(odd[chance() % odd.size()], nullptr, false);
+                        break;
+                    case 1:
+                        at = Json(*all[1 + chance() % (all.size() - 1)]);
+                        break;
+                    case 2:
+                        if (at.is_array() && !at.empty()) at.push_back(Json(at[chance() % at.size()]));
+                        break;
+                    case 3:
+                        if (at.is_structured() && !at.empty()) {
+                            auto it = at.begin();
+                            std::advance(it, static_cast<std::ptrdiff_t>(chance() % at.size()));
+                            at.erase(it);
+                        }
+                        break;
+                    default:
+                        if (at.is_string()) {
+                            std::string s = at.get<std::string>();
+                            for (char& c : s)
+                                if (c >= '0' && c <= '9' && chance() % 3 == 0)
+                                    c = static_cast<char>('0' + chance() % 10);
+                            at = s;
+                        }
+                }
+            }
+            text = whole_of_it.dump(-1, ' ', false, Json::error_handler_t::replace);
+        } else {
+            for (unsigned k = 0; k <= chance() % 3; ++k) {
+                const std::size_t at = chance() % text.size();
+                if (chance() % 3 == 0)
+                    text[at] = static_cast<char>(chance());
+                else if (chance() % 2 == 0)
+                    text.erase(at, 1 + chance() % 40);
+                else
+                    text.insert(at, text.substr(chance() % text.size(), chance() % 60));
+            }
+        }
+        const std::string path = file(text);
+        for (const char* command : {"solve", "plan"}) {
+            const auto start = std::chrono::steady_clock::now();
+            const Ran r = ran({command, path});
+            longest = std::max(
+                longest, std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count());
+            ASSERT_TRUE(r.code == 0 || r.code == 2) << r.code << r.err << text;
+            if (r.code == 0)
+                EXPECT_TRUE(Json::accept(r.out)) << text;
+            else
+                EXPECT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << r.err;
+        }
+        const Ran in = ran({"import", path, "--book", (folder / "many.fairchalk").string()});
+        if (in.code != 0) {
+            ++refused;
+            continue;
+        }
+        ++taken;
+        const std::string id = in.out.substr(0, in.out.find('\n'));
+        const Ran full = ran({"export", (folder / "many.fairchalk").string(), "--job", id, "--as", "full"});
+        ASSERT_EQ(full.code, 0) << full.err << text;
+        const Ran a = ran({"solve", path}), b = ran({"solve", file(full.out)});
+        ASSERT_EQ(a.code, b.code) << a.err << b.err << text;
+        if (a.code == 0) {
+            EXPECT_EQ(Json::parse(a.out)["wheels"], Json::parse(b.out)["wheels"]) << text;
+        }
+        if (n % 50 == 49) fs::remove(folder / "many.fairchalk");
+    }
+    std::printf("%d files: %d taken and read back, %d refused in one line; the longest answer took %.2f s\n",
+                files, taken, refused, longest);
 }
 
 TEST_F(CliTest, NamesThatNameNothingAndNumbersBelowNoneAreRefused) {

@@ -117,10 +117,10 @@ TEST_F(KeptDeskTest, WhatIsGivenUpIsGivenUpTwice) {
     const std::size_t size = desk->log().size();
     window->close();
     ASSERT_TRUE(asks());
-    ASSERT_TRUE(on("give up these 1"));
+    ASSERT_TRUE(on("give up this entry"));
     EXPECT_EQ(desk->log().size(), size);
     EXPECT_TRUE(window->isVisible());
-    ASSERT_TRUE(on("give up these 1: choose it once more"));
+    ASSERT_TRUE(on("give up this entry: choose it once more"));
     EXPECT_FALSE(window->isVisible());
     EXPECT_EQ(desk->log().size(), size - 1);
     find();

@@ -2,6 +2,8 @@
 // Somebody leans on the keyboard: whatever is pressed, nothing is lost and nothing breaks.
 #include <random>
 
+#include <QElapsedTimer>
+
 #include "desk_fixture.h"
 
 namespace fairchalk::desk {
@@ -32,18 +34,28 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
                                "   ",
                                "½",
                                "2.2 bar",
-                               "14 threads"};
+                               "14 threads",
+                               "5+3 mm",
+                               "-1e-308",
+                               "<img src=x>",
+                               "%1 %2 %n",
+                               "1/64 turn",
+                               "99999999999999999999 mm"};
     const Qt::Key plain[] = {Qt::Key_Return, Qt::Key_Return, Qt::Key_PageDown, Qt::Key_PageUp, Qt::Key_Escape,
                              Qt::Key_Tab,    Qt::Key_F2,     Qt::Key_F3,       Qt::Key_F4,     Qt::Key_F5,
                              Qt::Key_F6,     Qt::Key_F7,     Qt::Key_F9,       Qt::Key_F10,    Qt::Key_F11,
                              Qt::Key_F12,    Qt::Key_Down,   Qt::Key_Space};
     // Not Ctrl+P, which opens a dialog of the desktop.
-    const Qt::Key with_control[] = {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5,
-                                    Qt::Key_6, Qt::Key_7, Qt::Key_8, Qt::Key_Z, Qt::Key_D,
-                                    Qt::Key_E, Qt::Key_I, Qt::Key_K, Qt::Key_L, Qt::Key_O};
+    const Qt::Key with_control[] = {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5, Qt::Key_6,
+                                    Qt::Key_7, Qt::Key_8, Qt::Key_Z, Qt::Key_D, Qt::Key_E, Qt::Key_I,
+                                    Qt::Key_K, Qt::Key_L, Qt::Key_O, Qt::Key_S, Qt::Key_N, Qt::Key_T};
     std::size_t entries = 0;
     std::string job;
-    for (int i = 0; i < 500; ++i) {
+    const int inputs = qEnvironmentVariableIntValue("FAIRCHALK_INPUTS");
+    QElapsedTimer one;
+    qint64 longest = 0;
+    for (int i = 0; i < (inputs > 0 ? inputs : 500); ++i) {
+        one.start();
         switch (below(6)) {
             case 0:
             case 1:
@@ -58,11 +70,16 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
                 break;
             }
             case 3:
+                // Copies go nowhere but here.
+                for (QLineEdit* e : window->findChildren<QLineEdit*>())
+                    if (e->isVisible() && e->text().endsWith(".fairchalk"))
+                        e->setText(QString::fromStdString((folder / "copy.fairchalk").string()));
                 key(with_control[below(static_cast<int>(std::size(with_control)))], Qt::ControlModifier);
                 break;
             default:
                 key(plain[below(static_cast<int>(std::size(plain)))]);
         }
+        longest = std::max(longest, one.elapsed());
         // A log only grows, as long as it is the same job's.
         if (desk->jobId() == job) {
             ASSERT_GE(desk->log().size(), entries) << "after " << i;
@@ -70,6 +87,7 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
         job = desk->jobId();
         entries = desk->log().size();
     }
+    std::printf("the longest of them took %lld ms\n", static_cast<long long>(longest));
     desk->settle();
     const std::size_t kept = desk->log().size();
     const QString stage = window->sayLine();

@@ -90,7 +90,7 @@ void CopiesPage::save() {
 void CopiesPage::refresh() {
     const auto waiting = desk_.waiting();
     const auto n = static_cast<int>(waiting.entries);
-    title_->setText(n > 0 ? tr("%n entry(ies) not on the disk", nullptr, n) : tr("Copies of this book"));
+    title_->setText(n > 0 ? tr("%1 not on the disk").arg(entriesInWords(n)) : tr("Copies of this book"));
     note_->setText(
         n > 0 ? QString::fromStdString(waiting.error) + QLatin1Char('\n') +
                     tr("They wait in their order, and go in by themselves as soon as it can be done.")
@@ -115,23 +115,24 @@ void CopiesPage::refresh() {
             said_->setText(tr("Being written …"));
             desk_.retry();
         });
-        add(giving_up_ ? tr("give up these %1: choose it once more, and they are gone").arg(n)
-                       : tr("give up these %1").arg(n),
-            {}, [this] {
-                if (!std::exchange(giving_up_, !giving_up_)) return refresh();
-                desk_.giveUp();
-                if (const auto on = std::exchange(go_on_, nullptr))
-                    on();
-                else
-                    emit left();
-            });
+        const QString these = n == 1 ? tr("give up this entry") : tr("give up these %1 entries").arg(n);
+        add(giving_up_ ? tr("%1: choose it once more, and it is gone").arg(these) : these, {}, [this] {
+            if (!std::exchange(giving_up_, !giving_up_)) return refresh();
+            desk_.giveUp();
+            if (const auto on = std::exchange(go_on_, nullptr))
+                on();
+            else
+                emit left();
+        });
     }
     add(tr("back"), tr("Escape"), [this] {
         go_on_ = nullptr;
         emit left();
     });
     if (n > 0) return;
-    for (const book::Copy& copy : book::copies_in(book::copies_of(desk_.book().path()))) {
+    const auto kept = book::copies_in(book::copies_of(desk_.book().path()));
+    if (kept.empty()) note_->setText(note_->text() + QLatin1Char(' ') + tr("There is none yet."));
+    for (const book::Copy& copy : kept) {
         const QString path = QString::fromStdString(copy.path.string()),
                       day = QString::fromStdString(copy.day);
         add(restoring_ == path

@@ -99,7 +99,7 @@ void ShelfPage::refresh() {
     note_->setText(desk_.book().read_only()
                        ? QString::fromStdString(desk_.book().read_only_reason())
                        : tr("Arrow keys and Enter open a job, Ctrl+N begins a new car.") + QLatin1Char(' ') +
-                             (waiting > 0 ? tr("%n entry(ies) wait to be written.", nullptr, waiting)
+                             (waiting > 0 ? tr("%1 to be written yet.").arg(entriesInWords(waiting))
                                           : tr("All that is here is kept.")));
     auto* column = static_cast<QVBoxLayout*>(list_->layout());
     while (QLayoutItem* item = column->takeAt(0)) {

@@ -103,8 +103,9 @@ QString ReadText::text() const {
                             .arg(Chalk::now().soft.name())
                             .arg(desk_.number(s))
                             .arg(q(words::spot(s)), q(v.text),
-                                 suspect ? Chalk::now().caution.name() : Chalk::now().soft.name(),
-                                 !kept     ? tr("writing …")
+                                 suspect || !desk_.waiting().error.empty() ? Chalk::now().caution.name()
+                                                                           : Chalk::now().soft.name(),
+                                 !kept ? desk_.waiting().error.empty() ? tr("writing …") : tr("not kept")
                                  : suspect ? tr("▲ doubtful")
                                            : QString());
             }

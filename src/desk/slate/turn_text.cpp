@@ -148,7 +148,8 @@ QString TurnText::responses() const {
                                   : unit == HandleUnit::mm ? tr("one mm")
                                                            : tr("one degree near its middle"),
                                   soft(r.turns_seen > 0
-                                           ? tr("learnt from %n turn(s)", nullptr, r.turns_seen)
+                                           ? r.turns_seen == 1 ? tr("learnt from one turn")
+                                                               : tr("learnt from %1 turns").arg(r.turns_seen)
                                            : tr("by the likes of this suspension: learnt as it is turned"))));
             last = name;
         }
