@@ -17,6 +17,8 @@
 #include "book/places.h"
 #include "book/salvage.h"
 #include "book/writer.h"
+#include "core/estimate.h"
+#include "core/reading.h"
 
 namespace fairchalk::book {
 namespace {
@@ -280,6 +282,40 @@ TEST_F(Kept, AVersionThatNobodyHasWrittenIsSaidToBeDamage) {
     }
     EXPECT_TRUE(has(told([&] { Book b(path); }), "of version -3"));
     EXPECT_TRUE(has(told([&] { Book b(path, Book::Mode::read); }), "salvage"));
+}
+
+TEST_F(Kept, BooksOfAllVersionsOpenAndAreBroughtUpToDate) {
+    int books = 0;
+    for (const auto& at : fs::directory_iterator(BOOKS_DIR)) {
+        if (at.path().extension() != ".fairchalk") continue;
+        ++books;
+        const fs::path own = folder.path / at.path().filename();
+        fs::copy_file(at.path(), own);
+        fs::permissions(own, fs::perms::owner_all);
+        Book b(own);
+        EXPECT_FALSE(b.read_only()) << own;
+        EXPECT_EQ(b.integrity(), "ok") << own;
+        ASSERT_EQ(b.jobs().size(), 2u) << own;
+        for (const JobInfo& j : b.jobs()) {
+            const JobFile f = b.job(j.id);
+            EXPECT_TRUE(f.set_aside.empty()) << own << j.title;
+            EXPECT_GT(j.readings, 10) << own << j.title;
+            EXPECT_TRUE(estimate(f.job()).posterior) << own << j.title;
+        }
+        b.append(b.jobs().front().id, {reading(1)});
+    }
+    EXPECT_GE(books, 2);
+}
+
+TEST_F(Kept, TheListOfJobsCountsEveryKindOfReading) {
+    Book b(path);
+    const std::string job = job_in(b);
+    int n = 0;
+    for (const ReadingKindInfo& k : reading_kinds())
+        b.append(job, {{{"id", "k" + std::to_string(++n)}, {"kind", std::string(k.name)}}});
+    b.append(job, {{{"id", "x"}, {"kind", "note"}}});
+    EXPECT_EQ(b.jobs().front().readings, n);
+    EXPECT_GT(n, 20);
 }
 
 /// Bytes of a book spoilt in many ways: it opens, to look at or whole, or it is refused in words; what is

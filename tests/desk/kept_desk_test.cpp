@@ -194,5 +194,48 @@ TEST_F(KeptDeskTest, NothingIsSaidToBeKeptThatIsNot) {
         EXPECT_FALSE(l->text().contains("not kept ·")) << l->text().toStdString();
 }
 
+TEST_F(KeptDeskTest, AFactThatCannotBeReadLocksNobodyOut) {
+    const std::string job = desk->jobId();
+    desk->keepFact("practice:none", R"({"car":"tarnby","story":"new-rack","level":1,"seed":1})");
+    desk->settle();
+    for (const char* junk : {"", "{", "[[[", "null", "[]", "{}", "[1,{\"kind\":\"tool\"}]", "7", "\xff\xfe",
+                             "nonsense", R"({"car":"nosuch","story":"nosuch","level":-7,"seed":-1})",
+                             R"({"car":"tarnby","story":"lessons","level":"1","seed":1e99})"}) {
+        std::vector<std::string> keys;
+        for (const auto& [key, value] : desk->book().facts("")) keys.push_back(key);
+        for (const char* key :
+             {"tools", "open_job", "name", "lessons-job", "practice-car:tarnby", "floor:bay"})
+            keys.emplace_back(key);
+        for (const std::string& of :
+             std::vector<std::string>{"practice:" + job, "practice-ended:" + job, "open_stage:" + job,
+                                      "lesson:straight-string", "practice-ended:none"})
+            keys.push_back(of);
+        for (const std::string& key : keys) desk->book().set_fact(key, junk);
+        close();
+        open();
+        desk->settle();
+        window->openJob(QString::fromStdString(job));
+        desk->settle();
+        for (Stage s : all_stages) window->setStage(s);
+        for (const char* page : {"card", "tools", "truth"}) window->showPage(QString::fromLatin1(page));
+        window->showShelf();
+        window->showPractice();
+        window->showCarPage(QString::fromStdString(desk->book().car_of(job)));
+        desk->settle();
+        EXPECT_EQ(desk->jobId(), job) << junk;
+    }
+}
+
+TEST_F(KeptDeskTest, ASumSaysWhatItIsTakenFor) {
+    window->slate().ask(string_walk()[3]);
+    window->slate().takeFocus();
+    type("5+3 mm");
+    EXPECT_TRUE(slateText().contains("= 8.0 mm")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("the sum; Enter keeps it")) << slateText().toStdString();
+    key(Qt::Key_Escape);
+    type("8 mm");
+    EXPECT_FALSE(slateText().contains("the sum")) << slateText().toStdString();
+}
+
 }  // namespace
 }  // namespace fairchalk::desk

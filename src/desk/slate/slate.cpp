@@ -576,7 +576,10 @@ void Slate::understand() {
             .arg(means,
                  angle ? QStringLiteral("±%1").arg(q(show_plus_minus(Angle::from_deg(sigma * k95), how_)))
                        : QStringLiteral("±%1").arg(sigma * k95, 0, 'f', 1),
-                 soft(tr("Enter keeps it"))));
+                 // A + may have been meant for another key.
+                 soft(text.contains(QLatin1Char('+')) && text.trimmed().indexOf(QLatin1Char('+')) > 0
+                          ? tr("the sum; Enter keeps it")
+                          : tr("Enter keeps it"))));
 }
 
 void Slate::moveOn() {
