@@ -14,7 +14,7 @@ inline constexpr std::uintmax_t largest_file = 64u << 20;
 inline constexpr int deepest = 64;                   ///< lists and objects within one another
 inline constexpr std::size_t most_keys = 1'000;      ///< of one object
 inline constexpr std::size_t longest_text = 40'000;  ///< characters
-inline constexpr std::size_t most_rounds = 200, most_readings = 20'000, most_turns_made = 2'000,
+inline constexpr std::size_t most_rounds = 60, most_readings = 20'000, most_turns_made = 2'000,
                              most_entries = 50'000;
 
 /// The first so many bytes of a text at most, and no character cut in two.

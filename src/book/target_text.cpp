@@ -21,7 +21,12 @@ std::optional<std::string> cut(std::string& s, const std::string& word) {
     return rest;
 }
 
-/// What a number without a unit is beside one that has it.
+std::string shown(const Json& j, const char* key) {
+    return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
+}
+
+}  // namespace
+
 Bare unit_beside(const Quantity& q) {
     const auto has = [&](const char* unit) { return q.text.find(unit) != std::string::npos; };
     if (q.kind == QuantityKind::angle) {
@@ -31,12 +36,6 @@ Bare unit_beside(const Quantity& q) {
     }
     return has("mm") ? Bare::mm : has("cm") ? Bare::cm : Bare::inch;
 }
-
-std::string shown(const Json& j, const char* key) {
-    return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
-}
-
-}  // namespace
 
 Result<TargetText> target_from_text(const std::string& measure, const std::string& text, bool of_wheel) {
     TargetText out;

@@ -20,6 +20,9 @@ struct TargetText {
 Result<TargetText> target_from_text(const std::string& measure, const std::string& text,
                                     bool of_wheel = false);
 
+/// What a number without a unit is beside one that has it: often the unit is written once.
+Bare unit_beside(const Quantity& q);
+
 /// The same line of a target of the job file.
 std::string text_of_target(const std::string& measure, const Json& target);
 

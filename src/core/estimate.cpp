@@ -1381,6 +1381,9 @@ void Network::analyse(Estimate& out) {
     p.last_offset = find(Unknown::string_offset, 2);
     p.last_skew = find(Unknown::string_skew, 2);
     p.now = current();
+    // What is read next is read on the car and by the lines as they are now, though nothing was read yet.
+    standing_.car = last_round_->car;
+    standing_.lines = last_round_->lines;
     p.standing = standing_;
     p.arms = find(Unknown::arm, static_cast<int>(last_round_->car.adjusters.size()));
     p.amounts = amounts_;

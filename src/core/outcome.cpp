@@ -151,15 +151,18 @@ double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& cov
         return z;
     }();
     const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(covariance);
-    const Eigen::MatrixXd root =
-        eigen.eigenvectors() * eigen.eigenvalues().cwiseMax(0.0).cwiseSqrt().asDiagonal();
+    // The widest directions come last in the eigenvalues and get the most even of the sequences.
+    Eigen::MatrixXd x = mean.replicate(1, points);
+    for (int k = 0; k < n; ++k) {
+        const int from = n - 1 - k;
+        x.noalias() += eigen.eigenvectors().col(from) * std::sqrt(std::max(0.0, eigen.eigenvalues()[from])) *
+                       normals.row(k % normals.rows());
+    }
     int inside = 0;
-    Eigen::VectorXd z(n);
     for (int i = 0; i < points; ++i) {
-        // The widest directions come last in the eigenvalues and get the most even of the sequences.
-        for (int k = 0; k < n; ++k) z[n - 1 - k] = normals(k % normals.rows(), i);
-        const Eigen::VectorXd x = mean + root * z;
-        inside += ((x - lo).array() >= 0).all() && ((hi - x).array() >= 0).all();
+        bool all = true;
+        for (int k = 0; k < n && all; ++k) all = x(k, i) >= lo[k] && x(k, i) <= hi[k];
+        inside += all;
     }
     return static_cast<double>(inside) / points;
 }

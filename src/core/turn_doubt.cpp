@@ -32,6 +32,9 @@ constexpr double in_force = 0.9, sure = 0.99, doubtful = 0.1;
 constexpr double shown_by = 0.1;
 /// Joint hypotheses that are carried on from pass to pass.
 constexpr std::size_t most_kept = 16;
+/// Passes that are gone through: those before are taken as they are written. No garage makes as many in one
+/// job.
+constexpr std::size_t most_passes_doubted = 16;
 constexpr int least_of_each_card = 3;
 /// Of chi-square at 90 %: what fits better needs no other story.
 constexpr double z_fits = 1.2816;
@@ -590,7 +593,9 @@ Belief believe(const Job& job) {
     Belief out;
     if (job.rounds.empty()) return out;
     const CarCard car = assumed(job.rounds.back().car);
-    const auto entries = measured_passes(job, car);
+    auto entries = measured_passes(job, car);
+    if (entries.size() > most_passes_doubted)
+        entries.erase(entries.begin(), entries.end() - static_cast<std::ptrdiff_t>(most_passes_doubted));
     if (entries.empty()) return out;
     out.last_turn = entries.back().back();
     Job reckoned = job;

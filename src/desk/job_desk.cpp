@@ -412,7 +412,7 @@ std::string JobDesk::tool() const {
             if (const Tool* t = toolNamed(r->tool);
                 t && t->quantity == QuantityKind::length && !serves_one_rig(r->tool))
                 return r->tool;
-    return "steel-rule-mm";
+    return in_inches_ ? "steel-rule-inch" : "steel-rule-mm";
 }
 
 std::vector<Tool> JobDesk::tools() const {

@@ -90,8 +90,9 @@ class JobDesk : public QObject {
     const CarCard& car() const { return job_.rounds.empty() ? job_.car : job_.rounds.back().car; }
     int round() const { return static_cast<int>(job_.rounds.size()) - 1; }
     LinesSet lines() const { return job_.rounds.empty() ? LinesSet{} : job_.rounds.back().lines; }
-    /// The rule that is read with: as chosen, else as last used, else one in millimetres.
+    /// The rule that is read with: as chosen, else as last used, else one in the units that are shown.
     std::string tool() const;
+    void showInches(bool inches) { in_inches_ = inches; }
     /// True once the entry is on the disk.
     bool isKept(std::size_t entry) const { return entry < kept_; }
 
@@ -219,6 +220,7 @@ class JobDesk : public QObject {
     int choice_number_ = 0;
     std::size_t kept_ = 0;
     int making_ = 0;
+    bool in_inches_ = false;
     Answer answer_;
     QThreadPool pool_;
     QThreadPool beside_;  ///< checks and copies

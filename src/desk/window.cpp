@@ -311,6 +311,7 @@ void Window::shortcuts() {
 
 void Window::setHow(const Show& how) {
     how_ = how;
+    desk_.showInches(how.lengths == Show::LengthStyle::inch);
     QSettings settings;
     settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal
                                                     ? QStringLiteral("decimal")

@@ -240,6 +240,10 @@ TEST(StringNetwork, SaysWhyWhereTheCardLacksALength) {
     EXPECT_FALSE(e.wheels[0].toe.known);
     EXPECT_EQ(e.wheels[0].toe.why.code, Code::why_needs_wheelbase);
     EXPECT_EQ(e.unused.size(), 14u);
+    // Nothing read on a car whose wheelbase is given: that is not what is missing.
+    const Estimate nothing = solved(testing::begun(c, testing::card_of(c)));
+    EXPECT_FALSE(nothing.wheels[0].toe.known);
+    EXPECT_EQ(nothing.wheels[0].toe.why.code, Code::why_needs_spots);
 }
 
 TEST(Rounds, ATurnCarriesOverWhatItDidNotTouchAndTeachesTheArm) {

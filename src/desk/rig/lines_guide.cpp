@@ -260,11 +260,19 @@ Understood LinesGuide::understand(const QString& text) const {
         for (Length s : *read) at << q(fairchalk::show(s, how_));
         return {QStringLiteral("⟨b⟩= %1⟨/b⟩").arg(at.join(QStringLiteral("; "))), true};
     }
+    if (namesThings(text)) return {soft(tr("Enter: what hangs on the wall")), true};
     return Guide::understand(text);
 }
 
+/// Words where a number was asked for: said of the wall.
+bool LinesGuide::namesThings(const QString& text) const {
+    if (chosen_ == "wall" || read_quantity(text.toStdString(), expected())) return false;
+    const HandRead read = read_at_hand(text.toStdString(), desk_.knowledge());
+    return !read.have.empty() && read.unknown.empty();
+}
+
 QString LinesGuide::keep(const QString& text) {
-    if (chosen_ == "wall") {
+    if (chosen_ == "wall" || namesThings(text)) {
         const HandRead read = read_at_hand(text.toStdString(), desk_.knowledge());
         if (read.have.empty())
             return tr("“%1” names nothing that hangs on this wall; right would be: two stands, a tape, "

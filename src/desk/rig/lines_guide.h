@@ -26,6 +26,7 @@ class LinesGuide : public Guide {
     std::optional<Bounded> bounded() const override;
     Understood understand(const QString& text) const override;
     QString keep(const QString& text) override;
+    bool namesThings(const QString& text) const;
     std::vector<Act> acts() const override;
     void act(const QString& id) override;
     void draw(QPainter& p) const override;

@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <QPainterPath>
 
+#include "book/target_text.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"
@@ -113,7 +114,7 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
     choice("rods", "behind-axle", tr("behind the axle"));
     choice("rods", "ahead-of-axle", tr("ahead of the axle"));
     choice("rods", "none", tr("no tie rods"));
-    field("pitch", tr("Thread pitch of the tie rods"), tr("1.5 mm, or 11 threads in 16 mm"));
+    field("pitch", tr("Thread pitch of the tie rods"), tr("if counted"));
     field("arm", tr("Steering arm, if measured: steering axis to rod end"), tr("if measured"));
     choice("thread", "right", tr("right-hand"));
     choice("thread", "left", tr("left-hand"));
@@ -246,10 +247,14 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         if (!r.contains("id")) r["id"] = id;
         r["kind"] = kind;
         r["wheel"] = wheel;
-        r["rod"] = runs;
+        // Left open it is asked for, under the car, where the first turn hangs on it.
+        if (runs.empty())
+            r.erase("rod");
+        else
+            r["rod"] = runs;
         if (!thread.empty()) r["thread"] = thread;
         r["double_ended"] = chosen("ends") == "both";
-        if (!put(r, "pitch", "pitch", true, Bounded::thread_pitch)) return false;
+        if (!put(r, "pitch", "pitch", false, Bounded::thread_pitch)) return false;
         if (text("arm").toStdString() != arm_there_) {
             if (!put(r, "arm", "arm", false, Bounded::steering_arm)) return false;
             r.erase("arm_sigma");
@@ -257,13 +262,6 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         adjusters.push_back(r);
         return true;
     };
-    if (rods.empty()) {
-        problem_->setText(
-            tr("▲ Say whether the tie rods run ahead of or behind the front axle, or that there are none: "
-               "which way to turn hangs on it."));
-        problem_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
-        return false;
-    }
     if (rods != "none" && (!rod("rod-fl", "steering-rod", "front-left", rods) ||
                            !rod("rod-fr", "steering-rod", "front-right", rods)))
         return false;
@@ -284,6 +282,11 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         book::Json t = book::Json::object();
         const std::string basis = chosen(axle);
         bool as_length = false;
+        Expect expect{Expect::Kind::length_or_angle};
+        // The unit is often written once: with the aim, a tolerance or the diameter.
+        for (const char* part : {"over", "minus", "plus", "aim"})
+            if (const auto q = read_quantity(text((a + "_" + part).c_str()).toStdString()))
+                expect.bare = book::unit_beside(*q);
         for (const char* part : {"aim", "minus", "plus"}) {
             const std::string key = a + "_" + part;
             if (text(key.c_str()).isEmpty()) {
@@ -293,7 +296,7 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
                                     tr("a target needs its tolerance, like 0°15' or 1.5 mm."));
                 continue;
             }
-            const auto q = read_quantity(text(key.c_str()).toStdString(), {Expect::Kind::length_or_angle});
+            const auto q = read_quantity(text(key.c_str()).toStdString(), expect);
             if (!q) return complain(key.c_str(), QString::fromStdString(words::sentence(q.error())));
             as_length = as_length || q->kind == QuantityKind::length;
             t[part] = q->text;
@@ -421,7 +424,7 @@ void CarPage::paintEvent(QPaintEvent*) {
     say(0.25, 0.355, tr("wheelbase"));
     say(0.05, 0.355, tr("over the hubs"));
     say(0.44, 0.355, tr("over the hubs"));
-    say(0.63, 0.14, tr("The tie rods, seen from above, front to the right"));
+    say(0.63, 0.14, tr("The tie rods, from above, front to the right (or leave it open)"));
     say(0.63, 0.297, tr("thread pitch, a full turn:"));
     say(0.63, 0.357, tr("steering arm, axis to rod end:"));
     say(0.63, 0.403, tr("The thread at the outer end (or leave it open)"));
