@@ -305,9 +305,7 @@ void JobDesk::giveUp() {
 }
 
 void JobDesk::saveCopy(const QString& path, std::function<void(const QString& error)> then) {
-    QPointer<JobDesk> self(this);
-    ++making_;
-    beside_.start([self, this, then, to = std::filesystem::path(path.toStdString())] {
+    beside([this, then, to = std::filesystem::path(path.toStdString())]() -> std::function<void()> {
         QString error;
         try {
             if (writer_)
@@ -317,11 +315,7 @@ void JobDesk::saveCopy(const QString& path, std::function<void(const QString& er
         } catch (const std::exception& e) {
             error = QString::fromUtf8(e.what());
         }
-        onWindow([self, then, error] {
-            if (!self) return;
-            --self->making_;
-            then(error);
-        });
+        return [then, error] { then(error); };
     });
 }
 
@@ -694,7 +688,7 @@ struct LastJob {
     std::vector<Entry> log;
     std::string title;
 };
-std::optional<LastJob> last_job(book::Book& book, const std::string& car, const std::string& but) {
+std::optional<LastJob> last_job(const book::Book& book, const std::string& car, const std::string& but) {
     for (const book::JobInfo& info : book.jobs(car)) {
         if (info.id == but || info.readings == 0 || book.fact("practice:" + info.id)) continue;
         try {
@@ -708,17 +702,41 @@ std::optional<LastJob> last_job(book::Book& book, const std::string& car, const 
 
 }  // namespace
 
-std::optional<AnglesCarried> JobDesk::leftByLastJob() {
-    const auto last = last_job(book_, book_.car_of(job_id_), job_id_);
-    if (!last) return std::nullopt;
-    const Job job = job_of(last->log);
-    const Estimate e = estimate_believed(job);
-    std::optional<AnglesCarried> out = carried_over(e);
-    if (out) out->from = last->title;
-    return out;
+void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then) {
+    beside([this, job = job_id_, then]() -> std::function<void()> {
+        std::optional<AnglesCarried> out;
+        try {
+            if (const auto last = last_job(book_, book_.car_of(job), job)) {
+                out = carried_over(estimate_believed(job_of(last->log)));
+                if (out) out->from = last->title;
+            }
+        } catch (const std::exception&) {
+            // Nothing is taken over from what can't be read.
+        }
+        return [then, out] { then(out); };
+    });
 }
 
-book::Json JobDesk::taughtCard(book::Book& book, const std::string& car) {
+void JobDesk::taught(const std::string& car, std::function<void(book::Json card)> then) {
+    beside([this, car, then]() -> std::function<void()> {
+        return [then, card = taughtCard(book_, car)] { then(card); };
+    });
+}
+
+void JobDesk::beside(std::function<std::function<void()>()> work) {
+    QPointer<JobDesk> self(this);
+    ++making_;
+    beside_.start([self, work] {
+        const auto then = work();
+        onWindow([self, then] {
+            if (!self) return;
+            --self->making_;
+            then();
+        });
+    });
+}
+
+book::Json JobDesk::taughtCard(const book::Book& book, const std::string& car) {
     book::Json card = book.card(car).value_or(book::Json::object());
     try {
         const auto last = last_job(book, car, {});

@@ -156,9 +156,11 @@ class JobDesk : public QObject {
     void editTargets(const book::Json& targets);
     /// What the last job on this car left its angles at, a little less sure for what was driven since;
     /// nothing where there is none.
-    std::optional<AnglesCarried> leftByLastJob();
+    void leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then);
     /// The card of a car with what its last job taught: arms, responses, what is left in stacks and tin.
-    static book::Json taughtCard(book::Book& book, const std::string& car);
+    static book::Json taughtCard(const book::Book& book, const std::string& car);
+    /// The same, worked out beside the window.
+    void taught(const std::string& car, std::function<void(book::Json card)> then);
     /// The wheel-only job as it stands, reckoned once for each state of the log.
     const WheelOnly& wheelOnly() const;
     /// A small fact of the book, kept by the writer; as kept or as about to be.
@@ -195,6 +197,8 @@ class JobDesk : public QObject {
     void append(std::vector<Entry> entries);
     void append(std::vector<Entry> entries, std::vector<book::Json> raw);
     void post(std::size_t from);
+    /// Works beside the window; what it gives is done on the window's thread.
+    void beside(std::function<std::function<void()>()> work);
     void openWriter();
     void closeWriter();
     void compute();

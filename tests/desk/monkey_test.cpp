@@ -79,6 +79,11 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
             default:
                 key(plain[below(static_cast<int>(std::size(plain)))]);
         }
+        if (one.elapsed() > 2000)
+            std::printf("%lld ms at input %d, %s, %zu rounds, %zu entries\n",
+                        static_cast<long long>(one.elapsed()), i,
+                        std::string(name_of(window->stage())).c_str(), desk->job().rounds.size(),
+                        desk->log().size());
         longest = std::max(longest, one.elapsed());
         // A log only grows, as long as it is the same job's.
         if (desk->jobId() == job) {

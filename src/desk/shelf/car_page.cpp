@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QPainter>
 #include <QPainterPath>
+#include <QPointer>
 
 #include "book/target_text.h"
 #include "look/chalk.h"
@@ -144,6 +145,7 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
 
 void CarPage::begin(const QString& car) {
     car_ = car;
+    learns_ = keeps_ = false;
     old_card_ = book::Json::object();
     arm_there_.clear();
     for (auto& [key, f] : fields_) f->clear();
@@ -153,8 +155,15 @@ void CarPage::begin(const QString& car) {
     for (const char* axle : {"front", "rear"}) choose(axle, "total");
     fields_["title"]->setText(tr("Alignment"));
     if (const auto card = car.isEmpty() ? std::nullopt : desk_.book().card(car.toStdString())) {
-        // With what the last job on it taught.
-        old_card_ = JobDesk::taughtCard(desk_.book(), car.toStdString());
+        old_card_ = *card;
+        learns_ = true;
+        // With what the last job on it taught, as soon as that is worked out.
+        desk_.taught(car.toStdString(), [self = QPointer<CarPage>(this), car](const book::Json& taught) {
+            if (!self || self->car_ != car || !self->learns_) return;
+            self->learns_ = false;
+            self->old_card_ = taught;
+            if (std::exchange(self->keeps_, false)) self->keep();
+        });
         const CarCard c = book::car_from(old_card_, "car");
         const auto put = [&](const char* key, const std::optional<Length>& l) {
             if (l) fields_[key]->setText(QString::fromStdString(write_exact(*l)));
@@ -177,7 +186,9 @@ void CarPage::begin(const QString& car) {
             arm_there_ = fields_["arm"]->text().trimmed().toStdString();
         }
         if (const Rod* r = c.rod_at(Wheel::rear_left))
-            choose("links", r->runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle");
+            choose("links", r->runs == RodSide::behind_axle     ? "behind-axle"
+                            : r->runs == RodSide::ahead_of_axle ? "ahead-of-axle"
+                                                                : "");
         fields_["title"]->setFocus();
         fields_["title"]->selectAll();
     } else {
@@ -324,6 +335,12 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
 }
 
 void CarPage::keep() {
+    if (learns_) {
+        // The new job begins with what the last one taught.
+        keeps_ = true;
+        problem_->setText(tr("What the last job on this car taught is being worked out …"));
+        return;
+    }
     book::Json card, targets;
     if (!make(card, targets)) return;
     const QString title = text("title").isEmpty() ? tr("Alignment") : text("title");

@@ -52,6 +52,8 @@ class CarPage : public QWidget {
     std::map<std::string, QString> names_;
     std::map<std::string, std::string> insisted_;  ///< questioned as typed
     std::vector<QPushButton*> choices_;
+    bool learns_ = false;  ///< what the last job taught is not worked out yet
+    bool keeps_ = false;   ///< the job was begun meanwhile
     QLabel* problem_;
     QPushButton* keep_;
 };

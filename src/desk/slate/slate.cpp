@@ -1059,8 +1059,14 @@ bool Slate::unleaned() const {
 
 const std::optional<AnglesCarried>& Slate::left() {
     if (left_for_ != desk_.jobId()) {
-        left_ = desk_.leftByLastJob();
         left_for_ = desk_.jobId();
+        left_.reset();
+        desk_.leftByLastJob(
+            [self = QPointer<Slate>(this), job = left_for_](std::optional<AnglesCarried> left) {
+                if (!self || self->left_for_ != job || !left) return;
+                self->left_ = std::move(left);
+                self->refresh();
+            });
     }
     return left_;
 }
