@@ -305,6 +305,7 @@ class Chooser {
                                      : touching + (jacks ? jacking : 0.0) +
                                            least_work * std::abs(amount) / (l.rod ? 1.0 : 8 * l.handle.step));
             }
+            c.put_in_order();
             choices_.push_back(std::move(c));
         }
         stacks_ = all_stacks(levers, std::vector<double>(levers.size(), 0.0));

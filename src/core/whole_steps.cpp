@@ -33,15 +33,15 @@ class Search {
         by_work_ = by_effect_;
         for (int c = 0; c < n_; ++c) {
             const Choices& all = p.choices[static_cast<std::size_t>(c)];
-            auto& e = by_effect_[static_cast<std::size_t>(c)];
-            e.resize(all.effect.size());
-            std::iota(e.begin(), e.end(), std::size_t{0});
-            auto& w = by_work_[static_cast<std::size_t>(c)];
-            w = e;
-            std::sort(e.begin(), e.end(),
-                      [&](std::size_t x, std::size_t z) { return all.effect[x] < all.effect[z]; });
-            std::sort(w.begin(), w.end(),
-                      [&](std::size_t x, std::size_t z) { return all.work[x] < all.work[z]; });
+            if (all.by_effect.size() == all.effect.size()) {
+                by_effect_[static_cast<std::size_t>(c)] = all.by_effect;
+                by_work_[static_cast<std::size_t>(c)] = all.by_work;
+                continue;
+            }
+            Choices own = all;
+            own.put_in_order();
+            by_effect_[static_cast<std::size_t>(c)] = std::move(own.by_effect);
+            by_work_[static_cast<std::size_t>(c)] = std::move(own.by_work);
         }
         chosen_.assign(static_cast<std::size_t>(n_), undecided);
     }
@@ -66,8 +66,13 @@ class Search {
         const int n = static_cast<int>(p.a.cols());
         Eigen::MatrixXd left = p.a;
         for (int c = 0; c < n; ++c) {
-            std::vector<double> e = p.choices[static_cast<std::size_t>(c)].effect;
-            std::sort(e.begin(), e.end());
+            const Choices& all = p.choices[static_cast<std::size_t>(c)];
+            std::vector<double> e;
+            for (std::size_t k : all.by_effect) e.push_back(all.effect[k]);
+            if (e.empty()) {
+                e = all.effect;
+                std::sort(e.begin(), e.end());
+            }
             double step = std::numeric_limits<double>::infinity();
             for (std::size_t k = 1; k < e.size(); ++k)
                 if (e[k] - e[k - 1] > 1e-12) step = std::min(step, e[k] - e[k - 1]);
@@ -224,6 +229,16 @@ class Search {
 };
 
 }  // namespace
+
+void Choices::put_in_order() {
+    by_effect.resize(effect.size());
+    std::iota(by_effect.begin(), by_effect.end(), std::size_t{0});
+    by_work = by_effect;
+    std::sort(by_effect.begin(), by_effect.end(),
+              [&](std::size_t x, std::size_t z) { return effect[x] < effect[z]; });
+    std::sort(by_work.begin(), by_work.end(),
+              [&](std::size_t x, std::size_t z) { return work[x] < work[z]; });
+}
 
 WholeStepsAnswer nearest_whole_steps(const WholeSteps& problem,
                                      const std::function<bool(const std::vector<std::size_t>&)>& feasible,

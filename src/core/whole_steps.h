@@ -16,6 +16,9 @@ namespace fairchalk {
 struct Choices {
     std::vector<double> effect;
     std::vector<double> work;
+    /// Their order, where one who searches often has made it once (`put_in_order`).
+    std::vector<std::size_t> by_effect = {}, by_work = {};
+    void put_in_order();
 };
 
 /// Minimize |a u - b|^2 + sum of work over one choice for each column, u being the effects of the choices.

@@ -143,6 +143,8 @@ JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
 JobDesk::~JobDesk() {
     cancel_->store(true);
     pool_.waitForDone();
+    ++taught_number_;
+    beside_.clear();
     closeWriter();
 }
 
@@ -718,7 +720,10 @@ void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> th
 }
 
 void JobDesk::taught(const std::string& car, std::function<void(book::Json card)> then) {
-    beside([this, car, then]() -> std::function<void()> {
+    // Only the newest is still wanted.
+    const int number = ++taught_number_;
+    beside([this, car, then, number]() -> std::function<void()> {
+        if (taught_number_ != number) return [] {};
         return [then, card = taughtCard(book_, car)] { then(card); };
     });
 }

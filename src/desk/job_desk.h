@@ -224,6 +224,7 @@ class JobDesk : public QObject {
     int choice_number_ = 0;
     std::size_t kept_ = 0;
     int making_ = 0;
+    std::atomic<int> taught_number_ = 0;
     bool in_inches_ = false;
     Answer answer_;
     QThreadPool pool_;
