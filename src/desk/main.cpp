@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <unistd.h>
+
 #include <cstdio>
 #include <cstdlib>
 #include <memory>
+#include <new>
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -17,6 +20,13 @@
 using namespace fairchalk;
 
 int main(int argc, char** argv) {
+    // What is shown as kept is on the disk; there is nothing to go on with.
+    std::set_new_handler([] {
+        constexpr char said[] =
+            "fairchalk: this needs more memory than there is here; what was kept is in the book\n";
+        if (::write(2, said, sizeof said - 1) < 0) std::_Exit(4);
+        std::_Exit(3);
+    });
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("fair-chalk"));
     QApplication::setApplicationDisplayName(QStringLiteral("Fair Chalk"));
