@@ -57,7 +57,8 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
     qint64 longest = 0;
     for (int i = 0; i < (inputs > 0 ? inputs : 500); ++i) {
         one.start();
-        switch (below(6)) {
+        const int what = below(6);
+        switch (what) {
             case 0:
             case 1:
                 if (window->focusWidget()) type(texts[below(static_cast<int>(texts.size()))]);
@@ -80,9 +81,14 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
             default:
                 key(plain[below(static_cast<int>(std::size(plain)))]);
         }
+        // As the event loop of the application does between two inputs.
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         if (one.elapsed() > 2000)
-            std::printf("%lld ms at input %d, %s, %zu rounds, %zu entries\n",
+            std::printf("%lld ms at input %d (%s), %s, %zu rounds, %zu entries\n",
                         static_cast<long long>(one.elapsed()), i,
+                        what < 2    ? "a text"
+                        : what == 2 ? "a click"
+                                    : "a key",
                         std::string(name_of(window->stage())).c_str(), desk->job().rounds.size(),
                         desk->log().size());
         longest = std::max(longest, one.elapsed());
