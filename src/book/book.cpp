@@ -135,17 +135,7 @@ struct Book::Inside {
     /// Of a file that nothing may touch, a copy of its own is looked at.
     void look_at_copy() {
         beside = std::make_unique<TemporaryFolder>();
-        const std::filesystem::path copy = beside->path() / "book";
-        std::error_code error;
-        for (const char* part : {"", "-wal"}) {
-            const std::filesystem::path from = path.string() + part, to = copy.string() + part;
-            if (!std::filesystem::exists(from, error) && *part) continue;
-            std::filesystem::copy_file(from, to, error);
-            if (error) throw BookError(path.string() + " can't be read: " + error.message() + ".");
-            std::filesystem::permissions(
-                to, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
-        }
-        open(copy, SQLite::OPEN_READWRITE);
+        open(copy_files(path, beside->path()), SQLite::OPEN_READWRITE);
         read_only = true;
     }
     SQLite::Database& read() const { return reads ? *reads : *db; }
@@ -184,10 +174,7 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
     : in_(std::make_unique<Inside>()) {
     in_->path = path;
     std::error_code error;
-    if (path.empty()) throw BookError("A book needs a name: the path is empty.");
-    if (std::filesystem::is_directory(path, error))
-        throw BookError(path.string() + " is a folder, not a book. A book is a file, like " +
-                        (path / "garage.fairchalk").string() + ".");
+    BookFile::check_name(path);
     if (mode != Mode::write && !std::filesystem::exists(path, error))
         throw BookError("There is no book at " + path.string() + ".");
     const std::string unwritable = BookFile::unwritable(path);

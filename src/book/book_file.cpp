@@ -44,12 +44,17 @@ std::filesystem::path folder_of(const std::filesystem::path& path) {
 
 }  // namespace
 
-BookFile BookFile::open(const std::filesystem::path& path, bool make) {
+void BookFile::check_name(const std::filesystem::path& path) {
     if (path.empty()) throw BookError("A book needs a name: the path is empty.");
     std::error_code error;
     if (std::filesystem::is_directory(path, error))
         throw BookError(path.string() + " is a folder, not a book. A book is a file, like " +
                         (path / "garage.fairchalk").string() + ".");
+}
+
+BookFile BookFile::open(const std::filesystem::path& path, bool make) {
+    check_name(path);
+    std::error_code error;
     BookFile out;
     out.path_ = path;
     if (make && !std::filesystem::exists(path, error)) {
@@ -140,6 +145,20 @@ TemporaryFolder::TemporaryFolder() {
 TemporaryFolder::~TemporaryFolder() {
     std::error_code error;
     std::filesystem::remove_all(path_, error);
+}
+
+std::filesystem::path copy_files(const std::filesystem::path& book, const std::filesystem::path& folder) {
+    const std::filesystem::path copy = folder / "book";
+    std::error_code error;
+    for (const char* part : {"", "-wal"}) {
+        const std::filesystem::path from = book.string() + part, to = copy.string() + part;
+        if (*part && !std::filesystem::exists(from, error)) continue;
+        std::filesystem::copy_file(from, to, error);
+        if (error) throw BookError(from.string() + " can't be read: " + error.message() + ".");
+        std::filesystem::permissions(
+            to, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
+    }
+    return copy;
 }
 
 }  // namespace fairchalk::book

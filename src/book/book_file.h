@@ -15,6 +15,8 @@ class BookFile {
     /// Opens or makes it, readable by its owner alone. Throws BookError: `""`, a folder, held by another
     /// program, a place where nothing can be made (where then nothing is left behind).
     static BookFile open(const std::filesystem::path& path, bool make);
+    /// Throws BookError for a path that can be no book's: `""`, a folder.
+    static void check_name(const std::filesystem::path& path);
     /// Why this can be looked at only, in a sentence; empty where it can be written to.
     static std::string unwritable(const std::filesystem::path& path);
 
@@ -49,5 +51,9 @@ class TemporaryFolder {
   private:
     std::filesystem::path path_;
 };
+
+/// Copies a book that is not open here, with its log beside it, into a folder: where the copy is. Throws
+/// BookError.
+std::filesystem::path copy_files(const std::filesystem::path& book, const std::filesystem::path& folder);
 
 }  // namespace fairchalk::book

@@ -89,15 +89,8 @@ Salvaged salvage(const std::filesystem::path& book) {
     if (!std::filesystem::is_regular_file(book, error))
         throw BookError("There is no book at " + book.string() + ".");
     const TemporaryFolder beside;
-    const std::filesystem::path copy = beside.path() / "book";
-    std::string all_bytes;
-    for (const char* part : {"", "-wal"}) {
-        const std::filesystem::path from = book.string() + part;
-        if (*part && !std::filesystem::exists(from, error)) continue;
-        std::filesystem::copy_file(from, copy.string() + part, error);
-        if (error) throw BookError(from.string() + " can't be read: " + error.message() + ".");
-        all_bytes += bytes_of(from);
-    }
+    const std::filesystem::path copy = copy_files(book, beside.path());
+    const std::string all_bytes = bytes_of(copy) + bytes_of(copy.string() + "-wal");
     Salvaged out;
     std::map<std::string, std::size_t> place;
     std::set<std::string> seen;

@@ -118,10 +118,6 @@ auto named(Tools& tools, const std::string& name) {
     return std::find_if(tools.begin(), tools.end(), [&](const Tool& t) { return t.name == name; });
 }
 
-}  // namespace
-
-namespace {
-
 /// Has the window's thread do it, from any thread.
 template <class F>
 void onWindow(F&& act) {
@@ -371,17 +367,14 @@ void JobDesk::compute() {
         auto answer = std::make_shared<Answer>(answer_to(*log, choice, cancel.get()));
         answer->choice = number;
         if (cancel->load()) return;
-        QMetaObject::invokeMethod(
-            QCoreApplication::instance(),
-            [self, answer, job] {
-                // Only the answer to the log as it is now is shown.
-                if (!self || self->job_id_ != job || answer->sequence != self->file_.entries.size() ||
-                    answer->choice != self->choice_number_)
-                    return;
-                self->answer_ = std::move(*answer);
-                emit self->answered();
-            },
-            Qt::QueuedConnection);
+        onWindow([self, answer, job] {
+            // Only the answer to the log as it is now is shown.
+            if (!self || self->job_id_ != job || answer->sequence != self->file_.entries.size() ||
+                answer->choice != self->choice_number_)
+                return;
+            self->answer_ = std::move(*answer);
+            emit self->answered();
+        });
     });
 }
 
