@@ -146,6 +146,7 @@ struct Book::Inside {
     /// Reads, as far as the file is whole; from where it is damaged, it is to look at only.
     template <class F>
     void look(F&& work) {
+        if (!db) return;
         try {
             work();
         } catch (const SQLite::Exception& e) {
@@ -249,7 +250,13 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
     }
 }
 
-Book::Book() = default;
+Book::Book() : in_(std::make_unique<Inside>()) {}
+Book Book::closed(const std::filesystem::path& path, const std::string& why) {
+    Book out;
+    out.in_->path = path;
+    out.close_for_writing(why);
+    return out;
+}
 Book::~Book() = default;
 Book::Book(Book&&) noexcept = default;
 Book& Book::operator=(Book&&) noexcept = default;
@@ -531,6 +538,7 @@ std::string Book::integrity(bool quick) const {
 
 void Book::copy_to(const std::filesystem::path& to, bool over) const {
     std::error_code error;
+    if (!in_->db) in_->may_write();
     if (to.empty()) throw BookError("A copy needs a name: the path is empty.");
     if (std::filesystem::is_directory(to, error))
         throw BookError(to.string() + " is a folder: a copy is a file in it.");

@@ -46,8 +46,8 @@ class Book {
     /// Throws BookError. A path that is refused leaves nothing behind.
     explicit Book(const std::filesystem::path& path, Mode mode = Mode::write,
                   const Migrations& steps = migrations());
-    /// No book: for a place that gets one.
-    Book();
+    /// A book that is not open: it holds nothing, takes nothing, and says why.
+    static Book closed(const std::filesystem::path& path, const std::string& why);
     ~Book();
     Book(Book&&) noexcept;
     Book& operator=(Book&&) noexcept;
@@ -106,6 +106,7 @@ class Book {
     void copy_to(const std::filesystem::path& to, bool over = false) const;
 
   private:
+    Book();
     struct Inside;
     std::unique_ptr<Inside> in_;
 };

@@ -75,10 +75,16 @@ std::filesystem::path restore(const std::filesystem::path& copy, const std::file
     // Beside the book first: what can fail fails before anything is moved.
     const std::filesystem::path ready = book.string() + ".restoring";
     Book(copy, Book::Mode::read).copy_to(ready, true);
-    const auto failed = [&](const std::filesystem::path& from) {
+    std::vector<std::pair<std::filesystem::path, std::filesystem::path>> moved;
+    const auto move = [&](const std::filesystem::path& from, const std::filesystem::path& to) {
+        std::filesystem::rename(from, to, error);
+        if (!error) return moved.emplace_back(from, to), void();
         const BookError why(from.string() + " can't be moved: " + error.message() +
                             ". Nothing was restored.");
+        // All of it or nothing: a book without the log beside it is not whole.
         std::error_code ignored;
+        for (auto it = moved.rbegin(); it != moved.rend(); ++it)
+            std::filesystem::rename(it->second, it->first, ignored);
         std::filesystem::remove(ready, ignored);
         throw why;
     };
@@ -92,12 +98,10 @@ std::filesystem::path restore(const std::filesystem::path& copy, const std::file
         for (const char* part : {"-wal", "-shm", ""}) {
             const std::filesystem::path from = book.string() + part;
             if (*part && !std::filesystem::exists(from, error)) continue;
-            std::filesystem::rename(from, aside.string() + part, error);
-            if (error) failed(from);
+            move(from, aside.string() + part);
         }
     }
-    std::filesystem::rename(ready, book, error);
-    if (error) failed(ready);
+    move(ready, book);
     return aside;
 }
 

@@ -128,7 +128,7 @@ void onWindow(F&& act) {
 
 JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
     : QObject(parent),
-      book_(std::move(book)),
+      book_(std::make_shared<book::Book>(std::move(book))),
       ids_(std::move(sources)),
       cancel_(std::make_shared<std::atomic<bool>>(false)) {
     pool_.setMaxThreadCount(1);
@@ -145,11 +145,11 @@ JobDesk::~JobDesk() {
 }
 
 void JobDesk::openWriter() {
-    garage_ = toolsOf(book_.fact("tools"));
+    garage_ = toolsOf(book_->fact("tools"));
     QPointer<JobDesk> self(this);
-    if (!book_.read_only()) {
+    if (!book_->read_only()) {
         book::Writer::Options options;
-        options.copies = book::copies_of(book_.path());
+        options.copies = book::copies_of(book_->path());
         options.said = [self](const book::Writer::Waiting& w) {
             onWindow([self, w] {
                 if (!self) return;
@@ -159,16 +159,16 @@ void JobDesk::openWriter() {
                     emit self->keptAt(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
             });
         };
-        writer_ = std::make_unique<book::Writer>(book_, std::move(options));
+        writer_ = std::make_unique<book::Writer>(*book_, std::move(options));
     }
     // Whether it is whole is looked at beside the start.
-    beside_.start([self, this] {
-        const std::string found = book_.integrity(true);
+    beside_.start([self, book = book_] {
+        const std::string found = book->integrity(true);
         if (found == "ok") return;
-        onWindow([self, found] {
-            if (!self || self->book_.read_only()) return;
-            self->book_.close_for_writing(self->book_.damage(found));
-            emit self->notKept(QString::fromStdString(self->book_.read_only_reason()));
+        onWindow([self, book, found] {
+            if (!self || self->book_ != book || book->read_only()) return;
+            book->close_for_writing(book->damage(found));
+            emit self->notKept(QString::fromStdString(book->read_only_reason()));
             emit self->bookChanged();
         });
     });
@@ -182,7 +182,7 @@ void JobDesk::closeWriter() {
 void JobDesk::openJob(const std::string& id) {
     // What waits to be written is part of the job; it is asked for first, since it may go in meanwhile.
     const std::vector<book::Json> waiting = writer_ ? writer_->waiting_of(id) : std::vector<book::Json>();
-    book::JobFile file = book_.job(id);
+    book::JobFile file = book_->job(id);
     const std::size_t kept = file.raw.size();
     std::vector<book::Json> raw = file.raw;
     for (const book::Json& e : waiting)
@@ -192,7 +192,7 @@ void JobDesk::openJob(const std::string& id) {
     kept_ = kept;
     job_id_ = id;
     title_.clear();
-    for (const book::JobInfo& j : book_.jobs())
+    for (const book::JobInfo& j : book_->jobs())
         if (j.id == id) title_ = QString::fromStdString(j.title);
     job_ = job_of(file_.entries);
     wheel_only_.reset();
@@ -219,8 +219,8 @@ void JobDesk::append(std::vector<Entry> entries) {
 
 /// With `raw`, those are what is kept, one for each entry: they hold more than the entry was read from them.
 void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
-    if (!writer_ || book_.read_only() || entries.empty()) {
-        if (!entries.empty()) emit notKept(QString::fromStdString(book_.read_only_reason()));
+    if (!writer_ || book_->read_only() || entries.empty()) {
+        if (!entries.empty()) emit notKept(QString::fromStdString(book_->read_only_reason()));
         return;
     }
     // What is kept can be written out, and read again: as much as a job file may hold.
@@ -303,13 +303,15 @@ void JobDesk::giveUp() {
 }
 
 void JobDesk::saveCopy(const QString& path, std::function<void(const QString& error)> then) {
-    beside([this, then, to = std::filesystem::path(path.toStdString())]() -> std::function<void()> {
+    // Both outlive it: they are let go of behind what was begun before.
+    beside([book = book_, writer = writer_.get(), then,
+            to = std::filesystem::path(path.toStdString())]() -> std::function<void()> {
         QString error;
         try {
-            if (writer_)
-                writer_->copy_with_waiting(to);
+            if (writer)
+                writer->copy_with_waiting(to);
             else
-                book_.copy_to(to);
+                book->copy_to(to);
         } catch (const std::exception& e) {
             error = QString::fromUtf8(e.what());
         }
@@ -322,29 +324,45 @@ void JobDesk::restore(const QString& copy, std::function<void(const QString&, co
         return then(
             {},
             tr("%1 not on the disk yet: that comes first.").arg(entriesInWords(static_cast<int>(w.entries))));
-    const std::filesystem::path path = book_.path();
-    closeWriter();
-    // The book is let go of before it is put aside, and opened again whatever comes of it.
-    book_ = book::Book();
-    QString error, aside;
-    try {
-        aside = QString::fromStdString(book::restore(copy.toStdString(), path).string());
-    } catch (const std::exception& e) {
-        error = QString::fromUtf8(e.what());
-    }
-    book_ = book::Book(path, book::Book::Mode::existing);
+    const std::filesystem::path path = book_->path();
+    // From here on there is no book, until one is back; what is under way with the old one comes to its end.
+    auto old = std::make_shared<std::pair<std::shared_ptr<book::Book>, std::unique_ptr<book::Writer>>>(
+        std::exchange(book_, std::make_shared<book::Book>(book::Book::closed(
+                                 path, tr("A copy is being put in the place of the book.").toStdString()))),
+        std::exchange(writer_, nullptr));
     facts_.clear();
+    garage_.clear();
     job_id_.clear();
     file_ = {};
     job_ = {};
-    openWriter();
     emit bookChanged();
-    then(aside, error);
+    beside([this, old, path, copy, then]() -> std::function<void()> {
+        old->second.reset();
+        old->first.reset();
+        QString error, aside;
+        try {
+            aside = QString::fromStdString(book::restore(copy.toStdString(), path).string());
+        } catch (const std::exception& e) {
+            error = QString::fromUtf8(e.what());
+        }
+        std::shared_ptr<book::Book> now;
+        try {
+            now = std::make_shared<book::Book>(path, book::Book::Mode::existing);
+        } catch (const std::exception& e) {
+            now = std::make_shared<book::Book>(book::Book::closed(path, e.what()));
+        }
+        return [this, now, then, aside, error] {
+            book_ = now;
+            openWriter();
+            emit bookChanged();
+            then(aside, error);
+        };
+    });
 }
 
 void JobDesk::make(std::function<QString(book::Book&)> work,
                    std::function<void(const QString&, const QString&)> then) {
-    if (!writer_ || book_.read_only()) return then({}, QString::fromStdString(book_.read_only_reason()));
+    if (!writer_ || book_->read_only()) return then({}, QString::fromStdString(book_->read_only_reason()));
     const auto made = std::make_shared<QString>();
     QPointer<JobDesk> self(this);
     ++making_;
@@ -581,13 +599,13 @@ const WheelOnly& JobDesk::wheelOnly() const {
 
 std::string JobDesk::fact(const std::string& key) const {
     auto it = facts_.find(key);
-    if (it == facts_.end()) it = facts_.emplace(key, book_.fact(key).value_or("")).first;
+    if (it == facts_.end()) it = facts_.emplace(key, book_->fact(key).value_or("")).first;
     return it->second;
 }
 
 void JobDesk::keepFact(const std::string& key, const std::string& value) {
     facts_[key] = value;
-    if (writer_ && !book_.read_only()) writer_->post_fact(key, value);
+    if (writer_ && !book_->read_only()) writer_->post_fact(key, value);
 }
 
 void JobDesk::strike(const std::vector<std::size_t>& entries, const QString& why) {
@@ -698,10 +716,10 @@ std::optional<LastJob> last_job(const book::Book& book, const std::string& car, 
 }  // namespace
 
 void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then) {
-    beside([this, job = job_id_, then]() -> std::function<void()> {
+    beside([book = book_, job = job_id_, then]() -> std::function<void()> {
         std::optional<AnglesCarried> out;
         try {
-            if (const auto last = last_job(book_, book_.car_of(job), job)) {
+            if (const auto last = last_job(*book, book->car_of(job), job)) {
                 out = carried_over(estimate_believed(job_of(last->log)));
                 if (out) out->from = last->title;
             }
@@ -715,9 +733,9 @@ void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> th
 void JobDesk::taught(const std::string& car, std::function<void(book::Json card)> then) {
     // Only the newest is still wanted.
     const int number = ++taught_number_;
-    beside([this, car, then, number]() -> std::function<void()> {
+    beside([this, book = book_, car, then, number]() -> std::function<void()> {
         if (taught_number_ != number) return [] {};
-        return [then, card = taughtCard(book_, car)] { then(card); };
+        return [then, card = taughtCard(*book, car)] { then(card); };
     });
 }
 

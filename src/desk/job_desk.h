@@ -68,7 +68,7 @@ class JobDesk : public QObject {
     JobDesk(book::Book book, Sources sources, QObject* parent = nullptr);
     ~JobDesk() override;
 
-    book::Book& book() { return book_; }
+    book::Book& book() { return *book_; }
     UuidSource& ids() { return ids_; }
 
     void openJob(const std::string& id);
@@ -203,7 +203,7 @@ class JobDesk : public QObject {
     void closeWriter();
     void compute();
 
-    book::Book book_;
+    std::shared_ptr<book::Book> book_;  ///< shared with what works on it beside the window
     UuidSource ids_;
     std::unique_ptr<book::Writer> writer_;
     std::string job_id_;

@@ -180,7 +180,8 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     });
     connect(&desk_, &JobDesk::bookChanged, this, [this] {
         trouble_ = q(desk_.book().read_only_reason());
-        if (!desk_.hasJob() && pages_->currentWidget() == job_page_) showShelf();
+        const QWidget* page = pages_->currentWidget();
+        if (!desk_.hasJob() && (page == job_page_ || page == shelf_)) showShelf();
         refresh();
     });
     how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")

@@ -239,6 +239,15 @@ TEST_F(Kept, CopiesOfTheLastFiveDaysWithWorkCanBePutBack) {
     std::ofstream(copies / "2026-11-08.fairchalk") << "nothing of the kind";
     EXPECT_FALSE(told([&] { restore(copies / "2026-11-08.fairchalk", path); }).empty());
     EXPECT_EQ(ids_of(Book(path).job(job)).size(), 3u);
+    // Where a part of the book can't be moved, all of it stays where it was.
+    for (const char* part : {"-wal", "-shm"}) std::ofstream(path.string() + part).flush();
+    const std::string taken = path.string() + ".before-restoring-2-shm";
+    fs::create_directory(taken);
+    EXPECT_TRUE(has(told([&] { restore(copies_in(copies).back().path, path); }), "Nothing was restored"));
+    EXPECT_TRUE(fs::exists(path.string() + "-wal") && fs::exists(path.string() + "-shm"));
+    EXPECT_FALSE(fs::exists(path.string() + ".restoring"));
+    EXPECT_EQ(ids_of(Book(path).job(job)).size(), 3u);
+    fs::remove(taken);
     // The writer keeps them by itself.
     {
         Book b(path);

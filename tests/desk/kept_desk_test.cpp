@@ -148,6 +148,11 @@ TEST_F(KeptDeskTest, ACopyIsOneKeyAndALineAndOldOnesArePutBack) {
     ASSERT_TRUE(on("as it stood on 2026-01-02"));
     EXPECT_EQ(desk->book().job(job).entries.size(), before + 1) << "once is not enough";
     ASSERT_TRUE(on("put 2026-01-02 in the place of the book"));
+    // Beside the window: it does not wait, and meanwhile there is no book to write into.
+    EXPECT_TRUE(desk->book().read_only());
+    EXPECT_TRUE(page().said().contains("Being put")) << page().said().toStdString();
+    desk->settleMaking();
+    EXPECT_FALSE(desk->book().read_only());
     EXPECT_EQ(desk->book().job(job).entries.size(), before);
     EXPECT_TRUE(page().said().contains("before-restoring-1")) << page().said().toStdString();
     // The window goes on with it.
@@ -155,6 +160,35 @@ TEST_F(KeptDeskTest, ACopyIsOneKeyAndALineAndOldOnesArePutBack) {
     window->openJob(QString::fromStdString(job));
     desk->settle();
     EXPECT_EQ(desk->log().size(), before);
+}
+
+TEST_F(KeptDeskTest, ABookThatDoesNotComeBackAfterACopyWasPutInItsPlaceIsSaid) {
+    book::keep_copy(desk->book(), book::copies_of(path), "2026-01-02");
+    desk->settle();
+    key(Qt::Key_S, Qt::ControlModifier);
+    // Somebody else is at its place meanwhile.
+    lose();
+    fs::create_directory(path);
+    ASSERT_TRUE(on("as it stood on 2026-01-02"));
+    ASSERT_TRUE(on("put 2026-01-02 in the place of the book"));
+    desk->settleMaking();
+    EXPECT_TRUE(page().said().contains("is a folder")) << page().said().toStdString();
+    // Every page still comes, and nothing is made in a book that is not there.
+    key(Qt::Key_Escape);
+    bool shown = false;
+    for (const QLabel* l : window->findChildren<QLabel*>())
+        shown = shown || (l->isVisibleTo(window.get()) && l->text().contains("is a folder"));
+    EXPECT_TRUE(shown) << "on the shelf";
+    QString why;
+    desk->make([](book::Book&) { return QString("made"); },
+               [&](const QString&, const QString& error) { why = error; });
+    EXPECT_TRUE(why.contains("is a folder")) << why.toStdString();
+    desk->saveCopy(QString::fromStdString((folder / "none.fairchalk").string()),
+                   [&](const QString& error) { why = "copy: " + error; });
+    desk->settleMaking();
+    EXPECT_TRUE(why.startsWith("copy: ") && why.contains("is a folder")) << why.toStdString();
+    fs::remove(path);
+    find();
 }
 
 TEST_F(KeptDeskTest, ADamagedBookIsSaidAndOpenToLookAt) {

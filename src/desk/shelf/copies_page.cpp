@@ -145,6 +145,7 @@ void CopiesPage::refresh() {
                     return refresh();
                 }
                 restoring_.clear();
+                said_->setText(tr("Being put in its place …"));
                 desk_.restore(path, [this, day](const QString& aside, const QString& error) {
                     refresh();
                     said_->setText(!error.isEmpty()
