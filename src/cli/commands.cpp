@@ -130,7 +130,7 @@ std::string pretty(const book::Json& j) {
 }  // namespace
 
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err,
-        const Sources& sources) {
+        const Sources& sources, const std::function<bool(const std::string& question)>& ask) {
     CLI::App app{
         "Fair Chalk, headless: reads job files and answers in JSON. The vehicle's manual comes first.",
         "fairchalk-cli"};
@@ -140,6 +140,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     std::string text, as, path, target, form, job_id, title;
     std::string bare;
     int round = -1;
+    bool make_new = false;
 
     auto* read = app.add_subcommand("read", "What a quantity as people type it means");
     read->add_option("text", text, "the quantity, such as \"2 9/16 in\"")->required();
@@ -222,6 +223,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     import->add_option("file", path, "a job file (.json) or readings (.csv)")->required();
     import->add_option("--book", target,
                        "the book it goes into; without one, the job is printed in full form");
+    import->add_flag("--new", make_new, "where there is no book yet, makes it without a question");
     import->add_option("--onto", job_id, "for readings: the job file that they are further rounds of");
     import->add_option("--title", title, "what to call the job in the book");
     import->footer(
@@ -379,9 +381,12 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                 out << pretty(book::full_form(job));
             } else {
                 std::error_code error;
-                const bool fresh = !std::filesystem::exists(target, error);
+                const bool fresh = !make_new && !std::filesystem::exists(target, error);
+                if (fresh && ask &&
+                    !ask("There is no book at " + target + ". Is a new one to be made there?"))
+                    throw BadInput{"--book: there is no book at " + target + ": nothing was brought in"};
                 book::Book book(target);
-                if (fresh)
+                if (fresh && !ask)
                     err << "fairchalk-cli: there was no book at " << target << ": a new one was made\n";
                 const std::string name = title.empty() ? std::filesystem::path(path).stem().string() : title;
                 out << book.import_job(job, name, ids) << "\n";

@@ -370,6 +370,38 @@ TEST_F(CliTest, PlanTurnsTheRods) {
     EXPECT_TRUE(j["expect"]["front-left"]["toe"].contains("sigma_deg"));
 }
 
+TEST_F(CliTest, APersonIsAskedBeforeABookIsMadeAtAMistypedPath) {
+    const fs::path book = folder / "mistyped.fairchalk";
+    std::vector<std::string> asked;
+    const auto import = [&](bool yes, std::vector<std::string> more = {}) {
+        std::vector<std::string> all{"import", worked, "--book", book.string()};
+        all.insert(all.end(), more.begin(), more.end());
+        std::ostringstream out, err;
+        const int code = run(all, out, err, book::system_sources(), [&](const std::string& question) {
+            asked.push_back(question);
+            return yes;
+        });
+        return Ran{code, out.str(), err.str()};
+    };
+    const Ran no = import(false);
+    EXPECT_EQ(no.code, 2);
+    EXPECT_NE(no.err.find("there is no book at " + book.string()), std::string::npos) << no.err;
+    EXPECT_FALSE(fs::exists(book));
+    ASSERT_EQ(asked.size(), 1u);
+    EXPECT_NE(asked[0].find(book.string()), std::string::npos) << asked[0];
+    EXPECT_EQ(import(true).code, 0);
+    EXPECT_EQ(import(false).code, 0) << "there is one now";
+    EXPECT_EQ(asked.size(), 2u);
+    fs::remove(book);
+    const Ran told = import(false, {"--new"});
+    EXPECT_EQ(told.code, 0);
+    EXPECT_EQ(told.err, "");
+    // Where nobody can be asked it is made, and said.
+    fs::remove(book);
+    EXPECT_NE(ran({"import", worked, "--book", book.string()}).err.find("a new one was made"),
+              std::string::npos);
+}
+
 TEST_F(CliTest, ImportAndExportGoRound) {
     const std::string book = (folder / "b.fairchalk").string();
     ASSERT_EQ(ran({"import", worked, "--book", book, "--title", "rack"}).code, 0);
