@@ -74,11 +74,11 @@ std::vector<Bumped> bumped(const Job& job, int round) {
         double mean = 0.0, variance = 0.0;
         const double before = static_cast<double>(read.size() - 1);
         for (std::size_t i = 0; i + 1 < read.size(); ++i) {
-            const double s = read[i]->sigma(job.tool(read[i]->tool));
+            const double s = read[i]->sigma(job.tool(read[i]->tool), now.finest);
             mean += read[i]->value.value / before;
             variance += s * s / (before * before);
         }
-        const double last = read.back()->sigma(job.tool(read.back()->tool));
+        const double last = read.back()->sigma(job.tool(read.back()->tool), now.finest);
         Bumped b;
         b.bar = bar;
         b.moved = Length::from_mm(read.back()->value.value - mean);

@@ -662,7 +662,7 @@ void Network::observe(std::size_t entry, const Round& round) {
     o.site = site_of(r, standing_, current());
     const Tool* tool = job_.tool(r.tool);
     o.value = base_value(r, tool);
-    o.sigma = to_base(r.sigma(tool), r.value.kind);
+    o.sigma = to_base(r.sigma(tool, round.finest), r.value.kind);
     o.turned_sigma = r.turned_sigma                                ? r.turned_sigma->rad()
                      : o.site.turned != 0.0 || o.site.swept != 0.0 ? sweep_sigma
                                                                    : 0.0;

@@ -15,9 +15,9 @@ constexpr int unknowns = 5;
 constexpr double level_mm_per_m = 0.5;  // what a good spirit level promises
 
 /// The row of a reading of the floor; nothing for a slope whose length the card does not have.
-std::optional<FloorRow> row_of_reading(const Reading& r, const CarCard& car, std::optional<Length> stated) {
+std::optional<FloorRow> row_of_reading(const Reading& r, double sigma, const CarCard& car,
+                                       std::optional<Length> stated) {
     FloorRow row;
-    double sigma = r.sigma();
     Length extra = stated.value_or(method_sigma(FloorMethod::level_line));
     if (r.spot.kind == ReadingKind::floor_line) {
         row.of[static_cast<std::size_t>(index_of(*r.spot.wheel))] = -1.0;
@@ -157,7 +157,7 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
         if (!job.live(i)) continue;
         if (const auto* r = std::get_if<Reading>(&log[i].what);
             r && info_of(r->spot.kind).use == ReadingUse::floor) {
-            if (auto row = row_of_reading(*r, job.car, extra)) {
+            if (auto row = row_of_reading(*r, r->sigma(nullptr, job.finest_of_floor), job.car, extra)) {
                 row->entry = i;
                 f.rows.push_back(*row);
             }

@@ -194,6 +194,10 @@ Job job_of(const std::vector<Entry>& log) {
         r.opened = i;
         return r;
     };
+    const auto finer = [](double& finest, const Reading& r) {
+        const double d = r.inch_division();
+        if (d > 0 && (finest == 0.0 || d < finest)) finest = d;
+    };
     for (std::size_t i = 0; i < log.size(); ++i) {
         if (job.struck[i]) continue;
         const auto& what = log[i].what;
@@ -223,10 +227,13 @@ Job job_of(const std::vector<Entry>& log) {
         } else if (const auto* reading = std::get_if<Reading>(&what)) {
             if (info_of(reading->spot.kind).use != ReadingUse::angles) {
                 job.others.push_back(i);
+                if (info_of(reading->spot.kind).use == ReadingUse::floor)
+                    finer(job.finest_of_floor, *reading);
                 continue;
             }
             if (job.rounds.empty()) open_round(i);
             job.rounds.back().readings.push_back(i);
+            finer(job.rounds.back().finest, *reading);
         }
         if (!job.rounds.empty()) {
             Round& now = job.rounds.back();

@@ -238,6 +238,8 @@ struct Round {
     std::size_t opened = 0;             ///< index of the entry that opened it
     std::size_t end = 0;                ///< one past its last entry (the turns after it included)
 
+    double finest = 0.0;  ///< inch division typed in it without a tool, mm; 0: none (Reading::sigma)
+
     /// The last of `readings` that tells an angle, or nothing.
     std::optional<std::size_t> last_angle(const std::vector<Entry>& log) const;
 };
@@ -250,6 +252,7 @@ struct Job {
     std::vector<Round> rounds;
     std::vector<std::size_t>
         others;  ///< live readings that are not of angles: of the floor, of the car's state
+    double finest_of_floor = 0.0;  ///< as Round::finest, of the floor's
     /// For each entry: why it is struck, or nothing while it is live.
     std::vector<std::optional<std::string>> struck;
     const std::vector<Entry>* log = nullptr;

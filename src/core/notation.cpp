@@ -763,6 +763,11 @@ std::optional<std::pair<double, std::string_view>> counted(std::string_view text
 
 }  // namespace
 
+bool is_inch_division(double mm) {
+    const double sixtyfourths = Length::from_mm(mm).in() * 64.0;
+    return sixtyfourths > 0.5 && std::abs(sixtyfourths - std::round(sixtyfourths)) < 1e-6;
+}
+
 Result<Quantity> read_quantity(std::string_view text, Expect expect) {
     if (expect.pitch)
         if (const auto threads = counted(text)) {

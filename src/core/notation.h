@@ -74,6 +74,9 @@ struct Quantity {
     double sigma() const { return resolution * (strength == Strength::none ? 0.5 : 0.25); }
 };
 
+/// True for a length in mm that is a division of an inch rule: a whole number of sixty-fourths of an inch.
+bool is_inch_division(double mm);
+
 /// Reads `text`. On failure the message's arguments are: what was typed, where it stopped, two legal
 /// examples, then what the code lists. Linear in the text; texts over 10 kB are refused.
 Result<Quantity> read_quantity(std::string_view text, Expect expect = {});

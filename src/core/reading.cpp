@@ -128,7 +128,13 @@ Spot station_spot(ReadingKind kind, Side side, Length station) {
     return s;
 }
 
-double Reading::sigma(const Tool* own) const {
+double Reading::inch_division() const {
+    const bool fraction =
+        !stated_sigma && tool.empty() && value.kind == Q::length && is_inch_division(value.resolution);
+    return fraction ? value.resolution : 0.0;
+}
+
+double Reading::sigma(const Tool* own, double finest) const {
     if (stated_sigma) return *stated_sigma;
     const bool length = value.kind == Q::length;
     double s = value.sigma();
@@ -136,6 +142,8 @@ double Reading::sigma(const Tool* own) const {
     if (const Tool* t = own ? own : standard_tool(tool);
         t && t->sigma > 0 && t->quantity == value.kind && value.strength == Strength::none)
         s = t->sigma;
+    else if (finest > 0 && inch_division() > finest)
+        s *= finest / value.resolution;
     return std::max(s, length ? least_sigma_mm : value.kind == Q::angle ? least_sigma_deg : 1e-6);
 }
 

@@ -134,8 +134,11 @@ struct Reading {
     bool since_now = false;
 
     /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, the tool (`own`, or
-    /// the standard one of that name), half the resolution.
-    double sigma(const Tool* own = nullptr) const;
+    /// the standard one of that name), half the resolution. Without a tool the finest division typed beside
+    /// it decides (`finest`, see `inch_division`): `4 in` between sixteenths was read to a sixteenth.
+    double sigma(const Tool* own = nullptr, double finest = 0.0) const;
+    /// The division of an inch to which this was typed without a tool, mm; 0 where it is no such reading.
+    double inch_division() const;
     /// `spot_error` in mm for length readings without a stated sigma; else 0.
     double spot_sigma() const;
 };

@@ -108,7 +108,7 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
             like.value.resolution = angle ? 0.1 : 1.0;
         }
         const double unit = angle ? std::numbers::pi / 180 : 1e-3;
-        s.own_variance = std::pow(like.sigma(job.tool(like.tool)) * unit, 2);
+        s.own_variance = std::pow(like.sigma(job.tool(like.tool), round.finest) * unit, 2);
         s.spot_variance = std::pow(like.spot_sigma() * unit, 2);
         // How far the wheel was really turned is as unsure the next time.
         if (spot.swept != Swept::straight || like.turned)

@@ -533,16 +533,6 @@ Reading JobDesk::blank(const Spot& spot) const {
     return r;
 }
 
-namespace {
-
-/// A division of an inch rule, mm.
-bool in_inches(double mm) {
-    const double sixtyfourths = mm / 25.4 * 64.0;
-    return sixtyfourths > 0.5 && std::abs(sixtyfourths - std::round(sixtyfourths)) < 1e-6;
-}
-
-}  // namespace
-
 void JobDesk::take(Reading r, const Quantity& value) {
     r.value = value;
     // A value on a coarse mark is as fine as its rule; but sixteenths were not read off a rule in
@@ -552,7 +542,7 @@ void JobDesk::take(Reading r, const Quantity& value) {
                                   tool->more_is_in_left || tool->more_is_in_right);
     if (!tool || tool->quantity != value.kind ||
         (!its_own && value.resolution > 2.01 * tool->resolution &&
-         in_inches(value.resolution) != in_inches(tool->resolution)))
+         is_inch_division(value.resolution) != is_inch_division(tool->resolution)))
         r.tool.clear();
     if (r.spot.kind != ReadingKind::camber_gap && !(tool && tool->shows == Shows::unsigned_))
         r.top_in.reset();

@@ -106,6 +106,26 @@ TEST(FloorSurvey, ALevelLineGivesHeightsAndItsOwnHeightDoesNotMatter) {
     }
 }
 
+TEST(FloorSurvey, WholeInchesBetweenSixteenthsWereReadToASixteenth) {
+    const auto surveyed = [](const std::array<const char*, 4>& heights) {
+        Survey s(FloorMethod::level_line);
+        for (std::size_t w = 0; w < 4; ++w) {
+            Reading r;
+            r.spot = wheel_spot(ReadingKind::floor_line, all_wheels[w]);
+            r.value = *read_quantity(heights[w]);
+            s.add(r);
+        }
+        return s.solved();
+    };
+    const FloorSolved mixed = surveyed({"4 in", "4 1/16 in", "3 1/2 in", "4 in"}),
+                      fine = surveyed({"4 1/16 in", "4 1/16 in", "4 3/16 in", "4 1/16 in"});
+    for (Wheel w : all_wheels) EXPECT_NEAR(mixed.sigma_of(w).mm(), fine.sigma_of(w).mm(), 1e-9);
+    // Alone they say no more than they do; millimetres are not divisions of an inch.
+    EXPECT_GT(surveyed({"4 in", "4 in", "4 in", "4 in"}).sigma_of(Wheel::front_left).mm(), 5.0);
+    EXPECT_NEAR(surveyed({"4 in", "100 mm", "101.5 mm", "4 in"}).sigma_of(Wheel::front_left).mm(),
+                surveyed({"4 in", "100 mm", "101 mm", "4 in"}).sigma_of(Wheel::front_left).mm(), 0.5);
+}
+
 TEST(FloorSurvey, IsNotKnownBeforeEverySpotIsTiedToTheOthers) {
     Survey s(FloorMethod::level_legs);
     EXPECT_FALSE(s.solved().known);
