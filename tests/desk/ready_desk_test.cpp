@@ -135,6 +135,23 @@ TEST_F(ReadyTest, TheWheelsAngleByMarksOnItsRim) {
     EXPECT_NEAR(readSideAngle("6 left")->value, -6, 1e-12);
     EXPECT_NEAR(readSideAngle("0")->value, 0, 1e-12);
     EXPECT_FALSE(readSideAngle("6")) << "which side is asked, never assumed";
+    // What is refused is told in the terms of the place.
+    EXPECT_EQ(readSideAngle("pulls sideways").error().args.at(2), "6 left");
+    EXPECT_EQ(readRimMarks("a lot over 370 mm left").error().args.at(2), "32 mm over 370 mm left");
+    EXPECT_EQ(readRimMarks("32 mm over much left").error().args.at(2), "32 mm over 370 mm left");
+}
+
+TEST_F(ReadyTest, WithoutTargetsTurnSaysThatTheyAreMissing) {
+    freshJob();
+    desk->editTargets(book::Json::object());
+    desk->settle();
+    go(Stage::turn);
+    EXPECT_TRUE(window->sayLine().contains("No targets yet")) << window->sayLine().toStdString();
+    // Words typed where nothing is asked press nothing, and nothing is accepted.
+    const std::size_t before = desk->log().size();
+    for (const char c : std::string("a bit")) QTest::keyClick(window->focusWidget(), c);
+    key(Qt::Key_Return);
+    EXPECT_EQ(desk->log().size(), before);
 }
 
 TEST_F(ReadyTest, TheCheckOverIsTickedFailedMendedAndMarksTheJob) {

@@ -13,21 +13,21 @@
 namespace fairchalk::desk {
 
 Result<Quantity> readRimMarks(const QString& text) {
+    const char *one = "32 mm over 370 mm left", *other = "1 1/4 in over 14 1/2 in right";
     const int over = static_cast<int>(text.indexOf(QStringLiteral("over"), 0, Qt::CaseInsensitive));
     if (over < 0)
         return fail(Code::text_not_understood, text.toStdString(), "the end: over what diameter?",
-                    "32 mm over 370 mm left", "1 1/4 in over 14 1/2 in right");
+                    one, other);
     QString diameter = text.mid(over + 4).trimmed();
     const bool left = diameter.endsWith(QStringLiteral("left"), Qt::CaseInsensitive);
     const bool right = diameter.endsWith(QStringLiteral("right"), Qt::CaseInsensitive);
     if (!left && !right)
-        return fail(Code::text_not_understood, text.toStdString(), "the end: which side?",
-                    "32 mm over 370 mm left", "1 1/4 in over 14 1/2 in right");
+        return fail(Code::text_not_understood, text.toStdString(), "the end: which side?", one, other);
     diameter.chop(left ? 4 : 5);
     const auto arc = read_quantity(text.left(over).trimmed().toStdString(), {Expect::Kind::length, Bare::mm});
-    if (!arc) return arc;
+    if (!arc) return writtenLike(arc, one, other);
     const auto across = read_quantity(diameter.trimmed().toStdString(), {Expect::Kind::length, Bare::mm});
-    if (!across) return across;
+    if (!across) return writtenLike(across, one, other);
     if (!(across->value > 0))
         return fail(Code::text_must_be_positive, across->text, "", "370 mm", "14 1/2 in");
     Quantity out;

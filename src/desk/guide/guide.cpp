@@ -57,6 +57,14 @@ Understood Guide::understand(const QString& text) const {
     return {QStringLiteral("⟨b⟩= %1⟨/b⟩   %2").arg(value, soft(tr("Enter keeps it"))), true};
 }
 
+Result<Quantity> writtenLike(Result<Quantity> read, const char* one, const char* other) {
+    if (!read && read.error().args.size() > 3) {
+        read.error().args[2] = one;
+        read.error().args[3] = other;
+    }
+    return read;
+}
+
 Result<Quantity> readSideAngle(const QString& text) {
     QString rest = text.trimmed();
     double side = 0.0;
@@ -68,7 +76,7 @@ Result<Quantity> readSideAngle(const QString& text) {
             break;
         }
     auto quantity = read_quantity(rest.trimmed().toStdString(), {Expect::Kind::angle, Bare::deg});
-    if (!quantity) return quantity;
+    if (!quantity) return writtenLike(quantity, "6 left", "3°30' right");
     if (side == 0.0 && quantity->value != 0.0)
         return fail(Code::text_not_understood, text.toStdString(), "the end: which side?", "6 left",
                     "3°30' right");

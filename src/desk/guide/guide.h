@@ -112,6 +112,8 @@ class Guide : public QObject {
 
 /// A typed angle with a side: `6 left`, `3°30' right`, `0`. To the right is positive.
 Result<Quantity> readSideAngle(const QString& text);
+/// What was not understood, with examples of what this place takes.
+Result<Quantity> writtenLike(Result<Quantity> read, const char* one, const char* other);
 
 /// One place as a child that can be pointed at, focused and heard.
 class PlaceMark : public QAbstractButton {

@@ -358,7 +358,8 @@ void Slate::setMode(Mode mode) {
     else if (mode == Mode::guide || byDigit(mode))
         setFocus();
     else if (stage_ == Stage::turn)
-        (as_written_->isVisibleTo(this) ? as_written_ : leave_)->setFocus();
+        // Never on what ends or accepts: a word typed ahead would press it.
+        (as_written_->isVisibleTo(this) ? static_cast<QWidget*>(as_written_) : this)->setFocus();
     else
         setFocus();
     emit spotAsked(stage_ == Stage::read && !guide_ ? spot_ : std::nullopt);
@@ -1273,6 +1274,8 @@ QString Slate::say() const {
                     "Leaving it is a decision like any other: it goes into the record with its ± and your "
                     "reason.");
             if (!desk_.answerIsCurrent()) return tr("Working it out …");
+            if (desk_.job().targets.empty())
+                return tr("No targets yet: what to aim at is said on the car's card (Ctrl+I).");
             if (a.plan.next == NextStep::look && a.plan.look)
                 return q(words::look(*a.plan.look, desk_.car()));
             if (a.plan.next == NextStep::test_turn)
