@@ -117,6 +117,10 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     EXPECT_EQ(stage(Stage::turn).knot, Knot::tight);
     EXPECT_EQ(stage(Stage::drive).knot, Knot::slack) << "turned and not locked";
     EXPECT_TRUE(slateText().contains("turned and not locked")) << slateText().toStdString();
+    window->showPage("lock");
+    EXPECT_TRUE(slateText().contains("turned and not locked")) << slateText().toStdString();
+    EXPECT_FALSE(slateText().contains("Nothing is loose")) << slateText().toStdString();
+    go(Stage::drive);
     desk->happened(ChangeKind::locked, Axle::front);
     EXPECT_EQ(stage(Stage::drive).knot, Knot::tight);
     again();

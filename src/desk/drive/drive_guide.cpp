@@ -16,8 +16,8 @@ Result<Quantity> readRimMarks(const QString& text) {
     const char *one = "32 mm over 370 mm left", *other = "1 1/4 in over 14 1/2 in right";
     const int over = static_cast<int>(text.indexOf(QStringLiteral("over"), 0, Qt::CaseInsensitive));
     if (over < 0)
-        return fail(Code::text_not_understood, text.toStdString(), "the end: over what diameter?",
-                    one, other);
+        return fail(Code::text_not_understood, text.toStdString(), "the end: over what diameter?", one,
+                    other);
     QString diameter = text.mid(over + 4).trimmed();
     const bool left = diameter.endsWith(QStringLiteral("left"), Qt::CaseInsensitive);
     const bool right = diameter.endsWith(QStringLiteral("right"), Qt::CaseInsensitive);
@@ -270,7 +270,7 @@ void DriveGuide::draw(QPainter& p) const {
              : all_tight ? tr("▲ A check has failed")
                          : tr("▲ Still loose"),
              19, ready ? c.chalk : c.caution, true);
-    if (list.empty())
+    if (list.empty() && unlocked_adjusters(desk_.job()).empty())
         drawText(p, {24, 68, 300, 158}, Qt::AlignLeft | Qt::TextWordWrap,
                  tr("Ctrl+L adds what is loosened, taken off or left for later, wherever you are."), 14,
                  c.soft);

@@ -65,6 +65,15 @@ Result<Quantity> writtenLike(Result<Quantity> read, const char* one, const char*
     return read;
 }
 
+QStringList looseThings(const Job& job) {
+    QStringList out;
+    for (const std::string& id : unlocked_adjusters(job))
+        out << QObject::tr("%1: turned and not locked").arg(q(words::to_begin(words::adjuster(job.car, id))));
+    for (const PartTouched& p : loose_list(job))
+        out << QStringLiteral("%1: %2").arg(q(p.part), q(words::part_state(p.state)));
+    return out;
+}
+
 Result<Quantity> readSideAngle(const QString& text) {
     QString rest = text.trimmed();
     double side = 0.0;

@@ -9,6 +9,7 @@
 #include <QPainter>
 #include <QWidget>
 
+#include "core/knowledge.h"
 #include "core/plausible.h"
 #include "job_desk.h"
 
@@ -112,6 +113,8 @@ class Guide : public QObject {
 
 /// A typed angle with a side: `6 left`, `3°30' right`, `0`. To the right is positive.
 Result<Quantity> readSideAngle(const QString& text);
+/// All that may not stay so when the car moves: `Left tie rod: turned and not locked`.
+QStringList looseThings(const Job& job);
 /// What was not understood, with examples of what this place takes.
 Result<Quantity> writtenLike(Result<Quantity> read, const char* one, const char* other);
 

@@ -204,12 +204,11 @@ QString LockGuide::body() const {
             line(warn(tr("New split pins and self-locking nuts where the manual has them; thread engaged "
                          "as far as it asks.")));
     }
-    const auto loose = loose_list(desk_.job());
+    const QStringList loose = looseThings(desk_.job());
     out += head(tr("Still loose"));
-    if (loose.empty()) out += line(tr("Nothing is on the list."));
-    for (const PartTouched& p : loose)
-        out += line(QStringLiteral("%1: %2").arg(q(p.part), q(words::part_state(p.state))));
-    if (!loose.empty())
+    if (loose.empty()) out += line(tr("Nothing is loose."));
+    for (const QString& one : loose) out += line(one);
+    if (!loose_list(desk_.job()).empty())
         out += line(soft(tr("Each is ticked off on the Drive stage; none may be left when the car moves.")));
     return out;
 }

@@ -973,8 +973,7 @@ void Slate::refresh() {
     } else if (mode_ == Mode::loose) {
         title_->setText(tr("What is loose now?"));
         subtitle_->setText(tr("it stands on the list until it is refitted"));
-        for (const PartTouched& part : loose_list(desk_.job()))
-            body += line(QStringLiteral("%1: %2").arg(q(part.part), q(words::part_state(part.state))));
+        for (const QString& one : looseThings(desk_.job())) body += line(one);
     } else if (mode_ == Mode::happening) {
         title_->setText(tr("What happened?"));
         subtitle_->setText(tr("a digit chooses, Escape leaves it"));
