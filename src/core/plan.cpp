@@ -306,25 +306,27 @@ class Chooser {
                                            least_work * std::abs(amount) / (l.rod ? 1.0 : 8 * l.handle.step));
             }
             c.put_in_order();
-            choices_.push_back(std::move(c));
+            problem_.choices.push_back(std::move(c));
         }
         stacks_ = all_stacks(levers, std::vector<double>(levers.size(), 0.0));
         for (std::size_t h = 0; h < levers.size(); ++h) {
             std::optional<std::size_t>& stack = stack_of_.emplace_back();
             for (std::size_t i = 0; i < stacks_.size(); ++i)
                 if (levers[h].device && levers[h].id() == stacks_[i].adjuster) stack = i;
+            problem_.limited.push_back(stack.has_value());
         }
     }
 
-    std::vector<double> best(const Weights& weights) const {
+    std::vector<double> best(const Weights& weights) {
         std::vector<std::pair<const Miss*, double>> lower;
         if (aims_.steering && weights.steering > 0) lower.emplace_back(&*aims_.steering, weights.steering);
         if (aims_.thrust && weights.thrust > 0) lower.emplace_back(&*aims_.thrust, weights.thrust);
         if (weights.untouched > 0)
             for (const Miss& m : aims_.untouched) lower.emplace_back(&m, weights.untouched);
         const Eigen::Index first = first_rows_.rows(), more = static_cast<Eigen::Index>(lower.size());
-        WholeSteps problem{
-            Eigen::MatrixXd(first + more, first_rows_.cols()), Eigen::VectorXd(first + more), choices_, {}};
+        WholeSteps& problem = problem_;
+        problem.a.resize(first + more, first_rows_.cols());
+        problem.b.resize(first + more);
         problem.a.topRows(first) = first_rows_;
         problem.b.head(first) = first_b_;
         for (Eigen::Index i = 0; i < more; ++i) {
@@ -332,7 +334,6 @@ class Chooser {
             problem.a.row(first + i) = row_of(*miss) * std::sqrt(weight);
             problem.b[first + i] = (miss->aim - miss->g.dot(p_.x)) / miss->half * std::sqrt(weight);
         }
-        for (const auto& stack : stack_of_) problem.limited.push_back(stack.has_value());
         std::function<bool(const std::vector<std::size_t>&)> feasible;
         ShimsAtHand shims(stacks_, car_.tin);
         if (!car_.tin.empty() && !stacks_.empty())
@@ -411,7 +412,7 @@ class Chooser {
     Eigen::MatrixXd first_rows_;
     Eigen::VectorXd first_b_;
     std::vector<Eigen::Index> target_rows_;  // where the mean of each target stands
-    std::vector<Choices> choices_;
+    WholeSteps problem_;  ///< its choices are made once, its rows for each question
     std::vector<std::vector<double>> amounts_;
     std::vector<StackWanted> stacks_;
     std::vector<std::optional<std::size_t>> stack_of_;
@@ -539,7 +540,7 @@ std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const st
             m.half /= before_all_else;
             aims.targets.push_back(std::move(m));
         }
-        const Chooser chooser(car, p, whole, aims);
+        Chooser chooser(car, p, whole, aims);
         const auto t = chooser.best(usual_weights);
         if (amounts) *amounts = t;
         return outcome_of(After{p, whole, t}, then, steering_known, readable).verdicts;
@@ -1020,7 +1021,7 @@ Alternative Planner::evaluated(std::vector<Lever> with, std::vector<double> turn
 
 std::vector<Alternative> Planner::alternatives(const std::vector<Lever>& with) const {
     const Aims aims = aims_of(about_, p_, with, steering_known_, so_far_);
-    const Chooser chooser(car_, p_, with, aims);
+    Chooser chooser(car_, p_, with, aims);
     std::vector<Alternative> out{evaluated(with, std::vector<double>(with.size(), 0.0), aims)};
     const auto add = [&](const Weights& weights) {
         std::vector<double> turns = chooser.best(weights);

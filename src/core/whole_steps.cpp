@@ -19,7 +19,16 @@ class Search {
     Search(const WholeSteps& p, const std::function<bool(const std::vector<std::size_t>&)>& feasible,
            long most)
         : p_(p), feasible_(feasible), most_(most), n_(static_cast<int>(p.a.cols())) {
-        order_ = ordered(p);
+        // Who brings no order gets one here.
+        const bool in_order = std::all_of(p.choices.begin(), p.choices.end(), [](const Choices& c) {
+            return c.by_effect.size() == c.effect.size();
+        });
+        if (!in_order) {
+            own_ = p.choices;
+            for (Choices& c : own_) c.put_in_order();
+        }
+        choices_ = in_order ? &p.choices : &own_;
+        order_ = ordered();
         Eigen::MatrixXd a(p.a.rows(), n_);
         for (int i = 0; i < n_; ++i) a.col(i) = p.a.col(order_[static_cast<std::size_t>(i)]);
         const Eigen::HouseholderQR<Eigen::MatrixXd> qr(a);
@@ -29,20 +38,6 @@ class Search {
         y.applyOnTheLeft(qr.householderQ().adjoint());
         y_ = y.head(rank_);
         floor_ = y.tail(y.size() - rank_).squaredNorm();
-        by_effect_.resize(static_cast<std::size_t>(n_));
-        by_work_ = by_effect_;
-        for (int c = 0; c < n_; ++c) {
-            const Choices& all = p.choices[static_cast<std::size_t>(c)];
-            if (all.by_effect.size() == all.effect.size()) {
-                by_effect_[static_cast<std::size_t>(c)] = all.by_effect;
-                by_work_[static_cast<std::size_t>(c)] = all.by_work;
-                continue;
-            }
-            Choices own = all;
-            own.put_in_order();
-            by_effect_[static_cast<std::size_t>(c)] = std::move(own.by_effect);
-            by_work_[static_cast<std::size_t>(c)] = std::move(own.by_work);
-        }
         chosen_.assign(static_cast<std::size_t>(n_), undecided);
     }
 
@@ -62,23 +57,11 @@ class Search {
     /// The smallest steps first, each less what those before it could do: so the last columns, which are
     /// decided first, have large pivots, and little is left to try (D. Wübben and others, Efficient algorithm
     /// for decoding layered space-time codes, Electronics Letters 37 (2001): sorted QR).
-    static std::vector<int> ordered(const WholeSteps& p) {
-        const int n = static_cast<int>(p.a.cols());
-        Eigen::MatrixXd left = p.a;
-        for (int c = 0; c < n; ++c) {
-            const Choices& all = p.choices[static_cast<std::size_t>(c)];
-            std::vector<double> e;
-            for (std::size_t k : all.by_effect) e.push_back(all.effect[k]);
-            if (e.empty()) {
-                e = all.effect;
-                std::sort(e.begin(), e.end());
-            }
-            double step = std::numeric_limits<double>::infinity();
-            for (std::size_t k = 1; k < e.size(); ++k)
-                if (e[k] - e[k - 1] > 1e-12) step = std::min(step, e[k] - e[k - 1]);
-            if (std::isfinite(step)) left.col(c) *= step;
-        }
-        std::vector<int> order, open(static_cast<std::size_t>(n));
+    std::vector<int> ordered() const {
+        Eigen::MatrixXd left = p_.a;
+        for (int c = 0; c < n_; ++c)
+            if (const double step = choices(c).step; std::isfinite(step)) left.col(c) *= step;
+        std::vector<int> order, open(static_cast<std::size_t>(n_));
         std::iota(open.begin(), open.end(), 0);
         while (!open.empty()) {
             const auto next = std::min_element(open.begin(), open.end(), [&](int x, int z) {
@@ -103,13 +86,15 @@ class Search {
         for (bool better = true; better;) {
             better = false;
             for (std::size_t c = 0; c < now.size(); ++c) {
-                const Choices& all = p_.choices[c];
+                const Choices& all = choices(static_cast<int>(c));
                 const auto column = p_.a.col(static_cast<Eigen::Index>(c));
+                const double square = column.squaredNorm();
+                double along = column.dot(miss);
                 for (std::size_t k = 0; k < all.effect.size(); ++k) {
                     if (k == now[c]) continue;
                     const double by = all.effect[k] - all.effect[now[c]],
                                  more = all.work[k] - all.work[now[c]];
-                    const double change = by * (2.0 * column.dot(miss) + by * column.squaredNorm()) + more;
+                    const double change = by * (2.0 * along + by * square) + more;
                     if (change > -1e-12) continue;
                     const std::size_t was = std::exchange(now[c], k);
                     if (feasible_ && !feasible_(now)) {
@@ -117,6 +102,7 @@ class Search {
                         continue;
                     }
                     miss += by * column;
+                    along = column.dot(miss);
                     work += more;
                     better = true;
                 }
@@ -132,11 +118,11 @@ class Search {
     void bound_rows() {
         least_ = most_of_ = Eigen::MatrixXd::Zero(rank_, n_);
         for (int level = 0; level < n_; ++level) {
-            const auto& e =
-                p_.choices[static_cast<std::size_t>(order_[static_cast<std::size_t>(level)])].effect;
-            const auto [lo, hi] = std::minmax_element(e.begin(), e.end());
+            const Choices& all = choices(order_[static_cast<std::size_t>(level)]);
+            if (all.effect.empty()) continue;
+            const double lo = all.effect[all.by_effect.front()], hi = all.effect[all.by_effect.back()];
             for (int row = 0; row < rank_; ++row) {
-                const double a = r_(row, level) * *lo, b = r_(row, level) * *hi;
+                const double a = r_(row, level) * lo, b = r_(row, level) * hi;
                 least_(row, level) = (level > 0 ? least_(row, level - 1) : 0.0) + std::min(a, b);
                 most_of_(row, level) = (level > 0 ? most_of_(row, level - 1) : 0.0) + std::max(a, b);
             }
@@ -166,7 +152,7 @@ class Search {
             return;
         }
         const int column = order_[static_cast<std::size_t>(level)];
-        const Choices& all = p_.choices[static_cast<std::size_t>(column)];
+        const Choices& all = choices(column);
         const bool has_row = level < rank_;
         const double pivot = has_row ? r_(level, level) : 0.0, here = has_row ? left[level] : 0.0;
         Eigen::VectorXd after(left.size());
@@ -186,14 +172,14 @@ class Search {
         if (!has_row || std::abs(pivot) < no_pivot) {
             // Nothing tells which: the least work first.
             const double cost = so_far + here * here;
-            for (std::size_t choice : by_work_[static_cast<std::size_t>(column)]) {
+            for (std::size_t choice : all.by_work) {
                 if (cost + all.work[choice] >= best_.cost - 1e-12 || nodes_ > most_) break;
                 take(choice);
             }
             return;
         }
         // Outward from the nearest effect on both sides.
-        const auto& sorted = by_effect_[static_cast<std::size_t>(column)];
+        const auto& sorted = all.by_effect;
         const double ideal = here / pivot;
         auto up = static_cast<std::ptrdiff_t>(
             std::lower_bound(sorted.begin(), sorted.end(), ideal,
@@ -214,7 +200,11 @@ class Search {
         }
     }
 
+    const Choices& choices(int column) const { return (*choices_)[static_cast<std::size_t>(column)]; }
+
     const WholeSteps& p_;
+    const std::vector<Choices>* choices_ = nullptr;
+    std::vector<Choices> own_;
     const std::function<bool(const std::vector<std::size_t>&)>& feasible_;
     long most_, nodes_ = 0;
     int n_, rank_ = 0;
@@ -223,21 +213,39 @@ class Search {
     Eigen::VectorXd y_;
     Eigen::MatrixXd least_, most_of_;  // of rows, by level
     double floor_ = 0.0;
-    std::vector<std::vector<std::size_t>> by_effect_, by_work_;
     std::vector<std::size_t> chosen_;
     WholeStepsAnswer best_;
 };
 
+/// The places of `values` from least to most, equals as they stand. Choices come as a few runs up and down:
+/// those are merged (natural merge sort, D. Knuth, The Art of Computer Programming 3, 5.2.4).
+std::vector<std::size_t> order_of(const std::vector<double>& values) {
+    std::vector<std::size_t> out(values.size());
+    std::iota(out.begin(), out.end(), std::size_t{0});
+    const auto less = [&](std::size_t x, std::size_t z) { return values[x] < values[z]; };
+    const auto place = [&](std::size_t k) { return out.begin() + static_cast<std::ptrdiff_t>(k); };
+    for (std::size_t from = 0, to = 0; from < out.size(); from = to) {
+        to = from + 1;
+        if (to < out.size() && values[to] < values[from]) {
+            while (to < out.size() && values[to] < values[to - 1]) ++to;
+            std::reverse(place(from), place(to));
+        } else {
+            while (to < out.size() && values[to] >= values[to - 1]) ++to;
+        }
+        std::inplace_merge(out.begin(), place(from), place(to), less);
+    }
+    return out;
+}
+
 }  // namespace
 
 void Choices::put_in_order() {
-    by_effect.resize(effect.size());
-    std::iota(by_effect.begin(), by_effect.end(), std::size_t{0});
-    by_work = by_effect;
-    std::sort(by_effect.begin(), by_effect.end(),
-              [&](std::size_t x, std::size_t z) { return effect[x] < effect[z]; });
-    std::sort(by_work.begin(), by_work.end(),
-              [&](std::size_t x, std::size_t z) { return work[x] < work[z]; });
+    by_work = order_of(work);
+    by_effect = order_of(effect);
+    step = std::numeric_limits<double>::infinity();
+    for (std::size_t k = 1; k < by_effect.size(); ++k)
+        if (const double d = effect[by_effect[k]] - effect[by_effect[k - 1]]; d > 1e-12)
+            step = std::min(step, d);
 }
 
 WholeStepsAnswer nearest_whole_steps(const WholeSteps& problem,

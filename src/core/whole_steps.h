@@ -16,8 +16,10 @@ namespace fairchalk {
 struct Choices {
     std::vector<double> effect;
     std::vector<double> work;
-    /// Their order, where one who searches often has made it once (`put_in_order`).
+    /// Their order, and the least step between two of them, where one who searches often has made it once
+    /// (`put_in_order`).
     std::vector<std::size_t> by_effect = {}, by_work = {};
+    double step = 0.0;
     void put_in_order();
 };
 
