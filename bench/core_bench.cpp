@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <benchmark/benchmark.h>
 
-#include "core/plan.h"
-#include "core/suspension.h"
+#include "core/advice/plan.h"
+#include "core/car/suspension.h"
+#include "core/judge/verdict.h"
 #include "core/true_rigs.h"
-#include "core/verdict.h"
 #include "core/worked_job.h"
 #include "practice/proving.h"
 

@@ -5,9 +5,9 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/adjuster.h"
-#include "core/named.h"
-#include "core/steering_rod.h"
+#include "core/car/adjuster.h"
+#include "core/car/steering_rod.h"
+#include "core/quantity/named.h"
 
 namespace fairchalk::book {
 namespace {

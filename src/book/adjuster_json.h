@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "book/node.h"
-#include "core/log.h"
+#include "core/job/log.h"
 
 namespace fairchalk::book {
 

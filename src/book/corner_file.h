@@ -2,7 +2,7 @@
 #pragma once
 
 #include "book/entry_json.h"
-#include "core/suspension.h"
+#include "core/car/suspension.h"
 
 namespace fairchalk::book {
 

@@ -6,8 +6,8 @@
 
 #include "book/adjuster_json.h"
 #include "book/node.h"
-#include "core/named.h"
-#include "core/rig.h"
+#include "core/job/rig.h"
+#include "core/quantity/named.h"
 
 namespace fairchalk::book {
 namespace {

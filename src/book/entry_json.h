@@ -7,7 +7,7 @@
 
 #include <nlohmann/json.hpp>
 
-#include "core/log.h"
+#include "core/job/log.h"
 
 namespace fairchalk::book {
 

@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "book/entry_json.h"
-#include "core/uuid.h"
+#include "core/quantity/uuid.h"
 
 namespace fairchalk::book {
 

@@ -7,8 +7,8 @@
 
 #include "book/job_file.h"
 #include "book/table.h"
-#include "core/named.h"
-#include "core/rig.h"
+#include "core/job/rig.h"
+#include "core/quantity/named.h"
 
 namespace fairchalk::book {
 

@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "book/entry_json.h"
-#include "core/knowledge.h"
+#include "core/job/knowledge.h"
 
 namespace fairchalk::book {
 

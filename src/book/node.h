@@ -9,7 +9,7 @@
 
 #include "book/bounds.h"
 #include "book/entry_json.h"
-#include "core/named.h"
+#include "core/quantity/named.h"
 
 namespace fairchalk::book {
 

@@ -3,7 +3,7 @@
 
 #include <filesystem>
 
-#include "core/uuid.h"
+#include "core/quantity/uuid.h"
 
 namespace fairchalk::book {
 

@@ -3,7 +3,7 @@
 
 #include "book/knowledge_file.h"
 #include "book/table.h"
-#include "core/rig.h"
+#include "core/job/rig.h"
 
 namespace fairchalk::book {
 

@@ -8,8 +8,8 @@
 
 #include "book/job_file.h"
 #include "book/node.h"
-#include "core/knowledge.h"
-#include "core/named.h"
+#include "core/job/knowledge.h"
+#include "core/quantity/named.h"
 
 namespace fairchalk::book {
 

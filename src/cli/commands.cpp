@@ -19,7 +19,7 @@
 #include "book/salvage.h"
 #include "cli/proving_json.h"
 #include "cli/solve_json.h"
-#include "core/named.h"
+#include "core/quantity/named.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {

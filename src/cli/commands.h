@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/uuid.h"
+#include "core/quantity/uuid.h"
 
 namespace fairchalk::cli {
 

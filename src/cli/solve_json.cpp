@@ -7,10 +7,10 @@
 #include <cstdlib>
 
 #include "core/analysis.h"
-#include "core/cross_check.h"
-#include "core/floor.h"
-#include "core/named.h"
-#include "core/slip.h"
+#include "core/job/floor.h"
+#include "core/judge/cross_check.h"
+#include "core/judge/slip.h"
+#include "core/quantity/named.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "book/job_file.h"
-#include "core/plan.h"
+#include "core/advice/plan.h"
 
 namespace fairchalk::cli {
 

@@ -4,8 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/procedure.h"
-#include "core/rig.h"
+#include "core/advice/procedure.h"
+#include "core/job/rig.h"
 
 namespace fairchalk {
 namespace {

@@ -6,8 +6,8 @@
 #include <optional>
 #include <vector>
 
-#include "core/plan.h"
-#include "core/turn_doubt.h"
+#include "core/advice/plan.h"
+#include "core/judge/turn_doubt.h"
 
 namespace fairchalk {
 

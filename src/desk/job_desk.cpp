@@ -12,7 +12,7 @@
 #include "book/adjuster_json.h"
 #include "book/bounds.h"
 #include "book/copies.h"
-#include "core/learnt.h"
+#include "core/judge/card_after_job.h"
 
 namespace fairchalk::desk {
 namespace {

@@ -4,10 +4,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/advice/procedure.h"
 #include "core/analysis.h"
-#include "core/cross_check.h"
-#include "core/procedure.h"
-#include "core/verdict.h"
+#include "core/judge/cross_check.h"
+#include "core/judge/verdict.h"
 
 namespace fairchalk::practice {
 namespace {

@@ -4,7 +4,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/estimate.h"
+#include "core/network/estimate.h"
 #include "practice/practice_floor.h"
 
 namespace fairchalk::practice {

@@ -6,8 +6,8 @@
 #include <cmath>
 #include <stdexcept>
 
-#include "core/rig.h"
-#include "core/steering_rod.h"
+#include "core/car/steering_rod.h"
+#include "core/job/rig.h"
 
 namespace fairchalk::practice {
 namespace {

@@ -8,7 +8,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/estimate.h"
+#include "core/network/estimate.h"
 #include "practice/sim_car.h"
 
 namespace fairchalk::practice {

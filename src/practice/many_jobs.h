@@ -11,7 +11,7 @@
 #include <variant>
 #include <vector>
 
-#include "core/estimate.h"
+#include "core/network/estimate.h"
 
 namespace fairchalk::practice {
 

@@ -9,9 +9,9 @@
 #include <random>
 #include <set>
 
+#include "core/advice/procedure.h"
 #include "core/analysis.h"
-#include "core/procedure.h"
-#include "core/rig.h"
+#include "core/job/rig.h"
 #include "practice/debrief.h"
 #include "practice/many_jobs.h"
 #include "practice/sim_car.h"

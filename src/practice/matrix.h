@@ -10,7 +10,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/log.h"
+#include "core/job/log.h"
 
 namespace fairchalk::practice {
 

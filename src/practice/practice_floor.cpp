@@ -5,7 +5,7 @@
 #include <cmath>
 #include <sstream>
 
-#include "core/rig.h"
+#include "core/job/rig.h"
 
 namespace fairchalk::practice {
 namespace {

@@ -7,7 +7,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/log.h"
+#include "core/job/log.h"
 #include "practice/sim_car.h"
 
 namespace fairchalk::practice {

@@ -7,10 +7,10 @@
 #include <map>
 #include <optional>
 
+#include "core/advice/procedure.h"
 #include "core/analysis.h"
-#include "core/learnt.h"
-#include "core/procedure.h"
-#include "core/verdict.h"
+#include "core/judge/card_after_job.h"
+#include "core/judge/verdict.h"
 #include "practice/debrief.h"
 #include "practice/many_jobs.h"
 

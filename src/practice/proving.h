@@ -8,7 +8,7 @@
 #include <utility>
 #include <vector>
 
-#include "core/instrument.h"
+#include "core/car/instrument.h"
 #include "practice/sim_car.h"
 
 namespace fairchalk::practice {

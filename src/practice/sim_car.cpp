@@ -6,8 +6,8 @@
 #include <stdexcept>
 #include <utility>
 
-#include "core/adjuster.h"
-#include "core/steering_rod.h"
+#include "core/car/adjuster.h"
+#include "core/car/steering_rod.h"
 
 namespace fairchalk::practice {
 SimAdjuster sim_rod(Wheel wheel, double pitch) {

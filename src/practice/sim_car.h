@@ -9,7 +9,7 @@
 #include <utility>
 #include <vector>
 
-#include "core/suspension.h"
+#include "core/car/suspension.h"
 #include "practice/solid_car.h"
 
 namespace fairchalk::practice {

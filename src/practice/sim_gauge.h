@@ -3,7 +3,7 @@
 
 #include <string>
 
-#include "core/gauge_line.h"
+#include "core/reading/gauge_line.h"
 #include "practice/sim_car.h"
 
 namespace fairchalk::practice {

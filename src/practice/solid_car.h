@@ -8,7 +8,7 @@
 
 #include <Eigen/Geometry>
 
-#include "core/rig.h"
+#include "core/job/rig.h"
 #include "practice/chance.h"
 
 namespace fairchalk::practice {

@@ -3,9 +3,9 @@
 #include <array>
 #include <cmath>
 
-#include "core/adjuster.h"
-#include "core/named.h"
-#include "core/steering_rod.h"
+#include "core/car/adjuster.h"
+#include "core/car/steering_rod.h"
+#include "core/quantity/named.h"
 #include "words/words.h"
 #include "words/words_inside.h"
 

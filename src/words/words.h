@@ -6,12 +6,12 @@
 #include <string_view>
 #include <vector>
 
-#include "core/plan.h"
-#include "core/procedure.h"
-#include "core/rig.h"
-#include "core/slip.h"
-#include "core/staleness.h"
-#include "core/turn_doubt.h"
+#include "core/advice/plan.h"
+#include "core/advice/procedure.h"
+#include "core/job/rig.h"
+#include "core/job/staleness.h"
+#include "core/judge/slip.h"
+#include "core/judge/turn_doubt.h"
 
 namespace fairchalk::words {
 

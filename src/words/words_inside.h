@@ -3,7 +3,7 @@
 
 #include <string>
 
-#include "core/marked.h"
+#include "core/quantity/translatable.h"
 
 namespace fairchalk::words {
 

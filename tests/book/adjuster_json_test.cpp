@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "book/job_file.h"
-#include "core/adjuster.h"
+#include "core/car/adjuster.h"
 
 namespace fairchalk::book {
 namespace {

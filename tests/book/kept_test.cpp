@@ -17,8 +17,8 @@
 #include "book/places.h"
 #include "book/salvage.h"
 #include "book/writer.h"
-#include "core/estimate.h"
-#include "core/reading.h"
+#include "core/network/estimate.h"
+#include "core/reading/reading.h"
 
 namespace fairchalk::book {
 namespace {

@@ -9,7 +9,7 @@
 #include "book/book.h"
 #include "book/csv.h"
 #include "book/job_file.h"
-#include "core/estimate.h"
+#include "core/network/estimate.h"
 #include "words/words.h"
 
 namespace fairchalk::book {

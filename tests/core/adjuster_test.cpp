@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/adjuster.h"
+#include "core/car/adjuster.h"
 
 #include <cmath>
 #include <random>
@@ -7,11 +7,11 @@
 #include <gtest/gtest.h>
 #include <Eigen/Cholesky>
 
-#include "core/learnt.h"
-#include "core/making.h"
-#include "core/plan.h"
-#include "core/procedure.h"
-#include "core/rig.h"
+#include "core/advice/plan.h"
+#include "core/advice/procedure.h"
+#include "core/job/rig.h"
+#include "core/judge/card_after_job.h"
+#include "core/reading/making.h"
 #include "turned_job.h"
 #include "words/words.h"
 

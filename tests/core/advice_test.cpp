@@ -5,9 +5,9 @@
 #include <gtest/gtest.h>
 
 #include "core/analysis.h"
-#include "core/knowledge.h"
-#include "core/rig.h"
-#include "core/suspension.h"
+#include "core/car/suspension.h"
+#include "core/job/knowledge.h"
+#include "core/job/rig.h"
 #include "turned_job.h"
 
 namespace fairchalk {

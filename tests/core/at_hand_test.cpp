@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/at_hand.h"
+#include "core/job/equipment.h"
 
 #include <gtest/gtest.h>
 

@@ -2,7 +2,7 @@
 // The floor against floors whose truth is known. What a gauge shows on them is computed here point by point:
 // three points of the real floor are placed in a level world, the wheel stands upright to that plane's own
 // normal, and gravity is straight down.
-#include "core/floor.h"
+#include "core/job/floor.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,7 +11,7 @@
 #include <gtest/gtest.h>
 #include <Eigen/Geometry>
 
-#include "core/estimate.h"
+#include "core/network/estimate.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/gauge_line.h"
+#include "core/reading/gauge_line.h"
 
 #include <random>
 #include <set>

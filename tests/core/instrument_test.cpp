@@ -4,8 +4,8 @@
 
 #include <gtest/gtest.h>
 
-#include "core/instrument.h"
-#include "core/making.h"
+#include "core/car/instrument.h"
+#include "core/reading/making.h"
 #include "core/true_rigs.h"
 
 namespace fairchalk {

@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The rules by which knowledge applies, on tables made here; what ships is tested where it is loaded.
-#include "core/knowledge.h"
+#include "core/job/knowledge.h"
 
 #include <algorithm>
 
 #include <gtest/gtest.h>
 
-#include "core/estimate.h"
-#include "core/procedure.h"
-#include "core/verdict.h"
+#include "core/advice/procedure.h"
+#include "core/judge/verdict.h"
+#include "core/network/estimate.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

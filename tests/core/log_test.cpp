@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/log.h"
+#include "core/job/log.h"
 
 #include <gtest/gtest.h>
 
-#include "core/knowledge.h"
-#include "core/procedure.h"
+#include "core/advice/procedure.h"
+#include "core/job/knowledge.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

@@ -7,9 +7,9 @@
 #include <gtest/gtest.h>
 #include <rapidcheck.h>
 
-#include "core/estimate.h"
-#include "core/observation.h"
-#include "core/verdict.h"
+#include "core/judge/verdict.h"
+#include "core/network/estimate.h"
+#include "core/network/observation.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

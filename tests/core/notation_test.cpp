@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/notation.h"
+#include "core/quantity/notation.h"
 
 #include <gtest/gtest.h>
 #include <rapidcheck.h>

@@ -6,9 +6,9 @@
 
 #include <gtest/gtest.h>
 
-#include "core/normal.h"
-#include "core/observation.h"
-#include "core/plan.h"
+#include "core/advice/plan.h"
+#include "core/network/observation.h"
+#include "core/quantity/normal.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

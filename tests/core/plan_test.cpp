@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/plan.h"
+#include "core/advice/plan.h"
 
 #include <cmath>
 

@@ -8,13 +8,13 @@
 #include <gtest/gtest.h>
 #include <rapidcheck.h>
 
-#include "core/corners.h"
-#include "core/floor.h"
-#include "core/knowledge.h"
-#include "core/plausible.h"
-#include "core/procedure.h"
-#include "core/staleness.h"
-#include "core/wheel_only.h"
+#include "core/advice/procedure.h"
+#include "core/job/floor.h"
+#include "core/job/knowledge.h"
+#include "core/job/ride_check.h"
+#include "core/job/staleness.h"
+#include "core/job/wheel_only.h"
+#include "core/reading/plausible.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

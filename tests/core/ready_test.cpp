@@ -4,13 +4,13 @@
 
 #include <gtest/gtest.h>
 
-#include "core/baseline.h"
-#include "core/corners.h"
-#include "core/estimate.h"
-#include "core/knowledge.h"
-#include "core/plausible.h"
-#include "core/procedure.h"
-#include "core/staleness.h"
+#include "core/advice/procedure.h"
+#include "core/job/baseline.h"
+#include "core/job/knowledge.h"
+#include "core/job/ride_check.h"
+#include "core/job/staleness.h"
+#include "core/network/estimate.h"
+#include "core/reading/plausible.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

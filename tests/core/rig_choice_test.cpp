@@ -5,11 +5,11 @@
 
 #include <gtest/gtest.h>
 
-#include "core/plan.h"
-#include "core/plausible.h"
-#include "core/procedure.h"
+#include "core/advice/plan.h"
+#include "core/advice/procedure.h"
+#include "core/judge/verdict.h"
+#include "core/reading/plausible.h"
 #include "core/true_rigs.h"
-#include "core/verdict.h"
 
 namespace fairchalk {
 namespace {

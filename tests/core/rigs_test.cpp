@@ -6,11 +6,11 @@
 
 #include <gtest/gtest.h>
 
-#include "core/cross_check.h"
-#include "core/slip.h"
-#include "core/squaring.h"
+#include "core/judge/cross_check.h"
+#include "core/judge/slip.h"
+#include "core/judge/squaring.h"
+#include "core/judge/verdict.h"
 #include "core/true_rigs.h"
-#include "core/verdict.h"
 
 namespace fairchalk {
 namespace {

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/stacks_now.h"
+#include "core/job/stacks_now.h"
 
 #include <gtest/gtest.h>
 
-#include "core/learnt.h"
-#include "core/plan.h"
+#include "core/advice/plan.h"
+#include "core/judge/card_after_job.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/suspension.h"
+#include "core/car/suspension.h"
 
 #include <cmath>
 #include <random>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/turn_doubt.h"
+#include "core/judge/turn_doubt.h"
 
 #include <algorithm>
 #include <array>

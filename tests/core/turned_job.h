@@ -6,8 +6,8 @@
 #include <utility>
 #include <vector>
 
+#include "core/advice/plan.h"
 #include "core/degrees.h"
-#include "core/plan.h"
 
 namespace fairchalk {
 

@@ -4,9 +4,9 @@
 
 #include <gtest/gtest.h>
 
+#include "core/advice/procedure.h"
 #include "core/analysis.h"
-#include "core/procedure.h"
-#include "core/rig.h"
+#include "core/job/rig.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {

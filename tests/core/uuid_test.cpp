@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/uuid.h"
+#include "core/quantity/uuid.h"
 
 #include <gtest/gtest.h>
 

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The wheel-only job on cars whose truth is known: their wheel's angle, their real arm and ratio.
-#include "core/wheel_only.h"
+#include "core/job/wheel_only.h"
 
 #include <cmath>
 #include <random>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/whole_steps.h"
+#include "core/advice/whole_steps.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,7 +9,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/shim_picker.h"
+#include "core/car/shim_picker.h"
 
 namespace fairchalk {
 namespace {

@@ -7,8 +7,8 @@
 #include <vector>
 
 #include "core/degrees.h"
-#include "core/estimate.h"
-#include "core/log.h"
+#include "core/job/log.h"
+#include "core/network/estimate.h"
 
 namespace fairchalk::testing {
 

@@ -2,7 +2,7 @@
 #include <QImage>
 #include <QPainter>
 
-#include "core/adjuster.h"
+#include "core/car/adjuster.h"
 #include "desk_fixture.h"
 #include "floor/device_drawing.h"
 #include "floor/turn_view.h"

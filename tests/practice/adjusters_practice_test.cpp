@@ -5,8 +5,8 @@
 
 #include <gtest/gtest.h>
 
-#include "core/learnt.h"
-#include "core/turn_doubt.h"
+#include "core/judge/card_after_job.h"
+#include "core/judge/turn_doubt.h"
 #include "core/turned_job.h"
 #include "practice/sim_car.h"
 

@@ -3,8 +3,8 @@
 
 #include <gtest/gtest.h>
 
-#include "core/estimate.h"
-#include "core/rig.h"
+#include "core/job/rig.h"
+#include "core/network/estimate.h"
 #include "practice/debrief.h"
 #include "practice/lesson.h"
 #include "practice/proving.h"

@@ -3,7 +3,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/adjuster.h"
+#include "core/car/adjuster.h"
 #include "practice/proving.h"
 
 namespace fairchalk::practice {

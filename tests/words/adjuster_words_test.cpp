@@ -3,7 +3,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/adjuster.h"
+#include "core/car/adjuster.h"
 #include "words/words.h"
 
 namespace fairchalk::words {

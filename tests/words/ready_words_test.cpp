@@ -3,8 +3,8 @@
 
 #include <gtest/gtest.h>
 
-#include "core/floor.h"
-#include "core/plausible.h"
+#include "core/job/floor.h"
+#include "core/reading/plausible.h"
 #include "words/words.h"
 
 namespace fairchalk {

@@ -14,7 +14,7 @@
 
 #include "book/adjuster_json.h"
 #include "book/target_text.h"
-#include "core/adjuster.h"
+#include "core/car/adjuster.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/corners.h"
-#include "core/knowledge.h"
+#include "core/job/knowledge.h"
+#include "core/job/ride_check.h"
 #include "guide/guide.h"
 
 namespace fairchalk::desk {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/knowledge.h"
-#include "core/wheel_only.h"
+#include "core/job/knowledge.h"
+#include "core/job/wheel_only.h"
 #include "guide/guide.h"
 #include "steering/steering_guide.h"
 

@@ -5,7 +5,7 @@
 
 #include <QString>
 
-#include "core/adjuster.h"
+#include "core/car/adjuster.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"

@@ -4,7 +4,7 @@
 #include <QPainter>
 #include <QRectF>
 
-#include "core/plan.h"
+#include "core/advice/plan.h"
 
 namespace fairchalk::desk {
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/floor.h"
+#include "core/job/floor.h"
 #include "guide/guide.h"
 
 namespace fairchalk::desk {

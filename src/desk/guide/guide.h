@@ -9,8 +9,8 @@
 #include <QPainter>
 #include <QWidget>
 
-#include "core/knowledge.h"
-#include "core/plausible.h"
+#include "core/job/knowledge.h"
+#include "core/reading/plausible.h"
 #include "job_desk.h"
 
 namespace fairchalk::desk {

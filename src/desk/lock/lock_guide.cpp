@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/making.h"
+#include "core/reading/making.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"

@@ -6,7 +6,7 @@
 #include <QLabel>
 #include <QString>
 
-#include "core/estimate.h"
+#include "core/network/estimate.h"
 
 namespace fairchalk::desk {
 

@@ -3,7 +3,7 @@
 
 #include <cmath>
 
-#include "core/steering_rod.h"
+#include "core/car/steering_rod.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "practice/practice_jobs.h"

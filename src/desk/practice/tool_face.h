@@ -3,7 +3,7 @@
 
 #include <QPainter>
 
-#include "core/instrument.h"
+#include "core/car/instrument.h"
 
 namespace fairchalk::desk {
 

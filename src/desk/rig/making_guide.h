@@ -3,7 +3,7 @@
 
 #include <map>
 
-#include "core/making.h"
+#include "core/reading/making.h"
 #include "guide/guide.h"
 
 namespace fairchalk::desk {

@@ -8,7 +8,7 @@
 #include <QCoreApplication>
 #include <QPainterPath>
 
-#include "core/notation.h"
+#include "core/quantity/notation.h"
 #include "look/chalk.h"
 
 namespace fairchalk::desk {

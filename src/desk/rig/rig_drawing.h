@@ -8,8 +8,8 @@
 
 #include <QPainter>
 
-#include "core/knowledge.h"
-#include "core/rig.h"
+#include "core/job/knowledge.h"
+#include "core/job/rig.h"
 
 namespace fairchalk::desk {
 

@@ -8,7 +8,7 @@
 #include <QPushButton>
 #include <QWidget>
 
-#include "core/plausible.h"
+#include "core/reading/plausible.h"
 #include "job_desk.h"
 
 namespace fairchalk::desk {

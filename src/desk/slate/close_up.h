@@ -5,7 +5,7 @@
 
 #include <QWidget>
 
-#include "core/procedure.h"
+#include "core/advice/procedure.h"
 
 namespace fairchalk::desk {
 

@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/rig.h"
+#include "core/job/rig.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"

@@ -11,7 +11,7 @@
 #include <QStyle>
 #include <QVBoxLayout>
 
-#include "core/rig.h"
+#include "core/job/rig.h"
 #include "line/line_view.h"
 #include "look/chalk.h"
 #include "look/html.h"

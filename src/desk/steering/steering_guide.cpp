@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/staleness.h"
+#include "core/job/staleness.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/wheel_only.h"
+#include "core/job/wheel_only.h"
 #include "guide/guide.h"
 
 namespace fairchalk::desk {

@@ -7,7 +7,7 @@
 #include <QSerialPort>
 #include <QTimer>
 
-#include "core/gauge_line.h"
+#include "core/reading/gauge_line.h"
 
 namespace fairchalk::desk {
 

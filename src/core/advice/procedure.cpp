@@ -1,0 +1,228 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/advice/procedure.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/car/adjuster.h"
+#include "core/job/floor.h"
+#include "core/job/knowledge.h"
+#include "core/job/ride_check.h"
+#include "core/job/rig.h"
+#include "core/job/wheel_only.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr double straight_within_deg = 0.5;
+
+}  // namespace
+
+std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot) {
+    std::vector<std::size_t> out;
+    if (round < 0 || round >= static_cast<int>(job.rounds.size())) return out;
+    for (std::size_t i : job.rounds[round].readings)
+        if (std::get<Reading>((*job.log)[i].what).spot == spot) out.push_back(i);
+    return out;
+}
+
+std::vector<Spot> wanted_spots(const Job& job, int round) {
+    const auto whole = [&] { return round_walk(job, round, false); };
+    if (round <= 0 || round >= static_cast<int>(job.rounds.size())) return whole();
+    // What happened since the round before was read decides what is stale.
+    const Round& before = job.rounds[round - 1];
+    const auto read_last = before.last_angle(*job.log);
+    const std::size_t from = read_last ? *read_last + 1 : before.opened;
+    std::vector<Wheel> turned, leaning;
+    for (std::size_t i = from; i < job.rounds[round].opened; ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        if (std::holds_alternative<Change>(what) || std::holds_alternative<TilesPlaced>(what)) {
+            const CarCard& car = job.rounds[round].car;
+            const Spoils& row = spoils_of(*happening_of((*job.log)[i], car), car.no_springs);
+            if (row.spoils(Fact::lines) || row.spoils(Fact::rear_toe)) return whole();
+            if (row.spoils(Fact::front_toe))
+                for (Wheel w : {Wheel::front_left, Wheel::front_right}) turned.push_back(w);
+        }
+        if (const Turn* t = std::get_if<Turn>(&what)) {
+            const CarCard& car = job.rounds[round].car;
+            const Rod* rod = car.rod(t->adjuster);
+            const Device* device = car.device(t->adjuster);
+            const AdjusterKind* kind = device ? adjuster_kind(device->kind) : nullptr;
+            if (!rod && !kind) return whole();
+            if (rod) turned.push_back(rod->wheel);
+            if (kind)
+                for (Wheel w : wheels_of(*device)) {
+                    turned.push_back(w);
+                    if (kind->leans(*device)) leaning.push_back(w);
+                }
+        }
+    }
+    // Nothing turned: the same again. A round before that was not finished is not carried over either.
+    if (turned.empty()) return whole();
+    for (const Spot& spot : wanted_spots(job, round - 1))
+        if (readings_at(job, round - 1, spot).empty()) return whole();
+    // What was not measured before is measured now.
+    auto out = spoiled_spots_of(job, round, turned, leaning);
+    // What was read beside the chosen ways goes on being read so, while they stay what they were.
+    for (int k = round - 1; k >= 0 && job.rounds[k].lines.rigs == job.rounds[round].lines.rigs; --k)
+        for (const Spot& spot : spoiled_spots_of(job, k, turned, leaning))
+            if (std::find(out.begin(), out.end(), spot) == out.end()) out.push_back(spot);
+    const auto before_walk = round_walk(job, round - 1, true);
+    for (const Spot& spot : whole())
+        if (std::find(before_walk.begin(), before_walk.end(), spot) == before_walk.end() &&
+            std::find(out.begin(), out.end(), spot) == out.end())
+            out.push_back(spot);
+    return out;
+}
+
+std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
+                                   const std::vector<Wheel>& lean) {
+    std::vector<Spot> out;
+    const auto turned = [&](Wheel w) { return std::count(toe.begin(), toe.end(), w) > 0; };
+    std::vector<Spot> all = round_walk(job, round, true);
+    // What was read beside the walk is read again like the rest.
+    if (round >= 0 && round < static_cast<int>(job.rounds.size()))
+        for (std::size_t i : job.rounds[static_cast<std::size_t>(round)].readings) {
+            const Spot& s = std::get<Reading>((*job.log)[i].what).spot;
+            if (reads_angle((*job.log)[i]) && !s.rolled && s.kind != ReadingKind::steering_wheel &&
+                std::find(all.begin(), all.end(), s) == all.end())
+                all.push_back(s);
+        }
+    for (const Spot& s : all) {
+        if (against_gravity(s.kind) && s.wheel && std::count(lean.begin(), lean.end(), *s.wheel) > 0) {
+            out.push_back(s);
+            continue;
+        }
+        const bool still = s.kind == ReadingKind::hub || s.kind == ReadingKind::hub_width ||
+                           s.kind == ReadingKind::string_to_string || against_gravity(s.kind);
+        if (still) continue;
+        // A bar or a jig joins both wheels of a side; what goes across the car, both of an axle.
+        const bool joined = s.kind == ReadingKind::arm_jig || s.kind == ReadingKind::straightedge_front ||
+                            s.kind == ReadingKind::straightedge_rear;
+        if (s.wheel
+                ? turned(*s.wheel) || (joined && turned(static_cast<Wheel>(index_of(*s.wheel) ^ 2)))
+                : s.axle && (turned(wheel_at(*s.axle, Side::left)) || turned(wheel_at(*s.axle, Side::right))))
+            out.push_back(s);
+    }
+    return out;
+}
+
+std::optional<Spot> next_spot(const Job& job, int round) {
+    for (const Spot& s : wanted_spots(job, round))
+        if (readings_at(job, round, s).empty()) return s;
+    return std::nullopt;
+}
+
+std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) {
+    std::array<StageState, 8> out;
+    const auto at = [&](Stage s) -> StageState& { return out[index_of(s)]; };
+    const auto wanted = stages_wanted(job, knowledge);
+    for (Stage s : all_stages) at(s).wanted = wanted[index_of(s)];
+    const Path path = path_of(job, knowledge);
+    const auto slack_if = [](StageState& s, const std::optional<Happening>& by) {
+        if (!by || s.knot == Knot::open) return;
+        s.knot = Knot::slack;
+        s.spoiled_by = by;
+    };
+
+    const Asked* asked = last_of<Asked>(job);
+    if (asked && !asked->reasons.empty()) at(Stage::ask).knot = Knot::tight;
+
+    StageState& check = at(Stage::check_over);
+    bool heights_stale = false;
+    for (const CheckItem* c : checks_for(job, knowledge)) {
+        ++check.of;
+        check.done += state_of(job, c->id).state != CheckState::open;
+        if (c->sum == "height" || c->sum == "pressure")
+            heights_stale =
+                heights_stale ||
+                corners_of(job, c->sum == "height" ? ReadingKind::ride_height : ReadingKind::pressure).stale;
+    }
+    if (check.done == check.of && check.of > 0) check.knot = Knot::tight;
+    if (!marks_on(job, knowledge).empty()) check.knot = Knot::slack;
+    if (heights_stale && check.knot == Knot::tight)
+        slack_if(check, spoiled_since(job, Fact::heights, job.others.front()));
+
+    // The floor: what the car stands on is known, and the car has settled on it.
+    StageState& ground = at(Stage::floor);
+    const auto floor = floor_now(job);
+    ground.of = job.car.no_springs ? 1 : 2;
+    const bool level = floor && solve_floor(*floor).known;
+    const bool settled = job.car.no_springs || settled_at(job);
+    const auto unsettled = spoiled_since(job, Fact::settled, 0);
+    ground.done = level + (settled && !job.car.no_springs && !unsettled);
+    if (level && settled) ground.knot = Knot::tight;
+    slack_if(ground, unsettled);
+
+    // The steering: looked at again after whatever may have moved it.
+    StageState& steering = at(Stage::steering);
+    const auto looked = steering_looked_at(job);
+    if (looked) {
+        steering.knot = Knot::tight;
+        slack_if(steering, spoiled_since(job, Fact::steering, *looked));
+        // Looked at, and found off: the estimate reckons with it, and it is still not straight.
+        const Reading* r = std::get_if<Reading>(&(*job.log)[*looked].what);
+        if (r && std::abs(r->value.angle().deg()) > straight_within_deg)
+            slack_if(steering, Happening::steering_moved);
+    }
+
+    StageState& lines = at(Stage::lines);
+    StageState& read = at(Stage::read);
+    if (!job.rounds.empty() && lines_ready(job.rounds.back().lines)) lines.knot = Knot::tight;
+    const int round = static_cast<int>(job.rounds.size()) - 1;
+    if (round >= 0) {
+        const auto spots = wanted_spots(job, round);
+        read.of = static_cast<int>(spots.size());
+        for (const Spot& s : spots) read.done += !readings_at(job, round, s).empty();
+        if (read.done == read.of) read.knot = Knot::tight;
+        const Round& last = job.rounds.back();
+        // Since the last reading of any round: what happens opens a round, and is older than it.
+        std::optional<std::size_t> read_last;
+        for (const Round& r : job.rounds)
+            if (const auto i = r.last_angle(*job.log)) read_last = i;
+        const std::size_t from = read_last.value_or(last.opened);
+        // What was done before anything was read off the lines is no harm to them.
+        if (read_last) slack_if(lines, spoiled_since(job, Fact::lines, from));
+        if (read_last)
+            for (Fact f : {Fact::lines, Fact::rear_toe, Fact::front_toe})
+                if (const auto by = spoiled_since(job, f, from)) {
+                    read.knot = Knot::slack;
+                    read.spoiled_by = by;
+                }
+        if (round > 0 && read.knot == Knot::open && read.done == 0) read.knot = Knot::slack;
+    }
+
+    StageState& turn = at(Stage::turn);
+    std::size_t last_turn = 0, last_drive = 0;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        if (is_turn((*job.log)[i])) {
+            ++turn.done;
+            last_turn = i;
+        }
+        if (std::holds_alternative<Driven>(what)) last_drive = i;
+        if (std::holds_alternative<Accepted>(what)) turn.knot = Knot::tight;
+        // New readings ask for a new decision.
+        if (reads_angle((*job.log)[i]) && turn.knot == Knot::tight) turn.knot = Knot::slack;
+    }
+    if (path == Path::wheel_only && wheel_only(job).next == WheelStep::done) turn.knot = Knot::tight;
+
+    // Driven after the last turn, and nothing left loose.
+    StageState& drive = at(Stage::drive);
+    drive.of = static_cast<int>(loose_list(job).size() + unlocked_adjusters(job).size());
+    if (last_drive > 0 && last_drive > last_turn)
+        drive.knot = drive.of == 0 ? Knot::tight : Knot::slack;
+    else if (last_drive > 0 && last_turn > last_drive)
+        drive.knot = Knot::slack;
+    return out;
+}
+
+bool test_turn_stands(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) return t->test;
+    return false;
+}
+
+}  // namespace fairchalk

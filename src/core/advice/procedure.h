@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string_view>
+#include <vector>
+
+#include "core/job/log.h"
+#include "core/job/stage.h"
+#include "core/job/staleness.h"
+
+namespace fairchalk {
+
+struct Knowledge;
+
+/// open: to do; tight: done and still true; slack: was done, something since has spoiled it.
+enum class Knot { open, tight, slack };
+
+struct StageState {
+    Knot knot = Knot::open;
+    std::optional<Happening> spoiled_by;  ///< while slack: what did it, where it was something that happened
+    int done = 0, of = 0;                 ///< what there is of it: items, spots, turns
+    bool wanted = true;                   ///< false where what was asked for does not need it
+};
+
+/// How each stage stands: a function of the log, by the table of what spoils what (staleness.h) and the list
+/// of checks.
+std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge);
+
+/// The spots that this round wants read: all those of its rigs in the first round and after the strings or
+/// the car moved; after turns only, the rims of the wheels that were turned; in walking order.
+std::vector<Spot> wanted_spots(const Job& job, int round);
+
+/// Live readings of a round at a spot, oldest first, as indexes into the log.
+std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot);
+
+/// The first wanted spot without a reading; nothing once all are read.
+std::optional<Spot> next_spot(const Job& job, int round);
+
+/// The spots of the round's rigs that tell the toe of some wheels and the camber and caster of others, in
+/// walking order: what a turn of their adjusters spoils.
+std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
+                                   const std::vector<Wheel>& lean = {});
+
+/// The last turn of the job was a test turn: what it moved may have to be set back.
+bool test_turn_stands(const Job& job);
+
+}  // namespace fairchalk

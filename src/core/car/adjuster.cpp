@@ -1,0 +1,323 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/car/adjuster.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <map>
+#include <mutex>
+#include <numbers>
+#include <random>
+#include <string>
+
+#include "core/car/adjusters/common.h"
+
+namespace fairchalk {
+namespace {
+
+/// How far the hardpoints of cars of one kind lie from those of the sample, one sigma, in mm, and how many
+/// such cars the prior is taken from.
+constexpr double scatter = 22.0;
+constexpr int sampled_corners = 60;
+/// No response is known better than this before it was seen: rubber, joints.
+constexpr double least_sigma = 0.002 * one_degree;
+
+double normal(std::mt19937_64& rng, double sigma) {
+    return std::normal_distribution<>(0.0, sigma)(rng);
+}
+
+double usual_lock_sigma_deg(int angle) {
+    constexpr std::array by_angle = {0.045, 0.08, 0.1};
+    return by_angle[static_cast<std::size_t>(angle)];
+}
+
+double angle_of(const CornerAngles& a, int which) {
+    return which == 0 ? a.toe.rad() : which == 1 ? a.camber.rad() : a.caster.rad();
+}
+
+/// A corner of another car of that kind.
+Corner scattered(Corner c, std::mt19937_64& rng, bool arm_known, double foot) {
+    for (Hardpoint p : points_of(c.kind)) {
+        if (p == Hardpoint::hub || p == Hardpoint::strut_low) continue;
+        for (int k = 0; k < 3; ++k) c.at(p)[k] += normal(rng, scatter);
+    }
+    if (c.kind == CornerKind::strut) {
+        // On the strut's axis again.
+        const Eigen::Vector3d &top = c.at(Hardpoint::top), low = c.at(Hardpoint::strut_low);
+        c.at(Hardpoint::strut_low) = top + (low - top) * foot;
+    }
+    if (has_rod(c.kind) && !arm_known) {
+        const double was = c.at(Hardpoint::rod_outer).x() - c.at(Hardpoint::lower).x();
+        const double arm = std::clamp(normal(rng, 22.0) + 130.0, 70.0, 200.0);
+        c.at(Hardpoint::rod_outer).x() = c.at(Hardpoint::lower).x() + std::copysign(arm, was);
+        c.at(Hardpoint::rod_inner).x() =
+            c.at(Hardpoint::rod_outer).x() + std::copysign(std::abs(normal(rng, 15.0)), -was);
+    }
+    return c;
+}
+
+}  // namespace
+
+double camber_by_toe(double toe_change, Axle axle, bool caster_known) {
+    const double share = axle == Axle::rear ? 0.2 : caster_known ? 0.03 : 0.1;
+    return share * std::abs(toe_change) + 0.01 * one_degree;
+}
+
+std::string_view name_of(HandleUnit u) {
+    return u == HandleUnit::turn ? "turn" : u == HandleUnit::mm ? "mm" : "deg";
+}
+
+std::span<const AdjusterKind* const> adjuster_kinds() {
+    static const std::vector<const AdjusterKind*> all = [] {
+        std::vector<const AdjusterKind*> out;
+        for (const auto file :
+             {adjusters::shims(), adjusters::cams_and_slots(), adjusters::arms(), adjusters::tubes()})
+            out.insert(out.end(), file.begin(), file.end());
+        return out;
+    }();
+    return all;
+}
+
+const AdjusterKind* adjuster_kind(std::string_view name) {
+    const auto kinds = adjuster_kinds();
+    const auto it =
+        std::find_if(kinds.begin(), kinds.end(), [&](const auto* k) { return k->name() == name; });
+    return it == kinds.end() ? nullptr : *it;
+}
+
+Wheel wheel_of(const Device& d) {
+    if (d.wheel) return *d.wheel;
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    return wheel_at(d.axle.value_or(Axle::front), kind ? kind->usual_side() : Side::right);
+}
+
+Wheel wheel_of(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    return d ? wheel_of(*d) : std::get<Rod>(a).wheel;
+}
+
+int serves_of(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    if (!d) return serves_toe;
+    const AdjusterKind* kind = adjuster_kind(d->kind);
+    return kind ? kind->serves(*d) : 0;
+}
+
+bool has_side(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+    return !d || (kind && kind->sided(*d));
+}
+RodSide side_of_axle(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    return d ? d->rod : std::get<Rod>(a).runs;
+}
+Thread thread_of(const Adjuster& a) {
+    const Device* d = std::get_if<Device>(&a);
+    return d ? d->thread : std::get<Rod>(a).thread;
+}
+void set_side(Adjuster& a, RodSide side) {
+    if (Device* d = std::get_if<Device>(&a))
+        d->rod = side;
+    else
+        std::get<Rod>(a).runs = side;
+}
+std::optional<Unsaid> unsaid_of(const Adjuster& a) {
+    if (const Rod* rod = std::get_if<Rod>(&a)) {
+        if (rod->runs == RodSide::unknown) return Unsaid{"rod", true};
+        return std::nullopt;
+    }
+    const AdjusterKind* kind = adjuster_kind(std::get<Device>(a).kind);
+    return kind ? kind->unsaid(std::get<Device>(a)) : std::nullopt;
+}
+
+KnownLock lock_prior(const Adjuster& a, int angle) {
+    const Device* d = std::get_if<Device>(&a);
+    for (const KnownLock& l : d ? d->lock : std::get<Rod>(a).lock)
+        if (l.angle == angle) return {angle, l.deg, std::max(l.sigma_deg, 1e-3)};
+    const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+    return {angle, 0.0, kind ? kind->lock_sigma_deg(angle) : usual_lock_sigma_deg(angle)};
+}
+
+std::vector<Wheel> wheels_of(const Device& d) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (!kind || kind->takes_along() == 0.0) return {wheel_of(d)};
+    const Axle axle = axle_of(wheel_of(d));
+    return {wheel_at(axle, Side::left), wheel_at(axle, Side::right)};
+}
+
+double AdjusterKind::travel(const Device&, double amount) const {
+    return amount;
+}
+
+void AdjusterKind::turned(Device& d, std::array<double, 2> by) const {
+    if (d.least) *d.least -= by[0];
+    if (d.most) *d.most -= by[0];
+}
+
+double AdjusterKind::lock_sigma_deg(int angle) const {
+    return usual_lock_sigma_deg(angle);
+}
+
+std::array<std::string_view, 2> AdjusterKind::stacks() const {
+    return exchanges() ? std::array<std::string_view, 2>{"inner", "outer"}
+                       : std::array<std::string_view, 2>{"front", "rear"};
+}
+
+bool at_strut(const Device& d) {
+    return d.bolt.starts_with("strut");
+}
+
+bool AdjusterKind::on_strut(const Device& d, const CarCard&) const {
+    return at_strut(d);
+}
+
+bool AdjusterKind::arm_below_strut(const Device& d, const CarCard& car) {
+    return !d.upper_arm && car.axle(axle_of(wheel_of(d))).suspension == Suspension::strut;
+}
+
+Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
+    const bool strut = on_strut(d, car);
+    Corner c = strut ? sample_strut() : sample_wishbone();
+    const Hardpoint high = strut ? Hardpoint::top : Hardpoint::upper;
+    if (d.joint_height) {
+        const double by = d.joint_height->mm() - (c.at(high).z() - c.at(Hardpoint::lower).z());
+        for (Hardpoint p : {high, Hardpoint::uca_front, Hardpoint::uca_rear})
+            if (p == high || !strut) c.at(p).z() += by;
+    }
+    // Between strut and upright it is those two bolts that are so far apart.
+    if (d.bolt_spacing && !at_strut(d)) {
+        const auto spread = [&](Hardpoint front, Hardpoint rear) {
+            const double middle = (c.at(front).x() + c.at(rear).x()) / 2, half = d.bolt_spacing->mm() / 2;
+            c.at(front).x() = middle + half;
+            c.at(rear).x() = middle - half;
+        };
+        if (at_upper_arm(d))
+            spread(Hardpoint::uca_front, Hardpoint::uca_rear);
+        else
+            spread(Hardpoint::lca_front, Hardpoint::lca_rear);
+    }
+    const Rod* rod = car.rod_at(wheel_of(d));
+    const RodSide runs = d.rod != RodSide::unknown ? d.rod : rod ? rod->runs : RodSide::unknown;
+    if (rod || runs != RodSide::unknown) {
+        // Its rod is what couples toe to all else.
+        const Length drawn = Length::from_mm(c.at(Hardpoint::lower).x() - c.at(Hardpoint::rod_outer).x());
+        const double arm = (rod && rod->arm ? *rod->arm : drawn).mm();
+        const double way = runs == RodSide::ahead_of_axle ? 1.0 : -1.0;
+        c.at(Hardpoint::rod_outer).x() = c.at(Hardpoint::lower).x() + way * arm;
+        c.at(Hardpoint::rod_inner).x() = c.at(Hardpoint::rod_outer).x() - way * 15.0;
+    }
+    return c;
+}
+
+ResponsePrior AdjusterKind::prior(const Device& d, const CarCard& car) const {
+    const std::size_t count = handles(d).size();
+    ResponsePrior p;
+    for (std::size_t h = 0; h < count; ++h)
+        for (int angle = 0; angle < 3; ++angle)
+            p.effects.push_back({static_cast<int>(h), wheel_of(d), angle});
+    const int n = static_cast<int>(p.effects.size());
+    const Corner base = corner(d, car);
+    const bool rear_axle = axle_of(wheel_of(d)) == Axle::rear;
+    const Rod* rod = car.rod_at(wheel_of(d));
+    double foot = 1.0;
+    if (base.kind == CornerKind::strut)
+        foot = (base.at(Hardpoint::strut_low) - base.at(Hardpoint::top)).norm() /
+               (base.at(Hardpoint::lower) - base.at(Hardpoint::top)).norm();
+    std::mt19937_64 rng(20260);
+    Eigen::MatrixXd all(n, sampled_corners);
+    int good = 0;
+    for (int k = 0; k < sampled_corners; ++k) {
+        const Corner c = k == 0 ? base : scattered(base, rng, rod && rod->arm, foot);
+        bool whole = true;
+        for (std::size_t h = 0; h < count && whole; ++h) {
+            // Near the middle of what it does: half a unit each way.
+            const double up = 0.5, down = -0.5;
+            const auto a = solve_corner(c, move(d, static_cast<int>(h), up)),
+                       b = solve_corner(c, move(d, static_cast<int>(h), down));
+            whole = a && b;
+            if (!whole) break;
+            const double travelled = travel(d, up) - travel(d, down);
+            for (int angle = 0; angle < 3; ++angle)
+                all(static_cast<int>(h) * 3 + angle, good) =
+                    rear_axle && angle == 2 ? 0.0 : (angle_of(*a, angle) - angle_of(*b, angle)) / travelled;
+        }
+        good += whole;
+    }
+    if (good < 3) {
+        p.mean = Eigen::VectorXd::Zero(n);
+        p.covariance = Eigen::MatrixXd::Identity(n, n) * std::pow(0.2 * one_degree, 2);
+        return p;
+    }
+    const Eigen::MatrixXd sample = all.leftCols(good);
+    p.mean = sample.rowwise().mean();
+    const Eigen::MatrixXd off = sample.colwise() - p.mean;
+    p.covariance = off * off.transpose() / (good - 1);
+    for (int i = 0; i < n; ++i)
+        p.covariance(i, i) += std::pow(adjusters::least_share * p.mean[i], 2) + least_sigma * least_sigma;
+    return p;
+}
+
+namespace {
+
+/// All that a prior depends on.
+std::string key_of(const Device& d, const CarCard& car) {
+    std::string key = d.kind + ' ' + d.bolt + ' ' + d.angle;
+    const auto put = [&](double v) { key += ' ' + std::to_string(v); };
+    const auto length = [&](const std::optional<Length>& l) { put(l ? l->mm() : -1.0); };
+    put(index_of(wheel_of(d)));
+    put(d.pushes_in + 2 * d.runs_behind + 4 * d.upper_arm + 8 * index_of(d.rod) + 64 * d.double_ended);
+    put(d.at_deg.value_or(-999.0));
+    for (const auto* l :
+         {&d.pitch, &d.eccentricity, &d.joint_height, &d.bolt_spacing, &d.pivot_to_hub, &d.arm, &d.arm_sigma})
+        length(*l);
+    put(index_of(car.axle(axle_of(wheel_of(d))).suspension));
+    if (const Rod* rod = car.rod_at(wheel_of(d))) {
+        put(index_of(rod->runs));
+        length(rod->arm);
+    }
+    return key;
+}
+
+/// The kinematics of some sixty corners are worked out once for each device there is.
+ResponsePrior expected_of(const AdjusterKind& kind, const Device& d, const CarCard& car) {
+    static std::mutex mutex;
+    static std::map<std::string, ResponsePrior> known;
+    const std::string key = key_of(d, car);
+    const std::lock_guard lock(mutex);
+    if (const auto it = known.find(key); it != known.end()) return it->second;
+    if (known.size() > 500) known.clear();
+    return known.emplace(key, kind.prior(d, car)).first->second;
+}
+
+}  // namespace
+
+std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    if (!kind) return std::nullopt;
+    ResponsePrior p = expected_of(*kind, d, car);
+    const auto handles = kind->handles(d);
+    for (const KnownResponse& known : d.response) {
+        for (std::size_t i = 0; i < p.effects.size(); ++i) {
+            const Effect& e = p.effects[i];
+            if (handles[static_cast<std::size_t>(e.handle)].name != known.handle || e.wheel != known.wheel ||
+                e.angle != known.angle)
+                continue;
+            // What was learnt stands by itself.
+            const int k = static_cast<int>(i);
+            p.covariance.row(k).setZero();
+            p.covariance.col(k).setZero();
+            p.mean[k] = known.deg * one_degree;
+            p.covariance(k, k) = std::pow(std::max(known.sigma_deg, 1e-4) * one_degree, 2);
+        }
+    }
+    if (d.does != 1.0) {
+        p.mean *= d.does;
+        p.covariance *= d.does * d.does;
+        const Eigen::VectorXd u = p.mean * does_sigma;
+        p.covariance += u * u.transpose();
+    }
+    return p;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,141 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <array>
+
+#include "core/car/adjusters/common.h"
+
+namespace fairchalk::adjusters {
+namespace {
+
+/// An arm, or a rod in place of one of its legs, that is made longer by its thread.
+class ThreadedArm : public AdjusterKind {
+  public:
+    std::vector<DeviceField> fields() const override {
+        return {arm_field(),
+                pitch_field(),
+                double_ended_field(),
+                thread_field(),
+                length_field("joint_height", &Device::joint_height, nullptr, ""),
+                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+    }
+    std::vector<const char*> which(const Device& d) const override {
+        return {d.upper_arm ? W("upper {0}") : W("lower {0}")};
+    }
+    std::vector<Handle> handles(const Device& d) const override { return {threaded_handle(d, 0.5)}; }
+    Sketch sketch(const Device&, std::array<double, 2> by, Sketch::Point size) const override {
+        return threaded_sketch(by[0], size);
+    }
+
+  protected:
+    bool on_strut(const Device& d, const CarCard& car) const override {
+        return AdjusterKind::on_strut(d, car) || arm_below_strut(d, car);
+    }
+};
+
+class AdjustableArm : public ThreadedArm {
+    std::string_view name() const override { return "adjustable-arm"; }
+    std::vector<CardChoice> on_card(bool strut) const override {
+        return {{"arms", W("adjustable arms"), "", "", {{"arm", strut ? "lower" : "upper"}}}};
+    }
+    KindWords words() const override {
+        return {W("arm"),
+                W("A longer upper arm takes the top of the wheel out; a longer lower one its foot."),
+                W("Weight off; free the locknuts at both ends."),
+                W("Both joints of the arm free to tilt, then the locknuts."),
+                spring_flies,
+                W("the middle of the car to the left, the wheel to the right"),
+                true};
+    }
+    KindWords words(const Device& d) const override {
+        KindWords w = words();
+        if (d.double_ended)
+            w.loosen =
+                W("Weight off; free the locknuts at both ends: the one on the left-hand thread loosens "
+                  "the other way, clockwise.");
+        return w;
+    }
+    CornerMove move(const Device& d, int, double turns) const override {
+        const double mm = pitch_of(d) * turns;
+        return d.upper_arm ? longer({Link::uca_front, Link::uca_rear}, mm)
+                           : longer({Link::lca_front, Link::lca_rear}, mm);
+    }
+    int serves(const Device&) const override { return serves_camber; }
+};
+
+/// A rod from the body to an arm's outer end, in place of the arm's front or rear leg.
+class RadiusRod : public ThreadedArm {
+    std::string_view name() const override { return "radius-rod"; }
+    std::vector<DeviceField> fields() const override {
+        std::vector<DeviceField> out = ThreadedArm::fields();
+        out.insert(out.begin() + 1, {"runs",
+                                     DeviceField::Flag{&Device::runs_behind, "ahead", "behind",
+                                                       W("ahead of the axle"), W("behind the axle")},
+                                     W("its body end lies")});
+        return out;
+    }
+    std::vector<CardChoice> on_card(bool) const override { return {{"radius-rods", W("radius rods")}}; }
+    KindWords words() const override {
+        return {
+            W("radius rod"),
+            W("It moves its arm's outer joint forward or rearward: caster."),
+            W("It does not turn itself: a nut on each side of its bush holds it. Keep count of the flats."),
+            W("Both nuts against the bush, which is not twisted, to the manual's torque."),
+            nullptr,
+            W("its body end to the left, the arm to the right")};
+    }
+    KindWords words(const Device& d) const override {
+        KindWords w = words();
+        if (d.double_ended) {
+            w.loosen =
+                W("Free the locknuts at both ends: the one on the left-hand thread loosens the other "
+                  "way, clockwise.");
+            w.locked = W("Both joints free to tilt, then both locknuts.");
+        }
+        return w;
+    }
+    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+        const bool longer = by[0] > 0;
+        if (!nut_by_nut(d, longer)) return ThreadedArm::sketch(d, by, size);
+        // The body and its bush to the left, a nut on each side of it; the arm's joint to the right.
+        Sketch s;
+        const double y = size.y() / 2 - 8, bush = 120, end = std::min(360.0, size.x() - 30);
+        s.box(outline, {bush - 14, y - 34}, 28, 68);
+        s.line(outline, {40, y - 6}, {end - 15, y - 6});
+        s.line(outline, {40, y + 6}, {end - 15, y + 6});
+        for (double x = 44; x < 210; x += 7) s.line(detail, {x, y - 6}, {x + 4, y + 6});
+        s.circle(outline, {end, y}, 15);
+        // First the one that is backed off, then the other after it.
+        const double off = longer ? bush - 44 : bush + 22, follows = longer ? bush + 22 : bush - 44;
+        s.box(change, {off, y - 18}, 22, 36);
+        s.box(outline, {follows, y - 18}, 22, 36);
+        s.arrow(change, {off + 11, y + 34}, {off + 11 + (longer ? -30 : 30), y + 34});
+        s.note({bush - 60, y - 58}, 120, W("bush"));
+        return s;
+    }
+    const char* nut_by_nut(const Device& d, bool longer) const override {
+        if (d.double_ended || d.thread != Thread::unknown) return nullptr;
+        return longer
+                   ? W("back the nut at its free end off by so much, then follow with the nut on the arm's "
+                       "side of the bush")
+                   : W("back the nut on the arm's side of the bush off by so much, then follow with the nut "
+                       "at its free end");
+    }
+    CornerMove move(const Device& d, int, double turns) const override {
+        const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)
+                                      : (d.runs_behind ? Link::lca_rear : Link::lca_front);
+        return longer({link}, pitch_of(d) * turns);
+    }
+    int serves(const Device&) const override { return serves_caster; }
+    bool wants_jacking() const override { return false; }
+};
+
+const AdjustableArm adjustable_arm;
+const RadiusRod radius_rod;
+
+}  // namespace
+
+std::span<const AdjusterKind* const> arms() {
+    static constexpr std::array<const AdjusterKind*, 2> kinds = {&adjustable_arm, &radius_rod};
+    return kinds;
+}
+
+}  // namespace fairchalk::adjusters

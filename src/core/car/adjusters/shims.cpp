@@ -1,0 +1,216 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "core/car/adjusters/common.h"
+
+namespace fairchalk::adjusters {
+namespace {
+
+/// Where nobody has said what is in the stacks, so much may come out.
+constexpr double usual_stack = 6.0;
+
+double thickness(const std::vector<ShimsOf>& stack) {
+    double mm = 0.0;
+    for (const ShimsOf& s : stack) mm += s.thickness.mm() * s.count;
+    return mm;
+}
+
+Handle stack_handle(const Device& d, std::string_view name, std::size_t which) {
+    Handle h = handle(d, name, HandleUnit::mm, "added", "removed", 0.5, usual_stack);
+    if (!d.stacks[which].empty() && !d.least) h.least = -thickness(d.stacks[which]);
+    return h;
+}
+
+DeviceField pushes_field() {
+    return {"pushes", DeviceField::Flag{&Device::pushes_in, "out", "in", W("outward"), W("inward")},
+            W("more of them push the arm")};
+}
+DeviceField front_stack_field() {
+    return {"front", DeviceField::Stack{0}, W("in the front stack now"), W("2 of 1 mm, 0.5 mm")};
+}
+DeviceField joint_field() {
+    return length_field("joint_height", &Device::joint_height, W("upper joint over the lower"), "320 mm");
+}
+
+/// Between frame and upper arm: what lies in one way or another at its bolts.
+class UpperArmShims : public AdjusterKind {
+  public:
+    Shims shims() const override { return Shims::stacked; }
+    double lock_sigma_deg(int) const override { return 0.02; }
+
+  protected:
+    bool at_upper_arm(const Device&) const override { return true; }
+
+    /// Where the arm goes.
+    static void way(Sketch& s, Sketch::Point bolt, bool added, bool pushes_in) {
+        const double half = added != pushes_in ? 13.0 : -13.0;
+        s.arrow(change, bolt + Sketch::Point(48, 34 - half), bolt + Sketch::Point(48, 34 + half));
+    }
+    /// A stack at a bolt: plates between frame and arm.
+    static void stack(Sketch& s, Sketch::Point bolt, double mm, bool pushes_in) {
+        for (int i = 0; i < 2; ++i) s.box(detail, bolt + Sketch::Point(-30, 4 + 7 * i), 60, 6);
+        if (mm != 0.0) {
+            shim(s, bolt + Sketch::Point(-30, 18), 60, std::clamp(std::abs(mm) * 4.0, 4.0, 18.0), mm > 0);
+            way(s, bolt, mm > 0, pushes_in);
+        }
+        s.circle(outline, bolt - Sketch::Point(0, 8), 8, Sketch::Fill::floor);
+    }
+    /// Frame, both bolts with what is done there, arm; `plate` across both.
+    static Sketch drawn(const Device& d, std::array<double, 2> at_bolts, double plate, Sketch::Point size) {
+        Sketch s;
+        const double y = 26, front = size.x() * 0.72, rear = size.x() * 0.22;
+        s.beam(Sketch::Ink::ground, 5, {0, y - 20}, {size.x(), y - 20});
+        s.note({(front + rear) / 2 - 40, y - 44}, 80, W("frame"));
+        s.note({rear - 50, y - 44}, 100, W("rear bolt"));
+        s.note({front - 50, y - 44}, 100, W("front bolt"));
+        if (plate != 0.0) {
+            shim(s, {rear - 36, y + 18}, front - rear + 72, std::clamp(std::abs(plate) * 4.0, 4.0, 16.0),
+                 plate > 0);
+            way(s, {front, y}, plate > 0, d.pushes_in);
+        }
+        stack(s, {front, y}, at_bolts[0], d.pushes_in);
+        stack(s, {rear, y}, at_bolts[1], d.pushes_in);
+        s.beam(Sketch::Ink::thing, 4, {10, y + 52}, {size.x() - 10, y + 52});
+        s.note({0, y + 56}, size.x(), W("arm, and the wheel beyond"), Sketch::Align::left);
+        return on_its_side(s, d, size);
+    }
+    static constexpr const char* view = W("from above, the wheel toward you, the car's front to the {0}");
+};
+
+class ShimPair : public UpperArmShims {
+    std::string_view name() const override { return "shim-pair"; }
+    std::vector<DeviceField> fields() const override {
+        return {pushes_field(),
+                front_stack_field(),
+                {"rear", DeviceField::Stack{1}, W("in the rear stack now"), "1 mm, 0.5 mm"},
+                joint_field(),
+                length_field("bolt_spacing", &Device::bolt_spacing, W("bolt to bolt"), "280 mm")};
+    }
+    std::vector<CardChoice> on_card(bool) const override { return {{"shims", W("shims")}}; }
+    KindWords words() const override {
+        return {W("upper-arm shims"),
+                W("The same at both bolts is camber; from one bolt to the other is caster."),
+                W("Weight off the arm; both bolts loosened, not taken out."),
+                W("Both bolts to the manual's torque; the stacks seat as they are tightened."),
+                spring_flies,
+                view,
+                true};
+    }
+    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+        return drawn(d, by, 0.0, size);
+    }
+    std::vector<Handle> handles(const Device& d) const override {
+        return {with_words(stack_handle(d, "front", 0), W("add {0} at the front bolt"),
+                           W("take out {0} at the front bolt"), W("front bolt")),
+                with_words(stack_handle(d, "rear", 1), W("add {0} at the rear bolt"),
+                           W("take out {0} at the rear bolt"), W("rear bolt"))};
+    }
+    CornerMove move(const Device& d, int h, double mm) const override {
+        return moved(h == 0 ? Hardpoint::uca_front : Hardpoint::uca_rear, 0, d.pushes_in ? -mm : mm);
+    }
+    int serves(const Device&) const override { return serves_camber | serves_caster; }
+};
+
+class SpanningShims : public UpperArmShims {
+    std::string_view name() const override { return "spanning-shims"; }
+    std::vector<DeviceField> fields() const override {
+        return {pushes_field(), front_stack_field(), joint_field(),
+                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+    }
+    std::vector<CardChoice> on_card(bool) const override {
+        return {{"plates", W("plates across both bolts")}};
+    }
+    KindWords words() const override {
+        return {W("shims across both bolts"),
+                W("A plate across both bolts is camber, and leaves caster alone."),
+                W("Weight off the arm; both bolts loosened, not taken out."),
+                W("Both bolts to the manual's torque; the plate seats as they are tightened."),
+                spring_flies,
+                view,
+                true};
+    }
+    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+        return drawn(d, {0, 0}, by[0], size);
+    }
+    std::vector<Handle> handles(const Device& d) const override {
+        return {with_words(stack_handle(d, "", 0), W("add {0} across both bolts"),
+                           W("take out {0} across both bolts"))};
+    }
+    CornerMove move(const Device& d, int, double mm) const override {
+        CornerMove m = moved(Hardpoint::uca_front, 0, d.pushes_in ? -mm : mm);
+        m.at(Hardpoint::uca_rear) = m.at(Hardpoint::uca_front);
+        return m;
+    }
+    int serves(const Device&) const override { return serves_camber; }
+};
+
+/// Shims moved from one side of a trailing arm's pivot to the other: as many go in as come out.
+class TrailingArmShims : public AdjusterKind {
+    std::string_view name() const override { return "trailing-arm-shims"; }
+    std::vector<DeviceField> fields() const override {
+        return {
+            length_field("pivot_to_hub", &Device::pivot_to_hub, W("pivot to hub"), "430 mm"),
+            {"inner", DeviceField::Stack{0}, W("on the inner side of the arm now"), W("2 of 1 mm, 0.5 mm")},
+            {"outer", DeviceField::Stack{1}, W("on its outer side now"), "1 mm, 0.5 mm"}};
+    }
+    std::vector<CardChoice> on_card(bool) const override { return {{"shims", W("shims"), "toe"}}; }
+    KindWords words() const override {
+        return {W("trailing-arm shims"),
+                W("The pivot moved toward the car's middle is toe in."),
+                W("Weight off; the pivot bolt loosened."),
+                W("The pivot bolt to the manual's torque at ride height, so that the bush is not twisted."),
+                W("The arm may have a loaded spring behind it: hold it before the bolt is undone."),
+                W("from above, the wheel toward you, the car's front to the {0}"),
+                true};
+    }
+    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+        Sketch s;
+        const Point at(130, size.y() / 2);
+        s.beam(Sketch::Ink::thing, 6, at + Point(0, -6), at + Point(-100, -6));
+        s.box(outline, at - Point(12, 22), 24, 32, Sketch::Fill::floor);
+        // Above: the car's middle. Plates on both sides of the eye.
+        for (double side : {-1.0, 1.0})
+            shim(s, at + Point(-22, -11 + side * 26), 44, std::clamp(std::abs(by[0]) * 3.0, 4.0, 14.0),
+                 (side > 0) == (by[0] > 0));
+        const Point low = at + Point(44, 14), high = at + Point(44, -26);
+        s.arrow(change, by[0] > 0 ? low : high, by[0] > 0 ? high : low);
+        s.note({at.x() - 70, -12}, 140, W("middle of the car"));
+        front_mark(s, at + Point(64, -6));
+        return on_its_side(s, d, size);
+    }
+    std::vector<Handle> handles(const Device& d) const override {
+        Handle h = handle(d, "", HandleUnit::mm, "inward", "outward", 0.5, usual_stack);
+        // No more goes from one side to the other than stands there.
+        if (!d.stacks[0].empty()) h.most = std::min(h.most, thickness(d.stacks[0]));
+        if (!d.stacks[1].empty()) h.least = std::max(h.least, -thickness(d.stacks[1]));
+        return {with_words(h, W("move {0} of shim so that the pivot goes inward"),
+                           W("move {0} of shim so that the pivot goes outward"))};
+    }
+    CornerMove move(const Device&, int, double mm) const override { return moved(Hardpoint::pivot, 0, -mm); }
+    Corner corner(const Device& d, const CarCard&) const override {
+        Corner c;
+        c.kind = CornerKind::trailing_arm;
+        c.at(Hardpoint::hub) = {0, 700, 300};
+        c.at(Hardpoint::pivot) = {d.pivot_to_hub.value_or(Length::from_mm(430)).mm(), 700, 300};
+        return c;
+    }
+    int serves(const Device&) const override { return serves_toe; }
+    double lock_sigma_deg(int) const override { return 0.02; }
+    Shims shims() const override { return Shims::exchanged; }
+};
+
+const ShimPair shim_pair;
+const SpanningShims spanning_shims;
+const TrailingArmShims trailing_arm_shims;
+
+}  // namespace
+
+std::span<const AdjusterKind* const> shims() {
+    static constexpr std::array<const AdjusterKind*, 3> kinds = {&shim_pair, &spanning_shims,
+                                                                 &trailing_arm_shims};
+    return kinds;
+}
+
+}  // namespace fairchalk::adjusters

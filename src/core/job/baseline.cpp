@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/job/baseline.h"
+
+#include <cmath>
+
+#include "core/car/steering_rod.h"
+
+namespace fairchalk {
+
+std::vector<BaselineItem> baseline_of(const Job& job) {
+    using Kind = BaselineItem::Kind;
+    std::vector<BaselineItem> out;
+    const auto add = [&](Kind kind, const char* name, std::optional<Wheel> wheel,
+                         const std::string& adjuster) {
+        BaselineItem item;
+        item.kind = kind;
+        item.wheel = wheel;
+        item.adjuster = adjuster;
+        item.id = name + (wheel              ? " " + std::string(name_of(*wheel))
+                          : adjuster.empty() ? ""
+                                             : " " + adjuster);
+        out.push_back(item);
+    };
+    for (const Adjuster& a : job.car.adjusters) {
+        if (const Rod* r = std::get_if<Rod>(&a)) {
+            add(Kind::rod_length, "rod-length", r->wheel, r->id);
+            add(Kind::thread_exposed, "thread-exposed", r->wheel, r->id);
+        } else if (const auto& other = std::get<Device>(a); other.kind != "none") {
+            add(Kind::adjuster, "marks", std::nullopt, other.id);
+        }
+    }
+    if (!job.car.no_springs)
+        for (Wheel w : all_wheels) add(Kind::ride_height, "ride-height", w, "");
+    add(Kind::wheel_on_shaft, "wheel-on-shaft", std::nullopt, "");
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        const auto* note = std::get_if<BaselineNote>(&(*job.log)[i].what);
+        if (!note || !job.live(i)) continue;
+        for (BaselineItem& item : out)
+            if (item.id == note->item) (note->back ? item.back : item.found) = *note;
+    }
+    for (BaselineItem& item : out) {
+        if (!item.found || !item.back || !item.found->value || !item.back->value) continue;
+        item.difference = item.back->value->length() - item.found->value->length();
+        const Rod* rod = job.car.rod(item.adjuster);
+        if (rod && rod->pitch) item.turns = *item.difference / length_change(*rod, 1.0);
+    }
+    return out;
+}
+
+bool thread_measured(const Entry& entry, const Rod& rod) {
+    if (const Reading* r = std::get_if<Reading>(&entry.what))
+        return r->spot.kind == ReadingKind::thread_exposed && r->spot.wheel == rod.wheel;
+    const BaselineNote* note = std::get_if<BaselineNote>(&entry.what);
+    const std::string at = " " + std::string(name_of(rod.wheel));
+    return note && note->value && (note->item == "thread-exposed" + at || note->item == "rod-length" + at);
+}
+
+double turned_since_thread(const Job& job, const Rod& rod) {
+    double sum = rod.turned;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].what;
+        if (const Turn* t = std::get_if<Turn>(&what); t && t->adjuster == rod.id) sum += t->turns;
+        if (thread_measured((*job.log)[i], rod)) sum = 0.0;
+    }
+    return sum;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,144 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/job/equipment.h"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+#include <optional>
+#include <sstream>
+
+namespace fairchalk {
+namespace {
+
+std::vector<std::string> words_of(std::string_view text) {
+    std::vector<std::string> out;
+    std::string word;
+    const auto end = [&] {
+        if (!word.empty()) out.push_back(std::move(word));
+        word.clear();
+    };
+    for (char ch : text) {
+        const auto c = static_cast<unsigned char>(ch);
+        if (ch == ',' || ch == ';' || ch == '+' || ch == '&') {
+            end();
+            out.emplace_back(",");
+        } else if (std::isspace(c) || ch == ':' || ch == '.') {
+            end();
+        } else {
+            word += static_cast<char>(std::tolower(c));
+        }
+    }
+    end();
+    return out;
+}
+
+std::optional<int> count_of(const std::string& word) {
+    constexpr std::array<std::pair<std::string_view, int>, 13> names = {{{"no", 0},
+                                                                         {"a", 1},
+                                                                         {"an", 1},
+                                                                         {"one", 1},
+                                                                         {"two", 2},
+                                                                         {"both", 2},
+                                                                         {"three", 3},
+                                                                         {"four", 4},
+                                                                         {"five", 5},
+                                                                         {"six", 6},
+                                                                         {"seven", 7},
+                                                                         {"eight", 8},
+                                                                         {"ten", 10}}};
+    for (const auto& [name, n] : names)
+        if (word == name) return n;
+    if (word.size() > 2 || word.empty() ||
+        !std::all_of(word.begin(), word.end(), [](unsigned char c) { return std::isdigit(c); }))
+        return std::nullopt;
+    return std::stoi(word);
+}
+
+/// One or many of the same: stand, stands.
+bool names(const std::string& said, const std::string& word) {
+    return said == word || said == word + "s" || said == word + "es";
+}
+
+const Thing* thing_called(const std::string& said, const Knowledge& knowledge) {
+    for (const Thing& t : knowledge.things) {
+        if (names(said, t.id) || said == t.text || said == t.one) return &t;
+        for (const std::string& w : t.words)
+            if (names(said, w)) return &t;
+    }
+    return nullptr;
+}
+
+}  // namespace
+
+HandRead read_at_hand(std::string_view text, const Knowledge& knowledge) {
+    HandRead out;
+    std::vector<std::string> part;
+    const auto end = [&] {
+        std::vector<std::string> words = std::move(part);
+        part.clear();
+        while (!words.empty() &&
+               (words.front() == "i" || words.front() == "have" || words.front() == "the" ||
+                words.front() == "and" || words.front() == "i've" || words.front() == "got"))
+            words.erase(words.begin());
+        if (words.empty()) return;
+        std::string whole;
+        for (const std::string& w : words) whole += (whole.empty() ? "" : " ") + w;
+        auto count = count_of(words.front());
+        if (count) words.erase(words.begin());
+        if (words.size() > 2 && words[0] == "pair" && words[1] == "of") {
+            count = 2;
+            words.erase(words.begin(), words.begin() + 2);
+        }
+        if (!words.empty() && (words.front() == "some" || words.front() == "my")) words.erase(words.begin());
+        // Longest name first; words before it, as in `old steel rule`, say which one and not what.
+        for (std::size_t skip = 0; skip < words.size(); ++skip) {
+            std::string name;
+            for (std::size_t i = skip; i < words.size(); ++i) name += (name.empty() ? "" : " ") + words[i];
+            if (const Thing* t = thing_called(name, knowledge)) {
+                out.have[t->id] = count.value_or(t->usual);
+                return;
+            }
+        }
+        out.unknown.push_back(whole);
+    };
+    for (std::string& word : words_of(text)) {
+        if (word == "," || word == "and") {
+            end();
+            continue;
+        }
+        part.push_back(std::move(word));
+    }
+    end();
+    return out;
+}
+
+std::vector<Needed> lacking(const RigItem& rig, const AtHand& have) {
+    std::vector<Needed> out;
+    for (const Needed& n : rig.needs) {
+        const auto it = have.find(n.thing);
+        const int there = it == have.end() ? 0 : it->second;
+        if (there < n.count) out.push_back({n.thing, n.count - there});
+    }
+    return out;
+}
+
+std::string ids_of(const AtHand& have) {
+    std::string out;
+    for (const auto& [id, n] : have)
+        if (n > 0) out += (out.empty() ? "" : ", ") + id + " " + std::to_string(n);
+    return out;
+}
+
+AtHand read_at_hand_ids(std::string_view text, const Knowledge& knowledge) {
+    AtHand out;
+    std::istringstream in{std::string(text)};
+    std::string id;
+    int n = 0;
+    while (in >> id >> n) {
+        if (knowledge.thing(id) && n > 0) out[id] = n;
+        if (in.peek() == ',') in.get();
+    }
+    return out;
+}
+
+}  // namespace fairchalk

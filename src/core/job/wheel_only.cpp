@@ -1,0 +1,230 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/job/wheel_only.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/car/steering_rod.h"
+#include "core/quantity/normal.h"
+
+namespace fairchalk {
+namespace {
+
+// A wheel nobody measured, but which somebody noticed.
+constexpr double off_prior_sigma = 8.0;
+// What hands on a straight road notice, and how sharply.
+constexpr double noticed_deg = 1.2, noticed_width = 0.8;
+constexpr double near_enough = 2.0, sure_enough = 0.9;
+constexpr double large_deg = 25.0;
+
+double cdf(double x) {
+    return 0.5 * std::erfc(-x / std::numbers::sqrt2);
+}
+
+/// A rod as it is reckoned with: what the card does not say is taken as usual.
+Rod reckoned(const Rod& rod) {
+    Rod r = rod;
+    if (!r.pitch) r.pitch = Length::from_mm(1.5);
+    return r;
+}
+
+struct Grid {
+    static constexpr int offs = 241, scales = 47;
+    std::vector<double> weight = std::vector<double>(offs * scales, 0.0);
+    static double off(int i) { return -60.0 + 0.5 * i; }
+    static double scale(int j) { return 0.4 + 0.03 * j; }
+    double& at(int i, int j) { return weight[static_cast<std::size_t>(i * scales + j)]; }
+    double at(int i, int j) const { return weight[static_cast<std::size_t>(i * scales + j)]; }
+};
+
+/// Moments and median of a - k * shift.
+struct Spread {
+    double mean = 0.0, sigma = 0.0, median = 0.0;
+    double within(double limit) const { return cdf((limit - mean) / sigma) - cdf((-limit - mean) / sigma); }
+};
+Spread spread_of(const Grid& g, double shift) {
+    std::vector<std::pair<double, double>> cells;
+    cells.reserve(g.weight.size());
+    double total = 0.0, mean = 0.0;
+    for (int i = 0; i < Grid::offs; ++i)
+        for (int j = 0; j < Grid::scales; ++j)
+            if (const double w = g.at(i, j); w > 0) {
+                const double v = Grid::off(i) - Grid::scale(j) * shift;
+                cells.emplace_back(v, w);
+                total += w;
+                mean += w * v;
+            }
+    Spread s;
+    if (!(total > 0)) return s;
+    s.mean = mean / total;
+    double square = 0.0;
+    for (const auto& [v, w] : cells) square += w * (v - s.mean) * (v - s.mean);
+    s.sigma = std::max(std::sqrt(square / total), 1e-3);
+    std::sort(cells.begin(), cells.end());
+    double run = 0.0;
+    for (const auto& [v, w] : cells)
+        if ((run += w) >= total / 2) {
+            s.median = v;
+            break;
+        }
+    return s;
+}
+
+}  // namespace
+
+Angle wheel_off_sigma(const std::string& how) {
+    // A level laid on the spokes reads to a degree; marks on the rim, over its diameter, to half of one.
+    return Angle::from_deg(how == "rim-marks" ? 0.5 : how == "spokes-level" ? 1.0 : 1.5);
+}
+
+WheelOnly wheel_only(const Job& job) {
+    WheelOnly out;
+    const CarCard& car = job.car;
+    const Rod* left = car.rod_at(Wheel::front_left);
+    const Rod* right = car.rod_at(Wheel::front_right);
+    if (!left || !right) {
+        out.why = {Code::wheel_needs_rods, {}};
+        return out;
+    }
+    for (const Rod* r : {left, right})
+        if (toe_sign(*r) == 0.0) {
+            out.why = {Code::wheel_needs_direction, {r->id}};
+            return out;
+        }
+    const double ratio = car.steering_ratio.value_or(usual_steering_ratio);
+    double share = std::pow(car.steering_ratio ? 0.02 : 0.16, 2);
+    for (const Rod* r : {left, right}) {
+        const ArmPrior arm = arm_prior(*r);
+        share += 0.25 * std::pow(arm.sigma / arm.mean, 2);
+        if (!r->pitch) share += 0.25 * 0.2 * 0.2;
+    }
+    share = std::max(std::sqrt(share), 0.02);
+
+    // What the rods' turns should have done to the wheel, by the card: to the right wheel steer, times R.
+    const auto toe_of = [&](const std::string& id, double turns) {
+        double toe = 0.0;
+        for (const Rod* r : {left, right})
+            if (r->id == id) {
+                const Rod known = reckoned(*r);
+                toe += toe_change(known, turns, arm_prior(known).mean).deg();
+            }
+        return toe;
+    };
+    // Steered to the right is toe in on the left wheel and toe out on the right.
+    const auto steer_of = [&](const std::string& id, double turns) {
+        return 0.5 * (id == left->id ? 1.0 : -1.0) * toe_of(id, turns);
+    };
+
+    Grid grid;
+    for (int i = 0; i < Grid::offs; ++i)
+        for (int j = 0; j < Grid::scales; ++j)
+            grid.at(i, j) = std::exp(-0.5 * std::pow(Grid::off(i) / off_prior_sigma, 2) -
+                                     0.5 * std::pow((Grid::scale(j) - 1.0) / share, 2));
+    double shift = 0.0;  // of the wheel, to the left, by the card
+    double toe = 0.0;    // of both wheels
+    bool turned_since_drive = false, said = false;
+    for (std::size_t e = 0; e < job.log->size(); ++e) {
+        if (!job.live(e)) continue;
+        if (const Turn* t = std::get_if<Turn>(&(*job.log)[e].what)) {
+            const double steer = steer_of(t->adjuster, t->turns);
+            if (steer == 0.0) continue;
+            shift += ratio * steer;
+            toe += toe_of(t->adjuster, t->turns);
+            ++out.turns_made;
+            turned_since_drive = true;
+        }
+        const Driven* d = std::get_if<Driven>(&(*job.log)[e].what);
+        if (!d || (!d->wheel_off && !d->drift)) continue;
+        if (d->wheel_off && !out.measured && !said) {
+            // A measured beginning needs no guess at how crooked wheels are.
+            for (int i = 0; i < Grid::offs; ++i)
+                for (int j = 0; j < Grid::scales; ++j)
+                    grid.at(i, j) *= std::exp(0.5 * std::pow(Grid::off(i) / off_prior_sigma, 2));
+        }
+        said = true;
+        ++out.drives;
+        turned_since_drive = false;
+        out.measured = out.measured || d->wheel_off.has_value();
+        const double sigma = wheel_off_sigma(d->how).deg();
+        for (int i = 0; i < Grid::offs; ++i)
+            for (int j = 0; j < Grid::scales; ++j) {
+                const double off = Grid::off(i) - Grid::scale(j) * shift;
+                double& w = grid.at(i, j);
+                if (d->wheel_off) {
+                    const double z = (off - d->wheel_off->deg()) / sigma;
+                    // A blunder is possible: no drive may rule everything else out for good.
+                    w *= std::exp(-0.5 * z * z) + 1e-6;
+                } else {
+                    const double to_right = cdf((-off - noticed_deg) / noticed_width);
+                    const double to_left = cdf((off - noticed_deg) / noticed_width);
+                    w *= 1e-4 + (*d->drift == Drift::right  ? to_right
+                                 : *d->drift == Drift::left ? to_left
+                                                            : std::max(0.0, 1.0 - to_right - to_left));
+                }
+            }
+        const double most = *std::max_element(grid.weight.begin(), grid.weight.end());
+        for (double& w : grid.weight) w /= most;
+    }
+    double total = 0.0, scale = 0.0, square = 0.0;
+    for (int i = 0; i < Grid::offs; ++i)
+        for (int j = 0; j < Grid::scales; ++j) {
+            total += grid.at(i, j);
+            scale += grid.at(i, j) * Grid::scale(j);
+            square += grid.at(i, j) * Grid::scale(j) * Grid::scale(j);
+        }
+    out.scale = scale / total;
+    out.toe_so_far = out.toe_after = Angle::from_deg(toe * out.scale);
+    const double scale_sigma = std::sqrt(std::max(0.0, square / total - out.scale * out.scale));
+    const double one = std::abs(steer_of(left->id, 1.0)) + std::abs(steer_of(right->id, 1.0));
+    out.per_turn = Angle::from_deg(ratio * one * out.scale);
+    out.per_turn_sigma = Angle::from_deg(ratio * one * scale_sigma);
+    if (!said) {
+        out.why = {Code::wheel_nothing_said, {}};
+        return out;
+    }
+    const Spread now = spread_of(grid, shift);
+    out.off = Angle::from_deg(now.mean);
+    out.off_sigma = Angle::from_deg(now.sigma);
+    if (turned_since_drive) {
+        out.next = WheelStep::drive;
+        return out;
+    }
+    if (now.within(near_enough) >= sure_enough) {
+        out.next = WheelStep::done;
+        out.why = {Code::wheel_straight, {}};
+        return out;
+    }
+    if (std::abs(now.mean) > large_deg)
+        out.why = {Code::wheel_large, {show(Angle::from_deg(std::abs(now.mean)))}};
+    // Each front wheel by off / R, in what one turn really does; the steps that a hand can make.
+    out.steer = Angle::from_deg(now.median / (ratio * out.scale));
+    double planned = 0.0;
+    const double made = toe;
+    for (const Rod* r : {left, right}) {
+        const Rod known = reckoned(*r);
+        // What unequal turns did to the toe comes back with it, half at each wheel.
+        const double wanted = out.steer.rad() * (r == left ? 1.0 : -1.0) - 0.5 * made * one_degree;
+        const double mm = arm_prior(known).mean.mm() * std::sin(wanted) * toe_sign(known);
+        const double exact = mm / length_change(known, 1.0).mm();
+        const double turns = std::round(exact / r->step_turns) * r->step_turns;
+        if (turns == 0.0) continue;
+        out.turns.emplace_back(r->id, turns);
+        planned += ratio * steer_of(r->id, turns);
+        toe += toe_of(r->id, turns);
+    }
+    if (out.turns.empty()) {
+        // Less than a hand can turn: as straight as these threads make it.
+        out.next = WheelStep::done;
+        out.why = {Code::wheel_straight, {}};
+        return out;
+    }
+    out.toe_after = Angle::from_deg(toe * out.scale);
+    out.next = WheelStep::turn;
+    const Spread then = spread_of(grid, shift + planned);
+    out.expect = Angle::from_deg(then.mean);
+    out.expect_sigma = Angle::from_deg(then.sigma);
+    return out;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,206 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <atomic>
+#include <cstddef>
+#include <functional>
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include <Eigen/Core>
+
+#include "core/car/adjuster.h"
+#include "core/job/log.h"
+#include "core/network/unknown.h"
+
+namespace fairchalk {
+
+// The one estimate over a job's log.
+//
+// Over the log stands one weighted non-linear least-squares problem (a factor graph). Its unknowns are, for
+// each state the car has been in, the toe and camber of each wheel and caster and steering-axis inclination
+// of the front ones; for each time the strings were up, their offsets and skews; and for the car, the
+// half-widths over its hub faces, the depths of its rim lips and the arms of its rods. Each reading is one
+// residual (observation.h). Each event between two states is a residual too: angles after = angles before +
+// what the turn did, with a sigma for settling. Ceres finds the minimum; from the Jacobian there come the
+// covariance, each reading's redundancy and normalized residual, and, by its null space, what can't be known.
+//
+// Sources: W. Baarda, A Testing Procedure for Use in Geodetic Networks (1968), for redundancy and normalized
+// residuals; C. R. Rao, Linear Statistical Inference (1973), 4a, for estimable functions.
+
+/// Two-sided 95 % of a normal.
+inline constexpr double k95 = 1.959963984540054;
+
+/// An angle as far as it is known.
+struct KnownAngle {
+    bool known = false;
+    Angle value;
+    Angle sigma;              ///< standard uncertainty
+    Message why;              ///< while it is not known
+    std::vector<Spot> needs;  ///< the readings whose taking would make it known, in walking order
+
+    Angle plus_minus() const { return sigma * k95; }
+};
+
+struct WheelAngles {
+    KnownAngle toe;            ///< to the centerline
+    KnownAngle toe_to_thrust;  ///< to the rear axle's line of travel
+    KnownAngle toe_to_string;  ///< to the string beside it: known before the strings are
+    KnownAngle toe_to_rear;    ///< front wheels: to the rear wheel of the same side
+    KnownAngle camber, caster, sai;
+    KnownAngle toe_runout, camber_runout;  ///< half of what half a turn of the wheel changed
+};
+
+struct AxleAngles {
+    KnownAngle total_toe, cross_camber, cross_caster;  ///< cross is left minus right
+};
+
+struct StringLie {
+    KnownAngle skew;        ///< positive: splays away from the car toward the front
+    Length offset_at_rear;  ///< from the centerline, beside the rear hubs; meaningful where `skew` is known
+};
+
+/// How one reading stands among the others.
+struct Check {
+    std::size_t entry = 0;    ///< index into the log
+    double w = 0.0;           ///< normalized residual
+    double redundancy = 0.0;  ///< 1 - leverage: 0 is checked by nothing, 1 by everything
+    double detectable =
+        0.0;  ///< the blunder found with 95 %, mm or degrees; infinite where nothing checks it
+    bool suspect = false;
+};
+
+/// A reading that took no part, and why.
+struct Unused {
+    std::size_t entry = 0;
+    Message why;
+};
+
+/// What one turn of a rod does on this car, as known now.
+struct RodResponse {
+    std::string rod;
+    Length arm, arm_sigma;
+    Angle per_turn, per_turn_sigma;  ///< magnitude of the toe change at one turn
+    int turns_seen = 0;
+};
+
+/// What one unit of a handle of a device does to an angle, as known now.
+struct DeviceResponse {
+    std::string device;
+    std::string handle;
+    Effect effect;
+    Angle per_unit, sigma;
+    int turns_seen = 0;
+};
+
+/// What locking an adjuster does to an angle that it sets, as known now.
+struct LockShift {
+    std::string adjuster;
+    int angle = 0;  ///< as `Effect::angle`
+    Angle by, sigma;
+    int seen = 0;
+};
+
+/// How a string rises along the car: metres over the rear hubs at the rear axle, per metre forward in space,
+/// and how much higher the front hubs are than the rear ones.
+struct StringRise {
+    double at_rear_axle = 0.0;
+    double slope = 0.0;
+    double front_hub_over_rear = 0.0;
+};
+
+/// What, beside the unknowns, decides what the next reading would show.
+struct Standing {
+    CarCard car;
+    LinesSet lines;
+    std::optional<std::array<Length, 4>> tiles;  ///< on the floor laid; nothing without a floor
+    bool steered = false;                        ///< the steering stands off straight by an unknown
+    std::vector<std::string> tools;              ///< whose zero is an unknown
+    std::array<std::optional<StringRise>, 2> rise;
+};
+
+/// The solved problem, linear at its minimum: metres and radians. For plans and for asking what to read next.
+struct Posterior {
+    std::vector<UnknownKey> keys;
+    Eigen::VectorXd x;
+    Eigen::MatrixXd covariance;  ///< pseudo-inverse: use only after `estimable`
+    Eigen::MatrixXd null_space;  ///< columns span what no reading tells, in the scaled unknowns
+    Eigen::VectorXd scale;       ///< of the unknowns, for the null-space test
+    std::map<std::pair<Unknown, int>, int> now;  ///< the unknowns of the last state
+    Standing standing;                           ///< and what else holds there
+    /// Of the readings, in the order of `Estimate::checks`: orthonormal rows, so that I - UU' takes a change
+    /// of the readings (in sigmas) to that of the residuals; the residuals; and each reading's whole sigma.
+    Eigen::MatrixXd projection;
+    Eigen::VectorXd residuals, sigmas;
+    /// Index of the unknown as it stands in the last state, or -1.
+    int index(Unknown what, int where) const;
+    /// True when the combination `gradient` has no part in the null space.
+    bool estimable(const Eigen::VectorXd& gradient) const;
+    /// Of the angle that the target is about; zero where the problem has no such unknown.
+    Eigen::VectorXd gradient_of(const Target& target) const;
+    double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
+
+    /// What has been turned of the handles of each device since the card: by its place.
+    std::map<int, std::array<double, 2>> amounts;
+    /// Each pass of doubted turns: the unknowns as they stood before the first and after the last of them.
+    struct Freed {
+        std::vector<std::size_t> turns;  ///< entries of the log
+        std::map<std::pair<Unknown, int>, int> before, after;
+    };
+    std::vector<Freed> freed;
+    /// Where each wheel's toe, camber and caster stand (`Effect::angle`), for all that an adjuster may move;
+    /// of those that nothing was read of, an unknown without a value, which only changes are reckoned from.
+    /// -1 where no adjuster moves it either.
+    std::array<std::array<int, 3>, 4> state{};
+
+    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
+};
+
+struct Estimate {
+    std::array<WheelAngles, 4> wheels;
+    std::array<AxleAngles, 2> axles;
+    KnownAngle thrust;  ///< positive: the rear axle's line of travel points left of the centerline
+    std::array<StringLie, 2> strings;
+
+    int redundancy = 0;
+    double weighted_sum = 0.0;
+    bool converged = false;
+    bool cancelled = false;
+    bool alarm = false;  ///< the readings contradict each other
+    std::vector<Check> checks;
+    std::vector<Unused> unused;
+    std::vector<RodResponse> responses;
+    std::vector<DeviceResponse> device_responses;
+    std::vector<LockShift> locks;
+    bool steering_free = false;  ///< the fronts are known only up to a common steer
+    bool chassis_marks = false;  ///< toes are to the scribed centerline, not to the middles of the hubs
+    int round = -1;              ///< which round was solved; -1 for a job without one
+
+    std::shared_ptr<const Posterior> posterior;
+
+    const KnownAngle* find(Measure measure, const std::variant<std::monostate, Axle, Wheel>& where) const;
+};
+
+struct EstimateOptions {
+    std::optional<int> round;                   ///< solve as of the end of this round; the last by default
+    std::optional<std::size_t> without;         ///< leave out this entry
+    std::function<bool(const Reading&)> only;   ///< leave out readings for which this is false
+    const std::atomic<bool>* cancel = nullptr;  ///< set to stop early
+    std::vector<std::size_t> doubted_turns;     ///< turns of which it is not known what was turned
+    bool as_of_now = false;                     ///< count in what was done after the last reading
+    bool explain = true;                        ///< work out which spots are missing for what is unknown
+};
+
+/// Solves a job. Never fails: what can't be known says why.
+Estimate estimate(const Job& job, const EstimateOptions& options = {});
+
+/// d(reading)/d(unknowns) at the posterior, in metres or radians, for a reading like this one as the last
+/// round stands (its value takes no part); nothing where the card or the reading lacks what it takes, or the
+/// estimate has no such unknown.
+std::optional<Eigen::VectorXd> row_of(const Estimate& e, const Reading& like);
+
+}  // namespace fairchalk

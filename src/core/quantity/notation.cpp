@@ -1,0 +1,856 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/quantity/notation.h"
+
+#include <algorithm>
+#include <array>
+#include <charconv>
+#include <cmath>
+#include <cstdint>
+#include <numeric>
+#include <optional>
+#include <vector>
+
+namespace fairchalk {
+namespace {
+
+constexpr std::size_t longest_text = 10'000;
+constexpr double longest_mm = 100'000.0;
+constexpr double widest_deg = 360.0;
+constexpr double most_turns = 1'000.0;
+constexpr double most_bar = 1'000.0;
+constexpr double most_nm = 10'000.0;
+constexpr double psi_in_bar = 0.0689475729;  // 1 lbf over 1 in squared
+constexpr double lbft_in_nm = 1.3558179483;  // 1 lbf by 1 ft
+
+struct Plain {
+    std::string_view fancy;
+    std::string_view plain;
+};
+
+// Fractions get a space before them so that 2½ is "2 1/2".
+constexpr std::array plain_forms = {
+    Plain{"½", " 1/2"},   Plain{"¼", " 1/4"},   Plain{"¾", " 3/4"},   Plain{"⅛", " 1/8"}, Plain{"⅜", " 3/8"},
+    Plain{"⅝", " 5/8"},   Plain{"⅞", " 7/8"},   Plain{"⁄", "/"},      Plain{"∕", "/"},    Plain{"−", "-"},
+    Plain{"–", "-"},      Plain{"—", "-"},      Plain{"‐", "-"},      Plain{"‑", "-"},    Plain{"′", "'"},
+    Plain{"’", "'"},      Plain{"‘", "'"},      Plain{"ʹ", "'"},      Plain{"´", "'"},    Plain{"″", "\""},
+    Plain{"”", "\""},     Plain{"“", "\""},     Plain{"ʺ", "\""},     Plain{"º", "°"},    Plain{"˚", "°"},
+    Plain{"\u00a0", " "}, Plain{"\u2009", " "}, Plain{"\u202f", " "}, Plain{"\t", " "},
+};
+
+/// What people say in words: longest first.
+constexpr std::array said_forms = {Plain{"three quarters of a turn", "3/4 turn"},
+                                   Plain{"3 quarters of a turn", "3/4 turn"},
+                                   Plain{"an eighth of a turn", "1/8 turn"},
+                                   Plain{"a quarter of a turn", "1/4 turn"},
+                                   Plain{"eighth of a turn", "1/8 turn"},
+                                   Plain{"quarter of a turn", "1/4 turn"},
+                                   Plain{"half of a turn", "1/2 turn"},
+                                   Plain{"an eighth turn", "1/8 turn"},
+                                   Plain{"a quarter turn", "1/4 turn"},
+                                   Plain{"three quarters", "3/4 turn"},
+                                   Plain{"quarter turn", "1/4 turn"},
+                                   Plain{"eighth turn", "1/8 turn"},
+                                   Plain{"half a turn", "1/2 turn"},
+                                   Plain{"a half turn", "1/2 turn"},
+                                   Plain{"3 quarters", "3/4 turn"},
+                                   Plain{"half turn", "1/2 turn"}};
+
+/// `18 tpi` is a pitch of 1/18 in; `almost 5/8` a weak one; `half a turn` half a turn.
+void say_plainly(std::string& s) {
+    const auto begins = [&](std::string_view word) {
+        return s.size() > word.size() && s.starts_with(word) && s[word.size()] == ' ';
+    };
+    for (const std::string_view weak : {"almost", "nearly", "just under"})
+        if (begins(weak)) s = s.substr(weak.size() + 1) + " weak";
+    for (const std::string_view strong : {"just over"})
+        if (begins(strong)) s = s.substr(strong.size() + 1) + " strong";
+    for (const Plain& form : said_forms)
+        if (const auto at = s.find(form.fancy); at != std::string::npos) {
+            const std::size_t end = at + form.fancy.size();
+            const bool whole =
+                (at == 0 || s[at - 1] == ' ') && (end == s.size() || s[end] == ' ' || s[end] == 's');
+            if (!whole || (at > 0 && at >= 2 && s[at - 2] >= '0' && s[at - 2] <= '9')) continue;
+            s.replace(at, form.fancy.size() + (end < s.size() && s[end] == 's'), form.plain);
+            break;
+        }
+    if (const auto at = s.find("tpi"); at != std::string::npos && at > 0 && at + 3 == s.size()) {
+        std::size_t end = at;
+        while (end > 0 && s[end - 1] == ' ') --end;
+        std::size_t from = end;
+        while (from > 0 && s[from - 1] >= '0' && s[from - 1] <= '9') --from;
+        if (from == 0 && end > 0) s = "1/" + s.substr(0, end) + " in";
+    }
+}
+
+std::string to_plain(std::string_view text) {
+    std::string out;
+    out.reserve(text.size() + 8);
+    for (std::size_t i = 0; i < text.size();) {
+        bool found = false;
+        // Only these lead bytes begin a form that is replaced; all else is copied.
+        if (text[i] == '\t' || static_cast<unsigned char>(text[i]) >= 0x80) {
+            for (const Plain& form : plain_forms) {
+                if (text.substr(i).starts_with(form.fancy)) {
+                    out += form.plain;
+                    i += form.fancy.size();
+                    found = true;
+                    break;
+                }
+            }
+        }
+        if (!found) out += text[i++];
+    }
+    say_plainly(out);
+    // A torque's unit is said in two words, in either order.
+    for (const std::string_view two : {"lb ft", "lb-ft", "lbf ft", "ft lb", "ft-lb", "N·m", "N m"})
+        if (const auto at = out.find(two); at != std::string::npos)
+            out.replace(at, two.size(), two.front() == 'N' ? "Nm" : "lbft");
+    // Two single marks are one double mark.
+    for (std::size_t at = 0; (at = out.find("''", at)) != std::string::npos;) out.replace(at, 2, "\"");
+    return out;
+}
+
+enum class TokenKind { number, word, mark, slash, plus, minus, other, end };
+
+struct Token {
+    TokenKind kind = TokenKind::end;
+    std::string_view text;
+    bool space_before = false;
+    std::size_t at = 0;  // where it starts in the plain text
+    double value = 0.0;
+    int decimals = -1;  // -1: a whole number
+    bool doubtful_comma = false;
+};
+
+bool is_digit(char c) {
+    return c >= '0' && c <= '9';
+}
+bool is_letter(char c) {
+    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
+}
+
+std::string lower(std::string_view s) {
+    std::string out(s);
+    std::transform(out.begin(), out.end(), out.begin(),
+                   [](char c) { return c >= 'A' && c <= 'Z' ? char(c - 'A' + 'a') : c; });
+    return out;
+}
+
+Token number_at(std::string_view s, std::size_t i) {
+    Token t{.kind = TokenKind::number, .text = {}, .at = i};
+    std::size_t j = i;
+    while (j < s.size() && is_digit(s[j])) ++j;
+    const std::size_t whole = j - i;
+    std::string digits(s.substr(i, whole));
+    if (j < s.size() && (s[j] == '.' || s[j] == ',') &&
+        (whole > 0 || (j + 1 < s.size() && is_digit(s[j + 1])))) {
+        const bool comma = s[j] == ',';
+        std::size_t k = j + 1;
+        while (k < s.size() && is_digit(s[k])) ++k;
+        const std::size_t places = k - j - 1;
+        if (places > 0 || !comma) {
+            t.decimals = static_cast<int>(std::min<std::size_t>(places, 300));
+            digits += '.';
+            digits += s.substr(j + 1, places);
+            if (places == 0) digits += '0';
+            // 1,745 may be a thousands comma; 0,125 and 61,5 can't be.
+            t.doubtful_comma = comma && places == 3 && whole >= 1 && whole <= 3 && s[i] != '0';
+            j = k;
+        }
+    }
+    if (digits.starts_with('.')) digits.insert(0, "0");
+    const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), t.value);
+    if (error == std::errc::result_out_of_range)
+        t.value = digits.find_first_of("123456789") < digits.find('.') ? 1e300 : 0.0;
+    (void)end;
+    t.text = s.substr(i, j - i);
+    return t;
+}
+
+std::vector<Token> tokens_of(std::string_view s) {
+    std::vector<Token> out;
+    bool space = false;
+    for (std::size_t i = 0; i < s.size();) {
+        const char c = s[i];
+        if (c == ' ') {
+            space = true;
+            ++i;
+            continue;
+        }
+        Token t;
+        if (is_digit(c) || ((c == '.' || c == ',') && i + 1 < s.size() && is_digit(s[i + 1]))) {
+            t = number_at(s, i);
+        } else if (is_letter(c)) {
+            std::size_t j = i;
+            while (j < s.size() && is_letter(s[j])) ++j;
+            t.kind = TokenKind::word;
+            t.text = s.substr(i, j - i);
+        } else if (s.substr(i).starts_with("°")) {
+            t.kind = TokenKind::mark;
+            t.text = s.substr(i, std::string_view("°").size());
+        } else {
+            t.kind = c == '\'' || c == '"' ? TokenKind::mark
+                     : c == '/'            ? TokenKind::slash
+                     : c == '+'            ? TokenKind::plus
+                     : c == '-'            ? TokenKind::minus
+                                           : TokenKind::other;
+            t.text = s.substr(i, 1);
+        }
+        t.at = i;
+        t.space_before = space;
+        space = false;
+        i += t.text.size();
+        out.push_back(t);
+    }
+    out.push_back(Token{.kind = TokenKind::end, .text = {}, .space_before = space, .at = s.size()});
+    return out;
+}
+
+enum class Unit { none, mm, cm, m, inch, foot, deg, arcmin, arcsec, turn, flat, bar, psi, kpa, nm, lbft };
+
+struct UnitWord {
+    std::string_view word;
+    Unit unit;
+};
+
+constexpr std::array unit_words = {
+    UnitWord{"mm", Unit::mm},         UnitWord{"millimetre", Unit::mm},  UnitWord{"millimetres", Unit::mm},
+    UnitWord{"millimeter", Unit::mm}, UnitWord{"millimeters", Unit::mm}, UnitWord{"cm", Unit::cm},
+    UnitWord{"m", Unit::m},           UnitWord{"in", Unit::inch},        UnitWord{"inch", Unit::inch},
+    UnitWord{"inches", Unit::inch},   UnitWord{"ft", Unit::foot},        UnitWord{"foot", Unit::foot},
+    UnitWord{"feet", Unit::foot},     UnitWord{"deg", Unit::deg},        UnitWord{"degs", Unit::deg},
+    UnitWord{"degree", Unit::deg},    UnitWord{"degrees", Unit::deg},    UnitWord{"min", Unit::arcmin},
+    UnitWord{"mins", Unit::arcmin},   UnitWord{"minute", Unit::arcmin},  UnitWord{"minutes", Unit::arcmin},
+    UnitWord{"arcmin", Unit::arcmin}, UnitWord{"sec", Unit::arcsec},     UnitWord{"secs", Unit::arcsec},
+    UnitWord{"second", Unit::arcsec}, UnitWord{"seconds", Unit::arcsec}, UnitWord{"arcsec", Unit::arcsec},
+    UnitWord{"turn", Unit::turn},     UnitWord{"turns", Unit::turn},     UnitWord{"flat", Unit::flat},
+    UnitWord{"flats", Unit::flat},    UnitWord{"bar", Unit::bar},        UnitWord{"psi", Unit::psi},
+    UnitWord{"kpa", Unit::kpa},       UnitWord{"nm", Unit::nm},          UnitWord{"lbft", Unit::lbft},
+};
+
+std::optional<Unit> unit_word(const std::string& word) {
+    for (const UnitWord& u : unit_words)
+        if (u.word == word) return u.unit;
+    return std::nullopt;
+}
+
+Strength strength_word(const std::string& w) {
+    if (w == "strong" || w == "full" || w == "over" || w == "plus") return Strength::strong;
+    if (w == "weak" || w == "shy" || w == "short" || w == "bare" || w == "almost") return Strength::weak;
+    return Strength::none;
+}
+
+QuantityKind kind_of(Unit unit) {
+    switch (unit) {
+        case Unit::deg:
+        case Unit::arcmin:
+        case Unit::arcsec:
+            return QuantityKind::angle;
+        case Unit::turn:
+        case Unit::flat:
+            return QuantityKind::turns;
+        case Unit::bar:
+        case Unit::psi:
+        case Unit::kpa:
+            return QuantityKind::pressure;
+        case Unit::nm:
+        case Unit::lbft:
+            return QuantityKind::torque;
+        default:
+            return QuantityKind::length;
+    }
+}
+
+/// value (in the unit) -> mm, degrees, turns, bar or Nm. Division where it keeps typed fractions exact.
+double to_base(double value, Unit unit) {
+    switch (unit) {
+        case Unit::cm:
+            return value * 10.0;
+        case Unit::m:
+            return value * 1000.0;
+        case Unit::inch:
+            return value * 254.0 / 10.0;
+        case Unit::foot:
+            return value * 3048.0 / 10.0;
+        case Unit::arcmin:
+            return value / 60.0;
+        case Unit::arcsec:
+            return value / 3600.0;
+        case Unit::flat:
+            return value / 6.0;
+        case Unit::psi:
+            return value * psi_in_bar;
+        case Unit::kpa:
+            return value / 100.0;
+        case Unit::lbft:
+            return value * lbft_in_nm;
+        default:
+            return value;
+    }
+}
+
+/// A number as typed, before its unit is known.
+struct Number {
+    double value = 0.0;
+    double step = 1.0;  // its finest division
+    bool fraction = false;
+    bool decimals = false;
+    std::string_view text;
+};
+
+struct Term {
+    Number number;
+    Unit unit = Unit::none;
+    int sign = +1;
+    double value = 0.0;   // compound terms: the value of the earlier parts, in base units
+    std::size_t end = 0;  // where a missing unit would be written
+    std::size_t start = 0;
+};
+
+class Reader {
+  public:
+    Reader(std::string_view typed, const Expect& expect) : typed_(typed), expect_(expect) {}
+
+    Result<Quantity> read();
+
+  private:
+    const Token& peek(std::size_t ahead = 0) const {
+        return tokens_[std::min(next_ + ahead, tokens_.size() - 1)];
+    }
+    const Token& take() { return tokens_[next_ < tokens_.size() - 1 ? next_++ : next_]; }
+    std::string word_ahead(std::size_t ahead = 0) const {
+        return peek(ahead).kind == TokenKind::word ? lower(peek(ahead).text) : std::string();
+    }
+
+    template <class... More>
+    tl::unexpected<Message> stop(Code code, std::string_view where, More&&... more) const;
+    tl::unexpected<Message> stop_here(Code code) const { return stop(code, rest(peek().at)); }
+    std::string_view rest(std::size_t at) const { return std::string_view(plain_).substr(at); }
+
+    void find_marks_meaning();
+    bool joiner_ahead() const;
+    Result<Number> number();
+    std::optional<Unit> unit();
+    Result<Term> term();
+    Result<Quantity> sum_up(std::vector<Term> terms);
+    Unit bare_unit(const std::vector<Term>& terms) const;
+
+    std::string_view typed_;
+    Expect expect_;
+    std::string plain_;
+    std::vector<Token> tokens_;
+    std::size_t next_ = 0;
+    bool marks_are_arc_ = false;
+    bool has_degree_ = false;
+    bool has_toe_word_ = false;
+};
+
+std::string clipped(std::string_view s) {
+    std::string out;
+    for (char c : s) out += static_cast<unsigned char>(c) < 0x20 || c == 0x7f ? ' ' : c;
+    constexpr std::size_t most = 60;
+    if (out.size() > most) {
+        std::size_t cut = most;
+        while (cut > 0 && (static_cast<unsigned char>(out[cut]) & 0xC0) == 0x80)
+            --cut;  // not inside a character
+        out = out.substr(0, cut) + "…";
+    }
+    return out;
+}
+
+template <class... More>
+tl::unexpected<Message> Reader::stop(Code code, std::string_view where, More&&... more) const {
+    const char* first = "2 9/16 in";
+    const char* second = "65.1 mm";
+    const bool angle =
+        expect_.kind == Expect::Kind::angle || (expect_.kind == Expect::Kind::any && has_degree_);
+    if (angle) first = "0°12'", second = "0.2 deg";
+    if (expect_.kind == Expect::Kind::turns) first = "7/8 turn", second = "2 flats";
+    return fail(code, clipped(typed_), clipped(where), std::string(first), std::string(second),
+                std::string(std::forward<More>(more))...);
+}
+
+bool Reader::joiner_ahead() const {
+    const std::string w = word_ahead();
+    if (w == "and" || w == "less" || w == "minus") return true;
+    if (w == "plus") return peek(1).kind == TokenKind::number;
+    return peek().kind == TokenKind::plus || peek().kind == TokenKind::minus;
+}
+
+void Reader::find_marks_meaning() {
+    for (std::size_t i = 0; i < tokens_.size(); ++i) {
+        if (tokens_[i].text == "°") has_degree_ = true;
+        if (tokens_[i].kind != TokenKind::word) continue;
+        const std::string w = lower(tokens_[i].text);
+        const bool after_number = i > 0 && tokens_[i - 1].kind == TokenKind::number;
+        if (w == "out" || (w == "in" && i > 0 && !after_number)) has_toe_word_ = true;
+        if (unit_word(w) && kind_of(*unit_word(w)) == QuantityKind::angle)
+            has_degree_ = has_degree_ || w[0] == 'd';
+    }
+    marks_are_arc_ = has_degree_ || has_toe_word_ || expect_.kind == Expect::Kind::angle;
+}
+
+Result<Number> Reader::number() {
+    if (peek().kind != TokenKind::number) return stop_here(Code::text_not_understood);
+    const Token first = take();
+    Number n;
+    n.text = first.text;
+    const auto fraction = [&](const Token& top) -> Result<double> {
+        take();  // the slash
+        const Token bottom = take();
+        const std::string_view whole_text =
+            std::string_view(plain_).substr(top.at, bottom.at + bottom.text.size() - top.at);
+        constexpr std::array legal = {2.0, 4.0, 8.0, 16.0, 32.0, 64.0};
+        // Sixths and thirds are flats of a hexagon: they belong to turns alone, and turns are checked later.
+        constexpr std::array turn_only = {3.0, 6.0, 12.0};
+        // Threads an inch, as a pitch.
+        constexpr std::array threads = {10.0, 11.0, 12.0, 13.0, 14.0, 18.0, 20.0, 24.0, 28.0, 40.0};
+        const bool pitch = top.value == 1.0 && top.at == first.at && word_ahead() == "in" &&
+                           expect_.kind != Expect::Kind::angle && expect_.kind != Expect::Kind::turns &&
+                           std::count(threads.begin(), threads.end(), bottom.value) > 0;
+        const bool bottom_ok =
+            bottom.kind == TokenKind::number && bottom.decimals < 0 && top.decimals < 0 &&
+            (pitch || std::count(legal.begin(), legal.end(), bottom.value) > 0 ||
+             (expect_.kind != Expect::Kind::length && expect_.kind != Expect::Kind::angle &&
+              std::count(turn_only.begin(), turn_only.end(), bottom.value) > 0 &&
+              word_ahead().starts_with("turn")));
+        if (!bottom_ok || peek().kind == TokenKind::slash || top.value > 1e6)
+            return stop(Code::text_bad_fraction, peek().kind == TokenKind::slash ? rest(top.at) : whole_text);
+        n.step = 1.0 / bottom.value;
+        n.fraction = true;
+        return top.value / bottom.value;
+    };
+    if (first.doubtful_comma) {
+        std::string decimal(first.text), thousands(first.text);
+        std::replace(decimal.begin(), decimal.end(), ',', '.');
+        std::erase(thousands, ',');
+        const std::string after(rest(first.at + first.text.size()));
+        return stop(Code::text_thousands_or_decimal, first.text, clipped(decimal + after),
+                    clipped(thousands + after));
+    }
+    if (peek().kind == TokenKind::slash) {
+        auto f = fraction(first);
+        if (!f) return tl::unexpected(f.error());
+        n.value = *f;
+        return n;
+    }
+    n.value = first.value;
+    if (first.decimals >= 0) {
+        n.decimals = true;
+        n.step = std::pow(10.0, -first.decimals);
+        if (peek().kind == TokenKind::number && peek(1).kind == TokenKind::slash)
+            return stop(Code::text_fraction_before_part, rest(peek().at));
+    }
+    // "2 9/16", "2-9/16"; but "2 - 9/16" could be either of two numbers.
+    const bool dash = peek().kind == TokenKind::minus && peek(1).kind == TokenKind::number &&
+                      peek(2).kind == TokenKind::slash;
+    if (dash && first.decimals < 0) {
+        const Token top = peek(1);
+        if (peek().space_before || top.space_before) {
+            const double under = peek(3).kind == TokenKind::number ? peek(3).value : 0;
+            if (under > 0 && top.value < under) {
+                const std::string frac = std::string(top.text) + "/" + std::string(peek(3).text);
+                return stop(Code::text_dash_or_minus, rest(peek().at), std::string(first.text) + " " + frac,
+                            std::string(first.text) + " less " + frac);
+            }
+            return n;
+        }
+        take();
+    }
+    if (first.decimals < 0 && peek().kind == TokenKind::number && peek(1).kind == TokenKind::slash) {
+        const Token top = take();
+        const std::string_view from = rest(top.at);
+        auto f = fraction(top);
+        if (!f) return tl::unexpected(f.error());
+        if (*f >= 1.0) return stop(Code::text_bad_fraction, from);
+        n.value += *f;
+    }
+    return n;
+}
+
+std::optional<Unit> Reader::unit() {
+    const Token& t = peek();
+    if (t.kind == TokenKind::mark) {
+        const Unit u = t.text == "°"   ? Unit::deg
+                       : t.text == "'" ? (marks_are_arc_ ? Unit::arcmin : Unit::foot)
+                                       : (marks_are_arc_ ? Unit::arcsec : Unit::inch);
+        take();
+        return u;
+    }
+    if (t.kind == TokenKind::word) {
+        const auto u = unit_word(lower(t.text));
+        if (u) take();
+        return u;
+    }
+    return std::nullopt;
+}
+
+Result<Term> Reader::term() {
+    Term term;
+    term.start = peek().at;
+    auto n = number();
+    if (!n) return tl::unexpected(n.error());
+    term.number = *n;
+    const Token& before_unit = tokens_[next_ - 1];
+    term.end = before_unit.at + before_unit.text.size();
+    if (peek().kind == TokenKind::word && lower(peek().text) == "e" && !peek().space_before &&
+        (peek(1).kind == TokenKind::number || peek(1).kind == TokenKind::minus ||
+         peek(1).kind == TokenKind::plus))
+        return stop_here(Code::text_exponent);
+    const std::size_t unit_at = peek().at;
+    const bool quote = peek().text == "\"";
+    if (auto u = unit()) term.unit = *u;
+    // 1/8" in: seconds of arc by the letter, an eighth of an inch by sense. Ask rather than guess.
+    if (quote && has_toe_word_ && !has_degree_ && n->fraction)
+        return stop(Code::text_inch_mark_with_word, rest(unit_at));
+
+    // Feet take inches after them; degrees take minutes, minutes take seconds.
+    while (term.unit == Unit::foot || term.unit == Unit::deg || term.unit == Unit::arcmin) {
+        if (peek().kind != TokenKind::number) break;
+        const std::size_t part_at = peek().at;
+        if (term.number.decimals || term.number.fraction)
+            return stop(Code::text_fraction_before_part, rest(part_at));
+        auto part = number();
+        if (!part) return tl::unexpected(part.error());
+        const Unit finer = term.unit == Unit::foot  ? Unit::inch
+                           : term.unit == Unit::deg ? Unit::arcmin
+                                                    : Unit::arcsec;
+        const Token& last = tokens_[next_ - 1];
+        const std::size_t part_end = last.at + last.text.size();
+        auto u = unit();
+        if (!u) {
+            if (expect_.bare == Bare::refused) return stop(Code::text_unit_missing, rest(part_at));
+            u = finer;
+            plain_.insert(part_end, finer == Unit::inch ? " in" : finer == Unit::arcmin ? "'" : "\"");
+            // Token positions after the insertion are only used for messages; the text ends here in practice.
+            for (Token& t : tokens_)
+                if (t.at >= part_end) t.at = std::min(t.at + (finer == Unit::inch ? 3 : 1), plain_.size());
+        }
+        if (*u != finer) return stop(Code::text_two_quantities, rest(part_at));
+        const double limit = finer == Unit::inch ? 12.0 : 60.0;
+        if (part->value >= limit)
+            return stop(finer == Unit::inch ? Code::text_inches_from_12 : Code::text_minutes_from_60,
+                        rest(part_at));
+        term.value += to_base(term.number.value, term.unit);
+        term.number = *part;
+        term.unit = finer;
+        if (finer == Unit::inch || finer == Unit::arcsec) break;
+    }
+    return term;
+}
+
+Unit Reader::bare_unit(const std::vector<Term>& terms) const {
+    switch (expect_.bare) {
+        case Bare::deg:
+            return Unit::deg;
+        case Bare::arcmin:
+            return Unit::arcmin;
+        case Bare::turns:
+            return Unit::turn;
+        case Bare::bar:
+            return Unit::bar;
+        case Bare::psi:
+            return Unit::psi;
+        case Bare::nm:
+            return Unit::nm;
+        default:
+            break;
+    }
+    // On a rule only inches come in fractions.
+    if (std::any_of(terms.begin(), terms.end(), [](const Term& t) { return t.number.fraction; }))
+        return Unit::inch;
+    return expect_.bare == Bare::inch ? Unit::inch : expect_.bare == Bare::cm ? Unit::cm : Unit::mm;
+}
+
+Result<Quantity> Reader::sum_up(std::vector<Term> terms) {
+    // A term without a unit takes that of the next one that has one; the last one takes the field's.
+    if (terms.back().unit == Unit::none) {
+        if (expect_.bare == Bare::refused) return stop(Code::text_unit_missing, rest(terms.back().start));
+        const Unit unit = bare_unit(terms);
+        terms.back().unit = unit;
+        const char* word = unit == Unit::mm       ? " mm"
+                           : unit == Unit::cm     ? " cm"
+                           : unit == Unit::inch   ? " in"
+                           : unit == Unit::deg    ? " deg"
+                           : unit == Unit::arcmin ? " min"
+                           : unit == Unit::bar    ? " bar"
+                           : unit == Unit::psi    ? " psi"
+                           : unit == Unit::nm     ? " Nm"
+                                                  : " turn";
+        plain_.insert(terms.back().end, word);
+    }
+    for (std::size_t i = terms.size() - 1; i-- > 0;)
+        if (terms[i].unit == Unit::none) terms[i].unit = terms[i + 1].unit;
+
+    Quantity q;
+    q.kind = kind_of(terms.front().unit);
+    q.resolution = 1e300;
+    for (const Term& t : terms) {
+        if (kind_of(t.unit) != q.kind) return stop(Code::text_mixed_kinds, rest(t.start));
+        q.value += t.sign * (t.value + to_base(t.number.value, t.unit));
+        q.resolution = std::min(q.resolution, to_base(t.number.step, t.unit));
+    }
+    q.resolution = std::max(q.resolution, 1e-9);
+    return q;
+}
+
+Result<Quantity> Reader::read() {
+    if (typed_.size() > longest_text) return stop(Code::text_too_long, "");
+    plain_ = to_plain(typed_);
+    const std::size_t first = plain_.find_first_not_of(' ');
+    if (first == std::string::npos) return stop(Code::text_empty, "");
+    plain_ = plain_.substr(first, plain_.find_last_not_of(' ') - first + 1);
+    const std::string scanned = plain_;  // tokens view this; plain_ may get units written into it
+    tokens_ = tokens_of(scanned);
+    find_marks_meaning();
+
+    bool signed_text = false;
+    int sign = +1;
+    if (peek().kind == TokenKind::minus || peek().kind == TokenKind::plus) {
+        signed_text = true;
+        sign = take().kind == TokenKind::minus ? -1 : +1;
+    }
+
+    std::vector<Term> terms;
+    bool only_and = true;
+    int next_sign = +1;
+    for (;;) {
+        auto t = term();
+        if (!t) return tl::unexpected(t.error());
+        t->sign = next_sign;
+        terms.push_back(*t);
+        if (!joiner_ahead()) break;
+        const Token joiner = take();
+        const std::string w = joiner.kind == TokenKind::word ? lower(joiner.text) : std::string(joiner.text);
+        next_sign = w == "less" || w == "minus" || w == "-" ? -1 : +1;
+        only_and = only_and && w == "and";
+        if (signed_text && !only_and) return stop(Code::text_sign_and_word, joiner.text);
+        if (terms.size() > 1000) return stop(Code::text_too_long, "");
+    }
+
+    Strength strength = Strength::none;
+    int toe = 0;
+    while (peek().kind == TokenKind::word) {
+        const Token token = peek();
+        const std::string w = lower(token.text);
+        if (strength_word(w) != Strength::none) {
+            if (strength != Strength::none) return stop(Code::text_word_twice, token.text);
+            strength = strength_word(w);
+        } else if (w == "in" || w == "out") {
+            if (toe != 0) return stop(Code::text_word_twice, token.text);
+            if (signed_text) return stop(Code::text_sign_and_word, token.text);
+            toe = w == "in" ? +1 : -1;
+        } else {
+            break;
+        }
+        take();
+    }
+    if (peek().kind == TokenKind::number)
+        return stop(terms.back().unit == Unit::none ? Code::text_not_understood : Code::text_two_quantities,
+                    rest(peek().at));
+    if (peek().kind != TokenKind::end) return stop_here(Code::text_not_understood);
+
+    auto q = sum_up(std::move(terms));
+    if (!q) return q;
+    if (q->kind != QuantityKind::length && q->kind != QuantityKind::angle && toe != 0)
+        return stop(Code::text_word_on_wrong_kind, toe > 0 ? "in" : "out");
+    q->strength = strength;
+    if (strength == Strength::strong) q->value += q->resolution / 4.0;
+    if (strength == Strength::weak) q->value -= q->resolution / 4.0;
+    q->value *= sign * (toe == 0 ? 1 : toe);
+    if (q->value == 0.0) q->value = 0.0;  // no minus zero
+    q->toe_word = toe != 0;
+    q->text = plain_;
+
+    if (q->kind == QuantityKind::length && !(std::abs(q->value) <= longest_mm))
+        return stop(Code::text_too_large, typed_, "100 m");
+    if (q->kind == QuantityKind::angle && !(std::abs(q->value) <= widest_deg))
+        return stop(Code::text_too_large, typed_, "360°");
+    if (q->kind == QuantityKind::turns && !(std::abs(q->value) <= most_turns))
+        return stop(Code::text_too_large, typed_, "1000 turns");
+    if (q->kind == QuantityKind::pressure && !(std::abs(q->value) <= most_bar))
+        return stop(Code::text_too_large, typed_, "1000 bar");
+    if (q->kind == QuantityKind::torque && !(std::abs(q->value) <= most_nm))
+        return stop(Code::text_too_large, typed_, "10 000 Nm");
+
+    using K = Expect::Kind;
+    if (expect_.kind == K::length && q->kind != QuantityKind::length)
+        return stop(Code::text_wanted_length, "");
+    if (expect_.kind == K::angle && q->kind != QuantityKind::angle) return stop(Code::text_wanted_angle, "");
+    if (expect_.kind == K::turns && q->kind != QuantityKind::turns) return stop(Code::text_wanted_turns, "");
+    if (expect_.kind == K::length_or_angle && q->kind != QuantityKind::length &&
+        q->kind != QuantityKind::angle)
+        return stop(Code::text_wanted_length, "");
+    if (expect_.kind == K::pressure && q->kind != QuantityKind::pressure)
+        return stop(Code::text_wanted_pressure, "");
+    if (expect_.kind == K::torque && q->kind != QuantityKind::torque)
+        return stop(Code::text_wanted_torque, "");
+    return q;
+}
+
+std::string shortest(double value) {
+    std::array<char, 400> buffer{};
+    if (value == 0.0) value = 0.0;
+    const auto result =
+        std::to_chars(buffer.data(), buffer.data() + buffer.size(), value, std::chars_format::fixed);
+    std::string out(buffer.data(), result.ptr);
+    // Three decimals after a point are plain; only a comma is doubtful.
+    return out;
+}
+
+std::string fixed(double value, int places) {
+    std::array<char, 64> buffer{};
+    const double scale = std::pow(10.0, places);
+    double rounded = std::round(value * scale) / scale;
+    if (rounded == 0.0) rounded = 0.0;
+    const auto r = std::to_chars(buffer.data(), buffer.data() + buffer.size(), rounded,
+                                 std::chars_format::fixed, places);
+    return std::string(buffer.data(), r.ptr);
+}
+
+std::string two_digits(long n) {
+    return (n < 10 ? "0" : "") + std::to_string(n);
+}
+
+std::string unsigned_angle(double deg, const Show& how, bool fine) {
+    if (how.angles == Show::AngleStyle::decimal) return fixed(deg, fine ? 3 : 2) + "°";
+    if (fine) {
+        const long tenths = std::lround(deg * 600.0);
+        return std::to_string(tenths / 600) + "°" + two_digits(tenths % 600 / 10) + "." +
+               std::to_string(tenths % 10) + "'";
+    }
+    const long minutes = std::lround(deg * 60.0);
+    return std::to_string(minutes / 60) + "°" + two_digits(minutes % 60) + "'";
+}
+
+bool shows_as_zero(double deg, const Show& how, bool fine) {
+    const double unit =
+        how.angles == Show::AngleStyle::decimal ? (fine ? 0.001 : 0.01) : (fine ? 1.0 / 600 : 1.0 / 60);
+    return std::abs(deg) < unit / 2;
+}
+
+}  // namespace
+
+namespace {
+
+/// Threads counted over a length: how many, and what stands after it.
+std::optional<std::pair<double, std::string_view>> counted(std::string_view text) {
+    const auto blanks = [&] {
+        const std::size_t first = text.find_first_not_of(' ');
+        text.remove_prefix(first == std::string_view::npos ? text.size() : first);
+    };
+    blanks();
+    double count = 0.0;
+    const auto number = std::from_chars(text.data(), text.data() + text.size(), count);
+    if (number.ec != std::errc() || !(count > 0.0) || !(count < 1000.0)) return std::nullopt;
+    text.remove_prefix(static_cast<std::size_t>(number.ptr - text.data()));
+    const auto word = [&]() -> std::string {
+        blanks();
+        const std::size_t end = std::min(text.find(' '), text.size());
+        return lower(text.substr(0, end));
+    };
+    for (const char* of : {"threads", "thread", "turns"})
+        if (word() == of) text.remove_prefix(std::string_view(of).size());
+    for (const char* over : {"in", "over", "on"})
+        if (word() == over) {
+            text.remove_prefix(std::string_view(over).size());
+            blanks();
+            if (text.empty()) return std::nullopt;
+            return std::pair(count, text);
+        }
+    return std::nullopt;
+}
+
+}  // namespace
+
+bool is_inch_division(double mm) {
+    const double sixtyfourths = Length::from_mm(mm).in() * 64.0;
+    return sixtyfourths > 0.5 && std::abs(sixtyfourths - std::round(sixtyfourths)) < 1e-6;
+}
+
+Result<Quantity> read_quantity(std::string_view text, Expect expect) {
+    if (expect.pitch)
+        if (const auto threads = counted(text)) {
+            auto over = Reader(threads->second, {Expect::Kind::length, expect.bare}).read();
+            if (!over) return over;
+            over->value /= threads->first;
+            over->resolution /= threads->first;
+            over->text = write_exact(over->length());
+            return over;
+        }
+    return Reader(text, expect).read();
+}
+
+std::string write_exact(Length length) {
+    return shortest(length.mm()) + " mm";
+}
+std::string write_exact(Angle angle) {
+    return shortest(angle.deg()) + " deg";
+}
+std::string write_exact_turns(double turns) {
+    return shortest(turns) + " turn";
+}
+
+std::string show(Angle angle, const Show& how, bool fine) {
+    const bool minus = angle.deg() < 0 && !shows_as_zero(angle.deg(), how, fine);
+    return (minus ? "−" : "") + unsigned_angle(std::abs(angle.deg()), how, fine);
+}
+
+std::string show_toe(Angle toe, const Show& how) {
+    const std::string amount = unsigned_angle(std::abs(toe.deg()), how, false);
+    if (shows_as_zero(toe.deg(), how, false)) return amount;
+    return amount + (toe.deg() > 0 ? " in" : " out");
+}
+
+std::string show_plus_minus(Angle half_width, const Show& how) {
+    const double deg = std::abs(half_width.deg());
+    if (how.angles == Show::AngleStyle::decimal) return fixed(std::ceil(deg * 100.0 - 1e-9) / 100.0, 2) + "°";
+    const long minutes = static_cast<long>(std::ceil(deg * 60.0 - 1e-9));
+    if (minutes < 60) return std::to_string(minutes) + "'";
+    return unsigned_angle(minutes / 60.0, how, false);
+}
+
+std::string show(Length length, const Show& how) {
+    if (how.lengths == Show::LengthStyle::mm) return fixed(length.mm(), 1) + " mm";
+    const long sixty_fourths = std::lround(std::abs(length.in()) * 64.0);
+    long top = sixty_fourths % 64, bottom = 64;
+    if (top != 0) {
+        const long common = std::gcd(top, bottom);
+        top /= common;
+        bottom /= common;
+    }
+    std::string out = length.mm() < 0 && sixty_fourths != 0 ? "−" : "";
+    if (sixty_fourths / 64 != 0 || top == 0)
+        out += std::to_string(sixty_fourths / 64) + (top != 0 ? " " : "");
+    if (top != 0) out += std::to_string(top) + "/" + std::to_string(bottom);
+    return out + " in";
+}
+
+std::string write_exact_bar(double bar) {
+    return shortest(bar) + " bar";
+}
+
+std::string show_pressure(double bar, const Show& how) {
+    return how.lengths == Show::LengthStyle::mm ? fixed(bar, 2) + " bar"
+                                                : fixed(bar / psi_in_bar, 1) + " psi";
+}
+
+std::string show_fraction(double value) {
+    const long n = std::lround(std::abs(value) * 48.0);
+    long top = n % 48, bottom = 48;
+    if (top != 0) {
+        const long common = std::gcd(top, bottom);
+        top /= common;
+        bottom /= common;
+    }
+    std::string out = value < 0 && n != 0 ? "−" : "";
+    if (n / 48 != 0 || top == 0) out += std::to_string(n / 48) + (top != 0 ? " " : "");
+    if (top != 0) out += std::to_string(top) + "/" + std::to_string(bottom);
+    return out;
+}
+
+std::string show_turns(double turns) {
+    return show_fraction(turns) + (std::abs(turns) > 1.0 + 1.0 / 96 ? " turns" : " turn");
+}
+
+}  // namespace fairchalk

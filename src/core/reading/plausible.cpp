@@ -1,0 +1,170 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/reading/plausible.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "core/quantity/named.h"
+
+namespace fairchalk {
+namespace {
+
+using Q = QuantityKind;
+
+/// Usual bounds in mm, degrees, turns, bar, Nm. Wide on purpose: karts and lorries pass.
+struct Bound {
+    Bounded what;
+    const char* name;
+    Q kind;
+    double lo, hi;
+    bool may_be_negative = false;
+};
+
+constexpr std::array bounds = {
+    Bound{Bounded::wheelbase, "a wheelbase", Q::length, 900, 7000},
+    Bound{Bounded::track, "a track", Q::length, 700, 2600},
+    Bound{Bounded::rim_span, "the span of a rim", Q::length, 100, 1200},
+    Bound{Bounded::hub_width, "the width over the hubs", Q::length, 700, 2600},
+    Bound{Bounded::thread_pitch, "a thread's pitch", Q::length, 0.5, 4},
+    Bound{Bounded::steering_arm, "a steering arm", Q::length, 50, 300},
+    Bound{Bounded::bar_distance, "the distance of a bar", Q::length, 50, 3000},
+    Bound{Bounded::pressure, "a tire's pressure", Q::pressure, 0.4, 6.5},
+    Bound{Bounded::ride_height, "a ride height", Q::length, 30, 1200},
+    Bound{Bounded::rod_length, "a rod's length", Q::length, 40, 1800},
+    Bound{Bounded::thread_exposed, "the thread that shows", Q::length, 0, 120},
+    Bound{Bounded::tile, "a tile's thickness", Q::length, 0.3, 60},
+    Bound{Bounded::floor_line, "the height of a level line", Q::length, 5, 2500},
+    Bound{Bounded::floor_rise, "the rise of a floor between two wheels", Q::length, -120, 120, true},
+    Bound{Bounded::hub_to_string, "the distance from a wheel to its string", Q::length, 5, 900},
+    Bound{Bounded::bar_width, "the width from string to string", Q::length, 900, 4000},
+    Bound{Bounded::wheel_off, "how far a steering wheel is off", Q::angle, -90, 90, true},
+    Bound{Bounded::lock_to_lock, "turns from lock to lock", Q::turns, 0.5, 8},
+    Bound{Bounded::steering_ratio, "a steering ratio", Q::turns, 5, 40},
+    Bound{Bounded::torque, "a torque", Q::torque, 2, 600},
+    Bound{Bounded::camber, "a wheel's lean", Q::angle, -12, 12, true},
+    Bound{Bounded::upright_gauge, "a wheel's angle from level", Q::angle, 78, 102},
+    Bound{Bounded::caster, "a caster", Q::angle, -5, 20, true},
+    Bound{Bounded::toe, "a total toe", Q::angle, -6, 6, true},
+    Bound{Bounded::across_axle, "a tape across an axle", Q::length, 700, 2800},
+    Bound{Bounded::tape_difference, "the difference of two tapes", Q::length, -60, 60, true},
+    Bound{Bounded::near_string, "such a reading", Q::length, -500, 1500, true},
+};
+
+const Bound& bound_of(Bounded what) {
+    return *std::find_if(bounds.begin(), bounds.end(), [&](const Bound& b) { return b.what == what; });
+}
+
+struct UnitName {
+    const char* name;
+    double in_base;
+};
+std::vector<UnitName> units_of(Q kind) {
+    switch (kind) {
+        case Q::length:
+            return {{"mm", 1}, {"in", 25.4}, {"cm", 10}, {"m", 1000}, {"ft", 304.8}};
+        case Q::pressure:
+            return {{"bar", 1}, {"psi", 0.0689475729}, {"kPa", 0.01}};
+        case Q::torque:
+            return {{"Nm", 1}, {"lb ft", 1.3558179483}};
+        case Q::angle:
+            return {{"deg", 1}, {"min", 1.0 / 60}};
+        case Q::turns:
+            return {{"turns", 1}, {"flats", 1.0 / 6}};
+    }
+    return {};
+}
+
+/// The number as it was typed, without its unit, sign or words.
+std::string number_of(const std::string& text) {
+    std::string out;
+    for (char c : text) {
+        const bool part =
+            (c >= '0' && c <= '9') || c == '.' || c == ',' || c == '/' || (c == ' ' && !out.empty());
+        if (!part && out.empty()) continue;
+        if (!part) break;
+        out += c;
+    }
+    while (!out.empty() && (out.back() == ' ' || out.back() == ',')) out.pop_back();
+    return out;
+}
+
+std::string plain(double value) {
+    std::string s = write_exact(Length::from_mm(std::round(value * 1000) / 1000));
+    return s.substr(0, s.size() - 3);
+}
+
+}  // namespace
+
+std::string usual_range(Bounded what) {
+    const Bound& b = bound_of(what);
+    const std::string unit =
+        b.what == Bounded::steering_ratio ? "" : std::string(" ") + units_of(b.kind).front().name;
+    return plain(b.lo) + " to " + plain(b.hi) + unit;
+}
+
+std::optional<Bounded> bound_of_reading(ReadingKind kind, Shows shows) {
+    using R = ReadingKind;
+    switch (kind) {
+        case R::hub:
+        case R::rim_front:
+        case R::rim_rear:
+            return Bounded::hub_to_string;
+        case R::string_to_string:
+            return Bounded::bar_width;
+        case R::boards_front:
+        case R::boards_rear:
+        case R::stud_bar_front:
+        case R::stud_bar_rear:
+        case R::tread_front:
+        case R::tread_rear:
+        case R::hub_width:
+            return Bounded::across_axle;
+        case R::tape_difference:
+            return Bounded::tape_difference;
+        case R::toe_angle:
+            return Bounded::toe;
+        case R::camber:
+        case R::camber_reversed:
+        case R::camber_swing:
+            return shows == Shows::upright ? Bounded::upright_gauge : Bounded::camber;
+        case R::caster:
+            return Bounded::caster;
+        default:
+            return info_of(kind).quantity == QuantityKind::length ? std::optional(Bounded::near_string)
+                                                                  : std::nullopt;
+    }
+}
+
+std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text) {
+    const Bound& b = bound_of(what);
+    const auto usual = [&](double v) { return v >= b.lo && v <= b.hi; };
+    if (q.kind != b.kind || usual(q.value)) return std::nullopt;
+    Doubt d;
+    const auto offer = [&](const std::string& s) {
+        if (std::find(d.meant.begin(), d.meant.end(), s) == d.meant.end()) d.meant.push_back(s);
+    };
+    const std::string number = number_of(text);
+    const auto as_typed = number.empty() ? tl::unexpected<Message>(Message{})
+                                         : read_quantity(number, {Expect::Kind::length, Bare::mm});
+    // First the same number in another unit, then a slip of the decimal point, then the sign.
+    if (as_typed) {
+        const double v = as_typed->value / (number.find('/') != std::string::npos ? 25.4 : 1.0);
+        for (const UnitName& u : units_of(b.kind))
+            if (usual(v * u.in_base) && std::abs(v * u.in_base - q.value) > 1e-9)
+                offer(number + " " + u.name);
+    }
+    if (q.value < 0 && !b.may_be_negative && usual(-q.value))
+        offer(plain(-q.value) + " " + units_of(b.kind).front().name);
+    if (d.meant.empty())
+        for (double shift : {10.0, 0.1, 100.0, 0.01})
+            if (usual(q.value * shift)) offer(plain(q.value * shift) + " " + units_of(b.kind).front().name);
+    const std::string list = listed(d.meant);
+    const Code code = q.value < 0 && !b.may_be_negative ? Code::doubt_negative
+                      : d.meant.empty()                 ? Code::doubt_not_usual
+                                                        : Code::doubt_impossible;
+    d.question = {code, {text, usual_range(what), list, b.name}};
+    return d;
+}
+
+}  // namespace fairchalk
