@@ -15,7 +15,9 @@
 
 #include "core/car/adjuster.h"
 #include "core/job/log.h"
-#include "core/network/unknown.h"
+#include "core/network/posterior.h"
+#include "core/network/reliability.h"
+#include "core/network/standing.h"
 
 namespace fairchalk {
 
@@ -64,22 +66,6 @@ struct StringLie {
     Length offset_at_rear;  ///< from the centerline, beside the rear hubs; meaningful where `skew` is known
 };
 
-/// How one reading stands among the others.
-struct Check {
-    std::size_t entry = 0;    ///< index into the log
-    double w = 0.0;           ///< normalized residual
-    double redundancy = 0.0;  ///< 1 - leverage: 0 is checked by nothing, 1 by everything
-    double detectable =
-        0.0;  ///< the blunder found with 95 %, mm or degrees; infinite where nothing checks it
-    bool suspect = false;
-};
-
-/// A reading that took no part, and why.
-struct Unused {
-    std::size_t entry = 0;
-    Message why;
-};
-
 /// What one turn of a rod does on this car, as known now.
 struct RodResponse {
     std::string rod;
@@ -103,61 +89,6 @@ struct LockShift {
     int angle = 0;  ///< as `Effect::angle`
     Angle by, sigma;
     int seen = 0;
-};
-
-/// How a string rises along the car: metres over the rear hubs at the rear axle, per metre forward in space,
-/// and how much higher the front hubs are than the rear ones.
-struct StringRise {
-    double at_rear_axle = 0.0;
-    double slope = 0.0;
-    double front_hub_over_rear = 0.0;
-};
-
-/// What, beside the unknowns, decides what the next reading would show.
-struct Standing {
-    CarCard car;
-    LinesSet lines;
-    std::optional<std::array<Length, 4>> tiles;  ///< on the floor laid; nothing without a floor
-    bool steered = false;                        ///< the steering stands off straight by an unknown
-    std::vector<std::string> tools;              ///< whose zero is an unknown
-    std::array<std::optional<StringRise>, 2> rise;
-};
-
-/// The solved problem, linear at its minimum: metres and radians. For plans and for asking what to read next.
-struct Posterior {
-    std::vector<UnknownKey> keys;
-    Eigen::VectorXd x;
-    Eigen::MatrixXd covariance;  ///< pseudo-inverse: use only after `estimable`
-    Eigen::MatrixXd null_space;  ///< columns span what no reading tells, in the scaled unknowns
-    Eigen::VectorXd scale;       ///< of the unknowns, for the null-space test
-    std::map<std::pair<Unknown, int>, int> now;  ///< the unknowns of the last state
-    Standing standing;                           ///< and what else holds there
-    /// Of the readings, in the order of `Estimate::checks`: orthonormal rows, so that I - UU' takes a change
-    /// of the readings (in sigmas) to that of the residuals; the residuals; and each reading's whole sigma.
-    Eigen::MatrixXd projection;
-    Eigen::VectorXd residuals, sigmas;
-    /// Index of the unknown as it stands in the last state, or -1.
-    int index(Unknown what, int where) const;
-    /// True when the combination `gradient` has no part in the null space.
-    bool estimable(const Eigen::VectorXd& gradient) const;
-    /// Of the angle that the target is about; zero where the problem has no such unknown.
-    Eigen::VectorXd gradient_of(const Target& target) const;
-    double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
-
-    /// What has been turned of the handles of each device since the card: by its place.
-    std::map<int, std::array<double, 2>> amounts;
-    /// Each pass of doubted turns: the unknowns as they stood before the first and after the last of them.
-    struct Freed {
-        std::vector<std::size_t> turns;  ///< entries of the log
-        std::map<std::pair<Unknown, int>, int> before, after;
-    };
-    std::vector<Freed> freed;
-    /// Where each wheel's toe, camber and caster stand (`Effect::angle`), for all that an adjuster may move;
-    /// of those that nothing was read of, an unknown without a value, which only changes are reckoned from.
-    /// -1 where no adjuster moves it either.
-    std::array<std::array<int, 3>, 4> state{};
-
-    std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };
 
 struct Estimate {

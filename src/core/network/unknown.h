@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
 #include <compare>
+#include <map>
+#include <utility>
 
 namespace fairchalk {
 
@@ -46,5 +49,11 @@ struct UnknownKey {
     int epoch;
     auto operator<=>(const UnknownKey&) const = default;
 };
+
+/// As `Effect::angle` counts them.
+inline constexpr std::array angle_unknowns = {Unknown::toe, Unknown::camber, Unknown::caster};
+
+/// Where each unknown stands as the car now is.
+using Current = std::map<std::pair<Unknown, int>, int>;
 
 }  // namespace fairchalk

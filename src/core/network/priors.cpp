@@ -1,0 +1,209 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/network/priors.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+#include <vector>
+
+#include "core/car/adjuster.h"
+#include "core/car/steering_rod.h"
+#include "core/network/site.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr double tape_zero_sigma = 0.5e-3;  // metres: a hook, a worn end
+constexpr double gauge_zero_sigma = 2.0 * one_degree;
+constexpr double runout_sigma = 1.0 * one_degree;
+constexpr double like_lips_sigma = 8e-3;  // metres: of rims that nothing but an arm jig has read
+constexpr double lip_sigma = 30e-3;
+// Each rim carries an opposed error at its two edges, metres: not looked at, and looked at and good.
+constexpr double rim_untrue = 0.25e-3, rim_seen_good = 0.1e-3;
+constexpr const char* rims_check = "rims";
+constexpr double unchecked_zero_sigma = 0.2 * one_degree;  // of a gauge whose zero nobody checked
+constexpr double like_arms_sigma = 5e-3;                   // metres: of the steering arms of one axle
+constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
+
+/// Arms of steering rods: each by its prior, both of an axle together where they are made to one drawing, so
+/// that what one turn teaches of the left holds of the right.
+void believe_arms(Network& n, const CarCard& car) {
+    std::map<int, ArmPrior> priors;
+    for (std::size_t i = 0; i < car.adjusters.size(); ++i)
+        if (const Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
+            const int place = static_cast<int>(i);
+            priors[place] = arm_prior(*rod);
+            n.add(Unknown::arm, place, priors[place].mean.m());
+        }
+    for (Axle axle : both_axles) {
+        const Rod *l = car.rod_at(wheel_at(axle, Side::left)), *r = car.rod_at(wheel_at(axle, Side::right));
+        if (!l || !r || l->runs != r->runs) continue;
+        const int a = car.place_of(l->id), b = car.place_of(r->id);
+        const double sa = priors[a].sigma.m(), sb = priors[b].sigma.m();
+        const double rho = (sa * sa + sb * sb - like_arms_sigma * like_arms_sigma) / (2 * sa * sb);
+        if (!(rho > 0.0) || rho > 0.999) continue;
+        // The right one given the left: their joint normal in two rows.
+        n.believe(n.current().at({Unknown::arm, a}), priors[a].mean.m(), sa);
+        Linked given;
+        given.unknowns = {n.current().at({Unknown::arm, b}), n.current().at({Unknown::arm, a})};
+        given.coefficients = {1.0, -rho * sb / sa};
+        given.constant = -priors[b].mean.m() + rho * sb / sa * priors[a].mean.m();
+        given.sigma = sb * std::sqrt(1 - rho * rho);
+        n.link(given);
+        priors.erase(a);
+        priors.erase(b);
+    }
+    for (const auto& [place, prior] : priors)
+        n.believe(n.current().at({Unknown::arm, place}), prior.mean.m(), prior.sigma.m());
+}
+
+}  // namespace
+
+NetworkNeeds needs_of(const Job& job, int last) {
+    using K = ReadingKind;
+    NetworkNeeds out;
+    for (int k = 0; k <= last; ++k) {
+        for (std::size_t i : job.rounds[k].readings) {
+            const Reading& r = std::get<Reading>((*job.log)[i].what);
+            const K kind = r.spot.kind;
+            out.chassis = out.chassis || kind == K::centreline_to_string;
+            out.jig = out.jig || kind == K::arm_jig;
+            const bool across = kind == K::boards_front || kind == K::boards_rear ||
+                                kind == K::stud_bar_front || kind == K::stud_bar_rear ||
+                                kind == K::tread_front || kind == K::tread_rear;
+            if (across && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
+            if (!r.spot.wheel) continue;
+            const int w = index_of(*r.spot.wheel);
+            if (lies_as_it_touches(r)) out.seats.insert(w ^ 2);
+            if (kind == K::rim_front || kind == K::rim_rear) {
+                out.rims[w].insert(r.spot.rolled);
+                out.lips_read.insert(w / 2);
+                if (!r.stated_sigma) out.unrolled.insert(w);
+            }
+            if (!against_gravity(kind)) continue;
+            if (kind != K::caster && kind != K::axis_offset) {
+                out.gauge.insert(w);
+                out.cambers[w].insert(r.spot.rolled);
+            }
+            if (kind == K::caster || kind == K::axis_offset || r.turned || r.wheel_turned)
+                out.sweep.insert(w);
+            if (kind == K::caster && r.swept) out.gauge.insert(w);
+            if (kind == K::camber_plumb_upper || kind == K::camber_plumb_lower)
+                out.plumb.insert(plumb_at(w, turned_of(r, job.rounds[k].car)));
+            if (kind == K::camber || kind == K::camber_reversed) {
+                out.lean[r.tool].insert(kind == K::camber_reversed);
+                if (!r.stated_sigma) out.unstated.insert(r.tool);
+            }
+        }
+    }
+    return out;
+}
+
+void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNeeds& asked) {
+    for (int w = 0; w < 4; ++w) n.add(Unknown::toe, w, 0.0);
+    for (int s = 0; s < 2; ++s) {
+        n.add(Unknown::string_offset, s, 0.85);
+        n.add(Unknown::string_skew, s, 0.0);
+    }
+    for (int a = 0; a < 2; ++a) {
+        const AxleCard& card = car.axles[a];
+        n.add(Unknown::half_width, a, card.hub_width ? card.hub_width->m() / 2 : 0.74);
+        if (a == 1 && car.same_wheels)
+            n.also(Unknown::lip_depth, 1, n.at(Unknown::lip_depth, 0));
+        else
+            n.add(Unknown::lip_depth, a, 0.01);
+        for (int kind = 0; kind < static_cast<int>(reading_kinds().size()); ++kind) {
+            const auto k = static_cast<ReadingKind>(kind);
+            if (k == ReadingKind::boards_front || k == ReadingKind::stud_bar_front ||
+                k == ReadingKind::tread_front)
+                if (std::any_of(job.rounds.begin(), job.rounds.end(), [&](const Round& r) {
+                        return std::any_of(r.readings.begin(), r.readings.end(), [&](std::size_t i) {
+                            const Spot& s = std::get<Reading>((*job.log)[i].what).spot;
+                            return s.axle && index_of(*s.axle) == a &&
+                                   (s.kind == k || index_of(s.kind) == kind + 1);
+                        });
+                    }))
+                    n.add(Unknown::mid_width, a * 100 + kind, 1.6);
+        }
+    }
+    for (int w : asked.gauge) n.add(Unknown::camber, w, 0.0);
+    for (int w : asked.sweep) {
+        n.add(Unknown::caster, w, 3.0 * one_degree);
+        n.with_prior(Unknown::sai, w, sai_prior_deg * one_degree, sai_prior_sigma_deg * one_degree);
+        // The toe that the sweep starts from: as known, else any toe there is.
+        n.with_prior(Unknown::sweep_toe, w, 0.0, any_toe_sigma);
+    }
+    for (int w : asked.plumb) n.add(Unknown::plumb, w, 0.1);
+    // A bar touches both lips of the rear rim as well as any rule does; over the wheelbase that shows.
+    for (int w : asked.seats)
+        if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span)
+            n.with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span->m());
+    // Run-out is told from the angle only where a wheel was read both ways round.
+    const bool good = std::any_of(job.log->begin(), job.log->end(), [&](const Entry& e) {
+        const Checked* c = std::get_if<Checked>(&e.what);
+        return c && c->item == rims_check && c->state == CheckState::good &&
+               job.live(static_cast<std::size_t>(&e - job.log->data()));
+    });
+    for (const auto& [w, ways] : asked.rims) {
+        if (ways.size() == 2) {
+            n.with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);
+        } else if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span;
+                   span && asked.unrolled.contains(w)) {
+            n.with_prior(Unknown::toe_runout, w, 0.0, 2.0 * (good ? rim_seen_good : rim_untrue) / span->m());
+        }
+    }
+    for (const auto& [w, ways] : asked.cambers)
+        if (ways.size() == 2) n.with_prior(Unknown::camber_runout, w, 0.0, runout_sigma);
+    if (asked.chassis)
+        for (int a = 0; a < 2; ++a) n.add(Unknown::axle_middle, a, 0.0);
+    // A gauge's zero is an unknown once it was turned end for end; tapes' where one axle was taped with two.
+    const auto zero_of = [&](const std::string& tool, double sigma) {
+        n.with_prior(Unknown::tool_zero, static_cast<int>(n.standing.tools.size()), 0.0, sigma);
+        n.standing.tools.push_back(tool);
+    };
+    for (const auto& [tool, ways] : asked.lean) {
+        if (ways.contains(1)) {
+            zero_of(tool, gauge_zero_sigma);
+            continue;
+        }
+        // What was said of it in the drawer holds.
+        const bool told = std::any_of(job.tools.begin(), job.tools.end(),
+                                      [&, &name = tool](const Tool& t) { return t.name == name; });
+        if (!told && !tool.empty() && asked.unstated.contains(tool)) zero_of(tool, unchecked_zero_sigma);
+    }
+    for (const auto& [tool, axles] : asked.tapes)
+        if (std::any_of(asked.tapes.begin(), asked.tapes.end(), [&](const auto& other) {
+                return other.first != tool && std::any_of(axles.begin(), axles.end(),
+                                                          [&](int a) { return other.second.contains(a); });
+            }))
+            zero_of(tool, tape_zero_sigma);
+    if (asked.jig && car.same_wheels && asked.lips_read.empty())
+        n.believe(n.current().at({Unknown::lip_depth, 0}), 0.0, lip_sigma);
+    if (asked.jig && !car.same_wheels && asked.lips_read.size() < 2) {
+        // Rims that only arm jigs have touched: taken to sit on their hubs about alike, and not far off them.
+        for (int a = 0; a < 2; ++a)
+            if (!asked.lips_read.contains(a))
+                n.believe(n.current().at({Unknown::lip_depth, a}), 0.0, lip_sigma);
+        Linked alike;
+        alike.unknowns = {n.current().at({Unknown::lip_depth, 0}), n.current().at({Unknown::lip_depth, 1})};
+        alike.coefficients = {1.0, -1.0};
+        alike.sigma = like_lips_sigma;
+        n.link(alike);
+    }
+    believe_arms(n, car);
+}
+
+void observe_card(Network& n, const CarCard& car) {
+    for (int a = 0; a < 2; ++a) {
+        if (!car.axles[a].hub_width) continue;
+        Observed o;
+        o.from_card = true;
+        o.site.kind = ReadingKind::hub_width;
+        o.site.axle = a;
+        o.value = car.axles[a].hub_width->m();
+        o.sigma = std::max(car.axles[a].hub_width_sigma.m(), 1e-5);
+        n.observe(std::move(o));
+    }
+}
+
+}  // namespace fairchalk

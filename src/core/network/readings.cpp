@@ -1,0 +1,170 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/network/readings.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/network/site.h"
+
+namespace fairchalk {
+namespace {
+
+constexpr double sweep_sigma = 1.0 * one_degree;  // of floor marks, a protractor, a steering wheel
+constexpr double usual_ratio_sigma = 2.5;
+constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
+
+/// d(reading)/d(heading it was taken at): how an unsure sweep makes the reading unsure.
+double slope_by_turned(const Network& n, const Observed& o) {
+    constexpr double h = 1e-4;
+    const auto at = [&](double by) {
+        Site s = o.site;
+        // A gauge's own scale turns it both ways.
+        (s.swept != 0.0 && s.turned == 0.0 ? s.swept : s.turned) += by;
+        std::vector<int> none;
+        return predict<double>(s, Recorder{o.current.get(), &n.x, &none});
+    };
+    return (at(h) - at(-h)) / (2 * h);
+}
+
+}  // namespace
+
+void Readings::observe(std::size_t entry, const Round& round) {
+    const Reading& r = std::get<Reading>((*job_.log)[entry].what);
+    n_.standing.car = round.car;
+    n_.standing.lines = round.lines;
+    if (auto why = missing_for(r, n_.standing)) {
+        n_.unused.push_back({entry, *why});
+        return;
+    }
+    if (r.spot.kind == ReadingKind::string_height) {
+        const int side = index_of(*r.spot.side);
+        if (!n_.current().contains({Unknown::camber, side}) &&
+            !n_.current().contains({Unknown::camber, side + 2}))
+            n_.unused.push_back({entry, {Code::why_needs_camber, {}}});
+        return;
+    }
+    Observed o;
+    o.entry = entry;
+    o.site = site_of(r, n_.standing, n_.current());
+    const Tool* tool = job_.tool(r.tool);
+    o.value = base_value(r, tool);
+    o.sigma = to_base(r.sigma(tool, round.finest), r.value.kind);
+    o.turned_sigma = r.turned_sigma                                ? r.turned_sigma->rad()
+                     : o.site.turned != 0.0 || o.site.swept != 0.0 ? sweep_sigma
+                                                                   : 0.0;
+    if (r.wheel_turned && !round.car.steering_ratio)
+        o.turned_sigma = std::hypot(o.turned_sigma, o.site.turned * usual_ratio_sigma / usual_steering_ratio);
+    const bool rim = r.spot.kind == ReadingKind::rim_front || r.spot.kind == ReadingKind::rim_rear;
+    o.set_by_eye =
+        rim && !r.stated_sigma && !o.site.heights && n_.current().contains({Unknown::camber, o.site.wheel});
+    if (r.spot.kind == ReadingKind::steering_wheel) {
+        if (r.since_now || !n_.standing.steered) steer();
+        // A ratio nobody gave is a guess, and so is what follows from it.
+        if (!round.car.steering_ratio)
+            o.sigma = std::hypot(o.sigma, o.value * usual_ratio_sigma / usual_steering_ratio);
+    }
+    weakly_coupled_ =
+        weakly_coupled_ || o.turned_sigma > 0 || o.set_by_eye ||
+        (against_gravity(r.spot.kind) && (o.site.turned != 0.0 || o.site.swept != 0.0 || o.site.floor));
+    spots_[{n_.lie, r.spot}].push_back(n_.observed.size());
+    n_.observe(std::move(o));
+}
+
+void Readings::lay_floor(const Floor& floor) {
+    if (floor_ == floor.begun) {
+        n_.standing.tiles = floor.tiles;
+        return;
+    }
+    if (!solve_floor(floor).known) return;
+    floor_ = floor.begun;
+    n_.standing.tiles = floor.tiles;
+    for (int i = 0; i < 5; ++i) n_.add(Unknown::floor, i, 0.0);
+    const auto unknowns = [&] {
+        std::vector<int> all;
+        for (int i = 0; i < 5; ++i) all.push_back(n_.current().at({Unknown::floor, i}));
+        return all;
+    }();
+    for (const FloorRow& row : floor.rows) {
+        Linked l;
+        l.unknowns = unknowns;
+        l.coefficients.assign(row.of.begin(), row.of.end());
+        l.constant = -row.value;
+        l.sigma = row.sigma;
+        n_.link(l);
+    }
+    Linked datum;  // only differences are known
+    datum.unknowns = {unknowns.begin(), unknowns.begin() + 4};
+    datum.coefficients.assign(4, 0.25);
+    datum.sigma = 1.0;
+    n_.link(datum);
+}
+
+void Readings::steer() {
+    n_.standing.steered = true;
+    // Only so that what is read with it so stays solvable where the wheel's own reading is struck out.
+    n_.with_prior(Unknown::steer, 0, 0.0, 5.0 * one_degree);
+}
+
+void Readings::steer_for_round(const Round& round) {
+    n_.standing.steered = false;
+    if (!round.lines.steering_held) {
+        // Nobody held it: an unknown that nothing limits.
+        n_.standing.steered = true;
+        n_.add(Unknown::steer, 0, 0.0);
+        return;
+    }
+    for (std::size_t i : round.readings) {
+        const Reading& r = std::get<Reading>((*job_.log)[i].what);
+        if (r.spot.kind != ReadingKind::steering_wheel || r.since_now) continue;
+        steer();
+        return;
+    }
+}
+
+void Readings::settle_repeats() {
+    for (const auto& [key, members] : spots_) {
+        std::vector<std::size_t> sharing;
+        for (std::size_t m : members)
+            if (std::get<Reading>((*job_.log)[n_.observed[m].entry].what).spot_sigma() > 0)
+                sharing.push_back(m);
+        if (sharing.empty()) continue;
+        const double spot_sigma = spot_error.m();
+        if (sharing.size() == 1) {
+            n_.observed[sharing.front()].sigma = std::hypot(n_.observed[sharing.front()].sigma, spot_sigma);
+            continue;
+        }
+        const int latent = static_cast<int>(n_.x.size());
+        n_.keys.push_back({Unknown::spot, static_cast<int>(members.front()), n_.epoch});
+        n_.x.push_back(0.0);
+        for (std::size_t m : sharing) n_.observed[m].spot_latent = latent;
+        n_.believe(latent, 0.0, spot_sigma);
+    }
+}
+
+void Readings::raise_strings(int last) {
+    const CarCard& car = job_.rounds[static_cast<std::size_t>(last)].car;
+    if (!car.wheelbase) return;
+    std::array<std::map<double, double>, 2> heights;
+    for (int k = 0; k <= last; ++k)
+        for (std::size_t i : job_.rounds[k].readings)
+            if (const auto& r = std::get<Reading>((*job_.log)[i].what);
+                r.spot.kind == ReadingKind::string_height)
+                heights[index_of(*r.spot.side)][r.spot.station->m()] = base_value(r, job_.tool(r.tool));
+    for (std::size_t s = 0; s < 2; ++s)
+        if (!heights[s].empty()) n_.standing.rise[s] = rise_over_hubs(heights[s], car);
+}
+
+void Readings::at_known_angles() {
+    for (Observed& o : n_.observed) {
+        if (o.from_card) continue;
+        o.site.zero_toe = n_.x[static_cast<std::size_t>(o.current->at({Unknown::toe, o.site.wheel}))];
+        if (o.turned_sigma > 0) o.sigma = std::hypot(o.sigma, o.turned_sigma * slope_by_turned(n_, o));
+        if (o.set_by_eye)
+            o.sigma = std::hypot(
+                o.sigma,
+                string_rise_unknown *
+                    std::tan(n_.x[static_cast<std::size_t>(o.current->at({Unknown::camber, o.site.wheel}))]));
+    }
+}
+
+}  // namespace fairchalk
