@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is read again, or looked at, before much is turned.
+#include <algorithm>
+#include <cmath>
+
+#include "core/advice/planner.h"
+#include "core/advice/so_far.h"
+#include "core/advice/worth.h"
+#include "core/job/baseline.h"
+
+namespace fairchalk {
+
+using namespace worth;
+
+bool Planner::read_twice(Wheel w, bool lean) const {
+    const auto spots = spoiled_spots_of(job_, e_.round, lean ? std::vector<Wheel>{} : std::vector<Wheel>{w},
+                                        lean ? std::vector<Wheel>{w} : std::vector<Wheel>{});
+    return std::none_of(spots.begin(), spots.end(),
+                        [&](const Spot& s) { return readings_at(job_, e_.round, s).size() == 1; });
+}
+
+/// More than is usual is first doubted as a wrong reading, and a rod's thread is looked at.
+bool Planner::large(const Alternative& c) {
+    const After after{p_, c.with, c.turns};
+    const auto again = [&](Wheel w, bool lean, Message why) {
+        ReadAgain r;
+        for (const Spot& s :
+             spoiled_spots_of(job_, e_.round, lean ? std::vector<Wheel>{} : std::vector<Wheel>{w},
+                              lean ? std::vector<Wheel>{w} : std::vector<Wheel>{}))
+            if (readings_at(job_, e_.round, s).size() == 1) r.spots.push_back(s);
+        r.why = std::move(why);
+        plan_.again = std::move(r);
+        plan_.next = NextStep::read;
+        return true;
+    };
+    // A side that nothing has proven yet: looked at before it is turned far.
+    const auto unproven = [&](std::size_t h) {
+        const Lever& l = c.with[h];
+        const bool seen = (l.rod ? l.rod->proven : !l.device->response.empty()) ||
+                          std::find(options_.side_shown.begin(), options_.side_shown.end(), l.id()) !=
+                              options_.side_shown.end();
+        return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !seen &&
+               !car_.looked_at(l.id(), "rod");
+    };
+    for (std::size_t h = 0; h < c.with.size(); ++h) {
+        if (!unproven(h)) continue;
+        bool far = c.with[h].rod && std::abs(c.turns[h]) > most_turns_unproven;
+        // Of a wheel too, though what the other does makes good for it in the target.
+        for (const Lever::Pull& pull : c.with[h].pulls)
+            far = far || (pull.angle == 0 &&
+                          std::abs(c.with[h].effect(pull, c.turns[h], p_)) > most_angle_of_wheel_unproven);
+        for (const Verdict& v : plan_.before) {
+            if (!v.angle.known) continue;
+            // As far as all of them together would drive it the other way.
+            const Eigen::VectorXd g = p_.gradient_of(v.target);
+            double by = 0.0;
+            for (std::size_t k = 0; k < c.with.size(); ++k)
+                for (const Lever::Pull& pull : c.with[k].pulls)
+                    if (unproven(k)) by += g[pull.state] * c.with[k].effect(pull, c.turns[k], p_);
+            far = far || std::abs(by) > most_angle_unproven;
+        }
+        if (!far) continue;
+        plan_.look = Look{c.with[h].id(), "rod"};
+        plan_.next = NextStep::look;
+        return true;
+    }
+    for (std::size_t h = 0; h < c.with.size(); ++h) {
+        const Lever& l = c.with[h];
+        if (!l.rod || c.turns[h] == 0.0) continue;
+        const double in_all = turned_since_thread(job_, *l.rod) + c.turns[h];
+        if (std::max(std::abs(c.turns[h]), std::abs(in_all)) <= most_turns_unasked) continue;
+        if (!read_twice(l.wheel, false)) return again(l.wheel, false, {Code::again_large_turn, {l.id()}});
+        if (!thread_known(job_, *l.rod)) return again(l.wheel, false, {Code::again_thread, {l.id()}});
+    }
+    for (Wheel w : all_wheels)
+        for (int a = 0; a < 3; ++a) {
+            const Eigen::VectorXd g = angle_gradient(p_, w, a);
+            if (g.isZero() || std::abs(after.change(g)) <= most_angle_unasked || read_twice(w, a > 0))
+                continue;
+            return again(w, a > 0, {Code::again_large_angle, {std::string(name_of(w))}});
+        }
+    return false;
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/advice/so_far.h"
+
+#include "core/job/baseline.h"
+
+namespace fairchalk {
+
+bool accepted_since(const Job& job, std::size_t i, const Target& target) {
+    for (std::size_t k = i; k < job.log->size(); ++k)
+        if (const Accepted* a = job.live(k) ? std::get_if<Accepted>(&(*job.log)[k].what) : nullptr)
+            if (a->what == target.name() || a->what.find('.') == std::string::npos) return true;
+    return false;
+}
+
+std::size_t last_news(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (job.live(i) && (std::holds_alternative<Turn>((*job.log)[i].what) || reads_angle((*job.log)[i])))
+            return i + 1;
+    return 0;
+}
+
+bool thread_known(const Job& job, const Rod& rod) {
+    for (std::size_t i = 0; i < job.log->size(); ++i)
+        if (job.live(i) && thread_measured((*job.log)[i], rod)) return true;
+    return false;
+}
+
+std::map<std::string, std::array<double, 2>> last_turned(const Job& job) {
+    std::map<std::string, std::array<double, 2>> out;
+    bool read = false;
+    for (std::size_t i = job.log->size(); i-- > 0;) {
+        if (!job.live(i)) continue;
+        if (const Turn* t = std::get_if<Turn>(&(*job.log)[i].what)) {
+            out[t->adjuster][0] += t->turns;
+            out[t->adjuster][1] += t->second;
+        } else if (reads_angle((*job.log)[i])) {
+            if (!out.empty()) return out;
+            read = true;
+        }
+    }
+    return read ? out : std::map<std::string, std::array<double, 2>>{};
+}
+
+std::map<std::string, std::array<double, 2>> turned_in_all(const Job& job) {
+    std::map<std::string, std::array<double, 2>> out;
+    for (std::size_t i = 0; i < job.log->size(); ++i)
+        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) {
+            out[t->adjuster][0] += t->turns;
+            out[t->adjuster][1] += t->second;
+        }
+    return out;
+}
+
+}  // namespace fairchalk

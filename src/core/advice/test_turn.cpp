@@ -1,0 +1,117 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is tried, or looked at, before it is advised: test turns, and their way back.
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "core/advice/planner.h"
+#include "core/advice/so_far.h"
+#include "core/advice/worth.h"
+
+namespace fairchalk {
+
+using namespace worth;
+
+/// Where a direction is not known, or nothing explains what turns did: the least turn that shows it, or
+/// something to look at. True where that is the next step.
+bool Planner::probe() {
+    const auto wanted = [&](const Verdict& v) {
+        return v.call == Call::outside ||
+               (v.call == Call::too_close && probability_inside(v.angle, v.target) < turn_below);
+    };
+    std::optional<Look> look;
+    for (const Verdict& v : plan_.before) {
+        if (!wanted(v) || accepted_since(job_, last_news(job_), v.target)) continue;
+        if (!options_.probing && reached_by(v.target, usable_)) continue;
+        for (std::size_t place = 0; place < car_.adjusters.size(); ++place) {
+            const Adjuster& a = car_.adjusters[place];
+            const Device* d = std::get_if<Device>(&a);
+            const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+            const auto unsaid = unsaid_of(a);
+            if ((d && !kind) || !reaches(like(a), v.target) || !allowed(id_of(a), kind)) continue;
+            const bool turns_under_load = !d || (unsaid && unsaid->probe) || !kind->wants_jacking();
+            if (!unsaid && !options_.probing) continue;
+            if ((unsaid && !unsaid->probe) || !turns_under_load) {
+                if (unsaid && !look) look = Look{id_of(a), std::string(unsaid->field)};
+                continue;
+            }
+            // Turned already, and it does not show: a little more of it.
+            const double sigma = std::max(v.angle.sigma.rad(), 0.01 * one_degree);
+            const double step = d ? kind->handles(*d).front().step : std::get<Rod>(a).step_turns;
+            const double per_turn = 0.6 * one_degree;
+            const double needs = 3.0 * 1.5 * sigma / per_turn;
+            // What would not show is no test: eyes do better.
+            if (unsaid && needs > most_tested) {
+                if (!look) look = Look{id_of(a), std::string(unsaid->field)};
+                continue;
+            }
+            double amount = std::ceil(std::clamp(needs, step, std::max(step, 0.5)) / step - 1e-9) * step;
+            const Miss miss = miss_of_target(v, p_);
+            if (!unsaid)
+                for (const Lever& l : usable_)
+                    if (l.id() == id_of(a) && !l.pulls.empty()) {
+                        const double by =
+                            l.effect(l.pulls.front(), amount, p_) * miss.g[l.pulls.front().state];
+                        if (by * (miss.aim - miss.g.dot(p_.x)) < 0.0) amount = -amount;
+                        break;
+                    }
+            PlannedTurn t;
+            t.adjuster = id_of(a);
+            t.kind = d ? d->kind : "";
+            t.wheel = wheel_of(a);
+            t.turns = amount;
+            t.test = true;
+            if (const KnownAngle* now = e_.find(Measure::toe, t.wheel)) t.now = *now;
+            if (!t.now.known) {
+                t.of_axle = true;
+                t.now = e_.axles[static_cast<std::size_t>(index_of(axle_of(t.wheel)))].total_toe;
+            }
+            std::erase_if(plan_.cannot,
+                          [&](const Unreachable& u) { return u.target.name() == v.target.name(); });
+            plan_.turns = {t};
+            plan_.next = NextStep::test_turn;
+            plan_.remeasure = remeasure(plan_.turns);
+            plan_.spoils = {std::string(name_of(t.wheel)) + ".toe"};
+            if (unsaid) plan_.look = Look{t.adjuster, std::string(unsaid->field)};
+            return true;
+        }
+    }
+    if (!look) return false;
+    plan_.look = look;
+    plan_.next = NextStep::look;
+    return true;
+}
+
+/// All test turns since the last that was none, the other way. False where they are back already.
+bool Planner::set_back() {
+    std::map<std::string, double> sums;
+    for (std::size_t i = 0; i < job_.log->size(); ++i) {
+        const Turn* t = job_.live(i) ? std::get_if<Turn>(&(*job_.log)[i].what) : nullptr;
+        if (!t) continue;
+        if (!t->test)
+            sums.clear();
+        else
+            sums[t->adjuster] += t->turns;
+    }
+    for (const auto& [id, sum] : sums) {
+        const int place = car_.place_of(id);
+        if (place < 0 || std::abs(sum) < 1e-9) continue;
+        const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
+        const Device* d = std::get_if<Device>(&a);
+        PlannedTurn t;
+        t.adjuster = id;
+        t.kind = d ? d->kind : "";
+        t.wheel = wheel_of(a);
+        t.turns = -sum;
+        t.test = true;
+        if (const KnownAngle* now = e_.find(Measure::toe, t.wheel)) t.now = *now;
+        plan_.turns.push_back(t);
+        plan_.spoils.push_back(std::string(name_of(t.wheel)) + ".toe");
+    }
+    if (plan_.turns.empty()) return false;
+    plan_.next = NextStep::test_turn;
+    plan_.remeasure = remeasure(plan_.turns);
+    return true;
+}
+
+}  // namespace fairchalk
