@@ -208,9 +208,8 @@ std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std:
     const Device* device = std::get_if<Device>(&own);
     for (const Adjuster& a : car.adjusters) {
         const Device* d = std::get_if<Device>(&a);
-        if (id_of(a) == look.adjuster || a.index() != own.index() ||
-            axle_of(wheel_of(a)) != axle_of(wheel_of(own)) ||
-            (device && (d->kind != device->kind || d->bolt != device->bolt || d->angle != device->angle)))
+        if (id_of(a) == look.adjuster || !made_alike(a, own) ||
+            (device && (d->bolt != device->bolt || d->angle != device->angle)))
             continue;
         out.push_back({id_of(a), look.field, value});
     }

@@ -320,4 +320,9 @@ std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car)
     return p;
 }
 
+bool made_alike(const Adjuster& a, const Adjuster& b) {
+    return a.index() == b.index() && axle_of(wheel_of(a)) == axle_of(wheel_of(b)) &&
+           (std::holds_alternative<Rod>(a) || std::get<Device>(a).kind == std::get<Device>(b).kind);
+}
+
 }  // namespace fairchalk

@@ -193,4 +193,7 @@ Wheel wheel_of(const Device& d);
 /// kind that is only kept.
 std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car);
 
+/// Of one kind, at one axle: made to one drawing, and what one shows holds of the other.
+bool made_alike(const Adjuster& a, const Adjuster& b);
+
 }  // namespace fairchalk

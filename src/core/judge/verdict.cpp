@@ -121,29 +121,28 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
 
 /// About what is read there on any car, in mm or degrees.
 double likely_value(ReadingKind kind) {
-    using K = ReadingKind;
     switch (kind) {
-        case K::hub:
+        case ReadingKind::hub:
             return 105.0;
-        case K::rim_front:
-        case K::rim_rear:
+        case ReadingKind::rim_front:
+        case ReadingKind::rim_rear:
             return 111.0;
-        case K::string_to_string:
+        case ReadingKind::string_to_string:
             return 1700.0;
-        case K::centreline_to_string:
+        case ReadingKind::centreline_to_string:
             return 850.0;
-        case K::hub_width:
+        case ReadingKind::hub_width:
             return 1500.0;
-        case K::boards_front:
-        case K::boards_rear:
-        case K::stud_bar_front:
-        case K::stud_bar_rear:
-        case K::tread_front:
-        case K::tread_rear:
+        case ReadingKind::boards_front:
+        case ReadingKind::boards_rear:
+        case ReadingKind::stud_bar_front:
+        case ReadingKind::stud_bar_rear:
+        case ReadingKind::tread_front:
+        case ReadingKind::tread_rear:
             return 1450.0;
-        case K::string_height:
-        case K::tape_difference:
-        case K::camber_gap:
+        case ReadingKind::string_height:
+        case ReadingKind::tape_difference:
+        case ReadingKind::camber_gap:
             return 0.0;
         default:
             return info_of(kind).quantity == QuantityKind::angle ? 0.0 : 50.0;

@@ -60,38 +60,37 @@ void believe_arms(Network& n, const CarCard& car) {
 }  // namespace
 
 NetworkNeeds needs_of(const Job& job, int last) {
-    using K = ReadingKind;
     NetworkNeeds out;
     for (int k = 0; k <= last; ++k) {
         for (std::size_t i : job.rounds[k].readings) {
             const Reading& r = std::get<Reading>((*job.log)[i].what);
-            const K kind = r.spot.kind;
-            out.chassis = out.chassis || kind == K::centreline_to_string;
-            out.jig = out.jig || kind == K::arm_jig;
-            const bool across = kind == K::boards_front || kind == K::boards_rear ||
-                                kind == K::stud_bar_front || kind == K::stud_bar_rear ||
-                                kind == K::tread_front || kind == K::tread_rear;
+            const ReadingKind kind = r.spot.kind;
+            out.chassis = out.chassis || kind == ReadingKind::centreline_to_string;
+            out.jig = out.jig || kind == ReadingKind::arm_jig;
+            const bool across = kind == ReadingKind::boards_front || kind == ReadingKind::boards_rear ||
+                                kind == ReadingKind::stud_bar_front || kind == ReadingKind::stud_bar_rear ||
+                                kind == ReadingKind::tread_front || kind == ReadingKind::tread_rear;
             if (across && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
             if (!r.spot.wheel) continue;
             const int w = index_of(*r.spot.wheel);
             if (lies_as_it_touches(r)) out.seats.insert(w ^ 2);
-            if (kind == K::rim_front || kind == K::rim_rear) {
+            if (kind == ReadingKind::rim_front || kind == ReadingKind::rim_rear) {
                 out.rims[w].insert(r.spot.rolled);
                 out.lips_read.insert(w / 2);
                 if (!r.stated_sigma) out.unrolled.insert(w);
             }
             if (!against_gravity(kind)) continue;
-            if (kind != K::caster && kind != K::axis_offset) {
+            if (kind != ReadingKind::caster && kind != ReadingKind::axis_offset) {
                 out.gauge.insert(w);
                 out.cambers[w].insert(r.spot.rolled);
             }
-            if (kind == K::caster || kind == K::axis_offset || r.turned || r.wheel_turned)
+            if (kind == ReadingKind::caster || kind == ReadingKind::axis_offset || r.turned || r.wheel_turned)
                 out.sweep.insert(w);
-            if (kind == K::caster && r.swept) out.gauge.insert(w);
-            if (kind == K::camber_plumb_upper || kind == K::camber_plumb_lower)
+            if (kind == ReadingKind::caster && r.swept) out.gauge.insert(w);
+            if (kind == ReadingKind::camber_plumb_upper || kind == ReadingKind::camber_plumb_lower)
                 out.plumb.insert(plumb_at(w, turned_of(r, job.rounds[k].car)));
-            if (kind == K::camber || kind == K::camber_reversed) {
-                out.lean[r.tool].insert(kind == K::camber_reversed);
+            if (kind == ReadingKind::camber || kind == ReadingKind::camber_reversed) {
+                out.lean[r.tool].insert(kind == ReadingKind::camber_reversed);
                 if (!r.stated_sigma) out.unstated.insert(r.tool);
             }
         }

@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <cstddef>
+#include <set>
+#include <string>
+#include <vector>
+
+#include "core/judge/evidence.h"
+
+namespace fairchalk {
+
+/// What may have been done in a pass, as written first.
+std::vector<Guess> guesses_of(const TurnPass& pass, std::size_t number,
+                              const std::vector<MeasuredChange>& rows);
+
+std::string side_value(bool ahead);
+
+/// What may be so of the card, as it stands first. `assumed` is it with every unknown side taken as behind.
+std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& turned);
+
+/// The card with which hypotheses are reckoned: what it does not say taken as one of the two.
+CarCard assumed(CarCard car);
+
+}  // namespace fairchalk
