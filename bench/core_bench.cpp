@@ -143,10 +143,10 @@ std::vector<Entry> long_job(int in_tin = 0) {
     for (double mm : {0.5, 1.0, 1.5, 2.0, 3.0})
         if (in_tin > 0) card.tin.push_back({Length::from_mm(mm), in_tin, false});
     for (Entry& e : log)
-        if (CarEdit* edit = std::get_if<CarEdit>(&e.what)) edit->car = card;
+        if (CarEdit* edit = std::get_if<CarEdit>(&e.event)) edit->car = card;
     std::vector<Entry> readings;
     for (const Entry& e : log)
-        if (std::holds_alternative<Reading>(e.what)) readings.push_back(e);
+        if (std::holds_alternative<Reading>(e.event)) readings.push_back(e);
     TargetsEdit targets;
     targets.targets = {testing::total_toe(Axle::front, 0.1, 0.02)};
     for (Measure m : {Measure::toe, Measure::camber, Measure::caster})

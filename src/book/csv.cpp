@@ -131,13 +131,13 @@ std::string csv_of(const JobFile& job) {
     int round = -1;
     for (std::size_t i = 0; i < job.entries.size(); ++i) {
         const Entry& e = job.entries[i];
-        if (std::holds_alternative<RoundOpened>(e.what) && read.live(i)) {
+        if (std::holds_alternative<RoundOpened>(e.event) && read.live(i)) {
             ++round;
             const Bars& bars = read.rounds[static_cast<std::size_t>(round)].lines.bars;
             length_row(std::to_string(round), "bar-stands", "bar", "front", bars.front_ahead);
             length_row(std::to_string(round), "bar-stands", "bar", "rear", bars.rear_behind);
         }
-        if (!std::holds_alternative<Reading>(e.what)) continue;
+        if (!std::holds_alternative<Reading>(e.event)) continue;
         std::map<std::string, std::string> cells;
         for (const auto& [key, value] : job.raw[i].items())
             if (value.is_string()) cells[key] = value.get<std::string>();

@@ -207,17 +207,17 @@ Json bars_json(const Bars& bars) {
 /// What is done before anything is read: asked, checked, surveyed, centred, loosened, driven.
 bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
     if (kind == "asked") {
-        Asked a;
+        ReasonsGiven a;
         const Node list = n["reasons"];
         for (std::size_t i = 0; i < list.list(); ++i) a.reasons.push_back(list[i].text());
         if (n.has("note")) a.note = n["note"].text();
-        e.what = a;
+        e.event = a;
     } else if (kind == "check") {
         Checked c;
         c.item = n["item"].text();
         c.state = n["state"].named<CheckState>(check_state_named, "good, failed, not-applicable, open");
         if (n.has("note")) c.note = n["note"].text();
-        e.what = c;
+        e.event = c;
     } else if (kind == "floor") {
         FloorSet f;
         f.method = n["method"].named<FloorMethod>(floor_method_named,
@@ -226,7 +226,7 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
         if (n.has("surveyed")) f.surveyed = n["surveyed"].text();
         if (f.method == FloorMethod::heights) f.heights = heights_from(n["heights"], nullptr);
         if (n.has("sigma")) f.sigma = n["sigma"].positive_length();
-        e.what = f;
+        e.event = f;
     } else if (kind == "tiles") {
         TilesPlaced t;
         t.thickness = n["thickness"].positive_length();
@@ -240,28 +240,28 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
                            {"a number of tiles that can't be", "a whole number up to 100"}});
                 t.under[static_cast<std::size_t>(index_of(w))] = static_cast<int>(count);
             }
-        e.what = t;
+        e.event = t;
     } else if (kind == "steering") {
         SteeringSet s;
         s.school = n["school"].named<SteeringSchool>(steering_school_named, "wheel, gear, roll-in");
         if (n.has("held")) s.held = n["held"].text();
-        e.what = s;
+        e.event = s;
     } else if (kind == "caution-seen") {
-        e.what = CautionSeen{n["caution"].text()};
+        e.event = CautionSeen{n["caution"].text()};
     } else if (kind == "drive") {
         Driven d;
         if (n.has("wheel_off")) d.wheel_off = n["wheel_off"].angle();
         if (n.has("how")) d.how = n["how"].text();
         if (n.has("drifts")) d.drift = n["drifts"].named<Drift>(drift_named, "left, straight, right");
         if (n.has("note")) d.note = n["note"].text();
-        e.what = d;
+        e.event = d;
     } else if (kind == "baseline") {
         BaselineNote b;
         b.item = n["item"].text();
         if (n.has("value")) b.value = n["value"].quantity(Expect::Kind::length);
         if (n.has("text")) b.text = n["text"].text();
         if (n.has("back")) b.back = n["back"].yes_no();
-        e.what = b;
+        e.event = b;
     } else if (kind == "looked") {
         const std::string field = n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread"});
         Looked l{n["adjuster"].text(), field, {}};
@@ -275,7 +275,7 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
             l.value = name_of(n["value"].wheel());
         else
             l.value = n["value"].yes_no() ? "true" : "false";
-        e.what = l;
+        e.event = l;
     } else if (kind == "angles-carried") {
         AnglesCarried c;
         if (n.has("from")) c.from = n["from"].text();
@@ -292,9 +292,9 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
                     c.wheels[static_cast<std::size_t>(index_of(w))][a] = known;
                 }
         }
-        e.what = c;
+        e.event = c;
     } else if (const auto part = part_state_named(kind)) {
-        e.what = PartTouched{*part, n["part"].text()};
+        e.event = PartTouched{*part, n["part"].text()};
     } else {
         return false;
     }
@@ -302,52 +302,52 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
 }
 
 void preparation_json(const Entry& e, Json& j) {
-    if (const auto* asked = std::get_if<Asked>(&e.what)) {
+    if (const auto* asked = std::get_if<ReasonsGiven>(&e.event)) {
         j["kind"] = "asked";
         j["reasons"] = asked->reasons;
         if (!asked->note.empty()) j["note"] = asked->note;
-    } else if (const auto* check = std::get_if<Checked>(&e.what)) {
+    } else if (const auto* check = std::get_if<Checked>(&e.event)) {
         j["kind"] = "check";
         j["item"] = check->item;
         j["state"] = name_of(check->state);
         if (!check->note.empty()) j["note"] = check->note;
-    } else if (const auto* floor = std::get_if<FloorSet>(&e.what)) {
+    } else if (const auto* floor = std::get_if<FloorSet>(&e.event)) {
         j["kind"] = "floor";
         j["method"] = name_of(floor->method);
         if (!floor->place.empty()) j["place"] = floor->place;
         if (!floor->surveyed.empty()) j["surveyed"] = floor->surveyed;
         if (floor->method == FloorMethod::heights) j["heights"] = heights_json(floor->heights);
         if (floor->sigma) j["sigma"] = write_exact(*floor->sigma);
-    } else if (const auto* tiles = std::get_if<TilesPlaced>(&e.what)) {
+    } else if (const auto* tiles = std::get_if<TilesPlaced>(&e.event)) {
         j["kind"] = "tiles";
         j["thickness"] = write_exact(tiles->thickness);
         j["under"] = Json::object();
         for (Wheel w : all_wheels)
             if (const int n = tiles->under[static_cast<std::size_t>(index_of(w))])
                 j["under"][std::string(name_of(w))] = n;
-    } else if (const auto* steering = std::get_if<SteeringSet>(&e.what)) {
+    } else if (const auto* steering = std::get_if<SteeringSet>(&e.event)) {
         j["kind"] = "steering";
         j["school"] = name_of(steering->school);
         if (!steering->held.empty()) j["held"] = steering->held;
-    } else if (const auto* part = std::get_if<PartTouched>(&e.what)) {
+    } else if (const auto* part = std::get_if<PartTouched>(&e.event)) {
         j["kind"] = name_of(part->state);
         j["part"] = part->part;
-    } else if (const auto* seen = std::get_if<CautionSeen>(&e.what)) {
+    } else if (const auto* seen = std::get_if<CautionSeen>(&e.event)) {
         j["kind"] = "caution-seen";
         j["caution"] = seen->id;
-    } else if (const auto* drive = std::get_if<Driven>(&e.what)) {
+    } else if (const auto* drive = std::get_if<Driven>(&e.event)) {
         j["kind"] = "drive";
         if (drive->wheel_off) j["wheel_off"] = write_exact(*drive->wheel_off);
         if (!drive->how.empty()) j["how"] = drive->how;
         if (drive->drift) j["drifts"] = name_of(*drive->drift);
         if (!drive->note.empty()) j["note"] = drive->note;
-    } else if (const auto* note = std::get_if<BaselineNote>(&e.what)) {
+    } else if (const auto* note = std::get_if<BaselineNote>(&e.event)) {
         j["kind"] = "baseline";
         j["item"] = note->item;
         if (note->value) j["value"] = note->value->text;
         if (!note->text.empty()) j["text"] = note->text;
         if (note->back) j["back"] = true;
-    } else if (const auto* looked = std::get_if<Looked>(&e.what)) {
+    } else if (const auto* looked = std::get_if<Looked>(&e.event)) {
         j["kind"] = "looked";
         j["adjuster"] = looked->adjuster;
         j["field"] = looked->field;
@@ -355,7 +355,7 @@ void preparation_json(const Entry& e, Json& j) {
             j["value"] = looked->value == "true";
         else
             j["value"] = looked->value;
-    } else if (const auto* carried = std::get_if<AnglesCarried>(&e.what)) {
+    } else if (const auto* carried = std::get_if<AnglesCarried>(&e.event)) {
         j["kind"] = "angles-carried";
         if (!carried->from.empty()) j["from"] = carried->from;
         j["wheels"] = Json::object();
@@ -543,13 +543,13 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
     if (n.has("struck")) e.struck = n["struck"].text();
     const std::string kind = n["kind"].text();
     if (kind == "car") {
-        e.what = CarEdit{car_from(n["car"].json(), place + ".car")};
+        e.event = CarEdit{car_from(n["car"].json(), place + ".car")};
     } else if (kind == "targets") {
-        e.what = TargetsEdit{targets_from(n["targets"].json(), place + ".targets")};
+        e.event = TargetsEdit{targets_from(n["targets"].json(), place + ".targets")};
     } else if (kind == "lines") {
-        e.what = lines_from(n);
+        e.event = lines_from(n);
     } else if (kind == "tool") {
-        e.what = ToolSet{tool_from(n)};
+        e.event = ToolSet{tool_from(n)};
     } else if (kind == "round") {
         RoundOpened r;
         r.lines = lines_from(n);
@@ -561,16 +561,16 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
             r.floor = heights_from(floor, &sigma);
             r.floor_sigma = floor.has("sigma") ? floor["sigma"].positive_length() : Length::from_mm(sigma);
         }
-        e.what = r;
+        e.event = r;
     } else if (reading_kind_named(kind)) {
-        e.what = reading_from(json, place);
+        e.event = reading_from(json, place);
     } else if (kind == "turn") {
-        e.what = turn_from(n, car);
+        e.event = turn_from(n, car);
     } else if (kind == "accepted") {
         Accepted a;
         if (n.has("what")) a.what = n["what"].text();
         if (n.has("why")) a.why = n["why"].text();
-        e.what = a;
+        e.event = a;
     } else if (kind == "strike") {
         Strike s;
         const Node ids = n["strikes"];
@@ -582,7 +582,7 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
                     : way == "redo" ? Strike::Way::redo
                                     : Strike::Way::reasoned;
         }
-        e.what = s;
+        e.event = s;
     } else {
         for (ChangeKind change : all_changes)
             if (kind == name_of(change)) {
@@ -591,10 +591,10 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
                 const std::string how = n.has("how") ? n["how"].text() : std::string();
                 if (c.kind == ChangeKind::settled && how == "rolled") c.kind = ChangeKind::rolled;
                 if (c.kind == ChangeKind::settled && how == "bounced") c.kind = ChangeKind::bounced;
-                e.what = c;
+                e.event = c;
                 return e;
             }
-        if (!preparation_from(n, kind, e)) e.what = Kept{kind};
+        if (!preparation_from(n, kind, e)) e.event = Kept{kind};
     }
     return e;
 }
@@ -675,16 +675,16 @@ Json json_of(const Entry& e) {
     j["at"] = e.at;
     if (!e.act.empty()) j["act"] = e.act;
     if (!e.name.empty()) j["name"] = e.name;
-    if (const auto* car = std::get_if<CarEdit>(&e.what)) {
+    if (const auto* car = std::get_if<CarEdit>(&e.event)) {
         j["kind"] = "car";
         j["car"] = json_of(car->car);
-    } else if (const auto* lines = std::get_if<LinesSet>(&e.what)) {
+    } else if (const auto* lines = std::get_if<LinesSet>(&e.event)) {
         j["kind"] = "lines";
         j["bars"] = bars_json(lines->bars);
         lines_json(*lines, j);
-    } else if (const auto* tool = std::get_if<ToolSet>(&e.what)) {
+    } else if (const auto* tool = std::get_if<ToolSet>(&e.event)) {
         tool_json(tool->tool, j);
-    } else if (const auto* round = std::get_if<RoundOpened>(&e.what)) {
+    } else if (const auto* round = std::get_if<RoundOpened>(&e.event)) {
         j["kind"] = "round";
         const Json bars = bars_json(round->bars);
         if (!bars.empty()) j["bars"] = bars;
@@ -694,27 +694,27 @@ Json json_of(const Entry& e) {
             j["floor"] = heights_json(*round->floor);
             j["floor"]["sigma"] = write_exact(round->floor_sigma);
         }
-    } else if (const auto* reading = std::get_if<Reading>(&e.what)) {
+    } else if (const auto* reading = std::get_if<Reading>(&e.event)) {
         j.update(json_of(*reading));
-    } else if (const auto* turn = std::get_if<Turn>(&e.what)) {
+    } else if (const auto* turn = std::get_if<Turn>(&e.event)) {
         j["kind"] = "turn";
         turn_json(*turn, j);
-    } else if (const auto* change = std::get_if<Change>(&e.what)) {
+    } else if (const auto* change = std::get_if<Change>(&e.event)) {
         const bool how = change->kind == ChangeKind::rolled || change->kind == ChangeKind::bounced;
         j["kind"] = how ? "settled" : name_of(change->kind);
         if (how) j["how"] = name_of(change->kind);
         if (change->axle) j["axle"] = name_of(*change->axle);
-    } else if (const auto* accepted = std::get_if<Accepted>(&e.what)) {
+    } else if (const auto* accepted = std::get_if<Accepted>(&e.event)) {
         j["kind"] = "accepted";
         j["what"] = accepted->what;
         j["why"] = accepted->why;
-    } else if (const auto* strike = std::get_if<Strike>(&e.what)) {
+    } else if (const auto* strike = std::get_if<Strike>(&e.event)) {
         j["kind"] = "strike";
         j["strikes"] = strike->ids;
         j["why"] = strike->why;
         if (strike->way != Strike::Way::reasoned)
             j["way"] = strike->way == Strike::Way::undo ? "undo" : "redo";
-    } else if (const auto* kept = std::get_if<Kept>(&e.what)) {
+    } else if (const auto* kept = std::get_if<Kept>(&e.event)) {
         j["kind"] = kept->kind;
     } else {
         preparation_json(e, j);

@@ -46,7 +46,7 @@ struct Builder {
             e.id = raw["id"].get<std::string>();
             ids.insert(e.id);
         }
-        e.what = Kept{kind_of(raw)};
+        e.event = Kept{kind_of(raw)};
         file.set_aside.insert(file.raw.size());
         file.raw.push_back(std::move(raw));
         file.entries.push_back(std::move(e));
@@ -80,8 +80,8 @@ struct Builder {
         if (raw.contains("name") && raw["name"].is_string())
             named.try_emplace(raw["name"].get<std::string>(), raw.value("id", Json("")).get<std::string>());
         Entry e = entry_from(raw, place, car);
-        if (const auto* edit = std::get_if<CarEdit>(&e.what)) car = edit->car;
-        if (const auto* strike = std::get_if<Strike>(&e.what))
+        if (const auto* edit = std::get_if<CarEdit>(&e.event)) car = edit->car;
+        if (const auto* strike = std::get_if<Strike>(&e.event))
             for (const std::string& id : strike->ids)
                 if (!ids.contains(id)) wrong(place + ".strikes", {Code::job_no_such_entry, {clip(id)}});
         file.raw.push_back(std::move(raw));
@@ -422,7 +422,7 @@ class ByName {
     explicit ByName(const JobFile& job) {
         std::set<std::string> taken;
         for (const Entry& e : job.entries) {
-            if (const Strike* s = std::get_if<Strike>(&e.what))
+            if (const Strike* s = std::get_if<Strike>(&e.event))
                 referred_.insert(s->ids.begin(), s->ids.end());
             if (!e.name.empty() && !is_uuid7(e.name) && taken.insert(e.name).second) names_[e.id] = e.name;
         }
@@ -469,9 +469,9 @@ Json short_form(const JobFile& job) {
     for (std::size_t i = 0; i < job.entries.size(); ++i) {
         const Entry& e = job.entries[i];
         const Json raw = written(job, i);
-        if (std::holds_alternative<CarEdit>(e.what) && std::exchange(first_car, false)) continue;
-        if (std::holds_alternative<TargetsEdit>(e.what) && std::exchange(first_targets, false)) continue;
-        if (std::holds_alternative<RoundOpened>(e.what)) {
+        if (std::holds_alternative<CarEdit>(e.event) && std::exchange(first_car, false)) continue;
+        if (std::holds_alternative<TargetsEdit>(e.event) && std::exchange(first_targets, false)) continue;
+        if (std::holds_alternative<RoundOpened>(e.event)) {
             Json r = Json::object();
             for (const auto& [k, v] : raw.items())
                 if (k != "kind" && k != "id" && (k != "at" || v.is_string())) r[k == "at" ? "taken" : k] = v;
@@ -479,7 +479,7 @@ Json short_form(const JobFile& job) {
             rounds.push_back(r);
             continue;
         }
-        if (rounds.empty() && std::holds_alternative<ToolSet>(e.what)) {
+        if (rounds.empty() && std::holds_alternative<ToolSet>(e.event)) {
             Json tool = unnamed(raw);
             tool.erase("kind");
             top["tools"].push_back(tool);
@@ -490,7 +490,7 @@ Json short_form(const JobFile& job) {
             r["readings"] = Json::array();
             rounds.push_back(r);
         }
-        if (std::holds_alternative<Reading>(e.what)) {
+        if (std::holds_alternative<Reading>(e.event)) {
             rounds.back()["readings"].push_back(unnamed(raw));
         } else {
             Json event = Json::object();

@@ -133,7 +133,7 @@ std::vector<std::pair<std::string, std::string>> harmed_jobs(
             if (j.log.empty()) continue;
             std::vector<book::Json> raw;
             for (const Entry& e : j.log) {
-                if (const TargetsEdit* t = std::get_if<TargetsEdit>(&e.what)) {
+                if (const TargetsEdit* t = std::get_if<TargetsEdit>(&e.event)) {
                     book::Json entry = {{"kind", "targets"}, {"id", e.id}};
                     for (const Target& one : t->targets) {
                         const Axle* axle = std::get_if<Axle>(&one.where);
@@ -147,7 +147,7 @@ std::vector<std::pair<std::string, std::string>> harmed_jobs(
                     continue;
                 }
                 Entry written = e;
-                if (Reading* read = std::get_if<Reading>(&written.what))
+                if (Reading* read = std::get_if<Reading>(&written.event))
                     read->value.text = read->value.kind == QuantityKind::length
                                            ? write_exact(read->value.length())
                                            : write_exact(read->value.angle());

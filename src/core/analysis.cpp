@@ -26,7 +26,7 @@ std::vector<Spot> suspects_to_read(const Job& job, const Estimate& e) {
     const std::vector<Spot> walk = round_walk(job, e.round, true);
     for (const Check& c : e.checks) {
         if (!c.suspect) continue;
-        const Spot& spot = std::get<Reading>((*job.log)[c.entry].what).spot;
+        const Spot& spot = std::get<Reading>((*job.log)[c.entry].event).spot;
         if (std::find(walk.begin(), walk.end(), spot) == walk.end() ||
             readings_at(job, e.round, spot).size() > 1 ||
             std::find(out.begin(), out.end(), spot) != out.end())
@@ -115,7 +115,7 @@ std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdi
     for (std::size_t i = 0; i < e.checks.size(); ++i) {
         const Check& c = e.checks[i];
         if (c.redundancy >= unchecked_below) continue;
-        const Reading& r = std::get<Reading>((*job.log)[c.entry].what);
+        const Reading& r = std::get<Reading>((*job.log)[c.entry].event);
         if (std::find(walk.begin(), walk.end(), r.spot) == walk.end() ||
             std::find(out.begin(), out.end(), r.spot) != out.end())
             continue;

@@ -24,7 +24,7 @@ std::vector<Verdict> expected_of_last_pass(const std::vector<Entry>& log, const 
     bool measured = false;
     for (std::size_t n = log.size(); n-- > 0;) {
         if (!job.live(n)) continue;
-        if (std::holds_alternative<Turn>(log[n].what)) {
+        if (std::holds_alternative<Turn>(log[n].event)) {
             first = n;
         } else if (reads_angle(log[n])) {
             if (first < log.size()) break;
@@ -40,7 +40,7 @@ std::vector<Verdict> expected_of_last_pass(const std::vector<Entry>& log, const 
     o.explain = false;
     std::vector<std::array<double, 2>> amounts(then.car.adjusters.size());
     for (std::size_t i = first; i < log.size(); ++i) {
-        const Turn* t = job.live(i) ? std::get_if<Turn>(&log[i].what) : nullptr;
+        const Turn* t = job.live(i) ? std::get_if<Turn>(&log[i].event) : nullptr;
         const int place = t ? then.car.place_of(t->adjuster) : -1;
         if (place < 0) continue;
         amounts[static_cast<std::size_t>(place)][0] += t->turns;
@@ -49,8 +49,9 @@ std::vector<Verdict> expected_of_last_pass(const std::vector<Entry>& log, const 
     return expect_after(then, estimate(then, o), amounts).verdicts;
 }
 
-Answer answer_to(const std::vector<Entry>& log, const PlanChoice& choice, const std::atomic<bool>* cancel) {
-    Answer a;
+JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice,
+                      const std::atomic<bool>* cancel) {
+    JobAnalysis a;
     a.sequence = log.size();
     const Job job = job_of(log);
     EstimateOptions options;
@@ -105,7 +106,7 @@ std::vector<Tool> toolsOf(const std::optional<std::string>& text) {
     try {
         for (const book::Json& j : book::parse_json(*text)) {
             const Entry e = book::entry_from(j, "tools", {});
-            if (const ToolSet* set = std::get_if<ToolSet>(&e.what)) out.push_back(set->tool);
+            if (const ToolSet* set = std::get_if<ToolSet>(&e.event)) out.push_back(set->tool);
         }
     } catch (const book::FileError&) {
         // Kept by a newer version: what it knows of a tool is not known here.
@@ -225,7 +226,7 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     }
     // What is kept can be written out, and read again: as much as a job file may hold.
     const auto opens = std::count_if(entries.begin(), entries.end(), [](const Entry& e) {
-        return std::holds_alternative<RoundOpened>(e.what);
+        return std::holds_alternative<RoundOpened>(e.event);
     });
     if (file_.raw.size() + entries.size() > book::most_entries ||
         job_.rounds.size() + static_cast<std::size_t>(opens) > book::most_rounds) {
@@ -382,7 +383,7 @@ void JobDesk::compute() {
     const auto log = std::make_shared<std::vector<Entry>>(file_.entries);
     QPointer<JobDesk> self(this);
     pool_.start([self, log, cancel = cancel_, job = job_id_, choice = choice_, number = choice_number_] {
-        auto answer = std::make_shared<Answer>(answer_to(*log, choice, cancel.get()));
+        auto answer = std::make_shared<JobAnalysis>(answer_to(*log, choice, cancel.get()));
         answer->choice = number;
         if (cancel->load()) return;
         onWindow([self, answer, job] {
@@ -414,7 +415,7 @@ void JobDesk::settleMaking() {
 std::string JobDesk::tool() const {
     if (!lines().tool.empty()) return lines().tool;
     for (std::size_t i = log().size(); i-- > 0;)
-        if (const Reading* r = std::get_if<Reading>(&log()[i].what); r && !r->tool.empty())
+        if (const Reading* r = std::get_if<Reading>(&log()[i].event); r && !r->tool.empty())
             // What reads angles, or one rig alone, is not what lengths are read with.
             if (const Tool* t = toolNamed(r->tool);
                 t && t->quantity == QuantityKind::length && !serves_one_rig(r->tool))
@@ -476,7 +477,7 @@ std::string JobDesk::toolFor(const Spot& spot) const {
     const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
     if (rig.tool.empty()) return angle ? gauge() : tool();
     for (std::size_t i = log().size(); i-- > 0;)
-        if (const Reading* r = std::get_if<Reading>(&log()[i].what);
+        if (const Reading* r = std::get_if<Reading>(&log()[i].event);
             r && job_.live(i) && &rig_of(r->spot.kind) == &rig && !r->tool.empty())
             return r->tool;
     return std::string(rig.tool);
@@ -492,7 +493,7 @@ const std::vector<Spot>& JobDesk::walk() const {
         walk_ = round_walk(job_, round(), true);
         if (round() >= 0)
             for (std::size_t i : job_.rounds.back().readings) {
-                const Spot& s = std::get<Reading>(log()[i].what).spot;
+                const Spot& s = std::get<Reading>(log()[i].event).spot;
                 if (reads_angle(log()[i]) && std::find(walk_->begin(), walk_->end(), s) == walk_->end())
                     walk_->push_back(s);
             }
@@ -606,7 +607,7 @@ void JobDesk::strike(const std::vector<std::size_t>& entries, const QString& why
 
 bool JobDesk::undo() {
     std::size_t from = 0;
-    while (from < file_.entries.size() && !std::holds_alternative<RoundOpened>(file_.entries[from].what))
+    while (from < file_.entries.size() && !std::holds_alternative<RoundOpened>(file_.entries[from].event))
         ++from;
     const auto id = undoable(file_.entries, from + 1);
     if (!id) return false;
@@ -748,7 +749,7 @@ book::Json JobDesk::taughtCard(const book::Book& book, const std::string& car) {
         const auto last = last_job(book, car, {});
         if (!last) return card;
         const Job job = job_of(last->log);
-        const CarCard taught = learnt(job, estimate_believed(job));
+        const CarCard taught = card_after_job(job, estimate_believed(job));
         book::Json list = book::Json::array();
         for (const Adjuster& a : taught.adjusters) list.push_back(book::taught_json(a, card));
         if (list.empty()) return card;

@@ -35,7 +35,7 @@ struct PlanChoice {
     std::string name;  ///< of the choice; empty: all of it
 };
 
-struct Answer {
+struct JobAnalysis {
     int choice = 0;            ///< which plan was asked for
     std::size_t sequence = 0;  ///< how many entries it answers
     Estimate now;              ///< as the car stands, what was turned since included
@@ -96,7 +96,7 @@ class JobDesk : public QObject {
     /// True once the entry is on the disk.
     bool isKept(std::size_t entry) const { return entry < kept_; }
 
-    const Answer& answer() const { return answer_; }
+    const JobAnalysis& answer() const { return answer_; }
     bool answerIsCurrent() const {
         return answer_.sequence == file_.entries.size() && answer_.choice == choice_number_;
     }
@@ -145,7 +145,7 @@ class JobDesk : public QObject {
     void take(Reading blank, const Quantity& value);
     void take(const Reading& reading);
     /// Appends what was done, as one act of the user.
-    using What = decltype(Entry::what);
+    using What = decltype(Entry::event);
     void record(std::vector<What> what);
     void record(What what) { record(std::vector<What>{std::move(what)}); }
     /// The card as JSON, with all that this version does not compute with; and an edit of it.
@@ -226,7 +226,7 @@ class JobDesk : public QObject {
     int making_ = 0;
     std::atomic<int> taught_number_ = 0;
     bool in_inches_ = false;
-    Answer answer_;
+    JobAnalysis answer_;
     QThreadPool pool_;
     QThreadPool beside_;  ///< checks and copies
     std::shared_ptr<std::atomic<bool>> cancel_;

@@ -627,7 +627,7 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
     const auto spot = slate_->asked();
     BigFigures::Block b{spot ? q(words::spot(*spot)) : tr("all spots read"), QStringLiteral("–"), QString()};
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
-        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
             r && desk_.job().live(i) && desk_.isKept(i)) {
             b.figure = q(r->value.text);
             b.below = tr("last kept: %1").arg(q(words::spot(r->spot)));

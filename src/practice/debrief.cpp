@@ -25,7 +25,7 @@ bool far(const Reading& r, const Tool& tool, double from) {
 /// After which entry the program's own checks doubted that reading.
 std::optional<std::size_t> doubted(const std::vector<Entry>& log, std::size_t reading) {
     for (std::size_t end = reading + 1; end <= log.size(); ++end) {
-        if (end < log.size() && !std::holds_alternative<Reading>(log[end - 1].what)) continue;
+        if (end < log.size() && !std::holds_alternative<Reading>(log[end - 1].event)) continue;
         const std::vector<Entry> so_far = upto(log, end);
         const Job job = job_of(so_far);
         if (!job.live(reading)) return std::nullopt;
@@ -56,7 +56,7 @@ std::optional<std::size_t> bar_noticed(const std::vector<Entry>& log, const Kick
 void look_at_readings(PracticeFloor floor, const std::vector<Entry>& log, const Job& job,
                       std::vector<Mishap>& out) {
     for (std::size_t i = 0; i < log.size(); ++i) {
-        const Reading* r = std::get_if<Reading>(&log[i].what);
+        const Reading* r = std::get_if<Reading>(&log[i].event);
         if (!r || (!r->value.text.empty() && r->value.kind == QuantityKind::turns)) continue;
         const std::vector<Entry> before = upto(log, i);
         const Job then = job_of(before);
@@ -84,7 +84,7 @@ void look_at_readings(PracticeFloor floor, const std::vector<Entry>& log, const 
 void look_at_turns(const std::vector<Entry>& log, const Job& job, std::vector<Mishap>& out) {
     std::optional<Plan> plan;
     for (std::size_t i = 0; i < log.size(); ++i) {
-        const Turn* t = std::get_if<Turn>(&log[i].what);
+        const Turn* t = std::get_if<Turn>(&log[i].event);
         if (!t) {
             plan.reset();
             continue;
@@ -158,13 +158,13 @@ Debrief debrief(const PracticeFloor& start, const std::vector<Entry>& log) {
     }
     bool turning = false, ended = false;
     for (std::size_t i = 0; i < log.size(); ++i) {
-        d.readings += std::holds_alternative<Reading>(log[i].what);
-        if (job.live(i) && std::holds_alternative<Accepted>(log[i].what)) ended = true;
-        const bool turn = job.live(i) && std::holds_alternative<Turn>(log[i].what);
+        d.readings += std::holds_alternative<Reading>(log[i].event);
+        if (job.live(i) && std::holds_alternative<Accepted>(log[i].event)) ended = true;
+        const bool turn = job.live(i) && std::holds_alternative<Turn>(log[i].event);
         if (turn && !turning) ++d.passes;
         if (turn)
             turning = true;
-        else if (std::holds_alternative<Reading>(log[i].what))
+        else if (std::holds_alternative<Reading>(log[i].event))
             turning = false;
     }
     d.minutes = floor.minutes();
@@ -175,7 +175,7 @@ Debrief debrief(const PracticeFloor& start, const std::vector<Entry>& log) {
     for (const Kick& k : floor.kicked()) {
         Mishap m{Mishap::Kind::kicked, k.entry, k.mm, false, bar_noticed(log, k)};
         for (std::size_t i = k.entry; i < log.size(); ++i)
-            if (const Change* c = std::get_if<Change>(&log[i].what);
+            if (const Change* c = std::get_if<Change>(&log[i].event);
                 c && job.live(i) && c->kind == ChangeKind::strings_moved)
                 m.mended = true;
         d.mishaps.push_back(m);

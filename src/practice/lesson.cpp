@@ -41,10 +41,10 @@ Task reading_of(const SolidCar& car, const Spot& spot, const std::string& tool, 
     return t;
 }
 
-Entry entry_of(std::size_t n, decltype(Entry::what) what) {
+Entry entry_of(std::size_t n, decltype(Entry::event) what) {
     Entry e;
     e.id = std::to_string(n);
-    e.what = std::move(what);
+    e.event = std::move(what);
     return e;
 }
 
@@ -53,7 +53,7 @@ Estimate estimate_of(const SolidCar& car, const std::map<Spot, double>& typed, c
                      const std::vector<Spot>& spots) {
     std::vector<Entry> log;
     const LinesSet lines = car.lines({"string-bars"});
-    const auto put = [&](decltype(Entry::what) what) {
+    const auto put = [&](decltype(Entry::event) what) {
         log.push_back(entry_of(log.size(), std::move(what)));
     };
     put(CarEdit{car.card()});

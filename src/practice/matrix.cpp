@@ -312,10 +312,10 @@ class Work {
     CellJob run();
 
   private:
-    void put(decltype(Entry::what) what) {
+    void put(decltype(Entry::event) what) {
         Entry e;
         e.id = std::to_string(log_.size());
-        e.what = std::move(what);
+        e.event = std::move(what);
         log_.push_back(std::move(e));
     }
     void disturb() {
@@ -456,7 +456,7 @@ void Work::turn(const Plan& plan) {
     slipped_ = slipped_ || slips;
     if (jacked) done_.minutes += 12.0;
     const Job job = job_of(log_);
-    for (Entry& e : entries_after_turn(job, turns_as_written(plan))) put(std::move(e.what));
+    for (Entry& e : entries_after_turn(job, turns_as_written(plan))) put(std::move(e.event));
     done_.passes += plan.next == NextStep::test_turn ? 0.5 : 1.0;
 }
 
@@ -580,7 +580,7 @@ CellJob Work::run() {
         for (const PlannedTurn& t : plan.turns)
             if (const Rod* rod = truth_.rod(t.adjuster); rod && std::abs(t.turns) > 4.0) {
                 const bool asked = std::any_of(log_.begin(), log_.end(), [&](const Entry& e) {
-                    return std::holds_alternative<BaselineNote>(e.what);
+                    return std::holds_alternative<BaselineNote>(e.event);
                 });
                 if (!asked) note(done_.harm.many_turns, cell_.name() + ": " + std::to_string(t.turns));
             }

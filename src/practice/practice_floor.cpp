@@ -136,8 +136,8 @@ PracticeFloor::PracticeFloor(const CarCard& card, Play play)
 
 PracticeFloor PracticeFloor::under(const std::vector<Entry>& log, Play play) {
     const auto card = std::find_if(log.begin(), log.end(),
-                                   [](const Entry& e) { return std::holds_alternative<CarEdit>(e.what); });
-    PracticeFloor floor(card != log.end() ? std::get<CarEdit>(card->what).car : CarCard{}, std::move(play));
+                                   [](const Entry& e) { return std::holds_alternative<CarEdit>(e.event); });
+    PracticeFloor floor(card != log.end() ? std::get<CarEdit>(card->event).car : CarCard{}, std::move(play));
     floor.follow(log);
     return floor;
 }
@@ -221,7 +221,7 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
         const Entry& e = log[i];
         SolidCar& s = car_.solid();
         Rng rng = rng_of(e.id);
-        if (const Reading* r = std::get_if<Reading>(&e.what)) {
+        if (const Reading* r = std::get_if<Reading>(&e.event)) {
             // Struck or not, it was taken.
             ++taken_[r->spot];
             minutes_ += minutes_of(*r);
@@ -239,16 +239,16 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
             continue;
         }
         if (!job.live(i)) continue;
-        if (const LinesSet* lines = std::get_if<LinesSet>(&e.what)) {
+        if (const LinesSet* lines = std::get_if<LinesSet>(&e.event)) {
             if (lines->bars.front_ahead) s.front_bar = lines->bars.front_ahead->mm();
             if (lines->bars.rear_behind) s.rear_bar = lines->bars.rear_behind->mm();
-        } else if (const RoundOpened* round = std::get_if<RoundOpened>(&e.what)) {
+        } else if (const RoundOpened* round = std::get_if<RoundOpened>(&e.event)) {
             if (round->bars.front_ahead) s.front_bar = round->bars.front_ahead->mm();
             if (round->bars.rear_behind) s.rear_bar = round->bars.rear_behind->mm();
-        } else if (const Turn* t = std::get_if<Turn>(&e.what)) {
+        } else if (const Turn* t = std::get_if<Turn>(&e.event)) {
             car_.turn(t->adjuster, t->turns, rng, t->second);
             minutes_ += minutes_turn;
-        } else if (const Change* c = std::get_if<Change>(&e.what)) {
+        } else if (const Change* c = std::get_if<Change>(&e.event)) {
             switch (c->kind) {
                 case ChangeKind::jacked:
                     for (Axle a : both_axles)
@@ -273,8 +273,8 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
                 default:
                     break;
             }
-        } else if (std::get_if<TilesPlaced>(&e.what)) {
-            const TilesPlaced& tiles = std::get<TilesPlaced>(e.what);
+        } else if (std::get_if<TilesPlaced>(&e.event)) {
+            const TilesPlaced& tiles = std::get<TilesPlaced>(e.event);
             for (std::size_t w = 0; w < 4; ++w) s.floor[w] += tiles.under[w] * tiles.thickness.mm();
         }
     }

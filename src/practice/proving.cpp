@@ -47,10 +47,10 @@ struct UnderWay {
     std::vector<Target> targets;
     std::map<Spot, double> dents{};  ///< mm: what all takings at one spot share
 
-    void put(decltype(Entry::what) what) {
+    void put(decltype(Entry::event) what) {
         Entry e;
         e.id = std::to_string(log.size());
-        e.what = std::move(what);
+        e.event = std::move(what);
         log.push_back(std::move(e));
     }
     LinesSet lines() const {
@@ -279,7 +279,7 @@ JobDone by_advice(Way way, const ProvingOptions& options, std::uint64_t number) 
     if (way != Way::advice_again && way != Way::change_over) return u.done;
     const Job first = job_of(u.log);
     const Estimate e = estimate_believed(first);
-    const CarCard taught = learnt(first, e);
+    const CarCard taught = card_after_job(first, e);
     if (way == Way::change_over) {
         if (const auto known = carried_over(e)) change_over(u, taught, *known);
         return u.done;

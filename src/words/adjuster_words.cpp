@@ -60,14 +60,14 @@ std::string how_to_rotate(const Device& d, bool longer) {
         if (const char* nuts = kind->nut_by_nut(d, longer)) return tr(nuts);
     // A tube across has two ends: one is named.
     const bool across = kind && kind->across();
-    const std::string end = tr(side_of(wheel_of(d)) == Side::left ? W("left") : W("right"));
+    const std::string end = tr(side_of(wheel_of(d)) == Side::left ? TR_NOOP("left") : TR_NOOP("right"));
     switch (rotation_seen_from_wheel(d.thread, longer)) {
         case Rotation::clockwise:
-            return across ? fill(W("clockwise, as seen along it from its {0} end"), {end})
-                          : tr(W("clockwise, as seen along it from its end at the wheel"));
+            return across ? fill(TR_NOOP("clockwise, as seen along it from its {0} end"), {end})
+                          : tr(TR_NOOP("clockwise, as seen along it from its end at the wheel"));
         case Rotation::counterclockwise:
-            return across ? fill(W("counterclockwise, as seen along it from its {0} end"), {end})
-                          : tr(W("counterclockwise, as seen along it from its end at the wheel"));
+            return across ? fill(TR_NOOP("counterclockwise, as seen along it from its {0} end"), {end})
+                          : tr(TR_NOOP("counterclockwise, as seen along it from its end at the wheel"));
         case Rotation::unknown:
             break;
     }
@@ -124,15 +124,16 @@ std::string why_device(const Device& d) {
 std::string at_edge(const PlannedTurn& turn) {
     const char* whose =
         turn.about == Measure::caster
-            ? W("The {0}'s caster lies too near its edge to be called inside: turned to the middle.")
-            : W("The {0}'s camber lies too near its edge to be called inside: turned to the middle.");
+            ? TR_NOOP("The {0}'s caster lies too near its edge to be called inside: turned to the middle.")
+            : TR_NOOP("The {0}'s camber lies too near its edge to be called inside: turned to the middle.");
     return fill(whose, {wheel(turn.wheel)});
 }
 std::string loosen_device(const Device& d) {
     return said(d, &KindWords::loosen);
 }
 std::string lock_shift(const LockShift& l, const Show& how) {
-    static constexpr const char* angles[] = {W("toe {0} ±{1}"), W("camber {0} ±{1}"), W("caster {0} ±{1}")};
+    static constexpr const char* angles[] = {TR_NOOP("toe {0} ±{1}"), TR_NOOP("camber {0} ±{1}"),
+                                             TR_NOOP("caster {0} ±{1}")};
     return fill(angles[l.angle],
                 {l.angle == 0 ? show_toe(l.by, how) : show(l.by, how), show_plus_minus(l.sigma * k95, how)});
 }
@@ -146,81 +147,87 @@ std::string caution_device(const Device& d, const CarCard& car) {
 }
 std::string loosen(const Rod& r) {
     return r.double_ended
-               ? tr(W("Free both locknuts, or clamps: the nut on the left-hand thread loosens the other way, "
-                      "clockwise."))
-               : tr(W("Free the locknut; the rod end stays level."));
+               ? tr(TR_NOOP(
+                     "Free both locknuts, or clamps: the nut on the left-hand thread loosens the other way, "
+                     "clockwise."))
+               : tr(TR_NOOP("Free the locknut; the rod end stays level."));
 }
 std::string wrenches(const Adjuster& a) {
     const Device* d = std::get_if<Device>(&a);
     const std::string& size = d ? d->wrench : std::get<Rod>(a).wrench;
-    return size.empty() ? std::string() : fill(W("Wrenches: {0}."), {size});
+    return size.empty() ? std::string() : fill(TR_NOOP("Wrenches: {0}."), {size});
 }
 std::string count_turns() {
-    return tr(W("Tape round the rod, as a flag, counts the turns."));
+    return tr(TR_NOOP("Tape round the rod, as a flag, counts the turns."));
 }
 std::string seen_from(const Device& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     const bool left = side_of(wheel_of(d)) == Side::left;
-    return kind ? fill(kind->words(d).seen_from, {tr(left ? W("left") : W("right"))}) : std::string();
+    return kind ? fill(kind->words(d).seen_from, {tr(left ? TR_NOOP("left") : TR_NOOP("right"))})
+                : std::string();
 }
 std::string seen_from(const Rod& r) {
-    return wheel_to_the_left(r) ? tr(W("as you lie under the bumper: wheel left, middle of the car right"))
-                                : tr(W("as you lie under the bumper: middle of the car left, wheel right"));
+    return wheel_to_the_left(r)
+               ? tr(TR_NOOP("as you lie under the bumper: wheel left, middle of the car right"))
+               : tr(TR_NOOP("as you lie under the bumper: middle of the car left, wheel right"));
 }
 
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how) {
     const auto by = [&](Angle change) {
         static constexpr const char* ways[3][2] = {
-            {W("toed in by {0}"), W("toed out by {0}")},
-            {W("leaned out by {0} at its top"), W("leaned in by {0} at its top")},
-            {W("gained {0} of caster"), W("lost {0} of caster")}};
+            {TR_NOOP("toed in by {0}"), TR_NOOP("toed out by {0}")},
+            {TR_NOOP("leaned out by {0} at its top"), TR_NOOP("leaned in by {0} at its top")},
+            {TR_NOOP("gained {0} of caster"), TR_NOOP("lost {0} of caster")}};
         return std::abs(change.deg()) < 0.03
-                   ? tr(W("did not move"))
+                   ? tr(TR_NOOP("did not move"))
                    : fill(ways[doubt.angle][change.deg() > 0 ? 0 : 1], {show(abs(change), how)});
     };
     const Device* device_there = car.device(doubt.adjuster);
     const auto fits = [&]() -> std::string {
         switch (doubt.what) {
             case OtherTurn::wrong_way:
-                return tr(W("It would fit if it was turned the other way."));
+                return tr(TR_NOOP("It would fit if it was turned the other way."));
             case OtherTurn::all_wrong_way:
-                return tr(W("It would fit if all of this pass was turned the other way."));
+                return tr(TR_NOOP("It would fit if all of this pass was turned the other way."));
             case OtherTurn::nothing:
                 if (device_there)
-                    return tr(W("It would fit if nothing was changed there, or it slipped back."));
-                return tr(
-                    W("It would fit if it did not turn at all: a seized thread, or a rod that turned in its "
-                      "ends."));
+                    return tr(TR_NOOP("It would fit if nothing was changed there, or it slipped back."));
+                return tr(TR_NOOP(
+                    "It would fit if it did not turn at all: a seized thread, or a rod that turned in its "
+                    "ends."));
             case OtherTurn::other_side:
-                return device_there ? tr(W("It would fit if it was done on the other side instead."))
-                                    : tr(W("It would fit if the rod of the other side was turned instead."));
+                return device_there
+                           ? tr(TR_NOOP("It would fit if it was done on the other side instead."))
+                           : tr(TR_NOOP("It would fit if the rod of the other side was turned instead."));
             case OtherTurn::other_handle:
                 return adjuster_kind(device_there ? device_there->kind : "") &&
                                adjuster_kind(device_there->kind)->is_stack()
-                           ? tr(W("It would fit if front and rear bolt were swapped."))
-                           : tr(W("It would fit if its two ways were swapped."));
+                           ? tr(TR_NOOP("It would fit if front and rear bolt were swapped."))
+                           : tr(TR_NOOP("It would fit if its two ways were swapped."));
             case OtherTurn::twice:
-                return tr(W("It would fit if it was twice as much."));
+                return tr(TR_NOOP("It would fit if it was twice as much."));
             case OtherTurn::half:
-                return tr(W("It would fit if it was half as much."));
+                return tr(TR_NOOP("It would fit if it was half as much."));
             case OtherTurn::steering_moved:
-                return tr(
-                    W("It would fit if the steering moved: both front wheels went the same way beside it."));
+                return tr(TR_NOOP(
+                    "It would fit if the steering moved: both front wheels went the same way beside it."));
             case OtherTurn::misread:
-                return tr(W("It would fit if a reading there is wrong: read it again."));
+                return tr(TR_NOOP("It would fit if a reading there is wrong: read it again."));
             case OtherTurn::unexplained:
                 break;
         }
         return device_there
-                   ? tr(W("None of the usual slips explains it: look at the adjuster, its bolts and the "
-                          "readings."))
-                   : tr(W("None of the usual slips explains it: look at the rod, its nut and the readings."));
+                   ? tr(TR_NOOP(
+                         "None of the usual slips explains it: look at the adjuster, its bolts and the "
+                         "readings."))
+                   : tr(TR_NOOP(
+                         "None of the usual slips explains it: look at the rod, its nut and the readings."));
     };
     const std::string what = adjuster(car, doubt.adjuster);
     const std::string should = std::abs(doubt.expected.deg()) < 0.03
-                                   ? tr(W("the wheel should have stayed as it was"))
-                                   : fill(W("the wheel should have {0}"), {by(doubt.expected)});
-    return fill(W("{0}: {1}, and {2}."), {what, should, by(doubt.happened)}) + " " + fits();
+                                   ? tr(TR_NOOP("the wheel should have stayed as it was"))
+                                   : fill(TR_NOOP("the wheel should have {0}"), {by(doubt.expected)});
+    return fill(TR_NOOP("{0}: {1}, and {2}."), {what, should, by(doubt.happened)}) + " " + fits();
 }
 
 namespace {
@@ -228,7 +235,7 @@ namespace {
 std::string listed_adjusters(const std::vector<std::string>& ids, const CarCard& car) {
     std::string out;
     for (const std::string& id : ids) {
-        if (!out.empty()) out += tr(W(", "));
+        if (!out.empty()) out += tr(TR_NOOP(", "));
         out += adjuster(car, id);
     }
     return out;
@@ -241,77 +248,82 @@ std::string card_doubt(const CardDoubt& doubt, const CarCard& car) {
     if (doubt.field == "response")
         return fill(
             doubt.times > 1.0
-                ? W("{0}: a turn does several times what the card's figures make it, about {1} times: look "
-                    "at its pitch, its arm, its eccentricity.")
-                : W("{0}: a turn does much less than the card's figures make it, about {1} of it: look at "
-                    "its pitch, its arm, its eccentricity."),
+                ? TR_NOOP(
+                      "{0}: a turn does several times what the card's figures make it, about {1} times: look "
+                      "at its pitch, its arm, its eccentricity.")
+                : TR_NOOP(
+                      "{0}: a turn does much less than the card's figures make it, about {1} of it: look at "
+                      "its pitch, its arm, its eccentricity."),
             {what, doubt.times > 1.0 ? show_fraction(doubt.times)
                                      : "1/" + std::to_string(std::lround(1.0 / doubt.times))});
     if (doubt.field == "rod") {
         if (doubt.unsaid)
             return fill(doubt.value == "ahead-of-axle"
-                            ? W("{0}: by what turning it did, it runs ahead of the axle.")
-                            : W("{0}: by what turning it did, it runs behind the axle."),
+                            ? TR_NOOP("{0}: by what turning it did, it runs ahead of the axle.")
+                            : TR_NOOP("{0}: by what turning it did, it runs behind the axle."),
                         {what});
-        return fill(doubt.value == "ahead-of-axle"
-                        ? W("{0}: the card says behind the axle; what turning it did says ahead of it.")
-                        : W("{0}: the card says ahead of the axle; what turning it did says behind it."),
-                    {what});
+        return fill(
+            doubt.value == "ahead-of-axle"
+                ? TR_NOOP("{0}: the card says behind the axle; what turning it did says ahead of it.")
+                : TR_NOOP("{0}: the card says ahead of the axle; what turning it did says behind it."),
+            {what});
     }
     return fill(
         doubt.value == "true"
-            ? W("{0}: a turn does twice what one thread would: left- and right-hand thread, it seems.")
-            : W("{0}: a turn does half of what two threads would: one thread, it seems."),
+            ? TR_NOOP("{0}: a turn does twice what one thread would: left- and right-hand thread, it seems.")
+            : TR_NOOP("{0}: a turn does half of what two threads would: one thread, it seems."),
         {what});
 }
 
 std::string moved_along(const MovedAlong& m, const Show& how) {
-    const char* angle = m.measure == Measure::toe      ? W("toe")
-                        : m.measure == Measure::camber ? W("camber")
-                                                       : W("caster");
+    const char* angle = m.measure == Measure::toe      ? TR_NOOP("toe")
+                        : m.measure == Measure::camber ? TR_NOOP("camber")
+                                                       : TR_NOOP("caster");
     if (std::abs(m.by.deg()) <= 0.1)
-        return fill(W("{0}: {1} may move along by up to {2}, though nothing is asked of it."),
+        return fill(TR_NOOP("{0}: {1} may move along by up to {2}, though nothing is asked of it."),
                     {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by) + m.sigma * k95, how)});
-    return fill(m.by.deg() > 0 ? W("{0}: {1} moves along by {2} more, though nothing is asked of it.")
-                               : W("{0}: {1} moves along by {2} less, though nothing is asked of it."),
+    return fill(m.by.deg() > 0 ? TR_NOOP("{0}: {1} moves along by {2} more, though nothing is asked of it.")
+                               : TR_NOOP("{0}: {1} moves along by {2} less, though nothing is asked of it."),
                 {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by), how)});
 }
 
 std::string look(const Look& l, const CarCard& car) {
     const std::string what = adjuster(car, l.adjuster);
     if (l.field == "bolt")
-        return fill(W("{0}: look which of the two bolts at the strut is the one that moves, the upper or the "
-                      "lower. They work opposite ways."),
-                    {what});
+        return fill(
+            TR_NOOP("{0}: look which of the two bolts at the strut is the one that moves, the upper or the "
+                    "lower. They work opposite ways."),
+            {what});
     if (l.field == "wheel")
-        return fill(W("{0}: look which wheel's knuckle it is fixed to, left or right."), {what});
+        return fill(TR_NOOP("{0}: look which wheel's knuckle it is fixed to, left or right."), {what});
     if (l.field == "thread")
-        return fill(W("{0}: look which hand its thread has: a right-hand one screws in clockwise."), {what});
+        return fill(TR_NOOP("{0}: look which hand its thread has: a right-hand one screws in clockwise."),
+                    {what});
     return fill(
-        W("{0}: look under the car whether it runs ahead of the axle or behind it. They work opposite "
-          "ways."),
+        TR_NOOP("{0}: look under the car whether it runs ahead of the axle or behind it. They work opposite "
+                "ways."),
         {what});
 }
 
 std::string as_far_as(const AsFarAs& far) {
     std::string left;
     for (const Target& t : far.left) {
-        if (!left.empty()) left += tr(W(", "));
+        if (!left.empty()) left += tr(TR_NOOP(", "));
         left += measure_of(t);
     }
     std::string out =
-        fill(W("This is as far as it goes. Not inside for certain: {0}; {1}. That all is inside "
-               "nevertheless: {2}."),
+        fill(TR_NOOP("This is as far as it goes. Not inside for certain: {0}; {1}. That all is inside "
+                     "nevertheless: {2}."),
              {left, sentence(far.why), chance(far.truly_inside)});
-    if (far.tool) out += " " + fill(W("A finer tool could call it: {0}."), {tool(far.tool->name)});
+    if (far.tool) out += " " + fill(TR_NOOP("A finer tool could call it: {0}."), {tool(far.tool->name)});
     return out;
 }
 
 std::string why_test_turn() {
     return tr(
-        W("It is not known which way this works: turn so much, shake the wheel loose, read, and it is. "
-          "If it went the wrong way, "
-          "it is turned back."));
+        TR_NOOP("It is not known which way this works: turn so much, shake the wheel loose, read, and it is. "
+                "If it went the wrong way, "
+                "it is turned back."));
 }
 
 namespace {
@@ -344,23 +356,24 @@ std::string unreachable(const Unreachable& what, const CarCard& car, const Show&
     const bool reaches = why.code == Code::plan_out_of_range || why.code == Code::plan_steps_too_coarse;
     if (reaches)
         for (std::string& arg : why.args)
-            arg = fill(W("the {0}"), {with_first(adjuster(car, arg), std::tolower)});
+            arg = fill(TR_NOOP("the {0}"), {with_first(adjuster(car, arg), std::tolower)});
     std::string out = to_begin(measure_of(what.target)) + ": " + sentence(why) + ".";
     if (what.best.known) {
-        out += " " + fill(reaches ? W("The nearest is {0} ±{1}.") : W("It comes out at {0} ±{1}."),
-                          {shown(what.target, what.best, how), show_plus_minus(what.best.plus_minus(), how)});
+        out +=
+            " " + fill(reaches ? TR_NOOP("The nearest is {0} ±{1}.") : TR_NOOP("It comes out at {0} ±{1}."),
+                       {shown(what.target, what.best, how), show_plus_minus(what.best.plus_minus(), how)});
     }
     for (const GivesWay& g : what.costs)
         out +=
-            " " + fill(why.code == Code::plan_given_up ? W("Having it would take {0} from {2} to {1}.")
-                                                       : W("For it, {0} comes to {1} instead of {2}."),
+            " " + fill(why.code == Code::plan_given_up ? TR_NOOP("Having it would take {0} from {2} to {1}.")
+                                                       : TR_NOOP("For it, {0} comes to {1} instead of {2}."),
                        {measure_of(g.target), shown(g.target, g.with, how), shown(g.target, g.without, how)});
     return out;
 }
 
 std::string without_reading(const Plan& plan, const Show& how) {
     if (good_enough_unread(plan))
-        return fill(W("Good enough without reading (all inside: {0}). Read when there is time."),
+        return fill(TR_NOOP("Good enough without reading (all inside: {0}). Read when there is time."),
                     {chance(plan.truly_inside)});
     const Verdict* worst = nullptr;
     for (const Verdict& v : plan.after)
@@ -368,44 +381,44 @@ std::string without_reading(const Plan& plan, const Show& how) {
             (!worst ||
              probability_inside(v.angle, v.target) < probability_inside(worst->angle, worst->target)))
             worst = &v;
-    if (!worst) return tr(W("Not good enough without reading: too little is known of this car."));
+    if (!worst) return tr(TR_NOOP("Not good enough without reading: too little is known of this car."));
     return fill(
-        W("Not good enough without reading (all inside: {0}). The {1} would come out at {2} ±{3}, "
-          "and its target leaves ±{4}."),
+        TR_NOOP("Not good enough without reading (all inside: {0}). The {1} would come out at {2} ±{3}, "
+                "and its target leaves ±{4}."),
         {chance(plan.truly_inside), measure_of(worst->target), shown(worst->target, worst->angle, how),
          show_plus_minus(worst->angle.plus_minus(), how), show_plus_minus(worst->target.half_band(), how)});
 }
 
 std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how) {
     const auto place = [&](const std::string& p) {
-        if (p == "tin") return tr(W("tin"));
+        if (p == "tin") return tr(TR_NOOP("tin"));
         const std::size_t space = p.rfind(' ');
         const std::string id = space == std::string::npos ? p : p.substr(0, space);
         const Device* d = car.device(id);
         if (!d) return p;
         const std::string stack = space == std::string::npos ? std::string() : p.substr(space + 1);
-        const std::string bolt = stack == "front"  ? tr(W("front bolt"))
-                                 : stack == "rear" ? tr(W("rear bolt"))
-                                                   : tr(W("across both bolts"));
+        const std::string bolt = stack == "front"  ? tr(TR_NOOP("front bolt"))
+                                 : stack == "rear" ? tr(TR_NOOP("rear bolt"))
+                                                   : tr(TR_NOOP("across both bolts"));
         // Of its own corner that needs no saying.
-        return id == turn.adjuster ? bolt : fill(W("{0}, {1}"), {wheel(wheel_of(*d)), bolt});
+        return id == turn.adjuster ? bolt : fill(TR_NOOP("{0}, {1}"), {wheel(wheel_of(*d)), bolt});
     };
     std::vector<std::pair<std::pair<std::string, std::string>, std::string>> ways;
     for (const ShimMove& m : turn.shims) {
         const std::string what =
-            m.shims.count == 1
-                ? thickness(m.shims.thickness, how)
-                : fill(W("{0} of {1}"), {std::to_string(m.shims.count), thickness(m.shims.thickness, how)});
+            m.shims.count == 1 ? thickness(m.shims.thickness, how)
+                               : fill(TR_NOOP("{0} of {1}"),
+                                      {std::to_string(m.shims.count), thickness(m.shims.thickness, how)});
         const std::pair way(place(m.from), place(m.to));
         const auto it = std::find_if(ways.begin(), ways.end(), [&](const auto& w) { return w.first == way; });
         if (it == ways.end())
             ways.emplace_back(way, what);
         else
-            it->second = fill(W("{0}, {1}"), {it->second, what});
+            it->second = fill(TR_NOOP("{0}, {1}"), {it->second, what});
     }
     std::vector<std::string> out;
     for (const auto& [way, what] : ways)
-        out.push_back(fill(W("{1} → {2}: {0}"), {what, way.first, way.second}));
+        out.push_back(fill(TR_NOOP("{1} → {2}: {0}"), {what, way.first, way.second}));
     return out;
 }
 

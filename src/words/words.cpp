@@ -40,221 +40,226 @@ std::string fill(const char* source, const std::vector<std::string>& args) {
 const char* source_text(Code code) {
     switch (code) {
         case Code::none:
-            return W("");
+            return TR_NOOP("");
         // {0} typed, {1} where it stopped, {2} {3} legal examples, {4}… extra
         case Code::text_empty:
-            return W("Nothing was typed. Write it like {2} or {3}.");
+            return TR_NOOP("Nothing was typed. Write it like {2} or {3}.");
         case Code::text_too_long:
-            return W("“{0}” is too long to be one reading. Write it like {2} or {3}.");
+            return TR_NOOP("“{0}” is too long to be one reading. Write it like {2} or {3}.");
         case Code::text_not_understood:
-            return W("“{0}”: not understood from “{1}” on. Write it like {2} or {3}.");
+            return TR_NOOP("“{0}”: not understood from “{1}” on. Write it like {2} or {3}.");
         case Code::text_total_of_wheel:
-            return W(
+            return TR_NOOP(
                 "“{0}” is a total, and one wheel's own toe belongs here: without “total”, or at the axle.");
         case Code::text_unit_missing:
-            return W("“{0}”: “{1}” has no unit. Write it like {2} or {3}.");
+            return TR_NOOP("“{0}”: “{1}” has no unit. Write it like {2} or {3}.");
         case Code::text_two_quantities:
-            return W(
+            return TR_NOOP(
                 "“{0}”: “{1}” is a second quantity. Join two with “and” or “less”, or write one, like {2} or "
                 "{3}.");
         case Code::text_thousands_or_decimal:
-            return W("“{0}”: “{1}” could be {4} or {5}. Write the one you mean.");
+            return TR_NOOP("“{0}”: “{1}” could be {4} or {5}. Write the one you mean.");
         case Code::text_exponent:
-            return W("“{0}”: stopped at “{1}”, powers of ten are not read. Write it like {2} or {3}.");
+            return TR_NOOP("“{0}”: stopped at “{1}”, powers of ten are not read. Write it like {2} or {3}.");
         case Code::text_bad_fraction:
-            return W(
+            return TR_NOOP(
                 "“{0}”: “{1}” is no fraction of a rule (halves to 64ths, less than one after a whole "
                 "number). Write it like {2} or {3}.");
         case Code::text_minutes_from_60:
-            return W("“{0}”: “{1}” is 60 or more after a larger part. Write it like 0°12' or 1.4 deg.");
+            return TR_NOOP("“{0}”: “{1}” is 60 or more after a larger part. Write it like 0°12' or 1.4 deg.");
         case Code::text_inches_from_12:
-            return W("“{0}”: “{1}” is 12 inches or more after feet. Write it like 5' 8 1/2\" or 68 1/2 in.");
+            return TR_NOOP(
+                "“{0}”: “{1}” is 12 inches or more after feet. Write it like 5' 8 1/2\" or 68 1/2 in.");
         case Code::text_fraction_before_part:
-            return W(
+            return TR_NOOP(
                 "“{0}”: “{1}” comes after a number that already has decimals or a fraction. Write it like "
                 "{2} or {3}.");
         case Code::text_sign_and_word:
-            return W(
+            return TR_NOOP(
                 "“{0}”: a sign and “{1}” together can mean two things. Use one of them, like {2} or {3}.");
         case Code::text_word_twice:
-            return W("“{0}”: “{1}” is one word too many. Write it like {2} strong, or {3} out.");
+            return TR_NOOP("“{0}”: “{1}” is one word too many. Write it like {2} strong, or {3} out.");
         case Code::text_word_on_wrong_kind:
-            return W("“{0}”: “{1}” says toe, and this is not toe. Write it like {2} or {3}.");
+            return TR_NOOP("“{0}”: “{1}” says toe, and this is not toe. Write it like {2} or {3}.");
         case Code::text_mixed_kinds:
-            return W("“{0}”: “{1}” is of another kind than what comes before it. Write it like {2} or {3}.");
+            return TR_NOOP(
+                "“{0}”: “{1}” is of another kind than what comes before it. Write it like {2} or {3}.");
         case Code::text_dash_or_minus:
-            return W("“{0}”: this could be {4} or {5}. Write the one you mean.");
+            return TR_NOOP("“{0}”: this could be {4} or {5}. Write the one you mean.");
         case Code::text_inch_mark_with_word:
-            return W(
+            return TR_NOOP(
                 "“{0}”: the mark at “{1}” would be seconds of arc here. For inches write 1/8 in in, for an "
                 "angle 12 min in.");
         case Code::text_too_large:
-            return W("“{0}” is beyond {4}. Write it like {2} or {3}.");
+            return TR_NOOP("“{0}” is beyond {4}. Write it like {2} or {3}.");
         case Code::text_wanted_length:
-            return W("“{0}” is not a length, and a length belongs here, like 2 9/16 in or 65.1 mm.");
+            return TR_NOOP("“{0}” is not a length, and a length belongs here, like 2 9/16 in or 65.1 mm.");
         case Code::text_wanted_angle:
-            return W("“{0}” is not an angle, and an angle belongs here, like 0°12' or 0.2 deg.");
+            return TR_NOOP("“{0}” is not an angle, and an angle belongs here, like 0°12' or 0.2 deg.");
         case Code::text_wanted_turns:
-            return W("“{0}” is not an amount of turn, and one belongs here, like 7/8 turn or 2 flats.");
+            return TR_NOOP("“{0}” is not an amount of turn, and one belongs here, like 7/8 turn or 2 flats.");
         case Code::text_wanted_pressure:
-            return W("“{0}” is not a pressure, and a pressure belongs here, like 2.2 bar or 32 psi.");
+            return TR_NOOP("“{0}” is not a pressure, and a pressure belongs here, like 2.2 bar or 32 psi.");
         case Code::text_wanted_torque:
-            return W("“{0}” is not a torque, and a torque belongs here, like 55 Nm or 40 lb ft.");
+            return TR_NOOP("“{0}” is not a torque, and a torque belongs here, like 55 Nm or 40 lb ft.");
         case Code::doubt_impossible:
-            return W("“{0}” for {3}? Usual is {1}. Perhaps {2}?");
+            return TR_NOOP("“{0}” for {3}? Usual is {1}. Perhaps {2}?");
         case Code::doubt_not_usual:
-            return W("“{0}” for {3}? Usual is {1}.");
+            return TR_NOOP("“{0}” for {3}? Usual is {1}.");
         case Code::doubt_negative:
-            return W("“{0}” is below zero for {3}. Usual is {1}.");
+            return TR_NOOP("“{0}” is below zero for {3}. Usual is {1}.");
         case Code::floor_needs:
-            return W("not all four spots are tied together yet");
+            return TR_NOOP("not all four spots are tied together yet");
         case Code::floor_sign_swapped:
-            return W(
+            return TR_NOOP(
                 "with its rise turned round the chain closes: likely the high end was taken for the low");
         case Code::floor_stands_out:
-            return W("it stands out from all the others");
+            return TR_NOOP("it stands out from all the others");
         case Code::floor_longest:
-            return W("one check for all four can't tell them apart; this is the leg that is read least well");
+            return TR_NOOP(
+                "one check for all four can't tell them apart; this is the leg that is read least well");
         case Code::corner_low:
-            return W("{0}: {1} lower than the card says (tolerance {2})");
+            return TR_NOOP("{0}: {1} lower than the card says (tolerance {2})");
         case Code::corner_high:
-            return W("{0}: {1} higher than the card says (tolerance {2})");
+            return TR_NOOP("{0}: {1} higher than the card says (tolerance {2})");
         case Code::corner_sides_differ:
-            return W("{0}: left and right differ by {1} more than they should (tolerance {2})");
+            return TR_NOOP("{0}: left and right differ by {1} more than they should (tolerance {2})");
         case Code::corner_axles_differ:
-            return W("{0} low against the other axle by {1} (tolerance {2})");
+            return TR_NOOP("{0} low against the other axle by {1} (tolerance {2})");
         case Code::wheel_needs_rods:
-            return W(
+            return TR_NOOP(
                 "there is no pair of front tie rods on the car's card: with one tube for both wheels, the "
                 "drag "
                 "link sets the steering wheel");
         case Code::wheel_needs_direction:
-            return W(
+            return TR_NOOP(
                 "say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to "
                 "turn "
                 "hangs on it");
         case Code::wheel_straight:
-            return W("the steering wheel is as straight as it will get");
+            return TR_NOOP("the steering wheel is as straight as it will get");
         case Code::wheel_large:
-            return W(
+            return TR_NOOP(
                 "{0} is more than wear or a rod does: was the wheel refitted on its shaft, or is something "
                 "bent? "
                 "Look at that first");
         case Code::wheel_nothing_said:
-            return W(
+            return TR_NOOP(
                 "say how the wheel sits on a straight road, or which way the car drifts with it held level");
         case Code::text_span_missing:
-            return W("“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.");
+            return TR_NOOP(
+                "“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.");
         case Code::text_must_be_positive:
-            return W("“{0}” must be more than zero, like {2} or {3}.");
+            return TR_NOOP("“{0}” must be more than zero, like {2} or {3}.");
         case Code::why_no_readings:
-            return W("nothing has been read that tells it");
+            return TR_NOOP("nothing has been read that tells it");
         case Code::why_needs_spots:
-            return W("still to read: {0}");
+            return TR_NOOP("still to read: {0}");
         case Code::why_needs_wheelbase:
-            return W("the car's wheelbase is not given");
+            return TR_NOOP("the car's wheelbase is not given");
         case Code::why_needs_rim_span:
-            return W("the rim span of the {0} axle is not given");
+            return TR_NOOP("the rim span of the {0} axle is not given");
         case Code::why_needs_bar:
-            return W("it is not given where the {0} bar stands");
+            return TR_NOOP("it is not given where the {0} bar stands");
         case Code::why_not_solved_yet:
-            return W("readings of the kind {0} are kept, but this version does not use them yet");
+            return TR_NOOP("readings of the kind {0} are kept, but this version does not use them yet");
         case Code::why_no_solution:
-            return W("the readings do not fit together on any car: look for a wrong unit");
+            return TR_NOOP("the readings do not fit together on any car: look for a wrong unit");
         case Code::why_too_vague:
-            return W("known to worse than 3 degrees only");
+            return TR_NOOP("known to worse than 3 degrees only");
         case Code::why_steering_free:
-            return W("the steering was not held: only the total is known");
+            return TR_NOOP("the steering was not held: only the total is known");
         case Code::why_needs_sizes:
-            return W("the {0} of this rig is not given");
+            return TR_NOOP("the {0} of this rig is not given");
         case Code::why_needs_camber:
-            return W("the height of a string tells nothing until the camber beside it is read");
+            return TR_NOOP("the height of a string tells nothing until the camber beside it is read");
         case Code::why_rear_not_steered:
-            return W("a rear wheel is not turned for a caster sweep");
+            return TR_NOOP("a rear wheel is not turned for a caster sweep");
         case Code::tool_lean_too_small:
-            return W("the two readings hardly differ: lean it by a degree or more");
+            return TR_NOOP("the two readings hardly differ: lean it by a degree or more");
         case Code::gauge_checksum_wrong:
-            return W("the gauge's line \"{0}\" came damaged: its checksum does not fit");
+            return TR_NOOP("the gauge's line \"{0}\" came damaged: its checksum does not fit");
         case Code::gauge_line_not_understood:
-            return W(
+            return TR_NOOP(
                 "the gauge's line \"{0}\" is not understood from \"{1}\"; right would be like: FC1 17 -1.25 "
                 "deg stable send *9C3E");
         case Code::link_too_short:
-            return W("out of reach: {0} is too short by {1}");
+            return TR_NOOP("out of reach: {0} is too short by {1}");
         case Code::link_too_long:
-            return W("out of reach: {0} is too long by {1}");
+            return TR_NOOP("out of reach: {0} is too long by {1}");
         case Code::links_do_not_hold:
-            return W("these points do not hold the wheel of a {0} corner: two links fall on one line");
+            return TR_NOOP("these points do not hold the wheel of a {0} corner: two links fall on one line");
         case Code::plan_no_adjuster:
-            return W("no adjuster");
+            return TR_NOOP("no adjuster");
         case Code::plan_way_unknown:
-            return W("which way {0} works is not known yet: a test turn or a look tells");
+            return TR_NOOP("which way {0} works is not known yet: a test turn or a look tells");
         case Code::plan_pitch_unknown:
-            return W("give the thread pitch of the rod {0}");
+            return TR_NOOP("give the thread pitch of the rod {0}");
         case Code::plan_out_of_range:
-            return W("beyond the reach of {0}");
+            return TR_NOOP("beyond the reach of {0}");
         case Code::plan_steps_too_coarse:
-            return W("one step of {0} is more than what is left to turn");
+            return TR_NOOP("one step of {0} is more than what is left to turn");
         case Code::plan_left_out:
-            return W("left out of this plan");
+            return TR_NOOP("left out of this plan");
         case Code::plan_given_up:
-            return W("it can't be had beside the rest, and is left for it");
+            return TR_NOOP("it can't be had beside the rest, and is left for it");
         case Code::plan_unknown_angle:
-            return W("{0} has not been measured");
+            return TR_NOOP("{0} has not been measured");
         case Code::plan_sides_alike:
-            return W("a total is set on both sides alike, and {0} may not be touched");
+            return TR_NOOP("a total is set on both sides alike, and {0} may not be touched");
         case Code::plan_nothing_gained:
-            return W("what there is to turn does not bring it nearer");
+            return TR_NOOP("what there is to turn does not bring it nearer");
         case Code::plan_same_again:
-            return W("the same turn was made already, and did not bring it in");
+            return TR_NOOP("the same turn was made already, and did not bring it in");
         case Code::plan_too_coarse_to_call:
-            return W("it lies too near an edge for these readings, and neither turning nor reading on tells");
+            return TR_NOOP(
+                "it lies too near an edge for these readings, and neither turning nor reading on tells");
         case Code::again_large_turn:
-            return W("more than four turns of {0} is more than is usual: first read its spots again");
+            return TR_NOOP("more than four turns of {0} is more than is usual: first read its spots again");
         case Code::again_thread:
-            return W(
+            return TR_NOOP(
                 "more than four turns of {0}: first measure the thread that shows, so that enough of it "
                 "stays engaged");
         case Code::again_large_angle:
-            return W("more than 2° at once is more than is usual: first read its spots again");
+            return TR_NOOP("more than 2° at once is more than is usual: first read its spots again");
         case Code::again_unchecked:
-            return W("inside, but it hangs on readings that nothing checks: read them a second time");
+            return TR_NOOP("inside, but it hangs on readings that nothing checks: read them a second time");
         case Code::again_contradicts:
-            return W("readings contradict each other: read these again before anything is turned");
+            return TR_NOOP("readings contradict each other: read these again before anything is turned");
         case Code::again_doubted:
-            return W("the last turn did not do what is written: read these again");
+            return TR_NOOP("the last turn did not do what is written: read these again");
         case Code::job_missing:
-            return W("“{0}” is missing");
+            return TR_NOOP("“{0}” is missing");
         case Code::job_wrong_type:
-            return W("found {0}, and {1} belongs here");
+            return TR_NOOP("found {0}, and {1} belongs here");
         case Code::job_unknown_word:
-            return W("“{0}” is not known here; known are {1}");
+            return TR_NOOP("“{0}” is not known here; known are {1}");
         case Code::job_no_such_round:
-            return W("there is no round {0}; the job has {1}, counted from 0");
+            return TR_NOOP("there is no round {0}; the job has {1}, counted from 0");
         case Code::job_no_such_adjuster:
-            return W("there is no adjuster “{0}” on the car's card");
+            return TR_NOOP("there is no adjuster “{0}” on the car's card");
         case Code::job_duplicate_id:
-            return W("the id “{0}” is used twice");
+            return TR_NOOP("the id “{0}” is used twice");
         case Code::job_no_such_entry:
-            return W("there is no entry “{0}” before this one");
+            return TR_NOOP("there is no entry “{0}” before this one");
         case Code::job_too_deep:
-            return W("nested deeper than {0} levels, which no job is");
+            return TR_NOOP("nested deeper than {0} levels, which no job is");
         case Code::job_not_json:
-            return W("not JSON at byte {0}: {1}");
+            return TR_NOOP("not JSON at byte {0}: {1}");
         case Code::job_not_a_job:
-            return W("this says format {0}; a job file says “fairchalk-job”");
+            return TR_NOOP("this says format {0}; a job file says “fairchalk-job”");
         case Code::job_newer:
-            return W("written by a newer version ({0}); this program reads version {1}");
+            return TR_NOOP("written by a newer version ({0}); this program reads version {1}");
         case Code::job_too_big:
-            return W("{0} bytes is more than a job file can be");
+            return TR_NOOP("{0} bytes is more than a job file can be");
         case Code::job_cannot_read:
-            return W("can't be read: {1}");
+            return TR_NOOP("can't be read: {1}");
         case Code::job_two_forms:
-            return W("has both “log” and “rounds”; a job file has one of them");
+            return TR_NOOP("has both “log” and “rounds”; a job file has one of them");
         case Code::job_duplicate_key:
-            return W("the name “{0}” stands twice in one place");
+            return TR_NOOP("the name “{0}” stands twice in one place");
         case Code::job_out_of_reach:
-            return W("“{0}” is longer than its span of {1}");
+            return TR_NOOP("“{0}” is longer than its span of {1}");
     }
     return "";
 }
@@ -275,29 +280,29 @@ std::string sentence(const Message& m) {
 std::string happening(Happening h) {
     switch (h) {
         case Happening::jacked:
-            return tr(W("jacked"));
+            return tr(TR_NOOP("jacked"));
         case Happening::strings_moved:
-            return tr(W("strings moved"));
+            return tr(TR_NOOP("strings moved"));
         case Happening::settled:
-            return tr(W("settled"));
+            return tr(TR_NOOP("settled"));
         case Happening::rolled:
-            return tr(W("rolled"));
+            return tr(TR_NOOP("rolled"));
         case Happening::bounced:
-            return tr(W("bounced"));
+            return tr(TR_NOOP("bounced"));
         case Happening::steering_moved:
-            return tr(W("steering moved"));
+            return tr(TR_NOOP("steering moved"));
         case Happening::locked:
-            return tr(W("locked"));
+            return tr(TR_NOOP("locked"));
         case Happening::pressures_changed:
-            return tr(W("pressures changed"));
+            return tr(TR_NOOP("pressures changed"));
         case Happening::load_changed:
-            return tr(W("load changed"));
+            return tr(TR_NOOP("load changed"));
         case Happening::turned_toe:
         case Happening::turned_device:
         case Happening::turned_other:
-            return tr(W("turned"));
+            return tr(TR_NOOP("turned"));
         case Happening::tiles_placed:
-            return tr(W("tiles laid"));
+            return tr(TR_NOOP("tiles laid"));
     }
     return {};
 }
@@ -305,13 +310,13 @@ std::string happening(Happening h) {
 std::string check_state(CheckState s) {
     switch (s) {
         case CheckState::open:
-            return tr(W("to look at"));
+            return tr(TR_NOOP("to look at"));
         case CheckState::good:
-            return tr(W("good"));
+            return tr(TR_NOOP("good"));
         case CheckState::failed:
-            return tr(W("failed"));
+            return tr(TR_NOOP("failed"));
         case CheckState::not_applicable:
-            return tr(W("not on this car"));
+            return tr(TR_NOOP("not on this car"));
     }
     return {};
 }
@@ -319,13 +324,13 @@ std::string check_state(CheckState s) {
 std::string part_state(PartState s) {
     switch (s) {
         case PartState::loosened:
-            return tr(W("loosened"));
+            return tr(TR_NOOP("loosened"));
         case PartState::removed:
-            return tr(W("taken off"));
+            return tr(TR_NOOP("taken off"));
         case PartState::provisional:
-            return tr(W("for now only"));
+            return tr(TR_NOOP("for now only"));
         case PartState::refitted:
-            return tr(W("refitted and tightened"));
+            return tr(TR_NOOP("refitted and tightened"));
     }
     return {};
 }
@@ -333,139 +338,142 @@ std::string part_state(PartState s) {
 std::string suspension(Suspension s) {
     switch (s) {
         case Suspension::unknown:
-            return tr(W("not said"));
+            return tr(TR_NOOP("not said"));
         case Suspension::double_wishbone:
-            return tr(W("double wishbone"));
+            return tr(TR_NOOP("double wishbone"));
         case Suspension::strut:
-            return tr(W("strut"));
+            return tr(TR_NOOP("strut"));
         case Suspension::beam:
-            return tr(W("beam axle"));
+            return tr(TR_NOOP("beam axle"));
         case Suspension::trailing_arm:
-            return tr(W("trailing arm"));
+            return tr(TR_NOOP("trailing arm"));
         case Suspension::semi_trailing:
-            return tr(W("semi-trailing arm"));
+            return tr(TR_NOOP("semi-trailing arm"));
         case Suspension::multi_link:
-            return tr(W("multi-link"));
+            return tr(TR_NOOP("multi-link"));
     }
     return {};
 }
 
 std::string wheel_off(Angle off, const Show& how) {
     const std::string amount = show(abs(off), how);
-    if (std::abs(off.deg()) < 0.05) return tr(W("straight"));
-    return fill(off.deg() > 0 ? W("{0} to the right") : W("{0} to the left"), {amount});
+    if (std::abs(off.deg()) < 0.05) return tr(TR_NOOP("straight"));
+    return fill(off.deg() > 0 ? TR_NOOP("{0} to the right") : TR_NOOP("{0} to the left"), {amount});
 }
 
 std::string wheel(Wheel w) {
     switch (w) {
         case Wheel::front_left:
-            return tr(W("left front"));
+            return tr(TR_NOOP("left front"));
         case Wheel::front_right:
-            return tr(W("right front"));
+            return tr(TR_NOOP("right front"));
         case Wheel::rear_left:
-            return tr(W("left rear"));
+            return tr(TR_NOOP("left rear"));
         case Wheel::rear_right:
-            return tr(W("right rear"));
+            return tr(TR_NOOP("right rear"));
     }
     return {};
 }
 
 std::string axle(Axle a) {
-    return tr(a == Axle::front ? W("front axle") : W("rear axle"));
+    return tr(a == Axle::front ? TR_NOOP("front axle") : TR_NOOP("rear axle"));
 }
 
 std::string spot_short(const Spot& s) {
     if (s.swept != Swept::straight && s.kind != ReadingKind::camber) {
         Spot straight = s;
         straight.swept = Swept::straight;
-        return fill(s.swept == Swept::out ? W("{0}, turned out") : W("{0}, turned in"),
+        return fill(s.swept == Swept::out ? TR_NOOP("{0}, turned out") : TR_NOOP("{0}, turned in"),
                     {spot_short(straight)});
     }
     if (s.rolled && s.axle) {
         Spot there = s;
         there.rolled = false;
-        return fill(W("{0}, a quarter turn on"), {spot_short(there)});
+        return fill(TR_NOOP("{0}, a quarter turn on"), {spot_short(there)});
     }
     switch (s.kind) {
         case ReadingKind::hub:
-            return tr(W("hub"));
+            return tr(TR_NOOP("hub"));
         case ReadingKind::rim_front:
-            return tr(s.rolled ? W("front lip, half a turn on") : W("front lip"));
+            return tr(s.rolled ? TR_NOOP("front lip, half a turn on") : TR_NOOP("front lip"));
         case ReadingKind::rim_rear:
-            return tr(s.rolled ? W("back lip, half a turn on") : W("back lip"));
+            return tr(s.rolled ? TR_NOOP("back lip, half a turn on") : TR_NOOP("back lip"));
         case ReadingKind::string_to_string:
-            return tr(s.axle == Axle::front ? W("front bar") : W("rear bar"));
+            return tr(s.axle == Axle::front ? TR_NOOP("front bar") : TR_NOOP("rear bar"));
         case ReadingKind::hub_width:
-            return tr(W("width over the hubs"));
+            return tr(TR_NOOP("width over the hubs"));
         case ReadingKind::camber:
-            return tr(s.rolled                ? W("camber, half a turn on")
-                      : s.swept == Swept::out ? W("camber, turned out")
-                      : s.swept == Swept::in  ? W("camber, turned in")
-                                              : W("camber"));
+            return tr(s.rolled                ? TR_NOOP("camber, half a turn on")
+                      : s.swept == Swept::out ? TR_NOOP("camber, turned out")
+                      : s.swept == Swept::in  ? TR_NOOP("camber, turned in")
+                                              : TR_NOOP("camber"));
         case ReadingKind::floor_line:
-            return tr(W("floor up to the line"));
+            return tr(TR_NOOP("floor up to the line"));
         case ReadingKind::ride_height:
-            return tr(W("ride height"));
+            return tr(TR_NOOP("ride height"));
         case ReadingKind::pressure:
-            return tr(W("pressure"));
+            return tr(TR_NOOP("pressure"));
         case ReadingKind::rod_length:
-            return tr(W("rod length"));
+            return tr(TR_NOOP("rod length"));
         case ReadingKind::thread_exposed:
-            return tr(W("thread that shows"));
+            return tr(TR_NOOP("thread that shows"));
         case ReadingKind::rim_runout:
-            return tr(s.rolled ? W("lip, half a turn on") : W("lip, to the stand"));
+            return tr(s.rolled ? TR_NOOP("lip, half a turn on") : TR_NOOP("lip, to the stand"));
         case ReadingKind::tire_bulge:
-            return tr(s.rolled ? W("tire, a quarter turn on") : W("tire, to the stand"));
+            return tr(s.rolled ? TR_NOOP("tire, a quarter turn on") : TR_NOOP("tire, to the stand"));
         case ReadingKind::steering_wheel:
-            return tr(W("steering wheel off level"));
+            return tr(TR_NOOP("steering wheel off level"));
         case ReadingKind::lock_to_lock:
-            return tr(W("turns from lock to lock"));
+            return tr(TR_NOOP("turns from lock to lock"));
         case ReadingKind::steering_play:
-            return tr(s.side == Side::left ? W("takes up to the left at") : W("takes up to the right at"));
+            return tr(s.side == Side::left ? TR_NOOP("takes up to the left at")
+                                           : TR_NOOP("takes up to the right at"));
         case ReadingKind::boards_front:
-            return tr(W("tape in front"));
+            return tr(TR_NOOP("tape in front"));
         case ReadingKind::boards_rear:
-            return tr(W("tape behind"));
+            return tr(TR_NOOP("tape behind"));
         case ReadingKind::stud_bar_front:
-            return tr(W("tape in front, on the bars"));
+            return tr(TR_NOOP("tape in front, on the bars"));
         case ReadingKind::stud_bar_rear:
-            return tr(W("tape behind, on the bars"));
+            return tr(TR_NOOP("tape behind, on the bars"));
         case ReadingKind::tread_front:
-            return tr(W("tread to tread, in front"));
+            return tr(TR_NOOP("tread to tread, in front"));
         case ReadingKind::tread_rear:
-            return tr(W("tread to tread, behind"));
+            return tr(TR_NOOP("tread to tread, behind"));
         case ReadingKind::tape_difference:
-            return tr(W("front tape less rear tape"));
+            return tr(TR_NOOP("front tape less rear tape"));
         case ReadingKind::toe_angle:
-            return tr(W("total toe by the gauge"));
+            return tr(TR_NOOP("total toe by the gauge"));
         case ReadingKind::centreline_to_string:
-            return fill(
-                s.side == Side::left ? W("center to left string at {0}") : W("center to right string at {0}"),
-                {show(s.station.value_or(Length()))});
+            return fill(s.side == Side::left ? TR_NOOP("center to left string at {0}")
+                                             : TR_NOOP("center to right string at {0}"),
+                        {show(s.station.value_or(Length()))});
         case ReadingKind::straightedge_front:
-            return tr(W("straightedge to front lip"));
+            return tr(TR_NOOP("straightedge to front lip"));
         case ReadingKind::straightedge_rear:
-            return tr(W("straightedge to back lip"));
+            return tr(TR_NOOP("straightedge to back lip"));
         case ReadingKind::arm_jig:
-            return tr(W("string on the inner arm"));
+            return tr(TR_NOOP("string on the inner arm"));
         case ReadingKind::string_height:
-            return fill(
-                s.side == Side::left ? W("left string's height at {0}") : W("right string's height at {0}"),
-                {show(s.station.value_or(Length()))});
+            return fill(s.side == Side::left ? TR_NOOP("left string's height at {0}")
+                                             : TR_NOOP("right string's height at {0}"),
+                        {show(s.station.value_or(Length()))});
         case ReadingKind::camber_gap:
-            return tr(s.rolled ? W("gap at the level, half a turn on") : W("gap at the level"));
+            return tr(s.rolled ? TR_NOOP("gap at the level, half a turn on") : TR_NOOP("gap at the level"));
         case ReadingKind::camber_reversed:
-            return tr(W("camber, gauge end for end"));
+            return tr(TR_NOOP("camber, gauge end for end"));
         case ReadingKind::camber_plumb_upper:
-            return tr(s.rolled ? W("plumb line to upper lip, half a turn on") : W("plumb line to upper lip"));
+            return tr(s.rolled ? TR_NOOP("plumb line to upper lip, half a turn on")
+                               : TR_NOOP("plumb line to upper lip"));
         case ReadingKind::camber_plumb_lower:
-            return tr(s.rolled ? W("plumb line to lower lip, half a turn on") : W("plumb line to lower lip"));
+            return tr(s.rolled ? TR_NOOP("plumb line to lower lip, half a turn on")
+                               : TR_NOOP("plumb line to lower lip"));
         case ReadingKind::camber_swing:
-            return tr(W("gauge after the sweep"));
+            return tr(TR_NOOP("gauge after the sweep"));
         case ReadingKind::caster:
-            return tr(W("caster on the gauge's scale"));
+            return tr(TR_NOOP("caster on the gauge's scale"));
         case ReadingKind::axis_offset:
-            return tr(W("upper pivot behind lower"));
+            return tr(TR_NOOP("upper pivot behind lower"));
         default:
             return std::string(info_of(s.kind).name);
     }
@@ -477,141 +485,153 @@ std::string how_to_read(const Spot& s) {
         if (s.kind == ReadingKind::camber)
             return fill(
                 s.swept == Swept::out
-                    ? W("Turn the {0} wheel's front outward to its mark, brake held, and read camber.")
-                    : W("Turn the {0} wheel's front inward to its mark, brake held, and read camber."),
+                    ? TR_NOOP("Turn the {0} wheel's front outward to its mark, brake held, and read camber.")
+                    : TR_NOOP("Turn the {0} wheel's front inward to its mark, brake held, and read camber."),
                 {at});
         Spot there = s;
         there.swept = Swept::straight;
-        return fill(s.swept == Swept::out ? W("The {0} wheel's front turned outward to its mark, brake held.")
-                                          : W("The {0} wheel's front turned inward to its mark, brake held."),
+        return fill(s.swept == Swept::out
+                        ? TR_NOOP("The {0} wheel's front turned outward to its mark, brake held.")
+                        : TR_NOOP("The {0} wheel's front turned inward to its mark, brake held."),
                     {at}) +
                ' ' + how_to_read(there);
     }
     if (s.rolled && s.axle) {
         Spot there = s;
         there.rolled = false;
-        return tr(W("Both wheels rolled a quarter of a turn on.")) + ' ' + how_to_read(there);
+        return tr(TR_NOOP("Both wheels rolled a quarter of a turn on.")) + ' ' + how_to_read(there);
     }
     switch (s.kind) {
         case ReadingKind::string_to_string:
-            return fill(W("Measure from string to string along the {0}, square across the car."),
+            return fill(TR_NOOP("Measure from string to string along the {0}, square across the car."),
                         {spot_short(s)});
         case ReadingKind::boards_front:
         case ReadingKind::boards_rear:
-            return fill(s.kind == ReadingKind::boards_front
-                            ? W("Tape from slot to slot in front of the {0}'s wheels, pulled tight, the same "
-                                "edge of both slots.")
-                            : W("Tape from slot to slot behind the {0}'s wheels, pulled tight, the same edge "
-                                "of both slots."),
-                        {at});
+            return fill(
+                s.kind == ReadingKind::boards_front
+                    ? TR_NOOP("Tape from slot to slot in front of the {0}'s wheels, pulled tight, the same "
+                              "edge of both slots.")
+                    : TR_NOOP("Tape from slot to slot behind the {0}'s wheels, pulled tight, the same edge "
+                              "of both slots."),
+                {at});
         case ReadingKind::stud_bar_front:
         case ReadingKind::stud_bar_rear:
-            return fill(W("Tape from bar to bar of the {0}, from the same nick on both."), {at});
+            return fill(TR_NOOP("Tape from bar to bar of the {0}, from the same nick on both."), {at});
         case ReadingKind::tread_front:
         case ReadingKind::tread_rear:
-            return fill(W("Tape from line to line on the treads of the {0}, as high in front as behind."),
-                        {at});
+            return fill(
+                TR_NOOP("Tape from line to line on the treads of the {0}, as high in front as behind."),
+                {at});
         case ReadingKind::tape_difference:
-            return fill(W("How much more the front tape of the {0} shows than the rear one; less is minus."),
-                        {at});
+            return fill(
+                TR_NOOP("How much more the front tape of the {0} shows than the rear one; less is minus."),
+                {at});
         case ReadingKind::toe_angle:
-            return fill(W("Total toe of the {0} as the gauge shows it, with in or out: 12' in."), {at});
+            return fill(TR_NOOP("Total toe of the {0} as the gauge shows it, with in or out: 12' in."), {at});
         case ReadingKind::hub_width:
-            return fill(W("Over both hub faces of the {0}, square across the car."), {at});
+            return fill(TR_NOOP("Over both hub faces of the {0}, square across the car."), {at});
         case ReadingKind::centreline_to_string:
-            return tr(W("From the center string square out to the outer one, at the chassis mark."));
+            return tr(TR_NOOP("From the center string square out to the outer one, at the chassis mark."));
         case ReadingKind::straightedge_front:
-            return fill(W("From the straightedge to the front lip of the {0} wheel, square to the bar."),
-                        {at});
+            return fill(
+                TR_NOOP("From the straightedge to the front lip of the {0} wheel, square to the bar."), {at});
         case ReadingKind::straightedge_rear:
-            return fill(W("From the straightedge to the back lip of the {0} wheel, square to the bar."),
+            return fill(TR_NOOP("From the straightedge to the back lip of the {0} wheel, square to the bar."),
                         {at});
         case ReadingKind::arm_jig:
-            return fill(W("On the inner arm of the {0} wheel, from the rim to where the string crosses."),
-                        {at});
+            return fill(
+                TR_NOOP("On the inner arm of the {0} wheel, from the rim to where the string crosses."),
+                {at});
         case ReadingKind::string_height:
-            return tr(
-                W("How far the string is above hub height there; below is minus. With camber it matters."));
+            return tr(TR_NOOP(
+                "How far the string is above hub height there; below is minus. With camber it matters."));
         case ReadingKind::camber:
             return fill(
                 s.rolled
-                    ? W("Roll half a turn of the {0} wheel on, and read camber again on the same lips.")
-                    : W("Gauge upright through the hub of the {0} wheel, on both lips, level along the car."),
+                    ? TR_NOOP("Roll half a turn of the {0} wheel on, and read camber again on the same lips.")
+                    : TR_NOOP("Gauge upright through the hub of the {0} wheel, on both lips, level along the "
+                              "car."),
                 {at});
         case ReadingKind::camber_reversed:
             return fill(
-                W("Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows."),
+                TR_NOOP(
+                    "Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows."),
                 {at});
         case ReadingKind::camber_gap:
-            return fill(W("Level upright against the {0} wheel: the gap at the lip it does not touch, and "
-                          "which way the top leans."),
-                        {at});
-        case ReadingKind::camber_plumb_upper:
-            return fill(W("From the plumb line in to the upper lip of the {0} wheel."), {at});
-        case ReadingKind::camber_plumb_lower:
-            return fill(W("From the plumb line in to the lower lip of the {0} wheel."), {at});
-        case ReadingKind::camber_swing:
-            return fill(W("Turn the {0} wheel out, zero the gauge, turn it in as far, brake held, and read "
-                          "the gauge."),
-                        {at});
-        case ReadingKind::caster:
             return fill(
-                W("Turn the {0} wheel out, zero the gauge's bubble, turn it in, and read its caster scale."),
+                TR_NOOP("Level upright against the {0} wheel: the gap at the lip it does not touch, and "
+                        "which way the top leans."),
                 {at});
+        case ReadingKind::camber_plumb_upper:
+            return fill(TR_NOOP("From the plumb line in to the upper lip of the {0} wheel."), {at});
+        case ReadingKind::camber_plumb_lower:
+            return fill(TR_NOOP("From the plumb line in to the lower lip of the {0} wheel."), {at});
+        case ReadingKind::camber_swing:
+            return fill(
+                TR_NOOP("Turn the {0} wheel out, zero the gauge, turn it in as far, brake held, and read "
+                        "the gauge."),
+                {at});
+        case ReadingKind::caster:
+            return fill(TR_NOOP("Turn the {0} wheel out, zero the gauge's bubble, turn it in, and read its "
+                                "caster scale."),
+                        {at});
         case ReadingKind::axis_offset:
             return fill(
-                W("How far the upper pivot of the {0} upright lies behind the lower one; ahead is minus."),
+                TR_NOOP(
+                    "How far the upper pivot of the {0} upright lies behind the lower one; ahead is minus."),
                 {at});
         default:
-            return fill(W("Hold the rule's zero end on the {0} of the {1} wheel, square to the string, and "
-                          "read it where "
-                          "the string crosses."),
-                        {spot_short(s), at});
+            return fill(
+                TR_NOOP("Hold the rule's zero end on the {0} of the {1} wheel, square to the string, and "
+                        "read it where "
+                        "the string crosses."),
+                {spot_short(s), at});
     }
 }
 
 std::string reference(Reference r) {
     switch (r) {
         case Reference::centreline:
-            return tr(W("the car's centerline"));
+            return tr(TR_NOOP("the car's centerline"));
         case Reference::chassis_marks:
-            return tr(W("the chassis marks"));
+            return tr(TR_NOOP("the chassis marks"));
         case Reference::same_side_rear:
-            return tr(W("the rear wheel of the same side"));
+            return tr(TR_NOOP("the rear wheel of the same side"));
         case Reference::none:
-            return tr(W("nothing: it is the axle's total"));
+            return tr(TR_NOOP("nothing: it is the axle's total"));
         case Reference::gravity:
-            return tr(W("gravity"));
+            return tr(TR_NOOP("gravity"));
     }
     return {};
 }
 
 std::string size(std::string_view field) {
-    if (field == "board_span") return tr(W("slot to slot of a toe board"));
-    if (field == "stud_span") return tr(W("point to point of a stud bar"));
-    if (field == "tread_span") return tr(W("front to back place on the tread"));
-    if (field == "gap_height") return tr(W("lip to lip, height for the gap"));
-    if (field == "plumb_height") return tr(W("lip to lip, height on the plumb line"));
-    if (field == "mark") return tr(W("string's mark on the outer arm"));
-    if (field == "arm_span") return tr(W("between both arms of a wheel"));
-    if (field == "axis_height") return tr(W("upper to lower pivot, height"));
+    if (field == "board_span") return tr(TR_NOOP("slot to slot of a toe board"));
+    if (field == "stud_span") return tr(TR_NOOP("point to point of a stud bar"));
+    if (field == "tread_span") return tr(TR_NOOP("front to back place on the tread"));
+    if (field == "gap_height") return tr(TR_NOOP("lip to lip, height for the gap"));
+    if (field == "plumb_height") return tr(TR_NOOP("lip to lip, height on the plumb line"));
+    if (field == "mark") return tr(TR_NOOP("string's mark on the outer arm"));
+    if (field == "arm_span") return tr(TR_NOOP("between both arms of a wheel"));
+    if (field == "axis_height") return tr(TR_NOOP("upper to lower pivot, height"));
     return std::string(field);
 }
 
 std::string tool(std::string_view name) {
     std::string out(name);
-    if (out == "steel-rule-mm") return tr(W("rule in mm"));
-    if (out == "digital-angle-gauge") return tr(W("digital gauge"));
-    if (out == "spirit-level-gap") return tr(W("level and rule"));
-    if (out == "steel-rule-inch") return tr(W("rule in 64ths"));
+    if (out == "steel-rule-mm") return tr(TR_NOOP("rule in mm"));
+    if (out == "digital-angle-gauge") return tr(TR_NOOP("digital gauge"));
+    if (out == "spirit-level-gap") return tr(TR_NOOP("level and rule"));
+    if (out == "steel-rule-inch") return tr(TR_NOOP("rule in 64ths"));
     std::replace(out.begin(), out.end(), '-', ' ');
     return out;
 }
 
 std::string spot(const Spot& s) {
     if (s.kind == ReadingKind::string_to_string)
-        return tr(s.axle == Axle::front ? W("front bar, string to string") : W("rear bar, string to string"));
-    if (s.wheel && s.to) return fill(W("from {0} to {1}"), {wheel(*s.wheel), wheel(*s.to)});
+        return tr(s.axle == Axle::front ? TR_NOOP("front bar, string to string")
+                                        : TR_NOOP("rear bar, string to string"));
+    if (s.wheel && s.to) return fill(TR_NOOP("from {0} to {1}"), {wheel(*s.wheel), wheel(*s.to)});
     if (s.wheel) return wheel(*s.wheel) + ", " + spot_short(s);
     if (s.axle) return axle(*s.axle) + ", " + spot_short(s);
     return spot_short(s);
@@ -621,19 +641,19 @@ std::string measure(const Target& t) {
     const auto what = [&] {
         switch (t.measure) {
             case Measure::total_toe:
-                return tr(W("total toe"));
+                return tr(TR_NOOP("total toe"));
             case Measure::toe:
-                return tr(W("toe"));
+                return tr(TR_NOOP("toe"));
             case Measure::camber:
-                return tr(W("camber"));
+                return tr(TR_NOOP("camber"));
             case Measure::caster:
-                return tr(W("caster"));
+                return tr(TR_NOOP("caster"));
             case Measure::cross_camber:
-                return tr(W("camber, left less right"));
+                return tr(TR_NOOP("camber, left less right"));
             case Measure::cross_caster:
-                return tr(W("caster, left less right"));
+                return tr(TR_NOOP("caster, left less right"));
             case Measure::thrust:
-                return tr(W("thrust line"));
+                return tr(TR_NOOP("thrust line"));
         }
         return std::string();
     }();
@@ -644,13 +664,14 @@ std::string measure(const Target& t) {
 
 std::string rod(const Rod& r) {
     const bool left = side_of(r.wheel) == Side::left;
-    if (r.toe_link) return tr(left ? W("Left rear toe link") : W("Right rear toe link"));
-    if (axle_of(r.wheel) == Axle::rear) return tr(left ? W("Left rear tie rod") : W("Right rear tie rod"));
-    return tr(left ? W("Left tie rod") : W("Right tie rod"));
+    if (r.toe_link) return tr(left ? TR_NOOP("Left rear toe link") : TR_NOOP("Right rear toe link"));
+    if (axle_of(r.wheel) == Axle::rear)
+        return tr(left ? TR_NOOP("Left rear tie rod") : TR_NOOP("Right rear tie rod"));
+    return tr(left ? TR_NOOP("Left tie rod") : TR_NOOP("Right tie rod"));
 }
 
 std::string way(bool longer) {
-    return tr(longer ? W("longer") : W("shorter"));
+    return tr(longer ? TR_NOOP("longer") : TR_NOOP("shorter"));
 }
 
 std::string amount_in_words(double turns) {
@@ -661,54 +682,55 @@ std::string amount_in_words(double turns) {
     const auto part = [&]() -> std::string {
         switch (eighths % 8) {
             case 1:
-                return tr(W("one eighth"));
+                return tr(TR_NOOP("one eighth"));
             case 2:
-                return tr(W("one quarter"));
+                return tr(TR_NOOP("one quarter"));
             case 3:
-                return tr(W("three eighths"));
+                return tr(TR_NOOP("three eighths"));
             case 4:
-                return tr(W("one half"));
+                return tr(TR_NOOP("one half"));
             case 5:
-                return tr(W("five eighths"));
+                return tr(TR_NOOP("five eighths"));
             case 6:
-                return tr(W("three quarters"));
+                return tr(TR_NOOP("three quarters"));
             case 7:
-                return tr(W("seven eighths"));
+                return tr(TR_NOOP("seven eighths"));
             default:
                 return "";
         }
     }();
-    if (whole == 0) return fill(W("{0} of a turn"), {part});
+    if (whole == 0) return fill(TR_NOOP("{0} of a turn"), {part});
     if (part.empty())
-        return whole == 1 ? tr(W("one whole turn")) : fill(W("{0} whole turns"), {std::to_string(whole)});
-    return whole == 1 ? fill(W("one turn and {0}"), {part})
-                      : fill(W("{0} turns and {1}"), {std::to_string(whole), part});
+        return whole == 1 ? tr(TR_NOOP("one whole turn"))
+                          : fill(TR_NOOP("{0} whole turns"), {std::to_string(whole)});
+    return whole == 1 ? fill(TR_NOOP("one turn and {0}"), {part})
+                      : fill(TR_NOOP("{0} turns and {1}"), {std::to_string(whole), part});
 }
 
 std::string flats(double turns) {
     const double f = std::abs(turns) * 6;
     const long quarters = std::lround(f * 4);
     const std::string text = show_fraction(static_cast<double>(quarters) / 4);
-    return quarters == 4 ? fill(W("{0} flat of the hexagon"), {text})
-                         : fill(W("{0} flats of the hexagon"), {text});
+    return quarters == 4 ? fill(TR_NOOP("{0} flat of the hexagon"), {text})
+                         : fill(TR_NOOP("{0} flats of the hexagon"), {text});
 }
 
 std::string thrust(const KnownAngle& a, const Show& how) {
     const std::string amount = show(abs(a.value), how);
-    if (std::abs(a.value.deg()) < 0.5 / 60) return fill(W("{0}, straight"), {amount});
-    return fill(a.value.deg() > 0 ? W("{0} to the left") : W("{0} to the right"), {amount});
+    if (std::abs(a.value.deg()) < 0.5 / 60) return fill(TR_NOOP("{0}, straight"), {amount});
+    return fill(a.value.deg() > 0 ? TR_NOOP("{0} to the left") : TR_NOOP("{0} to the right"), {amount});
 }
 
 std::string call(Call c) {
     switch (c) {
         case Call::inside:
-            return tr(W("inside"));
+            return tr(TR_NOOP("inside"));
         case Call::outside:
-            return tr(W("outside"));
+            return tr(TR_NOOP("outside"));
         case Call::too_close:
-            return tr(W("too close to call"));
+            return tr(TR_NOOP("too close to call"));
         case Call::unknown:
-            return tr(W("not known yet"));
+            return tr(TR_NOOP("not known yet"));
     }
     return {};
 }
@@ -716,21 +738,21 @@ std::string call(Call c) {
 std::string slip(Slip s) {
     switch (s) {
         case Slip::front_rear_swapped:
-            return tr(W("front and back were swapped"));
+            return tr(TR_NOOP("front and back were swapped"));
         case Slip::left_right_swapped:
-            return tr(W("left and right were swapped"));
+            return tr(TR_NOOP("left and right were swapped"));
         case Slip::one_division:
-            return tr(W("it is one division off"));
+            return tr(TR_NOOP("it is one division off"));
         case Slip::an_inch:
-            return tr(W("it is an inch off"));
+            return tr(TR_NOOP("it is an inch off"));
         case Slip::ten_mm:
-            return tr(W("it is 10 mm off"));
+            return tr(TR_NOOP("it is 10 mm off"));
         case Slip::digits_transposed:
-            return tr(W("two digits changed places"));
+            return tr(TR_NOOP("two digits changed places"));
         case Slip::wrong_unit:
-            return tr(W("it is in another unit"));
+            return tr(TR_NOOP("it is in another unit"));
         case Slip::wrong_side:
-            return tr(W("it was read from the other side"));
+            return tr(TR_NOOP("it was read from the other side"));
     }
     return {};
 }
@@ -738,65 +760,69 @@ std::string slip(Slip s) {
 std::string stage(Stage s) {
     switch (s) {
         case Stage::ask:
-            return tr(W("Ask"));
+            return tr(TR_NOOP("Ask"));
         case Stage::check_over:
-            return tr(W("Check over"));
+            return tr(TR_NOOP("Check over"));
         case Stage::floor:
-            return tr(W("Floor"));
+            return tr(TR_NOOP("Floor"));
         case Stage::steering:
-            return tr(W("Steering"));
+            return tr(TR_NOOP("Steering"));
         case Stage::lines:
-            return tr(W("Lines"));
+            return tr(TR_NOOP("Lines"));
         case Stage::read:
-            return tr(W("Read"));
+            return tr(TR_NOOP("Read"));
         case Stage::turn:
-            return tr(W("Turn"));
+            return tr(TR_NOOP("Turn"));
         case Stage::drive:
-            return tr(W("Drive"));
+            return tr(TR_NOOP("Drive"));
     }
     return {};
 }
 
 std::string chance(double p) {
-    if (p >= 0.975) return tr(W("nearly certain"));
-    if (p >= 0.925) return tr(W("19 in 20"));
-    if (p >= 0.85) return tr(W("9 in 10"));
-    if (p >= 0.775) return tr(W("4 in 5"));
-    if (p >= 0.7) return tr(W("3 in 4"));
-    if (p >= 0.58) return tr(W("2 in 3"));
-    if (p >= 0.42) return tr(W("1 in 2"));
-    if (p >= 0.29) return tr(W("1 in 3"));
-    if (p >= 0.15) return tr(W("1 in 5"));
-    if (p >= 0.07) return tr(W("1 in 10"));
-    return tr(W("hardly"));
+    if (p >= 0.975) return tr(TR_NOOP("nearly certain"));
+    if (p >= 0.925) return tr(TR_NOOP("19 in 20"));
+    if (p >= 0.85) return tr(TR_NOOP("9 in 10"));
+    if (p >= 0.775) return tr(TR_NOOP("4 in 5"));
+    if (p >= 0.7) return tr(TR_NOOP("3 in 4"));
+    if (p >= 0.58) return tr(TR_NOOP("2 in 3"));
+    if (p >= 0.42) return tr(TR_NOOP("1 in 2"));
+    if (p >= 0.29) return tr(TR_NOOP("1 in 3"));
+    if (p >= 0.15) return tr(TR_NOOP("1 in 5"));
+    if (p >= 0.07) return tr(TR_NOOP("1 in 10"));
+    return tr(TR_NOOP("hardly"));
 }
 
 std::string why_this_way(const Rod& r, bool longer) {
     if (r.runs == RodSide::behind_axle)
         return tr(
             longer
-                ? W("The rod runs behind the axle: longer pushes the back of the wheel out, so it toes in.")
-                : W("The rod runs behind the axle: shorter pulls the back of the wheel in, so it toes out."));
+                ? TR_NOOP(
+                      "The rod runs behind the axle: longer pushes the back of the wheel out, so it toes in.")
+                : TR_NOOP("The rod runs behind the axle: shorter pulls the back of the wheel in, so it toes "
+                          "out."));
     if (r.runs == RodSide::ahead_of_axle)
-        return tr(longer ? W("The rod runs ahead of the axle: longer pushes the front of the wheel out, so "
+        return tr(
+            longer ? TR_NOOP("The rod runs ahead of the axle: longer pushes the front of the wheel out, so "
                              "it toes out.")
-                         : W("The rod runs ahead of the axle: shorter pulls the front of the wheel in, so it "
+                   : TR_NOOP("The rod runs ahead of the axle: shorter pulls the front of the wheel in, so it "
                              "toes in."));
-    return tr(
-        W("Say on the car's card whether the rod runs ahead of or behind the axle: the direction hangs on "
-          "it."));
+    return tr(TR_NOOP(
+        "Say on the car's card whether the rod runs ahead of or behind the axle: the direction hangs on "
+        "it."));
 }
 
 std::string how_to_rotate(const Rod& r, bool longer) {
     switch (rotation_seen_from_wheel(r, longer)) {
         case Rotation::clockwise:
-            return tr(W("clockwise, as seen from the wheel looking to the middle of the car"));
+            return tr(TR_NOOP("clockwise, as seen from the wheel looking to the middle of the car"));
         case Rotation::counterclockwise:
-            return tr(W("counterclockwise, as seen from the wheel looking to the middle of the car"));
+            return tr(TR_NOOP("counterclockwise, as seen from the wheel looking to the middle of the car"));
         case Rotation::unknown:
             break;
     }
-    return tr(W("the thread's hand is not on the card: turn a little and look that it gets the right way"));
+    return tr(
+        TR_NOOP("the thread's hand is not on the card: turn a little and look that it gets the right way"));
 }
 
 std::string turn_line(const Rod& r, double turns) {

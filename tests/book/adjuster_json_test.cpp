@@ -200,10 +200,10 @@ TEST(EntryJson, AnglesCarriedReadBack) {
     c.from = "Track day";
     c.wheels[0][0] = {0.12, 0.03};
     c.wheels[3][1] = {-1.25, 0.1};
-    e.what = c;
+    e.event = c;
     const Json j = json_of(e);
     const Entry back = entry_from(j, "log[0]", {});
-    const auto* again = std::get_if<AnglesCarried>(&back.what);
+    const auto* again = std::get_if<AnglesCarried>(&back.event);
     ASSERT_TRUE(again);
     EXPECT_EQ(again->from, "Track day");
     EXPECT_NEAR(again->wheels[0][0]->deg, 0.12, 1e-12);

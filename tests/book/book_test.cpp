@@ -54,7 +54,7 @@ TEST_F(BookTest, KeepsWhatWasAppendedInOrder) {
     const JobFile f = b.job(job);
     ASSERT_EQ(f.entries.size(), 4u);
     EXPECT_EQ(f.entries[2].id, "a");
-    EXPECT_EQ(std::get<Reading>(f.entries[3].what).value.text, "4 11/16 in");
+    EXPECT_EQ(std::get<Reading>(f.entries[3].event).value.text, "4 11/16 in");
     EXPECT_EQ(b.integrity(), "ok");
     EXPECT_EQ(b.jobs().front().readings, 2);
 }

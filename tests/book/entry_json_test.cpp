@@ -11,12 +11,12 @@
 namespace fairchalk::book {
 namespace {
 
-Entry made(decltype(Entry::what) what) {
+Entry made(decltype(Entry::event) what) {
     Entry e;
     e.id = "0196b1c2-0000-7000-8000-000000000001";
     e.at = "2026-05-02T10:14:00.000+01:00";
     e.act = "0196b1c2-0000-7000-8000-000000000000";
-    e.what = std::move(what);
+    e.event = std::move(what);
     return e;
 }
 
@@ -91,20 +91,20 @@ TEST(EntryJson, EveryKindOfEntryReadsBackAsItself) {
         const Json once = json_of(e);
         const Entry back = entry_from(once, "log[0]", car);
         EXPECT_EQ(json_of(back), once) << once;
-        EXPECT_EQ(back.what.index(), e.what.index()) << once;
+        EXPECT_EQ(back.event.index(), e.event.index()) << once;
         EXPECT_EQ(back.act, e.act);
     }
     const Json turn = json_of(all[4]);
     EXPECT_EQ(turn["way"], "shorter");
     EXPECT_EQ(turn["amount"], "0.875 turn");
-    EXPECT_NEAR(std::get<Reading>(entry_from(json_of(all[3]), "x", car).what).turned->deg(), -18.5, 1e-12);
+    EXPECT_NEAR(std::get<Reading>(entry_from(json_of(all[3]), "x", car).event).turned->deg(), -18.5, 1e-12);
 }
 
 TEST(EntryJson, ATurnMayBeGivenInFlatsOrAsALength) {
     const CarCard car = fullCard();
     const auto turns = [&](const char* amount, const char* way) {
         const Json j = {{"kind", "turn"}, {"adjuster", "rod-fl"}, {"amount", amount}, {"way", way}};
-        return std::get<Turn>(entry_from(j, "events[0]", car).what).turns;
+        return std::get<Turn>(entry_from(j, "events[0]", car).event).turns;
     };
     EXPECT_NEAR(turns("3 flats", "longer"), 0.5, 1e-12);
     EXPECT_NEAR(turns("1 1/2 turns", "shorter"), -1.5, 1e-12);
@@ -145,7 +145,7 @@ TEST(Csv, QuotesWhatASpreadsheetWouldBreakAndTakesOtherSeparators) {
     const JobFile job = job_from_csv(text, nullptr, ids);
     const Job read = job.job();
     ASSERT_EQ(read.rounds.size(), 2u);
-    const auto& first = std::get<Reading>(job.entries[read.rounds[0].readings[0]].what);
+    const auto& first = std::get<Reading>(job.entries[read.rounds[0].readings[0]].event);
     EXPECT_NEAR(first.value.length().mm(), 1739.9, 1e-9);
     EXPECT_EQ(first.tool, "tape, the long one");
     const JobFile again = job_from_csv(csv_of(job), nullptr, ids);

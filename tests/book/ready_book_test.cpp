@@ -20,15 +20,15 @@ namespace {
 
 namespace fs = std::filesystem;
 
-Entry entry(decltype(Entry::what) what) {
+Entry entry(decltype(Entry::event) what) {
     Entry e;
-    e.what = std::move(what);
+    e.event = std::move(what);
     return e;
 }
 
 Job job_with(std::vector<Entry>& log, const CarCard& car, std::vector<std::string> reasons) {
     log = {entry(CarEdit{car})};
-    if (!reasons.empty()) log.push_back(entry(Asked{std::move(reasons), {}}));
+    if (!reasons.empty()) log.push_back(entry(ReasonsGiven{std::move(reasons), {}}));
     return job_of(log);
 }
 
@@ -242,7 +242,7 @@ TEST(EntryJson, WhatGettingReadyKeepsReadsBackAsItself) {
     round.floor = std::array<Length, 4>{Length(), Length::from_mm(-6), Length(), Length()};
     round.floor_sigma = Length::from_mm(0.5);
     const std::vector<Entry> all = {
-        entry(Asked{{"pulls", "hit-kerb"}, "to the left"}),
+        entry(ReasonsGiven{{"pulls", "hit-kerb"}, "to the left"}),
         entry(Checked{"bearings", CheckState::failed, "rocks"}),
         entry(Checked{"spacers", CheckState::not_applicable, {}}),
         entry(heights),
@@ -269,7 +269,7 @@ TEST(EntryJson, WhatGettingReadyKeepsReadsBackAsItself) {
         const Json once = json_of(e);
         const Entry back = entry_from(once, "log[0]", CarCard{});
         EXPECT_EQ(json_of(back), once) << once;
-        EXPECT_EQ(back.what.index(), e.what.index()) << once;
+        EXPECT_EQ(back.event.index(), e.event.index()) << once;
     }
     EXPECT_EQ(json_of(all[19])["kind"], "settled") << "an older reader still knows that it settled";
     EXPECT_EQ(json_of(all[19])["how"], "rolled");
@@ -442,7 +442,7 @@ TEST(ReadyBook, ReadingsOfTheFloorGoThroughASpreadsheet) {
         "mm,\r\n0,steering-wheel,,,4 deg,now\r\n";
     const JobFile job = job_from_csv(text, nullptr, ids);
     EXPECT_EQ(csv_of(job_from_csv(csv_of(job), nullptr, ids)), csv_of(job));
-    const auto& rise = std::get<Reading>(job.entries[job.job().others.front()].what);
+    const auto& rise = std::get<Reading>(job.entries[job.job().others.front()].event);
     EXPECT_EQ(rise.spot.to, Wheel::front_right);
 }
 

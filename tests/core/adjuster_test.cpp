@@ -388,7 +388,7 @@ TEST(Estimate, LearnsWhatShimsDoOnThisCarAndTheNextJobBeginsWithIt) {
     EXPECT_NEAR(learnt_now.per_unit.deg(), 0.1, 0.012);
     EXPECT_LT(learnt_now.sigma.deg(), 0.5 * before.sigma.deg());
     EXPECT_NEAR(after.wheels[0].camber.value.deg(), -0.4, 0.03);
-    const CarCard next = learnt(job_of(j.log), after);
+    const CarCard next = card_after_job(job_of(j.log), after);
     const Device& d = *next.device("shims-fl");
     ASSERT_FALSE(d.response.empty());
     EXPECT_NEAR(expected(d, 0, 1, next).first, 0.1, 0.012);
@@ -442,7 +442,7 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
     ASSERT_EQ(e.locks.size(), 1u);
     EXPECT_EQ(e.locks[0].seen, 3);
     EXPECT_NEAR(e.locks[0].by.deg(), 0.06, 0.02);
-    const CarCard next = learnt(job_of(j.log), e);
+    const CarCard next = card_after_job(job_of(j.log), e);
     ASSERT_EQ(next.rod("rod-fl")->lock.size(), 1u);
     EXPECT_NEAR(next.rod("rod-fl")->lock[0].deg, 0.06, 0.02);
     // A next job from the same toe is planned short by what the nut will add.
@@ -486,7 +486,7 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     EXPECT_EQ(e.locks[0].angle, 1);
     EXPECT_EQ(e.locks[0].seen, 3);
     EXPECT_NEAR(e.locks[0].by.deg(), -0.15, 0.04);
-    const CarCard next = learnt(job_of(j.log), e);
+    const CarCard next = card_after_job(job_of(j.log), e);
     ASSERT_EQ(next.device("cam")->lock.size(), 1u);
     EXPECT_EQ(words::lock_shift(e.locks[0]).substr(0, 7), "camber ");
     // The next job turns it that much further.
@@ -876,7 +876,7 @@ TEST(Learnt, HowFarARodWasTurnedIsKeptFromJobToJob) {
     j.turned("rod-fr", 1.5);
     j.put(RoundOpened{});
     j.all(0.05, 0.05, -0.4, -0.4);
-    const CarCard next = learnt(job_of(j.log), j.estimated());
+    const CarCard next = card_after_job(job_of(j.log), j.estimated());
     EXPECT_NEAR(next.rod("rod-fl")->turned, 1.75, 1e-12);
     EXPECT_TRUE(next.rod("rod-fl")->proven && next.rod("rod-fr")->proven);
     // On a rod that went the other way nothing is proven, nor on one that nobody has read since.
@@ -885,10 +885,10 @@ TEST(Learnt, HowFarARodWasTurnedIsKeptFromJobToJob) {
     other.all(-0.2, -0.2, -0.4, -0.4);
     other.turned("rod-fl", 0.5);
     other.turned("rod-fr", 0.5);
-    EXPECT_FALSE(learnt(job_of(other.log), other.estimated()).rod("rod-fl")->proven);
+    EXPECT_FALSE(card_after_job(job_of(other.log), other.estimated()).rod("rod-fl")->proven);
     other.put(RoundOpened{});
     other.all(-0.53, -0.53, -0.4, -0.4);
-    EXPECT_FALSE(learnt(job_of(other.log), other.estimated()).rod("rod-fl")->proven);
+    EXPECT_FALSE(card_after_job(job_of(other.log), other.estimated()).rod("rod-fl")->proven);
     // The next job: a little more of it, and the thread is asked for that one job alone would not ask for.
     const auto asks = [&](const CarCard& car) {
         TurnedJob k;
@@ -925,7 +925,7 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     j.turned("cam-fr", 20, "cam");
     j.put(RoundOpened{});
     j.all(0, 0, -0.5, -0.5);
-    const CarCard next = learnt(job_of(j.log), j.estimated());
+    const CarCard next = card_after_job(job_of(j.log), j.estimated());
     const Device& s = *next.device("shims-fl");
     double front = 0, rear = 0, tin = 0;
     for (const ShimsOf& x : s.stacks[0]) front += x.thickness.mm() * x.count;

@@ -217,7 +217,7 @@ TEST(Advice, ATurnTheWrongWayStaysKnownInThePassesAfterIt) {
     // With the reading that made the doubt struck, the pass is whole again.
     std::vector<std::string> ids;
     for (std::size_t i = 0; i < j.log.size(); ++i)
-        if (const Reading* r = std::get_if<Reading>(&j.log[i].what);
+        if (const Reading* r = std::get_if<Reading>(&j.log[i].event);
             r && r->spot.wheel == Wheel::front_left && i > 12)
             ids.push_back(j.log[i].id);
     j.put(Strike{Strike::Way::reasoned, ids, "of another car"});

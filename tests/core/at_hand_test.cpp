@@ -16,26 +16,26 @@ Knowledge wall() {
     return k;
 }
 
-TEST(AtHand, ReadsWhatPeopleSayTheyHave) {
+TEST(Equipment, ReadsWhatPeopleSayTheyHave) {
     const Knowledge k = wall();
-    const auto have = [&](const char* text) { return read_at_hand(text, k).have; };
+    const auto have = [&](const char* text) { return read_equipment(text, k).have; };
     EXPECT_EQ(have("I have: two stands, a tape, boards"),
-              (AtHand{{"stands", 2}, {"tape", 1}, {"boards", 2}}));
-    EXPECT_EQ(have("stands and 3 tapes"), (AtHand{{"stands", 4}, {"tape", 3}}));
-    EXPECT_EQ(have("Four old axle stands; a pair of toe boards"), (AtHand{{"stands", 4}, {"boards", 2}}));
-    EXPECT_EQ(have("a toe gauge + a bubble gauge"), (AtHand{{"toe-gauge", 1}, {"camber-gauge", 1}}));
-    EXPECT_EQ(have("no stands"), (AtHand{{"stands", 0}}));
+              (Equipment{{"stands", 2}, {"tape", 1}, {"boards", 2}}));
+    EXPECT_EQ(have("stands and 3 tapes"), (Equipment{{"stands", 4}, {"tape", 3}}));
+    EXPECT_EQ(have("Four old axle stands; a pair of toe boards"), (Equipment{{"stands", 4}, {"boards", 2}}));
+    EXPECT_EQ(have("a toe gauge + a bubble gauge"), (Equipment{{"toe-gauge", 1}, {"camber-gauge", 1}}));
+    EXPECT_EQ(have("no stands"), (Equipment{{"stands", 0}}));
     EXPECT_TRUE(have("").empty());
 }
 
-TEST(AtHand, WhatHangsOnNoWallIsSaidBack) {
-    const HandRead read = read_at_hand("a tape, two unicorns and some boards", wall());
-    EXPECT_EQ(read.have, (AtHand{{"tape", 1}, {"boards", 2}}));
+TEST(Equipment, WhatHangsOnNoWallIsSaidBack) {
+    const EquipmentRead read = read_equipment("a tape, two unicorns and some boards", wall());
+    EXPECT_EQ(read.have, (Equipment{{"tape", 1}, {"boards", 2}}));
     ASSERT_EQ(read.unknown.size(), 1u);
     EXPECT_EQ(read.unknown[0], "two unicorns");
 }
 
-TEST(AtHand, ARigLacksWhatItNeedsMoreOf) {
+TEST(Equipment, ARigLacksWhatItNeedsMoreOf) {
     RigItem strings;
     strings.needs = {{"stands", 4}, {"tape", 1}};
     const auto lacks = lacking(strings, {{"stands", 3}, {"tape", 2}});
@@ -45,12 +45,12 @@ TEST(AtHand, ARigLacksWhatItNeedsMoreOf) {
     EXPECT_TRUE(lacking(strings, {{"stands", 4}, {"tape", 1}}).empty());
 }
 
-TEST(AtHand, IsKeptAsTextAndReadBack) {
-    const AtHand have = {{"stands", 2}, {"tape", 1}, {"boards", 0}};
+TEST(Equipment, IsKeptAsTextAndReadBack) {
+    const Equipment have = {{"stands", 2}, {"tape", 1}, {"boards", 0}};
     EXPECT_EQ(ids_of(have), "stands 2, tape 1");
-    EXPECT_EQ(read_at_hand_ids(ids_of(have), wall()), (AtHand{{"stands", 2}, {"tape", 1}}));
-    EXPECT_EQ(read_at_hand_ids("anvil 2, tape 1", wall()), (AtHand{{"tape", 1}})) << "of a newer wall";
-    EXPECT_TRUE(read_at_hand_ids("", wall()).empty());
+    EXPECT_EQ(equipment_of_ids(ids_of(have), wall()), (Equipment{{"stands", 2}, {"tape", 1}}));
+    EXPECT_EQ(equipment_of_ids("anvil 2, tape 1", wall()), (Equipment{{"tape", 1}})) << "of a newer wall";
+    EXPECT_TRUE(equipment_of_ids("", wall()).empty());
 }
 
 }  // namespace

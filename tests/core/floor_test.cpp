@@ -277,7 +277,7 @@ TEST(FloorSurvey, AMisclosureNamesTheLegWhoseSignWasSwapped) {
         ASSERT_TRUE(f.alarm) << wrong;
         EXPECT_GT(std::abs(f.misclosure->mm()), 3 * f.misclosure_sigma->mm());
         ASSERT_TRUE(f.culprit);
-        EXPECT_EQ(std::get<Reading>(s.log[*f.culprit].what).spot, floor_legs()[wrong]);
+        EXPECT_EQ(std::get<Reading>(s.log[*f.culprit].event).spot, floor_legs()[wrong]);
         EXPECT_EQ(f.why.code, Code::floor_sign_swapped);
     }
 }
@@ -309,7 +309,7 @@ TEST(FloorSurvey, WhereNothingTellsTheLegsApartTheOneReadLeastWellIsNamed) {
     const FloorSolved f = s.solved();
     ASSERT_TRUE(f.alarm);
     EXPECT_EQ(f.why.code, Code::floor_longest);
-    const Spot& named = std::get<Reading>(s.log[*f.culprit].what).spot;
+    const Spot& named = std::get<Reading>(s.log[*f.culprit].event).spot;
     EXPECT_NE(axle_of(*named.wheel), axle_of(*named.to))
         << "a level is worse over the wheelbase than over the track";
 }

@@ -68,7 +68,7 @@ TEST(Instruments, AGaugesOwnWayDoesNotChangeTheAnswer) {
     rule.zero = -2.5;
     log.insert(log.begin() + 1, {testing::entry("t1", ToolSet{odd}), testing::entry("t2", ToolSet{rule})});
     for (Entry& e : log) {
-        Reading* r = std::get_if<Reading>(&e.what);
+        Reading* r = std::get_if<Reading>(&e.event);
         if (!r) continue;
         if (r->value.kind == QuantityKind::length) {
             r->tool = rule.name;
@@ -105,13 +105,13 @@ TEST(Instruments, RepeatsAreGroupedBySpotAndTool) {
     const SolidCar c = SolidCar::any(rng);
     auto log = c.log(c.lines({"string-bars"}), rng, 0.3, 0.1, 3);
     for (Entry& e : log)
-        if (Reading* r = std::get_if<Reading>(&e.what)) r->tool = r->spot.wheel ? "rule" : "tape";
+        if (Reading* r = std::get_if<Reading>(&e.event)) r->tool = r->spot.wheel ? "rule" : "tape";
     EXPECT_EQ(repeats_with(job_of(log), "rule").size(), 12u);
     EXPECT_EQ(repeats_with(job_of(log), "tape").size(), 2u);
     EXPECT_EQ(repeats_with(job_of(log), "tape").front().size(), 3u);
     // And a tool's own sigma is the one that counts.
     for (Entry& e : log)
-        if (Reading* r = std::get_if<Reading>(&e.what)) r->stated_sigma.reset();
+        if (Reading* r = std::get_if<Reading>(&e.event)) r->stated_sigma.reset();
     Tool rule = *standard_tool("steel-rule-mm");
     rule.name = "rule";
     const auto with = [&](double sigma) {

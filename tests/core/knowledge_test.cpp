@@ -60,7 +60,7 @@ TEST_P(Rules, HoldForThisCarAndThisReason) {
     Rod rod;
     rod.id = "rod-fl";
     car.adjusters = {rod, Device{"c", "cam", {}, {}, {}}};
-    const std::vector<Entry> log = {entry("car", CarEdit{car}), entry("asked", Asked{{"parts"}, {}})};
+    const std::vector<Entry> log = {entry("car", CarEdit{car}), entry("asked", ReasonsGiven{{"parts"}, {}})};
     EXPECT_EQ(applies(GetParam().when, job_of(log), table()), GetParam().holds);
     for (const std::string& w : GetParam().when) EXPECT_TRUE(is_condition(w)) << w;
 }
@@ -89,7 +89,7 @@ TEST(Rules, StagesWantedAreThoseOfAllReasonsTogether) {
     std::vector<Entry> log = {entry("car", CarEdit{})};
     const auto wanted = [&](std::vector<std::string> reasons) {
         log.resize(1);
-        log.push_back(entry("asked", Asked{std::move(reasons), {}}));
+        log.push_back(entry("asked", ReasonsGiven{std::move(reasons), {}}));
         std::vector<Stage> out;
         const auto flags = stages_wanted(job_of(log), k);
         for (Stage s : all_stages)
@@ -109,7 +109,7 @@ TEST(Rules, ThePathIsTheMostCarefulOfWhatWasSaid) {
     std::vector<Entry> log = {entry("car", CarEdit{})};
     const auto path = [&](std::vector<std::string> reasons) {
         log.resize(1);
-        log.push_back(entry("asked", Asked{std::move(reasons), {}}));
+        log.push_back(entry("asked", ReasonsGiven{std::move(reasons), {}}));
         return path_of(job_of(log), k);
     };
     EXPECT_EQ(path({}), Path::full);
@@ -120,8 +120,8 @@ TEST(Rules, ThePathIsTheMostCarefulOfWhatWasSaid) {
 
 TEST(Rules, AskedAgainIsWhatCountsAndAStrikeTakesItBack) {
     const Knowledge k = table();
-    std::vector<Entry> log = {entry("car", CarEdit{}), entry("a", Asked{{"parts"}, {}}),
-                              entry("b", Asked{{"wheel"}, {}})};
+    std::vector<Entry> log = {entry("car", CarEdit{}), entry("a", ReasonsGiven{{"parts"}, {}}),
+                              entry("b", ReasonsGiven{{"wheel"}, {}})};
     EXPECT_EQ(path_of(job_of(log), k), Path::wheel_only);
     log.push_back(entry("s", Strike{Strike::Way::undo, {"b"}, "undo"}));
     EXPECT_EQ(path_of(job_of(log), k), Path::full);
@@ -133,12 +133,12 @@ TEST(Rules, OnlyItemsThatBlockMarkTheJobAndOnlyTheirLastStateCounts) {
                               entry("2", Checked{"loose", CheckState::failed, "rocks"})};
     ASSERT_EQ(marks_on(job_of(log), k).size(), 1u);
     EXPECT_TRUE(applies({"marked"}, job_of(log), k));
-    EXPECT_EQ(stages_of(job_of(log), k)[static_cast<std::size_t>(index_of(Stage::check_over))].knot,
-              Knot::slack);
+    EXPECT_EQ(stages_of(job_of(log), k)[static_cast<std::size_t>(index_of(Stage::check_over))].progress,
+              Progress::stale);
     log.push_back(entry("3", Checked{"loose", CheckState::not_applicable, {}}));
     EXPECT_TRUE(marks_on(job_of(log), k).empty());
-    EXPECT_EQ(stages_of(job_of(log), k)[static_cast<std::size_t>(index_of(Stage::check_over))].knot,
-              Knot::tight);
+    EXPECT_EQ(stages_of(job_of(log), k)[static_cast<std::size_t>(index_of(Stage::check_over))].progress,
+              Progress::done);
     log.push_back(entry("4", Strike{Strike::Way::reasoned, {"3"}, "it is on this car"}));
     EXPECT_EQ(marks_on(job_of(log), k).size(), 1u);
 }

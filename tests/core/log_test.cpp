@@ -71,9 +71,9 @@ TEST(Procedure, AfterATurnOnlyTheTurnedWheelsAreReadAgain) {
                       testing::rod_at(Wheel::front_right, RodSide::behind_axle)};
     auto log = testing::begun(c, card);
     EXPECT_EQ(*next_spot(job_of(log), 0), string_walk().front());
-    EXPECT_EQ(stages_of(job_of(log), {})[index_of(Stage::read)].knot, Knot::open);
+    EXPECT_EQ(stages_of(job_of(log), {})[index_of(Stage::read)].progress, Progress::to_do);
     testing::read_round(log, c, 0.3);
-    EXPECT_EQ(stages_of(job_of(log), {})[index_of(Stage::read)].knot, Knot::tight);
+    EXPECT_EQ(stages_of(job_of(log), {})[index_of(Stage::read)].progress, Progress::done);
     EXPECT_FALSE(next_spot(job_of(log), 0));
     for (const char* rod : {"rod-fl", "rod-fr"}) {
         Turn t;
@@ -82,7 +82,7 @@ TEST(Procedure, AfterATurnOnlyTheTurnedWheelsAreReadAgain) {
         log.push_back(testing::entry(std::string("turn ") + rod, t));
     }
     EXPECT_TRUE(turned_since_reading(job_of(log)));
-    EXPECT_EQ(stages_of(job_of(log), {})[index_of(Stage::read)].knot, Knot::slack);
+    EXPECT_EQ(stages_of(job_of(log), {})[index_of(Stage::read)].progress, Progress::stale);
     log.push_back(testing::entry("round2", RoundOpened{}));
     auto wanted = wanted_spots(job_of(log), 1);
     ASSERT_EQ(wanted.size(), 4u);

@@ -55,7 +55,7 @@ TEST(StringNetwork, SolvesTheWorkedJobFromItsPublishedReadings) {
     EXPECT_NEAR(e.wheels[1].toe_to_thrust.value.deg(), 0.17 + 0.085, 0.002);
     EXPECT_NEAR(e.axles[0].total_toe.value.deg(), -0.14, 0.002);
     for (const Check& k : e.checks) {
-        const Spot& s = std::get<Reading>(log[k.entry].what).spot;
+        const Spot& s = std::get<Reading>(log[k.entry].event).spot;
         const double r = s.kind == ReadingKind::hub                ? 0.33
                          : s.kind == ReadingKind::string_to_string ? 0.0
                                                                    : 0.08;
@@ -69,7 +69,7 @@ TEST(StringNetwork, ReadingsTakenTwiceHaveTheRedundancyOfGeometry) {
     testing::read_round(log, c, 0.3);
     testing::read_round(log, c, 0.3);
     for (const Check& k : solved(log).checks) {
-        const Spot& s = std::get<Reading>(log[k.entry].what).spot;
+        const Spot& s = std::get<Reading>(log[k.entry].event).spot;
         const double r = s.kind == ReadingKind::hub                ? 0.67
                          : s.kind == ReadingKind::string_to_string ? 0.5
                                                                    : 0.54;
@@ -173,7 +173,7 @@ TEST(StringNetwork, IsUnchangedByTheOrderOfReadingsAndBySwappingSides) {
         const Estimate s = solved(shuffled);
         auto mirrored = log;
         for (Entry& entry : mirrored)
-            if (Reading* r = std::get_if<Reading>(&entry.what); r && r->spot.wheel)
+            if (Reading* r = std::get_if<Reading>(&entry.event); r && r->spot.wheel)
                 r->spot.wheel = wheel_at(axle_of(*r->spot.wheel),
                                          side_of(*r->spot.wheel) == Side::left ? Side::right : Side::left);
         const Estimate m = solved(mirrored);
@@ -190,13 +190,13 @@ TEST(StringNetwork, AContradictionIsPointedOutAsTheGroupThatNothingTellsApart) {
     TrueCar c;
     auto log = testing::begun(c, testing::card_of(c));
     testing::read_round(log, c, 0.3);
-    auto& wrong = std::get<Reading>(log[4].what);  // left rear hub
+    auto& wrong = std::get<Reading>(log[4].event);  // left rear hub
     ASSERT_EQ(wrong.spot, wheel_spot(ReadingKind::hub, Wheel::rear_left));
     wrong.value.value += 10;
     const Estimate e = solved(log);
     EXPECT_TRUE(e.alarm);
     for (const Check& k : e.checks) {
-        const Spot& s = std::get<Reading>(log[k.entry].what).spot;
+        const Spot& s = std::get<Reading>(log[k.entry].event).spot;
         EXPECT_EQ(k.suspect, s.wheel && axle_of(*s.wheel) == Axle::rear) << s.name();
     }
     // Read again and right, the culprit alone is left.

@@ -229,7 +229,7 @@ TEST(CornerProperties, AllCornersAsOnTheCardAreNeverRemarkedOn) {
                 entry("h" + std::to_string(index_of(w)),
                       height_reading(wheel_spot(ReadingKind::ride_height, w),
                                      *card.heights.at[static_cast<std::size_t>(index_of(w))] + lift, 1)));
-        const Corners c = corners_of(job_of(log), ReadingKind::ride_height);
+        const RideCheck c = ride_check_of(job_of(log), ReadingKind::ride_height);
         RC_ASSERT(c.complete());
         RC_ASSERT(c.findings.empty());  // all the same amount, within the tolerance
     });
@@ -240,7 +240,7 @@ TEST(StageProperties, StagesAndChecksNeverThrowOnAnyLog) {
         std::vector<Entry> log;
         const int n = *rc::gen::inRange(0, 25);
         for (int i = 0; i < n; ++i) {
-            decltype(Entry::what) what;
+            decltype(Entry::event) what;
             switch (*rc::gen::inRange(0, 11)) {
                 case 0:
                     what = CarEdit{testing::card_of({})};
@@ -284,7 +284,7 @@ TEST(StageProperties, StagesAndChecksNeverThrowOnAnyLog) {
         const auto states = stages_of(job, {});
         RC_ASSERT(states.size() == 8u);
         for (const StageState& s : states)
-            if (s.spoiled_by) RC_ASSERT(s.knot == Knot::slack);
+            if (s.spoiled_by) RC_ASSERT(s.progress == Progress::stale);
         if (const auto floor = floor_now(job)) {
             const FloorSolved f = solve_floor(*floor);
             if (f.known)

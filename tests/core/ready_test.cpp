@@ -41,7 +41,7 @@ struct ReadyLog {
     Job job() const { return job_of(entries); }
 };
 
-std::vector<Code> codes(const Corners& c) {
+std::vector<Code> codes(const RideCheck& c) {
     std::vector<Code> out;
     for (const Message& m : c.findings) out.push_back(m.code);
     return out;
@@ -53,17 +53,17 @@ TEST(CornersOfTheCar, AreComparedWithTheCardSideToSideAndAxleToAxle) {
     card.heights.tolerance = 8;
     ReadyLog log(card);
     log.corners(ReadingKind::ride_height, {"362 mm", "366 mm", "369 mm", "371 mm"});
-    EXPECT_TRUE(corners_of(log.job(), ReadingKind::ride_height).findings.empty());
-    EXPECT_TRUE(corners_of(log.job(), ReadingKind::ride_height).complete());
+    EXPECT_TRUE(ride_check_of(log.job(), ReadingKind::ride_height).findings.empty());
+    EXPECT_TRUE(ride_check_of(log.job(), ReadingKind::ride_height).complete());
 
     ReadyLog low(card);
     low.corners(ReadingKind::ride_height, {"355 mm", "365 mm", "372 mm", "372 mm"});
-    EXPECT_EQ(codes(corners_of(low.job(), ReadingKind::ride_height)),
+    EXPECT_EQ(codes(ride_check_of(low.job(), ReadingKind::ride_height)),
               (std::vector<Code>{Code::corner_low, Code::corner_sides_differ}));
 
     ReadyLog axle(card);
     axle.corners(ReadingKind::ride_height, {"358 mm", "358 mm", "377 mm", "377 mm"});
-    EXPECT_EQ(codes(corners_of(axle.job(), ReadingKind::ride_height)),
+    EXPECT_EQ(codes(ride_check_of(axle.job(), ReadingKind::ride_height)),
               (std::vector<Code>{Code::corner_axles_differ}))
         << "each within its tolerance, and the car is raked all the same";
 }
@@ -71,12 +71,12 @@ TEST(CornersOfTheCar, AreComparedWithTheCardSideToSideAndAxleToAxle) {
 TEST(CornersOfTheCar, WithoutACardOnlySidesAreComparedAndPressuresGoStaleWithTheAir) {
     ReadyLog log(testing::card_of({}));
     log.corners(ReadingKind::pressure, {"2.2 bar", "32 psi", "2.0 bar", "1.7 bar"});
-    const Corners c = corners_of(log.job(), ReadingKind::pressure);
+    const RideCheck c = ride_check_of(log.job(), ReadingKind::pressure);
     EXPECT_EQ(codes(c), (std::vector<Code>{Code::corner_sides_differ})) << "32 psi is 2.2 bar";
     EXPECT_NEAR(*c.measured[1], 2.206, 0.001);
     EXPECT_FALSE(c.stale);
     log.add(Change{ChangeKind::jacked, {}});
-    EXPECT_TRUE(corners_of(log.job(), ReadingKind::pressure).stale);
+    EXPECT_TRUE(ride_check_of(log.job(), ReadingKind::pressure).stale);
 }
 
 struct Typed {
@@ -159,17 +159,17 @@ TEST(Staleness, JackingUnsettlesUntilItIsRolled) {
 TEST(Staleness, WhatWasDoneBeforeAnythingWasReadOffTheLinesIsNoHarmToThem) {
     ReadyLog log(testing::card_of({}));
     const auto lines = [&] {
-        return stages_of(log.job(), {})[static_cast<std::size_t>(index_of(Stage::lines))].knot;
+        return stages_of(log.job(), {})[static_cast<std::size_t>(index_of(Stage::lines))].progress;
     };
     RoundOpened round;
     round.bars = {Length::from_mm(535), Length::from_mm(600)};
     log.add(round);
     log.add(Change{ChangeKind::bounced, {}});
-    EXPECT_EQ(lines(), Knot::tight) << "bounced, and then the strings went up";
+    EXPECT_EQ(lines(), Progress::done) << "bounced, and then the strings went up";
     log.add(testing::reading(string_walk()[0], 100, 0.3));
-    EXPECT_EQ(lines(), Knot::tight);
+    EXPECT_EQ(lines(), Progress::done);
     log.add(Change{ChangeKind::bounced, {}});
-    EXPECT_EQ(lines(), Knot::slack) << "the car moved between them";
+    EXPECT_EQ(lines(), Progress::stale) << "the car moved between them";
 }
 
 TEST(Staleness, TheStagesFollowTheTable) {
@@ -179,37 +179,37 @@ TEST(Staleness, TheStagesFollowTheTable) {
     const auto knot = [&](Stage s) {
         return stages_of(log.job(), {})[static_cast<std::size_t>(index_of(s))];
     };
-    EXPECT_EQ(knot(Stage::floor).knot, Knot::open);
+    EXPECT_EQ(knot(Stage::floor).progress, Progress::to_do);
     log.add(FloorSet{});
-    EXPECT_EQ(knot(Stage::floor).knot, Knot::open) << "known, not settled";
+    EXPECT_EQ(knot(Stage::floor).progress, Progress::to_do) << "known, not settled";
     EXPECT_EQ(knot(Stage::floor).done, 1);
     log.add(Change{ChangeKind::rolled, {}});
-    EXPECT_EQ(knot(Stage::floor).knot, Knot::tight);
+    EXPECT_EQ(knot(Stage::floor).progress, Progress::done);
     log.add(Change{ChangeKind::jacked, {}});
-    EXPECT_EQ(knot(Stage::floor).knot, Knot::slack);
+    EXPECT_EQ(knot(Stage::floor).progress, Progress::stale);
     EXPECT_EQ(knot(Stage::floor).spoiled_by, Happening::jacked);
 
-    EXPECT_EQ(knot(Stage::steering).knot, Knot::open);
+    EXPECT_EQ(knot(Stage::steering).progress, Progress::to_do);
     log.add(SteeringSet{SteeringSchool::wheel, "strap"});
-    EXPECT_EQ(knot(Stage::steering).knot, Knot::tight);
+    EXPECT_EQ(knot(Stage::steering).progress, Progress::done);
     log.add(Turn{"rod-fl", 0.5, true, true});
-    EXPECT_EQ(knot(Stage::steering).knot, Knot::slack) << "look again after each turn";
+    EXPECT_EQ(knot(Stage::steering).progress, Progress::stale) << "look again after each turn";
     Reading look =
         state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "0 deg");
     look.since_now = true;
     log.add(look);
-    EXPECT_EQ(knot(Stage::steering).knot, Knot::tight);
+    EXPECT_EQ(knot(Stage::steering).progress, Progress::done);
     EXPECT_TRUE(turned_since_reading(log.job())) << "a look at the wheel does not measure the toe";
 
     EXPECT_EQ(knot(Stage::drive).of, 1) << "turned and not locked is loose";
     log.add(PartTouched{PartState::loosened, "locknut"});
     log.add(Driven{});
-    EXPECT_EQ(knot(Stage::drive).knot, Knot::slack) << "driven with something loose";
+    EXPECT_EQ(knot(Stage::drive).progress, Progress::stale) << "driven with something loose";
     EXPECT_EQ(knot(Stage::drive).of, 2);
     log.add(PartTouched{PartState::refitted, "locknut"});
-    EXPECT_EQ(knot(Stage::drive).knot, Knot::slack);
+    EXPECT_EQ(knot(Stage::drive).progress, Progress::stale);
     log.add(Change{ChangeKind::locked, {}});
-    EXPECT_EQ(knot(Stage::drive).knot, Knot::tight);
+    EXPECT_EQ(knot(Stage::drive).progress, Progress::done);
 }
 
 TEST(Staleness, TheEstimateCarriesOldReadingsAsFarAsTheTableSays) {
@@ -253,7 +253,7 @@ TEST(SteeringWheel, OffByAWhileReadIsTakenOutOfTheFrontToes) {
         << "as well as the wheel was read";
 
     // Only since now: what was read stands.
-    std::get<Reading>(log.back().what).since_now = true;
+    std::get<Reading>(log.back().event).since_now = true;
     EXPECT_NEAR(estimate(job_of(log)).wheels[0].toe.value.deg(), truth.toe[0] + 0.5, 0.003);
 }
 

@@ -76,7 +76,7 @@ TEST(EveryRig, AStraightedgeTellsTheRearNoBetterThanItSeats) {
     const SolidCar c = SolidCar::any(rng);
     auto log = c.log(c.lines({"string-bars", "straightedge"}), rng, 0, 0);
     for (Entry& e : log)
-        if (Reading* r = std::get_if<Reading>(&e.what)) {
+        if (Reading* r = std::get_if<Reading>(&e.event)) {
             r->stated_sigma.reset();
             r->tool = "steel-rule-mm";
         }
@@ -99,7 +99,7 @@ TEST(EveryRig, StraightedgeWithBoardsTellsTheThrustWhateverHalfAMillimetreSays) 
             lines, rng, 0, 0, 1,
             {axle_spot(ReadingKind::hub_width, Axle::front), axle_spot(ReadingKind::hub_width, Axle::rear)});
         for (Entry& e : log)
-            if (Reading* r = std::get_if<Reading>(&e.what);
+            if (Reading* r = std::get_if<Reading>(&e.event);
                 r && r->spot.kind == ReadingKind::straightedge_front && r->spot.wheel == Wheel::front_left)
                 r->value.value += more;
         const Estimate e = solved(log);
@@ -120,7 +120,7 @@ TEST(EveryRig, ToesToChassisMarksWhereTheAxlesSitOffThem) {
     const LinesSet lines = c.lines({"chassis-centreline"});
     auto log = c.log(lines, rng, 0, 0);
     for (Entry& e : log)
-        if (Reading* r = std::get_if<Reading>(&e.what);
+        if (Reading* r = std::get_if<Reading>(&e.event);
             r && r->spot.wheel && axle_of(*r->spot.wheel) == Axle::front) {
             const int side = index_of(side_of(*r->spot.wheel));
             r->value.value += (side == 0 ? -4.0 : 4.0) * std::cos(c.skew[side] * SolidCar::rad);
@@ -180,7 +180,7 @@ TEST(EveryMethod, BoardsRolledAQuarterAreSpotsOfTheirOwn) {
     EXPECT_NEAR(twice.axles[0].total_toe.value.deg(), c.toe[0] + c.toe[1], 0.01);
     EXPECT_LT(twice.axles[0].total_toe.sigma.deg(), 0.8 * once.axles[0].total_toe.sigma.deg());
     EXPECT_FALSE(twice.alarm);
-    std::get<Reading>(log.back().what).value.value += 4.0;
+    std::get<Reading>(log.back().event).value.value += 4.0;
     EXPECT_TRUE(solved(log).alarm) << "a sidewall that lies";
 }
 
@@ -189,7 +189,7 @@ TEST(EveryMethod, UnequalSweepsAndTheSteeringWheelsTurns) {
     SolidCar c = SolidCar::any(rng);
     const LinesSet lines = c.lines({"string-bars", "camber-gauge"});
     auto log = c.log(lines, rng, 0, 0);
-    std::get<CarEdit>(log.front().what).car.steering_ratio = 16.0;
+    std::get<CarEdit>(log.front().event).car.steering_ratio = 16.0;
     for (int w = 0; w < 2; ++w)
         for (double out : {22.4, -18.2}) {
             Reading r = blank_reading(
@@ -207,7 +207,7 @@ TEST(EveryMethod, UnequalSweepsAndTheSteeringWheelsTurns) {
     for (int w = 0; w < 2; ++w) EXPECT_NEAR(e.wheels[w].caster.value.deg(), c.caster[w], 0.02);
     // How far it was turned is known to a degree where nobody says better, and leaves the caster less sure.
     for (Entry& x : log)
-        if (Reading* r = std::get_if<Reading>(&x.what); r && r->spot.swept != Swept::straight)
+        if (Reading* r = std::get_if<Reading>(&x.event); r && r->spot.swept != Swept::straight)
             r->turned_sigma.reset();
     EXPECT_GT(solved(log).wheels[0].caster.sigma.deg(), 2 * e.wheels[0].caster.sigma.deg());
 }
@@ -242,7 +242,7 @@ TEST(Strings, SetByEyeBesideALeaningWheelAreLessSure) {
     std::mt19937 rng(10);
     auto log = c.log(c.lines({"string-bars", "camber-gauge"}), rng, 0, 0);
     for (Entry& e : log)
-        if (Reading* r = std::get_if<Reading>(&e.what); r && r->value.kind == QuantityKind::length)
+        if (Reading* r = std::get_if<Reading>(&e.event); r && r->value.kind == QuantityKind::length)
             r->stated_sigma.reset(), r->tool = "steel-rule-mm";
     const Estimate e = solved(log);
     EXPECT_GT(e.wheels[0].toe_to_string.sigma.deg(), 1.05 * e.wheels[1].toe_to_string.sigma.deg());
@@ -370,7 +370,7 @@ TEST(EveryRig, AnArmJigOnFourWheelsThatAreTheSame) {
     auto log = c.log(
         c.lines({"arm-jig"}), rng, 0, 0, 1,
         {axle_spot(ReadingKind::hub_width, Axle::front), axle_spot(ReadingKind::hub_width, Axle::rear)});
-    std::get<CarEdit>(log.front().what).car.same_wheels = true;
+    std::get<CarEdit>(log.front().event).car.same_wheels = true;
     const Estimate e = solved(log);
     for (int w = 0; w < 4; ++w) {
         ASSERT_TRUE(e.wheels[w].toe.known) << w;
@@ -385,7 +385,7 @@ TEST(Camber, AGaugeZeroedOnTheFloorHasItsSlopeTakenOut) {
     auto log = c.log(c.lines({"string-bars", "camber-gauge"}), rng, 0, 0);
     // What such a gauge shows is the lean against the floor.
     for (Entry& x : log)
-        if (Reading* r = std::get_if<Reading>(&x.what); r && r->spot.kind == ReadingKind::camber) {
+        if (Reading* r = std::get_if<Reading>(&x.event); r && r->spot.kind == ReadingKind::camber) {
             r->value.value = c.camber[static_cast<std::size_t>(index_of(*r->spot.wheel))];
             r->zeroed_on_floor = true;
         }

@@ -22,10 +22,10 @@ inline Device device(const std::string& id, const std::string& kind, Wheel wheel
 /// A car with one device a front side and rods, measured to be off, with targets.
 struct TurnedJob {
     std::vector<Entry> log;
-    void put(decltype(Entry::what) what) {
+    void put(decltype(Entry::event) what) {
         Entry e;
         e.id = "e" + std::to_string(log.size());
-        e.what = std::move(what);
+        e.event = std::move(what);
         log.push_back(std::move(e));
     }
     CarCard car;

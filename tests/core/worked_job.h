@@ -76,10 +76,10 @@ inline Reading reading(const Spot& spot, double mm, std::optional<double> sigma)
     return r;
 }
 
-inline Entry entry(const std::string& id, decltype(Entry::what) what) {
+inline Entry entry(const std::string& id, decltype(Entry::event) what) {
     Entry e;
     e.id = id;
-    e.what = std::move(what);
+    e.event = std::move(what);
     return e;
 }
 

@@ -18,7 +18,7 @@ using testing::SolidCar;
 
 Reading& reading_in(std::vector<Entry>& log, const std::string& id) {
     for (Entry& e : log)
-        if (e.id == id) return std::get<Reading>(e.what);
+        if (e.id == id) return std::get<Reading>(e.event);
     throw std::runtime_error("no " + id);
 }
 
@@ -47,10 +47,10 @@ TEST(Blunders, AreFoundAndTheCulpritIsAmongFew) {
         auto log = c.log(c.lines({"string-bars"}), rng, 0.3, 0.1, 2);
         std::vector<std::size_t> readings;
         for (std::size_t i = 0; i < log.size(); ++i)
-            if (std::holds_alternative<Reading>(log[i].what)) readings.push_back(i);
+            if (std::holds_alternative<Reading>(log[i].event)) readings.push_back(i);
         const std::size_t culprit = readings[rng() % readings.size()];
         const double size = std::uniform_real_distribution<>(3, 20)(rng) * (rng() % 2 ? 1 : -1);
-        Reading& r = std::get<Reading>(log[culprit].what);
+        Reading& r = std::get<Reading>(log[culprit].event);
         set(r, r.value.value + size);
         const Estimate e = estimate(job_of(log));
         const Check& check = check_of(e, log, log[culprit].id);
@@ -196,7 +196,7 @@ TEST(Squaring, TakesOnePass) {
         // Hubs and bars are enough.
         auto log = c.log(lines, rng, 0, 0);
         std::erase_if(log, [](const Entry& e) {
-            const Reading* r = std::get_if<Reading>(&e.what);
+            const Reading* r = std::get_if<Reading>(&e.event);
             return r && (r->spot.kind == ReadingKind::rim_front || r->spot.kind == ReadingKind::rim_rear);
         });
         const Job job = job_of(log);
@@ -243,9 +243,9 @@ TEST(WhatToReadNext, IsTheReadingThatShrinksTheVerdictMost) {
             double least = 1e9, theirs = 1e9;
             for (const Spot& spot : round_walk(job, 0, true)) {
                 auto with = log;
-                Reading r = std::get<Reading>(log.back().what);
+                Reading r = std::get<Reading>(log.back().event);
                 for (const Entry& x : log)
-                    if (const Reading* like = std::get_if<Reading>(&x.what); like && like->spot == spot)
+                    if (const Reading* like = std::get_if<Reading>(&x.event); like && like->spot == spot)
                         r = *like;
                 with.push_back(testing::entry("one more", r));
                 EstimateOptions options;

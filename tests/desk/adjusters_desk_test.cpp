@@ -440,7 +440,7 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     for (int n = 0; n < 30 && window->slate().asked(); ++n) {
         const Spot s = *window->slate().asked();
         const auto before = readings_at(desk->job(), desk->round() - 1, s);
-        double v = before.empty() ? 0.0 : std::get<Reading>(desk->log()[before.back()].what).value.value;
+        double v = before.empty() ? 0.0 : std::get<Reading>(desk->log()[before.back()].event).value.value;
         if (s.kind == ReadingKind::camber && s.swept == Swept::straight) v -= 0.8;
         if (s.kind == ReadingKind::camber && s.swept != Swept::straight) v -= 0.9;
         enter(QString::number(v));
@@ -498,7 +498,7 @@ TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) 
         double v = 0.0;
         for (int round = 0; round < desk->round(); ++round)
             for (std::size_t i : readings_at(desk->job(), round, s))
-                v = std::get<Reading>(desk->log()[i].what).value.value;
+                v = std::get<Reading>(desk->log()[i].event).value.value;
         if (against_gravity(s.kind)) v += 0.7;
         enter(QString::number(v));
         desk->settle();

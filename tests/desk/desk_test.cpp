@@ -158,7 +158,7 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     readAll(tarnby_rest);
     EXPECT_EQ(readings(), 14u);
     EXPECT_EQ(window->stage(), Stage::turn) << "after the last spot comes the decision";
-    const Answer& a = desk->answer();
+    const JobAnalysis& a = desk->answer();
     EXPECT_NEAR(a.now.wheels[0].toe.value.deg(), -0.31, 0.06);
     EXPECT_NEAR(a.now.strings[0].skew.value.deg(), 0.377, 0.02);
     ASSERT_EQ(a.plan.turns.size(), 2u);
@@ -201,7 +201,7 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     EXPECT_EQ(desk->log().size(), entries);
     EXPECT_EQ(desk->round(), 1);
     EXPECT_EQ(desk->book().integrity(), "ok");
-    EXPECT_EQ(stages_of(desk->job(), desk->knowledge())[index_of(Stage::turn)].knot, Knot::tight);
+    EXPECT_EQ(stages_of(desk->job(), desk->knowledge())[index_of(Stage::turn)].progress, Progress::done);
 }
 
 TEST_F(DeskTest, TurnedAsWrittenIsOneThingToUndo) {
@@ -385,8 +385,8 @@ TEST_F(DeskTest, TheRuleThatIsChosenSpeaksForReadingsAsFineAsItself) {
     enter("119");
     enter("4 7/16");
     desk->settle();
-    const auto& fine = std::get<Reading>(desk->log()[desk->log().size() - 2].what);
-    const auto& coarse = std::get<Reading>(desk->log().back().what);
+    const auto& fine = std::get<Reading>(desk->log()[desk->log().size() - 2].event);
+    const auto& coarse = std::get<Reading>(desk->log().back().event);
     EXPECT_EQ(fine.tool, "steel-rule-mm");
     EXPECT_EQ(coarse.tool, "") << "a sixteenth is not what a millimetre rule shows";
     EXPECT_NEAR(coarse.sigma(), 25.4 / 32, 1e-9);
@@ -394,7 +394,7 @@ TEST_F(DeskTest, TheRuleThatIsChosenSpeaksForReadingsAsFineAsItself) {
     Reading half = desk->blank(wheel_spot(ReadingKind::rim_front, Wheel::front_left));
     half.tool = "steel-rule-inch";
     desk->take(half, *read_quantity("4 1/2 in"));
-    EXPECT_EQ(std::get<Reading>(desk->log().back().what).tool, "steel-rule-inch");
+    EXPECT_EQ(std::get<Reading>(desk->log().back().event).tool, "steel-rule-inch");
 }
 
 TEST_F(DeskTest, UnitsAndThemeAreKeptAndTheBookIsNotTouchedByThem) {

@@ -36,7 +36,7 @@ struct GuideTest : DeskTest {
         set.surveyed = date.toString(Qt::ISODate).toStdString();
         set.sigma = Length::from_mm(0.7);
         Entry e;
-        e.what = set;
+        e.event = set;
         book::Json j = book::json_of(e);
         j["wheelbase"] = write_exact(Length::from_mm(wheelbase_mm));
         desk->book().set_fact(std::string("floor:") + name, j.dump());
@@ -141,7 +141,7 @@ TEST_F(GuideTest, FlatEnoughIsAnAnswerToo) {
     floor = floor_now(desk->job());
     EXPECT_NEAR(floor->rows.front().sigma * 1000, 6 / k95, 1e-9) << "said as ±, kept as one sigma";
     const auto states = stages_of(desk->job(), desk->knowledge());
-    EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::floor))].knot, Knot::tight)
+    EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::floor))].progress, Progress::done)
         << "it had settled before";
 }
 
@@ -162,7 +162,7 @@ TEST_F(GuideTest, AChassisOnBlocksHasItsOwnListAndNothingSettles) {
     EXPECT_TRUE(slateText().contains("nothing settles"));
     key(Qt::Key_F10);
     const auto states = stages_of(desk->job(), desk->knowledge());
-    EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::floor))].knot, Knot::tight)
+    EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::floor))].progress, Progress::done)
         << "nothing to settle again";
     EXPECT_EQ(states[static_cast<std::size_t>(index_of(Stage::lines))].spoiled_by, Happening::jacked);
 }
@@ -294,12 +294,12 @@ TEST_F(GuideTest, TabAndSpacePointAtPlaces) {
     ASSERT_TRUE(place);
     place->setFocus();
     QTest::keyClick(place, Qt::Key_Space);
-    const Asked* asked = last_of<Asked>(desk->job());
+    const ReasonsGiven* asked = last_of<ReasonsGiven>(desk->job());
     ASSERT_TRUE(asked);
     EXPECT_EQ(asked->reasons.back(), "subframe");
     EXPECT_TRUE(mark("subframe")->accessibleName().endsWith("yes"));
     QTest::keyClick(mark("subframe"), Qt::Key_Space);
-    EXPECT_NE(last_of<Asked>(desk->job())->reasons.back(), "subframe");
+    EXPECT_NE(last_of<ReasonsGiven>(desk->job())->reasons.back(), "subframe");
 }
 
 TEST_F(GuideTest, TheDriveIsNotedAndSeenAgain) {

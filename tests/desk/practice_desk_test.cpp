@@ -146,7 +146,7 @@ TEST_F(PracticeTest, PlayedThroughOnTheHillclimbSpecialAtAllFourWheelsWithASlip)
     EXPECT_GE(d.inside_truly, d.inside_believed);
     bool shims = false;
     for (const Entry& e : desk->log())
-        if (const Turn* t = std::get_if<Turn>(&e.what)) shims = shims || t->kind == "shim-pair";
+        if (const Turn* t = std::get_if<Turn>(&e.event)) shims = shims || t->kind == "shim-pair";
     EXPECT_TRUE(shims) << "camber was set from the tin";
     EXPECT_NEAR(desk->practice()->car().solid().camber[0], -1.4, 0.45);
     EXPECT_NEAR(desk->practice()->car().solid().camber[1], -1.4, 0.45);
@@ -232,7 +232,7 @@ TEST_F(PracticeTest, TheGaugeThatShipsReadsTheCarOfTheOpenPractice) {
     }
     ASSERT_EQ(readings(), before + 1) << window->sayLine().toStdString();
     const auto here = readings_at(desk->job(), desk->round(), lip);
-    EXPECT_NEAR(std::get<Reading>(desk->log()[here[0]].what).value.value, there, 0.3);
+    EXPECT_NEAR(std::get<Reading>(desk->log()[here[0]].event).value.value, there, 0.3);
     gauge.write("quit\n");
     EXPECT_TRUE(gauge.waitForFinished(20000));
 }

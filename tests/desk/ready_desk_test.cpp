@@ -55,9 +55,9 @@ struct ReadyTest : DeskTest {
 
 TEST_F(ReadyTest, AskDecidesWhichStagesMatterAndWhy) {
     freshJob();
-    EXPECT_EQ(stage(Stage::ask).knot, Knot::open);
+    EXPECT_EQ(stage(Stage::ask).progress, Progress::to_do);
     point("wheel-crooked");
-    EXPECT_EQ(stage(Stage::ask).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::ask).progress, Progress::done);
     EXPECT_TRUE(slateText().contains("The wheel only")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("Not needed for this: Check over, Floor, Lines, Read"));
     EXPECT_FALSE(stage(Stage::lines).wanted);
@@ -71,14 +71,14 @@ TEST_F(ReadyTest, AskDecidesWhichStagesMatterAndWhy) {
     EXPECT_TRUE(slateText().contains("The whole job")) << "new parts lead to the full one";
     EXPECT_TRUE(stage(Stage::lines).wanted);
     enter("rack from a breaker");
-    EXPECT_EQ(last_of<Asked>(desk->job())->note, "rack from a breaker");
-    EXPECT_EQ(last_of<Asked>(desk->job())->reasons.size(), 2u);
+    EXPECT_EQ(last_of<ReasonsGiven>(desk->job())->note, "rack from a breaker");
+    EXPECT_EQ(last_of<ReasonsGiven>(desk->job())->reasons.size(), 2u);
     // Undo takes the last back, and it is all there after the window was closed.
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_TRUE(last_of<Asked>(desk->job())->note.empty());
+    EXPECT_TRUE(last_of<ReasonsGiven>(desk->job())->note.empty());
     again();
     EXPECT_EQ(window->stage(), Stage::ask) << "it opens where it was";
-    EXPECT_EQ(last_of<Asked>(desk->job())->reasons.size(), 2u);
+    EXPECT_EQ(last_of<ReasonsGiven>(desk->job())->reasons.size(), 2u);
     key(Qt::Key_F2);
     EXPECT_EQ(window->stage(), Stage::check_over);
 }
@@ -114,15 +114,15 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     window->slate().takeFocus();
     enter("0");
     EXPECT_EQ(wheel_only(desk->job()).next, WheelStep::done);
-    EXPECT_EQ(stage(Stage::turn).knot, Knot::tight);
-    EXPECT_EQ(stage(Stage::drive).knot, Knot::slack) << "turned and not locked";
+    EXPECT_EQ(stage(Stage::turn).progress, Progress::done);
+    EXPECT_EQ(stage(Stage::drive).progress, Progress::stale) << "turned and not locked";
     EXPECT_TRUE(slateText().contains("turned and not locked")) << slateText().toStdString();
     window->showPage("lock");
     EXPECT_TRUE(slateText().contains("turned and not locked")) << slateText().toStdString();
     EXPECT_FALSE(slateText().contains("Nothing is loose")) << slateText().toStdString();
     go(Stage::drive);
     desk->happened(ChangeKind::locked, Axle::front);
-    EXPECT_EQ(stage(Stage::drive).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::drive).progress, Progress::done);
     again();
     EXPECT_EQ(wheel_only(desk->job()).next, WheelStep::done);
     EXPECT_EQ(wheel_only(desk->job()).drives, 3);
@@ -174,7 +174,7 @@ TEST_F(ReadyTest, TheCheckOverIsTickedFailedMendedAndMarksTheJob) {
     EXPECT_EQ(state_of(desk->job(), "bearings").state, CheckState::failed);
     EXPECT_EQ(state_of(desk->job(), "bearings").note, "left rear rocks");
     EXPECT_TRUE(slateText().contains("readings mean nothing"));
-    EXPECT_EQ(stage(Stage::check_over).knot, Knot::slack);
+    EXPECT_EQ(stage(Stage::check_over).progress, Progress::stale);
     EXPECT_TRUE(window->sayLine().contains("marked"));
     go(Stage::read);
     EXPECT_TRUE(slateText().contains("failed check")) << "its caution stands where it matters";
@@ -237,7 +237,7 @@ TEST_F(ReadyTest, ImpossiblePressuresAreQuestionedAndMayBeInsistedOn) {
 TEST_F(ReadyTest, AFloorIsSurveyedByALevelLineLevelledWithTilesAndKept) {
     freshJob();
     go(Stage::floor);
-    EXPECT_EQ(stage(Stage::floor).knot, Knot::open);
+    EXPECT_EQ(stage(Stage::floor).progress, Progress::to_do);
     key(Qt::Key_F2);  // water level or laser
     for (const char* v : {"212", "218", "213.5", "210"}) enter(QString::fromLatin1(v));
     EXPECT_TRUE(slateText().contains("To be added to what a gauge shows")) << slateText().toStdString();
@@ -247,10 +247,10 @@ TEST_F(ReadyTest, AFloorIsSurveyedByALevelLineLevelledWithTilesAndKept) {
     const TilesPlaced* tiles = last_of<TilesPlaced>(desk->job());
     ASSERT_TRUE(tiles);
     EXPECT_EQ(tiles->under, (std::array<int, 4>{1, 3, 0, 1}));
-    EXPECT_EQ(stage(Stage::floor).knot, Knot::open) << "known, not settled yet";
+    EXPECT_EQ(stage(Stage::floor).progress, Progress::to_do) << "known, not settled yet";
     key(Qt::Key_F11);  // rolled on
     key(Qt::Key_F12);
-    EXPECT_EQ(stage(Stage::floor).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::floor).progress, Progress::done);
     point("name");
     enter("bay 1");
     desk->settle();
@@ -290,14 +290,14 @@ TEST_F(ReadyTest, TheChainOfLegsShowsWhichOneIsDoubtful) {
 
 TEST_F(ReadyTest, EventsAreOneKeyEachAndSlackenWhatTheySpoil) {
     go(Stage::read);
-    EXPECT_EQ(stage(Stage::floor).knot, Knot::tight);
-    EXPECT_EQ(stage(Stage::steering).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::floor).progress, Progress::done);
+    EXPECT_EQ(stage(Stage::steering).progress, Progress::done);
     key(Qt::Key_F10);
-    EXPECT_EQ(stage(Stage::floor).knot, Knot::slack);
+    EXPECT_EQ(stage(Stage::floor).progress, Progress::stale);
     EXPECT_TRUE(named("Floor: spoiled, jacked: settle again"));
     EXPECT_EQ(stage(Stage::lines).spoiled_by, Happening::jacked);
     key(Qt::Key_F11);
-    EXPECT_EQ(stage(Stage::floor).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::floor).progress, Progress::done);
     // What else happened is chosen by a digit.
     key(Qt::Key_E, Qt::ControlModifier);
     EXPECT_TRUE(slateText().contains("What happened?"));
@@ -340,7 +340,7 @@ TEST_F(ReadyTest, TheSteeringIsCentredHeldItsPlayHalvedAndLookedAtAgain) {
     EXPECT_EQ(last_of<SteeringSet>(desk->job())->school, SteeringSchool::gear);
     enter("clamps on the shaft");
     EXPECT_EQ(last_of<SteeringSet>(desk->job())->held, "clamps on the shaft");
-    EXPECT_EQ(stage(Stage::steering).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::steering).progress, Progress::done);
     point("lock");
     enter("2.9");
     EXPECT_TRUE(slateText().contains("1.45 turns"));
@@ -358,7 +358,7 @@ TEST_F(ReadyTest, TheSteeringIsCentredHeldItsPlayHalvedAndLookedAtAgain) {
     EXPECT_EQ(stage(Stage::steering).spoiled_by, Happening::turned_toe);
     point("now");
     enter("0");
-    EXPECT_EQ(stage(Stage::steering).knot, Knot::tight);
+    EXPECT_EQ(stage(Stage::steering).progress, Progress::done);
 }
 
 TEST_F(ReadyTest, AWheelFoundOffIsTakenOutOfTheFrontToesOrReadAgain) {

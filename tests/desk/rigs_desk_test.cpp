@@ -46,7 +46,7 @@ struct RigsDesk : DeskTest {
     }
     const Reading& last() {
         for (std::size_t i = desk->log().size(); i-- > 0;)
-            if (const Reading* r = std::get_if<Reading>(&desk->log()[i].what); r && desk->job().live(i))
+            if (const Reading* r = std::get_if<Reading>(&desk->log()[i].event); r && desk->job().live(i))
                 return *r;
         throw std::runtime_error("nothing read");
     }

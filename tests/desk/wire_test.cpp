@@ -66,7 +66,7 @@ TEST_F(WireTest, TheGaugesButtonKeepsTheReadingThatIsAskedForOnceAndWithTheSameQ
     desk->settle();
     const auto here = readings_at(desk->job(), desk->round(), hub);
     ASSERT_EQ(here.size(), 1u);
-    EXPECT_NEAR(std::get<Reading>(desk->log()[here[0]].what).value.value, 113.25, 1e-9);
+    EXPECT_NEAR(std::get<Reading>(desk->log()[here[0]].event).value.value, 113.25, 1e-9);
     // An angle where a length is asked for, a value that can hardly be meant, and what a hand has begun.
     ask(hub);
     write(write_gauge_line(4, "-1.2", "deg", true, true) + "\n");

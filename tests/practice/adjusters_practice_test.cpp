@@ -148,7 +148,7 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
             }
     }
     EXPECT_TRUE(seen);
-    const CarCard taught = learnt(job_of(job.log), e);
+    const CarCard taught = card_after_job(job_of(job.log), e);
     EXPECT_FALSE(taught.device("left")->response.empty()) << "and the next job begins with it";
 }
 

@@ -12,10 +12,10 @@
 namespace fairchalk::practice {
 namespace {
 
-Entry entry(std::size_t n, decltype(Entry::what) what) {
+Entry entry(std::size_t n, decltype(Entry::event) what) {
     Entry e;
     e.id = "e" + std::to_string(n);
-    e.what = std::move(what);
+    e.event = std::move(what);
     return e;
 }
 
@@ -61,7 +61,7 @@ struct Playing {
         put(lines);
         put(RoundOpened{});
     }
-    std::size_t put(decltype(Entry::what) what) {
+    std::size_t put(decltype(Entry::event) what) {
         log.push_back(entry(log.size(), std::move(what)));
         return log.size() - 1;
     }
@@ -94,7 +94,8 @@ TEST(PracticeFloor, IsAFunctionOfTheLogAndTheSeedAlone) {
     Playing b({"tarnby", "new-rack", 2, 17});
     b.walk();
     for (std::size_t i = 4; i < a.log.size(); ++i)
-        EXPECT_EQ(std::get<Reading>(a.log[i].what).value.value, std::get<Reading>(b.log[i].what).value.value);
+        EXPECT_EQ(std::get<Reading>(a.log[i].event).value.value,
+                  std::get<Reading>(b.log[i].event).value.value);
     Playing other({"tarnby", "new-rack", 2, 18});
     EXPECT_NE(other.floor().car().toe(Wheel::front_left), a.floor().car().toe(Wheel::front_left));
     // The same spot twice is two takings, with another hand each time.

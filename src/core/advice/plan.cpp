@@ -116,7 +116,7 @@ void Planner::wait_for_reading() {
     std::vector<PlannedTurn> turned;
     for (std::size_t i : turns_since_reading(job_)) {
         PlannedTurn t;
-        t.adjuster = std::get<Turn>((*job_.log)[i].what).adjuster;
+        t.adjuster = std::get<Turn>((*job_.log)[i].event).adjuster;
         if (const Rod* rod = car_.rod(t.adjuster)) t.wheel = rod->wheel;
         const Device* d = car_.device(t.adjuster);
         if (car_.place_of(t.adjuster) >= 0 && (!d || adjuster_kind(d->kind))) turned.push_back(t);

@@ -22,7 +22,7 @@ std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot
     std::vector<std::size_t> out;
     if (round < 0 || round >= static_cast<int>(job.rounds.size())) return out;
     for (std::size_t i : job.rounds[round].readings)
-        if (std::get<Reading>((*job.log)[i].what).spot == spot) out.push_back(i);
+        if (std::get<Reading>((*job.log)[i].event).spot == spot) out.push_back(i);
     return out;
 }
 
@@ -36,7 +36,7 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     std::vector<Wheel> turned, leaning;
     for (std::size_t i = from; i < job.rounds[round].opened; ++i) {
         if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
+        const auto& what = (*job.log)[i].event;
         if (std::holds_alternative<Change>(what) || std::holds_alternative<TilesPlaced>(what)) {
             const CarCard& car = job.rounds[round].car;
             const Spoils& row = spoils_of(*happening_of((*job.log)[i], car), car.no_springs);
@@ -84,7 +84,7 @@ std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<
     // What was read beside the walk is read again like the rest.
     if (round >= 0 && round < static_cast<int>(job.rounds.size()))
         for (std::size_t i : job.rounds[static_cast<std::size_t>(round)].readings) {
-            const Spot& s = std::get<Reading>((*job.log)[i].what).spot;
+            const Spot& s = std::get<Reading>((*job.log)[i].event).spot;
             if (reads_angle((*job.log)[i]) && !s.rolled && s.kind != ReadingKind::steering_wheel &&
                 std::find(all.begin(), all.end(), s) == all.end())
                 all.push_back(s);
@@ -121,13 +121,13 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
     for (Stage s : all_stages) at(s).wanted = wanted[index_of(s)];
     const Path path = path_of(job, knowledge);
     const auto slack_if = [](StageState& s, const std::optional<Happening>& by) {
-        if (!by || s.knot == Knot::open) return;
-        s.knot = Knot::slack;
+        if (!by || s.progress == Progress::to_do) return;
+        s.progress = Progress::stale;
         s.spoiled_by = by;
     };
 
-    const Asked* asked = last_of<Asked>(job);
-    if (asked && !asked->reasons.empty()) at(Stage::ask).knot = Knot::tight;
+    const ReasonsGiven* asked = last_of<ReasonsGiven>(job);
+    if (asked && !asked->reasons.empty()) at(Stage::ask).progress = Progress::done;
 
     StageState& check = at(Stage::check_over);
     bool heights_stale = false;
@@ -135,13 +135,13 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
         ++check.of;
         check.done += state_of(job, c->id).state != CheckState::open;
         if (c->sum == "height" || c->sum == "pressure")
-            heights_stale =
-                heights_stale ||
-                corners_of(job, c->sum == "height" ? ReadingKind::ride_height : ReadingKind::pressure).stale;
+            heights_stale = heights_stale || ride_check_of(job, c->sum == "height" ? ReadingKind::ride_height
+                                                                                   : ReadingKind::pressure)
+                                                 .stale;
     }
-    if (check.done == check.of && check.of > 0) check.knot = Knot::tight;
-    if (!marks_on(job, knowledge).empty()) check.knot = Knot::slack;
-    if (heights_stale && check.knot == Knot::tight)
+    if (check.done == check.of && check.of > 0) check.progress = Progress::done;
+    if (!marks_on(job, knowledge).empty()) check.progress = Progress::stale;
+    if (heights_stale && check.progress == Progress::done)
         slack_if(check, spoiled_since(job, Fact::heights, job.others.front()));
 
     // The floor: what the car stands on is known, and the car has settled on it.
@@ -152,30 +152,30 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
     const bool settled = job.car.no_springs || settled_at(job);
     const auto unsettled = spoiled_since(job, Fact::settled, 0);
     ground.done = level + (settled && !job.car.no_springs && !unsettled);
-    if (level && settled) ground.knot = Knot::tight;
+    if (level && settled) ground.progress = Progress::done;
     slack_if(ground, unsettled);
 
     // The steering: looked at again after whatever may have moved it.
     StageState& steering = at(Stage::steering);
     const auto looked = steering_looked_at(job);
     if (looked) {
-        steering.knot = Knot::tight;
+        steering.progress = Progress::done;
         slack_if(steering, spoiled_since(job, Fact::steering, *looked));
         // Looked at, and found off: the estimate reckons with it, and it is still not straight.
-        const Reading* r = std::get_if<Reading>(&(*job.log)[*looked].what);
+        const Reading* r = std::get_if<Reading>(&(*job.log)[*looked].event);
         if (r && std::abs(r->value.angle().deg()) > straight_within_deg)
             slack_if(steering, Happening::steering_moved);
     }
 
     StageState& lines = at(Stage::lines);
     StageState& read = at(Stage::read);
-    if (!job.rounds.empty() && lines_ready(job.rounds.back().lines)) lines.knot = Knot::tight;
+    if (!job.rounds.empty() && lines_ready(job.rounds.back().lines)) lines.progress = Progress::done;
     const int round = static_cast<int>(job.rounds.size()) - 1;
     if (round >= 0) {
         const auto spots = wanted_spots(job, round);
         read.of = static_cast<int>(spots.size());
         for (const Spot& s : spots) read.done += !readings_at(job, round, s).empty();
-        if (read.done == read.of) read.knot = Knot::tight;
+        if (read.done == read.of) read.progress = Progress::done;
         const Round& last = job.rounds.back();
         // Since the last reading of any round: what happens opens a round, and is older than it.
         std::optional<std::size_t> read_last;
@@ -187,41 +187,41 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
         if (read_last)
             for (Fact f : {Fact::lines, Fact::rear_toe, Fact::front_toe})
                 if (const auto by = spoiled_since(job, f, from)) {
-                    read.knot = Knot::slack;
+                    read.progress = Progress::stale;
                     read.spoiled_by = by;
                 }
-        if (round > 0 && read.knot == Knot::open && read.done == 0) read.knot = Knot::slack;
+        if (round > 0 && read.progress == Progress::to_do && read.done == 0) read.progress = Progress::stale;
     }
 
     StageState& turn = at(Stage::turn);
     std::size_t last_turn = 0, last_drive = 0;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
+        const auto& what = (*job.log)[i].event;
         if (is_turn((*job.log)[i])) {
             ++turn.done;
             last_turn = i;
         }
         if (std::holds_alternative<Driven>(what)) last_drive = i;
-        if (std::holds_alternative<Accepted>(what)) turn.knot = Knot::tight;
+        if (std::holds_alternative<Accepted>(what)) turn.progress = Progress::done;
         // New readings ask for a new decision.
-        if (reads_angle((*job.log)[i]) && turn.knot == Knot::tight) turn.knot = Knot::slack;
+        if (reads_angle((*job.log)[i]) && turn.progress == Progress::done) turn.progress = Progress::stale;
     }
-    if (path == Path::wheel_only && wheel_only(job).next == WheelStep::done) turn.knot = Knot::tight;
+    if (path == Path::wheel_only && wheel_only(job).next == WheelStep::done) turn.progress = Progress::done;
 
     // Driven after the last turn, and nothing left loose.
     StageState& drive = at(Stage::drive);
     drive.of = static_cast<int>(loose_list(job).size() + unlocked_adjusters(job).size());
     if (last_drive > 0 && last_drive > last_turn)
-        drive.knot = drive.of == 0 ? Knot::tight : Knot::slack;
+        drive.progress = drive.of == 0 ? Progress::done : Progress::stale;
     else if (last_drive > 0 && last_turn > last_drive)
-        drive.knot = Knot::slack;
+        drive.progress = Progress::stale;
     return out;
 }
 
 bool test_turn_stands(const Job& job) {
     for (std::size_t i = job.log->size(); i-- > 0;)
-        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) return t->test;
+        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].event) : nullptr) return t->test;
     return false;
 }
 

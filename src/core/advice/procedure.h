@@ -15,11 +15,11 @@ namespace fairchalk {
 struct Knowledge;
 
 /// open: to do; tight: done and still true; slack: was done, something since has spoiled it.
-enum class Knot { open, tight, slack };
+enum class Progress { to_do, done, stale };
 
 struct StageState {
-    Knot knot = Knot::open;
-    std::optional<Happening> spoiled_by;  ///< while slack: what did it, where it was something that happened
+    Progress progress = Progress::to_do;
+    std::optional<Happening> spoiled_by;  ///< while stale: what did it, where it was something that happened
     int done = 0, of = 0;                 ///< what there is of it: items, spots, turns
     bool wanted = true;                   ///< false where what was asked for does not need it
 };

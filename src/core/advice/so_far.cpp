@@ -7,14 +7,14 @@ namespace fairchalk {
 
 bool accepted_since(const Job& job, std::size_t i, const Target& target) {
     for (std::size_t k = i; k < job.log->size(); ++k)
-        if (const Accepted* a = job.live(k) ? std::get_if<Accepted>(&(*job.log)[k].what) : nullptr)
+        if (const Accepted* a = job.live(k) ? std::get_if<Accepted>(&(*job.log)[k].event) : nullptr)
             if (a->what == target.name() || a->what.find('.') == std::string::npos) return true;
     return false;
 }
 
 std::size_t last_news(const Job& job) {
     for (std::size_t i = job.log->size(); i-- > 0;)
-        if (job.live(i) && (std::holds_alternative<Turn>((*job.log)[i].what) || reads_angle((*job.log)[i])))
+        if (job.live(i) && (std::holds_alternative<Turn>((*job.log)[i].event) || reads_angle((*job.log)[i])))
             return i + 1;
     return 0;
 }
@@ -30,7 +30,7 @@ std::map<std::string, std::array<double, 2>> last_turned(const Job& job) {
     bool read = false;
     for (std::size_t i = job.log->size(); i-- > 0;) {
         if (!job.live(i)) continue;
-        if (const Turn* t = std::get_if<Turn>(&(*job.log)[i].what)) {
+        if (const Turn* t = std::get_if<Turn>(&(*job.log)[i].event)) {
             out[t->adjuster][0] += t->turns;
             out[t->adjuster][1] += t->second;
         } else if (reads_angle((*job.log)[i])) {
@@ -44,7 +44,7 @@ std::map<std::string, std::array<double, 2>> last_turned(const Job& job) {
 std::map<std::string, std::array<double, 2>> turned_in_all(const Job& job) {
     std::map<std::string, std::array<double, 2>> out;
     for (std::size_t i = 0; i < job.log->size(); ++i)
-        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].what) : nullptr) {
+        if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].event) : nullptr) {
             out[t->adjuster][0] += t->turns;
             out[t->adjuster][1] += t->second;
         }

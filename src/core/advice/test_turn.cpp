@@ -86,7 +86,7 @@ bool Planner::probe() {
 bool Planner::set_back() {
     std::map<std::string, double> sums;
     for (std::size_t i = 0; i < job_.log->size(); ++i) {
-        const Turn* t = job_.live(i) ? std::get_if<Turn>(&(*job_.log)[i].what) : nullptr;
+        const Turn* t = job_.live(i) ? std::get_if<Turn>(&(*job_.log)[i].event) : nullptr;
         if (!t) continue;
         if (!t->test)
             sums.clear();

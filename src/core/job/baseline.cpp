@@ -33,7 +33,7 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
         for (Wheel w : all_wheels) add(Kind::ride_height, "ride-height", w, "");
     add(Kind::wheel_on_shaft, "wheel-on-shaft", std::nullopt, "");
     for (std::size_t i = 0; i < job.log->size(); ++i) {
-        const auto* note = std::get_if<BaselineNote>(&(*job.log)[i].what);
+        const auto* note = std::get_if<BaselineNote>(&(*job.log)[i].event);
         if (!note || !job.live(i)) continue;
         for (BaselineItem& item : out)
             if (item.id == note->item) (note->back ? item.back : item.found) = *note;
@@ -48,9 +48,9 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
 }
 
 bool thread_measured(const Entry& entry, const Rod& rod) {
-    if (const Reading* r = std::get_if<Reading>(&entry.what))
+    if (const Reading* r = std::get_if<Reading>(&entry.event))
         return r->spot.kind == ReadingKind::thread_exposed && r->spot.wheel == rod.wheel;
-    const BaselineNote* note = std::get_if<BaselineNote>(&entry.what);
+    const BaselineNote* note = std::get_if<BaselineNote>(&entry.event);
     const std::string at = " " + std::string(name_of(rod.wheel));
     return note && note->value && (note->item == "thread-exposed" + at || note->item == "rod-length" + at);
 }
@@ -59,7 +59,7 @@ double turned_since_thread(const Job& job, const Rod& rod) {
     double sum = rod.turned;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
+        const auto& what = (*job.log)[i].event;
         if (const Turn* t = std::get_if<Turn>(&what); t && t->adjuster == rod.id) sum += t->turns;
         if (thread_measured((*job.log)[i], rod)) sum = 0.0;
     }

@@ -70,8 +70,8 @@ const Thing* thing_called(const std::string& said, const Knowledge& knowledge) {
 
 }  // namespace
 
-HandRead read_at_hand(std::string_view text, const Knowledge& knowledge) {
-    HandRead out;
+EquipmentRead read_equipment(std::string_view text, const Knowledge& knowledge) {
+    EquipmentRead out;
     std::vector<std::string> part;
     const auto end = [&] {
         std::vector<std::string> words = std::move(part);
@@ -112,7 +112,7 @@ HandRead read_at_hand(std::string_view text, const Knowledge& knowledge) {
     return out;
 }
 
-std::vector<Needed> lacking(const RigItem& rig, const AtHand& have) {
+std::vector<Needed> lacking(const RigItem& rig, const Equipment& have) {
     std::vector<Needed> out;
     for (const Needed& n : rig.needs) {
         const auto it = have.find(n.thing);
@@ -122,15 +122,15 @@ std::vector<Needed> lacking(const RigItem& rig, const AtHand& have) {
     return out;
 }
 
-std::string ids_of(const AtHand& have) {
+std::string ids_of(const Equipment& have) {
     std::string out;
     for (const auto& [id, n] : have)
         if (n > 0) out += (out.empty() ? "" : ", ") + id + " " + std::to_string(n);
     return out;
 }
 
-AtHand read_at_hand_ids(std::string_view text, const Knowledge& knowledge) {
-    AtHand out;
+Equipment equipment_of_ids(std::string_view text, const Knowledge& knowledge) {
+    Equipment out;
     std::istringstream in{std::string(text)};
     std::string id;
     int n = 0;

@@ -11,23 +11,23 @@
 namespace fairchalk {
 
 /// How many of each thing are at hand, by the ids of the table of things.
-using AtHand = std::map<std::string, int, std::less<>>;
+using Equipment = std::map<std::string, int, std::less<>>;
 
 /// What was made of `I have: two stands, a tape, boards`.
-struct HandRead {
-    AtHand have;
+struct EquipmentRead {
+    Equipment have;
     std::vector<std::string> unknown;  ///< parts that name nothing in the table, as typed
 };
 /// Parts are parted by commas, semicolons, `and` or `+`; each is a count, in figures or words, and a name in
 /// one or many. Without a count it is as many as there usually are. A count of none (`no stands`, `0 stands`)
 /// takes it away.
-HandRead read_at_hand(std::string_view text, const Knowledge& knowledge);
+EquipmentRead read_equipment(std::string_view text, const Knowledge& knowledge);
 
 /// What a rig still lacks; nothing when it can be set up.
-std::vector<Needed> lacking(const RigItem& rig, const AtHand& have);
+std::vector<Needed> lacking(const RigItem& rig, const Equipment& have);
 
-/// As a book keeps it: `stands 4, tape 1`. Reads back with `read_at_hand_ids`; what it does not know is left.
-std::string ids_of(const AtHand& have);
-AtHand read_at_hand_ids(std::string_view text, const Knowledge& knowledge);
+/// As a book keeps it: `stands 4, tape 1`. Reads back with `equipment_of_ids`; what it does not know is left.
+std::string ids_of(const Equipment& have);
+Equipment equipment_of_ids(std::string_view text, const Knowledge& knowledge);
 
 }  // namespace fairchalk

@@ -108,15 +108,15 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
     std::optional<std::size_t> first_reading;
     for (std::size_t i = 0; i < log.size(); ++i) {
         if (!job.live(i)) continue;
-        announced = announced || std::holds_alternative<FloorSet>(log[i].what);
-        const auto* r = std::get_if<Reading>(&log[i].what);
+        announced = announced || std::holds_alternative<FloorSet>(log[i].event);
+        const auto* r = std::get_if<Reading>(&log[i].event);
         if (r && info_of(r->spot.kind).use == ReadingUse::floor && !first_reading) first_reading = i;
     }
     const auto begins = [&](std::size_t i) {
         if (!job.live(i)) return false;
         if (!announced && first_reading == i) return true;
-        if (const auto* round = std::get_if<RoundOpened>(&log[i].what)) return round->floor.has_value();
-        return std::holds_alternative<FloorSet>(log[i].what);
+        if (const auto* round = std::get_if<RoundOpened>(&log[i].event)) return round->floor.has_value();
+        return std::holds_alternative<FloorSet>(log[i].event);
     };
     for (std::size_t i = 0; i < log.size(); ++i)
         if (begins(i) && (i < at || !begun)) begun = i;
@@ -135,7 +135,7 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
             f.rows.push_back(row);
         }
     };
-    if (const auto* set = std::get_if<FloorSet>(&log[*begun].what)) {
+    if (const auto* set = std::get_if<FloorSet>(&log[*begun].event)) {
         f.method = set->method;
         f.place = set->place;
         f.surveyed = set->surveyed;
@@ -144,24 +144,24 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
             heights_rows({}, set->sigma.value_or(method_sigma(FloorMethod::flat_enough)));
         if (set->method == FloorMethod::heights)
             heights_rows(set->heights, set->sigma.value_or(Length::from_mm(0.5)));
-    } else if (const auto* first = std::get_if<Reading>(&log[*begun].what)) {
+    } else if (const auto* first = std::get_if<Reading>(&log[*begun].event)) {
         f.method =
             first->spot.kind == ReadingKind::floor_line ? FloorMethod::level_line : FloorMethod::level_legs;
     } else {
-        const auto& round = std::get<RoundOpened>(log[*begun].what);
+        const auto& round = std::get<RoundOpened>(log[*begun].event);
         f.method = FloorMethod::heights;
         heights_rows(*round.floor, round.floor_sigma);
     }
     for (std::size_t i = *begun; i < log.size(); ++i) {
         if (i > *begun && begins(i)) break;  // the next floor
         if (!job.live(i)) continue;
-        if (const auto* r = std::get_if<Reading>(&log[i].what);
+        if (const auto* r = std::get_if<Reading>(&log[i].event);
             r && info_of(r->spot.kind).use == ReadingUse::floor) {
             if (auto row = row_of_reading(*r, r->sigma(nullptr, job.finest_of_floor), job.car, extra)) {
                 row->entry = i;
                 f.rows.push_back(*row);
             }
-        } else if (const auto* t = std::get_if<TilesPlaced>(&log[i].what); t && i < at) {
+        } else if (const auto* t = std::get_if<TilesPlaced>(&log[i].event); t && i < at) {
             for (std::size_t w = 0; w < 4; ++w) f.tiles[w] = t->thickness * t->under[w];
         }
     }
@@ -177,7 +177,7 @@ std::vector<Spot> floor_needs(const Job& job, const Floor& floor) {
     if (floor.method != FloorMethod::level_line && floor.method != FloorMethod::level_legs) return out;
     for (const Spot& s : floor.method == FloorMethod::level_line ? floor_spots() : floor_legs()) {
         const bool read = std::any_of(floor.rows.begin(), floor.rows.end(), [&](const FloorRow& r) {
-            return r.entry && std::get<Reading>((*job.log)[*r.entry].what).spot == s;
+            return r.entry && std::get<Reading>((*job.log)[*r.entry].event).spot == s;
         });
         if (!read) out.push_back(s);
     }

@@ -20,7 +20,7 @@ const T* by_id(const std::vector<T>& items, std::string_view id) {
 
 const std::vector<std::string>& reasons_of(const Job& job) {
     static const std::vector<std::string> none;
-    const Asked* asked = last_of<Asked>(job);
+    const ReasonsGiven* asked = last_of<ReasonsGiven>(job);
     return asked ? asked->reasons : none;
 }
 
@@ -160,7 +160,7 @@ std::vector<const CheckItem*> checks_for(const Job& job, const Knowledge& knowle
 
 Checked state_of(const Job& job, std::string_view check) {
     for (std::size_t i = job.log->size(); i-- > 0;)
-        if (const auto* c = std::get_if<Checked>(&(*job.log)[i].what); c && job.live(i) && c->item == check)
+        if (const auto* c = std::get_if<Checked>(&(*job.log)[i].event); c && job.live(i) && c->item == check)
             return *c;
     Checked none;
     none.item = std::string(check);
@@ -182,7 +182,7 @@ std::vector<const Caution*> cautions_at(Stage stage, const Job& job, const Knowl
         if (!applies(c.when, job, knowledge)) continue;
         bool seen = false;
         for (std::size_t i = 0; i < job.log->size() && !seen; ++i)
-            if (const auto* s = std::get_if<CautionSeen>(&(*job.log)[i].what))
+            if (const auto* s = std::get_if<CautionSeen>(&(*job.log)[i].event))
                 seen = job.live(i) && s->id == c.id;
         if (!seen || seen_too) out.push_back(&c);
     }
@@ -210,7 +210,7 @@ std::vector<std::string> unlocked_adjusters(const Job& job) {
     };
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
+        const auto& what = (*job.log)[i].event;
         if (const Turn* t = std::get_if<Turn>(&what);
             t && std::find(out.begin(), out.end(), t->adjuster) == out.end())
             out.push_back(t->adjuster);
@@ -223,7 +223,7 @@ std::vector<std::string> unlocked_adjusters(const Job& job) {
 std::vector<PartTouched> loose_list(const Job& job) {
     std::vector<PartTouched> out;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
-        const auto* p = std::get_if<PartTouched>(&(*job.log)[i].what);
+        const auto* p = std::get_if<PartTouched>(&(*job.log)[i].event);
         if (!p || !job.live(i)) continue;
         std::erase_if(out, [&](const PartTouched& o) { return o.part == p->part; });
         if (p->state != PartState::refitted) out.push_back(*p);

@@ -5,6 +5,7 @@
 #include <map>
 #include <unordered_map>
 
+#include "core/car/adjuster.h"
 #include "core/job/rig.h"
 #include "core/quantity/named.h"
 
@@ -19,7 +20,7 @@ std::vector<std::optional<std::string>> strikes_of(const std::vector<Entry>& log
         const Entry& e = log[i];
         struck[i] = e.struck;
         if (const auto it = taken_back.find(e.id); it != taken_back.end()) struck[i] = it->second;
-        if (const Strike* s = std::get_if<Strike>(&e.what); s && !struck[i])
+        if (const Strike* s = std::get_if<Strike>(&e.event); s && !struck[i])
             for (const std::string& id : s->ids) taken_back.emplace(id, s->why);
     }
     return struck;
@@ -72,7 +73,7 @@ std::optional<Drift> drift_named(std::string_view s) {
 }
 
 bool reads_angle(const Entry& entry) {
-    const Reading* r = std::get_if<Reading>(&entry.what);
+    const Reading* r = std::get_if<Reading>(&entry.event);
     return r && info_of(r->spot.kind).use == ReadingUse::angles &&
            r->spot.kind != ReadingKind::steering_wheel;
 }
@@ -86,7 +87,7 @@ std::optional<std::size_t> Round::last_angle(const std::vector<Entry>& log) cons
 std::vector<const Reading*> state_readings(const Job& job, const Spot& spot) {
     std::vector<const Reading*> out;
     for (std::size_t i : job.others)
-        if (const auto& r = std::get<Reading>((*job.log)[i].what); r.spot == spot) out.push_back(&r);
+        if (const auto& r = std::get<Reading>((*job.log)[i].event); r.spot == spot) out.push_back(&r);
     return out;
 }
 
@@ -100,7 +101,7 @@ std::vector<std::vector<double>> repeats_with(const Job& job, std::string_view t
     for (const Round& round : job.rounds) {
         std::map<Spot, std::vector<double>> at;
         for (std::size_t i : round.readings)
-            if (const auto& r = std::get<Reading>((*job.log)[i].what); r.tool == tool)
+            if (const auto& r = std::get<Reading>((*job.log)[i].event); r.tool == tool)
                 at[r.spot].push_back(r.value.value);
         for (auto& [spot, values] : at)
             if (values.size() > 1) out.push_back(std::move(values));
@@ -200,7 +201,7 @@ Job job_of(const std::vector<Entry>& log) {
     };
     for (std::size_t i = 0; i < log.size(); ++i) {
         if (job.struck[i]) continue;
-        const auto& what = log[i].what;
+        const auto& what = log[i].event;
         if (const auto* car = std::get_if<CarEdit>(&what)) {
             // What the card now says otherwise than before has the last word.
             std::erase_if(looked, [&](const Looked& l) {
@@ -250,7 +251,7 @@ std::optional<std::string> undoable(const std::vector<Entry>& log, std::size_t f
     const auto struck = strikes_of(log);
     for (std::size_t i = log.size(); i-- > from;) {
         if (struck[i]) continue;
-        const Strike* s = std::get_if<Strike>(&log[i].what);
+        const Strike* s = std::get_if<Strike>(&log[i].event);
         if (s && s->way != Strike::Way::reasoned) continue;
         return log[i].id;
     }
@@ -260,7 +261,7 @@ std::optional<std::string> undoable(const std::vector<Entry>& log, std::size_t f
 std::optional<std::string> redoable(const std::vector<Entry>& log, std::size_t from) {
     const auto struck = strikes_of(log);
     for (std::size_t i = log.size(); i-- > from;) {
-        const Strike* s = std::get_if<Strike>(&log[i].what);
+        const Strike* s = std::get_if<Strike>(&log[i].event);
         if (!s || s->way == Strike::Way::reasoned) return std::nullopt;
         if (s->way == Strike::Way::undo && !struck[i]) return log[i].id;
     }
@@ -268,7 +269,7 @@ std::optional<std::string> redoable(const std::vector<Entry>& log, std::size_t f
 }
 
 bool is_turn(const Entry& e) {
-    return std::holds_alternative<Turn>(e.what);
+    return std::holds_alternative<Turn>(e.event);
 }
 
 std::vector<std::size_t> turns_since_reading(const Job& job) {
@@ -289,7 +290,7 @@ bool turned_since_reading(const Job& job) {
 bool turned_unlocked(const Job& job) {
     for (std::size_t i = job.log->size(); i-- > 0;) {
         if (!job.live(i)) continue;
-        const Change* c = std::get_if<Change>(&(*job.log)[i].what);
+        const Change* c = std::get_if<Change>(&(*job.log)[i].event);
         if (c && c->kind == ChangeKind::locked) return false;
         if (is_turn((*job.log)[i])) return true;
     }

@@ -79,7 +79,7 @@ struct RoundOpened {
 };
 
 /// What is wrong with the car and what was changed on it, by the ids of the knowledge table.
-struct Asked {
+struct ReasonsGiven {
     std::vector<std::string> reasons;
     std::string note;
 };
@@ -220,9 +220,9 @@ struct Entry {
     std::string at;    ///< ISO 8601 with offset; order in the log wins over it
     std::optional<std::string> struck;  ///< taken back in the file itself: why
     std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept,
-                 Asked, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
+                 ReasonsGiven, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
                  BaselineNote, ToolSet, AnglesCarried, Looked>
-        what;
+        event;
 
     const std::string& label() const { return name.empty() ? id : name; }
 };
@@ -269,7 +269,7 @@ std::vector<std::vector<double>> repeats_with(const Job& job, std::string_view t
 template <class T>
 const T* last_of(const Job& job, std::size_t* index = nullptr) {
     for (std::size_t i = job.log->size(); i-- > 0;)
-        if (const T* t = job.live(i) ? std::get_if<T>(&(*job.log)[i].what) : nullptr) {
+        if (const T* t = job.live(i) ? std::get_if<T>(&(*job.log)[i].event) : nullptr) {
             if (index) *index = i;
             return t;
         }

@@ -16,7 +16,7 @@ std::string amount(ReadingKind kind, double value) {
 
 }  // namespace
 
-bool Corners::complete() const {
+bool RideCheck::complete() const {
     return std::all_of(measured.begin(), measured.end(), [](const auto& m) { return m.has_value(); });
 }
 
@@ -24,15 +24,15 @@ double usual_tolerance(ReadingKind kind) {
     return kind == ReadingKind::pressure ? 0.1 : 10.0;
 }
 
-Corners corners_of(const Job& job, ReadingKind kind) {
-    Corners c;
+RideCheck ride_check_of(const Job& job, ReadingKind kind) {
+    RideCheck c;
     c.kind = kind;
     const CornerSpec& spec = kind == ReadingKind::pressure ? job.car.pressures : job.car.heights;
     c.card = spec.at;
     c.tolerance = spec.tolerance;
     std::size_t last = 0;
     for (std::size_t i : job.others) {
-        const auto& r = std::get<Reading>((*job.log)[i].what);
+        const auto& r = std::get<Reading>((*job.log)[i].event);
         if (r.spot.kind != kind || !r.spot.wheel) continue;
         c.measured[static_cast<std::size_t>(index_of(*r.spot.wheel))] = r.value.value;
         last = i;

@@ -11,7 +11,7 @@
 namespace fairchalk {
 
 /// Ride heights or pressures at the four corners against the card, side to side and axle to axle.
-struct Corners {
+struct RideCheck {
     ReadingKind kind = ReadingKind::ride_height;
     std::array<std::optional<double>, 4> measured;  ///< mm or bar: the last reading at each
     std::array<std::optional<double>, 4> card;
@@ -26,6 +26,6 @@ double usual_tolerance(ReadingKind kind);
 
 /// Side to side the two of an axle may differ by the tolerance; axle to axle the difference front minus rear
 /// is compared with the card's, since a car lifted on one axle changes its caster.
-Corners corners_of(const Job& job, ReadingKind kind);
+RideCheck ride_check_of(const Job& job, ReadingKind kind);
 
 }  // namespace fairchalk

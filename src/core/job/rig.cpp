@@ -316,7 +316,7 @@ std::vector<const RigInfo*> rigs_of(const Job& job, int round, bool as_read) {
         const bool none_chosen = out.empty();
         if (as_read)
             for (std::size_t i : now.readings) {
-                const Reading& r = std::get<Reading>((*job.log)[i].what);
+                const Reading& r = std::get<Reading>((*job.log)[i].event);
                 if (!reads_angle((*job.log)[i]) || r.spot.kind == K::hub_width) continue;
                 const RigInfo* rig =
                     r.turned || r.wheel_turned ? swept_rig(r.spot.kind) : &rig_of(r.spot.kind);
@@ -350,7 +350,7 @@ std::vector<Spot> round_walk(const Job& job, int round, bool as_read) {
             exists &&
             std::any_of(job.rounds[static_cast<std::size_t>(round)].readings.begin(),
                         job.rounds[static_cast<std::size_t>(round)].readings.end(), [&](std::size_t i) {
-                            const Spot& r = std::get<Reading>((*job.log)[i].what).spot;
+                            const Spot& r = std::get<Reading>((*job.log)[i].event).spot;
                             return r.axle == s.axle && &rig_of(r.kind) == &rig;
                         });
         return !read && asked(s.axle == Axle::front ? Axle::rear : Axle::front);
@@ -394,7 +394,7 @@ std::vector<Spot> unread_for(const Job& job, int round, const Target& target) {
                 (wheel && ((s.wheel && *s.wheel != *wheel) || (s.axle && *s.axle != axle_of(*wheel)))) ||
                 (axle && ((s.wheel && axle_of(*s.wheel) != *axle) || (s.axle && *s.axle != *axle)));
             const bool read = std::any_of(now.readings.begin(), now.readings.end(), [&](std::size_t i) {
-                return std::get<Reading>((*job.log)[i].what).spot == s;
+                return std::get<Reading>((*job.log)[i].event).spot == s;
             });
             if (!read && !(alone && elsewhere) && std::find(out.begin(), out.end(), s) == out.end())
                 out.push_back(s);

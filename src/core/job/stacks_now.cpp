@@ -112,7 +112,7 @@ CarCard with_stacks_now(const Job& job, CarCard card) {
     Following f;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
+        const auto& what = (*job.log)[i].event;
         if (const auto* edit = std::get_if<CarEdit>(&what))
             f.see(edit->car);
         else if (const auto* turn = std::get_if<Turn>(&what))

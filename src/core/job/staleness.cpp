@@ -139,7 +139,7 @@ const Spoils& spoils_of(Happening what, bool no_springs) {
 }
 
 std::optional<Happening> happening_of(const Entry& entry, const CarCard& car) {
-    if (const auto* c = std::get_if<Change>(&entry.what)) {
+    if (const auto* c = std::get_if<Change>(&entry.event)) {
         switch (c->kind) {
             case ChangeKind::jacked:
                 return What::jacked;
@@ -161,11 +161,11 @@ std::optional<Happening> happening_of(const Entry& entry, const CarCard& car) {
                 return What::load_changed;
         }
     }
-    if (const auto* t = std::get_if<Turn>(&entry.what))
+    if (const auto* t = std::get_if<Turn>(&entry.event))
         return car.rod(t->adjuster)                         ? What::turned_toe
                : !t->understood || !car.device(t->adjuster) ? What::turned_other
                                                             : What::turned_device;
-    if (std::holds_alternative<TilesPlaced>(entry.what)) return What::tiles_placed;
+    if (std::holds_alternative<TilesPlaced>(entry.event)) return What::tiles_placed;
     return std::nullopt;
 }
 
@@ -195,7 +195,7 @@ std::optional<std::size_t> steering_looked_at(const Job& job) {
     std::optional<std::size_t> looked;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
-        const auto& what = (*job.log)[i].what;
+        const auto& what = (*job.log)[i].event;
         const Reading* r = std::get_if<Reading>(&what);
         if (std::holds_alternative<SteeringSet>(what) ||
             (looked && r && r->spot.kind == ReadingKind::steering_wheel))

@@ -126,7 +126,7 @@ WheelOnly wheel_only(const Job& job) {
     bool turned_since_drive = false, said = false;
     for (std::size_t e = 0; e < job.log->size(); ++e) {
         if (!job.live(e)) continue;
-        if (const Turn* t = std::get_if<Turn>(&(*job.log)[e].what)) {
+        if (const Turn* t = std::get_if<Turn>(&(*job.log)[e].event)) {
             const double steer = steer_of(t->adjuster, t->turns);
             if (steer == 0.0) continue;
             shift += ratio * steer;
@@ -134,7 +134,7 @@ WheelOnly wheel_only(const Job& job) {
             ++out.turns_made;
             turned_since_drive = true;
         }
-        const Driven* d = std::get_if<Driven>(&(*job.log)[e].what);
+        const Driven* d = std::get_if<Driven>(&(*job.log)[e].event);
         if (!d || (!d->wheel_off && !d->drift)) continue;
         if (d->wheel_off && !out.measured && !said) {
             // A measured beginning needs no guess at how crooked wheels are.

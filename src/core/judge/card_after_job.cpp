@@ -50,7 +50,7 @@ void learn_device(Device& d, int place, const Estimate& e) {
 
 }  // namespace
 
-CarCard learnt(const Job& job, const Estimate& e) {
+CarCard card_after_job(const Job& job, const Estimate& e) {
     CarCard car = job.car;
     if (!e.posterior || e.round < 0) return car;
     const CarCard now = with_stacks_now(job, car);

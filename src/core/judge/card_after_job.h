@@ -9,7 +9,7 @@ namespace fairchalk {
 /// that they were found to work on, devices the responses that were seen, what locking moves is known where
 /// it was seen; cams stand where they were turned to, ranges and stacks are what is left of them. What was
 /// not turned stays as it was. `e` is the estimate of `job` as of now.
-CarCard learnt(const Job& job, const Estimate& e);
+CarCard card_after_job(const Job& job, const Estimate& e);
 
 /// The angles that a job leaves the car at, for one that begins without reading: less sure by what settles
 /// and wears in some weeks of driving (0.03 degrees of toe, 0.05 of camber and caster; judgement). `e` is the

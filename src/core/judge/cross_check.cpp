@@ -4,6 +4,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/job/rig.h"
+#include "core/network/estimate.h"
+
 namespace fairchalk {
 namespace {
 
@@ -24,7 +27,7 @@ std::vector<Agreement> agreements(const Job& job, int round) {
     if (round < 0 || round >= static_cast<int>(job.rounds.size())) return {};
     std::vector<const RigInfo*> rigs;
     for (std::size_t i : job.rounds[static_cast<std::size_t>(round)].readings) {
-        const RigInfo& rig = told_by(std::get<Reading>((*job.log)[i].what).spot.kind);
+        const RigInfo& rig = told_by(std::get<Reading>((*job.log)[i].event).spot.kind);
         if (rig.use == RigUse::toe && rig.reference != Reference::same_side_rear &&
             std::find(rigs.begin(), rigs.end(), &rig) == rigs.end())
             rigs.push_back(&rig);
@@ -67,7 +70,7 @@ std::vector<Bumped> bumped(const Job& job, int round) {
     for (Axle bar : both_axles) {
         std::vector<const Reading*> read;
         for (std::size_t i : now.readings) {
-            const Reading& r = std::get<Reading>((*job.log)[i].what);
+            const Reading& r = std::get<Reading>((*job.log)[i].event);
             if (r.spot == axle_spot(ReadingKind::string_to_string, bar)) read.push_back(&r);
         }
         if (read.size() < 2) continue;

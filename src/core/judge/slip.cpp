@@ -110,10 +110,10 @@ std::vector<Explanation> slips_of(const Job& job, const Estimate& e) {
     std::map<Spot, std::vector<std::size_t>> at;  // places in `checks`
     for (std::size_t k = 0; k < checks.size(); ++k) {
         worst = std::max(worst, std::abs(checks[k].w));
-        at[std::get<Reading>((*job.log)[checks[k].entry].what).spot].push_back(k);
+        at[std::get<Reading>((*job.log)[checks[k].entry].event).spot].push_back(k);
     }
     const auto reading = [&](std::size_t k) -> const Reading& {
-        return std::get<Reading>((*job.log)[checks[k].entry].what);
+        return std::get<Reading>((*job.log)[checks[k].entry].event);
     };
     const auto in_sigmas = [&](std::size_t k, double change) {
         const bool length = reading(k).value.kind == QuantityKind::length;

@@ -50,7 +50,7 @@ std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarC
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
         const Entry& e = (*job.log)[i];
-        if (const Turn* t = std::get_if<Turn>(&e.what)) {
+        if (const Turn* t = std::get_if<Turn>(&e.event)) {
             const Device* d = car.device(t->adjuster);
             odd = odd || !t->understood || car.place_of(t->adjuster) < 0 || (d && !adjuster_kind(d->kind));
             open.push_back(i);
@@ -130,7 +130,7 @@ bool Doubting::gather_passes() {
         TurnPass pass{entries_[k], Amounts(levers_.size(), 0.0), levers_};
         bool known = true;
         for (std::size_t i : pass.entries) {
-            const Turn& t = std::get<Turn>((*job_.log)[i].what);
+            const Turn& t = std::get<Turn>((*job_.log)[i].event);
             bool found = false;
             for (std::size_t h = 0; h < levers_.size(); ++h)
                 if (levers_[h].id() == t.adjuster) {
@@ -331,7 +331,7 @@ void Doubting::look_first() {
     for (const TurnPass& pass : passes_)
         if (std::any_of(pass.entries.begin(), pass.entries.end(), [&](std::size_t i) {
                 const auto& about = out_.look->adjusters;
-                return std::find(about.begin(), about.end(), std::get<Turn>((*job_.log)[i].what).adjuster) !=
+                return std::find(about.begin(), about.end(), std::get<Turn>((*job_.log)[i].event).adjuster) !=
                        about.end();
             }))
             out_.freed.insert(out_.freed.end(), pass.entries.begin(), pass.entries.end());
@@ -376,7 +376,7 @@ void Doubting::write_over(std::size_t k, const Guess& guess, const TurnDoubt& d)
         it->second[static_cast<std::size_t>(levers_[h].which)] = guess.amounts[h];
     }
     for (std::size_t i : passes_[k].entries) {
-        const Turn& t = std::get<Turn>((*job_.log)[i].what);
+        const Turn& t = std::get<Turn>((*job_.log)[i].event);
         auto own =
             std::find_if(done.begin(), done.end(), [&](const auto& one) { return one.first == t.adjuster; });
         if (own == done.end() && !done.empty() && d.what == OtherTurn::other_side) own = done.begin();
@@ -476,7 +476,7 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
     if (!belief.instead.empty()) {
         auto entries = std::make_shared<std::vector<Entry>>(*job.log);
         for (const auto& [i, instead] : belief.instead) {
-            Turn& t = std::get<Turn>((*entries)[i].what);
+            Turn& t = std::get<Turn>((*entries)[i].event);
             t.adjuster = instead.adjuster;
             t.turns = instead.turns;
             t.second = instead.second;

@@ -58,7 +58,7 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
     const Round& round = job.rounds[e.round];
     std::map<Spot, std::vector<const Reading*>> taken;
     for (std::size_t i : round.readings) {
-        const Reading& r = std::get<Reading>((*job.log)[i].what);
+        const Reading& r = std::get<Reading>((*job.log)[i].event);
         taken[r.spot].push_back(&r);
     }
     // Whatever this round's rigs can read, the tape over the hubs, and anything that was read already.
@@ -81,12 +81,12 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
     // else by a rule in mm or a gauge in tenths.
     std::array<std::optional<Reading>, 2> likely;
     for (std::size_t i : round.readings) {
-        const Reading& r = std::get<Reading>((*job.log)[i].what);
+        const Reading& r = std::get<Reading>((*job.log)[i].event);
         likely[r.value.kind == QuantityKind::angle] = r;
     }
     double swept_variance = 0.0;
     for (std::size_t i = 0; i < e.checks.size(); ++i)
-        if (const Reading& r = std::get<Reading>((*job.log)[e.checks[i].entry].what);
+        if (const Reading& r = std::get<Reading>((*job.log)[e.checks[i].entry].event);
             r.turned && r.value.kind == QuantityKind::angle)
             swept_variance =
                 std::max(swept_variance, std::pow(e.posterior->sigmas[static_cast<Eigen::Index>(i)], 2));

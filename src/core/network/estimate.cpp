@@ -17,7 +17,7 @@ namespace {
 NetworkNeeds needs_up_to(const Job& job, int last, std::size_t end) {
     NetworkNeeds out = needs_of(job, last);
     for (std::size_t i = 0; i < end; ++i)
-        if (const AnglesCarried* c = std::get_if<AnglesCarried>(&(*job.log)[i].what); c && job.live(i))
+        if (const AnglesCarried* c = std::get_if<AnglesCarried>(&(*job.log)[i].event); c && job.live(i))
             for (int w = 0; w < 4; ++w) {
                 if (c->wheels[static_cast<std::size_t>(w)][1]) out.gauge.insert(w);
                 if (c->wheels[static_cast<std::size_t>(w)][2]) out.sweep.insert(w);
@@ -39,7 +39,7 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
             readings.steer_for_round(job.rounds[static_cast<std::size_t>(++k)]);
         const Round& round = job.rounds[static_cast<std::size_t>(k)];
         if (!job.live(i) || (options.without && *options.without == i)) continue;
-        const auto& what = (*job.log)[i].what;
+        const auto& what = (*job.log)[i].event;
         if (const Reading* r = std::get_if<Reading>(&what);
             r && info_of(r->spot.kind).use == ReadingUse::angles && (!options.only || options.only(*r))) {
             if (against_gravity)

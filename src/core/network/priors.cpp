@@ -63,7 +63,7 @@ NetworkNeeds needs_of(const Job& job, int last) {
     NetworkNeeds out;
     for (int k = 0; k <= last; ++k) {
         for (std::size_t i : job.rounds[k].readings) {
-            const Reading& r = std::get<Reading>((*job.log)[i].what);
+            const Reading& r = std::get<Reading>((*job.log)[i].event);
             const ReadingKind kind = r.spot.kind;
             out.chassis = out.chassis || kind == ReadingKind::centreline_to_string;
             out.jig = out.jig || kind == ReadingKind::arm_jig;
@@ -117,7 +117,7 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
                 k == ReadingKind::tread_front)
                 if (std::any_of(job.rounds.begin(), job.rounds.end(), [&](const Round& r) {
                         return std::any_of(r.readings.begin(), r.readings.end(), [&](std::size_t i) {
-                            const Spot& s = std::get<Reading>((*job.log)[i].what).spot;
+                            const Spot& s = std::get<Reading>((*job.log)[i].event).spot;
                             return s.axle && index_of(*s.axle) == a &&
                                    (s.kind == k || index_of(s.kind) == kind + 1);
                         });
@@ -139,7 +139,7 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
             n.with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span->m());
     // Run-out is told from the angle only where a wheel was read both ways round.
     const bool good = std::any_of(job.log->begin(), job.log->end(), [&](const Entry& e) {
-        const Checked* c = std::get_if<Checked>(&e.what);
+        const Checked* c = std::get_if<Checked>(&e.event);
         return c && c->item == rims_check && c->state == CheckState::good &&
                job.live(static_cast<std::size_t>(&e - job.log->data()));
     });

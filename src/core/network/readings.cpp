@@ -29,7 +29,7 @@ double slope_by_turned(const Network& n, const Observed& o) {
 }  // namespace
 
 void Readings::observe(std::size_t entry, const Round& round) {
-    const Reading& r = std::get<Reading>((*job_.log)[entry].what);
+    const Reading& r = std::get<Reading>((*job_.log)[entry].event);
     n_.standing.car = round.car;
     n_.standing.lines = round.lines;
     if (auto why = missing_for(r, n_.standing)) {
@@ -114,7 +114,7 @@ void Readings::steer_for_round(const Round& round) {
         return;
     }
     for (std::size_t i : round.readings) {
-        const Reading& r = std::get<Reading>((*job_.log)[i].what);
+        const Reading& r = std::get<Reading>((*job_.log)[i].event);
         if (r.spot.kind != ReadingKind::steering_wheel || r.since_now) continue;
         steer();
         return;
@@ -125,7 +125,7 @@ void Readings::settle_repeats() {
     for (const auto& [key, members] : spots_) {
         std::vector<std::size_t> sharing;
         for (std::size_t m : members)
-            if (std::get<Reading>((*job_.log)[n_.observed[m].entry].what).spot_sigma() > 0)
+            if (std::get<Reading>((*job_.log)[n_.observed[m].entry].event).spot_sigma() > 0)
                 sharing.push_back(m);
         if (sharing.empty()) continue;
         const double spot_sigma = spot_error.m();
@@ -147,7 +147,7 @@ void Readings::raise_strings(int last) {
     std::array<std::map<double, double>, 2> heights;
     for (int k = 0; k <= last; ++k)
         for (std::size_t i : job_.rounds[k].readings)
-            if (const auto& r = std::get<Reading>((*job_.log)[i].what);
+            if (const auto& r = std::get<Reading>((*job_.log)[i].event);
                 r.spot.kind == ReadingKind::string_height)
                 heights[index_of(*r.spot.side)][r.spot.station->m()] = base_value(r, job_.tool(r.tool));
     for (std::size_t s = 0; s < 2; ++s)

@@ -41,7 +41,7 @@ Reliability reliability_of(const Job& job, const Network& network, const Solutio
             c.detectable = std::numeric_limits<double>::infinity();
         } else {
             c.w = solution.residuals[static_cast<int>(i)] / std::sqrt(c.redundancy);
-            const Reading& r = std::get<Reading>((*job.log)[o.entry].what);
+            const Reading& r = std::get<Reading>((*job.log)[o.entry].event);
             const double unit = r.value.kind == QuantityKind::length ? 1000.0 : 1.0 / one_degree;
             c.detectable = detectable_factor * o.sigma * unit / std::sqrt(c.redundancy);
         }

@@ -5,7 +5,7 @@ namespace fairchalk {
 
 /// Marks a text for lupdate and leaves it as it is: core hands such texts out as they stand, and words
 /// (words::tr) puts them into the user's language.
-constexpr const char* W(const char* text) {
+constexpr const char* TR_NOOP(const char* text) {
     return text;
 }
 

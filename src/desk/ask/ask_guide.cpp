@@ -120,13 +120,13 @@ void AskGuide::enter() {
     if (chosen_.isEmpty()) chosen_ = QStringLiteral("pulls");
 }
 
-Asked AskGuide::asked() const {
-    const Asked* a = last_of<Asked>(desk_.job());
-    return a ? *a : Asked{};
+ReasonsGiven AskGuide::asked() const {
+    const ReasonsGiven* a = last_of<ReasonsGiven>(desk_.job());
+    return a ? *a : ReasonsGiven{};
 }
 
 bool AskGuide::said(const std::string& reason) const {
-    const Asked a = asked();
+    const ReasonsGiven a = asked();
     return std::find(a.reasons.begin(), a.reasons.end(), reason) != a.reasons.end();
 }
 
@@ -138,7 +138,7 @@ std::vector<Place> AskGuide::places() const {
 }
 
 void AskGuide::toggle(const QString& reason) {
-    Asked a = asked();
+    ReasonsGiven a = asked();
     const std::string id = reason.toStdString();
     if (std::erase(a.reasons, id) == 0) a.reasons.push_back(id);
     desk_.record(a);
@@ -161,7 +161,7 @@ QString AskGuide::keep(const QString& text) {
         if (!chosen_.isEmpty()) toggle(chosen_);
         return {};
     }
-    Asked a = asked();
+    ReasonsGiven a = asked();
     a.note = text.trimmed().toStdString();
     desk_.record(a);
     return {};
@@ -191,7 +191,7 @@ void AskGuide::act(const QString& id) {
 
 QString AskGuide::body() const {
     QString out;
-    const Asked a = asked();
+    const ReasonsGiven a = asked();
     if (const ReasonItem* r = desk_.knowledge().reason(chosen_.toStdString())) {
         out += line(QStringLiteral("⟨b⟩%1⟨/b⟩").arg(q(r->text)));
         out += line(q(r->reason));

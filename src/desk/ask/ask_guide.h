@@ -28,7 +28,7 @@ class AskGuide : public Guide {
     void draw(QPainter& p) const override;
 
   private:
-    Asked asked() const;
+    ReasonsGiven asked() const;
     bool said(const std::string& reason) const;
     void toggle(const QString& reason);
     Stage next() const;

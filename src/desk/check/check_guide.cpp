@@ -162,8 +162,9 @@ std::optional<Spot> CheckGuide::nextSpot() const {
     const CheckItem* c = item();
     if (!c) return std::nullopt;
     if (again_) return again_;
-    const bool stale =
-        c->sum == "height" || c->sum == "pressure" ? corners_of(desk_.job(), sum_of(c)->kind).stale : false;
+    const bool stale = c->sum == "height" || c->sum == "pressure"
+                           ? ride_check_of(desk_.job(), sum_of(c)->kind).stale
+                           : false;
     for (const Spot& s : spots(*c))
         if (state_readings(desk_.job(), s).empty()) return s;
     const auto all = spots(*c);
@@ -309,7 +310,7 @@ QString CheckGuide::sums(const CheckItem& c) const {
         out += head(tr("Measured")) +
                QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
     if (c.sum == "height" || c.sum == "pressure") {
-        const Corners corners = corners_of(desk_.job(), sum->kind);
+        const RideCheck corners = ride_check_of(desk_.job(), sum->kind);
         if (corners.stale)
             out += line(warn(tr("Something has happened since that changes them: measure again.")));
         for (const Message& m : corners.findings) out += line(warn(q(words::sentence(m))));

@@ -45,7 +45,7 @@ void DriveGuide::enter() {
 std::vector<Driven> DriveGuide::drives() const {
     std::vector<Driven> out;
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
-        if (const Driven* d = desk_.job().live(i) ? std::get_if<Driven>(&desk_.log()[i].what) : nullptr)
+        if (const Driven* d = desk_.job().live(i) ? std::get_if<Driven>(&desk_.log()[i].event) : nullptr)
             out.push_back(*d);
     return out;
 }

@@ -309,7 +309,7 @@ void FloorView::refresh() {
         for (const Check& c : desk_.answer().now.checks)
             suspect = suspect || (c.suspect && std::find(here.begin(), here.end(), c.entry) != here.end());
         QStringList values;
-        for (std::size_t i : here) values << q(std::get<Reading>(desk_.log()[i].what).value.text);
+        for (std::size_t i : here) values << q(std::get<Reading>(desk_.log()[i].event).value.text);
         const bool asked = asked_ && *asked_ == spot;
         mark->set(spot, desk_.number(spot),
                   asked           ? SpotMark::State::asked
@@ -347,7 +347,7 @@ void FloorView::paintEvent(QPaintEvent*) {
 /// Strings and bars where the round has them, and whatever else is set up.
 void FloorView::drawLines(QPainter& p, const Map& m) const {
     const Chalk& c = Chalk::now();
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     std::array<bool, 2> string{};
     bool bars = false;
     for (const Spot& s : desk_.walk()) {
@@ -440,7 +440,7 @@ void FloorView::drawLean(QPainter& p, const Map& m, Wheel wheel) const {
 void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     const Chalk& c = Chalk::now();
     const Map m = mapping(size);
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     const double w = size.width(), h = size.height();
 
     // Slabs of the floor.

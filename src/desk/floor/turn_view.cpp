@@ -410,7 +410,7 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
 /// Nothing to turn: how each angle with a target came to be where it is, round by round.
 void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     const Chalk& c = Chalk::now();
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     double y = box.top() + 8;
     p.setFont(type(18, true));
     p.setPen(c.chalk);

@@ -50,7 +50,7 @@ std::vector<GroundGuide::Known> GroundGuide::knownFloors() const {
         try {
             const book::Json j = book::parse_json(value);
             const Entry e = book::entry_from(j, "", {});
-            if (const auto* set = std::get_if<FloorSet>(&e.what)) {
+            if (const auto* set = std::get_if<FloorSet>(&e.event)) {
                 Known k{q(key.substr(6)), *set, {}};
                 if (j.contains("wheelbase"))
                     if (const auto w = read_quantity(j["wheelbase"].get<std::string>()))
@@ -102,7 +102,7 @@ std::vector<Place> GroundGuide::places() const {
             const auto read = state_readings(job, s);
             int count = 0;
             for (const FloorRow& row : floor->rows)
-                if (row.entry && std::get<Reading>(desk_.log()[*row.entry].what).spot == s) ++count;
+                if (row.entry && std::get<Reading>(desk_.log()[*row.entry].event).spot == s) ++count;
             out.push_back({idOf(s), QRectF(middle.x() - 76, middle.y() - 30, 152, 60), q(words::spot(s)),
                            count == 0 ? tr("to read")
                                       : q(read.back()->value.text) +
@@ -190,7 +190,7 @@ QString GroundGuide::keep(const QString& text) {
         for (Wheel w : all_wheels) worst = std::max(worst, solved.sigma_of(w).mm());
         set.sigma = Length::from_mm(std::max(worst, 0.05));
         Entry e;
-        e.what = set;
+        e.event = set;
         book::Json j = book::json_of(e);
         if (desk_.car().wheelbase) j["wheelbase"] = write_exact(*desk_.car().wheelbase);
         desk_.keepFact("floor:" + set.place, j.dump());
@@ -265,7 +265,7 @@ void GroundGuide::act(const QString& id) {
         std::vector<std::size_t> all;
         for (std::size_t i = floor_now(desk_.job())->begun; i < desk_.log().size(); ++i) {
             if (!desk_.job().live(i)) continue;
-            const auto& what = desk_.log()[i].what;
+            const auto& what = desk_.log()[i].event;
             const Reading* r = std::get_if<Reading>(&what);
             if (std::holds_alternative<FloorSet>(what) || std::holds_alternative<TilesPlaced>(what) ||
                 (r && info_of(r->spot.kind).use == ReadingUse::floor))
@@ -371,7 +371,7 @@ QString GroundGuide::body() const {
                       .arg(by, may));
     }
     if (solved.alarm && solved.culprit) {
-        const Reading& r = std::get<Reading>(desk_.log()[*solved.culprit].what);
+        const Reading& r = std::get<Reading>(desk_.log()[*solved.culprit].event);
         out += line(warn(tr("Most likely %1, %2: %3. Read it again.")
                              .arg(q(words::spot(r.spot)), q(r.value.text), q(words::sentence(solved.why)))));
     }
@@ -550,7 +550,7 @@ void GroundGuide::draw(QPainter& p) const {
         drawText(p, place.at.adjusted(16, 8, -16, -8), Qt::AlignCenter, place.value, open ? 13 : 15,
                  open ? c.soft : c.chalk, !open);
         const bool suspect = solved.alarm && solved.culprit && spotsOf(floor->method).size() &&
-                             idOf(std::get<Reading>(desk_.log()[*solved.culprit].what).spot) == place.id;
+                             idOf(std::get<Reading>(desk_.log()[*solved.culprit].event).spot) == place.id;
         if (suspect)
             drawText(p, place.at.translated(0, -36), Qt::AlignCenter, tr("▲ doubtful"), 13, c.caution, true);
     }

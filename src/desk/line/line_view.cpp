@@ -35,9 +35,9 @@ void StageKnot::set(const StageState& state, const QString& note, bool here) {
     state_ = state;
     note_ = note;
     here_ = here;
-    const QString knot = state.knot == Knot::tight   ? tr("done")
-                         : state.knot == Knot::slack ? tr("spoiled")
-                                                     : tr("to do");
+    const QString knot = state.progress == Progress::done    ? tr("done")
+                         : state.progress == Progress::stale ? tr("spoiled")
+                                                             : tr("to do");
     const QString name = QString::fromStdString(words::stage(stage_));
     setText(name);
     setAccessibleName(
@@ -58,7 +58,7 @@ void StageKnot::paintEvent(QPaintEvent*) {
     }
     // The string runs on above and below; slack where the stage is spoiled.
     p.setBrush(Qt::NoBrush);
-    if (state_.knot == Knot::slack) {
+    if (state_.progress == Progress::stale) {
         QPainterPath slack(QPointF(string_x, 0));
         slack.cubicTo(string_x - 16, y * 0.4, string_x + 26, y * 0.7, string_x + 4, y);
         slack.cubicTo(string_x - 22, y * 1.35, string_x + 16, y * 1.6, string_x, height());
@@ -78,7 +78,7 @@ void StageKnot::paintEvent(QPaintEvent*) {
             p.setBrush(c.string);
             p.drawPolygon(bob);
         }
-        if (state_.knot == Knot::tight && !here_) {
+        if (state_.progress == Progress::done && !here_) {
             p.setPen(c.stroke(c.string, 2.4));
             p.drawEllipse(QPointF(string_x - 3, y - 2), 6.5, 5);
             p.drawEllipse(QPointF(string_x + 3, y + 3), 6.5, 5);
@@ -88,11 +88,11 @@ void StageKnot::paintEvent(QPaintEvent*) {
             p.drawEllipse(QPointF(string_x, y), 6.5, 6.5);
         }
     }
-    p.setPen(state_.knot == Knot::open && !here_ ? c.soft : c.chalk);
+    p.setPen(state_.progress == Progress::to_do && !here_ ? c.soft : c.chalk);
     p.setFont(type(15, here_));
     const QRectF text(58, y - 22, width() - 60, 20);
     p.drawText(text, Qt::AlignLeft | Qt::AlignVCenter, this->text());
-    p.setPen(state_.knot == Knot::slack ? c.caution : c.soft);
+    p.setPen(state_.progress == Progress::stale ? c.caution : c.soft);
     p.setFont(type(12));
     p.drawText(text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter,
                QFontMetrics(p.font()).elidedText(note_, Qt::ElideRight, static_cast<int>(text.width())));
@@ -118,7 +118,7 @@ void LineView::refresh() {
     const auto states = stages_of(job, desk_.knowledge());
     for (Stage s : all_stages) {
         const StageState& st = states[static_cast<std::size_t>(index_of(s))];
-        const bool open = st.knot == Knot::open;
+        const bool open = st.progress == Progress::to_do;
         QString note;
         switch (s) {
             case Stage::ask:
@@ -143,7 +143,7 @@ void LineView::refresh() {
                 note = tr("%1 of %2 spots").arg(st.done).arg(st.of);
                 break;
             case Stage::turn:
-                note = st.knot == Knot::tight
+                note = st.progress == Progress::done
                            ? (path_of(job, desk_.knowledge()) == Path::wheel_only ? tr("straight")
                                                                                   : tr("left as it is"))
                        : st.done == 0 ? tr("nothing turned")
@@ -156,7 +156,7 @@ void LineView::refresh() {
                                    : tr("driven");
                 break;
         }
-        if (st.knot == Knot::slack) {
+        if (st.progress == Progress::stale) {
             const QString by = st.spoiled_by ? q(words::happening(*st.spoiled_by)) : QString();
             if (s == Stage::floor) note = tr("%1: settle again").arg(by);
             if (s == Stage::steering) note = tr("%1: look again").arg(by);

@@ -18,13 +18,13 @@ const book::PracticeItem& itemOf(const std::vector<book::PracticeItem>& all, con
 /// Made by the writer; `then` gets the job, or why there is none.
 void begin(JobDesk& desk, const practice::Play& play, const QString& title, const Begun& then) {
     const book::PracticeItem& car = itemOf(book::practice_tables().cars, play.car);
-    std::vector<decltype(Entry::what)> first;
+    std::vector<decltype(Entry::event)> first;
     LinesSet lines;
     lines.bars = {Length::from_mm(500), Length::from_mm(550)};
     lines.rigs = car.rigs;
     lines.gauge = "digital-angle-gauge";
     lines.tool = play.car == "ollerby" ? "steel-rule-inch" : "steel-rule-mm";
-    Asked asked;
+    ReasonsGiven asked;
     if (const auto* story = book::item_named(book::practice_tables().stories, play.story))
         asked.reasons = story->asked;
     first.emplace_back(lines);

@@ -62,16 +62,16 @@ QString TruthGuide::subtitle() const {
 
 QString TruthGuide::after(std::size_t entry) const {
     for (std::size_t i = entry + 1; i-- > 0;)
-        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what)) {
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event)) {
             int n = 0;
-            for (std::size_t k = 0; k <= i; ++k) n += std::holds_alternative<Reading>(desk_.log()[k].what);
+            for (std::size_t k = 0; k <= i; ++k) n += std::holds_alternative<Reading>(desk_.log()[k].event);
             return tr("reading %1 of the job, at the %2").arg(n).arg(q(words::spot(r->spot)));
         }
     return tr("the beginning");
 }
 
 QString TruthGuide::wordsOf(const practice::Mishap& m) const {
-    const Reading* r = std::get_if<Reading>(&desk_.log()[m.entry].what);
+    const Reading* r = std::get_if<Reading>(&desk_.log()[m.entry].event);
     const auto amount = [&](double by) {
         return r && r->value.kind == QuantityKind::angle
                    ? q(fairchalk::show(abs(Angle::from_deg(by)), how_))
@@ -94,7 +94,7 @@ QString TruthGuide::wordsOf(const practice::Mishap& m) const {
                            after(m.entry), q(fairchalk::show(Length::from_mm(std::abs(m.by)), how_)));
             break;
         case Kind::other_turn: {
-            const Turn& t = std::get<Turn>(desk_.log()[m.entry].what);
+            const Turn& t = std::get<Turn>(desk_.log()[m.entry].event);
             const int place = desk_.car().place_of(t.adjuster);
             const QString name =
                 place < 0 ? q(t.adjuster)
@@ -231,9 +231,9 @@ void TruthGuide::drawTimeline(QPainter& p, const QRectF& box) const {
     const Chalk& c = Chalk::now();
     std::vector<std::size_t> shown;
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
-        if (std::holds_alternative<Reading>(desk_.log()[i].what) ||
-            std::holds_alternative<Turn>(desk_.log()[i].what) ||
-            std::holds_alternative<Change>(desk_.log()[i].what))
+        if (std::holds_alternative<Reading>(desk_.log()[i].event) ||
+            std::holds_alternative<Turn>(desk_.log()[i].event) ||
+            std::holds_alternative<Change>(desk_.log()[i].event))
             shown.push_back(i);
     if (shown.empty()) return;
     const double step = box.width() / static_cast<double>(shown.size() + 1);
@@ -247,9 +247,9 @@ void TruthGuide::drawTimeline(QPainter& p, const QRectF& box) const {
     stringLine(p, {box.left(), y}, {box.right(), y}, c.string, 2);
     for (std::size_t i : shown) {
         const Entry& e = desk_.log()[i];
-        if (std::holds_alternative<Turn>(e.what))
+        if (std::holds_alternative<Turn>(e.event))
             chalkLine(p, {x(i), y - 24}, {x(i), y + 24}, c.target, 4);
-        else if (std::holds_alternative<Change>(e.what))
+        else if (std::holds_alternative<Change>(e.event))
             chalkLine(p, {x(i), y - 9}, {x(i), y + 9}, c.soft, 2);
         else {
             p.setPen(Qt::NoPen);

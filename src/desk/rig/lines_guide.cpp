@@ -54,8 +54,8 @@ std::vector<std::string> LinesGuide::rigs() const {
     return out;
 }
 
-AtHand LinesGuide::atHand() const {
-    return read_at_hand_ids(desk_.fact("at_hand"), desk_.knowledge());
+Equipment LinesGuide::atHand() const {
+    return equipment_of_ids(desk_.fact("at_hand"), desk_.knowledge());
 }
 
 std::string LinesGuide::part() const {
@@ -127,7 +127,7 @@ std::vector<Place> LinesGuide::places() const {
         out.push_back({t.id, {told_x, y, 344, told_h - 3}, t.name, t.value});
         y += told_h;
     }
-    const AtHand have = atHand();
+    const Equipment have = atHand();
     const auto chosen = rigs();
     for (const RigInfo& r : all_rigs()) {
         const RigItem& item = *desk_.knowledge().rig(r.id);
@@ -159,7 +159,7 @@ void LinesGuide::point(const QString& place) {
 }
 
 void LinesGuide::toggleThing(const std::string& id) {
-    AtHand have = atHand();
+    Equipment have = atHand();
     if (have.contains(id))
         have.erase(id);
     else
@@ -243,7 +243,7 @@ Result<std::vector<Length>> readStations(const QString& text, const Expect& expe
 
 Understood LinesGuide::understand(const QString& text) const {
     if (chosen_ == "wall") {
-        const HandRead read = read_at_hand(text.toStdString(), desk_.knowledge());
+        const EquipmentRead read = read_equipment(text.toStdString(), desk_.knowledge());
         QStringList have;
         for (const auto& [id, n] : read.have) have << countOf({id, n}, desk_.knowledge());
         QString html =
@@ -267,13 +267,13 @@ Understood LinesGuide::understand(const QString& text) const {
 /// Words where a number was asked for: said of the wall.
 bool LinesGuide::namesThings(const QString& text) const {
     if (chosen_ == "wall" || read_quantity(text.toStdString(), expected())) return false;
-    const HandRead read = read_at_hand(text.toStdString(), desk_.knowledge());
+    const EquipmentRead read = read_equipment(text.toStdString(), desk_.knowledge());
     return !read.have.empty() && read.unknown.empty();
 }
 
 QString LinesGuide::keep(const QString& text) {
     if (chosen_ == "wall" || namesThings(text)) {
-        const HandRead read = read_at_hand(text.toStdString(), desk_.knowledge());
+        const EquipmentRead read = read_equipment(text.toStdString(), desk_.knowledge());
         if (read.have.empty())
             return tr("“%1” names nothing that hangs on this wall; right would be: two stands, a tape, "
                       "boards.")
@@ -281,7 +281,7 @@ QString LinesGuide::keep(const QString& text) {
         if (!read.unknown.empty())
             return tr("%1 is none of what hangs on this wall. Take it out, or name it as it is named there.")
                 .arg(listOf(read.unknown));
-        AtHand have = atHand();
+        Equipment have = atHand();
         for (const auto& [id, n] : read.have) have[id] = n;
         desk_.keepFact("at_hand", ids_of(have));
         emit changed();
@@ -481,7 +481,7 @@ QString LinesGuide::bodyForRig(const std::string& id) const {
     QStringList needs;
     for (const Needed& n : r.needs) needs << countOf(n, desk_.knowledge());
     out += head(tr("Takes")) + line(needs.join(QStringLiteral(", ")));
-    if (const AtHand have = atHand(); !have.empty()) {
+    if (const Equipment have = atHand(); !have.empty()) {
         QStringList lacks;
         for (const Needed& n : lacking(r, have)) lacks << countOf(n, desk_.knowledge());
         if (!lacks.isEmpty()) out += line(warn(tr("Not at hand: %1").arg(lacks.join(QStringLiteral(", ")))));
@@ -495,7 +495,7 @@ QString LinesGuide::bodyForRig(const std::string& id) const {
 QString LinesGuide::body() const {
     if (chosen_.startsWith("rig:")) return bodyForRig(part());
     if (chosen_ == "wall" || chosen_.startsWith("thing:")) {
-        const AtHand have = atHand();
+        const Equipment have = atHand();
         QStringList there, possible;
         for (const auto& [id, n] : have) there << countOf({id, n}, desk_.knowledge());
         for (const RigItem& r : desk_.knowledge().rigs)
@@ -550,7 +550,7 @@ QString LinesGuide::say() const {
 
 void LinesGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
-    const AtHand have = atHand();
+    const Equipment have = atHand();
     // The wall: a rail with nails.
     drawText(p, {30, 18, 380, 30}, Qt::AlignLeft | Qt::AlignVCenter, tr("On the wall: “I have …”"), 15,
              chosen_ == "wall" ? c.string : c.chalk, true);

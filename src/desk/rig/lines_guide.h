@@ -42,7 +42,7 @@ class LinesGuide : public Guide {
     std::vector<std::string> rigs() const;  ///< chosen, or strings on two bars where none was
     void toggleRig(const std::string& id);
     void toggleThing(const std::string& id);
-    AtHand atHand() const;
+    Equipment atHand() const;
     std::string part() const;  ///< of the chosen place's id, after its colon
     QString bodyForRig(const std::string& id) const;
     QString bodyForTolerances() const;

@@ -12,7 +12,7 @@
 namespace fairchalk::desk {
 
 QString settling(const JobDesk& desk, std::size_t verdict) {
-    const Answer& a = desk.answer();
+    const JobAnalysis& a = desk.answer();
     const auto found = verdict < a.settling.size() ? a.settling[verdict] : std::nullopt;
     return found
                ? QCoreApplication::translate("Slate", "%n more reading(s) would settle it, first at spot %1.",
@@ -44,13 +44,13 @@ QString waysThatTell(const JobDesk& desk) {
 QString ReadText::text() const {
     QString out;
     const Job& job = desk_.job();
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     const int round = desk_.round();
     if (a.now.alarm) {
         QStringList numbers;
         for (const Check& c : a.now.checks)
             if (c.suspect) {
-                const Reading& r = std::get<Reading>(desk_.log()[c.entry].what);
+                const Reading& r = std::get<Reading>(desk_.log()[c.entry].event);
                 const QString n = desk_.number(r.spot);
                 if (!numbers.contains(n)) numbers << n;
             }
@@ -96,7 +96,7 @@ QString ReadText::text() const {
                                                 [&](const Check& c) { return c.entry == i; });
                 const bool suspect = check != a.now.checks.end() && check->suspect;
                 const bool kept = desk_.isKept(i);
-                const Quantity& v = std::get<Reading>(desk_.log()[i].what).value;
+                const Quantity& v = std::get<Reading>(desk_.log()[i].event).value;
                 rows += QStringLiteral(
                             "⟨tr⟩⟨td width='22' style='color:%1'⟩%2⟨/td⟩⟨td width='146'⟩%3⟨/td⟩⟨td "
                             "align='right'⟩⟨b⟩%4⟨/b⟩⟨/td⟩⟨td style='color:%5'⟩  %6⟨/td⟩⟨/tr⟩")
@@ -114,7 +114,7 @@ QString ReadText::text() const {
                               : QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
         // What was struck out stays to be seen.
         for (std::size_t i = 0; i < desk_.log().size(); ++i)
-            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
                 r && job.struck[i] && r->spot == *spot_ && *job.struck[i] != "undo")
                 out += line(soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(r->value.text), q(*job.struck[i]))));
     }
@@ -126,7 +126,7 @@ QString ReadText::text() const {
         QStringList alone;
         for (const Check& c : a.now.checks)
             if (std::isinf(c.detectable)) {
-                const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].what).spot);
+                const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].event).spot);
                 if (!alone.contains(n)) alone << n;
             }
         if (!alone.isEmpty())
@@ -155,12 +155,12 @@ QString ReadText::text() const {
 
 /// What is missing for the first of what is asked for and not known.
 QString ReadText::missing() const {
-    const Answer& a = desk_.answer();
-    struct Asked {
+    const JobAnalysis& a = desk_.answer();
+    struct ReasonsGiven {
         Target target;
         const KnownAngle* angle;
     };
-    std::vector<Asked> asked;
+    std::vector<ReasonsGiven> asked;
     for (const Verdict& v : a.verdicts)
         if (!v.angle.known) asked.push_back({v.target, &v.angle});
     if (a.verdicts.empty())
@@ -194,7 +194,7 @@ QString ReadText::missing() const {
 
 /// Two rigs on one axle: whether they agree, and which reading to doubt first where they do not.
 QString ReadText::agreements() const {
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     QString out;
     for (const Agreement& g : a.agreements) {
         const QString both = tr("%1: %2 by “%3”, %4 by “%5”")
@@ -208,27 +208,27 @@ QString ReadText::agreements() const {
         // Of all their readings on that axle, the one that the rest pulls at most.
         const Check* out_most = nullptr;
         for (const Check& c : a.now.checks) {
-            const Spot& s = std::get<Reading>(desk_.log()[c.entry].what).spot;
+            const Spot& s = std::get<Reading>(desk_.log()[c.entry].event).spot;
             const RigInfo* rig = &rig_of(s.kind);
             const bool theirs = rig == g.one || rig == g.other;
             const bool there = s.wheel ? axle_of(*s.wheel) == g.axle : s.axle == g.axle;
             if (theirs && there && (!out_most || std::abs(c.w) > std::abs(out_most->w))) out_most = &c;
         }
-        out += line(
-            warn(both + tr(". They don't agree.") +
-                 (out_most ? tr(" Reading %1 stands out most: begin with it.")
-                                 .arg(desk_.number(std::get<Reading>(desk_.log()[out_most->entry].what).spot))
-                           : QString())));
+        out += line(warn(
+            both + tr(". They don't agree.") +
+            (out_most ? tr(" Reading %1 stands out most: begin with it.")
+                            .arg(desk_.number(std::get<Reading>(desk_.log()[out_most->entry].event).spot))
+                      : QString())));
     }
     return out;
 }
 
 /// Each suspect: what it looks like, and the angles of its wheels with and without it.
 QString ReadText::suspects() const {
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     QString out;
     for (const auto& [entry, rest] : a.without) {
-        const Reading& r = std::get<Reading>(desk_.log()[entry].what);
+        const Reading& r = std::get<Reading>(desk_.log()[entry].event);
         const QString number = desk_.number(r.spot);
         if (const Explanation* x = slip_of(a.slips, entry)) {
             const QString would = r.value.kind == QuantityKind::length
@@ -253,7 +253,7 @@ QString ReadText::suspects() const {
 /// For those who want their strings square: which stand, which way, how far.
 QString ReadText::squaring() const {
     if (desk_.fact("squaring") != "yes") return {};
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     QString out = head(tr("Squaring the strings"));
     for (const StandMove& m : a.squaring.moves) {
         const QString string = m.side == Side::left ? tr("Left string") : tr("Right string");
@@ -279,7 +279,7 @@ QString ReadText::squaring() const {
 
 /// All that is known by now, and what it is measured from.
 QString ReadText::angles() const {
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     QString out = head(tr("What this tells"));
     QString rows;
     const auto row = [&](const QString& name, const QString& value) {

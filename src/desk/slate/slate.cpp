@@ -600,7 +600,7 @@ std::optional<Spot> Slate::nextToRead() {
     if (!desk_.hasJob()) return std::nullopt;
     again_.clear();
     if (const auto wanted = next_spot(desk_.job(), desk_.round())) return wanted;
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     if (!desk_.answerIsCurrent() || !a.plan.again || a.read.empty()) return std::nullopt;
     again_.assign(a.read.begin() + 1, a.read.end());
     return a.read.front();
@@ -1091,7 +1091,7 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
     if (desk_.planChoice().name == "cannot")
         out.push_back(
             {{"all", tr("With all adjusters again"), false, false}, [this] { desk_.choosePlan({}); }});
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     if (a.plan.look && desk_.answerIsCurrent()) {
         // What was seen under the car, of all that are alike.
         const Look look = *a.plan.look;
@@ -1132,7 +1132,7 @@ std::optional<std::size_t> Slate::suspect() const {
     std::optional<std::size_t> first;
     for (const Check& c : desk_.answer().now.checks) {
         if (!c.suspect || !desk_.job().live(c.entry)) continue;
-        if (spot_ && std::get<Reading>(desk_.log()[c.entry].what).spot == *spot_) return c.entry;
+        if (spot_ && std::get<Reading>(desk_.log()[c.entry].event).spot == *spot_) return c.entry;
         if (!first) first = c.entry;
     }
     return first;
@@ -1179,7 +1179,7 @@ QString Slate::sweepWords() const {
 bool Slate::topIn() const {
     if (top_in_) return *top_in_;
     for (std::size_t i = desk_.log().size(); i-- > 0;)
-        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].what);
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
             r && desk_.job().live(i) && spot_ && r->spot.wheel == spot_->wheel && r->top_in)
             return *r->top_in;
     return true;
@@ -1190,7 +1190,7 @@ std::vector<Slate::ReadAct> Slate::readActs() {
     if (desk_.practice() && spot_ && !held_)
         out.push_back({{"hold", tr("Walk there and hold it"), true, false}, [this] { holdThere(); }});
     if (const auto entry = suspect()) {
-        const Spot at = std::get<Reading>(desk_.log()[*entry].what).spot;
+        const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
         const QString n = desk_.number(at);
         if (!spot_ || !(at == *spot_))
             out.push_back({{"again", tr("Read %1 again").arg(n), true, false}, [this, at] { ask(at); }});
@@ -1243,7 +1243,7 @@ std::vector<std::string> Slate::toolsFor(const Spot& spot) const {
 }
 
 QString Slate::say() const {
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     if (mode_ == Mode::loose)
         return tr("Say what was loosened, taken off or left for later; the drive waits for it.");
     if (mode_ == Mode::happening) return tr("Say what happened to the car: it decides what is stale.");
@@ -1255,7 +1255,7 @@ QString Slate::say() const {
                 return tr("Say why the reading is wrong; it stays in the record, struck out.");
             if (const auto st = stages_of(desk_.job(),
                                           desk_.knowledge())[static_cast<std::size_t>(index_of(Stage::read))];
-                st.knot == Knot::slack && st.spoiled_by && spot_)
+                st.progress == Progress::stale && st.spoiled_by && spot_)
                 return tr("%1 since the last reading: %2 spots are read again, beginning with the %3.")
                     .arg(q(words::happening(*st.spoiled_by)))
                     .arg(st.of)

@@ -23,7 +23,7 @@ QString TurnText::text() const {
 
 /// The last turns did something else; what can't be reached.
 QString TurnText::warnings() const {
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     QString out;
     const Plan& plan = a.plan;
     if (plan.next == NextStep::look && plan.look)
@@ -63,7 +63,7 @@ QString TurnText::warnings() const {
 
 /// What the turns spoil and how likely they end it, or how the targets stand.
 QString TurnText::outlook() const {
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     QString out;
     if (!a.plan.turns.empty()) {
         QStringList spoiled, numbers;
@@ -116,7 +116,7 @@ QString TurnText::outlook() const {
 
 /// What each adjuster does on this car.
 QString TurnText::responses() const {
-    const Answer& a = desk_.answer();
+    const JobAnalysis& a = desk_.answer();
     QString does;
     for (const RodResponse& r : a.now.responses) {
         const Rod* rod = desk_.car().rod(r.rod);
@@ -184,7 +184,7 @@ QString TurnText::left() const {
                "where it says so. The manual and a qualified technician come before this program.")));
     }
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
-        if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].what); acc && desk_.job().live(i))
+        if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].event); acc && desk_.job().live(i))
             out += head(tr("Left as it is")) + line(q(acc->why));
     return out;
 }

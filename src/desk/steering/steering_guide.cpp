@@ -81,7 +81,7 @@ std::optional<SteeringGuide::Play> SteeringGuide::play() const {
 std::optional<Angle> SteeringGuide::wheelNow() const {
     for (std::size_t i = desk_.log().size(); i-- > 0;) {
         if (!desk_.job().live(i)) continue;
-        const auto& what = desk_.log()[i].what;
+        const auto& what = desk_.log()[i].event;
         if (const Reading* r = std::get_if<Reading>(&what); r && r->spot.kind == ReadingKind::steering_wheel)
             return r->value.angle();
         if (std::holds_alternative<SteeringSet>(what)) return Angle();
@@ -93,7 +93,7 @@ bool SteeringGuide::frontsRead() const {
     if (desk_.round() < 0) return false;
     const auto& readings = desk_.job().rounds.back().readings;
     return std::any_of(readings.begin(), readings.end(), [&](std::size_t i) {
-        const Spot& s = std::get<Reading>(desk_.log()[i].what).spot;
+        const Spot& s = std::get<Reading>(desk_.log()[i].event).spot;
         return (s.wheel && axle_of(*s.wheel) == Axle::front) || (s.axle && *s.axle == Axle::front);
     });
 }

@@ -18,7 +18,7 @@ class ThreadedArm : public AdjusterKind {
                 length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
     }
     std::vector<const char*> which(const Device& d) const override {
-        return {d.upper_arm ? W("upper {0}") : W("lower {0}")};
+        return {d.upper_arm ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}")};
     }
     std::vector<Handle> handles(const Device& d) const override { return {threaded_handle(d, 0.5)}; }
     Sketch sketch(const Device&, std::array<double, 2> by, Sketch::Point size) const override {
@@ -34,23 +34,23 @@ class ThreadedArm : public AdjusterKind {
 class AdjustableArm : public ThreadedArm {
     std::string_view name() const override { return "adjustable-arm"; }
     std::vector<CardChoice> on_card(bool strut) const override {
-        return {{"arms", W("adjustable arms"), "", "", {{"arm", strut ? "lower" : "upper"}}}};
+        return {{"arms", TR_NOOP("adjustable arms"), "", "", {{"arm", strut ? "lower" : "upper"}}}};
     }
     KindWords words() const override {
-        return {W("arm"),
-                W("A longer upper arm takes the top of the wheel out; a longer lower one its foot."),
-                W("Weight off; free the locknuts at both ends."),
-                W("Both joints of the arm free to tilt, then the locknuts."),
+        return {TR_NOOP("arm"),
+                TR_NOOP("A longer upper arm takes the top of the wheel out; a longer lower one its foot."),
+                TR_NOOP("Weight off; free the locknuts at both ends."),
+                TR_NOOP("Both joints of the arm free to tilt, then the locknuts."),
                 spring_flies,
-                W("the middle of the car to the left, the wheel to the right"),
+                TR_NOOP("the middle of the car to the left, the wheel to the right"),
                 true};
     }
     KindWords words(const Device& d) const override {
         KindWords w = words();
         if (d.double_ended)
-            w.loosen =
-                W("Weight off; free the locknuts at both ends: the one on the left-hand thread loosens "
-                  "the other way, clockwise.");
+            w.loosen = TR_NOOP(
+                "Weight off; free the locknuts at both ends: the one on the left-hand thread loosens "
+                "the other way, clockwise.");
         return w;
     }
     CornerMove move(const Device& d, int, double turns) const override {
@@ -66,29 +66,31 @@ class RadiusRod : public ThreadedArm {
     std::string_view name() const override { return "radius-rod"; }
     std::vector<DeviceField> fields() const override {
         std::vector<DeviceField> out = ThreadedArm::fields();
-        out.insert(out.begin() + 1, {"runs",
-                                     DeviceField::Flag{&Device::runs_behind, "ahead", "behind",
-                                                       W("ahead of the axle"), W("behind the axle")},
-                                     W("its body end lies")});
+        out.insert(out.begin() + 1,
+                   {"runs",
+                    DeviceField::Flag{&Device::runs_behind, "ahead", "behind", TR_NOOP("ahead of the axle"),
+                                      TR_NOOP("behind the axle")},
+                    TR_NOOP("its body end lies")});
         return out;
     }
-    std::vector<CardChoice> on_card(bool) const override { return {{"radius-rods", W("radius rods")}}; }
+    std::vector<CardChoice> on_card(bool) const override { return {{"radius-rods", TR_NOOP("radius rods")}}; }
     KindWords words() const override {
         return {
-            W("radius rod"),
-            W("It moves its arm's outer joint forward or rearward: caster."),
-            W("It does not turn itself: a nut on each side of its bush holds it. Keep count of the flats."),
-            W("Both nuts against the bush, which is not twisted, to the manual's torque."),
+            TR_NOOP("radius rod"),
+            TR_NOOP("It moves its arm's outer joint forward or rearward: caster."),
+            TR_NOOP(
+                "It does not turn itself: a nut on each side of its bush holds it. Keep count of the flats."),
+            TR_NOOP("Both nuts against the bush, which is not twisted, to the manual's torque."),
             nullptr,
-            W("its body end to the left, the arm to the right")};
+            TR_NOOP("its body end to the left, the arm to the right")};
     }
     KindWords words(const Device& d) const override {
         KindWords w = words();
         if (d.double_ended) {
-            w.loosen =
-                W("Free the locknuts at both ends: the one on the left-hand thread loosens the other "
-                  "way, clockwise.");
-            w.locked = W("Both joints free to tilt, then both locknuts.");
+            w.loosen = TR_NOOP(
+                "Free the locknuts at both ends: the one on the left-hand thread loosens the other "
+                "way, clockwise.");
+            w.locked = TR_NOOP("Both joints free to tilt, then both locknuts.");
         }
         return w;
     }
@@ -108,16 +110,19 @@ class RadiusRod : public ThreadedArm {
         s.box(change, {off, y - 18}, 22, 36);
         s.box(outline, {follows, y - 18}, 22, 36);
         s.arrow(change, {off + 11, y + 34}, {off + 11 + (longer ? -30 : 30), y + 34});
-        s.note({bush - 60, y - 58}, 120, W("bush"));
+        s.note({bush - 60, y - 58}, 120, TR_NOOP("bush"));
         return s;
     }
     const char* nut_by_nut(const Device& d, bool longer) const override {
         if (d.double_ended || d.thread != Thread::unknown) return nullptr;
         return longer
-                   ? W("back the nut at its free end off by so much, then follow with the nut on the arm's "
-                       "side of the bush")
-                   : W("back the nut on the arm's side of the bush off by so much, then follow with the nut "
-                       "at its free end");
+                   ? TR_NOOP(
+                         "back the nut at its free end off by so much, then follow with the nut on the arm's "
+                         "side of the bush")
+                   : TR_NOOP(
+                         "back the nut on the arm's side of the bush off by so much, then follow with the "
+                         "nut "
+                         "at its free end");
     }
     CornerMove move(const Device& d, int, double turns) const override {
         const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)

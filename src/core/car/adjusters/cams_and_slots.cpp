@@ -41,20 +41,22 @@ void widen_for_strut(const Device& d, ResponsePrior& p) {
 std::vector<DeviceField> strut_bolt_fields(std::vector<std::string_view> others) {
     std::vector<std::string_view> words = {"strut-upper", "strut-lower", "strut"};
     words.insert(words.end(), others.begin(), others.end());
-    return {{"bolt", DeviceField::Word{&Device::bolt, words, {W("the upper bolt"), W("the lower bolt")}},
-             W("which bolt of the two at the strut"), "", at_strut},
-            {"bolt_spacing", DeviceField::Long{&Device::bolt_spacing}, W("bolt to bolt"), "60 mm", at_strut}};
+    return {{"bolt",
+             DeviceField::Word{&Device::bolt, words, {TR_NOOP("the upper bolt"), TR_NOOP("the lower bolt")}},
+             TR_NOOP("which bolt of the two at the strut"), "", at_strut},
+            {"bolt_spacing", DeviceField::Long{&Device::bolt_spacing}, TR_NOOP("bolt to bolt"), "60 mm",
+             at_strut}};
 }
 
 DeviceField height_field() {
-    DeviceField f =
-        length_field("joint_height", &Device::joint_height, W("its height over the lower joint"), "640 mm");
+    DeviceField f = length_field("joint_height", &Device::joint_height,
+                                 TR_NOOP("its height over the lower joint"), "640 mm");
     f.when = at_arm;
     return f;
 }
 std::vector<DeviceField> ends_of_slot() {
-    return {{"least", DeviceField::End{false}, W("it still goes the other way"), "-6 mm"},
-            {"most", DeviceField::End{true}, W("it still goes inward, rearward"), "6 mm"}};
+    return {{"least", DeviceField::End{false}, TR_NOOP("it still goes the other way"), "-6 mm"},
+            {"most", DeviceField::End{true}, TR_NOOP("it still goes inward, rearward"), "6 mm"}};
 }
 
 /// An eccentric bolt: its point goes out by eccentricity x sine; of what it did near its middle, nothing is
@@ -67,68 +69,69 @@ class Cam : public AdjusterKind {
 
     std::string_view name() const override { return "cam"; }
     std::vector<DeviceField> fields() const override {
-        DeviceField arm = arm_field(), side = side_field(W("the arm that it sets lies"));
+        DeviceField arm = arm_field(), side = side_field(TR_NOOP("the arm that it sets lies"));
         arm.when = [](const Device& d) { return at_arm(d) && d.angle != "toe"; };
         side.when = [](const Device& d) { return d.angle == "toe"; };
         std::vector<DeviceField> out = {
             arm,
             side,
-            length_field("eccentricity", &Device::eccentricity, W("off its middle"), "5 mm"),
-            {"at", DeviceField::Degrees{&Device::at_deg, end}, W("it stands, from its middle, outward +"),
-             "0 deg"},
-            {"step", DeviceField::Step{}, W("a mark or click"), "15 deg"},
+            length_field("eccentricity", &Device::eccentricity, TR_NOOP("off its middle"), "5 mm"),
+            {"at", DeviceField::Degrees{&Device::at_deg, end},
+             TR_NOOP("it stands, from its middle, outward +"), "0 deg"},
+            {"step", DeviceField::Step{}, TR_NOOP("a mark or click"), "15 deg"},
             length_field("joint_height", &Device::joint_height, nullptr, "")};
         for (DeviceField& f : strut_bolt_fields({"front", "rear", "both"})) out.push_back(f);
         return out;
     }
     std::vector<CardChoice> on_card(bool strut) const override {
         if (strut)
-            return {{"cams", W("cams"), "toe", "both", {{"angle", "toe"}, {"bolt", "both"}}},
-                    {"strut-bolt", W("an eccentric bolt at the strut"), "camber", "", {{"bolt", "strut"}}},
-                    {"cams", W("cams"), "", "front", {{"bolt", "front"}}},
-                    {"cams", W("cams"), "", "rear", {{"bolt", "rear"}}}};
-        return {{"cams", W("cams"), "toe", "both", {{"angle", "toe"}, {"bolt", "both"}}},
-                {"cams", W("cams"), "", "front", {{"bolt", "front"}}},
-                {"cams", W("cams"), "", "rear", {{"bolt", "rear"}}}};
+            return {
+                {"cams", TR_NOOP("cams"), "toe", "both", {{"angle", "toe"}, {"bolt", "both"}}},
+                {"strut-bolt", TR_NOOP("an eccentric bolt at the strut"), "camber", "", {{"bolt", "strut"}}},
+                {"cams", TR_NOOP("cams"), "", "front", {{"bolt", "front"}}},
+                {"cams", TR_NOOP("cams"), "", "rear", {{"bolt", "rear"}}}};
+        return {{"cams", TR_NOOP("cams"), "toe", "both", {{"angle", "toe"}, {"bolt", "both"}}},
+                {"cams", TR_NOOP("cams"), "", "front", {{"bolt", "front"}}},
+                {"cams", TR_NOOP("cams"), "", "rear", {{"bolt", "rear"}}}};
     }
     KindWords words() const override {
-        return {W("cam bolt"),
-                W("An eccentric works most near the middle of its travel, and not at all at its end."),
-                W("Mark where it stands, then free the nut while the head is held: it jumps."),
-                W("Hold the head while the nut is tightened: it creeps."),
+        return {TR_NOOP("cam bolt"),
+                TR_NOOP("An eccentric works most near the middle of its travel, and not at all at its end."),
+                TR_NOOP("Mark where it stands, then free the nut while the head is held: it jumps."),
+                TR_NOOP("Hold the head while the nut is tightened: it creeps."),
                 nullptr,
-                W("the bolt's head, toward you")};
+                TR_NOOP("the bolt's head, toward you")};
     }
     KindWords words(const Device& d) const override {
         KindWords w = words();
         if (at_strut(d)) {
-            w.why =
-                W("The upright leans about the other bolt: camber, and toe goes along. It works most near "
-                  "the middle of its travel.");
-            w.loosen =
-                W("Weight off the wheel; mark where it stands, then free the nuts of both strut bolts "
-                  "while the head is held.");
-            w.locked =
-                W("Hold the head while the nut is tightened: it creeps. Then the other bolt's nut; both "
-                  "to the manual's torque.");
+            w.why = TR_NOOP(
+                "The upright leans about the other bolt: camber, and toe goes along. It works most near "
+                "the middle of its travel.");
+            w.loosen = TR_NOOP(
+                "Weight off the wheel; mark where it stands, then free the nuts of both strut bolts "
+                "while the head is held.");
+            w.locked = TR_NOOP(
+                "Hold the head while the nut is tightened: it creeps. Then the other bolt's nut; both "
+                "to the manual's torque.");
         } else if (d.angle == "toe") {
-            w.why =
-                W("It moves the inner end of the arm that sets toe: most near the middle of its travel, and "
-                  "not at all at its end.");
+            w.why = TR_NOOP(
+                "It moves the inner end of the arm that sets toe: most near the middle of its travel, and "
+                "not at all at its end.");
         }
         return w;
     }
     std::vector<const char*> which(const Device& d) const override {
         std::vector<const char*> out;
-        if (d.bolt == "strut-upper") return {W("upper strut bolt, {0}")};
-        if (d.bolt == "strut-lower") return {W("lower strut bolt, {0}")};
-        if (at_strut(d)) return {W("strut bolt, {0}")};
-        if (d.angle == "toe") return {W("toe {0}")};
+        if (d.bolt == "strut-upper") return {TR_NOOP("upper strut bolt, {0}")};
+        if (d.bolt == "strut-lower") return {TR_NOOP("lower strut bolt, {0}")};
+        if (at_strut(d)) return {TR_NOOP("strut bolt, {0}")};
+        if (d.angle == "toe") return {TR_NOOP("toe {0}")};
         if (!d.bolt.empty())
-            out.push_back(d.bolt == "rear"   ? W("rear {0}")
-                          : d.bolt == "both" ? W("both {0}s")
-                                             : W("front {0}"));
-        out.push_back(d.upper_arm ? W("upper {0}") : W("lower {0}"));
+            out.push_back(d.bolt == "rear"   ? TR_NOOP("rear {0}")
+                          : d.bolt == "both" ? TR_NOOP("both {0}s")
+                                             : TR_NOOP("front {0}"));
+        out.push_back(d.upper_arm ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}"));
         return out;
     }
     Sketch sketch(const Device& d, std::array<double, 2> by, Point size) const override {
@@ -145,22 +148,23 @@ class Cam : public AdjusterKind {
         s.line({Sketch::Ink::part, 2.2, true}, at, at + tip(stands) * r);
         s.line({Sketch::Ink::change, 3.2}, at, at + tip(stands + by[0]) * r);
         s.arc({Sketch::Ink::change, 3.2}, at, r - 12, 90.0 - stands, -by[0]);
-        s.note(at + Point(-r - 44, -9), 28, W("in"));
-        s.note(at + Point(r + 14, -9), 30, W("out"));
-        s.note(at + Point(r + 22, -38), 220, W("dashed: as it stands"), Sketch::Align::left);
-        s.note(at + Point(r + 22, 20), 220, W("marks every 15° from its middle"), Sketch::Align::left);
+        s.note(at + Point(-r - 44, -9), 28, TR_NOOP("in"));
+        s.note(at + Point(r + 14, -9), 30, TR_NOOP("out"));
+        s.note(at + Point(r + 22, -38), 220, TR_NOOP("dashed: as it stands"), Sketch::Align::left);
+        s.note(at + Point(r + 22, 20), 220, TR_NOOP("marks every 15° from its middle"), Sketch::Align::left);
         return s;
     }
     std::vector<Handle> handles(const Device& d) const override {
         const Handle plain = handle(d, "", HandleUnit::degree, "out", "in", 2.5, end);
         Handle h =
-            !at_strut(d) ? with_words(plain, W("turn it {0} so that the arm goes out"),
-                                      W("turn it {0} so that the arm comes in"))
+            !at_strut(d) ? with_words(plain, TR_NOOP("turn it {0} so that the arm goes out"),
+                                      TR_NOOP("turn it {0} so that the arm comes in"))
             : d.bolt == "strut-lower"
-                ? with_words(plain, W("turn it {0} so that the bottom of the wheel goes out, the top in"),
-                             W("turn it {0} so that the bottom of the wheel comes in, the top out"))
-                : with_words(plain, W("turn it {0} so that the top of the wheel goes out"),
-                             W("turn it {0} so that the top of the wheel comes in"));
+                ? with_words(plain,
+                             TR_NOOP("turn it {0} so that the bottom of the wheel goes out, the top in"),
+                             TR_NOOP("turn it {0} so that the bottom of the wheel comes in, the top out"))
+                : with_words(plain, TR_NOOP("turn it {0} so that the top of the wheel goes out"),
+                             TR_NOOP("turn it {0} so that the top of the wheel comes in"));
         if (!d.least) h.least = -end - d.at_deg.value_or(0.0);
         if (!d.most) h.most = end - d.at_deg.value_or(0.0);
         if (!d.at_deg) h.at_once = at_once;
@@ -215,14 +219,15 @@ class StrutTop : public AdjusterKind {
         out.insert(out.begin(), height_field());
         return out;
     }
-    std::vector<CardChoice> on_card(bool) const override { return {{"top-plates", W("top plates")}}; }
+    std::vector<CardChoice> on_card(bool) const override { return {{"top-plates", TR_NOOP("top plates")}}; }
     KindWords words() const override {
-        return {W("strut top"),
-                W("Inward at the top is camber toward negative; rearward is caster."),
-                W("Weight off the wheel; the plate's nuts loosened, never the middle nut of the strut."),
-                W("The plate's nuts crosswise to the manual's torque."),
-                W("The nut in the middle holds the spring together: it stays on."),
-                W("from above, over the wing, the car's front to the {0}")};
+        return {
+            TR_NOOP("strut top"),
+            TR_NOOP("Inward at the top is camber toward negative; rearward is caster."),
+            TR_NOOP("Weight off the wheel; the plate's nuts loosened, never the middle nut of the strut."),
+            TR_NOOP("The plate's nuts crosswise to the manual's torque."),
+            TR_NOOP("The nut in the middle holds the spring together: it stays on."),
+            TR_NOOP("from above, over the wing, the car's front to the {0}")};
     }
     Sketch sketch(const Device& d, std::array<double, 2> by, Point size) const override {
         Sketch s;
@@ -235,15 +240,15 @@ class StrutTop : public AdjusterKind {
         // The car's middle is up here.
         if (by[0] != 0.0) s.arrow(change, at, at + Point(0, by[0] > 0 ? -36 : 36));
         if (by[1] != 0.0) s.arrow(change, at, at + Point(by[1] > 0 ? -36 : 36, 0));
-        s.note(at + Point(80, -36), 150, W("middle of the car ↑"), Sketch::Align::left);
+        s.note(at + Point(80, -36), 150, TR_NOOP("middle of the car ↑"), Sketch::Align::left);
         front_mark(s, at + Point(84, 2));
         return on_its_side(s, d, size);
     }
     std::vector<Handle> handles(const Device& d) const override {
-        return {with_words(handle(d, "in", HandleUnit::mm, "inward", "outward", 1.0, 12.0), W("{0} inward"),
-                           W("{0} outward"), W("inward")),
+        return {with_words(handle(d, "in", HandleUnit::mm, "inward", "outward", 1.0, 12.0),
+                           TR_NOOP("{0} inward"), TR_NOOP("{0} outward"), TR_NOOP("inward")),
                 with_words(handle(d, "back", HandleUnit::mm, "rearward", "forward", 1.0, 12.0),
-                           W("{0} rearward"), W("{0} forward"), W("rearward"))};
+                           TR_NOOP("{0} rearward"), TR_NOOP("{0} forward"), TR_NOOP("rearward"))};
     }
     CornerMove move(const Device&, int h, double mm) const override {
         return h == 0 ? moved(Hardpoint::top, 0, -mm) : moved(Hardpoint::top, -mm, 0);
@@ -263,28 +268,29 @@ class UpperJointSlot : public AdjusterKind {
         return out;
     }
     std::vector<CardChoice> on_card(bool strut) const override {
-        CardChoice c{"slots", W("slots")};
+        CardChoice c{"slots", TR_NOOP("slots")};
         if (strut) c.set = {{"bolt", "strut"}};
         return {c};
     }
     KindWords words() const override {
-        return {W("slot"),
-                W("Outward along the slot takes the top of the wheel out."),
-                W("Weight off; mark where the joint stands, then free its nuts."),
-                W("Hold the joint at its mark while the nuts are tightened."),
+        return {TR_NOOP("slot"),
+                TR_NOOP("Outward along the slot takes the top of the wheel out."),
+                TR_NOOP("Weight off; mark where the joint stands, then free its nuts."),
+                TR_NOOP("Hold the joint at its mark while the nuts are tightened."),
                 spring_flies,
-                W("from above, the wheel to the right"),
+                TR_NOOP("from above, the wheel to the right"),
                 true};
     }
     KindWords words(const Device& d) const override {
         KindWords w = words();
         if (at_strut(d)) {
-            w.why = W("The upright leans about the other bolt: camber, and toe goes along.");
-            w.loosen = W("Weight off the wheel; mark the upright against the strut, then free both nuts.");
-            w.locked =
-                W("Hold the upright at its mark while both nuts are tightened, to the manual's torque.");
+            w.why = TR_NOOP("The upright leans about the other bolt: camber, and toe goes along.");
+            w.loosen =
+                TR_NOOP("Weight off the wheel; mark the upright against the strut, then free both nuts.");
+            w.locked = TR_NOOP(
+                "Hold the upright at its mark while both nuts are tightened, to the manual's torque.");
             w.caution = nullptr;
-            w.seen_from = W("along the bolt, the wheel to the right");
+            w.seen_from = TR_NOOP("along the bolt, the wheel to the right");
         }
         return w;
     }
@@ -295,16 +301,17 @@ class UpperJointSlot : public AdjusterKind {
         s.circle({Sketch::Ink::part, 1.8, true}, at, 13);
         s.circle(change, to, 13);
         s.arrow(change, at + Point(0, 34), to + Point(0, 34));
-        s.note(at + Point(-130, -44), 120, W("middle of the car"));
-        s.note(at + Point(40, -44), 80, W("wheel"));
+        s.note(at + Point(-130, -44), 120, TR_NOOP("middle of the car"));
+        s.note(at + Point(40, -44), 80, TR_NOOP("wheel"));
         return s;
     }
     std::vector<Handle> handles(const Device& d) const override {
         const Handle plain = handle(d, "", HandleUnit::mm, "out", "in", 0.5, at_strut(d) ? 5.0 : 8.0);
         if (at_strut(d))
-            return {with_words(plain, W("the upright {0} outward at this bolt"),
-                               W("the upright {0} inward at this bolt"))};
-        return {with_words(plain, W("{0} outward along the slot"), W("{0} inward along the slot"))};
+            return {with_words(plain, TR_NOOP("the upright {0} outward at this bolt"),
+                               TR_NOOP("the upright {0} inward at this bolt"))};
+        return {
+            with_words(plain, TR_NOOP("{0} outward along the slot"), TR_NOOP("{0} inward along the slot"))};
     }
     CornerMove move(const Device& d, int, double mm) const override {
         if (at_strut(d)) return lean_on_strut(d, mm);
@@ -321,8 +328,8 @@ class UpperJointSlot : public AdjusterKind {
         return std::nullopt;
     }
     std::vector<const char*> which(const Device& d) const override {
-        if (d.bolt == "strut-upper") return {W("upper strut bolt, {0}")};
-        if (d.bolt == "strut-lower") return {W("lower strut bolt, {0}")};
+        if (d.bolt == "strut-upper") return {TR_NOOP("upper strut bolt, {0}")};
+        if (d.bolt == "strut-lower") return {TR_NOOP("lower strut bolt, {0}")};
         return {};
     }
     bool keeps_included_angle() const override { return false; }

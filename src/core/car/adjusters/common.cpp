@@ -30,8 +30,8 @@ Handle with_words(Handle h, const char* more, const char* less, const char* wher
 }
 
 Handle threaded_handle(const Device& d, double step) {
-    return with_words(handle(d, "", HandleUnit::turn, "longer", "shorter", step, 20.0), W("{0} longer"),
-                      W("{0} shorter"));
+    return with_words(handle(d, "", HandleUnit::turn, "longer", "shorter", step, 20.0), TR_NOOP("{0} longer"),
+                      TR_NOOP("{0} shorter"));
 }
 
 double pitch_of(const Device& d) {
@@ -44,18 +44,18 @@ DeviceField length_field(const char* key, std::optional<Length> Device::*in, con
 }
 
 DeviceField pitch_field() {
-    return length_field("pitch", &Device::pitch, W("thread pitch"), "1.5 mm");
+    return length_field("pitch", &Device::pitch, TR_NOOP("thread pitch"), "1.5 mm");
 }
 
 DeviceField thread_field() {
-    return {"thread", DeviceField::Hand{&Device::thread}, W("thread at the end toward the wheel")};
+    return {"thread", DeviceField::Hand{&Device::thread}, TR_NOOP("thread at the end toward the wheel")};
 }
 
 DeviceField double_ended_field() {
     return {"double_ended",
-            DeviceField::Flag{&Device::double_ended, "false", "true", W("one"),
-                              W("left and right: twice a turn")},
-            W("threads")};
+            DeviceField::Flag{&Device::double_ended, "false", "true", TR_NOOP("one"),
+                              TR_NOOP("left and right: twice a turn")},
+            TR_NOOP("threads")};
 }
 
 DeviceField side_field(const char* asks) {
@@ -64,8 +64,9 @@ DeviceField side_field(const char* asks) {
 
 DeviceField arm_field() {
     return {"arm",
-            DeviceField::Flag{&Device::upper_arm, "lower", "upper", W("the lower arm"), W("the upper arm")},
-            W("it is at")};
+            DeviceField::Flag{&Device::upper_arm, "lower", "upper", TR_NOOP("the lower arm"),
+                              TR_NOOP("the upper arm")},
+            TR_NOOP("it is at")};
 }
 
 Sketch threaded_sketch(double by, Sketch::Point size) {
@@ -87,7 +88,7 @@ Sketch on_its_side(const Sketch& of_right, const Device& d, Sketch::Point size) 
 }
 
 void front_mark(Sketch& s, Sketch::Point at) {
-    s.note(at + Sketch::Point(0, -9), 34, W("front"));
+    s.note(at + Sketch::Point(0, -9), 34, TR_NOOP("front"));
     s.arrow(detail, at + Sketch::Point(40, 0), at + Sketch::Point(66, 0));
 }
 

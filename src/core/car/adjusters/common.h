@@ -52,9 +52,9 @@ inline constexpr Sketch::Pen detail{Sketch::Ink::part, 1.6};
 using Point = Sketch::Point;
 inline constexpr Sketch::Pen change{Sketch::Ink::change, 2.6};
 
-inline constexpr const char* spring_flies =
-    W("The arm may have a loaded spring behind it: hold it with a jack before the bolts are undone, and "
-      "follow the manual.");
+inline constexpr const char* spring_flies = TR_NOOP(
+    "The arm may have a loaded spring behind it: hold it with a jack before the bolts are undone, and "
+    "follow the manual.");
 
 /// The kinds of each file.
 std::span<const AdjusterKind* const> shims();

@@ -26,13 +26,13 @@ Sketch sketch_of(const Rod& rod, double turns, Sketch::Point size) {
     s.box(outline, {nut + 22, y - 12}, end - nut - 60, 24, Sketch::Fill::none, 6);
     s.circle(outline, {end - 20, y}, 19);
     s.circle(outline, {end - 20, y}, 7);
-    s.say({nut - 61, y - 36}, 140, W("free this nut"));
-    s.note({end - 160, y + 24}, 170, W("hold this end level"), Sketch::Align::right);
+    s.say({nut - 61, y - 36}, 140, TR_NOOP("free this nut"));
+    s.note({end - 160, y + 24}, 170, TR_NOOP("hold this end level"), Sketch::Align::right);
     // The way: the ends part or come together.
     const double ay = y + 34, a = 38, b = 196, half = longer ? 28 : -28;
     s.arrow(change, {a + half, ay}, {a - half, ay});
     s.arrow(change, {b - half, ay}, {b + half, ay});
-    s.say({a + 28, ay - 9}, b - a - 56, longer ? W("longer") : W("shorter"), true);
+    s.say({a + 28, ay - 9}, b - a - 56, longer ? TR_NOOP("longer") : TR_NOOP("shorter"), true);
     const Rotation rotation = rotation_seen_from_wheel(rod, longer);
     if (rotation != Rotation::unknown) {
         // Seen from the wheel, clockwise goes up on the side of the rod that is toward one who lies below,

@@ -24,14 +24,16 @@ Handle stack_handle(const Device& d, std::string_view name, std::size_t which) {
 }
 
 DeviceField pushes_field() {
-    return {"pushes", DeviceField::Flag{&Device::pushes_in, "out", "in", W("outward"), W("inward")},
-            W("more of them push the arm")};
+    return {"pushes",
+            DeviceField::Flag{&Device::pushes_in, "out", "in", TR_NOOP("outward"), TR_NOOP("inward")},
+            TR_NOOP("more of them push the arm")};
 }
 DeviceField front_stack_field() {
-    return {"front", DeviceField::Stack{0}, W("in the front stack now"), W("2 of 1 mm, 0.5 mm")};
+    return {"front", DeviceField::Stack{0}, TR_NOOP("in the front stack now"), TR_NOOP("2 of 1 mm, 0.5 mm")};
 }
 DeviceField joint_field() {
-    return length_field("joint_height", &Device::joint_height, W("upper joint over the lower"), "320 mm");
+    return length_field("joint_height", &Device::joint_height, TR_NOOP("upper joint over the lower"),
+                        "320 mm");
 }
 
 /// Between frame and upper arm: what lies in one way or another at its bolts.
@@ -62,9 +64,9 @@ class UpperArmShims : public AdjusterKind {
         Sketch s;
         const double y = 26, front = size.x() * 0.72, rear = size.x() * 0.22;
         s.beam(Sketch::Ink::ground, 5, {0, y - 20}, {size.x(), y - 20});
-        s.note({(front + rear) / 2 - 40, y - 44}, 80, W("frame"));
-        s.note({rear - 50, y - 44}, 100, W("rear bolt"));
-        s.note({front - 50, y - 44}, 100, W("front bolt"));
+        s.note({(front + rear) / 2 - 40, y - 44}, 80, TR_NOOP("frame"));
+        s.note({rear - 50, y - 44}, 100, TR_NOOP("rear bolt"));
+        s.note({front - 50, y - 44}, 100, TR_NOOP("front bolt"));
         if (plate != 0.0) {
             shim(s, {rear - 36, y + 18}, front - rear + 72, std::clamp(std::abs(plate) * 4.0, 4.0, 16.0),
                  plate > 0);
@@ -73,10 +75,11 @@ class UpperArmShims : public AdjusterKind {
         stack(s, {front, y}, at_bolts[0], d.pushes_in);
         stack(s, {rear, y}, at_bolts[1], d.pushes_in);
         s.beam(Sketch::Ink::thing, 4, {10, y + 52}, {size.x() - 10, y + 52});
-        s.note({0, y + 56}, size.x(), W("arm, and the wheel beyond"), Sketch::Align::left);
+        s.note({0, y + 56}, size.x(), TR_NOOP("arm, and the wheel beyond"), Sketch::Align::left);
         return on_its_side(s, d, size);
     }
-    static constexpr const char* view = W("from above, the wheel toward you, the car's front to the {0}");
+    static constexpr const char* view =
+        TR_NOOP("from above, the wheel toward you, the car's front to the {0}");
 };
 
 class ShimPair : public UpperArmShims {
@@ -84,16 +87,16 @@ class ShimPair : public UpperArmShims {
     std::vector<DeviceField> fields() const override {
         return {pushes_field(),
                 front_stack_field(),
-                {"rear", DeviceField::Stack{1}, W("in the rear stack now"), "1 mm, 0.5 mm"},
+                {"rear", DeviceField::Stack{1}, TR_NOOP("in the rear stack now"), "1 mm, 0.5 mm"},
                 joint_field(),
-                length_field("bolt_spacing", &Device::bolt_spacing, W("bolt to bolt"), "280 mm")};
+                length_field("bolt_spacing", &Device::bolt_spacing, TR_NOOP("bolt to bolt"), "280 mm")};
     }
-    std::vector<CardChoice> on_card(bool) const override { return {{"shims", W("shims")}}; }
+    std::vector<CardChoice> on_card(bool) const override { return {{"shims", TR_NOOP("shims")}}; }
     KindWords words() const override {
-        return {W("upper-arm shims"),
-                W("The same at both bolts is camber; from one bolt to the other is caster."),
-                W("Weight off the arm; both bolts loosened, not taken out."),
-                W("Both bolts to the manual's torque; the stacks seat as they are tightened."),
+        return {TR_NOOP("upper-arm shims"),
+                TR_NOOP("The same at both bolts is camber; from one bolt to the other is caster."),
+                TR_NOOP("Weight off the arm; both bolts loosened, not taken out."),
+                TR_NOOP("Both bolts to the manual's torque; the stacks seat as they are tightened."),
                 spring_flies,
                 view,
                 true};
@@ -102,10 +105,10 @@ class ShimPair : public UpperArmShims {
         return drawn(d, by, 0.0, size);
     }
     std::vector<Handle> handles(const Device& d) const override {
-        return {with_words(stack_handle(d, "front", 0), W("add {0} at the front bolt"),
-                           W("take out {0} at the front bolt"), W("front bolt")),
-                with_words(stack_handle(d, "rear", 1), W("add {0} at the rear bolt"),
-                           W("take out {0} at the rear bolt"), W("rear bolt"))};
+        return {with_words(stack_handle(d, "front", 0), TR_NOOP("add {0} at the front bolt"),
+                           TR_NOOP("take out {0} at the front bolt"), TR_NOOP("front bolt")),
+                with_words(stack_handle(d, "rear", 1), TR_NOOP("add {0} at the rear bolt"),
+                           TR_NOOP("take out {0} at the rear bolt"), TR_NOOP("rear bolt"))};
     }
     CornerMove move(const Device& d, int h, double mm) const override {
         return moved(h == 0 ? Hardpoint::uca_front : Hardpoint::uca_rear, 0, d.pushes_in ? -mm : mm);
@@ -120,13 +123,13 @@ class SpanningShims : public UpperArmShims {
                 length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
     }
     std::vector<CardChoice> on_card(bool) const override {
-        return {{"plates", W("plates across both bolts")}};
+        return {{"plates", TR_NOOP("plates across both bolts")}};
     }
     KindWords words() const override {
-        return {W("shims across both bolts"),
-                W("A plate across both bolts is camber, and leaves caster alone."),
-                W("Weight off the arm; both bolts loosened, not taken out."),
-                W("Both bolts to the manual's torque; the plate seats as they are tightened."),
+        return {TR_NOOP("shims across both bolts"),
+                TR_NOOP("A plate across both bolts is camber, and leaves caster alone."),
+                TR_NOOP("Weight off the arm; both bolts loosened, not taken out."),
+                TR_NOOP("Both bolts to the manual's torque; the plate seats as they are tightened."),
                 spring_flies,
                 view,
                 true};
@@ -135,8 +138,8 @@ class SpanningShims : public UpperArmShims {
         return drawn(d, {0, 0}, by[0], size);
     }
     std::vector<Handle> handles(const Device& d) const override {
-        return {with_words(stack_handle(d, "", 0), W("add {0} across both bolts"),
-                           W("take out {0} across both bolts"))};
+        return {with_words(stack_handle(d, "", 0), TR_NOOP("add {0} across both bolts"),
+                           TR_NOOP("take out {0} across both bolts"))};
     }
     CornerMove move(const Device& d, int, double mm) const override {
         CornerMove m = moved(Hardpoint::uca_front, 0, d.pushes_in ? -mm : mm);
@@ -150,20 +153,21 @@ class SpanningShims : public UpperArmShims {
 class TrailingArmShims : public AdjusterKind {
     std::string_view name() const override { return "trailing-arm-shims"; }
     std::vector<DeviceField> fields() const override {
-        return {
-            length_field("pivot_to_hub", &Device::pivot_to_hub, W("pivot to hub"), "430 mm"),
-            {"inner", DeviceField::Stack{0}, W("on the inner side of the arm now"), W("2 of 1 mm, 0.5 mm")},
-            {"outer", DeviceField::Stack{1}, W("on its outer side now"), "1 mm, 0.5 mm"}};
+        return {length_field("pivot_to_hub", &Device::pivot_to_hub, TR_NOOP("pivot to hub"), "430 mm"),
+                {"inner", DeviceField::Stack{0}, TR_NOOP("on the inner side of the arm now"),
+                 TR_NOOP("2 of 1 mm, 0.5 mm")},
+                {"outer", DeviceField::Stack{1}, TR_NOOP("on its outer side now"), "1 mm, 0.5 mm"}};
     }
-    std::vector<CardChoice> on_card(bool) const override { return {{"shims", W("shims"), "toe"}}; }
+    std::vector<CardChoice> on_card(bool) const override { return {{"shims", TR_NOOP("shims"), "toe"}}; }
     KindWords words() const override {
-        return {W("trailing-arm shims"),
-                W("The pivot moved toward the car's middle is toe in."),
-                W("Weight off; the pivot bolt loosened."),
-                W("The pivot bolt to the manual's torque at ride height, so that the bush is not twisted."),
-                W("The arm may have a loaded spring behind it: hold it before the bolt is undone."),
-                W("from above, the wheel toward you, the car's front to the {0}"),
-                true};
+        return {
+            TR_NOOP("trailing-arm shims"),
+            TR_NOOP("The pivot moved toward the car's middle is toe in."),
+            TR_NOOP("Weight off; the pivot bolt loosened."),
+            TR_NOOP("The pivot bolt to the manual's torque at ride height, so that the bush is not twisted."),
+            TR_NOOP("The arm may have a loaded spring behind it: hold it before the bolt is undone."),
+            TR_NOOP("from above, the wheel toward you, the car's front to the {0}"),
+            true};
     }
     Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
         Sketch s;
@@ -176,7 +180,7 @@ class TrailingArmShims : public AdjusterKind {
                  (side > 0) == (by[0] > 0));
         const Point low = at + Point(44, 14), high = at + Point(44, -26);
         s.arrow(change, by[0] > 0 ? low : high, by[0] > 0 ? high : low);
-        s.note({at.x() - 70, -12}, 140, W("middle of the car"));
+        s.note({at.x() - 70, -12}, 140, TR_NOOP("middle of the car"));
         front_mark(s, at + Point(64, -6));
         return on_its_side(s, d, size);
     }
@@ -185,8 +189,8 @@ class TrailingArmShims : public AdjusterKind {
         // No more goes from one side to the other than stands there.
         if (!d.stacks[0].empty()) h.most = std::min(h.most, thickness(d.stacks[0]));
         if (!d.stacks[1].empty()) h.least = std::max(h.least, -thickness(d.stacks[1]));
-        return {with_words(h, W("move {0} of shim so that the pivot goes inward"),
-                           W("move {0} of shim so that the pivot goes outward"))};
+        return {with_words(h, TR_NOOP("move {0} of shim so that the pivot goes inward"),
+                           TR_NOOP("move {0} of shim so that the pivot goes outward"))};
     }
     CornerMove move(const Device&, int, double mm) const override { return moved(Hardpoint::pivot, 0, -mm); }
     Corner corner(const Device& d, const CarCard&) const override {

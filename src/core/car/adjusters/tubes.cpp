@@ -12,15 +12,15 @@ namespace {
 class SteeringTube : public AdjusterKind {
   public:
     std::vector<DeviceField> fields() const override {
-        return {side_field(W("it runs")),
+        return {side_field(TR_NOOP("it runs")),
                 pitch_field(),
                 double_ended_field(),
                 thread_field(),
-                length_field("arm", &Device::arm, W("steering arm"), "150 mm"),
+                length_field("arm", &Device::arm, TR_NOOP("steering arm"), "150 mm"),
                 length_field("arm_sigma", &Device::arm_sigma, nullptr, "")};
     }
     std::vector<CardChoice> on_card(bool) const override {
-        return {{"tube", W("one tube and a drag link"), "toe"}};
+        return {{"tube", TR_NOOP("one tube and a drag link"), "toe"}};
     }
     Sketch sketch(const Device&, std::array<double, 2> by, Sketch::Point size) const override {
         return threaded_sketch(by[0], size);
@@ -62,14 +62,15 @@ class CrossTube : public SteeringTube {
     std::string_view name() const override { return "cross-tube"; }
     KindWords words() const override {
         return {
-            W("tie tube"),
-            W("One tube for both wheels: it sets total toe, and the wheel that the drag link does not "
-              "hold moves."),
-            W("First off: the steering damper, and what else is bolted to it (loose list). Then free both "
-              "clamps; nuts in their place loosen opposite ways."),
-            W("Both ends free to tilt, clamp bolts where nothing touches them, then tighten."),
+            TR_NOOP("tie tube"),
+            TR_NOOP("One tube for both wheels: it sets total toe, and the wheel that the drag link does not "
+                    "hold moves."),
+            TR_NOOP(
+                "First off: the steering damper, and what else is bolted to it (loose list). Then free both "
+                "clamps; nuts in their place loosen opposite ways."),
+            TR_NOOP("Both ends free to tilt, clamp bolts where nothing touches them, then tighten."),
             nullptr,
-            W("from below, lying with your head to the front")};
+            TR_NOOP("from below, lying with your head to the front")};
     }
     ResponsePrior prior(const Device& d, const CarCard&) const override {
         // The drag link holds one wheel; the tube moves the other.
@@ -81,14 +82,14 @@ class CrossTube : public SteeringTube {
 class DragLink : public SteeringTube {
     std::string_view name() const override { return "drag-link"; }
     KindWords words() const override {
-        return {
-            W("drag link"),
-            W("It turns both front wheels the same way: the steering wheel, not the toe."),
-            W("First off: the steering damper, where it is bolted to it (loose list). Then free its clamps; "
-              "nuts in their place loosen opposite ways."),
-            W("Both ends free to tilt, then the clamps."),
-            nullptr,
-            W("the steering box to the left, the arm to the right")};
+        return {TR_NOOP("drag link"),
+                TR_NOOP("It turns both front wheels the same way: the steering wheel, not the toe."),
+                TR_NOOP("First off: the steering damper, where it is bolted to it (loose list). Then free "
+                        "its clamps; "
+                        "nuts in their place loosen opposite ways."),
+                TR_NOOP("Both ends free to tilt, then the clamps."),
+                nullptr,
+                TR_NOOP("the steering box to the left, the arm to the right")};
     }
     ResponsePrior prior(const Device& d, const CarCard&) const override {
         // It turns its own wheel, and the tube takes the other along: in toe the other way.
