@@ -38,7 +38,7 @@ bool possible(const Cell& cell);
 /// for the same seed.
 std::vector<Cell> covering_cells(std::uint64_t seed);
 
-/// What may never happen (advice.md of the design, 9): how often it did.
+/// What may never happen (docs/proof.md): how often it did.
 struct Harm {
     int made_worse = 0;                        ///< a miss outside its band, by more than 2.5 times its own ±
     int many_turns = 0;                        ///< more than 4 turns of a rod without asking first

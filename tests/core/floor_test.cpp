@@ -168,7 +168,7 @@ TEST(FloorSurvey, ASlopeTypedAsAnAngleIsARiseOverTheLegsLength) {
 }
 
 TEST(FloorSurvey, CamberIsCorrectedUpOnTheHighSideAndDownOnTheLow) {
-    // geometry, section 4: the left spot higher by d over the track: left +atan(d/T), right -.
+    // docs/geometry.md: the left spot higher by d over the track: left +atan(d/T), right -.
     FloorSolved f;
     f.known = true;
     f.heights = {Length::from_mm(6), Length(), Length(), Length()};

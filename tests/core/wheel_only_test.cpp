@@ -80,7 +80,7 @@ INSTANTIATE_TEST_SUITE_P(AllFour, WheelOnlySigns,
                                            Case{RodSide::ahead_of_axle, Drift::left, -1, +1}));
 
 TEST(WheelOnly, DegreesOverTheRatioAreTurnedAtEachWheel) {
-    // geometry, section 8: off by A with ratio R, each wheel is turned A/R.
+    // docs/geometry.md: off by A with ratio R, each wheel is turned A/R.
     auto log = log_of(RodSide::behind_axle);
     log.push_back(testing::entry("d", off(-10)));
     const WheelOnly w = wheel_only(job_of(log));

@@ -53,7 +53,7 @@ struct PlanOptions {
     bool nearer = false;                    ///< nearer to the aim while one is there, though all is inside
 };
 
-/// How it goes on (advice.md of the design): `done` only where every verdict is inside or was accepted.
+/// How it goes on: `done` only where every verdict is inside or was accepted.
 enum class NextStep {
     turn,
     read,

@@ -237,9 +237,9 @@ struct ToeAsLength {
     bool half_difference = false;  ///< half of front minus rear: the same angle over half the span
 };
 
-/// The angle that `q` means: itself, or asin(length / span) (geometry: front minus rear over the span).
-/// Fails with `text_span_missing` for a length without a span, `job_out_of_reach` for one longer than its
-/// span.
+/// The angle that `q` means: itself, or asin(length / span) (docs/geometry.md: front minus rear over the
+/// span). Fails with `text_span_missing` for a length without a span, `job_out_of_reach` for one longer than
+/// its span.
 Result<Angle> toe_angle_of(const Quantity& q, const ToeAsLength& terms);
 
 /// The band of a target from its aim and tolerances, each stated in its own terms. Where only one of them is

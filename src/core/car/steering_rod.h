@@ -11,7 +11,7 @@ struct ArmPrior {
     Length mean;
     Length sigma;
 };
-/// As measured where it was; else 130 ± 22 mm (geometry, section 7).
+/// As measured where it was; else 130 ± 22 mm (docs/geometry.md).
 ArmPrior arm_prior(const Rod& rod);
 
 /// +1 where a longer rod toes in (it runs behind the axle), -1 where it toes out; 0 while nobody has said.

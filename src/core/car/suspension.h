@@ -13,7 +13,7 @@
 
 namespace fairchalk {
 
-// Exact kinematics of one corner (geometry, section 7). Always the left one: x forward, y outward to the
+// Exact kinematics of one corner (docs/geometry.md). Always the left one: x forward, y outward to the
 // left, z up, millimetres; a right corner is its mirror image. The upright is a rigid body with six degrees
 // of freedom, held by six equations: each link keeps its length, a strut slides along its axis through its
 // top, the hub keeps its height, the rack its place.
@@ -99,7 +99,7 @@ CornerAngles angles_of(const Corner& corner);
 /// with `links_do_not_hold` where they do not hold the upright.
 Result<CornerAngles> solve_corner(const Corner& corner, const CornerMove& move);
 
-/// The wishbone and the strut of geometry.md 7.
+/// The wishbone and the strut that the tests are made on.
 Corner sample_wishbone();
 Corner sample_strut();
 

@@ -290,7 +290,7 @@ FloorEffect effect_of(const FloorSolved& floor, const CarCard& car) {
     const auto sigma = [&](const Eigen::Vector4d& g) {
         return std::sqrt(std::max(0.0, g.dot(floor.covariance * g)));
     };
-    // geometry, section 4: p and r, and the vertical seen from the floor u = (tan p, tan r, 1) normalized.
+    // docs/geometry.md: p and r, and the vertical seen from the floor u = (tan p, tan r, 1) normalized.
     const double wheelbase = car.wheelbase.value_or(usual_wheelbase).m();
     const double pitch_slope =
         (h(Wheel::front_left) + h(Wheel::front_right) - h(Wheel::rear_left) - h(Wheel::rear_right)) /

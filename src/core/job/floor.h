@@ -18,7 +18,7 @@ namespace fairchalk {
 // one row, linear in them: from a level line (water level, laser) it is line - height; from a level on a
 // straightedge, height - height. Heights are known only against each other, so their mean is the datum. The
 // estimate takes the same rows into its own problem, so that the floor's uncertainty reaches camber and
-// caster by one covariance. The formulas for what a floor does to a gauge are geometry, section 4.
+// caster by one covariance. The formulas for what a floor does to a gauge are in docs/geometry.md.
 
 /// One reading of the floor: of . (h_FL, h_FR, h_RL, h_RR, line) = value, within sigma. Metres.
 struct FloorRow {

@@ -21,7 +21,7 @@ namespace fairchalk {
 //
 // Signs: the wheel sitting to the left on a straight road is the car that drifts to the right when the wheel
 // is held level. Its front wheels must be steered to the left against the steering wheel: left toe out,
-// right toe in by the same (geometry, section 8: each wheel is turned by A/R).
+// right toe in by the same (docs/geometry.md: each wheel is turned by A/R).
 
 enum class WheelStep { say, turn, drive, done };
 

@@ -160,7 +160,7 @@ template <class T, class State>
             toe += site.runout * state(U::toe_runout, wheel);
         return site.steered && wheel < 2 ? T(toe + (wheel == 0 ? 1.0 : -1.0) * state(U::steer, 0)) : toe;
     };
-    // Slopes of the floor (geometry, section 4), nose up and left up.
+    // Slopes of the floor (docs/geometry.md), nose up and left up.
     const auto height = [&](int w) -> T {
         return state(U::floor, w) + site.tiles[static_cast<std::size_t>(w)];
     };

@@ -170,12 +170,13 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
                                       [&, &name = tool](const Tool& t) { return t.name == name; });
         if (!told && !tool.empty() && asked.unstated.contains(tool)) zero_of(tool, unchecked_zero_sigma);
     }
-    for (const auto& [tool, axles] : asked.tapes)
+    for (const auto& one : asked.tapes)
         if (std::any_of(asked.tapes.begin(), asked.tapes.end(), [&](const auto& other) {
-                return other.first != tool && std::any_of(axles.begin(), axles.end(),
-                                                          [&](int a) { return other.second.contains(a); });
+                return other.first != one.first &&
+                       std::any_of(one.second.begin(), one.second.end(),
+                                   [&](int a) { return other.second.contains(a); });
             }))
-            zero_of(tool, tape_zero_sigma);
+            zero_of(one.first, tape_zero_sigma);
     if (asked.jig && car.same_wheels && asked.lips_read.empty())
         n.believe(n.current().at({Unknown::lip_depth, 0}), 0.0, lip_sigma);
     if (asked.jig && !car.same_wheels && asked.lips_read.size() < 2) {

@@ -9,7 +9,7 @@
 
 namespace fairchalk {
 
-// The sums for making one's own rigs (geometry, section 8). Lengths in, lengths out, exact.
+// The sums for making one's own rigs (docs/geometry.md, "Small sums"). Lengths in, lengths out, exact.
 
 /// Two bars notched alike, so that the strings between them are parallel without measuring.
 struct NotchedBars {
