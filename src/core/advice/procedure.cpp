@@ -114,22 +114,16 @@ std::optional<Spot> next_spot(const Job& job, int round) {
     return std::nullopt;
 }
 
-std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) {
-    std::array<StageState, 8> out;
-    const auto at = [&](Stage s) -> StageState& { return out[index_of(s)]; };
-    const auto wanted = stages_wanted(job, knowledge);
-    for (Stage s : all_stages) at(s).wanted = wanted[index_of(s)];
-    const Path path = path_of(job, knowledge);
-    const auto slack_if = [](StageState& s, const std::optional<Happening>& by) {
-        if (!by || s.progress == Progress::to_do) return;
-        s.progress = Progress::stale;
-        s.spoiled_by = by;
-    };
+namespace {
 
-    const ReasonsGiven* asked = last_of<ReasonsGiven>(job);
-    if (asked && !asked->reasons.empty()) at(Stage::ask).progress = Progress::done;
+/// What is done goes stale by what happened since.
+void stale_if(StageState& s, const std::optional<Happening>& by) {
+    if (!by || s.progress == Progress::to_do) return;
+    s.progress = Progress::stale;
+    s.spoiled_by = by;
+}
 
-    StageState& check = at(Stage::check_over);
+void look_over(const Job& job, const Knowledge& knowledge, StageState& check) {
     bool heights_stale = false;
     for (const CheckItem* c : checks_for(job, knowledge)) {
         ++check.of;
@@ -142,10 +136,11 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
     if (check.done == check.of && check.of > 0) check.progress = Progress::done;
     if (!marks_on(job, knowledge).empty()) check.progress = Progress::stale;
     if (heights_stale && check.progress == Progress::done)
-        slack_if(check, spoiled_since(job, Fact::heights, job.others.front()));
+        stale_if(check, spoiled_since(job, Fact::heights, job.others.front()));
+}
 
-    // The floor: what the car stands on is known, and the car has settled on it.
-    StageState& ground = at(Stage::floor);
+/// What the car stands on is known, and the car has settled on it.
+void look_at_floor(const Job& job, StageState& ground) {
     const auto floor = floor_now(job);
     ground.of = job.car.no_springs ? 1 : 2;
     const bool level = floor && solve_floor(*floor).known;
@@ -153,22 +148,23 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
     const auto unsettled = spoiled_since(job, Fact::settled, 0);
     ground.done = level + (settled && !job.car.no_springs && !unsettled);
     if (level && settled) ground.progress = Progress::done;
-    slack_if(ground, unsettled);
+    stale_if(ground, unsettled);
+}
 
-    // The steering: looked at again after whatever may have moved it.
-    StageState& steering = at(Stage::steering);
+/// Looked at again after whatever may have moved it.
+void look_at_steering(const Job& job, StageState& steering) {
     const auto looked = steering_looked_at(job);
     if (looked) {
         steering.progress = Progress::done;
-        slack_if(steering, spoiled_since(job, Fact::steering, *looked));
+        stale_if(steering, spoiled_since(job, Fact::steering, *looked));
         // Looked at, and found off: the estimate reckons with it, and it is still not straight.
         const Reading* r = std::get_if<Reading>(&(*job.log)[*looked].event);
         if (r && std::abs(r->value.angle().deg()) > straight_within_deg)
-            slack_if(steering, Happening::steering_moved);
+            stale_if(steering, Happening::steering_moved);
     }
+}
 
-    StageState& lines = at(Stage::lines);
-    StageState& read = at(Stage::read);
+void look_at_readings(const Job& job, StageState& lines, StageState& read) {
     if (!job.rounds.empty() && lines_ready(job.rounds.back().lines)) lines.progress = Progress::done;
     const int round = static_cast<int>(job.rounds.size()) - 1;
     if (round >= 0) {
@@ -183,7 +179,7 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
             if (const auto i = r.last_angle(*job.log)) read_last = i;
         const std::size_t from = read_last.value_or(last.opened);
         // What was done before anything was read off the lines is no harm to them.
-        if (read_last) slack_if(lines, spoiled_since(job, Fact::lines, from));
+        if (read_last) stale_if(lines, spoiled_since(job, Fact::lines, from));
         if (read_last)
             for (Fact f : {Fact::lines, Fact::rear_toe, Fact::front_toe})
                 if (const auto by = spoiled_since(job, f, from)) {
@@ -192,30 +188,51 @@ std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) 
                 }
         if (round > 0 && read.progress == Progress::to_do && read.done == 0) read.progress = Progress::stale;
     }
+}
 
-    StageState& turn = at(Stage::turn);
-    std::size_t last_turn = 0, last_drive = 0;
+void look_at_turns(const Job& job, const Knowledge& knowledge, StageState& turn) {
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
         const auto& what = (*job.log)[i].event;
-        if (is_turn((*job.log)[i])) {
-            ++turn.done;
-            last_turn = i;
-        }
-        if (std::holds_alternative<Driven>(what)) last_drive = i;
+        if (is_turn((*job.log)[i])) ++turn.done;
         if (std::holds_alternative<Accepted>(what)) turn.progress = Progress::done;
         // New readings ask for a new decision.
         if (reads_angle((*job.log)[i]) && turn.progress == Progress::done) turn.progress = Progress::stale;
     }
-    if (path == Path::wheel_only && wheel_only(job).next == WheelStep::done) turn.progress = Progress::done;
+    if (path_of(job, knowledge) == Path::wheel_only && wheel_only(job).next == WheelStep::done)
+        turn.progress = Progress::done;
+}
 
-    // Driven after the last turn, and nothing left loose.
-    StageState& drive = at(Stage::drive);
+/// Driven after the last turn, and nothing left loose.
+void look_at_drive(const Job& job, StageState& drive) {
+    std::size_t last_turn = 0, last_drive = 0;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        if (is_turn((*job.log)[i])) last_turn = i;
+        if (std::holds_alternative<Driven>((*job.log)[i].event)) last_drive = i;
+    }
     drive.of = static_cast<int>(loose_list(job).size() + unlocked_adjusters(job).size());
     if (last_drive > 0 && last_drive > last_turn)
         drive.progress = drive.of == 0 ? Progress::done : Progress::stale;
     else if (last_drive > 0 && last_turn > last_drive)
         drive.progress = Progress::stale;
+}
+
+}  // namespace
+
+std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge) {
+    std::array<StageState, 8> out;
+    const auto at = [&](Stage s) -> StageState& { return out[static_cast<std::size_t>(index_of(s))]; };
+    const auto wanted = stages_wanted(job, knowledge);
+    for (Stage s : all_stages) at(s).wanted = wanted[static_cast<std::size_t>(index_of(s))];
+    const ReasonsGiven* given = last_of<ReasonsGiven>(job);
+    if (given && !given->reasons.empty()) at(Stage::ask).progress = Progress::done;
+    look_over(job, knowledge, at(Stage::check_over));
+    look_at_floor(job, at(Stage::floor));
+    look_at_steering(job, at(Stage::steering));
+    look_at_readings(job, at(Stage::lines), at(Stage::read));
+    look_at_turns(job, knowledge, at(Stage::turn));
+    look_at_drive(job, at(Stage::drive));
     return out;
 }
 

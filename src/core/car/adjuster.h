@@ -88,7 +88,7 @@ struct Unsaid {
 };
 
 /// A kind of adjuster: all there is to know of it, for the estimate, the plan, the job file, the card, the
-/// turn sheet and the simulated car. One small class for each, in core/adjusters; nothing elsewhere asks for
+/// turn sheet and the simulated car. One small class for each, in adjusters/; nothing elsewhere asks for
 /// a kind by its name.
 class AdjusterKind {
   public:

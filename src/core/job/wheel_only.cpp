@@ -2,8 +2,8 @@
 #include "core/job/wheel_only.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
-#include <numbers>
 
 #include "core/car/steering_rod.h"
 #include "core/quantity/normal.h"
@@ -17,10 +17,6 @@ constexpr double off_prior_sigma = 8.0;
 constexpr double noticed_deg = 1.2, noticed_width = 0.8;
 constexpr double near_enough = 2.0, sure_enough = 0.9;
 constexpr double large_deg = 25.0;
-
-double cdf(double x) {
-    return 0.5 * std::erfc(-x / std::numbers::sqrt2);
-}
 
 /// A rod as it is reckoned with: what the card does not say is taken as usual.
 Rod reckoned(const Rod& rod) {
@@ -41,7 +37,9 @@ struct Grid {
 /// Moments and median of a - k * shift.
 struct Spread {
     double mean = 0.0, sigma = 0.0, median = 0.0;
-    double within(double limit) const { return cdf((limit - mean) / sigma) - cdf((-limit - mean) / sigma); }
+    double within(double limit) const {
+        return normal_probability((limit - mean) / sigma) - normal_probability((-limit - mean) / sigma);
+    }
 };
 Spread spread_of(const Grid& g, double shift) {
     std::vector<std::pair<double, double>> cells;
@@ -78,11 +76,186 @@ Angle wheel_off_sigma(const std::string& how) {
     return Angle::from_deg(how == "rim-marks" ? 0.5 : how == "spokes-level" ? 1.0 : 1.5);
 }
 
+namespace {
+
+/// The wheel-only job as it is worked: what is thought of the wheel's angle and of how much a turn does, on a
+/// grid of both, by what was turned and driven.
+class WheelWork {
+  public:
+    WheelWork(const Rod& left, const Rod& right, const CarCard& car, WheelOnly& out);
+    void turned(const Turn& t);
+    void driven(const Driven& d);
+    void conclude();
+
+  private:
+    double toe_of(const std::string& id, double turns) const;
+    double steer_of(const std::string& id, double turns) const;
+    void weigh(const Driven& d);
+    void say_what_a_turn_does();
+    void plan(const Spread& now);
+
+    std::array<const Rod*, 2> rods_;
+    WheelOnly& out_;
+    double ratio_;
+    Grid grid_;
+    double shift_ = 0.0;  ///< of the wheel, to the left, by the card
+    double toe_ = 0.0;    ///< of both wheels
+    bool turned_since_drive_ = false, said_ = false;
+};
+
+WheelWork::WheelWork(const Rod& left, const Rod& right, const CarCard& car, WheelOnly& out)
+    : rods_{&left, &right}, out_(out), ratio_(car.steering_ratio.value_or(usual_steering_ratio)) {
+    double share = std::pow(car.steering_ratio ? 0.02 : 0.16, 2);
+    for (const Rod* r : rods_) {
+        const ArmPrior arm = arm_prior(*r);
+        share += 0.25 * std::pow(arm.sigma / arm.mean, 2);
+        if (!r->pitch) share += 0.25 * 0.2 * 0.2;
+    }
+    share = std::max(std::sqrt(share), 0.02);
+
+    for (int i = 0; i < Grid::offs; ++i)
+        for (int j = 0; j < Grid::scales; ++j)
+            grid_.at(i, j) = std::exp(-0.5 * std::pow(Grid::off(i) / off_prior_sigma, 2) -
+                                      0.5 * std::pow((Grid::scale(j) - 1.0) / share, 2));
+}
+
+/// What turns of a rod should have done to its wheel's toe, by the card, degrees.
+double WheelWork::toe_of(const std::string& id, double turns) const {
+    double toe = 0.0;
+    for (const Rod* r : rods_)
+        if (r->id == id) {
+            const Rod known = reckoned(*r);
+            toe += toe_change(known, turns, arm_prior(known).mean).deg();
+        }
+    return toe;
+}
+
+/// And to the right wheel steer: steered to the right is toe in on the left wheel and toe out on the right.
+double WheelWork::steer_of(const std::string& id, double turns) const {
+    return 0.5 * (id == rods_[0]->id ? 1.0 : -1.0) * toe_of(id, turns);
+}
+
+void WheelWork::turned(const Turn& t) {
+    const double steer = steer_of(t.adjuster, t.turns);
+    if (steer == 0.0) return;
+    shift_ += ratio_ * steer;
+    toe_ += toe_of(t.adjuster, t.turns);
+    ++out_.turns_made;
+    turned_since_drive_ = true;
+}
+
+void WheelWork::driven(const Driven& d) {
+    if (!d.wheel_off && !d.drift) return;
+    if (d.wheel_off && !out_.measured && !said_) {
+        // A measured beginning needs no guess at how crooked wheels are.
+        for (int i = 0; i < Grid::offs; ++i)
+            for (int j = 0; j < Grid::scales; ++j)
+                grid_.at(i, j) *= std::exp(0.5 * std::pow(Grid::off(i) / off_prior_sigma, 2));
+    }
+    said_ = true;
+    ++out_.drives;
+    turned_since_drive_ = false;
+    out_.measured = out_.measured || d.wheel_off.has_value();
+    weigh(d);
+}
+
+void WheelWork::weigh(const Driven& d) {
+    const double sigma = wheel_off_sigma(d.how).deg();
+    for (int i = 0; i < Grid::offs; ++i)
+        for (int j = 0; j < Grid::scales; ++j) {
+            const double off = Grid::off(i) - Grid::scale(j) * shift_;
+            double& w = grid_.at(i, j);
+            if (d.wheel_off) {
+                const double z = (off - d.wheel_off->deg()) / sigma;
+                // A blunder is possible: no drive may rule everything else out for good.
+                w *= std::exp(-0.5 * z * z) + 1e-6;
+            } else {
+                const double to_right = normal_probability((-off - noticed_deg) / noticed_width);
+                const double to_left = normal_probability((off - noticed_deg) / noticed_width);
+                w *= 1e-4 + (*d.drift == Drift::right  ? to_right
+                             : *d.drift == Drift::left ? to_left
+                                                       : std::max(0.0, 1.0 - to_right - to_left));
+            }
+        }
+    const double most = *std::max_element(grid_.weight.begin(), grid_.weight.end());
+    for (double& w : grid_.weight) w /= most;
+}
+
+void WheelWork::say_what_a_turn_does() {
+    double total = 0.0, scale = 0.0, square = 0.0;
+    for (int i = 0; i < Grid::offs; ++i)
+        for (int j = 0; j < Grid::scales; ++j) {
+            total += grid_.at(i, j);
+            scale += grid_.at(i, j) * Grid::scale(j);
+            square += grid_.at(i, j) * Grid::scale(j) * Grid::scale(j);
+        }
+    out_.scale = scale / total;
+    out_.toe_so_far = out_.toe_after = Angle::from_deg(toe_ * out_.scale);
+    const double scale_sigma = std::sqrt(std::max(0.0, square / total - out_.scale * out_.scale));
+    const double one = std::abs(steer_of(rods_[0]->id, 1.0)) + std::abs(steer_of(rods_[1]->id, 1.0));
+    out_.per_turn = Angle::from_deg(ratio_ * one * out_.scale);
+    out_.per_turn_sigma = Angle::from_deg(ratio_ * one * scale_sigma);
+}
+
+void WheelWork::conclude() {
+    say_what_a_turn_does();
+    if (!said_) {
+        out_.why = {Code::wheel_nothing_said, {}};
+        return;
+    }
+    const Spread now = spread_of(grid_, shift_);
+    out_.off = Angle::from_deg(now.mean);
+    out_.off_sigma = Angle::from_deg(now.sigma);
+    if (turned_since_drive_) {
+        out_.next = WheelStep::drive;
+        return;
+    }
+    if (now.within(near_enough) >= sure_enough) {
+        out_.next = WheelStep::done;
+        out_.why = {Code::wheel_straight, {}};
+        return;
+    }
+    if (std::abs(now.mean) > large_deg)
+        out_.why = {Code::wheel_large, {show(Angle::from_deg(std::abs(now.mean)))}};
+    plan(now);
+}
+
+/// Each front wheel by off / R, in what one turn really does; the steps that a hand can make.
+void WheelWork::plan(const Spread& now) {
+    out_.steer = Angle::from_deg(now.median / (ratio_ * out_.scale));
+    double planned = 0.0;
+    const double made = toe_;
+    for (const Rod* r : rods_) {
+        const Rod known = reckoned(*r);
+        // What unequal turns did to the toe comes back with it, half at each wheel.
+        const double wanted = out_.steer.rad() * (r == rods_[0] ? 1.0 : -1.0) - 0.5 * made * one_degree;
+        const double mm = arm_prior(known).mean.mm() * std::sin(wanted) * toe_sign(known);
+        const double exact = mm / length_change(known, 1.0).mm();
+        const double turns = std::round(exact / r->step_turns) * r->step_turns;
+        if (turns == 0.0) continue;
+        out_.turns.emplace_back(r->id, turns);
+        planned += ratio_ * steer_of(r->id, turns);
+        toe_ += toe_of(r->id, turns);
+    }
+    if (out_.turns.empty()) {
+        // Less than a hand can turn: as straight as these threads make it.
+        out_.next = WheelStep::done;
+        out_.why = {Code::wheel_straight, {}};
+        return;
+    }
+    out_.toe_after = Angle::from_deg(toe_ * out_.scale);
+    out_.next = WheelStep::turn;
+    const Spread then = spread_of(grid_, shift_ + planned);
+    out_.expect = Angle::from_deg(then.mean);
+    out_.expect_sigma = Angle::from_deg(then.sigma);
+}
+
+}  // namespace
+
 WheelOnly wheel_only(const Job& job) {
     WheelOnly out;
-    const CarCard& car = job.car;
-    const Rod* left = car.rod_at(Wheel::front_left);
-    const Rod* right = car.rod_at(Wheel::front_right);
+    const Rod* left = job.car.rod_at(Wheel::front_left);
+    const Rod* right = job.car.rod_at(Wheel::front_right);
     if (!left || !right) {
         out.why = {Code::wheel_needs_rods, {}};
         return out;
@@ -92,138 +265,13 @@ WheelOnly wheel_only(const Job& job) {
             out.why = {Code::wheel_needs_direction, {r->id}};
             return out;
         }
-    const double ratio = car.steering_ratio.value_or(usual_steering_ratio);
-    double share = std::pow(car.steering_ratio ? 0.02 : 0.16, 2);
-    for (const Rod* r : {left, right}) {
-        const ArmPrior arm = arm_prior(*r);
-        share += 0.25 * std::pow(arm.sigma / arm.mean, 2);
-        if (!r->pitch) share += 0.25 * 0.2 * 0.2;
-    }
-    share = std::max(std::sqrt(share), 0.02);
-
-    // What the rods' turns should have done to the wheel, by the card: to the right wheel steer, times R.
-    const auto toe_of = [&](const std::string& id, double turns) {
-        double toe = 0.0;
-        for (const Rod* r : {left, right})
-            if (r->id == id) {
-                const Rod known = reckoned(*r);
-                toe += toe_change(known, turns, arm_prior(known).mean).deg();
-            }
-        return toe;
-    };
-    // Steered to the right is toe in on the left wheel and toe out on the right.
-    const auto steer_of = [&](const std::string& id, double turns) {
-        return 0.5 * (id == left->id ? 1.0 : -1.0) * toe_of(id, turns);
-    };
-
-    Grid grid;
-    for (int i = 0; i < Grid::offs; ++i)
-        for (int j = 0; j < Grid::scales; ++j)
-            grid.at(i, j) = std::exp(-0.5 * std::pow(Grid::off(i) / off_prior_sigma, 2) -
-                                     0.5 * std::pow((Grid::scale(j) - 1.0) / share, 2));
-    double shift = 0.0;  // of the wheel, to the left, by the card
-    double toe = 0.0;    // of both wheels
-    bool turned_since_drive = false, said = false;
+    WheelWork work(*left, *right, job.car, out);
     for (std::size_t e = 0; e < job.log->size(); ++e) {
         if (!job.live(e)) continue;
-        if (const Turn* t = std::get_if<Turn>(&(*job.log)[e].event)) {
-            const double steer = steer_of(t->adjuster, t->turns);
-            if (steer == 0.0) continue;
-            shift += ratio * steer;
-            toe += toe_of(t->adjuster, t->turns);
-            ++out.turns_made;
-            turned_since_drive = true;
-        }
-        const Driven* d = std::get_if<Driven>(&(*job.log)[e].event);
-        if (!d || (!d->wheel_off && !d->drift)) continue;
-        if (d->wheel_off && !out.measured && !said) {
-            // A measured beginning needs no guess at how crooked wheels are.
-            for (int i = 0; i < Grid::offs; ++i)
-                for (int j = 0; j < Grid::scales; ++j)
-                    grid.at(i, j) *= std::exp(0.5 * std::pow(Grid::off(i) / off_prior_sigma, 2));
-        }
-        said = true;
-        ++out.drives;
-        turned_since_drive = false;
-        out.measured = out.measured || d->wheel_off.has_value();
-        const double sigma = wheel_off_sigma(d->how).deg();
-        for (int i = 0; i < Grid::offs; ++i)
-            for (int j = 0; j < Grid::scales; ++j) {
-                const double off = Grid::off(i) - Grid::scale(j) * shift;
-                double& w = grid.at(i, j);
-                if (d->wheel_off) {
-                    const double z = (off - d->wheel_off->deg()) / sigma;
-                    // A blunder is possible: no drive may rule everything else out for good.
-                    w *= std::exp(-0.5 * z * z) + 1e-6;
-                } else {
-                    const double to_right = cdf((-off - noticed_deg) / noticed_width);
-                    const double to_left = cdf((off - noticed_deg) / noticed_width);
-                    w *= 1e-4 + (*d->drift == Drift::right  ? to_right
-                                 : *d->drift == Drift::left ? to_left
-                                                            : std::max(0.0, 1.0 - to_right - to_left));
-                }
-            }
-        const double most = *std::max_element(grid.weight.begin(), grid.weight.end());
-        for (double& w : grid.weight) w /= most;
+        if (const Turn* t = std::get_if<Turn>(&(*job.log)[e].event)) work.turned(*t);
+        if (const Driven* d = std::get_if<Driven>(&(*job.log)[e].event)) work.driven(*d);
     }
-    double total = 0.0, scale = 0.0, square = 0.0;
-    for (int i = 0; i < Grid::offs; ++i)
-        for (int j = 0; j < Grid::scales; ++j) {
-            total += grid.at(i, j);
-            scale += grid.at(i, j) * Grid::scale(j);
-            square += grid.at(i, j) * Grid::scale(j) * Grid::scale(j);
-        }
-    out.scale = scale / total;
-    out.toe_so_far = out.toe_after = Angle::from_deg(toe * out.scale);
-    const double scale_sigma = std::sqrt(std::max(0.0, square / total - out.scale * out.scale));
-    const double one = std::abs(steer_of(left->id, 1.0)) + std::abs(steer_of(right->id, 1.0));
-    out.per_turn = Angle::from_deg(ratio * one * out.scale);
-    out.per_turn_sigma = Angle::from_deg(ratio * one * scale_sigma);
-    if (!said) {
-        out.why = {Code::wheel_nothing_said, {}};
-        return out;
-    }
-    const Spread now = spread_of(grid, shift);
-    out.off = Angle::from_deg(now.mean);
-    out.off_sigma = Angle::from_deg(now.sigma);
-    if (turned_since_drive) {
-        out.next = WheelStep::drive;
-        return out;
-    }
-    if (now.within(near_enough) >= sure_enough) {
-        out.next = WheelStep::done;
-        out.why = {Code::wheel_straight, {}};
-        return out;
-    }
-    if (std::abs(now.mean) > large_deg)
-        out.why = {Code::wheel_large, {show(Angle::from_deg(std::abs(now.mean)))}};
-    // Each front wheel by off / R, in what one turn really does; the steps that a hand can make.
-    out.steer = Angle::from_deg(now.median / (ratio * out.scale));
-    double planned = 0.0;
-    const double made = toe;
-    for (const Rod* r : {left, right}) {
-        const Rod known = reckoned(*r);
-        // What unequal turns did to the toe comes back with it, half at each wheel.
-        const double wanted = out.steer.rad() * (r == left ? 1.0 : -1.0) - 0.5 * made * one_degree;
-        const double mm = arm_prior(known).mean.mm() * std::sin(wanted) * toe_sign(known);
-        const double exact = mm / length_change(known, 1.0).mm();
-        const double turns = std::round(exact / r->step_turns) * r->step_turns;
-        if (turns == 0.0) continue;
-        out.turns.emplace_back(r->id, turns);
-        planned += ratio * steer_of(r->id, turns);
-        toe += toe_of(r->id, turns);
-    }
-    if (out.turns.empty()) {
-        // Less than a hand can turn: as straight as these threads make it.
-        out.next = WheelStep::done;
-        out.why = {Code::wheel_straight, {}};
-        return out;
-    }
-    out.toe_after = Angle::from_deg(toe * out.scale);
-    out.next = WheelStep::turn;
-    const Spread then = spread_of(grid, shift + planned);
-    out.expect = Angle::from_deg(then.mean);
-    out.expect_sigma = Angle::from_deg(then.sigma);
+    work.conclude();
     return out;
 }
 

@@ -18,17 +18,10 @@ constexpr double least_worth = 9.0;  // a slip that explains less than three sig
 
 /// The spot that a front-for-rear or left-for-right mistake would have meant.
 std::optional<Spot> front_rear_twin(Spot s) {
-    const std::array<std::pair<K, K>, 6> twins = {{{K::rim_front, K::rim_rear},
-                                                   {K::boards_front, K::boards_rear},
-                                                   {K::stud_bar_front, K::stud_bar_rear},
-                                                   {K::tread_front, K::tread_rear},
-                                                   {K::straightedge_front, K::straightedge_rear},
-                                                   {K::camber_plumb_upper, K::camber_plumb_lower}}};
-    for (const auto& [a, b] : twins)
-        if (s.kind == a || s.kind == b) {
-            s.kind = s.kind == a ? b : a;
-            return s;
-        }
+    if (const auto other = other_edge(s.kind)) {
+        s.kind = *other;
+        return s;
+    }
     if (s.kind == K::string_to_string) {
         s.axle = *s.axle == Axle::front ? Axle::rear : Axle::front;
         return s;

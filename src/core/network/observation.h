@@ -15,6 +15,7 @@ struct Site {
     int wheel = 0;
     int axle = 0;
     int side = 0;
+    int pair = 0;                         ///< of what is taped at both edges: `taped_pair`
     double x = 0.0;                       ///< of the axle or bar, forward from the rear axle
     double span = 0.0;                    ///< rim span, or the reading's own span
     double height = 0.0;                  ///< of a gap, above its other end
@@ -236,12 +237,12 @@ template <class T, class State>
         case ReadingKind::boards_front:
         case ReadingKind::stud_bar_front:
         case ReadingKind::tread_front:
-            return state(U::mid_width, site.axle * 100 + index_of(site.kind)) -
+            return state(U::mid_width, place_of_width(site.axle, site.pair)) -
                    0.5 * site.span * sin(total()) + zero();
         case ReadingKind::boards_rear:
         case ReadingKind::stud_bar_rear:
         case ReadingKind::tread_rear:
-            return state(U::mid_width, site.axle * 100 + index_of(site.kind) - 1) +
+            return state(U::mid_width, place_of_width(site.axle, site.pair)) +
                    0.5 * site.span * sin(total()) + zero();
         case ReadingKind::tape_difference:
             return site.span * sin(total());

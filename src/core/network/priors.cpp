@@ -61,16 +61,18 @@ void believe_arms(Network& n, const CarCard& car) {
 
 NetworkNeeds needs_of(const Job& job, int last) {
     NetworkNeeds out;
+    for (const Round& round : job.rounds)
+        for (std::size_t i : round.readings)
+            if (const Spot& s = std::get<Reading>((*job.log)[i].event).spot;
+                const auto pair = taped_pair(s.kind))
+                out.taped[static_cast<std::size_t>(index_of(*s.axle))].insert(*pair);
     for (int k = 0; k <= last; ++k) {
         for (std::size_t i : job.rounds[k].readings) {
             const Reading& r = std::get<Reading>((*job.log)[i].event);
             const ReadingKind kind = r.spot.kind;
             out.chassis = out.chassis || kind == ReadingKind::centreline_to_string;
             out.jig = out.jig || kind == ReadingKind::arm_jig;
-            const bool across = kind == ReadingKind::boards_front || kind == ReadingKind::boards_rear ||
-                                kind == ReadingKind::stud_bar_front || kind == ReadingKind::stud_bar_rear ||
-                                kind == ReadingKind::tread_front || kind == ReadingKind::tread_rear;
-            if (across && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
+            if (taped_pair(kind) && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
             if (!r.spot.wheel) continue;
             const int w = index_of(*r.spot.wheel);
             if (lies_as_it_touches(r)) out.seats.insert(w ^ 2);
@@ -111,19 +113,8 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
             n.also(Unknown::lip_depth, 1, n.at(Unknown::lip_depth, 0));
         else
             n.add(Unknown::lip_depth, a, 0.01);
-        for (int kind = 0; kind < static_cast<int>(reading_kinds().size()); ++kind) {
-            const auto k = static_cast<ReadingKind>(kind);
-            if (k == ReadingKind::boards_front || k == ReadingKind::stud_bar_front ||
-                k == ReadingKind::tread_front)
-                if (std::any_of(job.rounds.begin(), job.rounds.end(), [&](const Round& r) {
-                        return std::any_of(r.readings.begin(), r.readings.end(), [&](std::size_t i) {
-                            const Spot& s = std::get<Reading>((*job.log)[i].event).spot;
-                            return s.axle && index_of(*s.axle) == a &&
-                                   (s.kind == k || index_of(s.kind) == kind + 1);
-                        });
-                    }))
-                    n.add(Unknown::mid_width, a * 100 + kind, 1.6);
-        }
+        for (ReadingKind taped : asked.taped[static_cast<std::size_t>(a)])
+            n.add(Unknown::mid_width, place_of_width(a, index_of(taped)), 1.6);
     }
     for (int w : asked.gauge) n.add(Unknown::camber, w, 0.0);
     for (int w : asked.sweep) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
 #include <map>
 #include <set>
 #include <string>
@@ -14,6 +15,7 @@ struct NetworkNeeds {
     std::set<int> gauge, sweep, plumb, seats;          ///< wheels
     std::map<int, std::set<bool>> rims, cambers;       ///< wheels, as they stood and half a turn on
     std::map<std::string, std::set<int>> lean, tapes;  ///< tools: as camber and reversed; by axle
+    std::array<std::set<ReadingKind>, 2> taped;        ///< by axle: the pairs of `taped_pair`
     bool jig = false, chassis = false;
     std::set<int> lips_read;         ///< axles
     std::set<int> unrolled;          ///< wheels whose rims were read as they come, without a stated sigma

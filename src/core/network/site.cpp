@@ -115,6 +115,7 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
         s.axle = index_of(*spot.axle);
     }
     if (spot.side) s.side = index_of(*spot.side);
+    if (const auto pair = taped_pair(spot.kind)) s.pair = index_of(*pair);
     const Axle axle = s.axle == 0 ? Axle::front : Axle::rear;
     s.wheelbase = car.wheelbase.value_or(usual_wheelbase).m();
     s.track = slope_base(car, axle).m();

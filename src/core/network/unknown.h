@@ -39,6 +39,11 @@ constexpr int place_of_response(int place, int effect) {
     return place * 16 + effect;
 }
 
+/// Where the middle width of what is taped at both edges of an axle stands: by the kind of its front edge.
+constexpr int place_of_width(int axle, int kind) {
+    return axle * 100 + kind;
+}
+
 constexpr int place_of_lock(int place, int angle) {
     return place * 4 + angle;
 }

@@ -10,7 +10,12 @@
 #include <optional>
 #include <vector>
 
+#include "core/quantity/tokens.h"
+#include "core/quantity/unit_words.h"
+
 namespace fairchalk {
+
+namespace notation {
 namespace {
 
 constexpr std::size_t longest_text = 10'000;
@@ -19,275 +24,6 @@ constexpr double widest_deg = 360.0;
 constexpr double most_turns = 1'000.0;
 constexpr double most_bar = 1'000.0;
 constexpr double most_nm = 10'000.0;
-constexpr double psi_in_bar = 0.0689475729;  // 1 lbf over 1 in squared
-constexpr double lbft_in_nm = 1.3558179483;  // 1 lbf by 1 ft
-
-struct Plain {
-    std::string_view fancy;
-    std::string_view plain;
-};
-
-// Fractions get a space before them so that 2½ is "2 1/2".
-constexpr std::array plain_forms = {
-    Plain{"½", " 1/2"},   Plain{"¼", " 1/4"},   Plain{"¾", " 3/4"},   Plain{"⅛", " 1/8"}, Plain{"⅜", " 3/8"},
-    Plain{"⅝", " 5/8"},   Plain{"⅞", " 7/8"},   Plain{"⁄", "/"},      Plain{"∕", "/"},    Plain{"−", "-"},
-    Plain{"–", "-"},      Plain{"—", "-"},      Plain{"‐", "-"},      Plain{"‑", "-"},    Plain{"′", "'"},
-    Plain{"’", "'"},      Plain{"‘", "'"},      Plain{"ʹ", "'"},      Plain{"´", "'"},    Plain{"″", "\""},
-    Plain{"”", "\""},     Plain{"“", "\""},     Plain{"ʺ", "\""},     Plain{"º", "°"},    Plain{"˚", "°"},
-    Plain{"\u00a0", " "}, Plain{"\u2009", " "}, Plain{"\u202f", " "}, Plain{"\t", " "},
-};
-
-/// What people say in words: longest first.
-constexpr std::array said_forms = {Plain{"three quarters of a turn", "3/4 turn"},
-                                   Plain{"3 quarters of a turn", "3/4 turn"},
-                                   Plain{"an eighth of a turn", "1/8 turn"},
-                                   Plain{"a quarter of a turn", "1/4 turn"},
-                                   Plain{"eighth of a turn", "1/8 turn"},
-                                   Plain{"quarter of a turn", "1/4 turn"},
-                                   Plain{"half of a turn", "1/2 turn"},
-                                   Plain{"an eighth turn", "1/8 turn"},
-                                   Plain{"a quarter turn", "1/4 turn"},
-                                   Plain{"three quarters", "3/4 turn"},
-                                   Plain{"quarter turn", "1/4 turn"},
-                                   Plain{"eighth turn", "1/8 turn"},
-                                   Plain{"half a turn", "1/2 turn"},
-                                   Plain{"a half turn", "1/2 turn"},
-                                   Plain{"3 quarters", "3/4 turn"},
-                                   Plain{"half turn", "1/2 turn"}};
-
-/// `18 tpi` is a pitch of 1/18 in; `almost 5/8` a weak one; `half a turn` half a turn.
-void say_plainly(std::string& s) {
-    const auto begins = [&](std::string_view word) {
-        return s.size() > word.size() && s.starts_with(word) && s[word.size()] == ' ';
-    };
-    for (const std::string_view weak : {"almost", "nearly", "just under"})
-        if (begins(weak)) s = s.substr(weak.size() + 1) + " weak";
-    for (const std::string_view strong : {"just over"})
-        if (begins(strong)) s = s.substr(strong.size() + 1) + " strong";
-    for (const Plain& form : said_forms)
-        if (const auto at = s.find(form.fancy); at != std::string::npos) {
-            const std::size_t end = at + form.fancy.size();
-            const bool whole =
-                (at == 0 || s[at - 1] == ' ') && (end == s.size() || s[end] == ' ' || s[end] == 's');
-            if (!whole || (at > 0 && at >= 2 && s[at - 2] >= '0' && s[at - 2] <= '9')) continue;
-            s.replace(at, form.fancy.size() + (end < s.size() && s[end] == 's'), form.plain);
-            break;
-        }
-    if (const auto at = s.find("tpi"); at != std::string::npos && at > 0 && at + 3 == s.size()) {
-        std::size_t end = at;
-        while (end > 0 && s[end - 1] == ' ') --end;
-        std::size_t from = end;
-        while (from > 0 && s[from - 1] >= '0' && s[from - 1] <= '9') --from;
-        if (from == 0 && end > 0) s = "1/" + s.substr(0, end) + " in";
-    }
-}
-
-std::string to_plain(std::string_view text) {
-    std::string out;
-    out.reserve(text.size() + 8);
-    for (std::size_t i = 0; i < text.size();) {
-        bool found = false;
-        // Only these lead bytes begin a form that is replaced; all else is copied.
-        if (text[i] == '\t' || static_cast<unsigned char>(text[i]) >= 0x80) {
-            for (const Plain& form : plain_forms) {
-                if (text.substr(i).starts_with(form.fancy)) {
-                    out += form.plain;
-                    i += form.fancy.size();
-                    found = true;
-                    break;
-                }
-            }
-        }
-        if (!found) out += text[i++];
-    }
-    say_plainly(out);
-    // A torque's unit is said in two words, in either order.
-    for (const std::string_view two : {"lb ft", "lb-ft", "lbf ft", "ft lb", "ft-lb", "N·m", "N m"})
-        if (const auto at = out.find(two); at != std::string::npos)
-            out.replace(at, two.size(), two.front() == 'N' ? "Nm" : "lbft");
-    // Two single marks are one double mark.
-    for (std::size_t at = 0; (at = out.find("''", at)) != std::string::npos;) out.replace(at, 2, "\"");
-    return out;
-}
-
-enum class TokenKind { number, word, mark, slash, plus, minus, other, end };
-
-struct Token {
-    TokenKind kind = TokenKind::end;
-    std::string_view text;
-    bool space_before = false;
-    std::size_t at = 0;  // where it starts in the plain text
-    double value = 0.0;
-    int decimals = -1;  // -1: a whole number
-    bool doubtful_comma = false;
-};
-
-bool is_digit(char c) {
-    return c >= '0' && c <= '9';
-}
-bool is_letter(char c) {
-    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
-}
-
-std::string lower(std::string_view s) {
-    std::string out(s);
-    std::transform(out.begin(), out.end(), out.begin(),
-                   [](char c) { return c >= 'A' && c <= 'Z' ? char(c - 'A' + 'a') : c; });
-    return out;
-}
-
-Token number_at(std::string_view s, std::size_t i) {
-    Token t{.kind = TokenKind::number, .text = {}, .at = i};
-    std::size_t j = i;
-    while (j < s.size() && is_digit(s[j])) ++j;
-    const std::size_t whole = j - i;
-    std::string digits(s.substr(i, whole));
-    if (j < s.size() && (s[j] == '.' || s[j] == ',') &&
-        (whole > 0 || (j + 1 < s.size() && is_digit(s[j + 1])))) {
-        const bool comma = s[j] == ',';
-        std::size_t k = j + 1;
-        while (k < s.size() && is_digit(s[k])) ++k;
-        const std::size_t places = k - j - 1;
-        if (places > 0 || !comma) {
-            t.decimals = static_cast<int>(std::min<std::size_t>(places, 300));
-            digits += '.';
-            digits += s.substr(j + 1, places);
-            if (places == 0) digits += '0';
-            // 1,745 may be a thousands comma; 0,125 and 61,5 can't be.
-            t.doubtful_comma = comma && places == 3 && whole >= 1 && whole <= 3 && s[i] != '0';
-            j = k;
-        }
-    }
-    if (digits.starts_with('.')) digits.insert(0, "0");
-    const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), t.value);
-    if (error == std::errc::result_out_of_range)
-        t.value = digits.find_first_of("123456789") < digits.find('.') ? 1e300 : 0.0;
-    (void)end;
-    t.text = s.substr(i, j - i);
-    return t;
-}
-
-std::vector<Token> tokens_of(std::string_view s) {
-    std::vector<Token> out;
-    bool space = false;
-    for (std::size_t i = 0; i < s.size();) {
-        const char c = s[i];
-        if (c == ' ') {
-            space = true;
-            ++i;
-            continue;
-        }
-        Token t;
-        if (is_digit(c) || ((c == '.' || c == ',') && i + 1 < s.size() && is_digit(s[i + 1]))) {
-            t = number_at(s, i);
-        } else if (is_letter(c)) {
-            std::size_t j = i;
-            while (j < s.size() && is_letter(s[j])) ++j;
-            t.kind = TokenKind::word;
-            t.text = s.substr(i, j - i);
-        } else if (s.substr(i).starts_with("°")) {
-            t.kind = TokenKind::mark;
-            t.text = s.substr(i, std::string_view("°").size());
-        } else {
-            t.kind = c == '\'' || c == '"' ? TokenKind::mark
-                     : c == '/'            ? TokenKind::slash
-                     : c == '+'            ? TokenKind::plus
-                     : c == '-'            ? TokenKind::minus
-                                           : TokenKind::other;
-            t.text = s.substr(i, 1);
-        }
-        t.at = i;
-        t.space_before = space;
-        space = false;
-        i += t.text.size();
-        out.push_back(t);
-    }
-    out.push_back(Token{.kind = TokenKind::end, .text = {}, .space_before = space, .at = s.size()});
-    return out;
-}
-
-enum class Unit { none, mm, cm, m, inch, foot, deg, arcmin, arcsec, turn, flat, bar, psi, kpa, nm, lbft };
-
-struct UnitWord {
-    std::string_view word;
-    Unit unit;
-};
-
-constexpr std::array unit_words = {
-    UnitWord{"mm", Unit::mm},         UnitWord{"millimetre", Unit::mm},  UnitWord{"millimetres", Unit::mm},
-    UnitWord{"millimeter", Unit::mm}, UnitWord{"millimeters", Unit::mm}, UnitWord{"cm", Unit::cm},
-    UnitWord{"m", Unit::m},           UnitWord{"in", Unit::inch},        UnitWord{"inch", Unit::inch},
-    UnitWord{"inches", Unit::inch},   UnitWord{"ft", Unit::foot},        UnitWord{"foot", Unit::foot},
-    UnitWord{"feet", Unit::foot},     UnitWord{"deg", Unit::deg},        UnitWord{"degs", Unit::deg},
-    UnitWord{"degree", Unit::deg},    UnitWord{"degrees", Unit::deg},    UnitWord{"min", Unit::arcmin},
-    UnitWord{"mins", Unit::arcmin},   UnitWord{"minute", Unit::arcmin},  UnitWord{"minutes", Unit::arcmin},
-    UnitWord{"arcmin", Unit::arcmin}, UnitWord{"sec", Unit::arcsec},     UnitWord{"secs", Unit::arcsec},
-    UnitWord{"second", Unit::arcsec}, UnitWord{"seconds", Unit::arcsec}, UnitWord{"arcsec", Unit::arcsec},
-    UnitWord{"turn", Unit::turn},     UnitWord{"turns", Unit::turn},     UnitWord{"flat", Unit::flat},
-    UnitWord{"flats", Unit::flat},    UnitWord{"bar", Unit::bar},        UnitWord{"psi", Unit::psi},
-    UnitWord{"kpa", Unit::kpa},       UnitWord{"nm", Unit::nm},          UnitWord{"lbft", Unit::lbft},
-};
-
-std::optional<Unit> unit_word(const std::string& word) {
-    for (const UnitWord& u : unit_words)
-        if (u.word == word) return u.unit;
-    return std::nullopt;
-}
-
-Strength strength_word(const std::string& w) {
-    if (w == "strong" || w == "full" || w == "over" || w == "plus") return Strength::strong;
-    if (w == "weak" || w == "shy" || w == "short" || w == "bare" || w == "almost") return Strength::weak;
-    return Strength::none;
-}
-
-QuantityKind kind_of(Unit unit) {
-    switch (unit) {
-        case Unit::deg:
-        case Unit::arcmin:
-        case Unit::arcsec:
-            return QuantityKind::angle;
-        case Unit::turn:
-        case Unit::flat:
-            return QuantityKind::turns;
-        case Unit::bar:
-        case Unit::psi:
-        case Unit::kpa:
-            return QuantityKind::pressure;
-        case Unit::nm:
-        case Unit::lbft:
-            return QuantityKind::torque;
-        default:
-            return QuantityKind::length;
-    }
-}
-
-/// value (in the unit) -> mm, degrees, turns, bar or Nm. Division where it keeps typed fractions exact.
-double to_base(double value, Unit unit) {
-    switch (unit) {
-        case Unit::cm:
-            return value * 10.0;
-        case Unit::m:
-            return value * 1000.0;
-        case Unit::inch:
-            return value * 254.0 / 10.0;
-        case Unit::foot:
-            return value * 3048.0 / 10.0;
-        case Unit::arcmin:
-            return value / 60.0;
-        case Unit::arcsec:
-            return value / 3600.0;
-        case Unit::flat:
-            return value / 6.0;
-        case Unit::psi:
-            return value * psi_in_bar;
-        case Unit::kpa:
-            return value / 100.0;
-        case Unit::lbft:
-            return value * lbft_in_nm;
-        default:
-            return value;
-    }
-}
 
 /// A number as typed, before its unit is known.
 struct Number {
@@ -688,51 +424,6 @@ Result<Quantity> Reader::read() {
     return q;
 }
 
-std::string shortest(double value) {
-    std::array<char, 400> buffer{};
-    if (value == 0.0) value = 0.0;
-    const auto result =
-        std::to_chars(buffer.data(), buffer.data() + buffer.size(), value, std::chars_format::fixed);
-    std::string out(buffer.data(), result.ptr);
-    // Three decimals after a point are plain; only a comma is doubtful.
-    return out;
-}
-
-std::string fixed(double value, int places) {
-    std::array<char, 64> buffer{};
-    const double scale = std::pow(10.0, places);
-    double rounded = std::round(value * scale) / scale;
-    if (rounded == 0.0) rounded = 0.0;
-    const auto r = std::to_chars(buffer.data(), buffer.data() + buffer.size(), rounded,
-                                 std::chars_format::fixed, places);
-    return std::string(buffer.data(), r.ptr);
-}
-
-std::string two_digits(long n) {
-    return (n < 10 ? "0" : "") + std::to_string(n);
-}
-
-std::string unsigned_angle(double deg, const Show& how, bool fine) {
-    if (how.angles == Show::AngleStyle::decimal) return fixed(deg, fine ? 3 : 2) + "°";
-    if (fine) {
-        const long tenths = std::lround(deg * 600.0);
-        return std::to_string(tenths / 600) + "°" + two_digits(tenths % 600 / 10) + "." +
-               std::to_string(tenths % 10) + "'";
-    }
-    const long minutes = std::lround(deg * 60.0);
-    return std::to_string(minutes / 60) + "°" + two_digits(minutes % 60) + "'";
-}
-
-bool shows_as_zero(double deg, const Show& how, bool fine) {
-    const double unit =
-        how.angles == Show::AngleStyle::decimal ? (fine ? 0.001 : 0.01) : (fine ? 1.0 / 600 : 1.0 / 60);
-    return std::abs(deg) < unit / 2;
-}
-
-}  // namespace
-
-namespace {
-
 /// Threads counted over a length: how many, and what stands after it.
 std::optional<std::pair<double, std::string_view>> counted(std::string_view text) {
     const auto blanks = [&] {
@@ -762,6 +453,7 @@ std::optional<std::pair<double, std::string_view>> counted(std::string_view text
 }
 
 }  // namespace
+}  // namespace notation
 
 bool is_inch_division(double mm) {
     const double sixtyfourths = Length::from_mm(mm).in() * 64.0;
@@ -769,6 +461,7 @@ bool is_inch_division(double mm) {
 }
 
 Result<Quantity> read_quantity(std::string_view text, Expect expect) {
+    using namespace notation;
     if (expect.pitch)
         if (const auto threads = counted(text)) {
             auto over = Reader(threads->second, {Expect::Kind::length, expect.bare}).read();
@@ -779,78 +472,6 @@ Result<Quantity> read_quantity(std::string_view text, Expect expect) {
             return over;
         }
     return Reader(text, expect).read();
-}
-
-std::string write_exact(Length length) {
-    return shortest(length.mm()) + " mm";
-}
-std::string write_exact(Angle angle) {
-    return shortest(angle.deg()) + " deg";
-}
-std::string write_exact_turns(double turns) {
-    return shortest(turns) + " turn";
-}
-
-std::string show(Angle angle, const Show& how, bool fine) {
-    const bool minus = angle.deg() < 0 && !shows_as_zero(angle.deg(), how, fine);
-    return (minus ? "−" : "") + unsigned_angle(std::abs(angle.deg()), how, fine);
-}
-
-std::string show_toe(Angle toe, const Show& how) {
-    const std::string amount = unsigned_angle(std::abs(toe.deg()), how, false);
-    if (shows_as_zero(toe.deg(), how, false)) return amount;
-    return amount + (toe.deg() > 0 ? " in" : " out");
-}
-
-std::string show_plus_minus(Angle half_width, const Show& how) {
-    const double deg = std::abs(half_width.deg());
-    if (how.angles == Show::AngleStyle::decimal) return fixed(std::ceil(deg * 100.0 - 1e-9) / 100.0, 2) + "°";
-    const long minutes = static_cast<long>(std::ceil(deg * 60.0 - 1e-9));
-    if (minutes < 60) return std::to_string(minutes) + "'";
-    return unsigned_angle(minutes / 60.0, how, false);
-}
-
-std::string show(Length length, const Show& how) {
-    if (how.lengths == Show::LengthStyle::mm) return fixed(length.mm(), 1) + " mm";
-    const long sixty_fourths = std::lround(std::abs(length.in()) * 64.0);
-    long top = sixty_fourths % 64, bottom = 64;
-    if (top != 0) {
-        const long common = std::gcd(top, bottom);
-        top /= common;
-        bottom /= common;
-    }
-    std::string out = length.mm() < 0 && sixty_fourths != 0 ? "−" : "";
-    if (sixty_fourths / 64 != 0 || top == 0)
-        out += std::to_string(sixty_fourths / 64) + (top != 0 ? " " : "");
-    if (top != 0) out += std::to_string(top) + "/" + std::to_string(bottom);
-    return out + " in";
-}
-
-std::string write_exact_bar(double bar) {
-    return shortest(bar) + " bar";
-}
-
-std::string show_pressure(double bar, const Show& how) {
-    return how.lengths == Show::LengthStyle::mm ? fixed(bar, 2) + " bar"
-                                                : fixed(bar / psi_in_bar, 1) + " psi";
-}
-
-std::string show_fraction(double value) {
-    const long n = std::lround(std::abs(value) * 48.0);
-    long top = n % 48, bottom = 48;
-    if (top != 0) {
-        const long common = std::gcd(top, bottom);
-        top /= common;
-        bottom /= common;
-    }
-    std::string out = value < 0 && n != 0 ? "−" : "";
-    if (n / 48 != 0 || top == 0) out += std::to_string(n / 48) + (top != 0 ? " " : "");
-    if (top != 0) out += std::to_string(top) + "/" + std::to_string(bottom);
-    return out;
-}
-
-std::string show_turns(double turns) {
-    return show_fraction(turns) + (std::abs(turns) > 1.0 + 1.0 / 96 ? " turns" : " turn");
 }
 
 }  // namespace fairchalk

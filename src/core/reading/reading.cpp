@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <array>
+#include <utility>
 
 namespace fairchalk {
 namespace {
@@ -68,6 +69,24 @@ const ReadingKindInfo& info_of(ReadingKind kind) {
 const ReadingKindInfo* reading_kind_named(std::string_view name) {
     const auto it = std::find_if(kinds.begin(), kinds.end(), [&](const auto& k) { return k.name == name; });
     return it == kinds.end() ? nullptr : &*it;
+}
+
+std::optional<ReadingKind> other_edge(ReadingKind kind) {
+    constexpr std::array<std::pair<K, K>, 6> edges = {{{K::rim_front, K::rim_rear},
+                                                       {K::boards_front, K::boards_rear},
+                                                       {K::stud_bar_front, K::stud_bar_rear},
+                                                       {K::tread_front, K::tread_rear},
+                                                       {K::straightedge_front, K::straightedge_rear},
+                                                       {K::camber_plumb_upper, K::camber_plumb_lower}}};
+    for (const auto& [a, b] : edges)
+        if (kind == a || kind == b) return kind == a ? b : a;
+    return std::nullopt;
+}
+
+std::optional<ReadingKind> taped_pair(ReadingKind kind) {
+    const auto other = other_edge(kind);
+    if (!other || info_of(kind).place != P::axle) return std::nullopt;
+    return std::min(kind, *other);
 }
 
 bool against_gravity(ReadingKind kind) {

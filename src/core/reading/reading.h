@@ -69,6 +69,13 @@ struct ReadingKindInfo {
     ReadingUse use = ReadingUse::angles;
 };
 
+/// The same at the other edge of what it is read on: rear for front, lower for upper; nothing for what has
+/// one place only.
+std::optional<ReadingKind> other_edge(ReadingKind);
+/// Of what is taped between the wheels at both edges: the front edge's kind, which stands for both; nothing
+/// for all else.
+std::optional<ReadingKind> taped_pair(ReadingKind);
+
 /// True for what is read against gravity: the floor's slope is in it.
 bool against_gravity(ReadingKind);
 
