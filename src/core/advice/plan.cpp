@@ -398,10 +398,10 @@ bool Planner::wheel_or_thrust_off(const std::vector<Lever>& active) const {
     const double own_thrust = p_.estimable(thrust_gradient(p_))
                                   ? std::abs(thrust_now) - std::abs(thrust_now - so_far_.thrust)
                                   : std::abs(so_far_.thrust);
-    const bool thrust_off = tested && own_thrust > thrust_half_band && !active.empty() &&
-                            aims_of(about_, p_, active, steering_known_, so_far_).thrust;
-    const bool steering_off = off > (tested ? thrust_half_band : straight_half_band) && !active.empty() &&
-                              free_ && aims_of(about_, p_, active, steering_known_, so_far_).steering;
+    const Aims aims = aims_of(about_, p_, active, steering_known_, so_far_);
+    const bool thrust_off = tested && own_thrust > thrust_half_band && aims.thrust;
+    const bool steering_off =
+        off > (tested ? thrust_half_band : straight_half_band) && free_ && aims.steering;
     return (steering_off || thrust_off) && (!any_unknown_ || tested);
 }
 

@@ -56,7 +56,6 @@ class Network {
     int lie = 0;    ///< which laying of the strings and wheels: spots of another lie are other spots
 
     const Current& current() const { return *current_; }
-    bool has(Unknown what, int where) const { return current_->contains({what, where}); }
     int at(Unknown what, int where) const { return current_->at({what, where}); }
     int add(Unknown what, int where, double start);
     /// One that is known under another name as well.
