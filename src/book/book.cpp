@@ -4,6 +4,7 @@
 #include <fcntl.h>
 #include <sys/stat.h>
 #include <unistd.h>
+#include "core/reading/reading_kind.h"
 
 #include <atomic>
 #include <mutex>
@@ -374,8 +375,8 @@ std::vector<JobInfo> Book::jobs(const std::string& car) const {
     std::vector<JobInfo> out;
     // Every kind of entry that reads an angle is a reading.
     std::string kinds;
-    for (const ReadingKindInfo& k : reading_kinds())
-        kinds += (kinds.empty() ? "'" : ",'") + std::string(k.name) + "'";
+    for (const ReadingKind* k : reading_kinds())
+        kinds += (kinds.empty() ? "'" : ",'") + std::string(k->name()) + "'";
     in_->look([&] {
         SQLite::Statement s(in_->read(),
                             "SELECT id, car, title, created,"

@@ -374,14 +374,15 @@ Reading reading_from(const Json& json, const std::string& place) {
     const Node n(json, place);
     n.object();
     const std::string kind = n["kind"].text();
-    const ReadingKindInfo* info = reading_kind_named(kind);
-    if (!info)
+    const auto id = reading_kind_named(kind);
+    if (!id)
         wrong(n["kind"].place(),
               {Code::job_unknown_word,
-               {cut_to(kind, 60), listed(reading_kinds(), [](const auto& k) { return k.name; })}});
+               {cut_to(kind, 60), listed(reading_kinds(), [](const auto* k) { return k->name(); })}});
+    const ReadingKind& info = reading_kind(*id);
     Reading r;
-    r.spot.kind = info->kind;
-    switch (info->place) {
+    r.spot.kind = *id;
+    switch (info.place()) {
         case PlaceKind::wheel:
             r.spot.wheel = n["wheel"].wheel();
             break;
@@ -411,11 +412,11 @@ Reading reading_from(const Json& json, const std::string& place) {
         case PlaceKind::car:
             break;
     }
-    r.value = n["value"].quantity(info->toe_as_length                        ? Expect::Kind::length_or_angle
-                                  : info->quantity == QuantityKind::length   ? Expect::Kind::length
-                                  : info->quantity == QuantityKind::pressure ? Expect::Kind::pressure
-                                  : info->quantity == QuantityKind::turns    ? Expect::Kind::turns
-                                                                             : Expect::Kind::angle);
+    r.value = n["value"].quantity(info.toe_as_length()                        ? Expect::Kind::length_or_angle
+                                  : info.quantity() == QuantityKind::length   ? Expect::Kind::length
+                                  : info.quantity() == QuantityKind::pressure ? Expect::Kind::pressure
+                                  : info.quantity() == QuantityKind::turns    ? Expect::Kind::turns
+                                                                              : Expect::Kind::angle);
     if (n.has("sigma")) {
         const auto unit = r.value.kind == QuantityKind::length ? Expect::Kind::length : Expect::Kind::angle;
         r.stated_sigma = n["sigma"].positive(unit, "0.3 mm", "0.1 deg").value;
@@ -433,7 +434,7 @@ Reading reading_from(const Json& json, const std::string& place) {
          {std::pair{"turned_sigma", &r.turned_sigma}, {"swept", &r.swept}, {"scale_for", &r.scale_for}})
         if (n.has(key)) *to = n[key].positive(Expect::Kind::angle, "0.5 deg", "20 deg").angle();
     if (const auto turned = r.turned ? r.turned : r.wheel_turned;
-        turned && r.spot.kind != ReadingKind::camber_swing)
+        turned && !reading_kind(r.spot.kind).whole_sweep())
         r.spot.swept = turned->deg() > 0 ? Swept::out : turned->deg() < 0 ? Swept::in : Swept::straight;
     if (n.has("rolled")) r.spot.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
     if (n.has("zeroed")) r.zeroed_on_floor = n["zeroed"].word({"on-floor", "level"}) == "on-floor";
@@ -510,10 +511,10 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
 
 Json json_of(const Reading& r) {
     Json j = Json::object();
-    const ReadingKindInfo& info = info_of(r.spot.kind);
-    j["kind"] = info.name;
+    const ReadingKind& info = reading_kind(r.spot.kind);
+    j["kind"] = info.name();
     if (r.spot.wheel) j["wheel"] = name_of(*r.spot.wheel);
-    if (r.spot.axle) j[info.place == PlaceKind::bar ? "bar" : "axle"] = name_of(*r.spot.axle);
+    if (r.spot.axle) j[info.place() == PlaceKind::bar ? "bar" : "axle"] = name_of(*r.spot.axle);
     if (r.spot.to) j["to"] = name_of(*r.spot.to);
     if (r.spot.side) j["side"] = name_of(*r.spot.side);
     if (r.spot.station) j["station"] = write_exact(*r.spot.station);
@@ -522,7 +523,7 @@ Json json_of(const Reading& r) {
         j["sigma"] = r.value.kind == QuantityKind::length ? write_exact(Length::from_mm(*r.stated_sigma))
                                                           : write_exact(Angle::from_deg(*r.stated_sigma));
     if (!r.tool.empty()) j["tool"] = r.tool;
-    if (r.spot.rolled) j["rolled"] = r.spot.kind == ReadingKind::tire_bulge ? "1/4 turn" : "1/2 turn";
+    if (r.spot.rolled) j["rolled"] = reading_kind(r.spot.kind).rolled_a_quarter() ? "1/4 turn" : "1/2 turn";
     if (r.zeroed_on_floor) j["zeroed"] = "on-floor";
     if (r.since_now) j["since"] = "now";
     if (r.span) j["span"] = write_exact(*r.span);

@@ -6,6 +6,7 @@
 #include <set>
 #include <sstream>
 #include <utility>
+#include "core/reading/reading_kind.h"
 
 #include "book/node.h"
 
@@ -204,7 +205,7 @@ void within_bounds(const Json& top) {
         const std::string kind = kind_of(e);
         rounds += kind == "round";
         turns += kind == "turn";
-        readings += reading_kind_named(kind) != nullptr;
+        readings += reading_kind_named(kind).has_value();
     };
     for (const char* list : {"log", "events"})
         if (top.contains(list) && top[list].is_array()) {

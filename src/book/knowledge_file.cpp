@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cstdlib>
 #include <set>
+#include <sstream>
 
 #include "book/job_file.h"
 #include "book/table.h"
@@ -23,31 +24,37 @@ extern const char* const shipped_rigs;
 namespace {
 
 /// What the drawings of rigs can show.
-const std::initializer_list<std::string_view> drawn_steps = {"arm-read",     "arm-string",
-                                                             "arms",         "axis",
-                                                             "bar-width",    "bars",
-                                                             "boards",       "camber-gauge",
-                                                             "centreline",   "centreline-distance",
-                                                             "end-for-end",  "gap",
-                                                             "gauge",        "half-turn",
-                                                             "hub-distance", "hub-width",
-                                                             "lean-test",    "left-string",
-                                                             "level",        "plates",
-                                                             "plumb",        "plumb-gaps",
-                                                             "right-string", "roll-check",
-                                                             "stands",       "straight",
-                                                             "straightedge", "straightedge-rule",
-                                                             "straps",       "string-height",
-                                                             "strings",      "stud-bars",
-                                                             "stud-tapes",   "sweep-in",
-                                                             "sweep-out",    "tape-swap",
-                                                             "tapes",        "tread-marks",
-                                                             "tread-tape"};
+const std::set<std::string>& drawn_steps() {
+    static const std::set<std::string> all = [] {
+        std::set<std::string> out;
+        for (const Rig* r : all_rigs())
+            for (const std::string& part : r->parts()) out.insert(part);
+        return out;
+    }();
+    return all;
+}
+
+/// A stroke of a thing's picture: its word and as many numbers as it takes.
+Thing::Stroke stroke_from(const std::string& text, const std::string& place) {
+    Thing::Stroke s;
+    std::istringstream in(text);
+    in >> s.what;
+    for (double v = 0; in >> v;) s.numbers.push_back(v);
+    const std::size_t n = s.numbers.size();
+    const bool right = s.what == "line" || s.what == "oval" ? n == 4
+                       : s.what == "box"                    ? n == 5
+                       : s.what == "arc"                    ? n == 6
+                                                            : s.what == "shape" && n >= 6 && n % 2 == 0;
+    if (!right || !in.eof())
+        wrong(place + ".picture",
+              {Code::job_unknown_word, {text, "a stroke: line 0 -40 0 40, box, oval, arc or shape"}});
+    return s;
+}
 
 /// A way of measuring without its guide could not be chosen.
 Knowledge complete(Knowledge k) {
-    for (const RigInfo& r : all_rigs())
-        if (!k.rig(r.id)) wrong("rigs", {Code::job_missing, {std::string(r.id)}});
+    for (const Rig* r : all_rigs())
+        if (!k.rig(r->id)) wrong("rigs", {Code::job_missing, {std::string(r->id)}});
     return k;
 }
 
@@ -104,7 +111,9 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
         k.schools.push_back(s);
     });
     each(tables.things, "things", [&](Item& i) {
-        k.things.push_back({i.id, i.needed("text"), i.needed("one"), i.number("usual"), i.list("words")});
+        Thing t{i.id, i.needed("text"), i.needed("one"), i.number("usual"), i.list("words"), {}};
+        for (const std::string& s : i.list("picture")) t.picture.push_back(stroke_from(s, i.place()));
+        k.things.push_back(std::move(t));
     });
     each(tables.rigs, "rigs", [&](Item& i) {
         if (!rig_named(i.id)) wrong(i.place() + ".id", {Code::job_unknown_word, {i.id, known_rigs()}});
@@ -127,7 +136,7 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
             r.needs.push_back({id, count});
         }
         i.items("steps", [&](Item& step) {
-            r.steps.push_back({step.needed("text"), step.one_of("show", drawn_steps)});
+            r.steps.push_back({step.needed("text"), step.one_of("show", drawn_steps())});
         });
         k.rigs.push_back(r);
     });

@@ -41,7 +41,8 @@ class Item {
         if (t.empty()) wrong(place_ + "." + key, {Code::job_missing, {key}});
         return t;
     }
-    std::string one_of(const char* key, std::initializer_list<std::string_view> words) {
+    template <class Words = std::initializer_list<std::string_view>>
+    std::string one_of(const char* key, const Words& words) {
         const std::string t = needed(key);
         if (std::find(words.begin(), words.end(), t) == words.end())
             wrong(place_ + "." + key, {Code::job_unknown_word, {t, listed(words)}});

@@ -36,10 +36,10 @@ Json angle_json(const KnownAngle& a) {
 
 Json spot_json(const Spot& s) {
     Json j = Json::object();
-    const ReadingKindInfo& info = info_of(s.kind);
-    j["kind"] = info.name;
+    const ReadingKind& info = reading_kind(s.kind);
+    j["kind"] = info.name();
     if (s.wheel) j["wheel"] = name_of(*s.wheel);
-    if (s.axle) j[info.place == PlaceKind::bar ? "bar" : "axle"] = name_of(*s.axle);
+    if (s.axle) j[info.place() == PlaceKind::bar ? "bar" : "axle"] = name_of(*s.axle);
     if (s.side) j["side"] = name_of(*s.side);
     if (s.station) j["station"] = write_exact(*s.station);
     if (s.rolled) j["rolled"] = "1/2 turn";

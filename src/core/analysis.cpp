@@ -69,7 +69,7 @@ std::vector<Spot> to_read(const Job& job, const Analysis& a) {
     // By the ways of this round; a width over the hubs needs none.
     const std::vector<Spot> walk = round_walk(job, a.now.round, true);
     const auto here = [&](const Spot& s) {
-        return s.kind == ReadingKind::hub_width || std::find(walk.begin(), walk.end(), s) != walk.end();
+        return reading_kind(s.kind).wants_no_rig() || std::find(walk.begin(), walk.end(), s) != walk.end();
     };
     const KnownAngle& angle = worst->angle;
     if (angle.known || std::all_of(angle.needs.begin(), angle.needs.end(), here))
@@ -90,14 +90,14 @@ std::optional<Untold> untold(const Analysis& a) {
         Untold out{v.target, {}};
         // One string tells nothing of the other side.
         const Wheel* wheel = std::get_if<Wheel>(&v.target.where);
-        const auto there = [&](const RigInfo& rig) {
-            const auto walk = walk_of(rig, a.job.rounds[static_cast<std::size_t>(a.now.round)].lines,
-                                      a.job.rounds[static_cast<std::size_t>(a.now.round)].car);
+        const auto there = [&](const Rig& rig) {
+            const Round& round = a.job.rounds[static_cast<std::size_t>(a.now.round)];
+            const auto walk = rig.walk(round.lines, round.car);
             return !wheel ||
                    std::any_of(walk.begin(), walk.end(), [&](const Spot& s) { return s.wheel == *wheel; });
         };
-        for (const RigInfo& rig : all_rigs())
-            if (tells(rig, v.target) && there(rig)) out.rigs.push_back(rig.id);
+        for (const Rig* rig : all_rigs())
+            if (tells(*rig, v.target) && there(*rig)) out.rigs.push_back(rig->id);
         return out;
     }
     return std::nullopt;

@@ -471,10 +471,10 @@ std::string JobDesk::gauge() const {
 }
 
 std::string JobDesk::toolFor(const Spot& spot) const {
-    const RigInfo& rig = rig_of(spot.kind);
+    const Rig& rig = rig_of(spot.kind);
     const auto it = taken_up_.find(std::string(rig.id));
     if (it != taken_up_.end()) return it->second;
-    const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
+    const bool angle = reading_kind(spot.kind).quantity() == QuantityKind::angle;
     if (rig.tool.empty()) return angle ? gauge() : tool();
     for (std::size_t i = log().size(); i-- > 0;)
         if (const Reading* r = std::get_if<Reading>(&log()[i].event);
@@ -510,10 +510,12 @@ QString JobDesk::number(const Spot& spot) const {
     plain.rolled = false;
     if (spot.rolled)
         if (const int n = at(plain)) return QString::number(n) + QStringLiteral("½");
-    if (spot.kind == ReadingKind::camber_reversed) {
-        plain.kind = ReadingKind::camber;
-        if (const int n = at(plain)) return QString::number(n) + QStringLiteral("r");
-    }
+    if (reading_kind(spot.kind).end_for_end())
+        for (const Spot& s : walk()) {
+            const auto beside = reading_kind(s.kind).besides(s, car());
+            if (std::find(beside.begin(), beside.end(), spot) != beside.end())
+                return QString::number(at(s)) + QStringLiteral("r");
+        }
     const int n = at(spot);
     return n ? QString::number(n) : QStringLiteral("+");
 }
@@ -522,9 +524,10 @@ std::optional<practice::Held> JobDesk::held(const Reading& asked) const {
     if (!practice_) return std::nullopt;
     const Tool* tool = toolNamed(asked.tool);
     // Where no tool is chosen for it, a rule in the units of the job's.
-    if (!tool || tool->quantity != info_of(asked.spot.kind).quantity)
-        tool = standard_tool(info_of(asked.spot.kind).quantity == QuantityKind::angle ? "digital-angle-gauge"
-                                                                                      : "steel-rule-mm");
+    if (!tool || tool->quantity != reading_kind(asked.spot.kind).quantity())
+        tool = standard_tool(reading_kind(asked.spot.kind).quantity() == QuantityKind::angle
+                                 ? "digital-angle-gauge"
+                                 : "steel-rule-mm");
     return practice_->hold(asked, lines(), *tool);
 }
 
@@ -545,7 +548,7 @@ void JobDesk::take(Reading r, const Quantity& value) {
         (!its_own && value.resolution > 2.01 * tool->resolution &&
          is_inch_division(value.resolution) != is_inch_division(tool->resolution)))
         r.tool.clear();
-    if (r.spot.kind != ReadingKind::camber_gap && !(tool && tool->shows == Shows::unsigned_))
+    if (!reading_kind(r.spot.kind).asks_for_top() && !(tool && tool->shows == Shows::unsigned_))
         r.top_in.reset();
     std::vector<Entry> entries;
     // What the garage knows of the tool goes into this job with the first reading by it.

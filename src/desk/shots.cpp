@@ -216,7 +216,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showPage({});
     window.setStage(Stage::read);
     const auto lean = [&](Wheel w, Swept swept, const char* value) {
-        window.slate().ask(swept_spot(ReadingKind::camber, w, swept));
+        window.slate().ask(swept_spot(ReadingId::camber, w, swept));
         typeOut(window, QString::fromLatin1(value));
         window.setStage(Stage::read);
     };
@@ -227,7 +227,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
         lean(w, Swept::out, w == Wheel::front_left ? "0.9" : "1.1");
         if (w == Wheel::front_left) lean(w, Swept::in, "-1.4");
     }
-    window.slate().ask(swept_spot(ReadingKind::camber, Wheel::front_right, Swept::in));
+    window.slate().ask(swept_spot(ReadingId::camber, Wheel::front_right, Swept::in));
     typeOut(window, QStringLiteral("-1.3"), false);
     shot("caster");
     shotsOfPractice(desk, window, shot);

@@ -38,13 +38,13 @@ int opened() {
 /// A spot by its name: `front-left camber`, `front-left camber turned out`.
 std::optional<Spot> spot_called(const std::string& name) {
     const auto is = [&](const Spot& s) { return s.name() == name; };
-    for (const ReadingKindInfo& info : reading_kinds()) {
+    for (const ReadingId id : all_readings()) {
         for (Axle a : both_axles)
-            if (const Spot s = axle_spot(info.kind, a); is(s)) return s;
+            if (const Spot s = axle_spot(id, a); is(s)) return s;
         for (Wheel w : all_wheels)
             for (Swept swept : {Swept::straight, Swept::out, Swept::in})
                 for (bool rolled : {false, true}) {
-                    Spot s = swept_spot(info.kind, w, swept);
+                    Spot s = swept_spot(id, w, swept);
                     s.rolled = rolled;
                     if (is(s)) return s;
                 }
@@ -67,7 +67,7 @@ double there(const std::string& path, const std::string& name, QuantityKind kind
     Tool itself;  // its noise is the gauge's own
     itself.quantity = kind;
     const auto held = PracticeFloor::under(log, *play).hold(blank_reading(*spot, lines), lines, itself);
-    if (!held || info_of(spot->kind).quantity != kind)
+    if (!held || reading_kind(spot->kind).quantity() != kind)
         throw std::runtime_error("this gauge has nothing to read at '" + name + "'");
     return held->at;
 }

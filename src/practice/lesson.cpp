@@ -63,7 +63,7 @@ Estimate estimate_of(const SolidCar& car, const std::map<Spot, double>& typed, c
         Reading r = blank_reading(s, lines);
         r.tool = tool;
         const auto it = typed.find(s);
-        r.value.kind = info_of(s.kind).quantity;
+        r.value.kind = reading_kind(s.kind).quantity();
         r.value.value = it != typed.end() ? it->second : car.exact(s, lines);
         put(r);
     }
@@ -72,8 +72,8 @@ Estimate estimate_of(const SolidCar& car, const std::map<Spot, double>& typed, c
     return estimate(job_of(log), o);
 }
 
-const std::array rim_spots = {wheel_spot(ReadingKind::rim_front, front_left),
-                              wheel_spot(ReadingKind::rim_rear, front_left)};
+const std::array rim_spots = {wheel_spot(ReadingId::rim_front, front_left),
+                              wheel_spot(ReadingId::rim_rear, front_left)};
 
 }  // namespace
 
@@ -94,14 +94,14 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
                                   "steel-rule-inch", "steel-rule-inch", "vernier"};
         for (const char* tool : tools) {
             Task t;
-            t.faces = {{wheel_spot(ReadingKind::hub, front_left), tool, between(rng, 62, 188)}};
+            t.faces = {{wheel_spot(ReadingId::hub, front_left), tool, between(rng, 62, 188)}};
             t.within = near_enough(tool);
             tasks_.push_back(t);
         }
     } else if (id == "string") {
         SolidCar car = quiet_car(rng);
         for (const char* about : {"before", "after"}) {
-            for (ReadingKind k : {ReadingKind::hub, ReadingKind::rim_front, ReadingKind::rim_rear})
+            for (ReadingId k : {ReadingId::hub, ReadingId::rim_front, ReadingId::rim_rear})
                 read(car, wheel_spot(k, front_left), "steel-rule-mm", about);
             // The front stand goes; the rear end of the string stays.
             const double moved = either_way(rng, 12, 24);
@@ -129,7 +129,7 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
             if (n % 4 == 3) {
                 // Between the wheels, with boards: it is the other way round.
                 t.about = "boards";
-                for (ReadingKind k : {ReadingKind::boards_front, ReadingKind::boards_rear}) {
+                for (ReadingId k : {ReadingId::boards_front, ReadingId::boards_rear}) {
                     const Spot s = axle_spot(k, Axle::front);
                     t.faces.push_back({s, "tape", car.exact(s, car.lines({"toe-boards"}))});
                 }
@@ -137,7 +137,7 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
                 t.about = "string";
                 const Wheel w = toss(rng) ? Wheel::front_left : Wheel::front_right;
                 if (w == Wheel::front_right) std::swap(car.toe[0], car.toe[1]);
-                for (ReadingKind k : {ReadingKind::rim_front, ReadingKind::rim_rear}) {
+                for (ReadingId k : {ReadingId::rim_front, ReadingId::rim_rear}) {
                     const Spot s = wheel_spot(k, w);
                     t.faces.push_back({s, "steel-rule-mm", car.exact(s, car.lines({"string-bars"}))});
                 }
@@ -196,7 +196,7 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
     } else if (id == "sweep") {
         const SolidCar car = quiet_car(rng);
         for (Swept swept : {Swept::straight, Swept::out, Swept::in})
-            read(car, swept_spot(ReadingKind::camber, front_left, swept), "hinged-gauge", "sweep");
+            read(car, swept_spot(ReadingId::camber, front_left, swept), "hinged-gauge", "sweep");
         Task t;
         t.ask = Task::Ask::choice;
         t.about = "lean";
@@ -219,8 +219,7 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
                 // Both edges of one rim the wrong way round, at the second taking.
                 const Wheel w =
                     all_wheels[static_cast<std::size_t>(std::uniform_int_distribution<>(0, 3)(rng))];
-                const Spot a = wheel_spot(ReadingKind::rim_front, w),
-                           b = wheel_spot(ReadingKind::rim_rear, w);
+                const Spot a = wheel_spot(ReadingId::rim_front, w), b = wheel_spot(ReadingId::rim_rear, w);
                 if (std::abs(takings[1][a] - takings[1][b]) < 3.0) {
                     for (auto& taking : takings) taking[a] += 4.0;
                 }

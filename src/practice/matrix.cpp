@@ -103,18 +103,10 @@ class Work {
     double started_worst_ = 0.0, thrust_range_ = 0.0, steering_range_ = 0.0;
 };
 
-double shown(const SolidCar& car, const Spot& s, const LinesSet& lines) {
-    if (s.kind == ReadingKind::toe_angle)
-        return s.wheel ? car.toe[static_cast<std::size_t>(index_of(*s.wheel))]
-                       : car.toe[static_cast<std::size_t>(index_of(*s.axle) * 2)] +
-                             car.toe[static_cast<std::size_t>(index_of(*s.axle) * 2 + 1)];
-    return car.exact(s, lines);
-}
-
 void Work::read(const Spot& spot) {
     Reading r = blank_reading(spot, lines_);
-    const bool angle =
-        info_of(spot.kind).quantity == QuantityKind::angle || spot.kind == ReadingKind::toe_angle;
+    const ReadingKind& kind = reading_kind(spot.kind);
+    const bool angle = kind.quantity() == QuantityKind::angle;
     const Tool* named = standard_tool(r.tool);
     const Tool& tool = angle                                              ? tool_named("digital-angle-gauge")
                        : named && named->quantity == QuantityKind::length ? *named
@@ -124,13 +116,11 @@ void Work::read(const Spot& spot) {
     r.value.resolution = tool.resolution;
     const auto [dent, fresh] = dents_.try_emplace(spot, 0.0);
     if (fresh && !angle) dent->second = normal(rng_, r.spot_sigma());
-    const double exact = shown(car_->solid(), spot, lines_) + dent->second;
-    if (spot.kind == ReadingKind::camber_gap) {
-        r.top_in = car_->solid().leans(spot, lines_) < 0;
-    }
+    const double exact = car_->solid().exact(spot, lines_) + dent->second;
+    if (kind.asks_for_top()) r.top_in = car_->solid().leans(spot, lines_) < 0;
     const double rate = cell_.of(Factor::trouble) == "misreads" && !angle ? 0.01 : 0.0;
     r.value.value = with_slips(shown_by(tool, exact, rng_), rate, rng_);
-    if (spot.kind == ReadingKind::camber_gap) r.value.value = std::abs(r.value.value);
+    if (kind.asks_for_top()) r.value.value = std::abs(r.value.value);
     put(r);
     ++done_.readings;
     done_.minutes += 0.5;

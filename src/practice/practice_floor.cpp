@@ -69,19 +69,7 @@ SimCar built(const CarCard& card, const Play& play, const Level& level) {
 
 /// How long each takes, walking there included.
 double minutes_of(const Reading& r) {
-    if (r.spot.swept != Swept::straight) return 2.5;
-    switch (r.spot.kind) {
-        case ReadingKind::string_to_string:
-        case ReadingKind::boards_front:
-        case ReadingKind::boards_rear:
-            return 1.0;
-        case ReadingKind::hub:
-        case ReadingKind::rim_front:
-        case ReadingKind::rim_rear:
-            return 0.6;
-        default:
-            return 1.2;
-    }
+    return r.spot.swept != Swept::straight ? 2.5 : reading_kind(r.spot.kind).minutes();
 }
 constexpr double minutes_stringing = 15.0, minutes_turn = 4.0, minutes_jack = 3.0, minutes_roll = 1.5,
                  minutes_again = 4.0;
@@ -151,11 +139,13 @@ Rng PracticeFloor::rng_of(std::string_view what, std::size_t n) const {
 
 void PracticeFloor::lay_strings(Rng rng) {
     SolidCar& s = car_.solid();
-    for (std::size_t side = 0; side < 2; ++side) {
-        s.skew[side] = between(rng, -0.4, 0.4);
-        const double nearest = std::min(0.0, s.wheelbase * std::tan(s.skew[side] * SolidCar::rad));
-        s.offset[side] = std::max(s.half_width[0], s.half_width[1]) + between(rng, 85, 115) - nearest;
-    }
+    const auto lay = [&](double& skew, double& offset) {
+        skew = between(rng, -0.4, 0.4);
+        const double nearest = std::min(0.0, s.wheelbase * std::tan(skew * SolidCar::rad));
+        offset = std::max(s.half_width[0], s.half_width[1]) + between(rng, 85, 115) - nearest;
+    };
+    for (std::size_t side = 0; side < 2; ++side) lay(s.skew[side], s.offset[side]);
+    for (std::size_t side = 0; side < 2; ++side) lay(s.line_skew[side], s.line_offset[side]);
 }
 
 void PracticeFloor::begin() {
@@ -295,37 +285,8 @@ std::optional<double> PracticeFloor::there(const Reading& asked, const LinesSet&
     LinesSet l = lines;
     if (asked.turned) l.sweep = abs(*asked.turned);
     if (asked.wheel_turned) l.sweep = abs(*asked.wheel_turned) / ratio;
-    const auto w = static_cast<std::size_t>(spot.wheel ? index_of(*spot.wheel) : 0);
-    switch (spot.kind) {
-        case ReadingKind::floor_line:
-            // From the floor up to the line: less where the floor is higher.
-            return 250.0 - s.floor[w];
-        case ReadingKind::floor_rise:
-            return spot.to ? std::optional(s.floor[static_cast<std::size_t>(index_of(*spot.to))] - s.floor[w])
-                           : std::nullopt;
-        case ReadingKind::steering_wheel:
-            return 0.0;  // as it was set, it is held
-        case ReadingKind::toe_angle:
-            return spot.axle ? s.toe[static_cast<std::size_t>(index_of(*spot.axle)) * 2] +
-                                   s.toe[static_cast<std::size_t>(index_of(*spot.axle)) * 2 + 1]
-                             : s.toe[w];
-        case ReadingKind::steering_play:
-            // To the right is positive.
-            return (spot.side == Side::left ? -0.5 : 0.5) * level_.play;
-        case ReadingKind::tire_bulge:
-            // A quarter turn on, the bulge has come to where the rule is.
-            return spot.rolled ? 20.0 - s.bulge[w] : 20.0;
-        case ReadingKind::rim_runout:
-            return 20.0 + (spot.rolled ? -1 : 1) * s.span / 2 * std::sin(s.wobble[w] * SolidCar::rad);
-        case ReadingKind::ride_height:
-        case ReadingKind::pressure:
-        case ReadingKind::rod_length:
-        case ReadingKind::thread_exposed:
-        case ReadingKind::lock_to_lock:
-            return std::nullopt;
-        default:
-            return s.exact(spot, l);
-    }
+    s.steering_play = level_.play;
+    return reading_kind(spot.kind).shown(s, spot, l.sweep.value_or(usual_sweep).deg());
 }
 
 std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& lines, const Tool& tool) const {
@@ -334,8 +295,8 @@ std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& li
     Rng rng = rng_of(asked.spot.name(), n);
     std::optional<double> value = there(asked, lines, rng);
     if (!value) return std::nullopt;
-    const bool gravity = against_gravity(asked.spot.kind) && asked.spot.kind != ReadingKind::caster &&
-                         tool.quantity == QuantityKind::angle;
+    const ReadingKind& kind = reading_kind(asked.spot.kind);
+    const bool gravity = kind.shown_as_lean() && tool.quantity == QuantityKind::angle;
     const auto on_scale = [&](double v) {
         return shown(v, tool, asked.spot.wheel && gravity ? side_of(*asked.spot.wheel) : Side::left, gravity);
     };
@@ -353,8 +314,7 @@ std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& li
         *value += tool.quantity == QuantityKind::length ? between(rng, 4, 9) : either_way(rng, 0.7, 1.5);
     }
     h.at = on_scale(*value);
-    if (asked.spot.wheel &&
-        (asked.spot.kind == ReadingKind::camber_gap || (gravity && tool.shows == Shows::unsigned_)))
+    if (asked.spot.wheel && (kind.asks_for_top() || (gravity && tool.shows == Shows::unsigned_)))
         h.top_in = car_.solid().leans(asked.spot, lines) < 0.0;
     return h;
 }

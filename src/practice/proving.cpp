@@ -66,7 +66,7 @@ struct UnderWay {
     void read(const Spot& spot) {
         const LinesSet l = lines();
         Reading r = blank_reading(spot, l);
-        const bool leans = against_gravity(spot.kind);
+        const bool leans = reading_kind(spot.kind).against_gravity();
         const Tool& tool = leans ? *standard_tool(l.gauge) : options.tool;
         r.value.kind = tool.quantity;
         r.value.resolution = tool.resolution;

@@ -66,7 +66,7 @@ TEST(EntryJson, ACardReadsBackAsItself) {
 TEST(EntryJson, EveryKindOfEntryReadsBackAsItself) {
     const CarCard car = fullCard();
     Reading reading;
-    reading.spot = wheel_spot(ReadingKind::camber, Wheel::front_right);
+    reading.spot = wheel_spot(ReadingId::camber, Wheel::front_right);
     reading.value = *read_quantity("1°05' ");
     reading.stated_sigma = 0.1;
     reading.turned = Angle::from_deg(-18.5);

@@ -164,8 +164,8 @@ TEST_F(JobFileTest, TheSchemaKnowsEveryKindOfReading) {
     const Json schema = parse_json(read_file(std::string(DOCS_DIR) + "/job-file.schema.json"));
     const auto& kinds = schema["$defs"]["reading"]["properties"]["kind"]["enum"];
     ASSERT_EQ(kinds.size(), reading_kinds().size());
-    for (const ReadingKindInfo& k : reading_kinds())
-        EXPECT_NE(std::find(kinds.begin(), kinds.end(), std::string(k.name)), kinds.end()) << k.name;
+    for (const ReadingKind* k : reading_kinds())
+        EXPECT_NE(std::find(kinds.begin(), kinds.end(), std::string(k->name())), kinds.end()) << k->name();
 }
 
 TEST_F(JobFileTest, NestingHasALimit) {

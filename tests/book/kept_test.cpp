@@ -320,8 +320,8 @@ TEST_F(Kept, TheListOfJobsCountsEveryKindOfReading) {
     Book b(path);
     const std::string job = job_in(b);
     int n = 0;
-    for (const ReadingKindInfo& k : reading_kinds())
-        b.append(job, {{{"id", "k" + std::to_string(++n)}, {"kind", std::string(k.name)}}});
+    for (const ReadingKind* k : reading_kinds())
+        b.append(job, {{{"id", "k" + std::to_string(++n)}, {"kind", std::string(k->name())}}});
     b.append(job, {{{"id", "x"}, {"kind", "note"}}});
     EXPECT_EQ(b.jobs().front().readings, n);
     EXPECT_GT(n, 20);

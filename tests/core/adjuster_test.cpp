@@ -403,7 +403,7 @@ TEST(Estimate, CamberAndInclinationGoTogetherThroughATurn) {
     const auto sweep = [&](double out, double in) {
         for (double way : {1.0, -1.0}) {
             Reading r;
-            r.spot = swept_spot(ReadingKind::camber, Wheel::front_left, way > 0 ? Swept::out : Swept::in);
+            r.spot = swept_spot(ReadingId::camber, Wheel::front_left, way > 0 ? Swept::out : Swept::in);
             r.turned = Angle::from_deg(20 * way);
             r.value.kind = QuantityKind::angle;
             r.value.value = way > 0 ? out : in;
@@ -415,7 +415,7 @@ TEST(Estimate, CamberAndInclinationGoTogetherThroughATurn) {
     const double sai = j.estimated().wheels[0].sai.value.deg();
     j.turned("shims-fl", 4.0, "spanning-shims");
     j.put(RoundOpened{});
-    j.angle(ReadingKind::camber, Wheel::front_left, -0.3);
+    j.angle(ReadingId::camber, Wheel::front_left, -0.3);
     const Estimate e = j.estimated();
     EXPECT_NEAR(e.wheels[0].camber.value.deg(), -0.3, 0.03);
     EXPECT_NEAR(e.wheels[0].sai.value.deg(), sai - 0.7, 0.15);
@@ -430,13 +430,13 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
         j.turned("rod-fl", 0.25);
         j.put(RoundOpened{});
         const double before = -0.5 + 0.165 * (n + 1) + 0.06 * n;
-        j.angle(ReadingKind::toe_angle, Wheel::front_left, before);
+        j.angle(ReadingId::toe_angle, Wheel::front_left, before);
         Change c;
         c.kind = ChangeKind::locked;
         j.put(c);
         j.put(RoundOpened{});
-        j.angle(ReadingKind::toe_angle, Wheel::front_left, before + 0.06);
-        j.angle(ReadingKind::toe_angle, Wheel::front_right, 0.0);
+        j.angle(ReadingId::toe_angle, Wheel::front_left, before + 0.06);
+        j.angle(ReadingId::toe_angle, Wheel::front_right, 0.0);
     }
     const Estimate e = j.estimated();
     ASSERT_EQ(e.locks.size(), 1u);
@@ -473,12 +473,12 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
         j.turned("cam", 5, "cam");
         j.put(RoundOpened{});
         const double loose = -1.2 + per_degree * 5 * (n + 1) - 0.15 * n;
-        j.angle(ReadingKind::camber, Wheel::front_left, loose);
+        j.angle(ReadingId::camber, Wheel::front_left, loose);
         Change c;
         c.kind = ChangeKind::locked;
         j.put(c);
         j.put(RoundOpened{});
-        j.angle(ReadingKind::camber, Wheel::front_left, loose - 0.15);
+        j.angle(ReadingId::camber, Wheel::front_left, loose - 0.15);
     }
     const Estimate e = j.estimated();
     ASSERT_EQ(e.locks.size(), 1u) << "of camber, which it is there for";
@@ -519,21 +519,21 @@ TEST(Procedure, WhatWasReadBesideTheChosenWayIsReadAgainToo) {
         r.value.kind = QuantityKind::length;
         j.put(r);
     }
-    j.angle(ReadingKind::camber, Wheel::front_left, -1.0);
-    j.angle(ReadingKind::camber, Wheel::front_right, -1.0);
+    j.angle(ReadingId::camber, Wheel::front_left, -1.0);
+    j.angle(ReadingId::camber, Wheel::front_right, -1.0);
     const auto turn_and_read = [&](int round) {
         j.turned("shims-fl", 1, "shim-pair");
         j.put(RoundOpened{});
         const auto wanted = wanted_spots(job_of(j.log), round);
         const auto has = [&](Wheel w) {
-            const Spot s = wheel_spot(ReadingKind::camber, w);
+            const Spot s = wheel_spot(ReadingId::camber, w);
             return std::find(wanted.begin(), wanted.end(), s) != wanted.end();
         };
         EXPECT_TRUE(has(Wheel::front_left)) << round;
         EXPECT_FALSE(has(Wheel::front_right)) << round;
         for (const Spot& s : wanted) {
             Reading r = blank_reading(s, lines);
-            r.value.kind = info_of(s.kind).quantity;
+            r.value.kind = reading_kind(s.kind).quantity();
             j.put(r);
         }
     };
@@ -545,7 +545,8 @@ TEST(Procedure, WhatWasReadBesideTheChosenWayIsReadAgainToo) {
     j.turned("shims-fl", 1, "shim-pair");
     j.put(boards);
     j.put(RoundOpened{});
-    for (const Spot& s : wanted_spots(job_of(j.log), 3)) EXPECT_FALSE(against_gravity(s.kind)) << s.name();
+    for (const Spot& s : wanted_spots(job_of(j.log), 3))
+        EXPECT_FALSE(reading_kind(s.kind).against_gravity()) << s.name();
 }
 
 TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
@@ -560,16 +561,16 @@ TEST(Procedure, AfterShimsCamberAndCasterOfThatWheelAreReadAgainAndNoOther) {
     j.put(RoundOpened{});
     for (const Spot& s : wanted_spots(job_of(j.log), 0)) {
         Reading r = blank_reading(s, lines);
-        r.value.kind = info_of(s.kind).quantity;
+        r.value.kind = reading_kind(s.kind).quantity();
         j.put(r);
     }
     j.turned("shims-fl", 1, "shim-pair");
     j.put(RoundOpened{});
     const auto again = wanted_spots(job_of(j.log), 1);
     const auto has = [&](const Spot& s) { return std::find(again.begin(), again.end(), s) != again.end(); };
-    EXPECT_TRUE(has(wheel_spot(ReadingKind::rim_front, Wheel::front_left)));
-    EXPECT_TRUE(has(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::straight)));
-    EXPECT_TRUE(has(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out)));
+    EXPECT_TRUE(has(wheel_spot(ReadingId::rim_front, Wheel::front_left)));
+    EXPECT_TRUE(has(swept_spot(ReadingId::camber, Wheel::front_left, Swept::straight)));
+    EXPECT_TRUE(has(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out)));
     for (const Spot& s : again) EXPECT_EQ(s.wheel, Wheel::front_left) << s.name();
 }
 
@@ -954,7 +955,7 @@ TEST(Estimate, TheArmsOfAnAxleAreLearntTogether) {
         << "before anything was turned each is a guess";
     j.turned("rod-fl", 1.5);
     j.put(RoundOpened{});
-    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.8 + 1.5 * 0.78);
+    j.angle(ReadingId::toe_angle, Wheel::front_left, -0.8 + 1.5 * 0.78);
     EXPECT_LT(sigma("rod-fl"), 7.0);
     EXPECT_LT(sigma("rod-fr"), 10.0) << "nobody touched it, and it is known: made to the same drawing";
     EXPECT_GT(sigma("rod-fr"), sigma("rod-fl"));

@@ -23,7 +23,7 @@ Analysis analysed(const TurnedJob& j) {
 void total(TurnedJob& j, Axle axle, double deg, double sigma = 0.05) {
     for (int n = 0; n < 2; ++n) {
         Reading r;
-        r.spot = axle_spot(ReadingKind::toe_angle, axle);
+        r.spot = axle_spot(ReadingId::toe_angle, axle);
         r.value.kind = QuantityKind::angle;
         r.value.value = deg;
         r.stated_sigma = sigma;
@@ -69,8 +69,8 @@ TEST(Advice, EachWheelsOwnTargetComesBeforeTheSteeringWheel) {
     // Nothing is known of the rear axle: how the wheel sits may not cost a wheel its toe.
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1)});
-    j.angle(ReadingKind::toe_angle, Wheel::front_left, 0.06);
-    j.angle(ReadingKind::toe_angle, Wheel::front_right, 0.65);
+    j.angle(ReadingId::toe_angle, Wheel::front_left, 0.06);
+    j.angle(ReadingId::toe_angle, Wheel::front_right, 0.65);
     const Plan p = analysed(j).plan;
     ASSERT_EQ(p.next, NextStep::turn);
     for (const Verdict& v : p.after) {
@@ -99,10 +99,10 @@ TEST(Advice, ATubeBringsTheTotalHomeWithoutASteeringTermToHoldItBack) {
 /// The front read as it is, both toes, and the rear.
 void fronts(TurnedJob& j, double left, double right) {
     for (int n = 0; n < 2; ++n) {
-        j.angle(ReadingKind::toe_angle, Wheel::front_left, left);
-        j.angle(ReadingKind::toe_angle, Wheel::front_right, right);
-        j.angle(ReadingKind::toe_angle, Wheel::rear_left, 0.0);
-        j.angle(ReadingKind::toe_angle, Wheel::rear_right, 0.0);
+        j.angle(ReadingId::toe_angle, Wheel::front_left, left);
+        j.angle(ReadingId::toe_angle, Wheel::front_right, right);
+        j.angle(ReadingId::toe_angle, Wheel::rear_left, 0.0);
+        j.angle(ReadingId::toe_angle, Wheel::rear_right, 0.0);
     }
 }
 
@@ -280,7 +280,7 @@ TEST(Advice, DoneIsSaidOnlyWhereAllIsInsideOrWasAccepted) {
 TEST(Advice, AnInsideThatNothingChecksIsReadASecondTime) {
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::toe, Wheel::front_left, 0.0, 0.3)});
-    j.angle(ReadingKind::toe_angle, Wheel::front_left, 0.02);
+    j.angle(ReadingId::toe_angle, Wheel::front_left, 0.02);
     const Analysis once = analysed(j);
     LinesSet lines;
     EXPECT_EQ(once.verdicts.at(0).call, Call::inside);
@@ -292,23 +292,23 @@ TEST(Advice, AnInsideThatNothingChecksIsReadASecondTime) {
     boards.put(TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::front, 0.0, 0.5)}});
     boards.put(lines);
     boards.put(RoundOpened{});
-    const auto tape = [&](ReadingKind kind, double mm) {
+    const auto tape = [&](ReadingId kind, double mm) {
         Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
         r.value.kind = QuantityKind::length;
         r.value.value = mm;
         r.tool = "steel-rule-mm";
         boards.put(r);
     };
-    tape(ReadingKind::boards_front, 1500);
-    tape(ReadingKind::boards_rear, 1500.5);
+    tape(ReadingId::boards_front, 1500);
+    tape(ReadingId::boards_rear, 1500.5);
     const Analysis a = analysed(boards);
     EXPECT_EQ(a.verdicts.at(0).call, Call::inside);
     ASSERT_EQ(a.plan.next, NextStep::read);
     ASSERT_TRUE(a.plan.again);
     EXPECT_EQ(a.plan.again->why.code, Code::again_unchecked);
     EXPECT_EQ(a.read.size(), 2u);
-    tape(ReadingKind::boards_front, 1500);
-    tape(ReadingKind::boards_rear, 1500.5);
+    tape(ReadingId::boards_front, 1500);
+    tape(ReadingId::boards_rear, 1500.5);
     EXPECT_EQ(analysed(boards).plan.next, NextStep::done);
 }
 
@@ -316,7 +316,7 @@ TEST(Advice, MoreThanIsUsualIsReadAgainBeforeItIsTurned) {
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.1)});
     for (Wheel w : {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right})
-        j.angle(ReadingKind::toe_angle, w, w == Wheel::front_left ? 1.6 : 0.0);
+        j.angle(ReadingId::toe_angle, w, w == Wheel::front_left ? 1.6 : 0.0);
     // Two turns and a half on a rod that nothing has proven: looked at first.
     const Plan p = analysed(j).plan;
     EXPECT_EQ(p.next, NextStep::look);
@@ -340,10 +340,10 @@ TEST(Advice, ASideIsShownOnlyByReadingsThatSpeakForIt) {
     top("top-fr", Wheel::front_right);
     j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
     const auto read = [&](double l, double r, double camber_l, double camber_r) {
-        j.angle(ReadingKind::toe_angle, Wheel::front_left, l, 0.17);
-        j.angle(ReadingKind::toe_angle, Wheel::front_right, r, 0.17);
-        j.angle(ReadingKind::camber, Wheel::front_left, camber_l, 0.1);
-        j.angle(ReadingKind::camber, Wheel::front_right, camber_r, 0.1);
+        j.angle(ReadingId::toe_angle, Wheel::front_left, l, 0.17);
+        j.angle(ReadingId::toe_angle, Wheel::front_right, r, 0.17);
+        j.angle(ReadingId::camber, Wheel::front_left, camber_l, 0.1);
+        j.angle(ReadingId::camber, Wheel::front_right, camber_r, 0.1);
     };
     read(-0.04, -0.45, 0.0, -1.8);
     const auto shown = [](const TurnedJob& job) { return analysed(job).belief.side_shown; };

@@ -8,11 +8,11 @@ namespace {
 
 Knowledge wall() {
     Knowledge k;
-    k.things = {{"stands", "stands", "stand", 4, {"stand", "axle stand"}},
-                {"tape", "tapes", "tape", 2, {"tape", "tape measure"}},
-                {"boards", "toe boards", "toe board", 2, {"board", "toe board"}},
-                {"camber-gauge", "angle gauge", "angle gauge", 1, {"gauge", "bubble gauge"}},
-                {"toe-gauge", "toe gauge", "toe gauge", 1, {"toe gauge"}}};
+    k.things = {{"stands", "stands", "stand", 4, {"stand", "axle stand"}, {}},
+                {"tape", "tapes", "tape", 2, {"tape", "tape measure"}, {}},
+                {"boards", "toe boards", "toe board", 2, {"board", "toe board"}, {}},
+                {"camber-gauge", "angle gauge", "angle gauge", 1, {"gauge", "bubble gauge"}, {}},
+                {"toe-gauge", "toe gauge", "toe gauge", 1, {"toe gauge"}, {}}};
     return k;
 }
 

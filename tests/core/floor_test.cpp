@@ -111,7 +111,7 @@ TEST(FloorSurvey, WholeInchesBetweenSixteenthsWereReadToASixteenth) {
         Survey s(FloorMethod::level_line);
         for (std::size_t w = 0; w < 4; ++w) {
             Reading r;
-            r.spot = wheel_spot(ReadingKind::floor_line, all_wheels[w]);
+            r.spot = wheel_spot(ReadingId::floor_line, all_wheels[w]);
             r.value = *read_quantity(heights[w]);
             s.add(r);
         }
@@ -245,7 +245,7 @@ TEST(AThousandFloors, TheEstimateTakesTheFloorOutOfAGaugeWithItsUncertainty) {
         read_line(s, h, 215, 0.7, random);
         for (Wheel w : ring) {
             Reading r;
-            r.spot = wheel_spot(ReadingKind::camber, w);
+            r.spot = wheel_spot(ReadingId::camber, w);
             r.value = *read_quantity(write_exact(Angle::from_deg(gauge_on(h, w) + gauge(random))));
             r.stated_sigma = 0.05;
             s.add(r);
@@ -346,7 +346,7 @@ TEST(FloorSurvey, LaidTilesCountOnlyFromThenOn) {
     read_line(s, {0, -6, 0, 0}, 200, 1e-9, none);
     const auto camber = [&](double deg) {
         Reading r;
-        r.spot = wheel_spot(ReadingKind::camber, Wheel::front_left);
+        r.spot = wheel_spot(ReadingId::camber, Wheel::front_left);
         r.value = *read_quantity(write_exact(Angle::from_deg(deg)));
         r.stated_sigma = 0.001;
         s.add(r);

@@ -7,6 +7,7 @@
 #include <gtest/gtest.h>
 
 #include "core/advice/procedure.h"
+#include "core/job/rig.h"
 #include "core/judge/verdict.h"
 #include "core/network/estimate.h"
 #include "core/worked_job.h"
@@ -165,11 +166,11 @@ TEST(SteeredRounds, EveryRigSeesTheWheelsAsTheyStoodAndBoardsDoNotMind) {
         r.stated_sigma = 0.01;
         log.push_back(entry(id, r));
     };
-    angle("l", wheel_spot(ReadingKind::toe_angle, Wheel::front_left), 0.7);
-    angle("r", wheel_spot(ReadingKind::toe_angle, Wheel::front_right), -0.4);
-    angle("t", axle_spot(ReadingKind::toe_angle, Axle::front), 0.3);
+    angle("l", wheel_spot(ReadingId::toe_angle, Wheel::front_left), 0.7);
+    angle("r", wheel_spot(ReadingId::toe_angle, Wheel::front_right), -0.4);
+    angle("t", axle_spot(ReadingId::toe_angle, Axle::front), 0.3);
     Spot wheel;
-    wheel.kind = ReadingKind::steering_wheel;
+    wheel.kind = ReadingId::steering_wheel;
     angle("w", wheel, 8);
     const Estimate e = estimate(job_of(log));
     EXPECT_NEAR(e.wheels[0].toe.value.deg(), 0.2, 1e-4);

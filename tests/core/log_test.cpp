@@ -5,6 +5,7 @@
 
 #include "core/advice/procedure.h"
 #include "core/job/knowledge.h"
+#include "core/job/rig.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {
@@ -86,8 +87,8 @@ TEST(Procedure, AfterATurnOnlyTheTurnedWheelsAreReadAgain) {
     log.push_back(testing::entry("round2", RoundOpened{}));
     auto wanted = wanted_spots(job_of(log), 1);
     ASSERT_EQ(wanted.size(), 4u);
-    EXPECT_EQ(wanted[0], wheel_spot(ReadingKind::rim_rear, Wheel::front_left));
-    EXPECT_EQ(wanted[3], wheel_spot(ReadingKind::rim_rear, Wheel::front_right));
+    EXPECT_EQ(wanted[0], wheel_spot(ReadingId::rim_rear, Wheel::front_left));
+    EXPECT_EQ(wanted[3], wheel_spot(ReadingId::rim_rear, Wheel::front_right));
     log.insert(log.end() - 1, testing::entry("jack", Change{ChangeKind::jacked, {}}));
     EXPECT_EQ(wanted_spots(job_of(log), 1).size(), 14u);
 }

@@ -8,8 +8,10 @@
 #include <rapidcheck.h>
 
 #include "core/judge/verdict.h"
+#include "core/job/rig.h"
 #include "core/network/estimate.h"
-#include "core/network/observation.h"
+#include "core/reading/kinds/wheel_in_space.h"
+#include "core/reading/reading_kind.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {
@@ -30,16 +32,16 @@ TEST(StringNetwork, SolvesTheWorkedJobFromItsPublishedReadings) {
     for (Wheel w : all_wheels) {
         const auto& row = rows[index_of(w)];
         log.push_back(testing::entry(std::string(name_of(w)) + "h",
-                                     testing::reading(wheel_spot(ReadingKind::hub, w), row[0], 0.3)));
+                                     testing::reading(wheel_spot(ReadingId::hub, w), row[0], 0.3)));
         log.push_back(testing::entry(std::string(name_of(w)) + "f",
-                                     testing::reading(wheel_spot(ReadingKind::rim_front, w), row[1], 0.3)));
+                                     testing::reading(wheel_spot(ReadingId::rim_front, w), row[1], 0.3)));
         log.push_back(testing::entry(std::string(name_of(w)) + "r",
-                                     testing::reading(wheel_spot(ReadingKind::rim_rear, w), row[2], 0.3)));
+                                     testing::reading(wheel_spot(ReadingId::rim_rear, w), row[2], 0.3)));
     }
     log.push_back(testing::entry(
-        "br", testing::reading(axle_spot(ReadingKind::string_to_string, Axle::rear), 1674.105, 0.3)));
+        "br", testing::reading(axle_spot(ReadingId::string_to_string, Axle::rear), 1674.105, 0.3)));
     log.push_back(testing::entry(
-        "bf", testing::reading(axle_spot(ReadingKind::string_to_string, Axle::front), 1681.895, 0.3)));
+        "bf", testing::reading(axle_spot(ReadingId::string_to_string, Axle::front), 1681.895, 0.3)));
     const Estimate e = solved(log);
     const double toe[4] = {-0.31, 0.17, 0.22, 0.05};
     for (int w = 0; w < 4; ++w) {
@@ -56,9 +58,7 @@ TEST(StringNetwork, SolvesTheWorkedJobFromItsPublishedReadings) {
     EXPECT_NEAR(e.axles[0].total_toe.value.deg(), -0.14, 0.002);
     for (const Check& k : e.checks) {
         const Spot& s = std::get<Reading>(log[k.entry].event).spot;
-        const double r = s.kind == ReadingKind::hub                ? 0.33
-                         : s.kind == ReadingKind::string_to_string ? 0.0
-                                                                   : 0.08;
+        const double r = s.kind == ReadingId::hub ? 0.33 : s.kind == ReadingId::string_to_string ? 0.0 : 0.08;
         EXPECT_NEAR(k.redundancy, r, 0.01) << s.name();
     }
 }
@@ -70,9 +70,7 @@ TEST(StringNetwork, ReadingsTakenTwiceHaveTheRedundancyOfGeometry) {
     testing::read_round(log, c, 0.3);
     for (const Check& k : solved(log).checks) {
         const Spot& s = std::get<Reading>(log[k.entry].event).spot;
-        const double r = s.kind == ReadingKind::hub                ? 0.67
-                         : s.kind == ReadingKind::string_to_string ? 0.5
-                                                                   : 0.54;
+        const double r = s.kind == ReadingId::hub ? 0.67 : s.kind == ReadingId::string_to_string ? 0.5 : 0.54;
         EXPECT_NEAR(k.redundancy, r, 0.01) << s.name();
     }
 }
@@ -191,7 +189,7 @@ TEST(StringNetwork, AContradictionIsPointedOutAsTheGroupThatNothingTellsApart) {
     auto log = testing::begun(c, testing::card_of(c));
     testing::read_round(log, c, 0.3);
     auto& wrong = std::get<Reading>(log[4].event);  // left rear hub
-    ASSERT_EQ(wrong.spot, wheel_spot(ReadingKind::hub, Wheel::rear_left));
+    ASSERT_EQ(wrong.spot, wheel_spot(ReadingId::hub, Wheel::rear_left));
     wrong.value.value += 10;
     const Estimate e = solved(log);
     EXPECT_TRUE(e.alarm);
@@ -270,8 +268,8 @@ TEST(Rounds, ATurnCarriesOverWhatItDidNotTouchAndTeachesTheArm) {
     EXPECT_GT(expected.wheels[0].toe.sigma.deg(), 0.09);
     log.push_back(testing::entry("round2", RoundOpened{}));
     testing::read_round(log, after, 0.1, nullptr,
-                        {wheel_spot(ReadingKind::rim_rear, Wheel::front_left),
-                         wheel_spot(ReadingKind::rim_front, Wheel::front_left)});
+                        {wheel_spot(ReadingId::rim_rear, Wheel::front_left),
+                         wheel_spot(ReadingId::rim_front, Wheel::front_left)});
     const Estimate e = solved(log);
     EXPECT_NEAR(e.wheels[0].toe.value.deg(), after.toe[0], 0.02);
     EXPECT_NEAR(e.wheels[2].toe.value.deg(), c.toe[2], 0.01);
@@ -329,9 +327,9 @@ TEST(CasterSweep, TheSpindleTurnsAsOnAnExactModel) {
         {-0.2, 0.75, -1.5, 9, 20, 20, 0.7954, 1.8034}, {0, -0.5, 3, 10, 22.4, 18.2, 1.4088, -0.9315}};
     for (double s : {1.0, -1.0})
         for (const Sweep& r : rows) {
-            const auto n = spindle<double>(r.toe * rad, r.camber * rad, s);
-            const auto out = swept_spindle<double>(n, r.caster * rad, r.sai * rad, s, r.out * rad);
-            const auto in = swept_spindle<double>(n, r.caster * rad, r.sai * rad, s, -r.in * rad);
+            const auto n = readings::spindle<double>(r.toe * rad, r.camber * rad, s);
+            const auto out = readings::swept_spindle<double>(n, r.caster * rad, r.sai * rad, s, r.out * rad);
+            const auto in = readings::swept_spindle<double>(n, r.caster * rad, r.sai * rad, s, -r.in * rad);
             EXPECT_NEAR(-std::asin(out.z) / rad, r.shown_out, 0.0002);
             EXPECT_NEAR(-std::asin(in.z) / rad, r.shown_in, 0.0002);
         }

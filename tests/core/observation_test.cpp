@@ -7,8 +7,10 @@
 #include <gtest/gtest.h>
 
 #include "core/advice/plan.h"
-#include "core/network/observation.h"
+#include "core/job/rig.h"
 #include "core/quantity/normal.h"
+#include "core/reading/kinds/wheel_in_space.h"
+#include "core/reading/reading_kind.h"
 #include "core/worked_job.h"
 
 namespace fairchalk {
@@ -40,11 +42,11 @@ struct Log {
 TEST(OtherReadings, BoardsTapesAndGaugesGiveTotalToeAndNoMore) {
     const double total = 0.31;
     struct Pair {
-        ReadingKind front, rear;
+        ReadingId front, rear;
     };
-    for (const Pair& p : {Pair{ReadingKind::boards_front, ReadingKind::boards_rear},
-                          Pair{ReadingKind::stud_bar_front, ReadingKind::stud_bar_rear},
-                          Pair{ReadingKind::tread_front, ReadingKind::tread_rear}}) {
+    for (const Pair& p : {Pair{ReadingId::boards_front, ReadingId::boards_rear},
+                          Pair{ReadingId::stud_bar_front, ReadingId::stud_bar_rear},
+                          Pair{ReadingId::tread_front, ReadingId::tread_rear}}) {
         Log log(testing::card_of({}));
         const double half = 610 / 2.0 * std::sin(total * rad);
         Reading front = testing::reading(axle_spot(p.front, Axle::front), 1702 - half, 0.1);
@@ -64,22 +66,22 @@ TEST(OtherReadings, BoardsTapesAndGaugesGiveTotalToeAndNoMore) {
 
 TEST(OtherReadings, ATapeDifferenceAndAnAngleSayTheSame) {
     Log log(testing::card_of({}));
-    Reading tape = testing::reading(axle_spot(ReadingKind::tape_difference, Axle::rear), 2.0, 0.5);
+    Reading tape = testing::reading(axle_spot(ReadingId::tape_difference, Axle::rear), 2.0, 0.5);
     tape.span = Length::from_mm(416);
     log.add(tape);
     EXPECT_NEAR(log.solve().axles[1].total_toe.value.deg(), 0.27546, 1e-4);
-    log.add(angle_reading(axle_spot(ReadingKind::toe_angle, Axle::rear), 0.27546));
+    log.add(angle_reading(axle_spot(ReadingId::toe_angle, Axle::rear), 0.27546));
     const Estimate e = log.solve();
     EXPECT_EQ(e.redundancy, 1);
     EXPECT_LT(e.weighted_sum, 1e-6);
-    log.add(angle_reading(wheel_spot(ReadingKind::toe_angle, Wheel::rear_left), 0.1));
+    log.add(angle_reading(wheel_spot(ReadingId::toe_angle, Wheel::rear_left), 0.1));
     EXPECT_NEAR(log.solve().wheels[3].toe.value.deg(), 0.17546, 1e-3) << "with one wheel's, the other's too";
 }
 
 TEST(OtherReadings, AToeLengthWithoutItsSpanIsKeptAndNotUsed) {
     Log log(testing::card_of({}));
-    log.add(testing::reading(axle_spot(ReadingKind::tape_difference, Axle::rear), 2.0, 0.5));
-    log.add(angle_reading(wheel_spot(ReadingKind::camber_reversed, Wheel::rear_left), 0.1));
+    log.add(testing::reading(axle_spot(ReadingId::tape_difference, Axle::rear), 2.0, 0.5));
+    log.add(angle_reading(wheel_spot(ReadingId::camber_reversed, Wheel::rear_left), 0.1));
     const Estimate e = log.solve();
     ASSERT_EQ(e.unused.size(), 1u);
     EXPECT_EQ(e.unused[0].why.code, Code::text_span_missing);
@@ -89,7 +91,7 @@ TEST(OtherReadings, AToeLengthWithoutItsSpanIsKeptAndNotUsed) {
 TEST(OtherReadings, WidthsOverTheHubsStandInForABar) {
     TrueCar c;
     auto spots = string_walk();
-    std::erase_if(spots, [](const Spot& s) { return s.kind == ReadingKind::string_to_string; });
+    std::erase_if(spots, [](const Spot& s) { return s.kind == ReadingId::string_to_string; });
     auto log = testing::begun(c, testing::card_of(c));
     testing::read_round(log, c, 0.1, nullptr, spots);
     // Without any width the strings may splay together: that moves each toe, and not the thrust line.
@@ -100,7 +102,7 @@ TEST(OtherReadings, WidthsOverTheHubsStandInForABar) {
     for (Axle a : both_axles)
         log.push_back(testing::entry(
             std::string(name_of(a)),
-            testing::reading(axle_spot(ReadingKind::hub_width, a), 2 * c.half_width[index_of(a)], 0.1)));
+            testing::reading(axle_spot(ReadingId::hub_width, a), 2 * c.half_width[index_of(a)], 0.1)));
     const Estimate e = estimate(job_of(log));
     for (int w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].toe.value.deg(), c.toe[w], 0.003);
     EXPECT_NEAR(e.strings[0].skew.value.deg(), 0.377, 0.003);
@@ -129,8 +131,8 @@ TEST(Camber, IsReadAgainstGravityAndTheFloorIsTakenOut) {
             const double roll = std::atan(left / 1470) / rad;
             // The left wheel leans with the floor: what a gauge shows is less by the slope; the right one
             // more.
-            log.add(angle_reading(wheel_spot(ReadingKind::camber, Wheel::rear_left), -1.4 - roll));
-            log.add(angle_reading(wheel_spot(ReadingKind::camber, Wheel::rear_right), -1.1 + roll));
+            log.add(angle_reading(wheel_spot(ReadingId::camber, Wheel::rear_left), -1.4 - roll));
+            log.add(angle_reading(wheel_spot(ReadingId::camber, Wheel::rear_right), -1.1 + roll));
             const Estimate e = log.solve();
             ASSERT_TRUE(e.wheels[2].camber.known);
             EXPECT_NEAR(e.wheels[2].camber.value.deg(), -1.4, 0.002) << left << " " << nose;
@@ -141,7 +143,7 @@ TEST(Camber, IsReadAgainstGravityAndTheFloorIsTakenOut) {
 
 TEST(Camber, AGapOverItsHeightIsAnAngle) {
     Log log(testing::card_of({}));
-    Reading gap = testing::reading(wheel_spot(ReadingKind::camber_gap, Wheel::rear_left), 7.5, 0.5);
+    Reading gap = testing::reading(wheel_spot(ReadingId::camber_gap, Wheel::rear_left), 7.5, 0.5);
     gap.height = Length::from_mm(400);
     gap.top_in = true;
     log.add(gap);
@@ -154,18 +156,20 @@ TEST(CasterSweep, IsSolvedBackFromReadingsOutInAndAtZero) {
             for (double sai : {8.0, 14.0}) {
                 Log log(testing::card_of({}));
                 const double s = side_of(w) == Side::left ? 1 : -1;
-                const auto n = spindle<double>(0, -0.8 * rad, s);
+                const auto n = readings::spindle<double>(0, -0.8 * rad, s);
                 for (double out : {22.4, -18.2}) {
                     Reading r = angle_reading(
-                        wheel_spot(ReadingKind::camber, w),
-                        -std::asin(swept_spindle<double>(n, caster * rad, sai * rad, s, out * rad).z) / rad);
+                        wheel_spot(ReadingId::camber, w),
+                        -std::asin(
+                            readings::swept_spindle<double>(n, caster * rad, sai * rad, s, out * rad).z) /
+                            rad);
                     r.turned = Angle::from_deg(out);
                     r.turned_sigma = Angle::from_deg(0.01);
                     log.add(r);
                 }
-                log.add(angle_reading(wheel_spot(ReadingKind::camber, w), -0.8));
+                log.add(angle_reading(wheel_spot(ReadingId::camber, w), -0.8));
                 // The toe that the sweep starts from.
-                log.add(angle_reading(wheel_spot(ReadingKind::toe_angle, w), 0.0));
+                log.add(angle_reading(wheel_spot(ReadingId::toe_angle, w), 0.0));
                 const Estimate e = log.solve();
                 ASSERT_TRUE(e.wheels[index_of(w)].caster.known);
                 EXPECT_NEAR(e.wheels[index_of(w)].caster.value.deg(), caster, 0.02);
@@ -175,7 +179,7 @@ TEST(CasterSweep, IsSolvedBackFromReadingsOutInAndAtZero) {
 
 TEST(CasterSweep, WithNoSweepNothingIsSaidOfCaster) {
     Log log(testing::card_of({}));
-    log.add(angle_reading(wheel_spot(ReadingKind::camber, Wheel::front_left), -0.8));
+    log.add(angle_reading(wheel_spot(ReadingId::camber, Wheel::front_left), -0.8));
     const Estimate e = log.solve();
     EXPECT_FALSE(e.wheels[0].caster.known);
     EXPECT_FALSE(e.wheels[0].sai.known);

@@ -12,6 +12,7 @@
 #include "core/job/floor.h"
 #include "core/job/knowledge.h"
 #include "core/job/ride_check.h"
+#include "core/job/rig.h"
 #include "core/job/staleness.h"
 #include "core/job/wheel_only.h"
 #include "core/reading/plausible.h"
@@ -227,9 +228,9 @@ TEST(CornerProperties, AllCornersAsOnTheCardAreNeverRemarkedOn) {
         for (Wheel w : all_wheels)
             log.push_back(
                 entry("h" + std::to_string(index_of(w)),
-                      height_reading(wheel_spot(ReadingKind::ride_height, w),
+                      height_reading(wheel_spot(ReadingId::ride_height, w),
                                      *card.heights.at[static_cast<std::size_t>(index_of(w))] + lift, 1)));
-        const RideCheck c = ride_check_of(job_of(log), ReadingKind::ride_height);
+        const RideCheck c = ride_check_of(job_of(log), ReadingId::ride_height);
         RC_ASSERT(c.complete());
         RC_ASSERT(c.findings.empty());  // all the same amount, within the tolerance
     });

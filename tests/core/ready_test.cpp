@@ -8,6 +8,7 @@
 #include "core/job/baseline.h"
 #include "core/job/knowledge.h"
 #include "core/job/ride_check.h"
+#include "core/job/rig.h"
 #include "core/job/staleness.h"
 #include "core/network/estimate.h"
 #include "core/reading/plausible.h"
@@ -34,7 +35,7 @@ struct ReadyLog {
     void add(T what) {
         entries.push_back(entry("e" + std::to_string(n++), std::move(what)));
     }
-    void corners(ReadingKind kind, std::array<const char*, 4> values) {
+    void corners(ReadingId kind, std::array<const char*, 4> values) {
         for (Wheel w : all_wheels)
             add(state(wheel_spot(kind, w), values[static_cast<std::size_t>(index_of(w))]));
     }
@@ -52,31 +53,31 @@ TEST(CornersOfTheCar, AreComparedWithTheCardSideToSideAndAxleToAxle) {
     card.heights.at = {365, 365, 372, 372};
     card.heights.tolerance = 8;
     ReadyLog log(card);
-    log.corners(ReadingKind::ride_height, {"362 mm", "366 mm", "369 mm", "371 mm"});
-    EXPECT_TRUE(ride_check_of(log.job(), ReadingKind::ride_height).findings.empty());
-    EXPECT_TRUE(ride_check_of(log.job(), ReadingKind::ride_height).complete());
+    log.corners(ReadingId::ride_height, {"362 mm", "366 mm", "369 mm", "371 mm"});
+    EXPECT_TRUE(ride_check_of(log.job(), ReadingId::ride_height).findings.empty());
+    EXPECT_TRUE(ride_check_of(log.job(), ReadingId::ride_height).complete());
 
     ReadyLog low(card);
-    low.corners(ReadingKind::ride_height, {"355 mm", "365 mm", "372 mm", "372 mm"});
-    EXPECT_EQ(codes(ride_check_of(low.job(), ReadingKind::ride_height)),
+    low.corners(ReadingId::ride_height, {"355 mm", "365 mm", "372 mm", "372 mm"});
+    EXPECT_EQ(codes(ride_check_of(low.job(), ReadingId::ride_height)),
               (std::vector<Code>{Code::corner_low, Code::corner_sides_differ}));
 
     ReadyLog axle(card);
-    axle.corners(ReadingKind::ride_height, {"358 mm", "358 mm", "377 mm", "377 mm"});
-    EXPECT_EQ(codes(ride_check_of(axle.job(), ReadingKind::ride_height)),
+    axle.corners(ReadingId::ride_height, {"358 mm", "358 mm", "377 mm", "377 mm"});
+    EXPECT_EQ(codes(ride_check_of(axle.job(), ReadingId::ride_height)),
               (std::vector<Code>{Code::corner_axles_differ}))
         << "each within its tolerance, and the car is raked all the same";
 }
 
 TEST(CornersOfTheCar, WithoutACardOnlySidesAreComparedAndPressuresGoStaleWithTheAir) {
     ReadyLog log(testing::card_of({}));
-    log.corners(ReadingKind::pressure, {"2.2 bar", "32 psi", "2.0 bar", "1.7 bar"});
-    const RideCheck c = ride_check_of(log.job(), ReadingKind::pressure);
+    log.corners(ReadingId::pressure, {"2.2 bar", "32 psi", "2.0 bar", "1.7 bar"});
+    const RideCheck c = ride_check_of(log.job(), ReadingId::pressure);
     EXPECT_EQ(codes(c), (std::vector<Code>{Code::corner_sides_differ})) << "32 psi is 2.2 bar";
     EXPECT_NEAR(*c.measured[1], 2.206, 0.001);
     EXPECT_FALSE(c.stale);
     log.add(Change{ChangeKind::jacked, {}});
-    EXPECT_TRUE(ride_check_of(log.job(), ReadingKind::pressure).stale);
+    EXPECT_TRUE(ride_check_of(log.job(), ReadingId::pressure).stale);
 }
 
 struct Typed {
@@ -195,7 +196,7 @@ TEST(Staleness, TheStagesFollowTheTable) {
     log.add(Turn{"rod-fl", 0.5, true, true});
     EXPECT_EQ(knot(Stage::steering).progress, Progress::stale) << "look again after each turn";
     Reading look =
-        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "0 deg");
+        state(Spot{ReadingId::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "0 deg");
     look.since_now = true;
     log.add(look);
     EXPECT_EQ(knot(Stage::steering).progress, Progress::done);
@@ -242,7 +243,7 @@ TEST(SteeringWheel, OffByAWhileReadIsTakenOutOfTheFrontToes) {
     const Estimate believed = estimate(job_of(log));
     EXPECT_NEAR(believed.wheels[0].toe.value.deg(), truth.toe[0] + 0.5, 0.003);
     Reading look =
-        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "8 deg");
+        state(Spot{ReadingId::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "8 deg");
     look.stated_sigma = 0.5;
     log.push_back(entry("look", look));
     const Estimate e = estimate(job_of(log));
@@ -262,7 +263,7 @@ TEST(SteeringWheel, AnUnknownRatioMakesItUncertain) {
     CarCard card = testing::card_of(truth);
     auto log = testing::exact_log(truth, card);
     Reading look =
-        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "16 deg");
+        state(Spot{ReadingId::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "16 deg");
     look.stated_sigma = 0.1;
     log.push_back(entry("look", look));
     const Estimate e = estimate(job_of(log));
@@ -279,7 +280,7 @@ TEST(SteeringWheel, WhereNobodyKnowsTheFrontsAreReadAgain) {
     EXPECT_EQ(wanted.size(), 4u);
     for (const Spot& s : wanted) {
         EXPECT_EQ(axle_of(*s.wheel), Axle::front);
-        EXPECT_NE(s.kind, ReadingKind::hub);
+        EXPECT_NE(s.kind, ReadingId::hub);
     }
 }
 
@@ -293,10 +294,10 @@ TEST(FloorInTheEstimate, CasterAndGapsLoseTheSlopeToo) {
     floor.sigma = Length::from_mm(0.001);
     ReadyLog log(card);
     log.add(floor);
-    Reading caster = state(wheel_spot(ReadingKind::caster, Wheel::front_left), "4 deg");
+    Reading caster = state(wheel_spot(ReadingId::caster, Wheel::front_left), "4 deg");
     caster.stated_sigma = 0.001;
     log.add(caster);
-    Reading gap = state(wheel_spot(ReadingKind::camber_gap, Wheel::front_right), "7.5 mm");
+    Reading gap = state(wheel_spot(ReadingId::camber_gap, Wheel::front_right), "7.5 mm");
     gap.height = Length::from_mm(400);
     gap.top_in = true;
     gap.stated_sigma = 0.001;
@@ -310,7 +311,7 @@ TEST(FloorInTheEstimate, CasterAndGapsLoseTheSlopeToo) {
 
 TEST(FloorInTheEstimate, AFloorSurveyedAfterTheReadingCountsForItToo) {
     ReadyLog log(testing::card_of({}));
-    Reading camber = state(wheel_spot(ReadingKind::camber, Wheel::rear_left), "-1 deg");
+    Reading camber = state(wheel_spot(ReadingId::camber, Wheel::rear_left), "-1 deg");
     camber.stated_sigma = 0.01;
     log.add(camber);
     const double before = estimate(log.job()).wheels[2].camber.value.deg();
@@ -350,7 +351,7 @@ TEST(SteeringWheel, SetStraightAgainTheNextRoundIsReadStraight) {
     steered.toe[1] -= 0.25;
     auto log = testing::exact_log(steered, card);
     Reading look =
-        state(Spot{ReadingKind::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "4 deg");
+        state(Spot{ReadingId::steering_wheel, {}, {}, {}, {}, {}, false, Swept::straight}, "4 deg");
     look.stated_sigma = 0.2;
     log.push_back(entry("look", look));
     log.push_back(entry("moved", Change{ChangeKind::steering_recentred, {}}));
@@ -370,12 +371,12 @@ TEST(StateReadings, DoNotOpenARoundNorMeasureATurn) {
     CarCard card = testing::card_of({});
     std::vector<Entry> log = {
         entry("car", CarEdit{card}),
-        entry("h", state(wheel_spot(ReadingKind::ride_height, Wheel::rear_left), "370 mm"))};
+        entry("h", state(wheel_spot(ReadingId::ride_height, Wheel::rear_left), "370 mm"))};
     EXPECT_TRUE(job_of(log).rounds.empty());
     EXPECT_EQ(job_of(log).others.size(), 1u);
-    EXPECT_EQ(state_readings(job_of(log), wheel_spot(ReadingKind::ride_height, Wheel::rear_left)).size(), 1u);
+    EXPECT_EQ(state_readings(job_of(log), wheel_spot(ReadingId::ride_height, Wheel::rear_left)).size(), 1u);
     log.push_back(entry("t", Turn{"rod-fl", 1, true, true}));
-    log.push_back(entry("h2", state(wheel_spot(ReadingKind::ride_height, Wheel::rear_left), "371 mm")));
+    log.push_back(entry("h2", state(wheel_spot(ReadingId::ride_height, Wheel::rear_left), "371 mm")));
     EXPECT_TRUE(turned_since_reading(job_of(log)));
 }
 
@@ -414,7 +415,7 @@ TEST(Sums, RunOutBulgeAndTheDifferenceOfTheThreads) {
     }
     ReadyLog log(card);
     EXPECT_FALSE(run_out(log.job(), Wheel::front_left).known);
-    Spot lip = wheel_spot(ReadingKind::rim_runout, Wheel::front_left);
+    Spot lip = wheel_spot(ReadingId::rim_runout, Wheel::front_left);
     log.add(state(lip, "31.0 mm"));
     lip.rolled = true;
     log.add(state(lip, "32.2 mm"));
@@ -423,15 +424,15 @@ TEST(Sums, RunOutBulgeAndTheDifferenceOfTheThreads) {
     EXPECT_NEAR(r.half_difference.mm(), 0.6, 1e-9) << "half their difference";
     EXPECT_NEAR(r.as_toe.deg(), std::asin(1.2 / 416) * 180 / 3.14159265358979, 1e-6);
 
-    Spot side = wheel_spot(ReadingKind::tire_bulge, Wheel::rear_left);
+    Spot side = wheel_spot(ReadingId::tire_bulge, Wheel::rear_left);
     log.add(state(side, "40 mm"));
     side.rolled = true;
     log.add(state(side, "37.5 mm"));
     EXPECT_NEAR(bulge(log.job(), Wheel::rear_left)->mm(), 2.5, 1e-9);
 
-    log.add(state(wheel_spot(ReadingKind::thread_exposed, Wheel::front_left), "31.5 mm"));
-    log.add(state(wheel_spot(ReadingKind::thread_exposed, Wheel::front_right), "24 mm"));
-    const SideDifference d = side_difference(log.job(), Axle::front, ReadingKind::thread_exposed);
+    log.add(state(wheel_spot(ReadingId::thread_exposed, Wheel::front_left), "31.5 mm"));
+    log.add(state(wheel_spot(ReadingId::thread_exposed, Wheel::front_right), "24 mm"));
+    const SideDifference d = side_difference(log.job(), Axle::front, ReadingId::thread_exposed);
     ASSERT_TRUE(d.known);
     EXPECT_NEAR(*d.turns, 5.0, 1e-9);
 }

@@ -14,8 +14,9 @@
 namespace fairchalk {
 namespace {
 
+using testing::besides;
 using testing::SolidCar;
-using K = ReadingKind;
+using K = ReadingId;
 
 bool holds(const std::vector<Spot>& spots, const Spot& spot) {
     return std::find(spots.begin(), spots.end(), spot) != spots.end();
@@ -60,11 +61,12 @@ TEST(BlankReading, IsReadWithItsRigsOwnToolOrTheRoundsRule) {
     EXPECT_EQ(blank_reading(wheel_spot(K::camber_plumb_upper, Wheel::front_left), l).tool, "plumb-line");
     EXPECT_EQ(blank_reading(wheel_spot(K::caster, Wheel::front_left), l).tool, "caster-gauge");
     // Every rig's own tool lies in the drawer and measures what the rig reads.
-    for (const RigInfo& rig : all_rigs()) {
+    for (const Rig* one : all_rigs()) {
+        const Rig& rig = *one;
         if (rig.tool.empty()) continue;
         const Tool* tool = standard_tool(rig.tool);
         ASSERT_TRUE(tool) << rig.id;
-        EXPECT_EQ(tool->quantity, info_of(rig.kinds.front()).quantity) << rig.id;
+        EXPECT_EQ(tool->quantity, reading_kind(rig.kinds.front()).quantity()) << rig.id;
     }
 }
 
@@ -122,7 +124,7 @@ TEST(Reachable, TheGaragesOwnToolAndAFinerOne) {
 TEST(BoundOfReading, KnowsHowAGaugeShows) {
     const auto doubt = [](K kind, double degrees, Shows shows) {
         Quantity v = *read_quantity(write_exact(Angle::from_deg(degrees)));
-        const auto bound = bound_of_reading(kind, shows);
+        const auto bound = reading_kind(kind).bounded(shows);
         return bound && doubt_of(*bound, v, v.text).has_value();
     };
     EXPECT_FALSE(doubt(K::camber, -1.2, Shows::leaning));
@@ -132,10 +134,10 @@ TEST(BoundOfReading, KnowsHowAGaugeShows) {
     EXPECT_TRUE(doubt(K::camber, -1.2, Shows::upright));
     EXPECT_TRUE(doubt(K::caster, 45, Shows::leaning));
     EXPECT_TRUE(doubt(K::toe_angle, 12, Shows::leaning)) << "12 minutes, perhaps";
-    EXPECT_EQ(bound_of_reading(K::hub_width), Bounded::across_axle);
-    EXPECT_EQ(bound_of_reading(K::arm_jig), Bounded::near_string);
-    EXPECT_TRUE(doubt_of(*bound_of_reading(K::tape_difference), *read_quantity("149 mm"), "149"));
-    EXPECT_FALSE(doubt_of(*bound_of_reading(K::tape_difference), *read_quantity("-4 mm"), "-4"));
+    EXPECT_EQ(reading_kind(K::hub_width).bounded(), Bounded::across_axle);
+    EXPECT_EQ(reading_kind(K::arm_jig).bounded(), Bounded::near_string);
+    EXPECT_TRUE(doubt_of(*reading_kind(K::tape_difference).bounded(), *read_quantity("149 mm"), "149"));
+    EXPECT_FALSE(doubt_of(*reading_kind(K::tape_difference).bounded(), *read_quantity("-4 mm"), "-4"));
 }
 
 TEST(Plan, AVerdictThatNoReadingSettlesIsTurnedTowardTheMiddle) {

@@ -15,6 +15,7 @@
 namespace fairchalk {
 namespace {
 
+using testing::besides;
 using testing::SolidCar;
 using testing::solved;
 
@@ -58,9 +59,9 @@ TEST(EveryRig, ToldExactlyByExactReadings) {
 TEST(EveryRig, OneSideTellsItsWheelsOnlyWithTheHubWidths) {
     std::mt19937 rng(5);
     const SolidCar c = SolidCar::any(rng);
-    const Estimate e = solved(c.log(
-        c.lines({"string-left"}), rng, 0, 0, 1,
-        {axle_spot(ReadingKind::hub_width, Axle::front), axle_spot(ReadingKind::hub_width, Axle::rear)}));
+    const Estimate e = solved(
+        c.log(c.lines({"string-left"}), rng, 0, 0, 1,
+              {axle_spot(ReadingId::hub_width, Axle::front), axle_spot(ReadingId::hub_width, Axle::rear)}));
     EXPECT_NEAR(e.wheels[0].toe.value.deg(), c.toe[0], 0.003);
     EXPECT_NEAR(e.wheels[2].toe.value.deg(), c.toe[2], 0.003);
     EXPECT_FALSE(e.wheels[1].toe.known);
@@ -97,10 +98,10 @@ TEST(EveryRig, StraightedgeWithBoardsTellsTheThrustWhateverHalfAMillimetreSays) 
         LinesSet lines = c.lines({"straightedge", "toe-boards"});
         auto log = c.log(
             lines, rng, 0, 0, 1,
-            {axle_spot(ReadingKind::hub_width, Axle::front), axle_spot(ReadingKind::hub_width, Axle::rear)});
+            {axle_spot(ReadingId::hub_width, Axle::front), axle_spot(ReadingId::hub_width, Axle::rear)});
         for (Entry& e : log)
             if (Reading* r = std::get_if<Reading>(&e.event);
-                r && r->spot.kind == ReadingKind::straightedge_front && r->spot.wheel == Wheel::front_left)
+                r && r->spot.kind == ReadingId::straightedge_front && r->spot.wheel == Wheel::front_left)
                 r->value.value += more;
         const Estimate e = solved(log);
         ++of;
@@ -158,19 +159,19 @@ TEST(EveryMethod, CamberAndCasterOnAnyFloor) {
 }
 
 TEST(EveryMethod, BoardsRolledAQuarterAreSpotsOfTheirOwn) {
-    const Spot tape = axle_spot(ReadingKind::boards_front, Axle::front);
+    const Spot tape = axle_spot(ReadingId::boards_front, Axle::front);
     const std::vector<Spot> more = besides(tape, {});
     const auto rolled = std::find_if(more.begin(), more.end(), [](const Spot& s) { return s.rolled; });
     ASSERT_NE(rolled, more.end());
-    EXPECT_EQ(rolled->kind, ReadingKind::boards_front);
-    EXPECT_TRUE(besides(axle_spot(ReadingKind::stud_bar_front, Axle::front), {}).empty())
+    EXPECT_EQ(rolled->kind, ReadingId::boards_front);
+    EXPECT_TRUE(besides(axle_spot(ReadingId::stud_bar_front, Axle::front), {}).empty())
         << "bars on the studs know of no rim";
     // The same figures: known better. Others: they contradict each other.
     std::mt19937 rng(12);
     SolidCar c = SolidCar::any(rng);
     const LinesSet lines = c.lines({"toe-boards"});
     std::vector<Spot> again;
-    for (ReadingKind k : {ReadingKind::boards_rear, ReadingKind::boards_front}) {
+    for (ReadingId k : {ReadingId::boards_rear, ReadingId::boards_front}) {
         again.push_back(axle_spot(k, Axle::front));
         again.back().rolled = true;
     }
@@ -193,7 +194,7 @@ TEST(EveryMethod, UnequalSweepsAndTheSteeringWheelsTurns) {
     for (int w = 0; w < 2; ++w)
         for (double out : {22.4, -18.2}) {
             Reading r = blank_reading(
-                swept_spot(ReadingKind::camber, all_wheels[w], out > 0 ? Swept::out : Swept::in), lines);
+                swept_spot(ReadingId::camber, all_wheels[w], out > 0 ? Swept::out : Swept::in), lines);
             r.value = *read_quantity(write_exact(Angle::from_deg(c.gauge(w, c.turned(w, out)))));
             r.stated_sigma = 0.01;
             r.turned_sigma = Angle::from_deg(0.01);
@@ -220,15 +221,15 @@ TEST(Strings, ThatAreNotLevelShowCamberAsToe) {
         c.rise = {rise / 430, rise / 430};
         std::mt19937 rng(9);
         LinesSet lines = c.lines({"string-bars", "camber-gauge"});
-        const double read = c.exact(wheel_spot(ReadingKind::rim_front, Wheel::front_left), lines) -
-                            c.exact(wheel_spot(ReadingKind::rim_rear, Wheel::front_left), lines);
+        const double read = c.exact(wheel_spot(ReadingId::rim_front, Wheel::front_left), lines) -
+                            c.exact(wheel_spot(ReadingId::rim_rear, Wheel::front_left), lines);
         EXPECT_NEAR(std::abs(read), false_toe_mm, 0.0015);
         const auto believed = solved(c.log(lines, rng, 0, 0));
         EXPECT_GT(std::abs(believed.wheels[0].toe.value.deg()), 0.05);
         std::vector<Spot> heights;
         for (Side s : both_sides)
             for (double x : {-550.0, 3100.0})
-                heights.push_back(station_spot(ReadingKind::string_height, s, Length::from_mm(x)));
+                heights.push_back(station_spot(ReadingId::string_height, s, Length::from_mm(x)));
         const auto log = c.log(lines, rng, 0, 0, 1, heights);
         const auto told = solved(log);
         for (int w = 0; w < 4; ++w) EXPECT_NEAR(told.wheels[w].toe.value.deg(), 0.0, 0.003);
@@ -255,7 +256,7 @@ TEST(Tapes, SwappedAndReadAgainCancelTheirDifference) {
     const LinesSet lines = c.lines({"toe-boards"});
     std::vector<Entry> log = {testing::entry("car", CarEdit{c.card()}), testing::entry("lines", lines),
                               testing::entry("round", RoundOpened{})};
-    const auto put = [&](ReadingKind kind, const char* tape, double hook) {
+    const auto put = [&](ReadingId kind, const char* tape, double hook) {
         Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
         r.value = *read_quantity(write_exact(Length::from_mm(c.exact(r.spot, lines) + hook)));
         r.tool = tape;
@@ -263,13 +264,13 @@ TEST(Tapes, SwappedAndReadAgainCancelTheirDifference) {
         log.push_back(
             testing::entry(std::string(name_of(Axle::front)) + tape + std::to_string(log.size()), r));
     };
-    put(ReadingKind::boards_front, "old tape", 1.2);
-    put(ReadingKind::boards_rear, "new tape", 0.0);
+    put(ReadingId::boards_front, "old tape", 1.2);
+    put(ReadingId::boards_rear, "new tape", 0.0);
     const Estimate once = solved(log);
     EXPECT_GT(std::abs(once.axles[0].total_toe.value.deg() - 0.3), 0.08) << "the hook reads as toe";
     EXPECT_GT(once.axles[0].total_toe.sigma.deg(), 0.06) << "and is reckoned with";
-    put(ReadingKind::boards_front, "new tape", 0.0);
-    put(ReadingKind::boards_rear, "old tape", 1.2);
+    put(ReadingId::boards_front, "new tape", 0.0);
+    put(ReadingId::boards_rear, "old tape", 1.2);
     const Estimate swapped = solved(log);
     EXPECT_NEAR(swapped.axles[0].total_toe.value.deg(), 0.3, 0.002);
     EXPECT_LT(swapped.axles[0].total_toe.sigma.deg(), 0.6 * once.axles[0].total_toe.sigma.deg());
@@ -280,7 +281,7 @@ TEST(Gauges, TurnedEndForEndLoseTheirZero) {
     SolidCar c = SolidCar::any(rng);
     c.gauge_zero = 0.4;
     const auto log = c.log(c.lines({"camber-gauge"}), rng, 0, 0.0, 1,
-                           {wheel_spot(ReadingKind::camber_reversed, Wheel::front_left)});
+                           {wheel_spot(ReadingId::camber_reversed, Wheel::front_left)});
     const Estimate e = solved(log);
     for (int w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].camber.value.deg(), c.camber[w], 0.002) << w;
 }
@@ -292,7 +293,7 @@ TEST(Wheels, ReadHalfATurnOnLoseTheirRunOut) {
     c.lean_wobble = {0.3, -0.2, 0.1, 0};
     std::vector<Spot> rolled;
     for (Wheel w : all_wheels)
-        for (ReadingKind k : {ReadingKind::rim_front, ReadingKind::rim_rear, ReadingKind::camber}) {
+        for (ReadingId k : {ReadingId::rim_front, ReadingId::rim_rear, ReadingId::camber}) {
             Spot s = wheel_spot(k, w);
             s.rolled = true;
             rolled.push_back(s);
@@ -367,9 +368,9 @@ TEST(EveryRig, AnArmJigOnFourWheelsThatAreTheSame) {
     SolidCar c = SolidCar::any(rng);
     c.lip = {6, 6};
     c.half_width = {730, 730};
-    auto log = c.log(
-        c.lines({"arm-jig"}), rng, 0, 0, 1,
-        {axle_spot(ReadingKind::hub_width, Axle::front), axle_spot(ReadingKind::hub_width, Axle::rear)});
+    auto log =
+        c.log(c.lines({"arm-jig"}), rng, 0, 0, 1,
+              {axle_spot(ReadingId::hub_width, Axle::front), axle_spot(ReadingId::hub_width, Axle::rear)});
     std::get<CarEdit>(log.front().event).car.same_wheels = true;
     const Estimate e = solved(log);
     for (int w = 0; w < 4; ++w) {
@@ -385,7 +386,7 @@ TEST(Camber, AGaugeZeroedOnTheFloorHasItsSlopeTakenOut) {
     auto log = c.log(c.lines({"string-bars", "camber-gauge"}), rng, 0, 0);
     // What such a gauge shows is the lean against the floor.
     for (Entry& x : log)
-        if (Reading* r = std::get_if<Reading>(&x.event); r && r->spot.kind == ReadingKind::camber) {
+        if (Reading* r = std::get_if<Reading>(&x.event); r && r->spot.kind == ReadingId::camber) {
             r->value.value = c.camber[static_cast<std::size_t>(index_of(*r->spot.wheel))];
             r->zeroed_on_floor = true;
         }
@@ -411,13 +412,13 @@ TEST_P(Noisy, NinetyFivePercentIntervalsHoldTheTruthSoOften) {
         LinesSet lines = swept ? c.lines({"string-bars", rig}) : c.lines({rig});
         std::vector<Spot> also;
         if (rig == "string-left")
-            also = {axle_spot(ReadingKind::hub_width, Axle::front),
-                    axle_spot(ReadingKind::hub_width, Axle::rear)};
+            also = {axle_spot(ReadingId::hub_width, Axle::front),
+                    axle_spot(ReadingId::hub_width, Axle::rear)};
         if (swept) c.sai = {11, 11, 11, 11};
         EstimateOptions options;
         options.explain = false;
         const Estimate e = solved(c.log(lines, rng, 0.3, 0.1, 1, also), options);
-        const RigInfo& info = *rig_named(rig);
+        const Rig& info = *rig_named(rig);
         if (info.use == RigUse::toe) {
             for (int w = 0; w < 4; ++w) {
                 if (info.reference == Reference::same_side_rear) {

@@ -8,6 +8,11 @@
 
 namespace fairchalk::testing {
 
+/// What more can be read where this is.
+inline std::vector<Spot> besides(const Spot& spot, const CarCard& car) {
+    return reading_kind(spot.kind).besides(spot, car);
+}
+
 /// The practice car, with logs of readings off it.
 struct SolidCar : practice::SolidCar {
     template <class Rng>
@@ -29,7 +34,7 @@ struct SolidCar : practice::SolidCar {
         out.push_back(entry("round", round));
         std::vector<Spot> walk;
         for (const std::string& id : lines.rigs)
-            for (const Spot& s : walk_of(*rig_named(id), lines, card())) walk.push_back(s);
+            for (const Spot& s : rig_named(id)->walk(lines, card())) walk.push_back(s);
         walk.insert(walk.end(), also.begin(), also.end());
         std::normal_distribution<> normal;
         for (int n = 0; n < times; ++n)
@@ -38,7 +43,7 @@ struct SolidCar : practice::SolidCar {
                 const bool angle = r.value.kind == QuantityKind::angle;
                 const double sigma = angle ? degrees : mm;
                 double v = exact(s, lines) + sigma * normal(rng);
-                if (s.kind == ReadingKind::camber_gap) r.top_in = leans(s, lines) < 0;
+                if (s.kind == ReadingId::camber_gap) r.top_in = leans(s, lines) < 0;
                 r.value.value = v;
                 r.value.resolution = angle ? 0.01 : 0.1;
                 r.value.text = angle ? write_exact(Angle::from_deg(v)) : write_exact(Length::from_mm(v));

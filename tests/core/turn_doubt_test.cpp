@@ -32,8 +32,8 @@ std::optional<TurnDoubt> after_turning(double left, double right, double toe_lef
         j.put(c);
     }
     j.put(RoundOpened{});
-    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 + toe_left);
-    j.angle(ReadingKind::toe_angle, Wheel::front_right, 0.3 + toe_right);
+    j.angle(ReadingId::toe_angle, Wheel::front_left, -0.5 + toe_left);
+    j.angle(ReadingId::toe_angle, Wheel::front_right, 0.3 + toe_right);
     return turn_doubt(job_of(j.log));
 }
 
@@ -76,7 +76,7 @@ TEST(TurnDoubt, WithoutTheTurnTheAnglesAreAsRead) {
     j.all(-0.5, 0.3, 0, 0);
     j.turned("rod-fl", 1.0);
     j.put(RoundOpened{});
-    j.angle(ReadingKind::toe_angle, Wheel::front_left, -0.5 - one_turn);
+    j.angle(ReadingId::toe_angle, Wheel::front_left, -0.5 - one_turn);
     const Job job = job_of(j.log);
     const auto doubt = turn_doubt(job);
     ASSERT_TRUE(doubt);

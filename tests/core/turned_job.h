@@ -51,7 +51,7 @@ struct TurnedJob {
         t.hi = Angle::from_deg(aim + tol);
         return t;
     }
-    void angle(ReadingKind kind, Wheel w, double deg, double sigma = 0.02) {
+    void angle(ReadingId kind, Wheel w, double deg, double sigma = 0.02) {
         Reading r;
         r.spot = wheel_spot(kind, w);
         r.value.kind = QuantityKind::angle;
@@ -70,15 +70,15 @@ struct TurnedJob {
     }
     void all(double toe_l, double toe_r, double camber_l, double camber_r, double caster_l = NAN,
              double caster_r = NAN) {
-        angle(ReadingKind::toe_angle, Wheel::front_left, toe_l);
-        angle(ReadingKind::toe_angle, Wheel::front_right, toe_r);
-        angle(ReadingKind::toe_angle, Wheel::rear_left, 0);
-        angle(ReadingKind::toe_angle, Wheel::rear_right, 0);
-        angle(ReadingKind::camber, Wheel::front_left, camber_l);
-        angle(ReadingKind::camber, Wheel::front_right, camber_r);
+        angle(ReadingId::toe_angle, Wheel::front_left, toe_l);
+        angle(ReadingId::toe_angle, Wheel::front_right, toe_r);
+        angle(ReadingId::toe_angle, Wheel::rear_left, 0);
+        angle(ReadingId::toe_angle, Wheel::rear_right, 0);
+        angle(ReadingId::camber, Wheel::front_left, camber_l);
+        angle(ReadingId::camber, Wheel::front_right, camber_r);
         if (std::isnan(caster_l)) return;
-        angle(ReadingKind::caster, Wheel::front_left, caster_l, 0.05);
-        angle(ReadingKind::caster, Wheel::front_right, caster_r, 0.05);
+        angle(ReadingId::caster, Wheel::front_left, caster_l, 0.05);
+        angle(ReadingId::caster, Wheel::front_right, caster_r, 0.05);
     }
     Estimate estimated() const {
         EstimateOptions o;

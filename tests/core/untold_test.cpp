@@ -60,12 +60,12 @@ TEST(Untold, OneStringNamesTheHubWidthsThatItWants) {
     const Analysis a = analyse(job_of(log));
     ASSERT_EQ(a.plan.next, NextStep::read);
     ASSERT_FALSE(a.read.empty());
-    EXPECT_EQ(a.read.front().kind, ReadingKind::hub_width);
+    EXPECT_EQ(a.read.front().kind, ReadingId::hub_width);
     // Told, it is known.
     for (Axle axle : both_axles)
         log.push_back(testing::entry(
             std::string("width") + std::string(name_of(axle)),
-            testing::reading(axle_spot(ReadingKind::hub_width, axle),
+            testing::reading(axle_spot(ReadingId::hub_width, axle),
                              2 * c.half_width[static_cast<std::size_t>(index_of(axle))], 0.5)));
     EXPECT_TRUE(analyse(job_of(log)).now.wheels[0].toe.known);
 }
@@ -73,7 +73,7 @@ TEST(Untold, OneStringNamesTheHubWidthsThatItWants) {
 TEST(Untold, WhatNoChosenWayTellsIsSaidWithTheWaysThatWould) {
     auto log = log_with({"toe-boards"}, {thrust_target()});
     for (Axle axle : both_axles)
-        for (ReadingKind k : {ReadingKind::boards_rear, ReadingKind::boards_front}) {
+        for (ReadingId k : {ReadingId::boards_rear, ReadingId::boards_front}) {
             Reading r = testing::reading(axle_spot(k, axle), 1450, 0.3);
             r.span = Length::from_mm(600);
             log.push_back(testing::entry(r.spot.name(), r));

@@ -8,6 +8,7 @@
 
 #include "core/degrees.h"
 #include "core/job/log.h"
+#include "core/job/rig.h"
 #include "core/network/estimate.h"
 
 namespace fairchalk::testing {
@@ -27,7 +28,7 @@ struct TrueCar {
 
     double exact(const Spot& spot) const {
         const auto string_y = [&](int s, double x) { return offset[s] + x * std::tan(skew[s] * rad); };
-        if (spot.kind == ReadingKind::string_to_string) {
+        if (spot.kind == ReadingId::string_to_string) {
             const double x = *spot.axle == Axle::front ? wheelbase + front_bar : -rear_bar;
             return string_y(0, x) + string_y(1, x);
         }
@@ -36,8 +37,8 @@ struct TrueCar {
         // Mirrored so that outward is +y on both sides.
         const double nx = std::sin(t), ny = std::cos(t);
         double px = x0, py = half_width[a];
-        if (spot.kind != ReadingKind::hub) {
-            const double end = spot.kind == ReadingKind::rim_front ? span / 2 : -span / 2;
+        if (spot.kind != ReadingId::hub) {
+            const double end = spot.kind == ReadingId::rim_front ? span / 2 : -span / 2;
             px += -lip[a] * nx + end * ny;
             py += -lip[a] * ny - end * nx;
         }

@@ -197,7 +197,7 @@ TEST(Squaring, TakesOnePass) {
         auto log = c.log(lines, rng, 0, 0);
         std::erase_if(log, [](const Entry& e) {
             const Reading* r = std::get_if<Reading>(&e.event);
-            return r && (r->spot.kind == ReadingKind::rim_front || r->spot.kind == ReadingKind::rim_rear);
+            return r && (r->spot.kind == ReadingId::rim_front || r->spot.kind == ReadingId::rim_rear);
         });
         const Job job = job_of(log);
         const Squaring s = squaring_of(job, estimate(job));

@@ -166,11 +166,11 @@ TEST_F(AdjustersTest, FromAnEmptyBookToShimsTurnedAndReadAgainByKeyboard) {
     key(Qt::Key_6, Qt::ControlModifier);
     const auto value = [&](const Spot& s, double camber) -> QString {
         switch (s.kind) {
-            case ReadingKind::camber:
+            case ReadingId::camber:
                 return s.wheel == Wheel::front_left ? QString::number(camber) : QStringLiteral("-1");
-            case ReadingKind::string_to_string:
+            case ReadingId::string_to_string:
                 return QStringLiteral("1700");
-            case ReadingKind::hub:
+            case ReadingId::hub:
                 return QStringLiteral("103");
             default:
                 return QStringLiteral("109");
@@ -441,8 +441,8 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
         const Spot s = *window->slate().asked();
         const auto before = readings_at(desk->job(), desk->round() - 1, s);
         double v = before.empty() ? 0.0 : std::get<Reading>(desk->log()[before.back()].event).value.value;
-        if (s.kind == ReadingKind::camber && s.swept == Swept::straight) v -= 0.8;
-        if (s.kind == ReadingKind::camber && s.swept != Swept::straight) v -= 0.9;
+        if (s.kind == ReadingId::camber && s.swept == Swept::straight) v -= 0.8;
+        if (s.kind == ReadingId::camber && s.swept != Swept::straight) v -= 0.9;
         enter(QString::number(v));
         desk->settle();
         if (readings_at(desk->job(), desk->round(), s).empty()) key(Qt::Key_Return);
@@ -499,7 +499,7 @@ TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) 
         for (int round = 0; round < desk->round(); ++round)
             for (std::size_t i : readings_at(desk->job(), round, s))
                 v = std::get<Reading>(desk->log()[i].event).value.value;
-        if (against_gravity(s.kind)) v += 0.7;
+        if (reading_kind(s.kind).against_gravity()) v += 0.7;
         enter(QString::number(v));
         desk->settle();
         if (readings_at(desk->job(), desk->round(), s).empty()) key(Qt::Key_Return);

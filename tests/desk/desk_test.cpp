@@ -34,7 +34,7 @@ TEST_F(DeskTest, TheDemoOpensOnTheTarnbyPartWayThroughItsFirstRound) {
     EXPECT_EQ(desk->job().car.name, "Tarnby estate");
     EXPECT_EQ(window->stage(), Stage::read);
     ASSERT_TRUE(window->slate().asked());
-    EXPECT_EQ(*window->slate().asked(), wheel_spot(ReadingKind::rim_rear, Wheel::front_left));
+    EXPECT_EQ(*window->slate().asked(), wheel_spot(ReadingId::rim_rear, Wheel::front_left));
     EXPECT_TRUE(slateText().contains("left rear")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("to its string"));
     EXPECT_EQ(desk->book().cars().size(), 3u);
@@ -64,7 +64,7 @@ TEST_F(DeskTest, ACarOfWhichLittleIsKnownIsTakenAndAskedAboutWhereItMatters) {
     window->setStage(Stage::read);
     for (int n = 0; n < 4; ++n) {
         if (!window->slate().asked()) break;
-        enter(window->slate().asked()->kind == ReadingKind::boards_front ? "1500" : "1520");
+        enter(window->slate().asked()->kind == ReadingId::boards_front ? "1500" : "1520");
         desk->settle();
     }
     EXPECT_TRUE(desk->answer().plan.next == NextStep::look ||
@@ -143,7 +143,7 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     desk->settle();
     EXPECT_EQ(readings(), 4u);
     key(Qt::Key_PageUp);
-    ASSERT_EQ(*window->slate().asked(), wheel_spot(ReadingKind::rim_front, Wheel::rear_left));
+    ASSERT_EQ(*window->slate().asked(), wheel_spot(ReadingId::rim_front, Wheel::rear_left));
     key(Qt::Key_D, Qt::ControlModifier);
     enter("rule slipped");
     desk->settle();
@@ -238,7 +238,7 @@ TEST_F(DeskTest, ASuspectIsSaidToLookLikeWhatItIsAndSetAsideLeavesTheRest) {
     demo();
     open();
     readAll(tarnby_rest);
-    const Spot hub = wheel_spot(ReadingKind::hub, Wheel::front_left);
+    const Spot hub = wheel_spot(ReadingId::hub, Wheel::front_left);
     const auto again = [&](const char* text) {
         window->setStage(Stage::read);
         window->slate().ask(hub);
@@ -271,7 +271,7 @@ TEST_F(DeskTest, ABarReadAgainTellsWhetherTheStringsWereBumped) {
     readAll(tarnby_rest);
     const auto bar = [&](const char* text) {
         window->setStage(Stage::read);
-        window->slate().ask(axle_spot(ReadingKind::string_to_string, Axle::front));
+        window->slate().ask(axle_spot(ReadingId::string_to_string, Axle::front));
         enter(text);
         desk->settle();
         window->setStage(Stage::read);
@@ -391,7 +391,7 @@ TEST_F(DeskTest, TheRuleThatIsChosenSpeaksForReadingsAsFineAsItself) {
     EXPECT_EQ(coarse.tool, "") << "a sixteenth is not what a millimetre rule shows";
     EXPECT_NEAR(coarse.sigma(), 25.4 / 32, 1e-9);
     // On a rule in 64ths a half is as fine as the rule.
-    Reading half = desk->blank(wheel_spot(ReadingKind::rim_front, Wheel::front_left));
+    Reading half = desk->blank(wheel_spot(ReadingId::rim_front, Wheel::front_left));
     half.tool = "steel-rule-inch";
     desk->take(half, *read_quantity("4 1/2 in"));
     EXPECT_EQ(std::get<Reading>(desk->log().back().event).tool, "steel-rule-inch");

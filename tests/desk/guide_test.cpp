@@ -60,7 +60,7 @@ TEST_F(GuideTest, ABareNumberHasTheUnitThatIsShown) {
     type("33");
     EXPECT_TRUE(slateText().contains("2.28 bar (33.0 psi)")) << slateText().toStdString();
     key(Qt::Key_Return);
-    const auto read = state_readings(desk->job(), wheel_spot(ReadingKind::pressure, Wheel::front_left));
+    const auto read = state_readings(desk->job(), wheel_spot(ReadingId::pressure, Wheel::front_left));
     EXPECT_NEAR(read.back()->value.value, 2.2753, 1e-3);
     EXPECT_EQ(read.back()->value.text, "33 psi") << "as typed, with its unit";
     go(Stage::floor);
@@ -79,7 +79,7 @@ TEST_F(GuideTest, ThreadsMayBeCounted) {
     EXPECT_TRUE(slateText().contains("21.0 mm")) << slateText().toStdString();
     key(Qt::Key_Return);
     enter("16 threads");
-    const SideDifference d = side_difference(desk->job(), Axle::front, ReadingKind::thread_exposed);
+    const SideDifference d = side_difference(desk->job(), Axle::front, ReadingId::thread_exposed);
     EXPECT_NEAR(d.by.mm(), -3, 1e-9);
     EXPECT_NEAR(*d.turns, -2, 1e-9);
     EXPECT_TRUE(slateText().contains("left 3.0 mm less than right, 2 turns")) << slateText().toStdString();

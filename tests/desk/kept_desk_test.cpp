@@ -2,6 +2,7 @@
 // What is not on the disk is shown, asked about, and never dropped.
 #include <sqlite3.h>
 
+#include "core/job/rig.h"
 #include <QSignalSpy>
 
 #include "book/copies.h"

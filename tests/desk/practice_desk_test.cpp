@@ -119,7 +119,7 @@ TEST_F(PracticeTest, PlayedThroughOnTheHillclimbSpecialAtAllFourWheelsWithASlip)
     walk();
     if (HasFatalFailure()) return;
     // Ten millimetres misread at one spot, and the spot read again.
-    const Spot lip = wheel_spot(ReadingKind::rim_front, Wheel::rear_left);
+    const Spot lip = wheel_spot(ReadingId::rim_front, Wheel::rear_left);
     key(Qt::Key_6, Qt::ControlModifier);
     window->slate().ask(lip);
     key(Qt::Key_Space);
@@ -207,7 +207,7 @@ TEST_F(PracticeTest, PracticeTeachesNothingAboutTheGaragesTools) {
 TEST_F(PracticeTest, TheGaugeThatShipsReadsTheCarOfTheOpenPractice) {
     begin("Tarnby estate", "New rack, drove home", "Calm");
     key(Qt::Key_6, Qt::ControlModifier);
-    const Spot lip = wheel_spot(ReadingKind::rim_front, Wheel::front_left);
+    const Spot lip = wheel_spot(ReadingId::rim_front, Wheel::front_left);
     Tool exact;
     exact.quantity = QuantityKind::length;
     const double there = desk->practice()->hold(desk->blank(lip), desk->lines(), exact)->exact;

@@ -201,7 +201,7 @@ TEST_F(ReadyTest, TheSumsOfTheCheckOverAreDone) {
     // A 36.5 in place of 365: questioned, and Tab takes what was meant.
     enter("3.65");
     EXPECT_TRUE(slateText().contains("Tab takes")) << slateText().toStdString();
-    EXPECT_TRUE(state_readings(desk->job(), wheel_spot(ReadingKind::ride_height, Wheel::front_left)).empty());
+    EXPECT_TRUE(state_readings(desk->job(), wheel_spot(ReadingId::ride_height, Wheel::front_left)).empty());
     key(Qt::Key_Escape);
     for (const char* v : {"240", "262", "250", "250"}) enter(QString::fromLatin1(v));
     EXPECT_TRUE(slateText().contains("left and right differ by 22.0 mm")) << slateText().toStdString();
@@ -216,7 +216,7 @@ TEST_F(ReadyTest, ImpossiblePressuresAreQuestionedAndMayBeInsistedOn) {
     freshJob();
     go(Stage::check_over);
     point("pressures");
-    const Spot first = wheel_spot(ReadingKind::pressure, Wheel::front_left);
+    const Spot first = wheel_spot(ReadingId::pressure, Wheel::front_left);
     enter("90");
     EXPECT_TRUE(state_readings(desk->job(), first).empty());
     EXPECT_TRUE(slateText().contains("90 psi")) << slateText().toStdString();
@@ -229,7 +229,7 @@ TEST_F(ReadyTest, ImpossiblePressuresAreQuestionedAndMayBeInsistedOn) {
     // The user may insist: the same again is kept.
     enter("12");
     key(Qt::Key_Return);
-    const Spot second = wheel_spot(ReadingKind::pressure, Wheel::front_right);
+    const Spot second = wheel_spot(ReadingId::pressure, Wheel::front_right);
     ASSERT_EQ(state_readings(desk->job(), second).size(), 1u);
     EXPECT_NEAR(state_readings(desk->job(), second)[0]->value.value, 12, 1e-9);
 }

@@ -96,7 +96,7 @@ TEST_F(RigsDesk, BoardsInsteadOfStringsTellTheTotalAndSayWhatTheyDoNot) {
     // Rear tape less front tape over the slots, and the boards' own geometry: asin(3 / 600).
     bool front_first = false;
     for (const Spot& s : desk->walk())
-        if (s.kind == ReadingKind::boards_rear || s.kind == ReadingKind::boards_front) {
+        if (s.kind == ReadingId::boards_rear || s.kind == ReadingId::boards_front) {
             front_first = *s.axle == Axle::front;
             break;
         }
@@ -111,7 +111,8 @@ TEST_F(RigsDesk, BoardsInsteadOfStringsTellTheTotalAndSayWhatTheyDoNot) {
 TEST_F(RigsDesk, EveryRigCanBeSetUpShownAndWalked) {
     demo();
     open();
-    for (const RigInfo& rig : all_rigs()) {
+    for (const Rig* one : all_rigs()) {
+        const Rig& rig = *one;
         const QString id = QString::fromStdString(std::string(rig.id));
         LinesSet l = desk->lines();
         l.rigs = {std::string(rig.id)};
@@ -132,14 +133,14 @@ TEST_F(RigsDesk, EveryRigCanBeSetUpShownAndWalked) {
         // Each spot has its mark, its close-up, its sentence, and takes a value.
         window->setStage(Stage::read);
         int n = 0;
-        for (const Spot& s : walk_of(rig, desk->lines(), desk->car())) {
+        for (const Spot& s : rig.walk(desk->lines(), desk->car())) {
             window->slate().ask(s);
             EXPECT_TRUE(named(desk->number(s) + ", ")) << s.name();
             EXPECT_FALSE(window->slate().findChild<CloseUp*>()->accessibleName().isEmpty()) << s.name();
             EXPECT_GT(window->sayLine().size(), 20) << s.name();
             EXPECT_NE(words::spot(s), s.name()) << "in words";
             if (++n > 2) continue;
-            const bool angle = info_of(s.kind).quantity == QuantityKind::angle;
+            const bool angle = reading_kind(s.kind).quantity() == QuantityKind::angle;
             const std::size_t before = desk->log().size();
             type(angle ? "-0.5" : "105.5");
             key(Qt::Key_Return);
@@ -170,11 +171,11 @@ TEST_F(RigsDesk, ALeanTestFixesWhichWayAGaugeCounts) {
     EXPECT_FALSE(t->more_is_in_left);
     EXPECT_TRUE(t->more_is_in_right);
     key(Qt::Key_Escape);
-    ask(wheel_spot(ReadingKind::camber, Wheel::front_left));
+    ask(wheel_spot(ReadingId::camber, Wheel::front_left));
     type("88.8");
     EXPECT_TRUE(slateText().contains("top in")) << slateText().toStdString();
     key(Qt::Key_Return);
-    ask(wheel_spot(ReadingKind::camber, Wheel::front_right));
+    ask(wheel_spot(ReadingId::camber, Wheel::front_right));
     enter("91.3");
     desk->settle();
     EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), -1.2, 0.3);
@@ -195,7 +196,7 @@ TEST_F(RigsDesk, WhatIsSaidOfAToolHoldsInEveryJobOfTheBook) {
     open();
     const std::string first = desk->jobId();
     setUp("camber-gauge");
-    ask(wheel_spot(ReadingKind::camber, Wheel::front_left));
+    ask(wheel_spot(ReadingId::camber, Wheel::front_left));
     EXPECT_TRUE(slateText().contains("taken to show minus")) << "until it was leaned";
     press("Lean test");
     EXPECT_EQ(window->page(), "tools:digital-angle-gauge");
@@ -211,7 +212,7 @@ TEST_F(RigsDesk, WhatIsSaidOfAToolHoldsInEveryJobOfTheBook) {
     window->openJob(QString::fromStdString(other));
     desk->settle();
     for (const Tool& t : desk->job().tools) EXPECT_NE(t.name, "digital-angle-gauge");
-    ask(wheel_spot(ReadingKind::camber, Wheel::front_right));
+    ask(wheel_spot(ReadingId::camber, Wheel::front_right));
     EXPECT_FALSE(slateText().contains("taken to show minus"));
     const std::size_t before = desk->log().size();
     type("91.2");
@@ -253,8 +254,7 @@ TEST_F(RigsDesk, WhereTwoWaysDisagreeTheReadingThatStandsOutIsNamed) {
     setUp("toe-boards");
     tell("size:board_span", "600");
     readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
-    for (auto [kind, v] :
-         {std::pair(ReadingKind::boards_rear, "1491"), {ReadingKind::boards_front, "1483"}}) {
+    for (auto [kind, v] : {std::pair(ReadingId::boards_rear, "1491"), {ReadingId::boards_front, "1483"}}) {
         ask(axle_spot(kind, Axle::front));
         enter(v);
     }
@@ -284,7 +284,7 @@ TEST_F(RigsDesk, TheWallAndTheWaysAreOneKeyAway) {
     desk->settle();
     EXPECT_EQ(desk->lines().rigs, std::vector<std::string>{"string-left"});
     key(Qt::Key_6, Qt::ControlModifier);
-    EXPECT_EQ(desk->walk().front(), wheel_spot(ReadingKind::rim_rear, Wheel::rear_left));
+    EXPECT_EQ(desk->walk().front(), wheel_spot(ReadingId::rim_rear, Wheel::rear_left));
 }
 
 TEST_F(RigsDesk, AGapAsksWhichWayTheTopLeans) {
@@ -292,7 +292,7 @@ TEST_F(RigsDesk, AGapAsksWhichWayTheTopLeans) {
     open();
     setUp("camber-gap");
     tell("size:gap_height", "400");
-    ask(wheel_spot(ReadingKind::camber_gap, Wheel::front_left));
+    ask(wheel_spot(ReadingId::camber_gap, Wheel::front_left));
     ASSERT_TRUE(button("Top leans in"));
     press("Top leans in");
     ASSERT_TRUE(button("Top leans out"));
@@ -312,7 +312,7 @@ TEST_F(RigsDesk, ASweepGivesCasterOnTheSlateAndOnTheFloor) {
     tell("sweep", "18");
     for (auto [swept, value] :
          {std::pair(Swept::straight, "-1.0"), {Swept::out, "0.35"}, {Swept::in, "-1.75"}}) {
-        ask(swept_spot(ReadingKind::camber, Wheel::front_left, swept));
+        ask(swept_spot(ReadingId::camber, Wheel::front_left, swept));
         enter(value);
     }
     desk->settle();
@@ -321,7 +321,7 @@ TEST_F(RigsDesk, ASweepGivesCasterOnTheSlateAndOnTheFloor) {
     ASSERT_TRUE(caster.known);
     EXPECT_NEAR(std::abs(caster.value.deg()), 2.1 / (2 * std::sin(18 * 3.14159265 / 180)) * 1.0, 0.3);
     EXPECT_TRUE(slateText().contains("caster"));
-    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
     EXPECT_NEAR(last().turned->deg(), -18, 1e-9) << "in is minus";
 }
 
@@ -329,13 +329,13 @@ TEST_F(RigsDesk, ASweepMayEndWhereItEndsAndASignThatIsWrongIsSeen) {
     demo();
     open();
     setUp("caster-sweep");
-    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
     press("Turned by");
     enter("17.5");
     EXPECT_TRUE(slateText().contains("17°30'")) << slateText().toStdString();
     enter("-1.5");
     EXPECT_NEAR(last().turned->deg(), 17.5, 1e-9);
-    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::in));
+    ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::in));
     press("Turned by");
     enter("300 mm");
     EXPECT_TRUE(slateText().contains("0.9 turns")) << "said, and what would be right";
@@ -345,18 +345,18 @@ TEST_F(RigsDesk, ASweepMayEndWhereItEndsAndASignThatIsWrongIsSeen) {
     ASSERT_TRUE(last().wheel_turned);
     EXPECT_FALSE(last().turned);
     EXPECT_NEAR(last().wheel_turned->deg(), -324, 1e-9);
-    ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::straight));
+    ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::straight));
     enter("-0.8");
     desk->settle();
     window->setStage(Stage::read);
     ASSERT_TRUE(desk->answer().now.wheels[0].caster.known);
     EXPECT_LT(desk->answer().now.wheels[0].caster.value.deg(), 0);
     // Of another round it says nothing.
-    window->slate().ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    window->slate().ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
     EXPECT_TRUE(slateText().contains("17°30'"));
     desk->happened(ChangeKind::jacked);
     desk->settle();
-    window->slate().ask(swept_spot(ReadingKind::camber, Wheel::front_left, Swept::out));
+    window->slate().ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
     EXPECT_TRUE(slateText().contains("turned by 20°00'")) << slateText().toStdString();
     desk->undo();
     desk->settle();
@@ -370,29 +370,29 @@ TEST_F(RigsDesk, HalfATurnOnEndForEndAndTheHeightAreOneKeyAway) {
     demo();
     open();
     setUp("camber-gauge");
-    ask(wheel_spot(ReadingKind::camber, Wheel::rear_left));
+    ask(wheel_spot(ReadingId::camber, Wheel::rear_left));
     press("Half a turn on");
     EXPECT_TRUE(slateText().contains("half a turn on"));
     enter("-1.1");
     EXPECT_TRUE(last().spot.rolled);
-    Spot rolled = wheel_spot(ReadingKind::camber, Wheel::rear_left);
+    Spot rolled = wheel_spot(ReadingId::camber, Wheel::rear_left);
     const QString plain = desk->number(rolled);
     rolled.rolled = true;
     EXPECT_EQ(desk->number(rolled), plain + QStringLiteral("½"));
-    ask(wheel_spot(ReadingKind::camber, Wheel::rear_left));
+    ask(wheel_spot(ReadingId::camber, Wheel::rear_left));
     press("End for end");
     enter("1.3");
-    EXPECT_EQ(last().spot.kind, ReadingKind::camber_reversed);
-    ask(wheel_spot(ReadingKind::hub, Wheel::front_left));
+    EXPECT_EQ(last().spot.kind, ReadingId::camber_reversed);
+    ask(wheel_spot(ReadingId::hub, Wheel::front_left));
     press("String's height");
     enter("12");
-    EXPECT_EQ(last().spot.kind, ReadingKind::string_height);
+    EXPECT_EQ(last().spot.kind, ReadingId::string_height);
     EXPECT_EQ(*last().spot.side, Side::left);
-    ask(wheel_spot(ReadingKind::hub, Wheel::front_left));
+    ask(wheel_spot(ReadingId::hub, Wheel::front_left));
     press("Hub width");
-    EXPECT_EQ(window->slate().asked()->kind, ReadingKind::hub_width);
+    EXPECT_EQ(window->slate().asked()->kind, ReadingId::hub_width);
     key(Qt::Key_PageDown);
-    EXPECT_EQ(window->slate().asked()->kind, ReadingKind::rim_front) << "on along the walk";
+    EXPECT_EQ(window->slate().asked()->kind, ReadingId::rim_front) << "on along the walk";
 }
 
 TEST_F(RigsDesk, ASuspectIsSetAsideWithOneKeyAndTheRestStandsAsIfItHadNotBeen) {
@@ -400,7 +400,7 @@ TEST_F(RigsDesk, ASuspectIsSetAsideWithOneKeyAndTheRestStandsAsIfItHadNotBeen) {
     open();
     readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
     const Angle before = desk->answer().now.axles[0].total_toe.value;
-    const Spot hub = wheel_spot(ReadingKind::rim_front, Wheel::front_left);
+    const Spot hub = wheel_spot(ReadingId::rim_front, Wheel::front_left);
     ask(hub);
     enter("144.9");  // an inch off
     desk->settle();
@@ -481,7 +481,7 @@ TEST_F(RigsDesk, ToolsHaveTheirZeroTheirWayAndTheirTwin) {
     // The other tape by one button, for both readings of an axle.
     setUp("toe-boards");
     tell("size:board_span", "600");
-    ask(axle_spot(ReadingKind::boards_rear, Axle::front));
+    ask(axle_spot(ReadingId::boards_rear, Axle::front));
     press("With: tape");
     enter("1490");
     EXPECT_NE(last().tool, "tape");
@@ -490,7 +490,7 @@ TEST_F(RigsDesk, ToolsHaveTheirZeroTheirWayAndTheirTwin) {
 TEST_F(RigsDesk, RepeatsTeachTheSpreadOfARule) {
     demo();
     open();
-    const Spot hub = wheel_spot(ReadingKind::hub, Wheel::rear_left);
+    const Spot hub = wheel_spot(ReadingId::hub, Wheel::rear_left);
     for (const char* v : {"99.5", "99.0", "100.0", "99.5", "98.5", "100.5"}) {
         ask(hub);
         enter(v);
@@ -512,7 +512,7 @@ TEST_F(RigsDesk, PairsAndTheThrustLineHaveTargetsOnTheCardAndVerdicts) {
     readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
     setUp("camber-gauge");
     for (auto [w, v] : {std::pair(Wheel::front_left, "-1.2"), {Wheel::front_right, "-0.2"}}) {
-        ask(wheel_spot(ReadingKind::camber, w));
+        ask(wheel_spot(ReadingId::camber, w));
         enter(v);
     }
     window->showPage("card");
@@ -579,7 +579,7 @@ TEST_F(RigsDesk, ALevelAndItsGapDoForASweep) {
     tell("size:gap_height", "400");
     tell("sweep", "20");
     const auto gap = [&](Swept swept, const char* leans, const char* mm) {
-        ask(swept_spot(ReadingKind::camber_gap, Wheel::front_left, swept));
+        ask(swept_spot(ReadingId::camber_gap, Wheel::front_left, swept));
         press(leans);
         enter(mm);
     };

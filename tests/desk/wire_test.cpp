@@ -54,7 +54,7 @@ TEST_F(WireTest, TheGaugesButtonKeepsTheReadingThatIsAskedForOnceAndWithTheSameQ
     plug();
     listening();
     const std::size_t before = readings();
-    const Spot hub = wheel_spot(ReadingKind::hub, Wheel::front_left);
+    const Spot hub = wheel_spot(ReadingId::hub, Wheel::front_left);
     ask(hub);
     write(write_gauge_line(1, "113.10", "mm", true, false) + "\n");  // only showing
     write(write_gauge_line(2, "113.20", "mm", false, true) + "\n");  // not steady
@@ -86,7 +86,7 @@ TEST_F(WireTest, TheGaugesButtonKeepsTheReadingThatIsAskedForOnceAndWithTheSameQ
 TEST_F(WireTest, LostAndFoundAgainAndRubbishDoesNoHarm) {
     plug();
     listening();
-    ask(wheel_spot(ReadingKind::hub, Wheel::front_left));
+    ask(wheel_spot(ReadingId::hub, Wheel::front_left));
     const std::size_t before = readings();
     std::string rubbish(4000, '\xfe');
     write(rubbish + "\n\x01\x02 FC1 9 12.5 mm stable send *0000\n");
@@ -113,7 +113,7 @@ TEST_F(WireTest, TheStandInThatShipsIsAGauge) {
     ASSERT_TRUE(gauge.waitForReadyRead(20000));
     port = QString::fromUtf8(gauge.readLine()).trimmed();
     listening();
-    ask(wheel_spot(ReadingKind::hub, Wheel::front_left));
+    ask(wheel_spot(ReadingId::hub, Wheel::front_left));
     const std::size_t before = readings();
     ASSERT_TRUE(
         QTest::qWaitFor([&] { return window->wire().last() && window->wire().last()->stable; }, 20000));

@@ -65,10 +65,10 @@ class EveryAdjuster : public ::testing::TestWithParam<Case> {
         };
         for (Wheel w : all_wheels) {
             const auto i = static_cast<std::size_t>(index_of(w));
-            job.angle(ReadingKind::toe_angle, w, with(car.solid().toe[i], 0.02));
-            job.angle(ReadingKind::camber, w, with(car.solid().camber[i], 0.02));
+            job.angle(ReadingId::toe_angle, w, with(car.solid().toe[i], 0.02));
+            job.angle(ReadingId::camber, w, with(car.solid().camber[i], 0.02));
             if (axle_of(w) == Axle::front)
-                job.angle(ReadingKind::caster, w, with(car.solid().caster[i], 0.05), 0.05);
+                job.angle(ReadingId::caster, w, with(car.solid().caster[i], 0.05), 0.05);
         }
     }
     double truth(const SimCar& car, Wheel w) const {

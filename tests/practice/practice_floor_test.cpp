@@ -99,7 +99,7 @@ TEST(PracticeFloor, IsAFunctionOfTheLogAndTheSeedAlone) {
     Playing other({"tarnby", "new-rack", 2, 18});
     EXPECT_NE(other.floor().car().toe(Wheel::front_left), a.floor().car().toe(Wheel::front_left));
     // The same spot twice is two takings, with another hand each time.
-    const Spot hub = wheel_spot(ReadingKind::hub, Wheel::front_left);
+    const Spot hub = wheel_spot(ReadingId::hub, Wheel::front_left);
     const Reading asked = blank_reading(hub, a.lines);
     const double first =
         Playing({"tarnby", "new-rack", 2, 17}).floor().hold(asked, a.lines, *standard_tool("vernier"))->at;
@@ -188,7 +188,7 @@ TEST(PracticeFloor, AStandThatIsKickedMovesTheStringAtItsFrontEndOnly) {
 TEST(PracticeFloor, ReadsTheSteeringsPlayAndATiresBulgeWhereThereAre) {
     Playing p({"tarnby", "new-rack", 3, 4});
     Spot play;
-    play.kind = ReadingKind::steering_play;
+    play.kind = ReadingId::steering_play;
     const Tool gauge = *standard_tool("digital-angle-gauge");
     play.side = Side::left;
     Tool exact;
@@ -200,15 +200,15 @@ TEST(PracticeFloor, ReadsTheSteeringsPlayAndATiresBulgeWhereThereAre) {
     // Boards that lie on the tires feel a bulge, bars on the studs do not.
     SolidCar car;
     const LinesSet boards = car.lines({"toe-boards"});
-    const auto total = [&](ReadingKind front, ReadingKind rear) {
+    const auto total = [&](ReadingId front, ReadingId rear) {
         return car.exact(axle_spot(rear, Axle::front), boards) -
                car.exact(axle_spot(front, Axle::front), boards);
     };
-    const double studs = total(ReadingKind::stud_bar_front, ReadingKind::stud_bar_rear);
-    const double tires = total(ReadingKind::boards_front, ReadingKind::boards_rear);
+    const double studs = total(ReadingId::stud_bar_front, ReadingId::stud_bar_rear);
+    const double tires = total(ReadingId::boards_front, ReadingId::boards_rear);
     car.bulge = {1.5, 0, 0, 0};
-    EXPECT_EQ(total(ReadingKind::stud_bar_front, ReadingKind::stud_bar_rear), studs);
-    EXPECT_NEAR(total(ReadingKind::boards_front, ReadingKind::boards_rear), tires - 1.5, 1e-9);
+    EXPECT_EQ(total(ReadingId::stud_bar_front, ReadingId::stud_bar_rear), studs);
+    EXPECT_NEAR(total(ReadingId::boards_front, ReadingId::boards_rear), tires - 1.5, 1e-9);
 }
 
 TEST(SimCar, SteersByItsRackWithAckermann) {
@@ -256,7 +256,7 @@ TEST(Debrief, TellsTheTruthBesideWhatWasBelieved) {
 TEST(Debrief, NamesWhatWentWrongAndWhenItCouldHaveBeenSeen) {
     Playing p({"tarnby", "new-rack", 1, 22});
     for (const Spot& s : string_walk())
-        p.read(s, s == wheel_spot(ReadingKind::rim_front, Wheel::rear_left) ? 10.0 : 0.0);
+        p.read(s, s == wheel_spot(ReadingId::rim_front, Wheel::rear_left) ? 10.0 : 0.0);
     const Debrief once = debrief(p.floor(), p.log);
     ASSERT_EQ(once.mishaps.size(), 1u);
     EXPECT_EQ(once.mishaps[0].kind, Mishap::Kind::misread);

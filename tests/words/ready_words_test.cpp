@@ -47,13 +47,13 @@ TEST(ReadyWords, SpotsOfTheFloorAndTheCheckOverAreToldApart) {
     std::set<std::string> names;
     for (const Spot& s : floor_legs()) EXPECT_TRUE(names.insert(words::spot(s)).second) << words::spot(s);
     for (const Spot& s : floor_spots()) EXPECT_TRUE(names.insert(words::spot(s)).second) << words::spot(s);
-    for (ReadingKind kind : {ReadingKind::ride_height, ReadingKind::pressure, ReadingKind::rod_length,
-                             ReadingKind::thread_exposed, ReadingKind::rim_runout, ReadingKind::tire_bulge})
+    for (ReadingId kind : {ReadingId::ride_height, ReadingId::pressure, ReadingId::rod_length,
+                           ReadingId::thread_exposed, ReadingId::rim_runout, ReadingId::tire_bulge})
         for (Wheel w : all_wheels) {
             Spot s = wheel_spot(kind, w);
             EXPECT_TRUE(names.insert(words::spot(s)).second) << words::spot(s);
             s.rolled = true;
-            if (kind == ReadingKind::rim_runout || kind == ReadingKind::tire_bulge) {
+            if (kind == ReadingId::rim_runout || kind == ReadingId::tire_bulge) {
                 EXPECT_TRUE(names.insert(words::spot(s)).second) << words::spot(s);
             }
         }

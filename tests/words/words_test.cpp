@@ -7,6 +7,7 @@
 #include <gtest/gtest.h>
 
 #include "core/worked_job.h"
+#include "core/job/rig.h"
 
 namespace fairchalk {
 namespace {
@@ -38,9 +39,9 @@ TEST(Words, ATranslatorIsAskedForEachText) {
     words::set_translator([](const char* source) {
         return std::strcmp(source, "left front") == 0 ? std::string("nearside front") : std::string(source);
     });
-    EXPECT_EQ(words::spot(wheel_spot(ReadingKind::hub, Wheel::front_left)), "nearside front, hub");
+    EXPECT_EQ(words::spot(wheel_spot(ReadingId::hub, Wheel::front_left)), "nearside front, hub");
     words::set_translator({});
-    EXPECT_EQ(words::spot(wheel_spot(ReadingKind::hub, Wheel::front_left)), "left front, hub");
+    EXPECT_EQ(words::spot(wheel_spot(ReadingId::hub, Wheel::front_left)), "left front, hub");
 }
 
 TEST(Words, SpotsAreNamedByThePlaceAPersonLooksAt) {
@@ -48,7 +49,7 @@ TEST(Words, SpotsAreNamedByThePlaceAPersonLooksAt) {
     for (const Spot& s : string_walk()) EXPECT_TRUE(names.insert(words::spot(s)).second) << words::spot(s);
     EXPECT_EQ(words::spot(string_walk()[0]), "left rear, back lip");
     EXPECT_EQ(words::spot(string_walk()[6]), "front bar, string to string");
-    EXPECT_EQ(words::spot(axle_spot(ReadingKind::hub_width, Axle::rear)), "rear axle, width over the hubs");
+    EXPECT_EQ(words::spot(axle_spot(ReadingId::hub_width, Axle::rear)), "rear axle, width over the hubs");
 }
 
 TEST(Words, TheThrustLineIsSaidInWordsAndNeverByASign) {

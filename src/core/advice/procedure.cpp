@@ -85,23 +85,20 @@ std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<
     if (round >= 0 && round < static_cast<int>(job.rounds.size()))
         for (std::size_t i : job.rounds[static_cast<std::size_t>(round)].readings) {
             const Spot& s = std::get<Reading>((*job.log)[i].event).spot;
-            if (reads_angle((*job.log)[i]) && !s.rolled && s.kind != ReadingKind::steering_wheel &&
-                std::find(all.begin(), all.end(), s) == all.end())
+            if (reads_angle((*job.log)[i]) && !s.rolled && std::find(all.begin(), all.end(), s) == all.end())
                 all.push_back(s);
         }
     for (const Spot& s : all) {
-        if (against_gravity(s.kind) && s.wheel && std::count(lean.begin(), lean.end(), *s.wheel) > 0) {
+        const ReadingKind& kind = reading_kind(s.kind);
+        if (kind.against_gravity() && s.wheel && std::count(lean.begin(), lean.end(), *s.wheel) > 0) {
             out.push_back(s);
             continue;
         }
-        const bool still = s.kind == ReadingKind::hub || s.kind == ReadingKind::hub_width ||
-                           s.kind == ReadingKind::string_to_string || against_gravity(s.kind);
-        if (still) continue;
+        if (!kind.tells_toe()) continue;
         // A bar or a jig joins both wheels of a side; what goes across the car, both of an axle.
-        const bool joined = s.kind == ReadingKind::arm_jig || s.kind == ReadingKind::straightedge_front ||
-                            s.kind == ReadingKind::straightedge_rear;
         if (s.wheel
-                ? turned(*s.wheel) || (joined && turned(static_cast<Wheel>(index_of(*s.wheel) ^ 2)))
+                ? turned(*s.wheel) ||
+                      (kind.joins_side() && turned(static_cast<Wheel>(index_of(*s.wheel) ^ 2)))
                 : s.axle && (turned(wheel_at(*s.axle, Side::left)) || turned(wheel_at(*s.axle, Side::right))))
             out.push_back(s);
     }
@@ -129,9 +126,9 @@ void look_over(const Job& job, const Knowledge& knowledge, StageState& check) {
         ++check.of;
         check.done += state_of(job, c->id).state != CheckState::open;
         if (c->sum == "height" || c->sum == "pressure")
-            heights_stale = heights_stale || ride_check_of(job, c->sum == "height" ? ReadingKind::ride_height
-                                                                                   : ReadingKind::pressure)
-                                                 .stale;
+            heights_stale =
+                heights_stale ||
+                ride_check_of(job, c->sum == "height" ? ReadingId::ride_height : ReadingId::pressure).stale;
     }
     if (check.done == check.of && check.of > 0) check.progress = Progress::done;
     if (!marks_on(job, knowledge).empty()) check.progress = Progress::stale;

@@ -49,7 +49,7 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
 
 bool thread_measured(const Entry& entry, const Rod& rod) {
     if (const Reading* r = std::get_if<Reading>(&entry.event))
-        return r->spot.kind == ReadingKind::thread_exposed && r->spot.wheel == rod.wheel;
+        return r->spot.kind == ReadingId::thread_exposed && r->spot.wheel == rod.wheel;
     const BaselineNote* note = std::get_if<BaselineNote>(&entry.event);
     const std::string at = " " + std::string(name_of(rod.wheel));
     return note && note->value && (note->item == "thread-exposed" + at || note->item == "rod-length" + at);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/job/floor.h"
+#include "core/reading/reading_kind.h"
 
 #include <algorithm>
 #include <cmath>
@@ -19,7 +20,7 @@ std::optional<FloorRow> row_of_reading(const Reading& r, double sigma, const Car
                                        std::optional<Length> stated) {
     FloorRow row;
     Length extra = stated.value_or(method_sigma(FloorMethod::level_line));
-    if (r.spot.kind == ReadingKind::floor_line) {
+    if (r.spot.kind == ReadingId::floor_line) {
         row.of[static_cast<std::size_t>(index_of(*r.spot.wheel))] = -1.0;
         row.of[4] = 1.0;
         row.value = r.value.length().m();
@@ -84,7 +85,7 @@ const std::array<Spot, 4>& floor_legs() {
                                      Wheel::rear_left};
         std::array<Spot, 4> out;
         for (std::size_t i = 0; i < 4; ++i) {
-            out[i] = wheel_spot(ReadingKind::floor_rise, ring[i]);
+            out[i] = wheel_spot(ReadingId::floor_rise, ring[i]);
             out[i].to = ring[(i + 1) % 4];
         }
         return out;
@@ -93,10 +94,10 @@ const std::array<Spot, 4>& floor_legs() {
 }
 
 const std::array<Spot, 4>& floor_spots() {
-    static const std::array<Spot, 4> spots = {wheel_spot(ReadingKind::floor_line, Wheel::front_left),
-                                              wheel_spot(ReadingKind::floor_line, Wheel::front_right),
-                                              wheel_spot(ReadingKind::floor_line, Wheel::rear_right),
-                                              wheel_spot(ReadingKind::floor_line, Wheel::rear_left)};
+    static const std::array<Spot, 4> spots = {wheel_spot(ReadingId::floor_line, Wheel::front_left),
+                                              wheel_spot(ReadingId::floor_line, Wheel::front_right),
+                                              wheel_spot(ReadingId::floor_line, Wheel::rear_right),
+                                              wheel_spot(ReadingId::floor_line, Wheel::rear_left)};
     return spots;
 }
 
@@ -110,7 +111,7 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
         if (!job.live(i)) continue;
         announced = announced || std::holds_alternative<FloorSet>(log[i].event);
         const auto* r = std::get_if<Reading>(&log[i].event);
-        if (r && info_of(r->spot.kind).use == ReadingUse::floor && !first_reading) first_reading = i;
+        if (r && reading_kind(r->spot.kind).use() == ReadingUse::floor && !first_reading) first_reading = i;
     }
     const auto begins = [&](std::size_t i) {
         if (!job.live(i)) return false;
@@ -146,7 +147,7 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
             heights_rows(set->heights, set->sigma.value_or(Length::from_mm(0.5)));
     } else if (const auto* first = std::get_if<Reading>(&log[*begun].event)) {
         f.method =
-            first->spot.kind == ReadingKind::floor_line ? FloorMethod::level_line : FloorMethod::level_legs;
+            first->spot.kind == ReadingId::floor_line ? FloorMethod::level_line : FloorMethod::level_legs;
     } else {
         const auto& round = std::get<RoundOpened>(log[*begun].event);
         f.method = FloorMethod::heights;
@@ -156,7 +157,7 @@ std::optional<Floor> floor_at(const Job& job, std::size_t at) {
         if (i > *begun && begins(i)) break;  // the next floor
         if (!job.live(i)) continue;
         if (const auto* r = std::get_if<Reading>(&log[i].event);
-            r && info_of(r->spot.kind).use == ReadingUse::floor) {
+            r && reading_kind(r->spot.kind).use() == ReadingUse::floor) {
             if (auto row = row_of_reading(*r, r->sigma(nullptr, job.finest_of_floor), job.car, extra)) {
                 row->entry = i;
                 f.rows.push_back(*row);

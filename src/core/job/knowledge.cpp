@@ -63,7 +63,7 @@ std::optional<Length> last_length(const Job& job, const Spot& spot) {
     return all.back()->value.length();
 }
 
-std::optional<Length> rolled_difference(const Job& job, ReadingKind kind, Wheel wheel) {
+std::optional<Length> rolled_difference(const Job& job, ReadingId kind, Wheel wheel) {
     Spot first = wheel_spot(kind, wheel), second = first;
     second.rolled = true;
     const auto a = last_length(job, first), b = last_length(job, second);
@@ -239,7 +239,7 @@ std::vector<PartTouched> loose_list(const Job& job) {
 
 RunOut run_out(const Job& job, Wheel wheel) {
     RunOut out;
-    const auto difference = rolled_difference(job, ReadingKind::rim_runout, wheel);
+    const auto difference = rolled_difference(job, ReadingId::rim_runout, wheel);
     if (!difference) return out;
     out.known = true;
     out.half_difference = abs(*difference) / 2.0;
@@ -249,12 +249,12 @@ RunOut run_out(const Job& job, Wheel wheel) {
 }
 
 std::optional<Length> bulge(const Job& job, Wheel wheel) {
-    const auto difference = rolled_difference(job, ReadingKind::tire_bulge, wheel);
+    const auto difference = rolled_difference(job, ReadingId::tire_bulge, wheel);
     if (!difference) return std::nullopt;
     return abs(*difference);
 }
 
-SideDifference side_difference(const Job& job, Axle axle, ReadingKind kind) {
+SideDifference side_difference(const Job& job, Axle axle, ReadingId kind) {
     SideDifference out;
     const Wheel l = wheel_at(axle, Side::left), r = wheel_at(axle, Side::right);
     const auto a = last_length(job, wheel_spot(kind, l)), b = last_length(job, wheel_spot(kind, r));

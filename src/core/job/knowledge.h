@@ -59,6 +59,14 @@ struct Thing {
     std::string id, text, one;  ///< several of it, and one
     int usual = 1;              ///< how many there are where nobody counted
     std::vector<std::string> words;
+    /// It as it hangs on the wall, in strokes from -50 to 50, x to the right, y down: `line x y x y`,
+    /// `box x y width height rounded`, `oval x y rx ry`, `arc x y width height from by` (degrees from the
+    /// right, counterclockwise), `shape x y x y ...`.
+    struct Stroke {
+        std::string what;
+        std::vector<double> numbers;
+    };
+    std::vector<Stroke> picture;
 };
 
 /// So many of a thing.
@@ -143,7 +151,7 @@ struct SideDifference {
     Length by;
     std::optional<double> turns;
 };
-SideDifference side_difference(const Job& job, Axle axle, ReadingKind kind);
+SideDifference side_difference(const Job& job, Axle axle, ReadingId kind);
 
 /// A rim out by more than this, or a tire by more, is said to be.
 inline constexpr Length run_out_limit = Length::from_mm(0.5);

@@ -8,6 +8,7 @@
 #include "core/car/adjuster.h"
 #include "core/job/rig.h"
 #include "core/quantity/named.h"
+#include "core/reading/reading_kind.h"
 
 namespace fairchalk {
 namespace {
@@ -74,8 +75,8 @@ std::optional<Drift> drift_named(std::string_view s) {
 
 bool reads_angle(const Entry& entry) {
     const Reading* r = std::get_if<Reading>(&entry.event);
-    return r && info_of(r->spot.kind).use == ReadingUse::angles &&
-           r->spot.kind != ReadingKind::steering_wheel;
+    return r && reading_kind(r->spot.kind).use() == ReadingUse::angles &&
+           !reading_kind(r->spot.kind).of_steering();
 }
 
 std::optional<std::size_t> Round::last_angle(const std::vector<Entry>& log) const {
@@ -226,9 +227,9 @@ Job job_of(const std::vector<Entry>& log) {
             if (opened->steering_held) lines.steering_held = *opened->steering_held;
             take_over(lines, opened->lines);
         } else if (const auto* reading = std::get_if<Reading>(&what)) {
-            if (info_of(reading->spot.kind).use != ReadingUse::angles) {
+            if (reading_kind(reading->spot.kind).use() != ReadingUse::angles) {
                 job.others.push_back(i);
-                if (info_of(reading->spot.kind).use == ReadingUse::floor)
+                if (reading_kind(reading->spot.kind).use() == ReadingUse::floor)
                     finer(job.finest_of_floor, *reading);
                 continue;
             }

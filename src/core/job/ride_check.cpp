@@ -9,9 +9,9 @@
 namespace fairchalk {
 namespace {
 
-std::string amount(ReadingKind kind, double value) {
-    return kind == ReadingKind::pressure ? show_pressure(std::abs(value))
-                                         : show(Length::from_mm(std::abs(value)));
+std::string amount(ReadingId kind, double value) {
+    return kind == ReadingId::pressure ? show_pressure(std::abs(value))
+                                       : show(Length::from_mm(std::abs(value)));
 }
 
 }  // namespace
@@ -20,14 +20,14 @@ bool RideCheck::complete() const {
     return std::all_of(measured.begin(), measured.end(), [](const auto& m) { return m.has_value(); });
 }
 
-double usual_tolerance(ReadingKind kind) {
-    return kind == ReadingKind::pressure ? 0.1 : 10.0;
+double usual_tolerance(ReadingId kind) {
+    return kind == ReadingId::pressure ? 0.1 : 10.0;
 }
 
-RideCheck ride_check_of(const Job& job, ReadingKind kind) {
+RideCheck ride_check_of(const Job& job, ReadingId kind) {
     RideCheck c;
     c.kind = kind;
-    const CornerSpec& spec = kind == ReadingKind::pressure ? job.car.pressures : job.car.heights;
+    const CornerSpec& spec = kind == ReadingId::pressure ? job.car.pressures : job.car.heights;
     c.card = spec.at;
     c.tolerance = spec.tolerance;
     std::size_t last = 0;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/job/staleness.h"
+#include "core/reading/reading_kind.h"
 
 #include <algorithm>
 #include <array>
@@ -198,7 +199,7 @@ std::optional<std::size_t> steering_looked_at(const Job& job) {
         const auto& what = (*job.log)[i].event;
         const Reading* r = std::get_if<Reading>(&what);
         if (std::holds_alternative<SteeringSet>(what) ||
-            (looked && r && r->spot.kind == ReadingKind::steering_wheel))
+            (looked && r && reading_kind(r->spot.kind).of_steering()))
             looked = i;
     }
     return looked;

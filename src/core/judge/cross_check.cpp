@@ -11,35 +11,35 @@ namespace fairchalk {
 namespace {
 
 /// The rig that tells by itself what this reading tells: a scribed centreline is no rig without its strings.
-const RigInfo& told_by(ReadingKind kind) {
-    const RigInfo& rig = rig_of(kind);
-    return rig.reference == Reference::chassis_marks ? rig_of(ReadingKind::hub) : rig;
+const Rig& told_by(ReadingId kind) {
+    const Rig& rig = rig_of(kind);
+    return rig.reference == Reference::chassis_marks ? usual_rig() : rig;
 }
 
 }  // namespace
 
 std::vector<Agreement> agreements(const Job& job, int round) {
     struct Alone {
-        const RigInfo* rig;
+        const Rig* rig;
         Estimate e;
     };
     std::vector<Alone> alone;
     if (round < 0 || round >= static_cast<int>(job.rounds.size())) return {};
-    std::vector<const RigInfo*> rigs;
+    std::vector<const Rig*> rigs;
     for (std::size_t i : job.rounds[static_cast<std::size_t>(round)].readings) {
-        const RigInfo& rig = told_by(std::get<Reading>((*job.log)[i].event).spot.kind);
+        const Rig& rig = told_by(std::get<Reading>((*job.log)[i].event).spot.kind);
         if (rig.use == RigUse::toe && rig.reference != Reference::same_side_rear &&
             std::find(rigs.begin(), rigs.end(), &rig) == rigs.end())
             rigs.push_back(&rig);
     }
     if (rigs.size() < 2) return {};
-    for (const RigInfo* rig : rigs) {
+    for (const Rig* rig : rigs) {
         EstimateOptions options;
         options.round = round;
         options.explain = false;
         options.only = [rig](const Reading& r) {
-            const RigInfo& of = told_by(r.spot.kind);
-            return &of == rig || of.use != RigUse::toe || r.spot.kind == ReadingKind::steering_wheel;
+            const Rig& of = told_by(r.spot.kind);
+            return &of == rig || of.use != RigUse::toe || reading_kind(r.spot.kind).of_steering();
         };
         alone.push_back({rig, estimate(job, options)});
     }
@@ -71,7 +71,7 @@ std::vector<Bumped> bumped(const Job& job, int round) {
         std::vector<const Reading*> read;
         for (std::size_t i : now.readings) {
             const Reading& r = std::get<Reading>((*job.log)[i].event);
-            if (r.spot == axle_spot(ReadingKind::string_to_string, bar)) read.push_back(&r);
+            if (reading_kind(r.spot.kind).place() == PlaceKind::bar && r.spot.axle == bar) read.push_back(&r);
         }
         if (read.size() < 2) continue;
         double mean = 0.0, variance = 0.0;

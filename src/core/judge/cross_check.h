@@ -11,8 +11,8 @@ namespace fairchalk {
 /// Total toe of an axle by two rigs, each by itself.
 struct Agreement {
     Axle axle = Axle::front;
-    const RigInfo* one = nullptr;
-    const RigInfo* other = nullptr;
+    const Rig* one = nullptr;
+    const Rig* other = nullptr;
     Angle first, second;
     Angle sigma;  ///< of the difference
     bool agree = true;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/judge/slip.h"
+#include "core/reading/reading_kind.h"
 
 #include <algorithm>
 #include <array>
@@ -10,7 +11,7 @@
 namespace fairchalk {
 namespace {
 
-using K = ReadingKind;
+using K = ReadingId;
 
 constexpr double within_of_removal = 10.0;
 constexpr double stands_out = 3.3;
@@ -18,11 +19,12 @@ constexpr double least_worth = 9.0;  // a slip that explains less than three sig
 
 /// The spot that a front-for-rear or left-for-right mistake would have meant.
 std::optional<Spot> front_rear_twin(Spot s) {
-    if (const auto other = other_edge(s.kind)) {
+    const ReadingKind& kind = reading_kind(s.kind);
+    if (const auto other = kind.other_edge()) {
         s.kind = *other;
         return s;
     }
-    if (s.kind == K::string_to_string) {
+    if (kind.place() == PlaceKind::bar) {
         s.axle = *s.axle == Axle::front ? Axle::rear : Axle::front;
         return s;
     }
@@ -74,8 +76,7 @@ std::vector<Candidate> alone(const Reading& r) {
     } else {
         for (double factor : {60.0, 1.0 / 60.0}) out.push_back({Slip::wrong_unit, v * factor});
     }
-    if (r.value.kind == QuantityKind::angle || r.spot.kind == K::tape_difference ||
-        r.spot.kind == K::camber_gap)
+    if (r.value.kind == QuantityKind::angle || reading_kind(r.spot.kind).signed_reading())
         out.push_back({Slip::wrong_side, -v});
     return out;
 }

@@ -63,17 +63,14 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
     }
     // Whatever this round's rigs can read, the tape over the hubs, and anything that was read already.
     std::vector<Spot> spots = round_walk(job, e.round, true);
-    for (Axle a : both_axles) spots.push_back(axle_spot(ReadingKind::hub_width, a));
+    spots.insert(spots.end(), spots_without_rig().begin(), spots_without_rig().end());
     for (const auto& [spot, readings] : taken) {
         spots.push_back(spot);
         // Turned end for end it tells a zero that nobody has checked.
         const auto& tools = e.posterior->standing.tools;
-        if (spot.kind == ReadingKind::camber && spot.swept == Swept::straight && !spot.rolled &&
-            std::find(tools.begin(), tools.end(), readings.back()->tool) != tools.end()) {
-            Spot reversed = spot;
-            reversed.kind = ReadingKind::camber_reversed;
-            spots.push_back(reversed);
-        }
+        if (std::find(tools.begin(), tools.end(), readings.back()->tool) != tools.end())
+            for (const Spot& beside : reading_kind(spot.kind).besides(spot, round.car))
+                if (reading_kind(beside.kind).end_for_end()) spots.push_back(beside);
     }
     std::sort(spots.begin(), spots.end());
     spots.erase(std::unique(spots.begin(), spots.end()), spots.end());
@@ -92,7 +89,7 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
                 std::max(swept_variance, std::pow(e.posterior->sigmas[static_cast<Eigen::Index>(i)], 2));
     for (const Spot& spot : spots) {
         const auto it = taken.find(spot);
-        const bool angle = info_of(spot.kind).quantity == QuantityKind::angle;
+        const bool angle = reading_kind(spot.kind).quantity() == QuantityKind::angle;
         Reading like = it != taken.end() ? *it->second.back() : blank_reading(spot, round.lines);
         const auto row = row_of(e, like);
         // A reading is only a gain in numbers if all that it depends on is known.
@@ -117,36 +114,6 @@ Candidates candidates_of(const Job& job, const Estimate& e) {
         c.spots.push_back(s);
     }
     return c;
-}
-
-/// About what is read there on any car, in mm or degrees.
-double likely_value(ReadingKind kind) {
-    switch (kind) {
-        case ReadingKind::hub:
-            return 105.0;
-        case ReadingKind::rim_front:
-        case ReadingKind::rim_rear:
-            return 111.0;
-        case ReadingKind::string_to_string:
-            return 1700.0;
-        case ReadingKind::centreline_to_string:
-            return 850.0;
-        case ReadingKind::hub_width:
-            return 1500.0;
-        case ReadingKind::boards_front:
-        case ReadingKind::boards_rear:
-        case ReadingKind::stud_bar_front:
-        case ReadingKind::stud_bar_rear:
-        case ReadingKind::tread_front:
-        case ReadingKind::tread_rear:
-            return 1450.0;
-        case ReadingKind::string_height:
-        case ReadingKind::tape_difference:
-        case ReadingKind::camber_gap:
-            return 0.0;
-        default:
-            return info_of(kind).quantity == QuantityKind::angle ? 0.0 : 50.0;
-    }
 }
 
 /// What the tool shows where there is nothing.
@@ -299,10 +266,10 @@ std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, 
             Reading r = blank_reading(spot, lines);
             const Tool* tool = empty.tool(r.tool);
             // A straight car between parallel strings: the sigma hardly depends on the values.
-            r.value.value = likely_value(spot.kind);
+            r.value.value = reading_kind(spot.kind).usual();
             r.value.resolution = tool ? tool->resolution : r.value.kind == QuantityKind::angle ? 0.1 : 1.0;
             if (tool) r.value.value += shown_at_nothing(*tool);
-            if (spot.kind == ReadingKind::camber_gap || (tool && tool->shows == Shows::unsigned_))
+            if (reading_kind(spot.kind).asks_for_top() || (tool && tool->shows == Shows::unsigned_))
                 r.top_in = true;
             all.push_back({spot.name() + std::to_string(n), "", "", "", {}, r});
         }

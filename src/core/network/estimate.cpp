@@ -9,6 +9,7 @@
 #include "core/network/report.h"
 #include "core/network/solve.h"
 #include "core/network/transitions.h"
+#include "core/reading/reading_kind.h"
 
 namespace fairchalk {
 namespace {
@@ -41,7 +42,8 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
         if (!job.live(i) || (options.without && *options.without == i)) continue;
         const auto& what = (*job.log)[i].event;
         if (const Reading* r = std::get_if<Reading>(&what);
-            r && info_of(r->spot.kind).use == ReadingUse::angles && (!options.only || options.only(*r))) {
+            r && reading_kind(r->spot.kind).use() == ReadingUse::angles &&
+            (!options.only || options.only(*r))) {
             if (against_gravity)
                 if (const auto floor = floor_at(job, i)) readings.lay_floor(*floor);
             freeing = false;

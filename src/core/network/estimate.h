@@ -27,7 +27,7 @@ namespace fairchalk {
 // each state the car has been in, the toe and camber of each wheel and caster and steering-axis inclination
 // of the front ones; for each time the strings were up, their offsets and skews; and for the car, the
 // half-widths over its hub faces, the depths of its rim lips and the arms of its rods. Each reading is one
-// residual (observation.h). Each event between two states is a residual too: angles after = angles before +
+// residual (reading/kinds). Each event between two states is a residual too: angles after = angles before +
 // what the turn did, with a sigma for settling. Ceres finds the minimum; from the Jacobian there come the
 // covariance, each reading's redundancy and normalized residual, and, by its null space, what can't be known.
 //

@@ -31,7 +31,7 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
     // What this round reads; the widths over the hubs, which a string on one side alone wants; and strings.
     std::vector<Spot> spots = round_walk(job, round, true);
     const std::size_t own = spots.size();
-    for (Axle axle : both_axles) spots.push_back(axle_spot(ReadingKind::hub_width, axle));
+    spots.insert(spots.end(), spots_without_rig().begin(), spots_without_rig().end());
     spots.insert(spots.end(), string_walk().begin(), string_walk().end());
     std::size_t of_own = 0;
     for (std::size_t i = 0; i < spots.size(); ++i) {

@@ -5,9 +5,9 @@
 #include <memory>
 #include <vector>
 
-#include "core/network/observation.h"
 #include "core/network/standing.h"
 #include "core/network/unknown.h"
+#include "core/reading/site.h"
 
 namespace fairchalk {
 

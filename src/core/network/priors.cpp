@@ -64,39 +64,16 @@ NetworkNeeds needs_of(const Job& job, int last) {
     for (const Round& round : job.rounds)
         for (std::size_t i : round.readings)
             if (const Spot& s = std::get<Reading>((*job.log)[i].event).spot;
-                const auto pair = taped_pair(s.kind))
+                const auto pair = reading_kind(s.kind).taped_pair(s.kind))
                 out.taped[static_cast<std::size_t>(index_of(*s.axle))].insert(*pair);
-    for (int k = 0; k <= last; ++k) {
+    for (int k = 0; k <= last; ++k)
         for (std::size_t i : job.rounds[k].readings) {
             const Reading& r = std::get<Reading>((*job.log)[i].event);
-            const ReadingKind kind = r.spot.kind;
-            out.chassis = out.chassis || kind == ReadingKind::centreline_to_string;
-            out.jig = out.jig || kind == ReadingKind::arm_jig;
-            if (taped_pair(kind) && !r.tool.empty()) out.tapes[r.tool].insert(index_of(*r.spot.axle));
-            if (!r.spot.wheel) continue;
-            const int w = index_of(*r.spot.wheel);
-            if (lies_as_it_touches(r)) out.seats.insert(w ^ 2);
-            if (kind == ReadingKind::rim_front || kind == ReadingKind::rim_rear) {
-                out.rims[w].insert(r.spot.rolled);
-                out.lips_read.insert(w / 2);
-                if (!r.stated_sigma) out.unrolled.insert(w);
-            }
-            if (!against_gravity(kind)) continue;
-            if (kind != ReadingKind::caster && kind != ReadingKind::axis_offset) {
-                out.gauge.insert(w);
-                out.cambers[w].insert(r.spot.rolled);
-            }
-            if (kind == ReadingKind::caster || kind == ReadingKind::axis_offset || r.turned || r.wheel_turned)
-                out.sweep.insert(w);
-            if (kind == ReadingKind::caster && r.swept) out.gauge.insert(w);
-            if (kind == ReadingKind::camber_plumb_upper || kind == ReadingKind::camber_plumb_lower)
-                out.plumb.insert(plumb_at(w, turned_of(r, job.rounds[k].car)));
-            if (kind == ReadingKind::camber || kind == ReadingKind::camber_reversed) {
-                out.lean[r.tool].insert(kind == ReadingKind::camber_reversed);
-                if (!r.stated_sigma) out.unstated.insert(r.tool);
-            }
+            const ReadingKind& kind = reading_kind(r.spot.kind);
+            if (kind.taped_pair(r.spot.kind) && !r.tool.empty())
+                out.tapes[r.tool].insert(index_of(*r.spot.axle));
+            kind.ask(r, job.rounds[k].car, out);
         }
-    }
     return out;
 }
 
@@ -106,6 +83,10 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
         n.add(Unknown::string_offset, s, 0.85);
         n.add(Unknown::string_skew, s, 0.0);
     }
+    for (int line : asked.lines) {
+        n.add(Unknown::string_offset, line, 0.85);
+        n.add(Unknown::string_skew, line, 0.0);
+    }
     for (int a = 0; a < 2; ++a) {
         const AxleCard& card = car.axles[a];
         n.add(Unknown::half_width, a, card.hub_width ? card.hub_width->m() / 2 : 0.74);
@@ -113,7 +94,7 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
             n.also(Unknown::lip_depth, 1, n.at(Unknown::lip_depth, 0));
         else
             n.add(Unknown::lip_depth, a, 0.01);
-        for (ReadingKind taped : asked.taped[static_cast<std::size_t>(a)])
+        for (ReadingId taped : asked.taped[static_cast<std::size_t>(a)])
             n.add(Unknown::mid_width, place_of_width(a, index_of(taped)), 1.6);
     }
     for (int w : asked.gauge) n.add(Unknown::camber, w, 0.0);
@@ -189,7 +170,7 @@ void observe_card(Network& n, const CarCard& car) {
         if (!car.axles[a].hub_width) continue;
         Observed o;
         o.from_card = true;
-        o.site.kind = ReadingKind::hub_width;
+        o.site.kind = ReadingId::hub_width;
         o.site.axle = a;
         o.value = car.axles[a].hub_width->m();
         o.sigma = std::max(car.axles[a].hub_width_sigma.m(), 1e-5);

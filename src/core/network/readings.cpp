@@ -21,7 +21,7 @@ double slope_by_turned(const Network& n, const Observed& o) {
         // A gauge's own scale turns it both ways.
         (s.swept != 0.0 && s.turned == 0.0 ? s.swept : s.turned) += by;
         std::vector<int> none;
-        return predict<double>(s, Recorder{o.current.get(), &n.x, &none});
+        return predict(s, Recorder(o.current.get(), &n.x, &none));
     };
     return (at(h) - at(-h)) / (2 * h);
 }
@@ -36,7 +36,8 @@ void Readings::observe(std::size_t entry, const Round& round) {
         n_.unused.push_back({entry, *why});
         return;
     }
-    if (r.spot.kind == ReadingKind::string_height) {
+    const ReadingKind& kind = reading_kind(r.spot.kind);
+    if (kind.only_corrects()) {
         const int side = index_of(*r.spot.side);
         if (!n_.current().contains({Unknown::camber, side}) &&
             !n_.current().contains({Unknown::camber, side + 2}))
@@ -47,17 +48,16 @@ void Readings::observe(std::size_t entry, const Round& round) {
     o.entry = entry;
     o.site = site_of(r, n_.standing, n_.current());
     const Tool* tool = job_.tool(r.tool);
-    o.value = base_value(r, tool);
+    o.value = kind.in_base(r, tool);
     o.sigma = to_base(r.sigma(tool, round.finest), r.value.kind);
     o.turned_sigma = r.turned_sigma                                ? r.turned_sigma->rad()
                      : o.site.turned != 0.0 || o.site.swept != 0.0 ? sweep_sigma
                                                                    : 0.0;
     if (r.wheel_turned && !round.car.steering_ratio)
         o.turned_sigma = std::hypot(o.turned_sigma, o.site.turned * usual_ratio_sigma / usual_steering_ratio);
-    const bool rim = r.spot.kind == ReadingKind::rim_front || r.spot.kind == ReadingKind::rim_rear;
-    o.set_by_eye =
-        rim && !r.stated_sigma && !o.site.heights && n_.current().contains({Unknown::camber, o.site.wheel});
-    if (r.spot.kind == ReadingKind::steering_wheel) {
+    o.set_by_eye = kind.on_lip() && !r.stated_sigma && !o.site.heights &&
+                   n_.current().contains({Unknown::camber, o.site.wheel});
+    if (kind.of_steering()) {
         if (r.since_now || !n_.standing.steered) steer();
         // A ratio nobody gave is a guess, and so is what follows from it.
         if (!round.car.steering_ratio)
@@ -65,7 +65,7 @@ void Readings::observe(std::size_t entry, const Round& round) {
     }
     weakly_coupled_ =
         weakly_coupled_ || o.turned_sigma > 0 || o.set_by_eye ||
-        (against_gravity(r.spot.kind) && (o.site.turned != 0.0 || o.site.swept != 0.0 || o.site.floor));
+        (kind.against_gravity() && (o.site.turned != 0.0 || o.site.swept != 0.0 || o.site.floor));
     spots_[{n_.lie, r.spot}].push_back(n_.observed.size());
     n_.observe(std::move(o));
 }
@@ -115,7 +115,7 @@ void Readings::steer_for_round(const Round& round) {
     }
     for (std::size_t i : round.readings) {
         const Reading& r = std::get<Reading>((*job_.log)[i].event);
-        if (r.spot.kind != ReadingKind::steering_wheel || r.since_now) continue;
+        if (!reading_kind(r.spot.kind).of_steering() || r.since_now) continue;
         steer();
         return;
     }
@@ -148,8 +148,9 @@ void Readings::raise_strings(int last) {
     for (int k = 0; k <= last; ++k)
         for (std::size_t i : job_.rounds[k].readings)
             if (const auto& r = std::get<Reading>((*job_.log)[i].event);
-                r.spot.kind == ReadingKind::string_height)
-                heights[index_of(*r.spot.side)][r.spot.station->m()] = base_value(r, job_.tool(r.tool));
+                reading_kind(r.spot.kind).only_corrects())
+                heights[index_of(*r.spot.side)][r.spot.station->m()] =
+                    reading_kind(r.spot.kind).in_base(r, job_.tool(r.tool));
     for (std::size_t s = 0; s < 2; ++s)
         if (!heights[s].empty()) n_.standing.rise[s] = rise_over_hubs(heights[s], car);
 }

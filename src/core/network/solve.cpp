@@ -16,11 +16,13 @@ namespace fairchalk {
 namespace {
 
 template <class T>
-struct Lookup {
+struct Lookup final : State<T> {
     const Current* current;
     const std::vector<int>* asked;
     T const* const* parameters;
-    T operator()(Unknown what, int where) const {
+    Lookup(const Current* c, const std::vector<int>* a, T const* const* p)
+        : current(c), asked(a), parameters(p) {}
+    T operator()(Unknown what, int where) const override {
         const int i = current->at({what, where});
         for (std::size_t k = 0; k < asked->size(); ++k)
             if ((*asked)[k] == i) return *parameters[k];
@@ -31,7 +33,7 @@ struct Lookup {
 struct ReadingResidual : Observed {
     template <class T>
     bool operator()(T const* const* parameters, T* residual) const {
-        const Lookup<T> state{current.get(), &asked, parameters};
+        const Lookup<T> state(current.get(), &asked, parameters);
         T shown = predict<T>(site, state);
         if (spot_latent >= 0) shown += *parameters[asked.size()];
         residual[0] = (shown - value) / sigma;
@@ -79,7 +81,7 @@ Solution solve(Network& n, const std::atomic<bool>* cancel) {
     for (double& v : n.x) problem.AddParameterBlock(&v, 1);
     for (Observed& o : n.observed) {
         o.asked.clear();
-        predict<double>(o.site, Recorder{o.current.get(), &n.x, &o.asked});
+        predict(o.site, Recorder(o.current.get(), &n.x, &o.asked));
         auto* cost = new ceres::DynamicAutoDiffCostFunction<ReadingResidual, 4>(new ReadingResidual{o});
         std::vector<double*> blocks;
         for (int i : o.asked) blocks.push_back(&n.x[i]);

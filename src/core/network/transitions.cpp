@@ -262,11 +262,18 @@ void Transitions::anything_moved(const Spoils& row) {
     }
 }
 
+std::vector<int> Transitions::lines() const {
+    std::vector<int> out;
+    for (const auto& [key, index] : n_.current())
+        if (key.first == Unknown::string_offset) out.push_back(key.second);
+    return out;
+}
+
 void Transitions::strings_moved() {
     ++n_.lie;
-    for (int s = 0; s < 2; ++s) {
-        n_.renew(Unknown::string_offset, s);
-        n_.renew(Unknown::string_skew, s);
+    for (int line : lines()) {
+        n_.renew(Unknown::string_offset, line);
+        n_.renew(Unknown::string_skew, line);
     }
 }
 
@@ -274,9 +281,13 @@ void Transitions::strings_moved() {
 /// not.
 void Transitions::car_moved_between_strings() {
     ++n_.lie;
-    for (Unknown what : {Unknown::string_offset, Unknown::string_skew}) {
-        const int l0 = n_.current().at({what, 0}), r0 = n_.current().at({what, 1});
-        const int l1 = n_.renew(what, 0), r1 = n_.renew(what, 1);
+    std::vector<std::pair<Unknown, int>> lefts;
+    for (Unknown what : {Unknown::string_offset, Unknown::string_skew})
+        for (int line : lines())
+            if (line % 2 == 0) lefts.emplace_back(what, line);
+    for (const auto& [what, left] : lefts) {
+        const int l0 = n_.current().at({what, left}), r0 = n_.current().at({what, left + 1});
+        const int l1 = n_.renew(what, left), r1 = n_.renew(what, left + 1);
         Linked l;
         l.unknowns = {l1, r1, l0, r0};
         l.coefficients = {1.0, 1.0, -1.0, -1.0};

@@ -39,6 +39,8 @@ class Transitions {
     const ResponsePrior& responses_of(const Device& d, int place);
     int lock_of(int place, int angle);
     void anything_moved(const Spoils& row);
+    /// The straight lines along the sides: strings, and what else is set up so.
+    std::vector<int> lines() const;
     void strings_moved();
     void car_moved_between_strings();
 

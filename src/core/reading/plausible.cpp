@@ -103,39 +103,6 @@ std::string usual_range(Bounded what) {
     return plain(b.lo) + " to " + plain(b.hi) + unit;
 }
 
-std::optional<Bounded> bound_of_reading(ReadingKind kind, Shows shows) {
-    using R = ReadingKind;
-    switch (kind) {
-        case R::hub:
-        case R::rim_front:
-        case R::rim_rear:
-            return Bounded::hub_to_string;
-        case R::string_to_string:
-            return Bounded::bar_width;
-        case R::boards_front:
-        case R::boards_rear:
-        case R::stud_bar_front:
-        case R::stud_bar_rear:
-        case R::tread_front:
-        case R::tread_rear:
-        case R::hub_width:
-            return Bounded::across_axle;
-        case R::tape_difference:
-            return Bounded::tape_difference;
-        case R::toe_angle:
-            return Bounded::toe;
-        case R::camber:
-        case R::camber_reversed:
-        case R::camber_swing:
-            return shows == Shows::upright ? Bounded::upright_gauge : Bounded::camber;
-        case R::caster:
-            return Bounded::caster;
-        default:
-            return info_of(kind).quantity == QuantityKind::length ? std::optional(Bounded::near_string)
-                                                                  : std::nullopt;
-    }
-}
-
 std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text) {
     const Bound& b = bound_of(what);
     const auto usual = [&](double v) { return v >= b.lo && v <= b.hi; };

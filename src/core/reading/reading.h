@@ -2,119 +2,18 @@
 #pragma once
 
 #include <optional>
-#include <span>
 #include <string>
-#include <string_view>
-#include <vector>
 
 #include "core/car/instrument.h"
+#include "core/reading/spot.h"
 
 namespace fairchalk {
-
-/// Every kind of reading of the job file.
-enum class ReadingKind {
-    hub,
-    rim_front,
-    rim_rear,
-    string_to_string,
-    hub_width,
-    boards_front,
-    boards_rear,
-    stud_bar_front,
-    stud_bar_rear,
-    tread_front,
-    tread_rear,
-    tape_difference,
-    toe_angle,
-    centreline_to_string,
-    straightedge_front,
-    straightedge_rear,
-    arm_jig,
-    string_height,
-    camber,
-    camber_gap,
-    camber_reversed,
-    camber_plumb_upper,
-    camber_plumb_lower,
-    camber_swing,
-    rim_runout,
-    caster,
-    axis_offset,
-    ride_height,
-    steering_wheel,
-    pressure,
-    rod_length,
-    thread_exposed,
-    tire_bulge,
-    floor_line,
-    floor_rise,
-    lock_to_lock,
-    steering_play,
-};
-
-/// Where a kind of reading is taken: at a wheel, across an axle, at a bar, along a side; or either of the
-/// first two.
-enum class PlaceKind { wheel, axle, bar, side_station, wheel_or_axle, car, leg, side };
-
-/// What a reading is for: the angles of a round, the floor that the car stands on, or the state of the car.
-enum class ReadingUse { angles, floor, state };
-
-struct ReadingKindInfo {
-    ReadingKind kind;
-    std::string_view name;  ///< as in the job file
-    PlaceKind place;
-    QuantityKind quantity;
-    bool toe_as_length = false;  ///< an angle that may be given as a length over `span`
-    bool solved = false;         ///< the estimate uses it; others are kept and said not to be used yet
-    ReadingUse use = ReadingUse::angles;
-};
-
-/// The same at the other edge of what it is read on: rear for front, lower for upper; nothing for what has
-/// one place only.
-std::optional<ReadingKind> other_edge(ReadingKind);
-/// Of what is taped between the wheels at both edges: the front edge's kind, which stands for both; nothing
-/// for all else.
-std::optional<ReadingKind> taped_pair(ReadingKind);
-
-/// True for what is read against gravity: the floor's slope is in it.
-bool against_gravity(ReadingKind);
-
-/// One row for each kind: what the file, the window and the estimate need to know of it.
-std::span<const ReadingKindInfo> reading_kinds();
-const ReadingKindInfo& info_of(ReadingKind);
-const ReadingKindInfo* reading_kind_named(std::string_view);
 
 /// How far a wheel is turned each way for caster, and what a caster gauge's scale is made for, unless said.
 inline constexpr Angle usual_sweep = Angle::from_deg(20.0);
 
 /// What all takings at one spot share: a dented lip, a thumb (one sigma).
 inline constexpr Length spot_error = Length::from_mm(0.2);
-
-/// How a front wheel stood while it was read.
-enum class Swept { straight, out, in };
-
-/// Where on the car a rule or gauge goes.
-struct Spot {
-    ReadingKind kind = ReadingKind::hub;
-    std::optional<Wheel> wheel;
-    std::optional<Axle>
-        axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
-    std::optional<Side> side;
-    std::optional<Length> station;
-    std::optional<Wheel> to;        ///< floor-rise: from `wheel` to here
-    bool rolled = false;            ///< the wheel stood half a turn (a bulge: a quarter) on
-    Swept swept = Swept::straight;  ///< the wheel was turned for a caster sweep
-
-    auto operator<=>(const Spot&) const = default;
-    /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own
-    /// words.
-    std::string name() const;
-};
-
-Spot wheel_spot(ReadingKind kind, Wheel wheel);
-Spot axle_spot(ReadingKind kind, Axle axle);
-Spot swept_spot(ReadingKind kind, Wheel wheel, Swept swept);
-Spot station_spot(ReadingKind kind, Side side, Length station);
 
 /// A reading: a spot, what was read there, and how well.
 struct Reading {
@@ -148,11 +47,10 @@ struct Reading {
     double inch_division() const;
     /// `spot_error` in mm for length readings without a stated sigma; else 0.
     double spot_sigma() const;
-};
 
-/// The fourteen spots of two strings, in the order of the shortest walk round the car: from the left rear
-/// wheel forward along the left string, across the front bar, back along the right string, across the rear
-/// bar.
-const std::vector<Spot>& string_walk();
+    /// Heading from straight ahead when it was taken, radians, front outward: as stated, or the steering
+    /// wheel's own turn over its ratio.
+    double heading(const CarCard& car) const;
+};
 
 }  // namespace fairchalk

@@ -17,18 +17,18 @@ namespace {
 /// What is measured for a sum, and how its answer is typed.
 struct Sum {
     const char* name;
-    ReadingKind kind;
+    ReadingId kind;
     Bounded bounded;
     bool rolled;  ///< twice at each wheel
     bool rods;    ///< at wheels with a rod only
 };
 constexpr std::array sums_known = {
-    Sum{"runout", ReadingKind::rim_runout, Bounded::hub_to_string, true, false},
-    Sum{"bulge", ReadingKind::tire_bulge, Bounded::hub_to_string, true, false},
-    Sum{"thread", ReadingKind::thread_exposed, Bounded::thread_exposed, false, true},
-    Sum{"rod-length", ReadingKind::rod_length, Bounded::rod_length, false, true},
-    Sum{"height", ReadingKind::ride_height, Bounded::ride_height, false, false},
-    Sum{"pressure", ReadingKind::pressure, Bounded::pressure, false, false},
+    Sum{"runout", ReadingId::rim_runout, Bounded::hub_to_string, true, false},
+    Sum{"bulge", ReadingId::tire_bulge, Bounded::hub_to_string, true, false},
+    Sum{"thread", ReadingId::thread_exposed, Bounded::thread_exposed, false, true},
+    Sum{"rod-length", ReadingId::rod_length, Bounded::rod_length, false, true},
+    Sum{"height", ReadingId::ride_height, Bounded::ride_height, false, false},
+    Sum{"pressure", ReadingId::pressure, Bounded::pressure, false, false},
 };
 
 const Sum* sum_of(const CheckItem* item) {
@@ -189,7 +189,7 @@ QString CheckGuide::prompt() const {
 
 Expect CheckGuide::expected() const {
     const Sum* sum = sum_of(item());
-    if (sum && sum->kind == ReadingKind::pressure) return {Expect::Kind::pressure, barePressure()};
+    if (sum && sum->kind == ReadingId::pressure) return {Expect::Kind::pressure, barePressure()};
     return {Expect::Kind::length, bareLength()};
 }
 
@@ -202,7 +202,7 @@ Understood CheckGuide::understand(const QString& text) const {
     if (!measured()) return {soft(tr("F2 good, F3 failed or F4 keeps it with the note")), true};
     const Sum* sum = sum_of(item());
     // A count of threads is a length, where the pitch is known.
-    if (sum->kind == ReadingKind::thread_exposed && text.contains(QLatin1String("thread"))) {
+    if (sum->kind == ReadingId::thread_exposed && text.contains(QLatin1String("thread"))) {
         Understood u;
         const Rod* rod = desk_.car().rod_at(*nextSpot()->wheel);
         bool number = false;
@@ -233,7 +233,7 @@ QString CheckGuide::keep(const QString& text) {
     const Spot s = *nextSpot();
     Reading r;
     r.spot = s;
-    if (s.kind == ReadingKind::thread_exposed && text.contains(QLatin1String("thread"))) {
+    if (s.kind == ReadingId::thread_exposed && text.contains(QLatin1String("thread"))) {
         const Understood u = understand(text);
         const Rod* rod = desk_.car().rod_at(*s.wheel);
         if (!u.good || !rod || !rod->pitch)
@@ -323,7 +323,7 @@ QString CheckGuide::sums(const CheckItem& c) const {
         if (!corners.tolerance)
             out += line(
                 soft(tr("Tolerance taken as %1.")
-                         .arg(sum->kind == ReadingKind::pressure
+                         .arg(sum->kind == ReadingId::pressure
                                   ? q(show_pressure(usual_tolerance(sum->kind), how_))
                                   : q(fairchalk::show(Length::from_mm(usual_tolerance(sum->kind)), how_)))));
     } else if (c.sum == "runout") {

@@ -141,10 +141,7 @@ FloorView::Map FloorView::mapping(const QSizeF& size) const {
 }
 
 double FloorView::spotX(const Map& m, const Spot& s) {
-    constexpr double lip = 38;
-    return m.axle(axle_of(*s.wheel)) + (s.kind == ReadingKind::rim_front  ? lip
-                                        : s.kind == ReadingKind::rim_rear ? -lip
-                                                                          : 0);
+    return m.axle(axle_of(*s.wheel)) + 38 * reading_kind(s.kind).end();
 }
 
 /// Where the string crosses x on the picture: its skew drawn `strings_drawn` times, about its middle.
@@ -163,69 +160,28 @@ double FloorView::stationX(const Map& m, const Spot& s) const {
 }
 
 QPointF FloorView::spotPoint(const Map& m, const Spot& s) const {
-    using K = ReadingKind;
-    const auto outward = [](Side side) { return side == Side::left ? -1.0 : 1.0; };
-    switch (s.kind) {
-        case K::string_to_string:
-            return {*s.axle == Axle::front ? m.bar_front : m.bar_rear, m.middle - 90};
-        case K::hub:
-        case K::rim_front:
-        case K::rim_rear: {
-            const Side side = side_of(*s.wheel);
-            const double x = spotX(m, s) + (s.rolled ? (s.kind == K::rim_front ? 34 : -34) : 0);
-            return {x, stringAt(m, side, x) + 26 * outward(side)};
+    const OnFloor on = reading_kind(s.kind).on_floor(s);
+    const Side side = s.wheel ? side_of(*s.wheel) : s.side.value_or(Side::right);
+    const double out = on.mirrored && side == Side::left ? -on.across : on.across;
+    switch (on.from) {
+        case OnFloor::From::bar:
+            return {*s.axle == Axle::front ? m.bar_front : m.bar_rear, m.middle + out};
+        case OnFloor::From::string: {
+            const double x = m.axle(axle_of(*s.wheel)) + on.along;
+            return {x, stringAt(m, side, x) + out};
         }
-        case K::centreline_to_string:
-            return {stationX(m, s), m.middle + outward(*s.side) * (m.wheel_bottom - m.middle) * 0.62};
-        case K::string_height: {
-            const double x = stationX(m, s) - 60;
-            return {x, stringAt(m, *s.side, x) + 26 * outward(*s.side)};
+        case OnFloor::From::station_at_middle:
+            return {stationX(m, s) + on.along, m.middle + out * (m.wheel_bottom - m.middle)};
+        case OnFloor::From::station_at_string: {
+            const double x = stationX(m, s) + on.along;
+            return {x, stringAt(m, side, x) + out};
         }
-        default:
+        case OnFloor::From::wheel:
+            return {m.axle(axle_of(*s.wheel)) + on.along, m.wheel_y(side) + out};
+        case OnFloor::From::axle:
             break;
     }
-    if (s.wheel) {
-        const Side side = side_of(*s.wheel);
-        const double out = outward(side), x = m.axle(axle_of(*s.wheel)), y = m.wheel_y(side);
-        switch (s.kind) {
-            case K::straightedge_front:
-                return {x + 38, y + out * 44};
-            case K::straightedge_rear:
-                return {x - 38, y + out * 44};
-            case K::arm_jig:
-                return {x + (axle_of(*s.wheel) == Axle::front ? -62 : 62), y + out * 50};
-            case K::camber_plumb_upper:
-                return {x - 62 - (s.rolled ? 28 : 0), y - 15};
-            case K::camber_plumb_lower:
-                return {x - 62 - (s.rolled ? 28 : 0), y + 15};
-            case K::camber_swing:
-                return {x + 62, y + out * 30};
-            case K::caster:
-                return {x + 62, y - out * 30};
-            case K::axis_offset:
-                return {x + 62, y};
-            default: {  // camber: straight, turned, half a turn on, end for end
-                const double swing = s.swept == Swept::out ? 30 : s.swept == Swept::in ? -30 : 0;
-                const bool beside = s.rolled || s.kind == K::camber_reversed;
-                return {x - 62 - (beside ? 30 : 0), y + out * (swing + (s.rolled ? 13 : beside ? -13 : 0))};
-            }
-        }
-    }
-    const double x = m.axle(s.axle.value_or(Axle::front));
-    switch (s.kind) {
-        case K::boards_front:
-        case K::stud_bar_front:
-        case K::tread_front:
-            return {x + 46, m.middle};
-        case K::boards_rear:
-        case K::stud_bar_rear:
-        case K::tread_rear:
-            return {x - 46, m.middle};
-        case K::hub_width:
-            return {x, m.middle};
-        default:
-            return {x - 16, m.middle};
-    }
+    return {m.axle(s.axle.value_or(Axle::front)) + on.along, m.middle + out};
 }
 
 std::vector<Spot> FloorView::shown() const {
@@ -351,9 +307,10 @@ void FloorView::drawLines(QPainter& p, const Map& m) const {
     std::array<bool, 2> string{};
     bool bars = false;
     for (const Spot& s : desk_.walk()) {
-        if (reads_string(s.kind)) string[index_of(side_of(*s.wheel))] = true;
-        if (s.kind == ReadingKind::centreline_to_string) string[index_of(*s.side)] = true;
-        bars = bars || s.kind == ReadingKind::string_to_string;
+        const ReadingKind& kind = reading_kind(s.kind);
+        if (kind.to_string()) string[index_of(side_of(*s.wheel))] = true;
+        if (kind.on_floor(s).from == OnFloor::From::station_at_middle) string[index_of(*s.side)] = true;
+        bars = bars || kind.place() == PlaceKind::bar;
     }
     p.setPen(c.stroke(c.soft, 1.3, Qt::DashLine));
     if (bars)
@@ -389,7 +346,7 @@ void FloorView::drawLines(QPainter& p, const Map& m) const {
                    Qt::AlignCenter, lie);
     }
     const CarPlan plan{m.left, m.right, m.wheel_top, m.wheel_bottom};
-    for (const RigInfo* rig : rigs_of(desk_.job(), desk_.round(), true))
+    for (const Rig* rig : rigs_of(desk_.job(), desk_.round(), true))
         if (rig->use == RigUse::toe) drawRigOnFloor(p, *rig, plan, readAxles(desk_.walk()));
 }
 
@@ -400,17 +357,18 @@ void FloorView::drawRules(QPainter& p, const Map& m) const {
         const bool asked = asked_ && *asked_ == s;
         if (readings_at(desk_.job(), desk_.round(), s).empty() && !asked) continue;
         p.setPen(asked ? c.stroke(c.string, 3) : c.stroke(c.soft, 1.2));
-        if (reads_string(s.kind)) {
+        const OnFloor on = reading_kind(s.kind).on_floor(s);
+        if (on.from == OnFloor::From::string) {
             const double x = spotX(m, s);
             const double y0 = m.wheel_y(side_of(*s.wheel)), y1 = stringAt(m, side_of(*s.wheel), x);
             p.drawLine(QPointF(x, y0 + (y1 < y0 ? -16 : 16)), QPointF(x, y1));
-        } else if (s.kind == ReadingKind::centreline_to_string) {
+        } else if (on.from == OnFloor::From::station_at_middle) {
             const double x = stationX(m, s);
             p.drawLine(QPointF(x, m.middle), QPointF(x, stringAt(m, *s.side, x)));
-        } else if (s.kind == ReadingKind::hub_width) {
+        } else if (on.over_hubs) {
             const double x = m.axle(*s.axle);
             p.drawLine(QPointF(x, m.wheel_top + 16), QPointF(x, m.wheel_bottom - 16));
-        } else if (s.axle && s.kind != ReadingKind::string_to_string) {
+        } else if (on.from == OnFloor::From::axle) {
             const double x = spotPoint(m, s).x();
             p.drawLine(QPointF(x, m.wheel_top - 18), QPointF(x, m.wheel_bottom + 18));
         }

@@ -268,7 +268,7 @@ void GroundGuide::act(const QString& id) {
             const auto& what = desk_.log()[i].event;
             const Reading* r = std::get_if<Reading>(&what);
             if (std::holds_alternative<FloorSet>(what) || std::holds_alternative<TilesPlaced>(what) ||
-                (r && info_of(r->spot.kind).use == ReadingUse::floor))
+                (r && reading_kind(r->spot.kind).use() == ReadingUse::floor))
                 all.push_back(i);
         }
         if (!all.empty()) desk_.strike(all, tr("another floor"));

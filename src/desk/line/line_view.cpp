@@ -20,7 +20,7 @@ QString linesNote(const JobDesk& desk, bool open) {
         return sizes ? LineView::tr("%n to be told", nullptr, static_cast<int>(sizes))
                      : LineView::tr("bars not placed");
     if (lines.rigs.size() > 1) return LineView::tr("%1 ways at once").arg(lines.rigs.size());
-    if (lines.rigs.empty() || lines.rigs[0] == "string-bars") return LineView::tr("strings and bars");
+    if (lines.rigs.empty() || lines.rigs[0] == usual_rig().id) return LineView::tr("strings and bars");
     return QString::fromStdString(desk.knowledge().rig(lines.rigs[0])->text);
 }
 

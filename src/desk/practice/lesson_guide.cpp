@@ -26,15 +26,13 @@ QString toe(double deg, const Show& how) {
 
 /// Where a spot's two numbers stand on the floor of the lesson about the wrong one.
 QPointF placeOf(const Spot& s) {
-    if (s.kind == ReadingKind::string_to_string)
+    const ReadingKind& kind = reading_kind(s.kind);
+    if (kind.place() == PlaceKind::bar)
         return {*s.axle == Axle::front ? takings_box.right() + 40 : takings_box.left() - 40,
                 takings_box.center().y()};
     const QPointF w = wheelOf(takings_box, *s.wheel);
     const double out = side_of(*s.wheel) == Side::left ? -1.0 : 1.0;
-    const double along = s.kind == ReadingKind::rim_front  ? 96.0
-                         : s.kind == ReadingKind::rim_rear ? -96.0
-                                                           : 0.0;
-    return w + QPointF(along, out * (s.kind == ReadingKind::hub ? 92 : 66));
+    return w + QPointF(96.0 * kind.end(), out * (kind.on_lip() ? 66 : 92));
 }
 
 }  // namespace
@@ -298,19 +296,17 @@ void LessonGuide::drawWhere(QPainter& p, const Task& t, const QRectF& box) const
     stringLine(p, {box.left(), y - off}, {box.right(), y + off}, c.string, 2.4);
     drawText(p, {box.right() - 190, y + off - 34, 190, 24}, Qt::AlignRight, tr("front →"), 13, c.soft);
     const auto string_at = [&](double x) { return y + off * (x - hub.x()) / (box.width() / 2); };
-    for (const auto& [kind, along] : {std::pair{ReadingKind::rim_rear, -140.0},
-                                      {ReadingKind::hub, 0.0},
-                                      {ReadingKind::rim_front, 140.0}}) {
-        const bool here = t.faces[t.face].spot.kind == kind;
-        const double x = hub.x() + along;
+    for (double end : {-1.0, 0.0, 1.0}) {
+        const bool here = reading_kind(t.faces[t.face].spot.kind).end() == end;
+        const double x = hub.x() + 140.0 * end;
         chalkLine(p, {x, hub.y() - 34}, {x, string_at(x)}, here ? c.string : c.faint, here ? 5 : 1.6);
     }
 }
 
 void LessonGuide::drawFaces(QPainter& p, const Task& t, const QRectF& box) const {
     const Chalk& c = Chalk::now();
-    if (t.faces.size() == 1 && reads_string(t.faces[0].spot.kind) && t.faces[0].tool == "steel-rule-mm" &&
-        item_.id != "rule")
+    if (t.faces.size() == 1 && reading_kind(t.faces[0].spot.kind).to_string() &&
+        t.faces[0].tool == "steel-rule-mm" && item_.id != "rule")
         drawWhere(p, t, {box.left() + 40, box.top() + 330, box.width() - 80, box.height() - 380});
     const double each = std::min(300.0, (box.height() - 20) / static_cast<double>(t.faces.size()) - 44);
     double y = box.top();

@@ -12,14 +12,15 @@
 namespace fairchalk::desk {
 namespace {
 
-constexpr double thing_w = 115, thing_h = 92, wall_y = 56;
+constexpr double wall_w = 920, thing_h = 92, wall_y = 56;
 constexpr double ways_y = 262, way_h = 37, lean_h = 29;
 constexpr double told_x = 596, told_y = 598, told_h = 33;
 
-QRectF placeOfRig(const RigInfo& rig) {
+QRectF placeOfRig(const Rig& rig) {
     // Toe in two columns, camber and caster in the third.
     int column = 0, row = 0;
-    for (const RigInfo& r : all_rigs()) {
+    for (const Rig* one : all_rigs()) {
+        const Rig& r = *one;
         if (r.use != RigUse::toe && column < 2) column = 2, row = 0;
         if (r.use == RigUse::toe && row == 6) ++column, row = 0;
         if (&r == &rig) break;
@@ -28,10 +29,6 @@ QRectF placeOfRig(const RigInfo& rig) {
     // Nine stand in the last column.
     const double high = column == 2 ? lean_h : way_h;
     return {20 + column * 307.0, ways_y + 26 + row * high, 297, high - 2};
-}
-
-bool stringRig(const std::string& id) {
-    return id == "string-bars" || id == "string-stands";
 }
 
 /// Told by typing a dimension or an angle; the rest is chosen.
@@ -50,7 +47,7 @@ QString countOf(const Needed& n, const Knowledge& k) {
 
 std::vector<std::string> LinesGuide::rigs() const {
     auto out = desk_.lines().rigs;
-    if (out.empty()) out.emplace_back("string-bars");
+    if (out.empty()) out.emplace_back(usual_rig().id);
     return out;
 }
 
@@ -70,7 +67,7 @@ std::vector<LinesGuide::Told> LinesGuide::told() const {
     const auto length = [&](const std::optional<Length>& v) {
         return v ? q(fairchalk::show(*v, how_)) : tr("to be told");
     };
-    if (has(stringRig)) {
+    if (has([](const std::string& id) { return rig_named(id)->bars; })) {
         out.push_back({"bar-front", tr("Front bar, ahead of the hubs"), length(l.bars.front_ahead),
                        !l.bars.front_ahead});
         out.push_back(
@@ -83,15 +80,13 @@ std::vector<LinesGuide::Told> LinesGuide::told() const {
             if (!name.isEmpty()) name[0] = name[0].toUpper();
             out.push_back({"size:" + q(std::string(size.name)), name, length(v), !v});
         }
-    if (has([](const std::string& id) {
-            return rig_named(id)->use == RigUse::caster && id != "caster-axis";
-        }))
+    if (has([](const std::string& id) { return rig_named(id)->sweeps(); }))
         out.push_back({"sweep", tr("Turned each way for caster"),
                        q(fairchalk::show(l.sweep.value_or(usual_sweep), how_)), false});
-    if (has([](const std::string& id) { return id == "caster-gauge"; }))
+    if (has([](const std::string& id) { return rig_named(id)->own_scale; }))
         out.push_back({"scale", tr("The gauge's scale is made for"),
                        q(fairchalk::show(l.caster_scale.value_or(usual_sweep), how_)), false});
-    if (has([](const std::string& id) { return id == "chassis-centreline"; })) {
+    if (has([](const std::string& id) { return rig_named(id)->stations; })) {
         QStringList at;
         for (Length s : l.stations) at << q(fairchalk::show(s, how_));
         out.push_back({"stations", tr("Marks, from the rear axle"),
@@ -101,9 +96,7 @@ std::vector<LinesGuide::Told> LinesGuide::told() const {
     if (has([](const std::string& id) { return rig_named(id)->use != RigUse::toe; }))
         out.push_back({"gauge", tr("Angles are read with"), q(words::tool(desk_.gauge())), false});
     out.push_back({"held", tr("Steering"), l.steering_held ? tr("held straight") : tr("not held"), false});
-    if (has([](const std::string& id) {
-            return rig_named(id)->over == Over::its_own_walk && rig_named(id)->use == RigUse::toe;
-        }))
+    if (has([](const std::string& id) { return rig_named(id)->strung(); }))
         out.push_back({"square", tr("Squaring the strings"),
                        desk_.fact("squaring") == "yes" ? tr("with the assistant") : tr("not needed"), false});
     return out;
@@ -129,7 +122,8 @@ std::vector<Place> LinesGuide::places() const {
     }
     const Equipment have = atHand();
     const auto chosen = rigs();
-    for (const RigInfo& r : all_rigs()) {
+    for (const Rig* one : all_rigs()) {
+        const Rig& r = *one;
         const RigItem& item = *desk_.knowledge().rig(r.id);
         const bool is = std::count(chosen.begin(), chosen.end(), r.id) > 0;
         const bool lacks = !have.empty() && !lacking(item, have).empty();
@@ -139,13 +133,18 @@ std::vector<Place> LinesGuide::places() const {
                                : tr("possible")});
     }
     out.push_back({"wall", {20, 14, 400, 36}, tr("On the wall"), tr("say what you have")});
+    // Two rails of nails.
+    const auto& things = desk_.knowledge().things;
+    const int in_a_row = (static_cast<int>(things.size()) + 1) / 2;
+    const double thing_w = wall_w / in_a_row;
     int n = 0;
-    for (const Thing& t : desk_.knowledge().things) {
+    for (const Thing& t : things) {
         const auto it = have.find(t.id);
-        out.push_back({"thing:" + q(t.id),
-                       {20 + (n % 8) * thing_w, wall_y + (n / 8) * (thing_h + 4), thing_w - 6, thing_h},
-                       q(t.text),
-                       it == have.end() ? tr("on the wall") : tr("%1 at hand").arg(it->second)});
+        out.push_back(
+            {"thing:" + q(t.id),
+             {20 + (n % in_a_row) * thing_w, wall_y + (n / in_a_row) * (thing_h + 4), thing_w - 6, thing_h},
+             q(t.text),
+             it == have.end() ? tr("on the wall") : tr("%1 at hand").arg(it->second)});
         ++n;
     }
     return out;
@@ -170,8 +169,8 @@ void LinesGuide::toggleThing(const std::string& id) {
 void LinesGuide::toggleRig(const std::string& id) {
     LinesSet l = desk_.lines();
     // Strings on two bars stand in where nothing was chosen: they stay beside what is added to them.
-    if (l.rigs.empty() && (id == "string-bars" || l.bars.front_ahead || rig_named(id)->use != RigUse::toe))
-        l.rigs.emplace_back("string-bars");
+    if (l.rigs.empty() && (id == usual_rig().id || l.bars.front_ahead || rig_named(id)->use != RigUse::toe))
+        l.rigs.emplace_back(usual_rig().id);
     const auto it = std::find(l.rigs.begin(), l.rigs.end(), id);
     if (it != l.rigs.end())
         l.rigs.erase(it);
@@ -392,7 +391,7 @@ QString LinesGuide::together() const {
     bool each = false, total = false, thrust = false, camber = false, caster = false, rear_only = false;
     QStringList from;
     for (const std::string& id : rigs()) {
-        const RigInfo& r = *rig_named(id);
+        const Rig& r = *rig_named(id);
         camber = camber || r.use == RigUse::camber || r.swept;
         caster = caster || r.use == RigUse::caster;
         if (r.use != RigUse::toe) continue;
@@ -473,7 +472,7 @@ QString LinesGuide::bodyForTolerances() const {
 
 QString LinesGuide::bodyForRig(const std::string& id) const {
     const RigItem& r = *desk_.knowledge().rig(id);
-    const RigInfo& info = *rig_named(id);
+    const Rig& info = *rig_named(id);
     QString out = head(tr("Tells")) + line(q(r.tells));
     if (info.use == RigUse::toe && info.reference != Reference::none)
         out += line(soft(tr("Measured from %1.").arg(q(words::reference(info.reference)))));
@@ -578,7 +577,8 @@ void LinesGuide::draw(QPainter& p) const {
     headline(26, tr("Ways to measure toe"));
     headline(640, tr("Camber and caster"));
     const auto chosen = rigs();
-    for (const RigInfo& r : all_rigs()) {
+    for (const Rig* one : all_rigs()) {
+        const Rig& r = *one;
         const RigItem& item = *desk_.knowledge().rig(r.id);
         const QRectF at = placeOfRig(r);
         const bool is = std::count(chosen.begin(), chosen.end(), r.id) > 0;
@@ -600,14 +600,14 @@ void LinesGuide::draw(QPainter& p) const {
     const CarPlan car{wheelOf(box, Wheel::rear_left).x(), wheelOf(box, Wheel::front_left).x(), box.top(),
                       box.bottom()};
     for (const std::string& id : chosen) {
-        const RigInfo& r = *rig_named(id);
-        const bool left = id != "string-right", right = id != "string-left";
-        if (r.use == RigUse::toe && r.over == Over::its_own_walk) {
+        const Rig& r = *rig_named(id);
+        const auto [left, right] = r.strings;
+        if (r.strung()) {
             const double y0 = box.top() - 42, y1 = box.bottom() + 42;
             if (left) stringLine(p, {34, y0}, {546, y0}, c.string, 2.4);
             if (right) stringLine(p, {34, y1}, {546, y1}, c.string, 2.4);
             p.setPen(c.stroke(c.soft, 4));
-            if (id == "string-bars")
+            if (r.tied_to_bars)
                 for (double x : {34.0, 546.0}) p.drawLine(QPointF(x, y0 - 12), QPointF(x, y1 + 12));
             else
                 for (double x : {34.0, 546.0})

@@ -24,23 +24,14 @@ struct RigDrawing {
     double text = 15.0;  ///< pixels of its words, in the units of `box`
 };
 
-/// Draws a rig in `box`, from where it is seen best: the car from above, one axle or one side of it, the
-/// wheel from behind, the wheel on its sweep marks.
-void drawRig(QPainter& p, const QRectF& box, std::string_view rig, const RigDrawing& how);
+/// Draws a rig in `box`, from where it is seen best.
+void drawRig(QPainter& p, const QRectF& box, const Rig& rig, const RigDrawing& how);
 
-/// What of its rig a reading is about: `tapes`, `gap`.
-std::string_view showOf(const Spot& spot);
-/// The rig whose drawing shows where a reading is taken.
-std::string_view rigDrawnFor(const Spot& spot);
 /// The drawing for one reading: all that its rig has stands, and what is read is pointed at.
 RigDrawing drawingOf(const Spot& spot, const RigItem* rig);
 
-/// A car from above, nose to the right: rear and front axle, left (top) and right wheels.
-struct CarPlan {
-    double rear, front, top, bottom;
-};
 /// What a toe rig other than strings puts on the floor, at these axles.
-void drawRigOnFloor(QPainter& p, const RigInfo& rig, const CarPlan& car, std::array<bool, 2> axles);
+void drawRigOnFloor(QPainter& p, const Rig& rig, const CarPlan& car, std::array<bool, 2> axles);
 /// The axles that a walk reads by an axle's own rig.
 std::array<bool, 2> readAxles(const std::vector<Spot>& walk);
 

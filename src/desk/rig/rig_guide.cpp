@@ -73,7 +73,7 @@ void RigGuide::draw(QPainter& p) const {
                 return i == step_() ? Weight::now : i < step_() ? Weight::there : Weight::later;
         return Weight::later;
     };
-    drawRig(p, {30, 70, 900, 590}, rig_.id, how);
+    drawRig(p, {30, 70, 900, 590}, *rig_named(rig_.id), how);
     const auto all = places();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const bool now = i == step_();

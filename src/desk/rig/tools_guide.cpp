@@ -359,9 +359,12 @@ void ToolsGuide::draw(QPainter& p) const {
                    : show == "lean-test" && lean ? Weight::now
                                                  : Weight::later;
         };
+        const auto rigs = all_rigs();
+        const Rig& leans =
+            **std::find_if(rigs.begin(), rigs.end(), [](const Rig* r) { return r->use == RigUse::camber; });
         how.at =
-            wheel_spot(ReadingKind::camber, side_ == Side::left ? Wheel::front_left : Wheel::front_right);
-        drawRig(p, box, "camber-gauge", how);
+            wheel_spot(leans.kinds.front(), side_ == Side::left ? Wheel::front_left : Wheel::front_right);
+        drawRig(p, box, leans, how);
         return;
     }
     // A rule from above, its numbers as they run, the wheel's lip at its zero end.

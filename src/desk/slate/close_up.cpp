@@ -22,7 +22,7 @@ void CloseUp::setSpot(const std::optional<Spot>& spot, Angle sweep) {
     sweep_ = sweep;
     setAccessibleName(
         !spot ? QString()
-        : reads_string(spot->kind)
+        : reading_kind(spot->kind).to_string()
             ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height")
                   .arg(QString::fromStdString(words::spot(*spot)))
             : tr("Where it is read: %1").arg(QString::fromStdString(words::spot(*spot))));
@@ -79,7 +79,8 @@ void CloseUp::paintEvent(QPaintEvent*) {
         return;
     }
     const Spot& s = *spot_;
-    if (s.kind == ReadingKind::string_to_string) {
+    const ReadingKind& kind = reading_kind(s.kind);
+    if (kind.place() == PlaceKind::bar) {
         const double top = 44, bottom = 166, x = w / 2;
         stringLine(p, {20, top - 6}, {w - 20, top + 4}, c.string, 2.6);
         stringLine(p, {20, bottom + 5}, {w - 20, bottom - 5}, c.string, 2.6);
@@ -93,11 +94,12 @@ void CloseUp::paintEvent(QPaintEvent*) {
              Qt::AlignRight);
         return;
     }
-    if (!reads_string(s.kind)) {
-        RigDrawing how = drawingOf(s, book::shipped_knowledge().rig(rigDrawnFor(s)));
+    if (!kind.to_string()) {
+        const Rig& rig = rig_of(s);
+        RigDrawing how = drawingOf(s, book::shipped_knowledge().rig(rig.id));
         how.sweep = sweep_;
         how.text = 12.0;
-        drawRig(p, QRectF(rect()).adjusted(6, 4, -6, -4), rigDrawnFor(s), how);
+        drawRig(p, QRectF(rect()).adjusted(6, 4, -6, -4), rig, how);
         return;
     }
     // A wheel from above; the string on the side it stands on. On the right side the picture is upside down.
@@ -123,20 +125,20 @@ void CloseUp::paintEvent(QPaintEvent*) {
                tr("front →"));
     p.drawText(QRectF(0, left ? 180 : 6, w, 18), Qt::AlignCenter,
                s.rolled ? tr("wheel rolled on half a turn; at hub height") : tr("rule level, at hub height"));
-    const bool hub = s.kind == ReadingKind::hub;
-    const double x = hub ? mid : s.kind == ReadingKind::rim_front ? x1 - 14 : x0 + 14;
+    const bool hub = !kind.on_lip(), front = kind.end() > 0;
+    const double x = hub ? mid : front ? x1 - 14 : x0 + 14;
     const double zero = hub ? hub_out : face;
     rule({x, zero}, std::abs(zero - string_y) + 12, 0.03, left ? -1 : 1);
-    const double text_x = s.kind == ReadingKind::rim_front ? 16 : x + 22;
-    const double text_w = s.kind == ReadingKind::rim_front ? x - 40 : w - text_x - 8;
+    const double text_x = front ? 16 : x + 22;
+    const double text_w = front ? x - 40 : w - text_x - 8;
     const double y = left ? 50 : 106;
     note(QRectF(text_x, y, text_w, 18),
-         hub                                ? tr("zero end on the hub")
-         : s.kind == ReadingKind::rim_front ? tr("zero end on the front lip")
-                                            : tr("zero end on the back lip"),
-         s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+         hub     ? tr("zero end on the hub")
+         : front ? tr("zero end on the front lip")
+                 : tr("zero end on the back lip"),
+         front ? Qt::AlignRight : Qt::AlignLeft);
     note(QRectF(text_x, y + 18, text_w, 18), tr("square to the string"),
-         s.kind == ReadingKind::rim_front ? Qt::AlignRight : Qt::AlignLeft);
+         front ? Qt::AlignRight : Qt::AlignLeft);
 }
 
 }  // namespace fairchalk::desk

@@ -76,10 +76,13 @@ QString ReadText::text() const {
     if (spot_) {
         // The spots it belongs with: its string, the bars, or its own way of measuring.
         const auto lineOf = [](const Spot& s) {
-            if (reads_string(s.kind)) return 1 + index_of(side_of(*s.wheel));
-            return s.kind == ReadingKind::string_to_string
+            const ReadingKind& kind = reading_kind(s.kind);
+            if (kind.to_string()) return 1 + index_of(side_of(*s.wheel));
+            const auto rigs = all_rigs();
+            return kind.place() == PlaceKind::bar
                        ? 3
-                       : 4 + static_cast<int>(&rig_of(s.kind) - all_rigs().data());
+                       : 4 + static_cast<int>(std::find(rigs.begin(), rigs.end(), &rig_of(s.kind)) -
+                                              rigs.begin());
         };
         const int ours = lineOf(*spot_);
         out += head(ours == 1   ? tr("On the left string")
@@ -209,7 +212,7 @@ QString ReadText::agreements() const {
         const Check* out_most = nullptr;
         for (const Check& c : a.now.checks) {
             const Spot& s = std::get<Reading>(desk_.log()[c.entry].event).spot;
-            const RigInfo* rig = &rig_of(s.kind);
+            const Rig* rig = &rig_of(s.kind);
             const bool theirs = rig == g.one || rig == g.other;
             const bool there = s.wheel ? axle_of(*s.wheel) == g.axle : s.axle == g.axle;
             if (theirs && there && (!out_most || std::abs(c.w) > std::abs(out_most->w))) out_most = &c;

@@ -385,7 +385,8 @@ void Slate::showFace() {
         held = desk_.held(*asked);
     if (!held || !asked) return close_up_->setFace(std::nullopt);
     const Tool* tool = desk_.toolNamed(asked->tool);
-    if (!tool || tool->quantity != info_of(asked->spot.kind).quantity) tool = standard_tool("steel-rule-mm");
+    if (!tool || tool->quantity != reading_kind(asked->spot.kind).quantity())
+        tool = standard_tool("steel-rule-mm");
     QString beside;
     if (held->top_in) beside = *held->top_in ? tr("the top leans in") : tr("the top leans out");
     close_up_->setFace(CloseUp::Face{*tool, held->at, how_.lengths == Show::LengthStyle::inch, beside});
@@ -460,7 +461,7 @@ Expect Slate::expected() const {
             }
             return {};
         case Mode::reading:
-            if (spot_ && info_of(spot_->kind).quantity == QuantityKind::angle)
+            if (spot_ && reading_kind(spot_->kind).quantity() == QuantityKind::angle)
                 return {Expect::Kind::angle, Bare::deg};
             return {Expect::Kind::length, how_.lengths == Show::LengthStyle::mm ? Bare::mm : Bare::inch};
         case Mode::guide:
@@ -518,9 +519,8 @@ void Slate::understand() {
                             : tr("Added or the way written as plus, the other "
                                  "way with a minus; 0 if it was left alone, can't if it does not turn."))
                  : expected().kind == Expect::Kind::angle
-                     ? (spot_->kind == ReadingKind::toe_angle
-                            ? tr("Like 12' in or 0.2 deg out; a bare number is degrees.")
-                        : spot_->kind == ReadingKind::caster ? tr("Like 3.5 or 3°30'.")
+                     ? (reading_kind(spot_->kind).example_words()
+                            ? q(words::fill(reading_kind(spot_->kind).example_words(), {}))
                         : asksLean()
                             ? tr("What the gauge shows, like 1.2 or 1°10'; which way it leans is said below.")
                             : tr("What the gauge shows, like -1.2 or 88.8 or -1°10'."))
@@ -566,7 +566,7 @@ void Slate::understand() {
                           : otherUnit(*quantity);
     // What the gauge shows, and what it means there.
     if (angle && tool && tool->quantity == QuantityKind::angle && spot_ && spot_->wheel &&
-        against_gravity(spot_->kind) && spot_->kind != ReadingKind::caster) {
+        reading_kind(spot_->kind).shown_as_lean()) {
         const Angle lean = Angle::from_deg(undone(quantity->value, *tool, side_of(*spot_->wheel), topIn()));
         means =
             tr("%1, top %2").arg(q(fairchalk::show(abs(lean), how_)), lean.deg() < 0 ? tr("in") : tr("out"));
@@ -793,8 +793,8 @@ void Slate::enter() {
                 understand();
                 return;
             }
-            if (const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
-                doubted(bound_of_reading(spot_->kind, tool ? tool->shows : Shows::leaning), text, expected()))
+            if (const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_)); doubted(
+                    reading_kind(spot_->kind).bounded(tool ? tool->shows : Shows::leaning), text, expected()))
                 return;
             told_.clear();
             if (held_ && desk_.practice()->level().tells)
@@ -993,9 +993,11 @@ void Slate::refresh() {
                 : mode_ == Mode::sweep       ? tr("how far is it really turned?")
                 : spot_->swept != Swept::straight
                     ? tr("%1, with the %2").arg(sweepWords(), q(words::tool(desk_.toolFor(*spot_))))
-                : spot_->kind == ReadingKind::string_to_string ? tr("from string to string, along the bar")
-                : reads_string(spot_->kind)                    ? tr("to the string, at hub height")
-                                            : tr("with the %1").arg(q(words::tool(desk_.toolFor(*spot_)))));
+                : reading_kind(spot_->kind).place() == PlaceKind::bar
+                    ? tr("from string to string, along the bar")
+                : reading_kind(spot_->kind).to_string()
+                    ? tr("to the string, at hub height")
+                    : tr("with the %1").arg(q(words::tool(desk_.toolFor(*spot_)))));
         } else {
             title_->setText(tr("All spots read"));
             subtitle_->setText(tr("Page Up and Page Down go back to one"));
@@ -1052,9 +1054,10 @@ QString Slate::bodyForPractice() const {
 }
 
 bool Slate::unleaned() const {
-    if (!spot_ || !against_gravity(spot_->kind) || info_of(spot_->kind).quantity != QuantityKind::angle)
+    if (!spot_ || !reading_kind(spot_->kind).shown_as_lean() ||
+        reading_kind(spot_->kind).quantity() != QuantityKind::angle)
         return false;
-    return spot_->kind != ReadingKind::caster && !desk_.isOwn(desk_.toolFor(*spot_));
+    return !desk_.isOwn(desk_.toolFor(*spot_));
 }
 
 const std::optional<AnglesCarried>& Slate::left() {
@@ -1141,10 +1144,10 @@ std::optional<std::size_t> Slate::suspect() const {
 /// A gap, and a gauge without a sign, do not tell which way the wheel leans.
 bool Slate::asksLean() const {
     if (!spot_) return false;
-    if (spot_->kind == ReadingKind::camber_gap) return true;
+    if (reading_kind(spot_->kind).asks_for_top()) return true;
     const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
     return tool && tool->quantity == QuantityKind::angle && tool->shows == Shows::unsigned_ &&
-           against_gravity(spot_->kind) && spot_->kind != ReadingKind::caster;
+           reading_kind(spot_->kind).shown_as_lean();
 }
 
 Reading Slate::blank() const {
@@ -1210,12 +1213,9 @@ std::vector<Slate::ReadAct> Slate::readActs() {
                        [this] { emit pageWanted("tools:" + q(desk_.toolFor(*spot_))); }});
     if (spot_->swept != Swept::straight)
         out.push_back({{"sweep", tr("Turned by …"), false, false}, [this] { setMode(Mode::sweep); }});
-    for (const Spot& s : besides(*spot_, desk_.car())) {
-        const QString text = s.kind == ReadingKind::string_height     ? tr("String's height")
-                             : s.kind == ReadingKind::hub_width       ? tr("Hub width")
-                             : s.kind == ReadingKind::tape_difference ? tr("One difference")
-                             : s.kind == ReadingKind::camber_reversed ? tr("End for end")
-                                                                      : tr("Half a turn on");
+    for (const Spot& s : reading_kind(spot_->kind).besides(*spot_, desk_.car())) {
+        const char* more = reading_kind(s.kind).more_words();
+        const QString text = more && s.kind != spot_->kind ? q(words::fill(more, {})) : tr("Half a turn on");
         out.push_back({{"besides", text, false, false}, [this, s, from = *spot_] {
                            ask(s);
                            beside_ = from;
@@ -1234,7 +1234,7 @@ std::vector<Slate::ReadAct> Slate::readActs() {
 
 /// What this garage could read that with: its own rules or gauges, and the standard ones.
 std::vector<std::string> Slate::toolsFor(const Spot& spot) const {
-    const QuantityKind quantity = info_of(spot.kind).quantity;
+    const QuantityKind quantity = reading_kind(spot.kind).quantity();
     std::vector<std::string> out;
     for (const Tool& t : desk_.tools())
         if (t.quantity == quantity && (!serves_one_rig(t.name) || rig_of(spot.kind).tool == t.name))

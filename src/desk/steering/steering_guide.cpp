@@ -12,7 +12,7 @@
 namespace fairchalk::desk {
 namespace {
 
-Spot carSpot(ReadingKind kind, std::optional<Side> side = {}) {
+Spot carSpot(ReadingId kind, std::optional<Side> side = {}) {
     Spot s;
     s.kind = kind;
     s.side = side;
@@ -72,8 +72,8 @@ const Reading* SteeringGuide::last(const Spot& spot) const {
 }
 
 std::optional<SteeringGuide::Play> SteeringGuide::play() const {
-    const Reading* l = last(carSpot(ReadingKind::steering_play, Side::left));
-    const Reading* r = last(carSpot(ReadingKind::steering_play, Side::right));
+    const Reading* l = last(carSpot(ReadingId::steering_play, Side::left));
+    const Reading* r = last(carSpot(ReadingId::steering_play, Side::right));
     if (!l || !r) return std::nullopt;
     return Play{(l->value.angle() + r->value.angle()) / 2.0, abs(r->value.angle() - l->value.angle())};
 }
@@ -82,7 +82,7 @@ std::optional<Angle> SteeringGuide::wheelNow() const {
     for (std::size_t i = desk_.log().size(); i-- > 0;) {
         if (!desk_.job().live(i)) continue;
         const auto& what = desk_.log()[i].event;
-        if (const Reading* r = std::get_if<Reading>(&what); r && r->spot.kind == ReadingKind::steering_wheel)
+        if (const Reading* r = std::get_if<Reading>(&what); r && r->spot.kind == ReadingId::steering_wheel)
             return r->value.angle();
         if (std::holds_alternative<SteeringSet>(what)) return Angle();
     }
@@ -110,11 +110,11 @@ std::vector<Place> SteeringGuide::places() const {
                    {350, 394, 260, 81},
                    tr("The wheel now"),
                    now ? q(words::wheel_off(*now, how_)) : tr("not looked at")});
-    const Reading* lock = last(carSpot(ReadingKind::lock_to_lock));
+    const Reading* lock = last(carSpot(ReadingId::lock_to_lock));
     out.push_back(
         {"lock", {670, 92, 260, 81}, tr("Lock to lock"), lock ? q(lock->value.text) : tr("if counted")});
-    const Reading* l = last(carSpot(ReadingKind::steering_play, Side::left));
-    const Reading* r = last(carSpot(ReadingKind::steering_play, Side::right));
+    const Reading* l = last(carSpot(ReadingId::steering_play, Side::left));
+    const Reading* r = last(carSpot(ReadingId::steering_play, Side::right));
     out.push_back({"play-left",
                    {30, 237, 260, 81},
                    tr("Takes up to the left at"),
@@ -168,8 +168,7 @@ Understood SteeringGuide::understand(const QString& text) const {
 
 std::optional<Reading> SteeringGuide::reads() const {
     if (!chosen_.startsWith(QLatin1String("play-"))) return std::nullopt;
-    return desk_.blank(
-        carSpot(ReadingKind::steering_play, chosen_ == "play-left" ? Side::left : Side::right));
+    return desk_.blank(carSpot(ReadingId::steering_play, chosen_ == "play-left" ? Side::left : Side::right));
 }
 
 QString SteeringGuide::keep(const QString& text) {
@@ -187,7 +186,7 @@ QString SteeringGuide::keep(const QString& text) {
     if (chosen_ == "lock") {
         const auto quantity = read_quantity(text.toStdString(), expected());
         if (!quantity) return q(words::sentence(quantity.error()));
-        r.spot = carSpot(ReadingKind::lock_to_lock);
+        r.spot = carSpot(ReadingId::lock_to_lock);
         r.value = *quantity;
         desk_.take(r);
         return {};
@@ -202,12 +201,12 @@ QString SteeringGuide::keep(const QString& text) {
             emit changed();
             return {};
         }
-        r.spot = carSpot(ReadingKind::steering_wheel);
+        r.spot = carSpot(ReadingId::steering_wheel);
         r.since_now = true;
         desk_.take(r);
         return {};
     }
-    r.spot = carSpot(ReadingKind::steering_play, chosen_ == "play-left" ? Side::left : Side::right);
+    r.spot = carSpot(ReadingId::steering_play, chosen_ == "play-left" ? Side::left : Side::right);
     desk_.take(r);
     choose(chosen_ == "play-left" ? QStringLiteral("play-right") : QStringLiteral("now"));
     return {};
@@ -245,7 +244,7 @@ void SteeringGuide::act(const QString& id) {
         desk_.happened(ChangeKind::steering_recentred);
     } else {
         Reading r;
-        r.spot = carSpot(ReadingKind::steering_wheel);
+        r.spot = carSpot(ReadingId::steering_wheel);
         r.value = off;
         r.since_now = id == "since";
         desk_.take(r);
@@ -280,7 +279,7 @@ QString SteeringGuide::body() const {
         if ((p->free / ratio()).deg() > 0.2)
             out += line(warn(tr("That is more than toe can be set to: find the play first.")));
     }
-    if (const Reading* lock = last(carSpot(ReadingKind::lock_to_lock)))
+    if (const Reading* lock = last(carSpot(ReadingId::lock_to_lock)))
         out += head(tr("Gear middle")) + line(tr("From either stop ⟨b⟩%1⟨/b⟩ back.")
                                                   .arg(tr("%1 turns").arg(lock->value.value / 2, 0, 'f', 2)));
     for (const School* s : k.on("steering")) {

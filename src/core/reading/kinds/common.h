@@ -1,0 +1,115 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <ceres/jet.h>
+
+#include "core/quantity/translatable.h"
+#include "core/reading/kinds/wheel_in_space.h"
+#include "core/reading/reading_kind.h"
+
+namespace fairchalk::readings {
+
+// What the classes of several kinds are made with.
+
+/// A kind whose prediction is one template, `shows<T>(site, state)`, for numbers and for derivatives.
+template <class Kind>
+class Predicted : public ReadingKind {
+  public:
+    double predict(const Site& site, const State<double>& state) const final {
+        return static_cast<const Kind&>(*this).template shows<double>(site, state);
+    }
+    Jet predict(const Site& site, const State<Jet>& state) const final {
+        return static_cast<const Kind&>(*this).template shows<Jet>(site, state);
+    }
+};
+
+/// +1 at the left side, -1 at the right.
+inline double side_sign(const Site& site) {
+    return site.side == 0 ? 1.0 : -1.0;
+}
+
+/// Toe as the wheel stands: steered to the right is toe in on the left wheel, toe out on the right. Half a
+/// turn on, the run-out of its rim is the other way.
+template <class T>
+T toe_as_it_stands(const Site& site, const State<T>& state, int wheel) {
+    T toe = state(Unknown::toe, wheel);
+    if (site.runout != 0.0) toe += site.runout * state(Unknown::toe_runout, wheel);
+    return site.steered && wheel < 2 ? T(toe + (wheel == 0 ? 1.0 : -1.0) * state(Unknown::steer, 0)) : toe;
+}
+
+template <class T>
+T total_toe(const Site& site, const State<T>& state) {
+    return state(Unknown::toe, site.axle * 2) + state(Unknown::toe, site.axle * 2 + 1);
+}
+
+/// From the straight line along a side square to the hub's face.
+template <class T>
+T hub_to_line(const Site& site, const State<T>& state) {
+    using std::cos;
+    using std::tan;
+    const T o = state(Unknown::string_offset, site.line), b = state(Unknown::string_skew, site.line);
+    T face = state(Unknown::half_width, site.axle);
+    if (site.centred) face += side_sign(site) * state(Unknown::axle_middle, site.axle);
+    return (o + site.x * tan(b) - face) * cos(b);
+}
+
+/// From the straight line along a side to an edge of the rim's lip, both at hub height.
+template <class T>
+T lip_to_line(const Site& site, const State<T>& state, double end) {
+    using std::cos;
+    using std::sin;
+    const T to_line = toe_as_it_stands(site, state, site.wheel) + state(Unknown::string_skew, site.line);
+    return hub_to_line(site, state) + state(Unknown::lip_depth, site.axle) * cos(to_line) +
+           end * site.span * sin(to_line);
+}
+
+/// How the floor slopes, nose up: over the heights of the four spots (docs/geometry.md).
+template <class T>
+T slope_up(const Site& site, const State<T>& state) {
+    if (!site.floor) return T(0);
+    const auto height = [&](int w) -> T {
+        return state(Unknown::floor, w) + site.tiles[static_cast<std::size_t>(w)];
+    };
+    return T((height(0) + height(1) - height(2) - height(3)) / (2.0 * site.wheelbase));
+}
+
+/// How the floor slopes under an axle, left up.
+template <class T>
+T slope_left(const Site& site, const State<T>& state) {
+    if (!site.floor) return T(0);
+    const auto height = [&](int w) -> T {
+        return state(Unknown::floor, w) + site.tiles[static_cast<std::size_t>(w)];
+    };
+    return T((height(site.axle * 2) - height(site.axle * 2 + 1)) / site.track);
+}
+
+/// The tool's zero, where it is an unknown.
+template <class T>
+T tool_zero(const Site& site, const State<T>& state) {
+    return site.zero < 0 ? T(0) : T(site.zero_sign * state(Unknown::tool_zero, site.zero));
+}
+
+/// What a level shows of the wheel turned out by so much: -asin(n . u), u = (tan p, tan r, 1) normalized
+/// being the vertical.
+template <class T>
+T lean_at(const Site& site, const State<T>& state, double turned) {
+    using std::asin;
+    using std::sqrt;
+    T camber = state(Unknown::camber, site.wheel);
+    if (site.runout != 0.0) camber += site.runout * state(Unknown::camber_runout, site.wheel);
+    const T toe = site.guessed_toe ? T(state(Unknown::sweep_toe, site.wheel)) : T(site.zero_toe);
+    Direction<T> n = spindle<T>(toe, camber, side_sign(site));
+    if (turned != 0.0)
+        n = swept_spindle<T>(n, state(Unknown::caster, site.wheel), state(Unknown::sai, site.wheel),
+                             side_sign(site), turned);
+    const T up = slope_up(site, state), left = slope_left(site, state);
+    return -asin((n.x * up + n.y * left + n.z) / sqrt(up * up + left * left + 1.0));
+}
+
+/// What every reading against gravity asks for, standing straight or turned.
+void ask_for_lean(const Reading& r, const CarCard& car, NetworkNeeds& needs, bool by_gauge, bool by_sweep);
+
+/// The same spot half a turn on, where it is not one already.
+std::vector<Spot> half_a_turn_on(const Spot& spot);
+
+}  // namespace fairchalk::readings

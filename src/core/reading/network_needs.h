@@ -1,0 +1,27 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <map>
+#include <set>
+#include <string>
+
+#include "core/reading/spot.h"
+
+namespace fairchalk {
+
+/// The unknowns that readings ask for beside those that every car has: each kind of reading says its own
+/// (`ReadingKind::ask`).
+struct NetworkNeeds {
+    std::set<int> gauge, sweep, plumb, seats;          ///< wheels; plumb: `place_of_plumb`
+    std::set<int> lines;                               ///< beside the strings: `place_of_line`
+    std::map<int, std::set<bool>> rims, cambers;       ///< wheels, as they stood and half a turn on
+    std::map<std::string, std::set<int>> lean, tapes;  ///< tools: as camber and reversed; by axle
+    std::array<std::set<ReadingId>, 2> taped;          ///< by axle: the pairs of `ReadingKind::taped_pair`
+    bool jig = false, chassis = false;
+    std::set<int> lips_read;         ///< axles
+    std::set<int> unrolled;          ///< wheels whose rims were read as they come, without a stated sigma
+    std::set<std::string> unstated;  ///< gauges of whose readings nobody stated a sigma
+};
+
+}  // namespace fairchalk
