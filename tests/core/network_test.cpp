@@ -7,8 +7,8 @@
 #include <gtest/gtest.h>
 #include <rapidcheck.h>
 
-#include "core/judge/verdict.h"
 #include "core/job/rig.h"
+#include "core/judge/verdict.h"
 #include "core/network/estimate.h"
 #include "core/reading/kinds/wheel_in_space.h"
 #include "core/reading/reading_kind.h"

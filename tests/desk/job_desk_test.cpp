@@ -2,8 +2,8 @@
 // The open job without its window: what is appended, in which order it is kept, which answers are shown.
 #include "job_desk.h"
 
-#include "core/job/rig.h"
 #include <unistd.h>
+#include "core/job/rig.h"
 
 #include <filesystem>
 

@@ -2,8 +2,8 @@
 // What is not on the disk is shown, asked about, and never dropped.
 #include <sqlite3.h>
 
-#include "core/job/rig.h"
 #include <QSignalSpy>
+#include "core/job/rig.h"
 
 #include "book/copies.h"
 #include "desk_fixture.h"

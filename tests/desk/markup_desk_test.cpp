@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What anybody typed, or a file brought in, is shown as the text that it is: no tag works, no file is opened.
 #include <sys/inotify.h>
-#include "core/job/rig.h"
 #include <unistd.h>
+#include "core/job/rig.h"
 
 #include <fstream>
 

@@ -6,8 +6,8 @@
 
 #include <gtest/gtest.h>
 
-#include "core/worked_job.h"
 #include "core/job/rig.h"
+#include "core/worked_job.h"
 
 namespace fairchalk {
 namespace {
