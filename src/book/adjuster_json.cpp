@@ -226,6 +226,7 @@ Device device_from(const Node& n, const std::string& id, const std::string& kind
     const AdjusterKind* k = adjuster_kind(kind);
     if (!k) return d;
     for (const DeviceField& f : k->fields()) field_from(n, f, d);
+    if (const char* wanted = k->wanted_on_card(d)) wrong(n[wanted].place(), {Code::job_missing, {wanted}});
     const HandleUnit unit = k->handles(d).front().unit;
     if (n.has("step")) {
         d.step = in_unit(n["step"], unit);

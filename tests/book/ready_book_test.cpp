@@ -4,6 +4,7 @@
 
 #include <filesystem>
 #include <set>
+#include "core/job/rig.h"
 
 #include <gtest/gtest.h>
 
@@ -65,6 +66,10 @@ TEST(Knowledge, WhatShipsIsWholeAndAllOfItAppearsSomewhere) {
             for (const CheckItem* c : checks_for(job, k)) seen.insert("check " + c->id);
             // A failed check marks the job, and that has its caution too.
             log.push_back(entry(Checked{"wheel-nuts", CheckState::failed, {}}));
+            // Whatever is set up to measure with.
+            LinesSet lines;
+            for (const Rig* rig : all_rigs()) lines.rigs.emplace_back(rig->id);
+            log.push_back(entry(lines));
             job = job_of(log);
             for (Stage s : all_stages)
                 for (const Caution* c : cautions_at(s, job, k)) seen.insert("caution " + c->id);

@@ -70,8 +70,8 @@ std::string_view name_of(HandleUnit u) {
 std::span<const AdjusterKind* const> adjuster_kinds() {
     static const std::vector<const AdjusterKind*> all = [] {
         std::vector<const AdjusterKind*> out;
-        for (const auto file :
-             {adjusters::shims(), adjusters::cams_and_slots(), adjusters::arms(), adjusters::tubes()})
+        for (const auto file : {adjusters::shims(), adjusters::cams_and_slots(), adjusters::arms(),
+                                adjusters::tubes()})
             out.insert(out.end(), file.begin(), file.end());
         return out;
     }();
@@ -231,8 +231,7 @@ ResponsePrior AdjusterKind::prior(const Device& d, const CarCard& car) const {
         const Corner c = k == 0 ? base : scattered(base, rng, rod && rod->arm, foot);
         bool whole = true;
         for (std::size_t h = 0; h < count && whole; ++h) {
-            // Near the middle of what it does: half a unit each way.
-            const double up = 0.5, down = -0.5;
+            const auto [down, up] = works_best(d);
             const auto a = solve_corner(c, move(d, static_cast<int>(h), up)),
                        b = solve_corner(c, move(d, static_cast<int>(h), down));
             whole = a && b;

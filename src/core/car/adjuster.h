@@ -115,6 +115,12 @@ class AdjusterKind {
     virtual double travel(const Device& d, double amount) const;
     /// One sigma of how far from linear it is in what its handle really moves, as a share of the effect.
     virtual double bends(const Device&) const { return not_quite_linear; }
+    /// What else its handle moves on the way between two amounts, as one sigma of what its effect grows with.
+    virtual double aside(const Device&, double /*from*/, double /*to*/) const { return 0.0; }
+    /// Two amounts of its handles between which it does most: what the prior is worked out from.
+    virtual std::array<double, 2> works_best(const Device&) const { return {-0.5, 0.5}; }
+    /// A field without which nobody can say what it does; null where it is there.
+    virtual const char* wanted_on_card(const Device&) const { return nullptr; }
     /// The card's device, once it was turned so.
     virtual void turned(Device& d, std::array<double, 2> by) const;
     /// The likes of the corner that it works on.

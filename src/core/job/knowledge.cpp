@@ -46,6 +46,10 @@ bool holds(std::string_view condition, const Job& job, const Knowledge& knowledg
         return s == Suspension::unknown || name_of(s) == value;
     }
     if (name == "adjuster") return has_adjuster(value);
+    if (name == "rig") {
+        const LinesSet* lines = last_of<LinesSet>(job);
+        return lines && std::find(lines->rigs.begin(), lines->rigs.end(), value) != lines->rigs.end();
+    }
     if (name == "path") return name_of(path_of(job, knowledge)) == value;
     if (name == "reason") {
         const auto& r = reasons_of(job);
@@ -55,7 +59,8 @@ bool holds(std::string_view condition, const Job& job, const Knowledge& knowledg
 }
 
 constexpr std::array plain_conditions = {"springs", "blocks", "power-steering", "marked"};
-constexpr std::array valued_conditions = {"steering", "drive", "front", "rear", "adjuster", "path", "reason"};
+constexpr std::array valued_conditions = {"steering", "drive", "front", "rear",
+                                          "adjuster", "rig",   "path",  "reason"};
 
 std::optional<Length> last_length(const Job& job, const Spot& spot) {
     const auto all = state_readings(job, spot);

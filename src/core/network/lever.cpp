@@ -76,8 +76,10 @@ double Lever::settled_variance(const Pull& pull, double amount, const Posterior&
     const Spoils& row =
         spoils_of(rod ? Happening::turned_toe : Happening::turned_device, p.standing.car.no_springs);
     const double settles = (pull.angle == 0 ? row.here : row.camber) * one_degree;
-    const double bends = device ? kind->bends(*device) * effect(pull, amount, p) : 0.0;
-    return settles * settles + bends * bends;
+    if (!device) return settles * settles;
+    const double bends = kind->bends(*device) * effect(pull, amount, p);
+    const double beside = p.x[pull.response] * kind->aside(*device, so_far, so_far + amount);
+    return settles * settles + bends * bends + beside * beside;
 }
 
 std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {

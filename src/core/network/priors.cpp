@@ -8,6 +8,7 @@
 
 #include "core/car/adjuster.h"
 #include "core/car/steering_rod.h"
+#include "core/job/rig.h"
 #include "core/network/site.h"
 
 namespace fairchalk {
@@ -74,6 +75,13 @@ NetworkNeeds needs_of(const Job& job, int last) {
                 out.tapes[r.tool].insert(index_of(*r.spot.axle));
             kind.ask(r, job.rounds[k].car, out);
         }
+    // A line that was set up is there before anything was read to it: so its spots are asked for.
+    if (last >= 0)
+        for (const std::string& id : job.rounds[static_cast<std::size_t>(last)].lines.rigs)
+            if (const Rig* rig = rig_named(id))
+                for (ReadingId kind : rig->kinds)
+                    if (const int line = reading_kind(kind).line(); line != 0)
+                        for (int side : {0, 1}) out.lines.insert(place_of_line(side, line));
     return out;
 }
 

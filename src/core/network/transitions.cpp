@@ -45,10 +45,11 @@ void Transitions::turn_device(const Turn& t, const Device& d, int place) {
     const Spoils& row = spoils_of(Happening::turned_device, car_.no_springs);
     const ResponsePrior& prior = responses_of(d, place);
     std::array<double, 2>& so_far = amounts[place];
-    std::array<double, 2> travelled{};
+    std::array<double, 2> travelled{}, aside{};
     const std::array<double, 2> by = {t.turns, t.second};
     for (std::size_t h = 0; h < 2; ++h) {
         travelled[h] = kind.travel(d, so_far[h] + by[h]) - kind.travel(d, so_far[h]);
+        aside[h] = kind.aside(d, so_far[h], so_far[h] + by[h]);
         so_far[h] += by[h];
     }
     ++turns_seen[d.id];
@@ -64,11 +65,14 @@ void Transitions::turn_device(const Turn& t, const Device& d, int place) {
             const int before = n_.current().at({what, w}), after = n_.renew(what, w);
             l.unknowns = {after, before};
             l.coefficients = {1.0, -1.0};
-            double size = 0.0;
+            double size = 0.0, beside = 0.0;
             for (std::size_t i = 0; i < prior.effects.size(); ++i) {
                 const Effect& e = prior.effects[i];
                 const double by_handle = travelled[static_cast<std::size_t>(e.handle)];
-                if (e.wheel != wheel || e.angle != angle || by_handle == 0.0) continue;
+                if (e.wheel != wheel || e.angle != angle) continue;
+                beside +=
+                    prior.mean[static_cast<Eigen::Index>(i)] * aside[static_cast<std::size_t>(e.handle)];
+                if (by_handle == 0.0) continue;
                 const int r =
                     n_.current().at({Unknown::response, place_of_response(place, static_cast<int>(i))});
                 l.unknowns.push_back(r);
@@ -77,7 +81,7 @@ void Transitions::turn_device(const Turn& t, const Device& d, int place) {
             }
             // It settles by itself, and no effect is quite linear.
             const double settles = (angle == 0 ? row.here : row.camber) * one_degree;
-            l.sigma = std::hypot(settles, kind.bends(d) * size);
+            l.sigma = std::hypot(std::hypot(settles, kind.bends(d) * size), beside);
             n_.link(l);
             if (angle == 1) camber = {after, before};
         }
