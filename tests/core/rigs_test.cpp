@@ -158,6 +158,55 @@ TEST(EveryMethod, CamberAndCasterOnAnyFloor) {
     }
 }
 
+TEST(EveryMethod, ALaserLiesAsItLiesAndTellsEachWheel) {
+    std::mt19937 rng(31);
+    for (int n = 0; n < cars; ++n) {
+        SolidCar c = SolidCar::any(rng);
+        std::uniform_real_distribution<> any(-1.0, 1.0);
+        c.line_skew = {any(rng), any(rng)};
+        c.line_offset = {880 + 20 * any(rng), 880 + 20 * any(rng)};
+        c.rise = {0.01, -0.008};  // of the strings: it is nothing to the laser
+        const Estimate alone = solved(c.log(c.lines({"laser-lines", "camber-gauge"}), rng, 0, 0));
+        for (int w = 0; w < 4; ++w) {
+            ASSERT_TRUE(alone.wheels[w].toe.known);
+            EXPECT_NEAR(alone.wheels[w].toe.value.deg(), c.toe[w], 0.002) << w;
+        }
+        EXPECT_TRUE(alone.thrust.known);
+        // Beside strings, which lie another way: both tell the same and make each other surer.
+        c.rise = {};
+        const Estimate strings = solved(c.log(c.lines({"string-bars"}), rng, 0, 0));
+        const Estimate both = solved(c.log(c.lines({"string-bars", "laser-lines"}), rng, 0, 0));
+        EXPECT_FALSE(both.alarm);
+        for (int w = 0; w < 4; ++w) {
+            EXPECT_NEAR(both.wheels[w].toe.value.deg(), c.toe[w], 0.002);
+            EXPECT_LT(both.wheels[w].toe.sigma.deg(), strings.wheels[w].toe.sigma.deg());
+        }
+        for (int side = 0; side < 2; ++side)
+            EXPECT_NEAR(both.strings[side].skew.value.deg(), c.skew[side], 0.002)
+                << "the string's lie is the string's";
+    }
+}
+
+TEST(EveryMethod, ALaserThatWasMovedIsLaidAnew) {
+    std::mt19937 rng(32);
+    SolidCar c = SolidCar::any(rng);
+    std::vector<Entry> log = c.log(c.lines({"laser-lines"}), rng, 0, 0);
+    log.push_back(testing::entry("bumped", Change{ChangeKind::strings_moved, {}}));
+    log.push_back(testing::entry("again", RoundOpened{}));
+    SolidCar moved = c;
+    moved.line_skew = {c.line_skew[0] + 0.4, c.line_skew[1] - 0.3};
+    moved.line_offset = {c.line_offset[0] + 6, c.line_offset[1] - 4};
+    int k = 0;
+    for (Entry e : moved.log(c.lines({"laser-lines"}), rng, 0, 0))
+        if (std::holds_alternative<Reading>(e.event)) {
+            e.id = "m" + std::to_string(++k);
+            log.push_back(e);
+        }
+    const Estimate e = solved(log);
+    EXPECT_FALSE(e.alarm) << "not the same line";
+    for (int w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].toe.value.deg(), c.toe[w], 0.002);
+}
+
 TEST(EveryMethod, BoardsRolledAQuarterAreSpotsOfTheirOwn) {
     const Spot tape = axle_spot(ReadingId::boards_front, Axle::front);
     const std::vector<Spot> more = besides(tape, {});
@@ -441,10 +490,10 @@ TEST_P(Noisy, NinetyFivePercentIntervalsHoldTheTruthSoOften) {
 
 INSTANTIATE_TEST_SUITE_P(Rigs, Noisy,
                          ::testing::Values("string-bars", "string-stands", "string-left",
-                                           "chassis-centreline", "straightedge", "arm-jig", "toe-boards",
-                                           "stud-bars", "tread-tape", "camber-gauge", "camber-gap",
-                                           "camber-plumb", "caster-sweep", "sweep-gap", "sweep-plumb",
-                                           "caster-axis"),
+                                           "chassis-centreline", "straightedge", "arm-jig", "laser-lines",
+                                           "toe-boards", "stud-bars", "tread-tape", "camber-gauge",
+                                           "camber-gap", "camber-plumb", "caster-sweep", "sweep-gap",
+                                           "sweep-plumb", "caster-axis"),
                          [](const auto& rig) {
                              std::string name = rig.param;
                              std::replace(name.begin(), name.end(), '-', '_');
