@@ -110,6 +110,10 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
             d.bolt = "both";
             d.upper_arm = true;
             d.eccentricity = Length::from_mm(6);
+        } else if (front == "off-centre-bush") {
+            d.bolt = "both";
+            d.eccentricity = Length::from_mm(4);
+            d.at_deg = 90.0;
         } else if (front == "adjustable-arm") {
             d.upper_arm = true;
             d.pitch = Length::from_mm(1.5);

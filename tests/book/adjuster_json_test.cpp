@@ -59,8 +59,15 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
         150, 1e-9);
     for (const AdjusterKind* k : adjuster_kinds()) {
         const std::string text =
-            R"({"id":"a","kind":")" + std::string(k->name()) + R"(","wheel":"front-left"})";
+            R"({"id":"a","kind":")" + std::string(k->name()) + R"(","wheel":"front-left","at":"30 deg"})";
         EXPECT_EQ(back(text.c_str()).kind, k->name());
+    }
+    try {
+        back(R"({"id":"b","kind":"off-centre-bush","wheel":"front-left","bolt":"both"})");
+        FAIL() << "nobody can say which way it works";
+    } catch (const FileError& e) {
+        EXPECT_EQ(e.message.code, Code::job_missing);
+        EXPECT_NE(e.place.find("at"), std::string::npos) << e.place;
     }
     EXPECT_EQ(back(R"({"id":"m","kind":"magnets","wheel":"front-left"})").kind, "magnets") << "kept";
 }

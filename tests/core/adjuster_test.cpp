@@ -98,6 +98,46 @@ TEST(Cam, TravelsBySineFromWhereItStands) {
     EXPECT_NEAR(cam.handles(d)[0].least, -170, 1e-9);
 }
 
+TEST(OffCentreBush, GoesInByCosineFromWhereItsThickSideStands) {
+    Device d = device("b", "off-centre-bush");
+    d.bolt = "both";
+    d.eccentricity = Length::from_mm(4);
+    d.at_deg = 0.0;
+    const AdjusterKind& bush = *adjuster_kind("off-centre-bush");
+    const auto out = [&](double by) { return bush.move(d, 0, by).at(Hardpoint::uca_front).y(); };
+    const auto up = [&](double by) { return bush.move(d, 0, by).at(Hardpoint::uca_front).z(); };
+    EXPECT_NEAR(out(90), -4.0, 1e-9) << "from farthest out to the middle";
+    EXPECT_NEAR(out(180), -8.0, 1e-9) << "and all the way in";
+    EXPECT_NEAR(up(90), 4.0, 1e-9);
+    EXPECT_NEAR(up(180), 0.0, 1e-9);
+    EXPECT_NEAR(out(-60), out(60), 1e-9) << "up or down, it comes in by as much";
+    EXPECT_NEAR(bush.travel(d, 30), (std::cos(30 * rad) - 1) / rad, 1e-9);
+    EXPECT_GT(std::abs(bush.aside(d, 0, 30)), 0.0) << "it goes up meanwhile";
+    EXPECT_NEAR(bush.aside(d, 0, 180), 0.0, 1e-9);
+    // Its steps, and where it stands after.
+    EXPECT_EQ(bush.handles(d).front().step, 30.0);
+    bush.turned(d, {150, 0});
+    EXPECT_NEAR(*d.at_deg, 150, 1e-9);
+    bush.turned(d, {60, 0});
+    EXPECT_NEAR(*d.at_deg, -150, 1e-9) << "round and on";
+    // In at the top is camber toward negative; one bush alone takes caster along.
+    const auto effect = [&](const char* bolt, int angle) {
+        Device one = device("b", "off-centre-bush");
+        one.bolt = bolt;
+        one.at_deg = 90.0;
+        one.eccentricity = Length::from_mm(4);
+        const auto p = response_prior(one, {});
+        for (std::size_t i = 0; i < p->effects.size(); ++i)
+            if (p->effects[i].angle == angle && p->effects[i].wheel == Wheel::front_left)
+                return p->mean[static_cast<Eigen::Index>(i)] * bush.travel(one, 30) / one_degree;
+        return 0.0;
+    };
+    EXPECT_LT(effect("both", 1), -0.2);
+    EXPECT_LT(effect("front", 1), -0.1);
+    EXPECT_GT(std::abs(effect("front", 2)), 3 * std::abs(effect("both", 2)));
+    EXPECT_LT(effect("front", 2) * effect("rear", 2), 0.0) << "the one adds caster that the other takes";
+}
+
 TEST(Plan, ShimsSetCamberAndCasterTogetherAndTheRodsTakeUpTheToe) {
     TurnedJob j;
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {

@@ -36,6 +36,7 @@ class EveryAdjuster : public ::testing::TestWithParam<Case> {
         if (d.angle == "toe") d.rod = RodSide::behind_axle;
         d.upper_arm = c.upper;
         if (d.kind == "cam") d.eccentricity = Length::from_mm(6);
+        if (d.kind == "off-centre-bush") d.eccentricity = Length::from_mm(4), d.at_deg = 90.0;
         if (d.kind == "radius-rod" || d.kind == "adjustable-arm") d.pitch = Length::from_mm(1.5);
         return d;
     }
@@ -169,6 +170,7 @@ INSTANTIATE_TEST_SUITE_P(
                       Case{"adjustable-arm", Axle::front, Measure::camber, 3, "", "", true},
                       Case{"adjustable-arm", Axle::rear, Measure::camber, 3},
                       Case{"radius-rod", Axle::front, Measure::caster, 3},
+                      Case{"off-centre-bush", Axle::front, Measure::camber, 30, "both"},
                       Case{"trailing-arm-shims", Axle::rear, Measure::toe, 3}),
     [](const ::testing::TestParamInfo<Case>& of) {
         std::string name = std::string(of.param.kind) + of.param.bolt + of.param.angle +

@@ -71,7 +71,7 @@ std::span<const AdjusterKind* const> adjuster_kinds() {
     static const std::vector<const AdjusterKind*> all = [] {
         std::vector<const AdjusterKind*> out;
         for (const auto file : {adjusters::shims(), adjusters::cams_and_slots(), adjusters::arms(),
-                                adjusters::tubes()})
+                                adjusters::tubes(), adjusters::bushes()})
             out.insert(out.end(), file.begin(), file.end());
         return out;
     }();

@@ -61,5 +61,6 @@ std::span<const AdjusterKind* const> shims();
 std::span<const AdjusterKind* const> cams_and_slots();
 std::span<const AdjusterKind* const> arms();
 std::span<const AdjusterKind* const> tubes();
+std::span<const AdjusterKind* const> bushes();
 
 }  // namespace fairchalk::adjusters
