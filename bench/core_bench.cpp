@@ -129,10 +129,10 @@ std::vector<Entry> long_job(int in_tin = 0) {
     std::vector<std::string> ids;
     for (Wheel w : all_wheels) {
         const std::string at(name_of(w));
-        Rod rod = testing::rod_at(w, RodSide::behind_axle);
+        Adjuster rod = testing::rod_at(w, RodSide::behind_axle);
         rod.id = "rod-" + at;
         card.adjusters.emplace_back(rod);
-        Device shims;
+        Adjuster shims;
         shims.id = "shims-" + at;
         shims.kind = "shim-pair";
         shims.wheel = w;

@@ -124,7 +124,7 @@ std::string write_in_unit(double v, HandleUnit unit) {
 }
 
 /// What the handles, or where there is one handle the wheels, do to the angles.
-std::vector<KnownResponse> responses_from(const Node& n, const Device& d) {
+std::vector<KnownResponse> responses_from(const Node& n, const Adjuster& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     std::vector<KnownResponse> out;
     if (!kind) return out;
@@ -145,7 +145,7 @@ std::vector<KnownResponse> responses_from(const Node& n, const Device& d) {
     return out;
 }
 
-Json responses_json(const Device& d) {
+Json responses_json(const Adjuster& d) {
     Json out = Json::object();
     for (const KnownResponse& r : d.response) {
         Json& at = !r.handle.empty()        ? out[r.handle]
@@ -163,7 +163,7 @@ struct Overloaded : F... {
 template <class... F>
 Overloaded(F...) -> Overloaded<F...>;
 
-void field_from(const Node& n, const DeviceField& f, Device& d) {
+void field_from(const Node& n, const DeviceField& f, Adjuster& d) {
     if (!n.has(f.key)) return;
     const Node v = n[f.key];
     std::visit(Overloaded{
@@ -186,7 +186,7 @@ void field_from(const Node& n, const DeviceField& f, Device& d) {
                f.what);
 }
 
-void field_json(const Device& d, const DeviceField& f, Json& o) {
+void field_json(const Adjuster& d, const DeviceField& f, Json& o) {
     std::visit(Overloaded{
                    [&](const DeviceField::Flag& flag) {
                        if (flag.yes_no())
@@ -216,8 +216,8 @@ void field_json(const Device& d, const DeviceField& f, Json& o) {
                f.what);
 }
 
-Device device_from(const Node& n, const std::string& id, const std::string& kind) {
-    Device d;
+Adjuster device_from(const Node& n, const std::string& id, const std::string& kind) {
+    Adjuster d;
     d.id = id;
     d.kind = kind;
     if (n.has("angle")) d.angle = n["angle"].text();
@@ -255,7 +255,7 @@ Device device_from(const Node& n, const std::string& id, const std::string& kind
     return d;
 }
 
-void device_json(const Device& d, Json& o) {
+void device_json(const Adjuster& d, Json& o) {
     o["id"] = d.id;
     o["kind"] = d.kind;
     if (!d.angle.empty()) o["angle"] = d.angle;
@@ -281,12 +281,12 @@ Adjuster adjuster_from(const Node& n) {
     n.object();
     const std::string id = n["id"].text();
     const std::string kind = n["kind"].text();
-    if (kind != "steering-rod" && kind != "toe-link") return device_from(n, id, kind);
-    Rod r;
+    if (kind != steering_rod_kind && kind != toe_link_kind) return device_from(n, id, kind);
+    Adjuster r;
     r.id = id;
-    r.toe_link = kind == "toe-link";
+    r.kind = kind;
     r.wheel = n["wheel"].wheel();
-    if (n.has("rod")) r.runs = side_from(n["rod"]);
+    if (n.has("rod")) r.rod = side_from(n["rod"]);
     if (n.has("thread")) {
         r.thread = n["thread"].word({"right", "left"}) == "right" ? Thread::right : Thread::left;
     }
@@ -295,8 +295,8 @@ Adjuster adjuster_from(const Node& n) {
     if (n.has("arm")) r.arm = n["arm"].positive_length();
     if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
     if (n.has("step")) {
-        r.step_turns = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
-        if (r.step_turns < finest_step(HandleUnit::turn))
+        r.step = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
+        if (*r.step < finest_step(HandleUnit::turn))
             wrong(n["step"].place(),
                   {Code::job_wrong_type,
                    {"a step of " + n["step"].text(),
@@ -322,7 +322,7 @@ Adjuster adjuster_from(const Node& n) {
 namespace {
 
 /// How much a device was turned: `"1.5 mm"` with a `way`, or for each of its handles.
-void amounts_from(const Node& n, const Device& d, const AdjusterKind& kind, Turn& t) {
+void amounts_from(const Node& n, const Adjuster& d, const AdjusterKind& kind, Turn& t) {
     const Node amount = n["amount"];
     const auto handles = kind.handles(d);
     std::array<double*, 2> into = {&t.turns, &t.second};
@@ -366,7 +366,7 @@ Turn turn_from(const Node& n, const CarCard& car) {
     if (n.has("as_written")) t.as_written = n["as_written"].yes_no();
     if (n.has("test")) t.test = n["test"].yes_no();
     const Node amount = n["amount"];
-    if (const Device* device = car.device(t.adjuster)) {
+    if (const Adjuster* device = car.device(t.adjuster)) {
         if (const AdjusterKind* kind = adjuster_kind(device->kind)) {
             t.kind = device->kind;
             amounts_from(n, *device, *kind, t);
@@ -381,7 +381,7 @@ Turn turn_from(const Node& n, const CarCard& car) {
         }
         return t;
     }
-    const Rod* rod = car.rod(t.adjuster);
+    const Adjuster* rod = car.rod(t.adjuster);
     const Quantity q = amount.quantity(Expect::Kind::any);
     if (q.kind == QuantityKind::angle) wrong(amount.place(), {Code::text_wanted_turns, {q.text}});
     t.turns = q.value;
@@ -395,22 +395,21 @@ Turn turn_from(const Node& n, const CarCard& car) {
 
 Json json_of(const Adjuster& a) {
     Json o = Json::object();
-    if (const Device* d = std::get_if<Device>(&a)) {
-        device_json(*d, o);
+    if (!is_rod(a)) {
+        device_json(a, o);
         return o;
     }
-    const Rod& r = std::get<Rod>(a);
+    const Adjuster& r = a;
     o["id"] = r.id;
-    o["kind"] = r.toe_link ? "toe-link" : "steering-rod";
-    o["wheel"] = name_of(r.wheel);
-    if (r.runs != RodSide::unknown)
-        o["rod"] = r.runs == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
+    o["kind"] = r.kind;
+    o["wheel"] = name_of(wheel_of(r));
+    if (r.rod != RodSide::unknown) o["rod"] = r.rod == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
     if (r.thread != Thread::unknown) o["thread"] = r.thread == Thread::right ? "right" : "left";
     if (r.pitch) o["pitch"] = write_exact(*r.pitch);
     o["double_ended"] = r.double_ended;
     if (r.arm) o["arm"] = write_exact(*r.arm);
     if (r.arm_sigma) o["arm_sigma"] = write_exact(*r.arm_sigma);
-    o["step"] = show_turns(r.step_turns);
+    o["step"] = show_turns(step_of(r));
     lock_json(r.lock, o);
     if (!r.wrench.empty()) o["wrench"] = r.wrench;
     if (r.proven) o["proven"] = true;
@@ -423,7 +422,7 @@ Json taught_json(const Adjuster& a, const Json& card) {
     const Json none = Json::array();
     const Json& list = card.contains("adjusters") ? card["adjusters"] : none;
     const auto it =
-        std::find_if(list.begin(), list.end(), [&](const Json& o) { return o.value("id", "") == id_of(a); });
+        std::find_if(list.begin(), list.end(), [&](const Json& o) { return o.value("id", "") == a.id; });
     if (it == list.end() || it->value("kind", "") != now["kind"]) return now;
     Json out = *it;
     for (const char* taught : {"arm_sigma", "at", "range", "stacks", "response", "lock", "turned", "proven"})
@@ -432,7 +431,7 @@ Json taught_json(const Adjuster& a, const Json& card) {
         else
             out.erase(taught);
     // A device's arm is the upper or the lower one; a rod's is a length, and is learnt.
-    if (std::holds_alternative<Rod>(a) && now.contains("arm")) out["arm"] = now["arm"];
+    if (is_rod(a) && now.contains("arm")) out["arm"] = now["arm"];
     return out;
 }
 
@@ -446,7 +445,7 @@ void turn_json(const Turn& t, Json& j) {
         j["way"] = t.turns < 0 ? "shorter" : "longer";
         return;
     }
-    Device d;
+    Adjuster d;
     d.kind = t.kind;
     const auto handles = kind->handles(d);
     j["adjuster_kind"] = t.kind;

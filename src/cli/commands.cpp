@@ -311,7 +311,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             if (only == "caster") choices.only = {Measure::caster, Measure::cross_caster};
             const book::JobFile job = job_in(path, ids);
             std::vector<std::string> known;
-            for (const Adjuster& a : job.job().car.adjusters) known.push_back(id_of(a));
+            for (const Adjuster& a : job.job().car.adjusters) known.push_back(a.id);
             for (const std::string& id : choices.touching)
                 if (std::find(known.begin(), known.end(), id) == known.end())
                     throw BadInput{"--touching: " +

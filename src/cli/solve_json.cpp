@@ -326,7 +326,7 @@ namespace {
 Json turn_json(const PlannedTurn& t, const CarCard& car) {
     Json j = Json::object();
     j["adjuster"] = t.adjuster;
-    if (const Rod* rod = car.rod(t.adjuster)) {
+    if (const Adjuster* rod = car.rod(t.adjuster)) {
         j["amount"] = std::abs(t.turns);
         j["unit"] = "turn";
         j["way"] = t.longer() ? "longer" : "shorter";
@@ -338,7 +338,7 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
         if (rod->thread != Thread::unknown) j["rotate"] = words::how_to_rotate(*rod, t.longer());
         return j;
     }
-    const Device& d = *car.device(t.adjuster);
+    const Adjuster& d = *car.device(t.adjuster);
     if (!d.wrench.empty()) j["wrench"] = d.wrench;
     const AdjusterKind& kind = *adjuster_kind(d.kind);
     const auto handles = kind.handles(d);
@@ -356,10 +356,10 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
     }
     j["say"] = words::turn_line(car, t);
     if (t.test) j["test"] = true;
-    j["because"] = t.at_edge ? words::at_edge(t) : words::why_device(d);
-    j["loosen"] = words::loosen_device(d);
+    j["because"] = t.at_edge ? words::at_edge(t) : words::why_this_way(d, t.longer());
+    j["loosen"] = words::loosen(d);
     if (const std::string rotate = words::how_to_rotate(d, t.longer()); !rotate.empty()) j["rotate"] = rotate;
-    if (const std::string caution = words::caution_device(d, car); !caution.empty()) j["caution"] = caution;
+    if (const std::string caution = words::caution(d, car); !caution.empty()) j["caution"] = caution;
     for (const ShimMove& m : t.shims) {
         Json move = {{"thickness_mm", m.shims.thickness.mm()},
                      {"count", m.shims.count},
@@ -401,7 +401,7 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
     const CarCard& car = a.job.rounds.empty() ? a.job.car : a.job.rounds.back().car;
     for (const PlannedTurn& t : plan.turns) {
         out["turns"].push_back(turn_json(t, car));
-        const Device* d = car.device(t.adjuster);
+        const Adjuster* d = car.device(t.adjuster);
         for (Wheel w : d ? wheels_of(*d) : std::vector<Wheel>{t.wheel}) {
             const auto& angles = plan.expect[static_cast<std::size_t>(index_of(w))];
             for (std::size_t angle = 0; angle < 3; ++angle)

@@ -205,13 +205,10 @@ std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std:
     const int place = car.place_of(look.adjuster);
     if (place < 0 || look.field == "wheel" || look.field == "thread") return out;
     const Adjuster& own = car.adjusters[static_cast<std::size_t>(place)];
-    const Device* device = std::get_if<Device>(&own);
     for (const Adjuster& a : car.adjusters) {
-        const Device* d = std::get_if<Device>(&a);
-        if (id_of(a) == look.adjuster || !made_alike(a, own) ||
-            (device && (d->bolt != device->bolt || d->angle != device->angle)))
+        if (a.id == look.adjuster || !made_alike(a, own) || a.bolt != own.bolt || a.angle != own.angle)
             continue;
-        out.push_back({id_of(a), look.field, value});
+        out.push_back({a.id, look.field, value});
     }
     return out;
 }

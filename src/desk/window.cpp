@@ -603,14 +603,14 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
             const PlannedTurn& t = plan.turns[i];
             BigFigures::Block b;
             b.above = QStringLiteral("%1  %2").arg(i + 1).arg(q(words::adjuster(desk_.car(), t.adjuster)));
-            if (const Rod* rod = desk_.car().rod(t.adjuster)) {
+            if (const Adjuster* rod = desk_.car().rod(t.adjuster)) {
                 b.figure =
                     QStringLiteral("%1 %2").arg(q(show_turns(std::abs(t.turns))), q(words::way(t.longer())));
                 b.below = tr("Rotate: %1.").arg(q(words::how_to_rotate(*rod, t.longer())));
-            } else if (const Device* d = desk_.car().device(t.adjuster)) {
+            } else if (const Adjuster* d = desk_.car().device(t.adjuster)) {
                 b.figure = q(words::device_amounts(*d, t.turns, t.second, slate_->showing()));
                 b.figure.replace(QStringLiteral(", "), QStringLiteral("\n"));
-                b.below = t.shims.empty() ? q(words::loosen_device(*d)) : QString();
+                b.below = t.shims.empty() ? q(words::loosen(*d)) : QString();
                 if (const std::string rotate = words::how_to_rotate(*d, t.longer()); !rotate.empty())
                     b.below = tr("Rotate: %1.").arg(q(rotate));
                 for (const std::string& s : words::shim_moves(t, desk_.car(), slate_->showing()))

@@ -22,8 +22,8 @@ Corner beam_corner() {
     return b;
 }
 
-Device device_at(const std::string& kind, const std::string& id, Wheel w) {
-    Device d;
+Adjuster device_at(const std::string& kind, const std::string& id, Wheel w) {
+    Adjuster d;
     d.id = id;
     d.kind = kind;
     d.wheel = w;
@@ -80,11 +80,11 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
                                                 : Suspension::double_wishbone;
     const bool ahead = front == "rods-ahead" || (trouble == "card-wrong" && toss(rng));
     const auto rod = [&](Wheel w, bool runs_ahead, bool link) {
-        Rod r;
+        Adjuster r;
         r.id = at(link ? "link" : "rod", w);
         r.wheel = w;
-        r.toe_link = link;
-        r.runs = runs_ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
+        r.kind = link ? toe_link_kind : steering_rod_kind;
+        r.rod = runs_ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
         r.pitch = Length::from_mm(1.5);
         card.adjusters.emplace_back(r);
     };
@@ -95,12 +95,12 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
         rod(w, ahead, false);
         if (has(front, "rod")) {
             if (front != "radius-rod") continue;
-            Device d = device_at("radius-rod", at("radius", w), w);
+            Adjuster d = device_at("radius-rod", at("radius", w), w);
             d.pitch = Length::from_mm(1.5);
             card.adjusters.emplace_back(d);
             continue;
         }
-        Device d = device_at(front, at("dev", w), w);
+        Adjuster d = device_at(front, at("dev", w), w);
         if (has(front, "strut-bolt")) {
             d.kind = "cam";
             d.bolt = front == "strut-bolt-upper" ? "strut-upper" : "strut-lower";
@@ -121,14 +121,14 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
         card.adjusters.emplace_back(d);
     }
     if (tube) {
-        Device t = device_at("cross-tube", "tube", Wheel::front_right);
+        Adjuster t = device_at("cross-tube", "tube", Wheel::front_right);
         t.axle = Axle::front;
         t.rod = RodSide::behind_axle;
         t.pitch = Length::from_mm(1.5);
         t.double_ended = true;
         card.adjusters.emplace_back(t);
         if (front == "tube+drag-link") {
-            Device d = device_at("drag-link", "drag", Wheel::front_left);
+            Adjuster d = device_at("drag-link", "drag", Wheel::front_left);
             d.rod = RodSide::behind_axle;
             d.pitch = Length::from_mm(1.5);
             card.adjusters.emplace_back(d);
@@ -138,14 +138,14 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
         const Wheel w = wheel_at(Axle::rear, s);
         if (rear == "links-behind" || rear == "links-ahead") rod(w, rear == "links-ahead", true);
         if (rear == "trailing-arm-shims") {
-            Device d = device_at(rear, at("shims", w), w);
+            Adjuster d = device_at(rear, at("shims", w), w);
             d.pivot_to_hub = Length::from_mm(430);
             d.stacks = {std::vector<ShimsOf>{{Length::from_mm(1), 3}, {Length::from_mm(0.5), 2}},
                         std::vector<ShimsOf>{{Length::from_mm(1), 2}, {Length::from_mm(0.5), 2}}};
             card.adjusters.emplace_back(d);
         }
         if (has(rear, "toe-cams")) {
-            Device d = device_at("cam", at("toecam", w), w);
+            Adjuster d = device_at("cam", at("toecam", w), w);
             d.angle = "toe";
             d.bolt = "both";
             d.rod = rear == "toe-cams-ahead" ? RodSide::ahead_of_axle : RodSide::behind_axle;
@@ -154,7 +154,7 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
         }
         if (rear == "rear-shims") card.adjusters.emplace_back(device_at("shim-pair", at("shims", w), w));
         if (rear == "rear-arms") {
-            Device d = device_at("adjustable-arm", at("arm", w), w);
+            Adjuster d = device_at("adjustable-arm", at("arm", w), w);
             d.pitch = Length::from_mm(1.5);
             card.adjusters.emplace_back(d);
             rod(w, false, true);
@@ -165,10 +165,10 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
     for (Axle axle : both_axles) {
         const Wheel w = wheel_at(axle, Side::left);
         Corner c;
-        const Device* leaner = nullptr;
+        const Adjuster* leaner = nullptr;
         for (const Adjuster& a : card.adjusters)
-            if (const Device* d = std::get_if<Device>(&a); d && wheel_of(*d) == w) leaner = d;
-        const Rod* r = card.rod_at(w);
+            if (!is_rod(a) && wheel_of(a) == w) leaner = &a;
+        const Adjuster* r = card.rod_at(w);
         if (!r) r = card.rod_at(wheel_at(axle, Side::right));
         if (axle == Axle::front && tube) {
             c = beam_corner();
@@ -192,7 +192,7 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
             c.at(Hardpoint::strut_low) = top + (c.at(Hardpoint::strut_low) - top) * 0.9;
         }
         if (has_rod(c.kind)) {
-            bool runs_ahead = r ? r->runs == RodSide::ahead_of_axle : false;
+            bool runs_ahead = r ? r->rod == RodSide::ahead_of_axle : false;
             if (leaner && leaner->rod != RodSide::unknown) runs_ahead = leaner->rod == RodSide::ahead_of_axle;
             const double arm =
                 std::clamp(130.0 + normal(rng, trouble == "far-off-drawing" ? 35.0 : 22.0), 85.0, 200.0);
@@ -208,16 +208,15 @@ Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
     }
     b.card = card;
     for (Adjuster& a : b.card.adjusters) {
-        if (Device* d = std::get_if<Device>(&a); d && trouble == "card-silent") {
+        if (Adjuster* d = &a; !is_rod(a) && trouble == "card-silent") {
             if (d->bolt.starts_with("strut")) d->bolt = "strut";
             if (adjuster_kind(d->kind)->across() && adjuster_kind(d->kind)->takes_along() != 0.0)
                 d->wheel.reset();
         }
         if (!has_side(a)) continue;
         if (trouble == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)
-            set_side(a,
-                     side_of_axle(a) == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle);
-        if (trouble == "card-silent") set_side(a, RodSide::unknown);
+            a.rod = a.rod == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle;
+        if (trouble == "card-silent") a.rod = RodSide::unknown;
     }
     return b;
 }

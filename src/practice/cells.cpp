@@ -17,7 +17,8 @@ constexpr std::array<std::string_view, factors> factor_names = {"rig",    "lean"
 const std::array<std::vector<std::string>, factors> all_values = {
     std::vector<std::string>{"string-bars", "string-stands", "string-left", "both-sides",
                              "chassis-centreline", "straightedge", "arm-jig", "toe-boards", "stud-bars",
-                             "tread-tape", "toe-gauge", "laser-lines", "boards+straightedge", "boards+strings"},
+                             "tread-tape", "toe-gauge", "laser-lines", "boards+straightedge",
+                             "boards+strings"},
     {"no-lean", "camber-gauge", "camber-gap", "camber-plumb", "gauge+sweep", "gap+sweep", "plumb+sweep",
      "gauge+swing", "gauge+caster"},
     {"rods-behind", "rods-ahead", "one-rod", "tube", "tube+drag-link", "shim-pair", "spanning-shims",

@@ -101,8 +101,8 @@ void look_at_turns(const std::vector<Entry>& log, const Job& job, std::vector<Mi
         double said = 0.0, second = 0.0;
         for (const PlannedTurn& p : plan->turns)
             if (p.adjuster == t->adjuster) said = p.turns, second = p.second;
-        const Rod* rod = job.car.rod(t->adjuster);
-        const double step = rod ? rod->step_turns : 0.5;
+        const Adjuster* rod = job.car.rod(t->adjuster);
+        const double step = rod ? step_of(*rod) : 0.5;
         const double by =
             std::abs(t->turns - said) > std::abs(t->second - second) ? t->turns - said : t->second - second;
         if (std::abs(by) > 1.5 * step) out.push_back({Mishap::Kind::other_turn, i, by, false, {}});

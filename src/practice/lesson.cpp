@@ -149,9 +149,10 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
         for (int n = 0; n < 8; ++n) {
             Task t;
             t.ask = Task::Ask::choice;
-            Rod rod;
+            Adjuster rod;
+            rod.kind = steering_rod_kind;
             rod.wheel = toss(rng) ? Wheel::front_left : Wheel::front_right;
-            rod.runs = toss(rng) ? RodSide::behind_axle : RodSide::ahead_of_axle;
+            rod.rod = toss(rng) ? RodSide::behind_axle : RodSide::ahead_of_axle;
             rod.thread = toss(rng) ? Thread::right : Thread::left;
             rod.pitch = Length::from_mm(1.5);
             t.numbers["now"] = between(rng, -0.6, 0.6);
@@ -167,8 +168,9 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
                 t.about = "rotation";
                 t.numbers["longer"] = longer;
                 t.choices = {"clockwise", "counterclockwise"};
-                t.right = {rotation_seen_from_wheel(rod, longer) == Rotation::clockwise ? "clockwise"
-                                                                                        : "counterclockwise"};
+                t.right = {rotation_seen_from_wheel(rod.thread, longer) == Rotation::clockwise
+                               ? "clockwise"
+                               : "counterclockwise"};
             }
             tasks_.push_back(t);
         }
@@ -179,7 +181,7 @@ Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
         still.settle = 0.0;
         SimCar sim({sample_wishbone(), sample_wishbone(), sample_wishbone(), sample_wishbone()}, shape,
                    still);
-        Device shims;
+        Adjuster shims;
         shims.id = "shims";
         shims.kind = "spanning-shims";
         shims.wheel = front_left;

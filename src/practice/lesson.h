@@ -36,7 +36,7 @@ struct Task {
     double within = 0.0;                      ///< value: so far off is right
     std::vector<std::string> choices, right;  ///< ids; `right` of choices, or the names of spots
     std::map<std::string, double> numbers;    ///< what the words and the drawing need: mm, degrees
-    std::optional<Rod> rod;                   ///< of the task about turning
+    std::optional<Adjuster> rod;              ///< of the task about turning
 };
 
 /// What became of the last answer.

@@ -65,9 +65,8 @@ class Work {
     }
     void disturb() {
         for (const Adjuster& a : truth_.adjusters) {
-            const Device* d = std::get_if<Device>(&a);
-            if (!d || axle_of(wheel_of(*d)) != Axle::front || (serves_of(a) & ~serves_toe) == 0) continue;
-            const auto handles = adjuster_kind(d->kind)->handles(*d);
+            if (axle_of(wheel_of(a)) != Axle::front || (serves_of(a) & ~serves_toe) == 0) continue;
+            const auto handles = adjuster_kind(a.kind)->handles(a);
             std::array<double, 2> by{};
             for (std::size_t h = 0; h < handles.size(); ++h) {
                 const double reach = handles[h].unit == HandleUnit::turn ? 2.0
@@ -75,7 +74,7 @@ class Work {
                                                                          : 30.0;
                 by[h] = std::round(between(rng_, -reach, reach) / handles[h].step) * handles[h].step;
             }
-            car_->turn(d->id, by[0], rng_, by[1]);
+            car_->turn(a.id, by[0], rng_, by[1]);
         }
     }
     void read(const Spot& spot);
@@ -183,7 +182,7 @@ void Work::turn(const Plan& plan) {
         const double way = slips && (first || trouble == "all-wrong-way") ? -1.0 : 1.0;
         first = false;
         car_->turn(t.adjuster, way * t.turns, rng_, way * t.second);
-        const Device* d = truth_.device(t.adjuster);
+        const Adjuster* d = truth_.device(t.adjuster);
         jacked = jacked || (d && adjuster_kind(d->kind)->wants_jacking());
         done_.minutes += 7.0;
         if (!d) done_.most_turn = std::max(done_.most_turn, std::abs(t.turns));
@@ -291,12 +290,11 @@ CellJob Work::run() {
             // Under the car, and seen.
             const int place = truth_.place_of(plan.look->adjuster);
             const Adjuster& own = truth_.adjusters[static_cast<std::size_t>(place)];
-            const Device* device = std::get_if<Device>(&own);
-            const std::string seen = plan.look->field == "bolt" && device ? device->bolt
-                                     : plan.look->field == "wheel" && device
-                                         ? std::string(name_of(*device->wheel))
-                                     : side_of_axle(own) == RodSide::ahead_of_axle ? "ahead-of-axle"
-                                                                                   : "behind-axle";
+            const std::string seen = plan.look->field == "bolt" && !is_rod(own) ? own.bolt
+                                     : plan.look->field == "wheel" && !is_rod(own)
+                                         ? std::string(name_of(*own.wheel))
+                                     : own.rod == RodSide::ahead_of_axle ? "ahead-of-axle"
+                                                                         : "behind-axle";
             for (const Looked& l : facts_alike(truth_, *plan.look, seen)) put(l);
             done_.minutes += 2.0;
             continue;
@@ -313,7 +311,7 @@ CellJob Work::run() {
         if (a.belief.unexplained >= 2 && plan.next != NextStep::test_turn)
             note(done_.harm.no_test_turn, cell_.name());
         for (const PlannedTurn& t : plan.turns)
-            if (const Rod* rod = truth_.rod(t.adjuster); rod && std::abs(t.turns) > 4.0) {
+            if (const Adjuster* rod = truth_.rod(t.adjuster); rod && std::abs(t.turns) > 4.0) {
                 const bool asked = std::any_of(log_.begin(), log_.end(), [&](const Entry& e) {
                     return std::holds_alternative<BaselineNote>(e.event);
                 });

@@ -23,7 +23,7 @@ std::uint64_t hash_of(std::string_view text) {
 /// One corner of a car by its card: what its rod is like decides where the rod runs.
 Corner corner_for(const CarCard& card, Wheel wheel, Rng& rng) {
     const AxleCard& axle = card.axle(axle_of(wheel));
-    const Rod* rod = card.rod_at(wheel);
+    const Adjuster* rod = card.rod_at(wheel);
     Corner c;
     if (!rod) {
         c.kind = CornerKind::fixed;
@@ -31,7 +31,7 @@ Corner corner_for(const CarCard& card, Wheel wheel, Rng& rng) {
     } else {
         c = axle.suspension == Suspension::strut ? sample_strut() : sample_wishbone();
         const double arm = rod->arm ? rod->arm->mm() : between(rng, 112, 148);
-        const double way = rod->runs == RodSide::ahead_of_axle ? 1.0 : -1.0;
+        const double way = rod->rod == RodSide::ahead_of_axle ? 1.0 : -1.0;
         const double ackermann = between(rng, 0.3, 0.9);
         place_rod(c, way * arm, ackermann, between(rng, 0, 15));
     }
@@ -156,7 +156,7 @@ void PracticeFloor::begin() {
     Rng rng = rng_of("story"), still(1);
     SolidCar& s = car_.solid();
     const auto turn = [&](Wheel w, double turns) {
-        if (const Rod* rod = card_.rod_at(w)) car_.turn(rod->id, std::round(turns * 8) / 8, still);
+        if (const Adjuster* rod = card_.rod_at(w)) car_.turn(rod->id, std::round(turns * 8) / 8, still);
     };
     const auto each_side = [&](Axle a, double lo, double hi) {
         for (Side side : both_sides) turn(wheel_at(a, side), either_way(rng, lo, hi));

@@ -106,8 +106,8 @@ Target about(Measure m, double middle, double tolerance) {
 }
 
 /// What there is to turn for camber and caster: on struts their top plates, on wishbones shims.
-Device leaner(const SimCar& car, Wheel w) {
-    Device d;
+Adjuster leaner(const SimCar& car, Wheel w) {
+    Adjuster d;
     const bool strut = car.corner(w).kind == CornerKind::strut;
     d.kind = strut ? "strut-top" : "shim-pair";
     d.id = std::string(strut ? "top-" : "shims-") + (w == Wheel::front_left ? "fl" : "fr");
@@ -151,10 +151,11 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
                                             ? Suspension::strut
                                             : Suspension::double_wishbone;
     for (Wheel w : fronts) {
-        Rod rod;
+        Adjuster rod;
+        rod.kind = steering_rod_kind;
         rod.id = rod_of(w);
         rod.wheel = w;
-        rod.runs = RodSide::behind_axle;
+        rod.rod = RodSide::behind_axle;
         rod.pitch = Length::from_mm(pitch);
         if (measured) {
             // With a rule, from the joint to the axis, as well as one sees it: what a turn really does.

@@ -18,7 +18,7 @@ SimAdjuster sim_rod(Wheel wheel, double pitch) {
             }};
 }
 
-SimAdjuster sim_device(const Device& device, int handle) {
+SimAdjuster sim_device(const Adjuster& device, int handle) {
     const AdjusterKind* kind = adjuster_kind(device.kind);
     if (!kind) throw std::invalid_argument("no adjuster to simulate: " + device.kind);
     const auto move = [kind, device, handle](double sign) {
@@ -75,15 +75,14 @@ std::string second_of(const std::string& id) {
 }  // namespace
 
 void SimCar::add(const Adjuster& adjuster) {
-    if (const Rod* rod = std::get_if<Rod>(&adjuster)) {
-        add(rod->id, sim_rod(rod->wheel, length_change(*rod, 1.0).mm()));
+    if (is_rod(adjuster)) {
+        add(adjuster.id, sim_rod(wheel_of(adjuster), length_change(adjuster, 1.0).mm()));
         return;
     }
-    const Device& d = std::get<Device>(adjuster);
-    const AdjusterKind* kind = adjuster_kind(d.kind);
+    const AdjusterKind* kind = adjuster_kind(adjuster.kind);
     if (!kind) return;
-    add(d.id, sim_device(d, 0));
-    if (kind->handles(d).size() > 1) add(second_of(d.id), sim_device(d, 1));
+    add(adjuster.id, sim_device(adjuster, 0));
+    if (kind->handles(adjuster).size() > 1) add(second_of(adjuster.id), sim_device(adjuster, 1));
 }
 
 bool SimCar::turn(const std::string& id, double amount, Rng& rng, double second) {

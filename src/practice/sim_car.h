@@ -36,7 +36,7 @@ struct SimAdjuster {
 SimAdjuster sim_rod(Wheel wheel, double pitch);
 /// A handle of a device as its kind has it (adjuster.h); a drag link takes the other wheel along, as far the
 /// other way in toe. Throws std::invalid_argument for a kind that is only kept.
-SimAdjuster sim_device(const Device& device, int handle);
+SimAdjuster sim_device(const Adjuster& device, int handle);
 
 /// A car whose truth is known: four corners from hardpoints, adjusters that act on them, so that toe, camber
 /// and caster move together as they do on a car. The estimate never sees this.

@@ -39,14 +39,15 @@ std::string amount(double by, HandleUnit unit, const Show& how) {
                                                            : show(Angle::from_deg(a), how);
 }
 
-std::string device(const Device& d) {
+std::string adjuster(const Adjuster& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return d.id;
-    std::string noun = device_noun(d);
+    if (const char* whole = kind->whole_name(d)) return tr(whole);
+    std::string noun = adjuster_noun(d);
     return kind->across() ? capital(noun) : capital(wheel(wheel_of(d))) + ' ' + noun;
 }
 
-std::string device_noun(const Device& d) {
+std::string adjuster_noun(const Adjuster& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return d.id;
     std::string noun = tr(kind->words(d).noun);
@@ -54,10 +55,12 @@ std::string device_noun(const Device& d) {
     return noun;
 }
 
-std::string how_to_rotate(const Device& d, bool longer) {
+std::string how_to_rotate(const Adjuster& d, bool longer) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (kind)
         if (const char* nuts = kind->nut_by_nut(d, longer)) return tr(nuts);
+    if (kind)
+        if (const char* way = kind->rotated(d, rotation_seen_from_wheel(d.thread, longer))) return tr(way);
     // A tube across has two ends: one is named.
     const bool across = kind && kind->across();
     const std::string end = tr(side_of(wheel_of(d)) == Side::left ? TR_NOOP("left") : TR_NOOP("right"));
@@ -74,12 +77,7 @@ std::string how_to_rotate(const Device& d, bool longer) {
     return {};
 }
 
-std::string adjuster(const Adjuster& a) {
-    if (const Rod* r = std::get_if<Rod>(&a)) return rod(*r);
-    return device(std::get<Device>(a));
-}
-
-std::string device_amounts(const Device& d, double first, double second, const Show& how) {
+std::string device_amounts(const Adjuster& d, double first, double second, const Show& how) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return {};
     const auto handles = kind->handles(d);
@@ -92,17 +90,21 @@ std::string device_amounts(const Device& d, double first, double second, const S
     return listed(parts);
 }
 
-std::string handle_name(const Device& d, int handle) {
+std::string handle_name(const Adjuster& d, int handle) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return {};
     const char* where = kind->handles(d)[static_cast<std::size_t>(handle)].says_where;
     return where ? tr(where) : std::string();
 }
 
+std::string turn_line(const Adjuster& a, double first, double second, const Show& how) {
+    if (is_rod(a)) return adjuster(a) + ": " + show_turns(std::abs(first)) + " " + way(first > 0);
+    return adjuster(a) + ": " + device_amounts(a, first, second, how);
+}
+
 std::string turn_line(const CarCard& car, const PlannedTurn& t, const Show& how) {
-    if (const Rod* r = car.rod(t.adjuster)) return turn_line(*r, t.turns);
-    const Device* d = car.device(t.adjuster);
-    return d ? device(*d) + ": " + device_amounts(*d, t.turns, t.second, how) : t.adjuster;
+    const Adjuster* a = car.adjuster(t.adjuster);
+    return a ? turn_line(*a, t.turns, t.second, how) : t.adjuster;
 }
 
 std::string adjuster(const CarCard& car, const std::string& id) {
@@ -111,15 +113,16 @@ std::string adjuster(const CarCard& car, const std::string& id) {
 }
 
 namespace {
-std::string said(const Device& d, const char* KindWords::*what) {
+std::string said(const Adjuster& d, const char* KindWords::*what) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     const char* text = kind ? kind->words(d).*what : nullptr;
     return text ? tr(text) : std::string();
 }
 }  // namespace
 
-std::string why_device(const Device& d) {
-    return said(d, &KindWords::why);
+std::string why_this_way(const Adjuster& d, bool more) {
+    const AdjusterKind* kind = adjuster_kind(d.kind);
+    return kind ? tr(kind->why(d, more)) : std::string();
 }
 std::string at_edge(const PlannedTurn& turn) {
     const char* whose =
@@ -128,7 +131,7 @@ std::string at_edge(const PlannedTurn& turn) {
             : TR_NOOP("The {0}'s camber lies too near its edge to be called inside: turned to the middle.");
     return fill(whose, {wheel(turn.wheel)});
 }
-std::string loosen_device(const Device& d) {
+std::string loosen(const Adjuster& d) {
     return said(d, &KindWords::loosen);
 }
 std::string lock_shift(const LockShift& l, const Show& how) {
@@ -137,41 +140,26 @@ std::string lock_shift(const LockShift& l, const Show& how) {
     return fill(angles[l.angle],
                 {l.angle == 0 ? show_toe(l.by, how) : show(l.by, how), show_plus_minus(l.sigma * k95, how)});
 }
-std::string lock_device(const Device& d) {
+std::string locking(const Adjuster& d) {
     return said(d, &KindWords::locked);
 }
-std::string caution_device(const Device& d, const CarCard& car) {
+std::string caution(const Adjuster& d, const CarCard& car) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (kind && kind->words(d).of_spring && car.no_springs) return {};
     return said(d, &KindWords::caution);
 }
-std::string loosen(const Rod& r) {
-    return r.double_ended
-               ? tr(TR_NOOP(
-                     "Free both locknuts, or clamps: the nut on the left-hand thread loosens the other way, "
-                     "clockwise."))
-               : tr(TR_NOOP("Free the locknut; the rod end stays level."));
-}
 std::string wrenches(const Adjuster& a) {
-    const Device* d = std::get_if<Device>(&a);
-    const std::string& size = d ? d->wrench : std::get<Rod>(a).wrench;
-    return size.empty() ? std::string() : fill(TR_NOOP("Wrenches: {0}."), {size});
+    return a.wrench.empty() ? std::string() : fill(TR_NOOP("Wrenches: {0}."), {a.wrench});
 }
 std::string count_turns() {
     return tr(TR_NOOP("Tape round the rod, as a flag, counts the turns."));
 }
-std::string seen_from(const Device& d) {
+std::string seen_from(const Adjuster& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     const bool left = side_of(wheel_of(d)) == Side::left;
     return kind ? fill(kind->words(d).seen_from, {tr(left ? TR_NOOP("left") : TR_NOOP("right"))})
                 : std::string();
 }
-std::string seen_from(const Rod& r) {
-    return wheel_to_the_left(r)
-               ? tr(TR_NOOP("as you lie under the bumper: wheel left, middle of the car right"))
-               : tr(TR_NOOP("as you lie under the bumper: middle of the car left, wheel right"));
-}
-
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how) {
     const auto by = [&](Angle change) {
         static constexpr const char* ways[3][2] = {
@@ -182,7 +170,7 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
                    ? tr(TR_NOOP("did not move"))
                    : fill(ways[doubt.angle][change.deg() > 0 ? 0 : 1], {show(abs(change), how)});
     };
-    const Device* device_there = car.device(doubt.adjuster);
+    const Adjuster* device_there = car.device(doubt.adjuster);
     const auto fits = [&]() -> std::string {
         switch (doubt.what) {
             case OtherTurn::wrong_way:
@@ -394,7 +382,7 @@ std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car,
         if (p == "tin") return tr(TR_NOOP("tin"));
         const std::size_t space = p.rfind(' ');
         const std::string id = space == std::string::npos ? p : p.substr(0, space);
-        const Device* d = car.device(id);
+        const Adjuster* d = car.device(id);
         if (!d) return p;
         const std::string stack = space == std::string::npos ? std::string() : p.substr(space + 1);
         const std::string bolt = stack == "front"  ? tr(TR_NOOP("front bolt"))

@@ -135,14 +135,6 @@ std::string measure(const Target& t) {
     return what;
 }
 
-std::string rod(const Rod& r) {
-    const bool left = side_of(r.wheel) == Side::left;
-    if (r.toe_link) return tr(left ? TR_NOOP("Left rear toe link") : TR_NOOP("Right rear toe link"));
-    if (axle_of(r.wheel) == Axle::rear)
-        return tr(left ? TR_NOOP("Left rear tie rod") : TR_NOOP("Right rear tie rod"));
-    return tr(left ? TR_NOOP("Left tie rod") : TR_NOOP("Right tie rod"));
-}
-
 std::string way(bool longer) {
     return tr(longer ? TR_NOOP("longer") : TR_NOOP("shorter"));
 }
@@ -264,42 +256,6 @@ std::string chance(double p) {
     if (p >= 0.15) return tr(TR_NOOP("1 in 5"));
     if (p >= 0.07) return tr(TR_NOOP("1 in 10"));
     return tr(TR_NOOP("hardly"));
-}
-
-std::string why_this_way(const Rod& r, bool longer) {
-    if (r.runs == RodSide::behind_axle)
-        return tr(
-            longer
-                ? TR_NOOP(
-                      "The rod runs behind the axle: longer pushes the back of the wheel out, so it toes in.")
-                : TR_NOOP("The rod runs behind the axle: shorter pulls the back of the wheel in, so it toes "
-                          "out."));
-    if (r.runs == RodSide::ahead_of_axle)
-        return tr(
-            longer ? TR_NOOP("The rod runs ahead of the axle: longer pushes the front of the wheel out, so "
-                             "it toes out.")
-                   : TR_NOOP("The rod runs ahead of the axle: shorter pulls the front of the wheel in, so it "
-                             "toes in."));
-    return tr(TR_NOOP(
-        "Say on the car's card whether the rod runs ahead of or behind the axle: the direction hangs on "
-        "it."));
-}
-
-std::string how_to_rotate(const Rod& r, bool longer) {
-    switch (rotation_seen_from_wheel(r, longer)) {
-        case Rotation::clockwise:
-            return tr(TR_NOOP("clockwise, as seen from the wheel looking to the middle of the car"));
-        case Rotation::counterclockwise:
-            return tr(TR_NOOP("counterclockwise, as seen from the wheel looking to the middle of the car"));
-        case Rotation::unknown:
-            break;
-    }
-    return tr(
-        TR_NOOP("the thread's hand is not on the card: turn a little and look that it gets the right way"));
-}
-
-std::string turn_line(const Rod& r, double turns) {
-    return rod(r) + ": " + show_turns(std::abs(turns)) + " " + way(turns > 0);
 }
 
 }  // namespace fairchalk::words

@@ -41,7 +41,6 @@ std::string tool(std::string_view name);                   ///< rule in mm
 std::string measure(const Target& t);                      ///< left front, toe
 std::string measure_of(const Target& t);                   ///< left front toe
 std::string to_begin(std::string s);                       ///< with a capital
-std::string rod(const Rod& r);                             ///< Left tie rod
 std::string way(bool longer);                              ///< longer, shorter
 std::string amount_in_words(double turns);                 ///< three quarters of a turn
 std::string flats(double turns);                           ///< 4 1/2 flats
@@ -58,13 +57,12 @@ std::string wheel_off(Angle off, const Show& how);  ///< 6°00' to the left
 std::string chance(double p);                       ///< 3 in 4
 /// Why this way, for this car: "The rod runs behind the axle: longer pushes the back of the wheel out, so it
 /// toes in."
-std::string why_this_way(const Rod& r, bool longer);
-/// How to rotate it, or the question that has to be answered first.
-std::string how_to_rotate(const Rod& r, bool longer);
-/// Of what turns on its thread; empty for all else, and where the thread's hand is not known.
-std::string how_to_rotate(const Device& d, bool longer);
+std::string why_this_way(const Adjuster& r, bool longer);
+/// How to rotate what turns on its thread; empty for all else. Where the thread's hand is not known, of a rod
+/// how to find out, else nothing.
+std::string how_to_rotate(const Adjuster& d, bool longer);
 /// "Left tie rod: 7/8 turn longer"
-std::string turn_line(const Rod& r, double turns);
+std::string turn_line(const Adjuster& a, double first, double second = 0.0, const Show& how = {});
 std::string turn_line(const CarCard& car, const PlannedTurn& turn, const Show& how = {});
 
 /// "Left tie rod: should have toed in 0°29', and toed out 0°28'. It would fit if it was turned the other
@@ -88,26 +86,22 @@ std::string unreachable(const Unreachable& what, const CarCard& car, const Show&
 /// angle is not, and its ±.
 std::string without_reading(const Plan& plan, const Show& how = {});
 
-std::string device(const Device& d);       ///< Left front upper-arm shims
-std::string device_noun(const Device& d);  ///< upper-arm shims
-std::string seen_from(const Device& d);    ///< from where it is drawn
-std::string seen_from(const Rod& r);
-std::string adjuster(const Adjuster& a);
+std::string adjuster(const Adjuster& d);       ///< Left front upper-arm shims, Left tie rod
+std::string adjuster_noun(const Adjuster& d);  ///< upper-arm shims
+std::string seen_from(const Adjuster& d);      ///< from where it is drawn
 /// By its name on the card; as it is where the card has no such one.
 std::string adjuster(const CarCard& car, const std::string& id);
 std::string thickness(Length l, const Show& how = {});                 ///< 0.25 mm
 std::string amount(double by, HandleUnit unit, const Show& how = {});  ///< without its sign: 1.5 mm, 15°
 /// "add 1.5 mm at the front bolt, take out 0.5 mm at the rear bolt"
-std::string device_amounts(const Device& d, double first, double second, const Show& how = {});
-std::string handle_name(const Device& d, int handle);  ///< front bolt; empty where there is one
+std::string device_amounts(const Adjuster& d, double first, double second, const Show& how = {});
+std::string handle_name(const Adjuster& d, int handle);  ///< front bolt; empty where there is one
 /// Why something is turned though nothing it sets is called outside.
 std::string at_edge(const PlannedTurn& turn);
-std::string why_device(const Device& d);                           ///< what it does to the wheel
-std::string loosen_device(const Device& d);                        ///< what comes loose first
+std::string loosen(const Adjuster& d);                             ///< what comes loose first
 std::string lock_shift(const LockShift& l, const Show& how = {});  ///< toe 0°04' in ±0°02'
-std::string lock_device(const Device& d);                          ///< what holds it again
-std::string caution_device(const Device& d, const CarCard& car);   ///< or nothing
-std::string loosen(const Rod& r);                                  ///< what comes loose first
+std::string locking(const Adjuster& d);                            ///< what holds it again
+std::string caution(const Adjuster& d, const CarCard& car);        ///< or nothing
 std::string wrenches(const Adjuster& a);                           ///< that fit it; or nothing
 std::string count_turns();                                         ///< how turns are kept count of
 /// The shims of a turn, a line for each way they go: "tin → front bolt: 2 of 0.5 mm, 1 mm"

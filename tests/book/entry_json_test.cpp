@@ -32,20 +32,23 @@ CarCard fullCard() {
     }
     car.same_wheels = true;
     car.steering_ratio = 11.5;
-    Rod rod;
+    Adjuster rod;
+    rod.kind = steering_rod_kind;
+    rod.wheel = Wheel::front_left;
     rod.id = "rod-fl";
-    rod.runs = RodSide::ahead_of_axle;
+    rod.rod = RodSide::ahead_of_axle;
     rod.thread = Thread::left;
     rod.double_ended = true;
     rod.pitch = Length::from_in(1.0 / 16);
     rod.arm = Length::from_mm(96);
     rod.arm_sigma = Length::from_mm(2);
-    rod.step_turns = 1.0 / 6;
-    Rod link;
+    rod.step = 1.0 / 6;
+    Adjuster link;
+    link.kind = toe_link_kind;
+    link.wheel = Wheel::front_left;
     link.id = "link-rr";
     link.wheel = Wheel::rear_right;
-    link.toe_link = true;
-    car.adjusters = {rod, link, Device{"shims-fl", "shim-pair", {}, {}, {}}};
+    car.adjusters = {rod, link, Adjuster{"shims-fl", "shim-pair", {}, {}, {}}};
     return car;
 }
 
@@ -58,8 +61,8 @@ TEST(EntryJson, ACardReadsBackAsItself) {
     ASSERT_TRUE(back.rod("rod-fl"));
     EXPECT_EQ(back.rod("rod-fl")->thread, Thread::left);
     EXPECT_TRUE(back.rod("rod-fl")->double_ended);
-    EXPECT_NEAR(back.rod("rod-fl")->step_turns, 1.0 / 6, 1e-12) << "a flat stays a flat";
-    EXPECT_EQ(back.rod_at(Wheel::rear_right)->runs, RodSide::unknown) << "what nobody said stays unsaid";
+    EXPECT_NEAR(step_of(*back.rod("rod-fl")), 1.0 / 6, 1e-12) << "a flat stays a flat";
+    EXPECT_EQ(back.rod_at(Wheel::rear_right)->rod, RodSide::unknown) << "what nobody said stays unsaid";
     EXPECT_EQ(back.rod("shims-fl"), nullptr);
 }
 

@@ -45,9 +45,11 @@ std::vector<CarCard> every_car() {
                 c.axle(Axle::rear).suspension = s;
                 c.no_springs = blocks;
                 c.power_steering = steering == Steering::rack;
-                Rod rod;
+                Adjuster rod;
+                rod.kind = steering_rod_kind;
+                rod.wheel = Wheel::front_left;
                 rod.id = "rod-fl";
-                c.adjusters = {rod, Device{"s", s == Suspension::beam ? "cam" : "shim-pair", {}, {}, {}}};
+                c.adjusters = {rod, Adjuster{"s", s == Suspension::beam ? "cam" : "shim-pair", {}, {}, {}}};
                 out.push_back(c);
             }
     return out;

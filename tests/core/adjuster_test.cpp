@@ -21,7 +21,7 @@ namespace {
 using testing::rad;
 
 /// Degrees by effect, and its sigma.
-std::pair<double, double> expected(const Device& d, int handle, int angle, const CarCard& car = {}) {
+std::pair<double, double> expected(const Adjuster& d, int handle, int angle, const CarCard& car = {}) {
     const auto p = response_prior(d, car);
     for (std::size_t i = 0; i < p->effects.size(); ++i)
         if (p->effects[i].handle == handle && p->effects[i].angle == angle)
@@ -32,12 +32,12 @@ std::pair<double, double> expected(const Device& d, int handle, int angle, const
 }
 
 TEST(ResponsePrior, HoldsTheCornersOfTheDesignWithinItsSigma) {
-    const auto holds = [](const Device& d, int handle, int angle, double one_unit) {
+    const auto holds = [](const Adjuster& d, int handle, int angle, double one_unit) {
         const auto [mean, sigma] = expected(d, handle, angle);
         EXPECT_LT(std::abs(mean - one_unit), 2.0 * sigma) << d.kind << ' ' << handle << ' ' << angle;
         EXPECT_LT(sigma, 0.6 * std::abs(one_unit) + 0.05) << "and says something";
     };
-    const Device shims = device("s", "shim-pair");
+    const Adjuster shims = device("s", "shim-pair");
     holds(shims, 0, 1, 0.111 / 1.5);
     holds(shims, 0, 0, -0.043 / 1.5);
     holds(shims, 0, 2, 0.249 / 1.5);
@@ -49,29 +49,29 @@ TEST(ResponsePrior, HoldsTheCornersOfTheDesignWithinItsSigma) {
 }
 
 TEST(ResponsePrior, IsScaledByWhatTheCardSays) {
-    Device near = device("s", "spanning-shims"), far = near;
+    Adjuster near = device("s", "spanning-shims"), far = near;
     near.joint_height = Length::from_mm(200);
     far.joint_height = Length::from_mm(400);
     EXPECT_NEAR(expected(near, 0, 1).first / expected(far, 0, 1).first, 2.0, 0.4)
         << "half the height, twice the camber";
-    Device tight = device("s", "shim-pair"), wide = tight;
+    Adjuster tight = device("s", "shim-pair"), wide = tight;
     tight.bolt_spacing = Length::from_mm(150);
     wide.bolt_spacing = Length::from_mm(300);
     EXPECT_NEAR(expected(tight, 0, 2).first / expected(wide, 0, 2).first, 2.0, 0.4);
-    Device pulls = device("s", "spanning-shims");
+    Adjuster pulls = device("s", "spanning-shims");
     pulls.pushes_in = true;
     EXPECT_LT(expected(pulls, 0, 1).first, -0.1);
-    Device pivot = device("p", "trailing-arm-shims", Wheel::rear_left);
+    Adjuster pivot = device("p", "trailing-arm-shims", Wheel::rear_left);
     pivot.pivot_to_hub = Length::from_mm(420);
     EXPECT_NEAR(expected(pivot, 0, 0).first, std::atan(1.0 / 420) / rad, 0.002);
     EXPECT_EQ(expected(pivot, 0, 2).first, 0.0);
-    Device tube = device("c", "cross-tube", Wheel::front_right);
+    Adjuster tube = device("c", "cross-tube", Wheel::front_right);
     tube.arm = Length::from_mm(150);
     tube.pitch = Length::from_mm(1.5);
     const auto p = response_prior(tube, {});
     EXPECT_NEAR(p->mean[0], 0, 1e-12) << "the wheel that the drag link holds";
     EXPECT_NEAR(p->mean[1] / rad, std::asin(0.01) / rad, 1e-9);
-    Device link = device("d", "drag-link", Wheel::front_left);
+    Adjuster link = device("d", "drag-link", Wheel::front_left);
     const auto q = response_prior(link, {});
     EXPECT_NEAR(q->mean[0], -q->mean[1], 1e-12)
         << "it turns both the same way, so their toes change oppositely";
@@ -79,7 +79,7 @@ TEST(ResponsePrior, IsScaledByWhatTheCardSays) {
 }
 
 TEST(ResponsePrior, WhatIsKnownStandsForItself) {
-    Device d = device("s", "shim-pair");
+    Adjuster d = device("s", "shim-pair");
     d.response = {{"front", Wheel::front_left, 1, 0.12, 0.01}};
     const auto [mean, sigma] = expected(d, 0, 1);
     EXPECT_NEAR(mean, 0.12, 1e-9);
@@ -88,7 +88,7 @@ TEST(ResponsePrior, WhatIsKnownStandsForItself) {
 }
 
 TEST(Cam, TravelsBySineFromWhereItStands) {
-    Device d = device("c", "cam");
+    Adjuster d = device("c", "cam");
     const AdjusterKind& cam = *adjuster_kind("cam");
     EXPECT_NEAR(cam.travel(d, 10), 10, 0.06) << "a degree near the middle is a degree";
     EXPECT_NEAR(cam.travel(d, 90), 1 / rad, 1e-9);
@@ -99,7 +99,7 @@ TEST(Cam, TravelsBySineFromWhereItStands) {
 }
 
 TEST(OffCentreBush, GoesInByCosineFromWhereItsThickSideStands) {
-    Device d = device("b", "off-centre-bush");
+    Adjuster d = device("b", "off-centre-bush");
     d.bolt = "both";
     d.eccentricity = Length::from_mm(4);
     d.at_deg = 0.0;
@@ -122,7 +122,7 @@ TEST(OffCentreBush, GoesInByCosineFromWhereItsThickSideStands) {
     EXPECT_NEAR(*d.at_deg, -150, 1e-9) << "round and on";
     // In at the top is camber toward negative; one bush alone takes caster along.
     const auto effect = [&](const char* bolt, int angle) {
-        Device one = device("b", "off-centre-bush");
+        Adjuster one = device("b", "off-centre-bush");
         one.bolt = bolt;
         one.at_deg = 90.0;
         one.eccentricity = Length::from_mm(4);
@@ -141,7 +141,7 @@ TEST(OffCentreBush, GoesInByCosineFromWhereItsThickSideStands) {
 TEST(Plan, ShimsSetCamberAndCasterTogetherAndTheRodsTakeUpTheToe) {
     TurnedJob j;
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-        Device d = device(w == Wheel::front_left ? "shims-fl" : "shims-fr", "shim-pair", w);
+        Adjuster d = device(w == Wheel::front_left ? "shims-fl" : "shims-fr", "shim-pair", w);
         j.car.adjusters.emplace_back(d);
     }
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1),
@@ -179,7 +179,7 @@ TEST(Plan, ShimsSetCamberAndCasterTogetherAndTheRodsTakeUpTheToe) {
 
 TEST(Plan, UsesOnlyShimsThatAreThereAndSaysWhichGoWhere) {
     TurnedJob j;
-    Device d = device("shims-fl", "shim-pair");
+    Adjuster d = device("shims-fl", "shim-pair");
     d.stacks[0] = {{Length::from_mm(1.0), 1, false}};
     d.stacks[1] = {{Length::from_mm(1.0), 1, false}};
     j.car.adjusters.emplace_back(d);
@@ -207,7 +207,7 @@ TEST(Plan, UsesOnlyShimsThatAreThereAndSaysWhichGoWhere) {
 
 TEST(Plan, SaysWhatTheNearestCostsTheOtherAngles) {
     TurnedJob j;
-    Device d = device("shims-fl", "shim-pair");
+    Adjuster d = device("shims-fl", "shim-pair");
     d.stacks[0] = {{Length::from_mm(1.0), 4, false}};
     d.stacks[1] = {{Length::from_mm(0.5), 2, false}};
     j.car.adjusters.emplace_back(d);
@@ -233,7 +233,7 @@ TEST(Plan, SaysWhatTheNearestCostsTheOtherAngles) {
 
 TEST(Plan, WhatIsGivenUpForTheRestSaysWhatHavingItWouldCost) {
     TurnedJob j;
-    Device d = device("cam", "cam");
+    Adjuster d = device("cam", "cam");
     d.at_deg = 0;
     d.bolt = "front";
     d.upper_arm = true;
@@ -258,7 +258,7 @@ TEST(Plan, WhatIsGivenUpForTheRestSaysWhatHavingItWouldCost) {
 
 TEST(Plan, OutOfRangeGivesTheNearestAndSaysSo) {
     TurnedJob j;
-    Device d = device("top-fl", "strut-top");
+    Adjuster d = device("top-fl", "strut-top");
     d.least = -2;
     d.most = 2;
     j.car.adjusters.emplace_back(d);
@@ -340,7 +340,7 @@ TEST(StrutBolt, ItsSpacingIsNotThatOfTheArmsBolts) {
     // What a bolt at the strut does to caster hangs on the arm's base, and that is as wide as it was.
     CarCard car;
     car.axle(Axle::front).suspension = Suspension::strut;
-    Device near = device("cam", "cam"), plain = near;
+    Adjuster near = device("cam", "cam"), plain = near;
     near.bolt = plain.bolt = "strut-upper";
     near.bolt_spacing = Length::from_mm(60);
     const AdjusterKind& kind = *adjuster_kind("cam");
@@ -348,7 +348,7 @@ TEST(StrutBolt, ItsSpacingIsNotThatOfTheArmsBolts) {
     for (Hardpoint p : points_of(CornerKind::strut))
         EXPECT_NEAR((told.at(p) - untold.at(p)).norm(), 0.0, 1e-9) << static_cast<int>(p);
     // On an arm's own bolts it is.
-    Device shims = device("s", "shim-pair");
+    Adjuster shims = device("s", "shim-pair");
     shims.bolt_spacing = Length::from_mm(200);
     const Corner arm = adjuster_kind("shim-pair")->corner(shims, car);
     EXPECT_NEAR((arm.at(Hardpoint::uca_front) - arm.at(Hardpoint::uca_rear)).x(), 200, 1e-9);
@@ -385,9 +385,9 @@ TEST(Plan, NearerTheAimIsAChoiceWithWhatItCosts) {
 TEST(Plan, ADragLinkStraightensTheWheelAndATubeSetsTheToe) {
     TurnedJob j;
     j.car.adjusters.clear();
-    Device tube = device("tube", "cross-tube", Wheel::front_right),
-           link = device("link", "drag-link", Wheel::front_left);
-    for (Device* d : {&tube, &link}) {
+    Adjuster tube = device("tube", "cross-tube", Wheel::front_right),
+             link = device("link", "drag-link", Wheel::front_left);
+    for (Adjuster* d : {&tube, &link}) {
         d->pitch = Length::from_mm(1.5);
         d->arm = Length::from_mm(150);
         d->rod = RodSide::behind_axle;
@@ -429,7 +429,7 @@ TEST(Estimate, LearnsWhatShimsDoOnThisCarAndTheNextJobBeginsWithIt) {
     EXPECT_LT(learnt_now.sigma.deg(), 0.5 * before.sigma.deg());
     EXPECT_NEAR(after.wheels[0].camber.value.deg(), -0.4, 0.03);
     const CarCard next = card_after_job(job_of(j.log), after);
-    const Device& d = *next.device("shims-fl");
+    const Adjuster& d = *next.device("shims-fl");
     ASSERT_FALSE(d.response.empty());
     EXPECT_NEAR(expected(d, 0, 1, next).first, 0.1, 0.012);
     EXPECT_LT(expected(d, 0, 1, next).second, 0.02);
@@ -487,9 +487,9 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
     EXPECT_NEAR(next.rod("rod-fl")->lock[0].deg, 0.06, 0.02);
     // A next job from the same toe is planned short by what the nut will add.
     TurnedJob a, b;
-    std::get<Rod>(b.car.adjusters[0]).lock = {{0, 0.06, 0.01}};
+    b.car.adjusters[0].lock = {{0, 0.06, 0.01}};
     for (TurnedJob* k : {&a, &b}) {
-        std::get<Rod>(k->car.adjusters[0]).step_turns = 1.0 / 48;
+        k->car.adjusters[0].step = 1.0 / 48;
         k->begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.1)});
         k->all(-0.5, 0.0, 0, 0);
     }
@@ -500,7 +500,7 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
 
 TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     TurnedJob j;
-    Device cam = device("cam", "cam");
+    Adjuster cam = device("cam", "cam");
     cam.bolt = "both";
     cam.upper_arm = true;
     cam.eccentricity = Length::from_mm(6);
@@ -533,7 +533,7 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     TurnedJob plain, ahead;
     for (TurnedJob* k : {&plain, &ahead}) {
         k->car.adjusters.emplace_back(cam);
-        Device& d = std::get<Device>(k->car.adjusters.back());
+        Adjuster& d = k->car.adjusters.back();
         d.step = 0.5;
         if (k == &ahead) d.lock = {{1, -0.15, 0.02}};
         k->begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.8, 0.2)});
@@ -709,7 +709,7 @@ TEST(AdjusterKinds, MoveACornerTheWayTheirWordsSay) {
     for (const Row& r : rows) {
         const AdjusterKind* kind = adjuster_kind(r.kind);
         ASSERT_TRUE(kind) << r.kind;
-        const Device d =
+        const Adjuster d =
             device("it", r.kind,
                    kind->serves(device("it", r.kind)) == 1 && std::string_view(r.kind) == "trailing-arm-shims"
                        ? Wheel::rear_left
@@ -769,10 +769,12 @@ TEST(AdjusterKinds, AreDrawnAsOneSeesThemFromTheirOwnSide) {
 
 TEST(AdjusterKinds, ARodIsDrawnAsOneLiesUnderIt) {
     const auto drawn = [](Wheel w, Thread thread, double turns) {
-        Rod r;
+        Adjuster r;
+        r.kind = steering_rod_kind;
+        r.wheel = Wheel::front_left;
         r.wheel = w;
         r.thread = thread;
-        return sketch_of(r, turns, {400, 100});
+        return adjuster_kind(r.kind)->sketch(r, {turns, 0.0}, {400, 100});
     };
     const auto end_of = [](const Sketch& s) {
         for (const Sketch::Stroke& stroke : s.strokes())
@@ -818,7 +820,7 @@ TEST(AdjusterKinds, BothSidesAreMirrorImages) {
 }
 
 TEST(AdjusterKinds, RangesAreFromWhereTheCardHasThem) {
-    Device d = device("s", "shim-pair");
+    Adjuster d = device("s", "shim-pair");
     d.stacks[0] = {{Length::from_mm(1), 2, false}};
     const auto handles = adjuster_kind("shim-pair")->handles(d);
     EXPECT_NEAR(handles[0].least, -2.0, 1e-12) << "no more comes out than is in";
@@ -829,7 +831,7 @@ TEST(AdjusterKinds, RangesAreFromWhereTheCardHasThem) {
 
 TEST(Plan, ACamThatNobodyLookedAtIsTurnedALittleAtATime) {
     TurnedJob j;
-    Device cam = device("cam", "cam");
+    Adjuster cam = device("cam", "cam");
     cam.bolt = "both";
     cam.upper_arm = true;
     cam.eccentricity = Length::from_mm(6);
@@ -857,7 +859,7 @@ TEST(Plan, ACamThatNobodyLookedAtIsTurnedALittleAtATime) {
 
 TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
     TurnedJob j;
-    Device cam = device("cam", "cam");
+    Adjuster cam = device("cam", "cam");
     cam.bolt = "both";
     cam.upper_arm = true;
     cam.eccentricity = Length::from_mm(4);
@@ -886,7 +888,7 @@ TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
 TEST(Plan, ACamAtALinksInnerEndSetsToe) {
     TurnedJob j;
     j.car.adjusters.clear();
-    Device cam = device("cam-rl", "cam", Wheel::rear_left);
+    Adjuster cam = device("cam-rl", "cam", Wheel::rear_left);
     cam.angle = "toe";
     cam.rod = RodSide::behind_axle;
     cam.eccentricity = Length::from_mm(5);
@@ -934,7 +936,7 @@ TEST(Learnt, HowFarARodWasTurnedIsKeptFromJobToJob) {
     const auto asks = [&](const CarCard& car) {
         TurnedJob k;
         k.car = car;
-        for (Adjuster& a : k.car.adjusters) k.car.looked.emplace_back(id_of(a), "rod");
+        for (Adjuster& a : k.car.adjusters) k.car.looked.emplace_back(a.id, "rod");
         k.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
         k.all(-0.75, -0.75, -0.4, -0.4);
         k.all(-0.75, -0.75, -0.4, -0.4);
@@ -942,16 +944,16 @@ TEST(Learnt, HowFarARodWasTurnedIsKeptFromJobToJob) {
         return p.next == NextStep::read && p.again && p.again->why.code == Code::again_thread;
     };
     CarCard fresh = next;
-    for (Adjuster& a : fresh.adjusters) std::get<Rod>(a).turned = 0.0;
+    for (Adjuster& a : fresh.adjusters) a.turned = 0.0;
     EXPECT_FALSE(asks(fresh));
     CarCard far = next;
-    for (Adjuster& a : far.adjusters) std::get<Rod>(a).turned = 3.0;
+    for (Adjuster& a : far.adjusters) a.turned = 3.0;
     EXPECT_TRUE(asks(far));
 }
 
 TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     TurnedJob j;
-    Device shims = device("shims-fl", "shim-pair"), cam = device("cam-fr", "cam", Wheel::front_right);
+    Adjuster shims = device("shims-fl", "shim-pair"), cam = device("cam-fr", "cam", Wheel::front_right);
     shims.stacks = {std::vector<ShimsOf>{{Length::from_mm(1), 2, false}},
                     std::vector<ShimsOf>{{Length::from_mm(1), 1, false}}};
     cam.at_deg = 0;
@@ -967,7 +969,7 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     j.put(RoundOpened{});
     j.all(0, 0, -0.5, -0.5);
     const CarCard next = card_after_job(job_of(j.log), j.estimated());
-    const Device& s = *next.device("shims-fl");
+    const Adjuster& s = *next.device("shims-fl");
     double front = 0, rear = 0, tin = 0;
     for (const ShimsOf& x : s.stacks[0]) front += x.thickness.mm() * x.count;
     for (const ShimsOf& x : s.stacks[1]) rear += x.thickness.mm() * x.count;
@@ -975,7 +977,7 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
     EXPECT_NEAR(front, 2.5, 1e-9);
     EXPECT_NEAR(rear, 0.0, 1e-9);
     EXPECT_NEAR(tin, 2.0, 1e-9) << "three halves less one, and the millimetre that came out";
-    const Device& c = *next.device("cam-fr");
+    const Adjuster& c = *next.device("cam-fr");
     EXPECT_NEAR(*c.at_deg, 20, 1e-12);
     EXPECT_NEAR(*c.most, 40, 1e-12);
     EXPECT_NEAR(*c.least, -80, 1e-12);
@@ -983,7 +985,7 @@ TEST(Learnt, StacksTinCamsAndRangesAreWhatIsLeftOfThem) {
 
 TEST(Estimate, TheArmsOfAnAxleAreLearntTogether) {
     TurnedJob j;
-    for (Adjuster& a : j.car.adjusters) std::get<Rod>(a).arm.reset();
+    for (Adjuster& a : j.car.adjusters) a.arm.reset();
     j.begin({});
     j.all(-0.8, 0.0, 0, 0);
     const auto sigma = [&](const char* rod) {
@@ -991,8 +993,7 @@ TEST(Estimate, TheArmsOfAnAxleAreLearntTogether) {
             if (r.rod == rod) return r.arm_sigma.mm();
         return 0.0;
     };
-    EXPECT_NEAR(sigma("rod-fr"), Rod::prior_arm_sigma.mm(), 0.5)
-        << "before anything was turned each is a guess";
+    EXPECT_NEAR(sigma("rod-fr"), prior_arm_sigma.mm(), 0.5) << "before anything was turned each is a guess";
     j.turned("rod-fl", 1.5);
     j.put(RoundOpened{});
     j.angle(ReadingId::toe_angle, Wheel::front_left, -0.8 + 1.5 * 0.78);

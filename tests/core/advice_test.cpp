@@ -33,10 +33,10 @@ void total(TurnedJob& j, Axle axle, double deg, double sigma = 0.05) {
 
 void rear_links(TurnedJob& j) {
     for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) {
-        Rod r = std::get<Rod>(j.car.adjusters.front());
+        Adjuster r = j.car.adjusters.front();
         r.id = w == Wheel::rear_left ? "link-rl" : "link-rr";
         r.wheel = w;
-        r.toe_link = true;
+        r.kind = toe_link_kind;
         j.car.adjusters.emplace_back(r);
     }
 }
@@ -82,7 +82,7 @@ TEST(Advice, EachWheelsOwnTargetComesBeforeTheSteeringWheel) {
 TEST(Advice, ATubeBringsTheTotalHomeWithoutASteeringTermToHoldItBack) {
     TurnedJob j;
     j.car.adjusters.clear();
-    Device tube = device("tube", "cross-tube", Wheel::front_right);
+    Adjuster tube = device("tube", "cross-tube", Wheel::front_right);
     tube.rod = RodSide::behind_axle;
     tube.pitch = Length::from_mm(1.5);
     tube.arm = Length::from_mm(140);
@@ -152,7 +152,7 @@ TEST(Advice, ACardThatIsWrongIsAskedAboutAfterOnePassAndNeverBelievedTwice) {
 TEST(Advice, AThreadOfTheOtherHandIsLookedAtWhereTheSideIsCertain) {
     TurnedJob j;
     for (Adjuster& a : j.car.adjusters)
-        if (Rod* rod = std::get_if<Rod>(&a)) rod->thread = Thread::right;
+        if (is_rod(a)) a.thread = Thread::right;
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1)});
     for (const Looked& l : facts_alike(j.car, {"rod-fl", "rod"}, "behind-axle")) j.put(l);
     double left = -0.5, right = 0.4;
@@ -261,7 +261,7 @@ TEST(Advice, DoneIsSaidOnlyWhereAllIsInsideOrWasAccepted) {
     EXPECT_EQ(analysed(j).plan.next, NextStep::done);
     // Where a step is coarser than the band the same nudge is not asked for twice.
     TurnedJob k;
-    for (Adjuster& a : k.car.adjusters) std::get<Rod>(a).step_turns = 1.0;
+    for (Adjuster& a : k.car.adjusters) a.step = 1.0;
     k.begin({TurnedJob::target(Measure::toe, Wheel::front_left, 0.0, 0.06)});
     fronts(k, 0.32, 0.0);
     for (int pass = 0; pass < 4; ++pass) {
@@ -330,7 +330,7 @@ TEST(Advice, ASideIsShownOnlyByReadingsThatSpeakForIt) {
     TurnedJob j;
     j.car.axle(Axle::front).suspension = Suspension::strut;
     const auto top = [&](const char* id, Wheel w) {
-        Device d;
+        Adjuster d;
         d.id = id;
         d.kind = "strut-top";
         d.wheel = w;
@@ -401,7 +401,7 @@ TEST(StrutBolt, TheUprightTurnsAboutTheOtherBolt) {
 
 TEST(StrutBolt, WhichOfTheTwoIsLookedAtAndTheyWorkOppositeWays) {
     TurnedJob j;
-    Device bolt = device("bolt-fl", "cam");
+    Adjuster bolt = device("bolt-fl", "cam");
     bolt.bolt = "strut";
     bolt.eccentricity = Length::from_mm(3);
     j.car.adjusters.emplace_back(bolt);
@@ -428,7 +428,7 @@ TEST(ToeCam, WorksTheOtherWayAheadOfTheAxleAndIsLookedAtWhereNobodySays) {
     const auto plan = [](RodSide side) {
         TurnedJob j;
         j.car.adjusters.clear();
-        Device cam = device("cam-rl", "cam", Wheel::rear_left);
+        Adjuster cam = device("cam-rl", "cam", Wheel::rear_left);
         cam.angle = "toe";
         cam.rod = side;
         cam.eccentricity = Length::from_mm(5);
@@ -450,7 +450,7 @@ TEST(ToeCam, WorksTheOtherWayAheadOfTheAxleAndIsLookedAtWhereNobodySays) {
 TEST(TrailingArm, NoMoreIsMovedThanStandsThereAndThePiecesAreNamed) {
     TurnedJob j;
     for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) {
-        Device d = device(w == Wheel::rear_left ? "sh-l" : "sh-r", "trailing-arm-shims", w);
+        Adjuster d = device(w == Wheel::rear_left ? "sh-l" : "sh-r", "trailing-arm-shims", w);
         d.pivot_to_hub = Length::from_mm(430);
         d.stacks = {std::vector<ShimsOf>{{Length::from_mm(1), 3}},
                     std::vector<ShimsOf>{{Length::from_mm(1), 2}, {Length::from_mm(0.5), 1}}};

@@ -58,9 +58,11 @@ TEST_P(Rules, HoldForThisCarAndThisReason) {
     car.steering = Steering::box;
     car.drive = Drive::rear;
     car.axle(Axle::front).suspension = Suspension::double_wishbone;
-    Rod rod;
+    Adjuster rod;
+    rod.kind = steering_rod_kind;
+    rod.wheel = Wheel::front_left;
     rod.id = "rod-fl";
-    car.adjusters = {rod, Device{"c", "cam", {}, {}, {}}};
+    car.adjusters = {rod, Adjuster{"c", "cam", {}, {}, {}}};
     const std::vector<Entry> log = {entry("car", CarEdit{car}), entry("asked", ReasonsGiven{{"parts"}, {}})};
     EXPECT_EQ(applies(GetParam().when, job_of(log), table()), GetParam().holds);
     for (const std::string& w : GetParam().when) EXPECT_TRUE(is_condition(w)) << w;

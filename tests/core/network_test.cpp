@@ -247,7 +247,7 @@ TEST(StringNetwork, SaysWhyWhereTheCardLacksALength) {
 TEST(Rounds, ATurnCarriesOverWhatItDidNotTouchAndTeachesTheArm) {
     TrueCar c;
     CarCard card = testing::card_of(c);
-    Rod rod = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    Adjuster rod = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
     rod.arm.reset();
     rod.arm_sigma.reset();
     card.adjusters = {rod};

@@ -205,7 +205,7 @@ TEST(Plan, IsTheBestOfAllWholeSteps) {
         const RodSide side = i % 2 ? RodSide::ahead_of_axle : RodSide::behind_axle;
         card.adjusters = {testing::rod_at(Wheel::front_left, side),
                           testing::rod_at(Wheel::front_right, side)};
-        for (auto& a : card.adjusters) std::get<Rod>(a).arm = Length::from_mm(arm(random));
+        for (auto& a : card.adjusters) a.arm = Length::from_mm(arm(random));
         auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.1, 0.1)});
         testing::read_round(log, c, 0.02);
         const Job job = job_of(log);
@@ -247,7 +247,7 @@ TEST(Plan, TheChanceItGivesIsTheShareThatEndsInside) {
     TrueCar c;
     CarCard card = testing::card_of(c);
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-        Rod r = testing::rod_at(w, RodSide::behind_axle);
+        Adjuster r = testing::rod_at(w, RodSide::behind_axle);
         r.arm_sigma = Length::from_mm(15);
         card.adjusters.push_back(r);
     }

@@ -29,9 +29,9 @@ Plan planned(const std::vector<Entry>& log) {
 }
 
 TEST(SteeringRod, OneAndAHalfMillimetresOn138IsSixtyTwoHundredths) {
-    Rod r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    Adjuster r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
     EXPECT_NEAR(toe_change(r, 1, Length::from_mm(138)).deg(), 0.62, 0.005);
-    r.runs = RodSide::ahead_of_axle;
+    r.rod = RodSide::ahead_of_axle;
     EXPECT_NEAR(toe_change(r, 1, Length::from_mm(138)).deg(), -0.62, 0.005);
     r.double_ended = true;
     EXPECT_NEAR(toe_change(r, -1, Length::from_mm(138)).deg(), 1.245, 0.005);
@@ -42,13 +42,13 @@ TEST(SteeringRod, OneAndAHalfMillimetresOn138IsSixtyTwoHundredths) {
 }
 
 TEST(SteeringRod, RotationFollowsTheThreadsHandAndIsNotGuessed) {
-    Rod r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
-    EXPECT_EQ(rotation_seen_from_wheel(r, true), Rotation::unknown);
+    Adjuster r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    EXPECT_EQ(rotation_seen_from_wheel(r.thread, true), Rotation::unknown);
     r.thread = Thread::right;
-    EXPECT_EQ(rotation_seen_from_wheel(r, true), Rotation::clockwise);
-    EXPECT_EQ(rotation_seen_from_wheel(r, false), Rotation::counterclockwise);
+    EXPECT_EQ(rotation_seen_from_wheel(r.thread, true), Rotation::clockwise);
+    EXPECT_EQ(rotation_seen_from_wheel(r.thread, false), Rotation::counterclockwise);
     r.thread = Thread::left;
-    EXPECT_EQ(rotation_seen_from_wheel(r, true), Rotation::counterclockwise);
+    EXPECT_EQ(rotation_seen_from_wheel(r.thread, true), Rotation::counterclockwise);
 }
 
 TEST(Plan, SetsTotalToeAndTheFrontWheelsToTheThrustLine) {
@@ -78,7 +78,7 @@ TEST(Plan, SetsTotalToeAndTheFrontWheelsToTheThrustLine) {
 }
 
 TEST(Plan, WordsSayHowMuchWhichWayAndWhy) {
-    const Rod r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    const Adjuster r = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
     EXPECT_EQ(words::turn_line(r, 0.875), "Left tie rod: 7/8 turn longer");
     EXPECT_EQ(words::turn_line(r, -1.25), "Left tie rod: 1 1/4 turns shorter");
     EXPECT_NE(words::why_this_way(r, true).find("toes in"), std::string::npos);
@@ -118,7 +118,7 @@ TEST(Plan, IsDoneWhenAllIsInsideAndReadsOnWhenTooCloseOrUnknown) {
 TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
     const TrueCar c;
     CarCard card = testing::card_of(c);
-    Rod rod = testing::rod_at(Wheel::front_left, RodSide::unknown);
+    Adjuster rod = testing::rod_at(Wheel::front_left, RodSide::unknown);
     card.adjusters = {rod};
     auto log = testing::begun(
         c, card, {testing::total_toe(Axle::front, 0.5, 0.05), testing::total_toe(Axle::rear, -0.5, 0.05)});

@@ -382,9 +382,9 @@ TEST(StateReadings, DoNotOpenARoundNorMeasureATurn) {
 
 TEST(Baseline, SaysWhatIsLeftToTurnToPutItBack) {
     CarCard card = testing::card_of({});
-    Rod rod = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+    Adjuster rod = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
     rod.pitch = Length::from_mm(1.5);
-    card.adjusters = {rod, Device{"cam-rl", "cam", {}, {}, {}}, Device{"n", "none", "camber", {}, {}}};
+    card.adjusters = {rod, Adjuster{"cam-rl", "cam", {}, {}, {}}, Adjuster{"n", "none", "camber", {}, {}}};
     ReadyLog log(card);
     const auto items = baseline_of(log.job());
     ASSERT_EQ(items.size(), 8u)
@@ -409,7 +409,7 @@ TEST(Baseline, SaysWhatIsLeftToTurnToPutItBack) {
 TEST(Sums, RunOutBulgeAndTheDifferenceOfTheThreads) {
     CarCard card = testing::card_of({});
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-        Rod rod = testing::rod_at(w, RodSide::behind_axle);
+        Adjuster rod = testing::rod_at(w, RodSide::behind_axle);
         rod.pitch = Length::from_mm(1.5);
         card.adjusters.push_back(rod);
     }

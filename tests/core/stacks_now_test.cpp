@@ -15,8 +15,8 @@ using testing::entry;
 ShimsOf of(double mm, int n) {
     return {Length::from_mm(mm), n, false};
 }
-Device pair_of(const char* id, Wheel w, std::vector<ShimsOf> front, std::vector<ShimsOf> rear) {
-    Device d;
+Adjuster pair_of(const char* id, Wheel w, std::vector<ShimsOf> front, std::vector<ShimsOf> rear) {
+    Adjuster d;
     d.id = id;
     d.kind = "shim-pair";
     d.wheel = w;
@@ -104,7 +104,7 @@ TEST_F(StacksNow, WhatTheShimsDoNotMakeUpIsNotKnownAnyMore) {
 TEST_F(StacksNow, WhatTheCardSaysAnewIsSoFromThenOn) {
     log.push_back(turn("t1", "fl", 0.25, 0));
     CarCard seen = card;
-    std::get<Device>(seen.adjusters[0]).stacks[0] = {of(0.5, 1), of(1.5, 1)};
+    seen.adjusters[0].stacks[0] = {of(0.5, 1), of(1.5, 1)};
     log.push_back(entry("car2", CarEdit{seen}));
     EXPECT_EQ(count_of(now().device("fl")->stacks[0], 1.5), 1);
     // The rest, which it only repeats, is as it has become.

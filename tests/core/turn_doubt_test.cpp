@@ -94,7 +94,7 @@ struct DeviceTurned {
     std::string kind;
     explicit DeviceTurned(const std::string& of_kind) : kind(of_kind) {
         for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-            Device d = device(w == Wheel::front_left ? "left" : "right", kind, w);
+            Adjuster d = device(w == Wheel::front_left ? "left" : "right", kind, w);
             if (kind == "cam") d.eccentricity = Length::from_mm(6), d.bolt = "both";
             j.car.adjusters.emplace_back(d);
         }
@@ -103,7 +103,7 @@ struct DeviceTurned {
     }
     /// Toe, camber, caster of so much of each handle of the left one, as its kind expects them.
     std::array<double, 3> does(double first, double second) const {
-        const Device& d = *j.car.device("left");
+        const Adjuster& d = *j.car.device("left");
         const auto prior = response_prior(d, j.car);
         std::array<double, 3> out{};
         for (std::size_t i = 0; i < prior->effects.size(); ++i)

@@ -11,8 +11,8 @@
 
 namespace fairchalk {
 
-inline Device device(const std::string& id, const std::string& kind, Wheel wheel = Wheel::front_left) {
-    Device d;
+inline Adjuster device(const std::string& id, const std::string& kind, Wheel wheel = Wheel::front_left) {
+    Adjuster d;
     d.id = id;
     d.kind = kind;
     d.wheel = wheel;
@@ -33,10 +33,12 @@ struct TurnedJob {
         car.wheelbase = Length::from_mm(2500);
         for (AxleCard& a : car.axles) a.rim_span = Length::from_mm(400), a.track = Length::from_mm(1450);
         for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-            Rod r;
+            Adjuster r;
+            r.kind = steering_rod_kind;
+            r.wheel = Wheel::front_left;
             r.id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
             r.wheel = w;
-            r.runs = RodSide::behind_axle;
+            r.rod = RodSide::behind_axle;
             r.pitch = Length::from_mm(1.5);
             r.arm = Length::from_mm(130);
             car.adjusters.emplace_back(r);

@@ -30,7 +30,7 @@ std::vector<Entry> log_of(RodSide rods, std::optional<double> ratio = 16.0,
     CarCard card = testing::card_of({});
     card.steering_ratio = ratio;
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-        Rod r = testing::rod_at(w, rods);
+        Adjuster r = testing::rod_at(w, rods);
         if (arm) r.arm = Length::from_mm(*arm);
         card.adjusters.push_back(r);
     }

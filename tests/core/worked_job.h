@@ -55,14 +55,16 @@ inline CarCard card_of(const TrueCar& c) {
     return card;
 }
 
-inline Rod rod_at(Wheel w, RodSide side) {
-    Rod r;
+inline Adjuster rod_at(Wheel w, RodSide side) {
+    Adjuster r;
+    r.kind = steering_rod_kind;
+    r.wheel = Wheel::front_left;
     r.id = w == Wheel::front_left    ? "rod-fl"
            : w == Wheel::front_right ? "rod-fr"
            : w == Wheel::rear_left   ? "rod-rl"
                                      : "rod-rr";
     r.wheel = w;
-    r.runs = side;
+    r.rod = side;
     r.pitch = Length::from_mm(1.5);
     r.arm = Length::from_mm(132);
     r.arm_sigma = Length::from_mm(3);

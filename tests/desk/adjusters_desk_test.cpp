@@ -146,7 +146,7 @@ TEST_F(AdjustersTest, FromAnEmptyBookToShimsTurnedAndReadAgainByKeyboard) {
     told("left front", "in the rear stack", "4 of 1 mm");
     told("Set-up", "front axle, camber", "-1 deg ±0.4 deg");
     told("Torques", "in the tin", "4 of 0.5 mm, 3 of 1 mm");
-    const Device* shims = desk->job().car.device("shim-pair-front-left");
+    const Adjuster* shims = desk->job().car.device("shim-pair-front-left");
     ASSERT_TRUE(shims);
     ASSERT_EQ(shims->stacks[1].size(), 1u);
     ASSERT_EQ(desk->job().car.tin.size(), 2u);
@@ -395,7 +395,7 @@ TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {
     EXPECT_TRUE(offered("caster is").startsWith("none rods shims cams top-plates radius-rods"))
         << offered("caster is").toStdString();
     say("front-left", "camber is adjusted by", "shims");
-    const Device* d = desk->job().car.device("shim-pair-front-left");
+    const Adjuster* d = desk->job().car.device("shim-pair-front-left");
     ASSERT_TRUE(d);
     say("front-left", "in the front stack", "2 of 1 mm, 0.5 mm");
     say("front-left", "joint over the lower", "310 mm");
@@ -463,8 +463,7 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     desk->settle();
     ASSERT_TRUE(desk->job().rounds[0].readings.empty());
     bool carried = false;
-    for (const Adjuster& a : desk->job().car.adjusters)
-        if (const Device* d = std::get_if<Device>(&a)) carried = carried || !d->response.empty();
+    for (const Adjuster& a : desk->job().car.adjusters) carried = carried || !a.response.empty();
     EXPECT_TRUE(carried) << "the card has what was learnt";
     key(Qt::Key_7, Qt::ControlModifier);
     key(Qt::Key_4, Qt::AltModifier);
@@ -518,7 +517,7 @@ TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) 
 /// Every kind's drawing puts something on the paper, and another thing for the other way.
 TEST(DeviceDrawing, EveryKindIsDrawnAndShowsItsWay) {
     for (const AdjusterKind* kind : adjuster_kinds()) {
-        Device d;
+        Adjuster d;
         d.id = "it";
         d.kind = kind->name();
         d.wheel = Wheel::front_left;
@@ -531,7 +530,7 @@ TEST(DeviceDrawing, EveryKindIsDrawnAndShowsItsWay) {
             t.kind = d.kind;
             t.turns = first;
             t.second = second;
-            drawDevice(p, QRectF(20, 30, 380, 90), d, t);
+            drawAdjuster(p, QRectF(20, 30, 380, 90), d, {t.turns, t.second});
             return paper;
         };
         const double one = kind->handles(d)[0].unit == HandleUnit::degree ? 30.0 : 2.0;

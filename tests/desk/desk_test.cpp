@@ -55,7 +55,7 @@ TEST_F(DeskTest, ACarOfWhichLittleIsKnownIsTakenAndAskedAboutWhereItMatters) {
     key(Qt::Key_Return, Qt::ControlModifier);
     ASSERT_TRUE(desk->hasJob()) << "neither the rods' side nor their pitch is demanded";
     ASSERT_TRUE(desk->car().rod("rod-fl"));
-    EXPECT_EQ(desk->car().rod("rod-fl")->runs, RodSide::unknown);
+    EXPECT_EQ(desk->car().rod("rod-fl")->rod, RodSide::unknown);
     EXPECT_FALSE(desk->car().rod("rod-fl")->pitch);
     // Toe boards alone, well out: no turn, but a look or a test turn.
     LinesSet lines = desk->lines();
@@ -363,7 +363,7 @@ TEST_F(DeskTest, ANewJobOnACarOfTheShelfBeginsWithItsCard) {
     EXPECT_EQ(desk->job().car.name, "Brask hillclimb special");
     EXPECT_EQ(desk->book().jobs().size(), 4u);
     ASSERT_TRUE(desk->car().rod_at(Wheel::rear_left)) << "its toe links came along";
-    EXPECT_EQ(desk->car().rod_at(Wheel::front_left)->runs, RodSide::ahead_of_axle);
+    EXPECT_EQ(desk->car().rod_at(Wheel::front_left)->rod, RodSide::ahead_of_axle);
 }
 
 TEST_F(DeskTest, BarsThatAreNotBeyondTheHubsAreQuestioned) {

@@ -339,8 +339,7 @@ TEST_F(GuideTest, AnAngleWithoutAnAdjusterIsSaidOnTheCardAsTheJobFileSaysIt) {
     key(Qt::Key_F2);  // nothing
     bool none = false;
     for (const Adjuster& a : desk->job().car.adjusters)
-        if (const auto* o = std::get_if<Device>(&a))
-            none = none || (o->kind == "none" && o->angle == "caster" && o->wheel == Wheel::front_left);
+        none = none || (a.kind == "none" && a.angle == "caster" && a.wheel == Wheel::front_left);
     EXPECT_TRUE(none);
     EXPECT_TRUE(desk->job().car.rod("rod-fl")) << "the rods stay";
 }
@@ -351,7 +350,7 @@ TEST_F(GuideTest, RodsAreSaidOnceForBothAndMadeWhereTheCardHasNone) {
     for (int i = 0; i < 6 && !slateText().contains("› </b>tie rods run"); ++i) key(Qt::Key_Down);
     key(Qt::Key_F3);  // ahead
     for (Wheel w : {Wheel::front_left, Wheel::front_right})
-        EXPECT_EQ(desk->job().car.rod_at(w)->runs, RodSide::ahead_of_axle);
+        EXPECT_EQ(desk->job().car.rod_at(w)->rod, RodSide::ahead_of_axle);
     EXPECT_TRUE(slateText().contains("› </b>their thread pitch")) << "on to the next";
     enter("15");
     EXPECT_TRUE(slateText().contains("1.5 mm")) << "questioned, with what was likely meant";
@@ -365,7 +364,7 @@ TEST_F(GuideTest, RodsAreSaidOnceForBothAndMadeWhereTheCardHasNone) {
     for (int i = 0; i < 6 && !slateText().contains("› </b>tie rods run"); ++i) key(Qt::Key_Down);
     key(Qt::Key_F2);
     ASSERT_TRUE(desk->job().car.rod_at(Wheel::front_right));
-    EXPECT_EQ(desk->job().car.rod_at(Wheel::front_right)->runs, RodSide::behind_axle);
+    EXPECT_EQ(desk->job().car.rod_at(Wheel::front_right)->rod, RodSide::behind_axle);
 }
 
 TEST_F(GuideTest, NewCarAndNewJobKeepAdjustersOfOtherKinds) {
@@ -383,7 +382,7 @@ TEST_F(GuideTest, NewCarAndNewJobKeepAdjustersOfOtherKinds) {
     EXPECT_EQ(desk->job().car.name, "Tarnby estate");
     EXPECT_NEAR(desk->job().car.rod("rod-fl")->pitch->mm(), 2, 1e-9);
     int none = 0;
-    for (const Adjuster& a : desk->job().car.adjusters) none += std::holds_alternative<Device>(a);
+    for (const Adjuster& a : desk->job().car.adjusters) none += a.kind == "none";
     EXPECT_EQ(none, 6) << "that an angle has no adjuster is not forgotten";
     EXPECT_EQ(desk->cardJson()["load"], "half a tank, nobody in it");
 }

@@ -28,9 +28,9 @@ class EveryAdjuster : public ::testing::TestWithParam<Case> {
     TurnedJob job;
     std::array<Wheel, 2> wheels{};
 
-    Device of(Side side) const {
+    Adjuster of(Side side) const {
         const Case& c = GetParam();
-        Device d = device(side == Side::left ? "left" : "right", c.kind, wheel_at(c.axle, side));
+        Adjuster d = device(side == Side::left ? "left" : "right", c.kind, wheel_at(c.axle, side));
         d.bolt = c.bolt;
         d.angle = c.angle;
         if (d.angle == "toe") d.rod = RodSide::behind_axle;
@@ -107,9 +107,8 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
             // Under the car, and it is as the card says.
             for (const Adjuster& a : job.car.adjusters)
                 if (has_side(a))
-                    job.put(
-                        Looked{id_of(a), "rod",
-                               side_of_axle(a) == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle"});
+                    job.put(Looked{a.id, "rod",
+                                   a.rod == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle"});
             plan = job.plan();
         }
         if (plan.next != NextStep::turn) break;

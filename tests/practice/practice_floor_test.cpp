@@ -30,10 +30,12 @@ CarCard two_rods() {
         a.suspension = Suspension::strut;
     }
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-        Rod rod;
+        Adjuster rod;
+        rod.kind = steering_rod_kind;
+        rod.wheel = Wheel::front_left;
         rod.id = w == Wheel::front_left ? "rod-fl" : "rod-fr";
         rod.wheel = w;
-        rod.runs = RodSide::behind_axle;
+        rod.rod = RodSide::behind_axle;
         rod.pitch = Length::from_mm(1.5);
         car.adjusters.emplace_back(rod);
     }

@@ -82,15 +82,15 @@ Shift shift(const Corner& corner, const SimAdjuster& adjuster, double amount) {
             after.caster[0] - before.caster[0]};
 }
 
-Device device(const char* kind) {
-    Device d;
+Adjuster device(const char* kind) {
+    Adjuster d;
     d.id = "it";
     d.kind = kind;
     d.wheel = Wheel::front_left;
     return d;
 }
 SimAdjuster bolt_of(const char* bolt, double eccentricity) {
-    Device cam = device("cam");
+    Adjuster cam = device("cam");
     cam.bolt = bolt;
     cam.eccentricity = Length::from_mm(eccentricity);
     return sim_device(cam, 0);
@@ -102,7 +102,7 @@ TEST(SimAdjusters, DoWhatTheDesignsCornersDo) {
     EXPECT_NEAR(both.camber, 0.271, 0.002);
     EXPECT_NEAR(both.toe, -0.098, 0.002);
     EXPECT_NEAR(both.caster, 0.000, 0.002);
-    const Device shims = device("shim-pair");
+    const Adjuster shims = device("shim-pair");
     const Shift front = shift(sample_wishbone(), sim_device(shims, 0), 1.5);
     EXPECT_NEAR(front.camber, 0.111, 0.002);
     EXPECT_NEAR(front.toe, -0.043, 0.002);
@@ -110,7 +110,7 @@ TEST(SimAdjusters, DoWhatTheDesignsCornersDo) {
     const Shift rear = shift(sample_wishbone(), sim_device(shims, 1), 1.5);
     EXPECT_NEAR(rear.caster, -0.249, 0.002);
     EXPECT_NEAR(rear.camber, 0.158, 0.002);
-    Device pulls = shims;
+    Adjuster pulls = shims;
     pulls.pushes_in = true;
     EXPECT_LT(shift(sample_wishbone(), sim_device(pulls, 0), 1.5).camber, -0.1);
     const Shift in = shift(sample_strut(), sim_device(device("strut-top"), 0), 5);
@@ -136,7 +136,7 @@ TEST(SimAdjusters, ACamIsFullInItsMiddleAndNothingAtItsEnd) {
 }
 
 TEST(SimAdjusters, ArmsSlotsRadiusRodsAndPivotShimsMoveTheWayTheyDoOnCars) {
-    Device upper = device("adjustable-arm");
+    Adjuster upper = device("adjustable-arm");
     upper.upper_arm = true;
     EXPECT_GT(shift(sample_wishbone(), sim_device(upper, 0), 1).camber, 0.2)
         << "a longer upper arm pushes the top out";
@@ -144,7 +144,7 @@ TEST(SimAdjusters, ArmsSlotsRadiusRodsAndPivotShimsMoveTheWayTheyDoOnCars) {
         << "outward the top goes out";
     // A radius rod on the lower arm: ahead of it, longer pushes the lower joint rearward, and caster goes;
     // from behind, and on the upper arm, the other way each.
-    Device radius = device("radius-rod");
+    Adjuster radius = device("radius-rod");
     const double ahead = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
     radius.runs_behind = true;
     const double behind = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
@@ -248,7 +248,7 @@ namespace {
 
 TEST(SimAdjusters, EveryKindOfTheCardMovesASimulatedCarAndBackAgain) {
     for (const AdjusterKind* kind : adjuster_kinds()) {
-        Device d;
+        Adjuster d;
         d.id = "it";
         d.kind = kind->name();
         d.wheel = d.kind == "trailing-arm-shims" ? Wheel::rear_left : Wheel::front_left;
@@ -276,7 +276,7 @@ TEST(SimAdjusters, EveryKindOfTheCardMovesASimulatedCarAndBackAgain) {
             EXPECT_NEAR(car.solid().camber[w], before.camber[w], 1e-7) << d.kind;
         }
     }
-    Device kept;
+    Adjuster kept;
     kept.kind = "magnets";
     EXPECT_THROW(sim_device(kept, 0), std::invalid_argument);
 }

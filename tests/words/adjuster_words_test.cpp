@@ -9,8 +9,8 @@
 namespace fairchalk::words {
 namespace {
 
-Device device(std::string_view kind, Wheel wheel = Wheel::front_left) {
-    Device d;
+Adjuster device(std::string_view kind, Wheel wheel = Wheel::front_left) {
+    Adjuster d;
     d.id = "it";
     d.kind = kind;
     d.wheel = wheel;
@@ -20,11 +20,14 @@ Device device(std::string_view kind, Wheel wheel = Wheel::front_left) {
 TEST(AdjusterWords, EveryKindHasAllItsWords) {
     std::set<std::string> names, whys;
     for (const AdjusterKind* kind : adjuster_kinds()) {
-        const Device d = device(kind->name());
-        EXPECT_TRUE(names.insert(words::device(d)).second) << words::device(d);
-        EXPECT_TRUE(whys.insert(why_device(d)).second) << "each says what it does";
-        EXPECT_FALSE(loosen_device(d).empty());
-        EXPECT_FALSE(lock_device(d).empty());
+        const Adjuster d = device(kind->name());
+        EXPECT_TRUE(names.insert(words::adjuster(d)).second) << words::adjuster(d);
+        // A toe link is a tie rod by another name.
+        if (d.kind != toe_link_kind) {
+            EXPECT_TRUE(whys.insert(why_this_way(d, true)).second) << "each says what it does";
+        }
+        EXPECT_FALSE(loosen(d).empty());
+        EXPECT_FALSE(locking(d).empty());
         const auto handles = kind->handles(d);
         for (std::size_t h = 0; h < handles.size(); ++h) {
             const double more[2] = {h == 0 ? 1.5 : 0.0, h == 1 ? 1.5 : 0.0};
@@ -41,57 +44,60 @@ TEST(AdjusterWords, EveryKindHasAllItsWords) {
 }
 
 TEST(AdjusterWords, SayWhichCornerAndWhatHangsOnASpringIsCautioned) {
-    EXPECT_EQ(words::device(device("shim-pair", Wheel::front_right)), "Right front upper-arm shims");
-    EXPECT_EQ(words::device(device("trailing-arm-shims", Wheel::rear_left)), "Left rear trailing-arm shims");
-    Device cam = device("cam");
+    EXPECT_EQ(words::adjuster(device("shim-pair", Wheel::front_right)), "Right front upper-arm shims");
+    EXPECT_EQ(words::adjuster(device("trailing-arm-shims", Wheel::rear_left)),
+              "Left rear trailing-arm shims");
+    Adjuster cam = device("cam");
     cam.bolt = "rear";
     cam.upper_arm = true;
-    EXPECT_EQ(words::device(cam), "Left front upper rear cam bolt");
-    EXPECT_EQ(words::device(device("cross-tube")), "Tie tube");
-    EXPECT_EQ(words::device(device("magnets")), "it") << "a kind that is only kept goes by its id";
+    EXPECT_EQ(words::adjuster(cam), "Left front upper rear cam bolt");
+    EXPECT_EQ(words::adjuster(device("cross-tube")), "Tie tube");
+    EXPECT_EQ(words::adjuster(device("magnets")), "it") << "a kind that is only kept goes by its id";
     for (const char* sprung : {"shim-pair", "spanning-shims", "adjustable-arm", "trailing-arm-shims",
                                "strut-top", "upper-joint-slot"})
-        EXPECT_FALSE(caution_device(device(sprung), CarCard{}).empty()) << sprung;
-    EXPECT_TRUE(caution_device(device("drag-link"), CarCard{}).empty());
-    EXPECT_NE(caution_device(device("strut-top"), CarCard{}).find("middle"), std::string::npos)
+        EXPECT_FALSE(caution(device(sprung), CarCard{}).empty()) << sprung;
+    EXPECT_TRUE(caution(device("drag-link"), CarCard{}).empty());
+    EXPECT_NE(caution(device("strut-top"), CarCard{}).find("middle"), std::string::npos)
         << "the nut that must not be undone";
     // On blocks there is no spring to mind; that nut still stays on.
     CarCard blocks;
     blocks.no_springs = true;
     for (const char* sprung :
          {"shim-pair", "spanning-shims", "adjustable-arm", "trailing-arm-shims", "upper-joint-slot"})
-        EXPECT_TRUE(caution_device(device(sprung), blocks).empty()) << sprung;
-    EXPECT_FALSE(caution_device(device("strut-top"), blocks).empty());
+        EXPECT_TRUE(caution(device(sprung), blocks).empty()) << sprung;
+    EXPECT_FALSE(caution(device("strut-top"), blocks).empty());
 }
 
 TEST(AdjusterWords, SayNutByNutWhatHoldsAndWhichWay) {
     // A rod between two nuts does not turn: one is backed off, the other follows.
-    const Device radius = device("radius-rod");
+    const Adjuster radius = device("radius-rod");
     EXPECT_NE(words::how_to_rotate(radius, true).find("free end off"), std::string::npos);
     EXPECT_NE(words::how_to_rotate(radius, false).find("arm's side of the bush off"), std::string::npos);
-    Device both = radius;
+    Adjuster both = radius;
     both.double_ended = true;
     both.thread = Thread::right;
     EXPECT_EQ(words::how_to_rotate(both, true).find("nut"), std::string::npos) << "that one turns";
-    EXPECT_NE(words::loosen_device(both).find("left-hand"), std::string::npos);
+    EXPECT_NE(words::loosen(both).find("left-hand"), std::string::npos);
     // A tube has two ends, and one of them is named.
-    Device tube = device("cross-tube", Wheel::front_right);
+    Adjuster tube = device("cross-tube", Wheel::front_right);
     tube.thread = Thread::right;
     EXPECT_NE(words::how_to_rotate(tube, true).find("right end"), std::string::npos);
-    EXPECT_NE(words::loosen_device(tube).find("damper"), std::string::npos);
-    Rod sleeve;
+    EXPECT_NE(words::loosen(tube).find("damper"), std::string::npos);
+    Adjuster sleeve;
+    sleeve.kind = steering_rod_kind;
+    sleeve.wheel = Wheel::front_left;
     EXPECT_EQ(words::loosen(sleeve).find("left-hand"), std::string::npos);
     sleeve.double_ended = true;
     EXPECT_NE(words::loosen(sleeve).find("left-hand"), std::string::npos);
     // At a strut both bolts hold, and what leans is the upright.
-    Device bolt = device("cam");
+    Adjuster bolt = device("cam");
     bolt.bolt = "strut-upper";
-    EXPECT_NE(words::loosen_device(bolt).find("both strut bolts"), std::string::npos);
+    EXPECT_NE(words::loosen(bolt).find("both strut bolts"), std::string::npos);
 }
 
 TEST(AdjusterWords, WhatHasAThreadSaysWhichWayToRotateIt) {
     for (const char* kind : {"adjustable-arm", "radius-rod", "cross-tube", "drag-link"}) {
-        Device d = device(kind);
+        Adjuster d = device(kind);
         EXPECT_EQ(how_to_rotate(d, true).find("clockwise"), std::string::npos) << "the hand is not guessed";
         d.thread = Thread::right;
         const std::string from = adjuster_kind(kind)->across() ? "its left end" : "its end at the wheel";
@@ -122,7 +128,7 @@ TEST(AdjusterWords, AmountsInTheirUnits) {
 
 TEST(AdjusterWords, ShimsGoFromWhereToWhere) {
     CarCard car;
-    Device d = device("shim-pair");
+    Adjuster d = device("shim-pair");
     d.id = "shims-fl";
     car.adjusters = {d};
     const auto of = [&](const char* turned, std::vector<ShimMove> shims) {
@@ -149,7 +155,9 @@ TEST(AdjusterWords, ShimsGoFromWhereToWhere) {
 
 TEST(AdjusterWords, ATurnThatDidSomethingElse) {
     CarCard car;
-    Rod rod;
+    Adjuster rod;
+    rod.kind = steering_rod_kind;
+    rod.wheel = Wheel::front_left;
     rod.id = "rod-fl";
     rod.wheel = Wheel::front_left;
     car.adjusters = {rod};
@@ -168,7 +176,7 @@ TEST(AdjusterWords, ATurnThatDidSomethingElse) {
         EXPECT_EQ(s.find('\n'), std::string::npos);
     }
     // Of a device, by the angle where it shows.
-    Device shims = device("shim-pair");
+    Adjuster shims = device("shim-pair");
     shims.id = "shims-fl";
     car.adjusters.emplace_back(shims);
     d.adjuster = "shims-fl";

@@ -75,12 +75,12 @@ TEST(Words, AmountsOfTurnAsOneSaysThem) {
 }
 
 TEST(Words, TheReasonForTheDirectionFitsTheRodInAllFourCases) {
-    Rod r = testing::rod_at(Wheel::front_right, RodSide::behind_axle);
+    Adjuster r = testing::rod_at(Wheel::front_right, RodSide::behind_axle);
     EXPECT_NE(words::why_this_way(r, true).find(
                   "behind the axle: longer pushes the back of the wheel out, so it toes in"),
               std::string::npos);
     EXPECT_NE(words::why_this_way(r, false).find("toes out"), std::string::npos);
-    r.runs = RodSide::ahead_of_axle;
+    r.rod = RodSide::ahead_of_axle;
     EXPECT_NE(words::why_this_way(r, true).find(
                   "ahead of the axle: longer pushes the front of the wheel out, so it toes out"),
               std::string::npos);
@@ -88,19 +88,19 @@ TEST(Words, TheReasonForTheDirectionFitsTheRodInAllFourCases) {
     // The words and the sum agree.
     for (RodSide side : {RodSide::behind_axle, RodSide::ahead_of_axle})
         for (bool longer : {true, false}) {
-            r.runs = side;
+            r.rod = side;
             const bool in = toe_change(r, longer ? 1 : -1, Length::from_mm(130)).deg() > 0;
             EXPECT_EQ(words::why_this_way(r, longer).find("toes in") != std::string::npos, in);
         }
-    r.runs = RodSide::unknown;
+    r.rod = RodSide::unknown;
     EXPECT_NE(words::why_this_way(r, true).find("Say on the car's card"), std::string::npos);
 }
 
 TEST(Words, RodsAndLinksHaveTheirNames) {
-    Rod r = testing::rod_at(Wheel::rear_right, RodSide::behind_axle);
-    EXPECT_EQ(words::rod(r), "Right rear tie rod");
-    r.toe_link = true;
-    EXPECT_EQ(words::rod(r), "Right rear toe link");
+    Adjuster r = testing::rod_at(Wheel::rear_right, RodSide::behind_axle);
+    EXPECT_EQ(words::adjuster(r), "Right rear tie rod");
+    r.kind = toe_link_kind;
+    EXPECT_EQ(words::adjuster(r), "Right rear toe link");
     EXPECT_EQ(words::turn_line(r, -2.0 / 6), "Right rear toe link: 1/3 turn shorter");
 }
 

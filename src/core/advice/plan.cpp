@@ -117,9 +117,10 @@ void Planner::wait_for_reading() {
     for (std::size_t i : turns_since_reading(job_)) {
         PlannedTurn t;
         t.adjuster = std::get<Turn>((*job_.log)[i].event).adjuster;
-        if (const Rod* rod = car_.rod(t.adjuster)) t.wheel = rod->wheel;
-        const Device* d = car_.device(t.adjuster);
-        if (car_.place_of(t.adjuster) >= 0 && (!d || adjuster_kind(d->kind))) turned.push_back(t);
+        const Adjuster* a = car_.adjuster(t.adjuster);
+        if (!a || !adjuster_kind(a->kind)) continue;
+        if (is_rod(*a)) t.wheel = wheel_of(*a);
+        turned.push_back(t);
     }
     plan_.remeasure = remeasure(turned);
     plan_.next = NextStep::read;
@@ -134,7 +135,7 @@ void Planner::look_at_targets() {
             Message why{reached_by(v.target, all_) ? Code::plan_left_out : Code::plan_no_adjuster, {}};
             // There is one, and only its way is not known.
             for (const Adjuster& a : car_.adjusters)
-                if (unsaid_of(a) && reaches(like(a), v.target)) why = {Code::plan_way_unknown, {id_of(a)}};
+                if (unsaid_of(a) && reaches(like(a), v.target)) why = {Code::plan_way_unknown, {a.id}};
             plan_.cannot.push_back({v.target, why, v.angle, {}});
         }
         if (v.target.has_tolerance && v.call != Call::inside && !accepted) all_inside_ = false;
@@ -305,12 +306,11 @@ bool Planner::put(const Alternative& c) {
             if (m.measure != Measure::toe || !unsaid || wheel_of(a) != m.wheel ||
                 (serves_of(a) & serves_toe) == 0)
                 continue;
-            const Device* d = std::get_if<Device>(&a);
-            if (!allowed(id_of(a), d ? adjuster_kind(d->kind) : nullptr)) continue;
+            if (!allowed(a.id, adjuster_kind(a.kind))) continue;
             plan_.turns.clear();
             plan_.along.clear();
             plan_.change = {};
-            plan_.look = Look{id_of(a), std::string(unsaid->field)};
+            plan_.look = Look{a.id, std::string(unsaid->field)};
             plan_.next = NextStep::look;
             return true;
         }

@@ -33,8 +33,7 @@ class Planner {
     /// As much of a lever as is known of an adjuster whose way is not.
     static Lever like(const Adjuster& a) {
         Lever l;
-        const Device* d = std::get_if<Device>(&a);
-        l.kind = d ? adjuster_kind(d->kind) : nullptr;
+        l.kind = adjuster_kind(a.kind);
         l.wheel = wheel_of(a);
         l.serves = serves_of(a);
         return l;

@@ -46,16 +46,13 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
         }
         if (const Turn* t = std::get_if<Turn>(&what)) {
             const CarCard& car = job.rounds[round].car;
-            const Rod* rod = car.rod(t->adjuster);
-            const Device* device = car.device(t->adjuster);
-            const AdjusterKind* kind = device ? adjuster_kind(device->kind) : nullptr;
-            if (!rod && !kind) return whole();
-            if (rod) turned.push_back(rod->wheel);
-            if (kind)
-                for (Wheel w : wheels_of(*device)) {
-                    turned.push_back(w);
-                    if (kind->leans(*device)) leaning.push_back(w);
-                }
+            const Adjuster* a = car.adjuster(t->adjuster);
+            const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
+            if (!kind) return whole();
+            for (Wheel w : wheels_of(*a)) {
+                turned.push_back(w);
+                if (kind->leans(*a)) leaning.push_back(w);
+            }
         }
     }
     // Nothing turned: the same again. A round before that was not finished is not carried over either.

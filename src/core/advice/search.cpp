@@ -63,10 +63,9 @@ std::vector<double> amounts_of(const Lever& l, const CarCard& car) {
         const auto which = static_cast<std::size_t>(l.which);
         std::vector<ShimsOf> others = car.tin;
         for (const Adjuster& a : car.adjusters)
-            if (const Device* d = std::get_if<Device>(&a))
-                for (std::size_t s = 0; s < 2; ++s)
-                    if (d != l.device || s != which)
-                        others.insert(others.end(), d->stacks[s].begin(), d->stacks[s].end());
+            for (std::size_t s = 0; s < 2; ++s)
+                if (&a != l.device || s != which)
+                    others.insert(others.end(), a.stacks[s].begin(), a.stacks[s].end());
         // A stack that is known ends where nothing is left in it.
         const double floor = own.known && !l.device->least ? -most_shims_mm : least;
         for (double v : reachable_changes(own.now[which], others, most_shims_mm))

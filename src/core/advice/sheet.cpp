@@ -69,10 +69,10 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
                             (m.to == "tin" && (m.from.starts_with(t.adjuster + ' ') || m.from == t.adjuster)))
                             t.shims.push_back(m);
     for (PlannedTurn& t : out) {
-        const Device* d = car.device(t.adjuster);
-        const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+        const Adjuster* a = car.adjuster(t.adjuster);
+        const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
         if (!kind || !kind->exchanges()) continue;
-        const StackWanted stacks = stacks_wanted(*d, {-t.turns, t.turns});
+        const StackWanted stacks = stacks_wanted(*a, {-t.turns, t.turns});
         if (!stacks.known) continue;
         if (const auto picked = pick_shims({&stacks, 1}, {})) t.shims = picked->moves;
     }
@@ -84,10 +84,10 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
 void spoiled_by(const std::vector<PlannedTurn>& turns, const CarCard& car, std::vector<Wheel>& toe,
                 std::vector<Wheel>& lean) {
     for (const PlannedTurn& t : turns) {
-        const Device* d = car.device(t.adjuster);
-        for (Wheel w : d ? wheels_of(*d) : std::vector<Wheel>{t.wheel}) {
+        const Adjuster* a = car.adjuster(t.adjuster);
+        for (Wheel w : a ? wheels_of(*a) : std::vector<Wheel>{t.wheel}) {
             toe.push_back(w);
-            if (d && adjuster_kind(d->kind)->leans(*d)) lean.push_back(w);
+            if (a && adjuster_kind(a->kind)->leans(*a)) lean.push_back(w);
         }
     }
 }

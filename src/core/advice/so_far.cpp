@@ -19,7 +19,7 @@ std::size_t last_news(const Job& job) {
     return 0;
 }
 
-bool thread_known(const Job& job, const Rod& rod) {
+bool thread_known(const Job& job, const Adjuster& rod) {
     for (std::size_t i = 0; i < job.log->size(); ++i)
         if (job.live(i) && thread_measured((*job.log)[i], rod)) return true;
     return false;

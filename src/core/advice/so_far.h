@@ -18,7 +18,7 @@ bool accepted_since(const Job& job, std::size_t i, const Target& target);
 /// One past the last turn or angle read.
 std::size_t last_news(const Job& job);
 
-bool thread_known(const Job& job, const Rod& rod);
+bool thread_known(const Job& job, const Adjuster& rod);
 
 /// What the last pass of turns was, by adjuster.
 std::map<std::string, std::array<double, 2>> last_turned(const Job& job);

@@ -25,39 +25,38 @@ bool Planner::probe() {
         if (!options_.probing && reached_by(v.target, usable_)) continue;
         for (std::size_t place = 0; place < car_.adjusters.size(); ++place) {
             const Adjuster& a = car_.adjusters[place];
-            const Device* d = std::get_if<Device>(&a);
-            const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+            const AdjusterKind* kind = adjuster_kind(a.kind);
             const auto unsaid = unsaid_of(a);
-            if ((d && !kind) || !reaches(like(a), v.target) || !allowed(id_of(a), kind)) continue;
-            const bool turns_under_load = !d || (unsaid && unsaid->probe) || !kind->wants_jacking();
+            if (!kind || !reaches(like(a), v.target) || !allowed(a.id, kind)) continue;
+            const bool turns_under_load = (unsaid && unsaid->probe) || !kind->wants_jacking();
             if (!unsaid && !options_.probing) continue;
             if ((unsaid && !unsaid->probe) || !turns_under_load) {
-                if (unsaid && !look) look = Look{id_of(a), std::string(unsaid->field)};
+                if (unsaid && !look) look = Look{a.id, std::string(unsaid->field)};
                 continue;
             }
             // Turned already, and it does not show: a little more of it.
             const double sigma = std::max(v.angle.sigma.rad(), 0.01 * one_degree);
-            const double step = d ? kind->handles(*d).front().step : std::get<Rod>(a).step_turns;
+            const double step = kind->handles(a).front().step;
             const double per_turn = 0.6 * one_degree;
             const double needs = 3.0 * 1.5 * sigma / per_turn;
             // What would not show is no test: eyes do better.
             if (unsaid && needs > most_tested) {
-                if (!look) look = Look{id_of(a), std::string(unsaid->field)};
+                if (!look) look = Look{a.id, std::string(unsaid->field)};
                 continue;
             }
             double amount = std::ceil(std::clamp(needs, step, std::max(step, 0.5)) / step - 1e-9) * step;
             const Miss miss = miss_of_target(v, p_);
             if (!unsaid)
                 for (const Lever& l : usable_)
-                    if (l.id() == id_of(a) && !l.pulls.empty()) {
+                    if (l.id() == a.id && !l.pulls.empty()) {
                         const double by =
                             l.effect(l.pulls.front(), amount, p_) * miss.g[l.pulls.front().state];
                         if (by * (miss.aim - miss.g.dot(p_.x)) < 0.0) amount = -amount;
                         break;
                     }
             PlannedTurn t;
-            t.adjuster = id_of(a);
-            t.kind = d ? d->kind : "";
+            t.adjuster = a.id;
+            t.kind = turn_kind(a);
             t.wheel = wheel_of(a);
             t.turns = amount;
             t.test = true;
@@ -97,10 +96,9 @@ bool Planner::set_back() {
         const int place = car_.place_of(id);
         if (place < 0 || std::abs(sum) < 1e-9) continue;
         const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
-        const Device* d = std::get_if<Device>(&a);
         PlannedTurn t;
         t.adjuster = id;
-        t.kind = d ? d->kind : "";
+        t.kind = turn_kind(a);
         t.wheel = wheel_of(a);
         t.turns = -sum;
         t.test = true;

@@ -70,8 +70,8 @@ std::string_view name_of(HandleUnit u) {
 std::span<const AdjusterKind* const> adjuster_kinds() {
     static const std::vector<const AdjusterKind*> all = [] {
         std::vector<const AdjusterKind*> out;
-        for (const auto file : {adjusters::shims(), adjusters::cams_and_slots(), adjusters::arms(),
-                                adjusters::tubes(), adjusters::bushes()})
+        for (const auto file : {adjusters::rods(), adjusters::shims(), adjusters::cams_and_slots(),
+                                adjusters::arms(), adjusters::tubes(), adjusters::bushes()})
             out.insert(out.end(), file.begin(), file.end());
         return out;
     }();
@@ -85,72 +85,49 @@ const AdjusterKind* adjuster_kind(std::string_view name) {
     return it == kinds.end() ? nullptr : *it;
 }
 
-Wheel wheel_of(const Device& d) {
-    if (d.wheel) return *d.wheel;
-    const AdjusterKind* kind = adjuster_kind(d.kind);
-    return wheel_at(d.axle.value_or(Axle::front), kind ? kind->usual_side() : Side::right);
+Wheel wheel_of(const Adjuster& a) {
+    if (a.wheel) return *a.wheel;
+    const AdjusterKind* kind = adjuster_kind(a.kind);
+    return wheel_at(a.axle.value_or(Axle::front), kind ? kind->usual_side() : Side::right);
 }
 
-Wheel wheel_of(const Adjuster& a) {
-    const Device* d = std::get_if<Device>(&a);
-    return d ? wheel_of(*d) : std::get<Rod>(a).wheel;
+std::string turn_kind(const Adjuster& a) {
+    return is_rod(a) ? std::string() : a.kind;
 }
 
 int serves_of(const Adjuster& a) {
-    const Device* d = std::get_if<Device>(&a);
-    if (!d) return serves_toe;
-    const AdjusterKind* kind = adjuster_kind(d->kind);
-    return kind ? kind->serves(*d) : 0;
+    const AdjusterKind* kind = adjuster_kind(a.kind);
+    return kind ? kind->serves(a) : 0;
 }
 
 bool has_side(const Adjuster& a) {
-    const Device* d = std::get_if<Device>(&a);
-    const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
-    return !d || (kind && kind->sided(*d));
-}
-RodSide side_of_axle(const Adjuster& a) {
-    const Device* d = std::get_if<Device>(&a);
-    return d ? d->rod : std::get<Rod>(a).runs;
-}
-Thread thread_of(const Adjuster& a) {
-    const Device* d = std::get_if<Device>(&a);
-    return d ? d->thread : std::get<Rod>(a).thread;
-}
-void set_side(Adjuster& a, RodSide side) {
-    if (Device* d = std::get_if<Device>(&a))
-        d->rod = side;
-    else
-        std::get<Rod>(a).runs = side;
+    const AdjusterKind* kind = adjuster_kind(a.kind);
+    return kind && kind->sided(a);
 }
 std::optional<Unsaid> unsaid_of(const Adjuster& a) {
-    if (const Rod* rod = std::get_if<Rod>(&a)) {
-        if (rod->runs == RodSide::unknown) return Unsaid{"rod", true};
-        return std::nullopt;
-    }
-    const AdjusterKind* kind = adjuster_kind(std::get<Device>(a).kind);
-    return kind ? kind->unsaid(std::get<Device>(a)) : std::nullopt;
+    const AdjusterKind* kind = adjuster_kind(a.kind);
+    return kind ? kind->unsaid(a) : std::nullopt;
 }
 
 KnownLock lock_prior(const Adjuster& a, int angle) {
-    const Device* d = std::get_if<Device>(&a);
-    for (const KnownLock& l : d ? d->lock : std::get<Rod>(a).lock)
+    for (const KnownLock& l : a.lock)
         if (l.angle == angle) return {angle, l.deg, std::max(l.sigma_deg, 1e-3)};
-    const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+    const AdjusterKind* kind = adjuster_kind(a.kind);
     return {angle, 0.0, kind ? kind->lock_sigma_deg(angle) : usual_lock_sigma_deg(angle)};
 }
 
-std::vector<Wheel> wheels_of(const Device& d) {
+std::vector<Wheel> wheels_of(const Adjuster& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind || kind->takes_along() == 0.0) return {wheel_of(d)};
     const Axle axle = axle_of(wheel_of(d));
     return {wheel_at(axle, Side::left), wheel_at(axle, Side::right)};
 }
 
-double AdjusterKind::travel(const Device&, double amount) const {
+double AdjusterKind::travel(const Adjuster&, double amount) const {
     return amount;
 }
 
-void AdjusterKind::turned(Device& d, std::array<double, 2> by) const {
+void AdjusterKind::turned(Adjuster& d, std::array<double, 2> by) const {
     if (d.least) *d.least -= by[0];
     if (d.most) *d.most -= by[0];
 }
@@ -164,19 +141,19 @@ std::array<std::string_view, 2> AdjusterKind::stacks() const {
                        : std::array<std::string_view, 2>{"front", "rear"};
 }
 
-bool at_strut(const Device& d) {
+bool at_strut(const Adjuster& d) {
     return d.bolt.starts_with("strut");
 }
 
-bool AdjusterKind::on_strut(const Device& d, const CarCard&) const {
+bool AdjusterKind::on_strut(const Adjuster& d, const CarCard&) const {
     return at_strut(d);
 }
 
-bool AdjusterKind::arm_below_strut(const Device& d, const CarCard& car) {
+bool AdjusterKind::arm_below_strut(const Adjuster& d, const CarCard& car) {
     return !d.upper_arm && car.axle(axle_of(wheel_of(d))).suspension == Suspension::strut;
 }
 
-Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
+Corner AdjusterKind::corner(const Adjuster& d, const CarCard& car) const {
     const bool strut = on_strut(d, car);
     Corner c = strut ? sample_strut() : sample_wishbone();
     const Hardpoint high = strut ? Hardpoint::top : Hardpoint::upper;
@@ -197,8 +174,8 @@ Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
         else
             spread(Hardpoint::lca_front, Hardpoint::lca_rear);
     }
-    const Rod* rod = car.rod_at(wheel_of(d));
-    const RodSide runs = d.rod != RodSide::unknown ? d.rod : rod ? rod->runs : RodSide::unknown;
+    const Adjuster* rod = car.rod_at(wheel_of(d));
+    const RodSide runs = d.rod != RodSide::unknown ? d.rod : rod ? rod->rod : RodSide::unknown;
     if (rod || runs != RodSide::unknown) {
         // Its rod is what couples toe to all else.
         const Length drawn = Length::from_mm(c.at(Hardpoint::lower).x() - c.at(Hardpoint::rod_outer).x());
@@ -210,7 +187,7 @@ Corner AdjusterKind::corner(const Device& d, const CarCard& car) const {
     return c;
 }
 
-ResponsePrior AdjusterKind::prior(const Device& d, const CarCard& car) const {
+ResponsePrior AdjusterKind::prior(const Adjuster& d, const CarCard& car) const {
     const std::size_t count = handles(d).size();
     ResponsePrior p;
     for (std::size_t h = 0; h < count; ++h)
@@ -219,7 +196,7 @@ ResponsePrior AdjusterKind::prior(const Device& d, const CarCard& car) const {
     const int n = static_cast<int>(p.effects.size());
     const Corner base = corner(d, car);
     const bool rear_axle = axle_of(wheel_of(d)) == Axle::rear;
-    const Rod* rod = car.rod_at(wheel_of(d));
+    const Adjuster* rod = car.rod_at(wheel_of(d));
     double foot = 1.0;
     if (base.kind == CornerKind::strut)
         foot = (base.at(Hardpoint::strut_low) - base.at(Hardpoint::top)).norm() /
@@ -260,7 +237,7 @@ ResponsePrior AdjusterKind::prior(const Device& d, const CarCard& car) const {
 namespace {
 
 /// All that a prior depends on.
-std::string key_of(const Device& d, const CarCard& car) {
+std::string key_of(const Adjuster& d, const CarCard& car) {
     std::string key = d.kind + ' ' + d.bolt + ' ' + d.angle;
     const auto put = [&](double v) { key += ' ' + std::to_string(v); };
     const auto length = [&](const std::optional<Length>& l) { put(l ? l->mm() : -1.0); };
@@ -271,15 +248,15 @@ std::string key_of(const Device& d, const CarCard& car) {
          {&d.pitch, &d.eccentricity, &d.joint_height, &d.bolt_spacing, &d.pivot_to_hub, &d.arm, &d.arm_sigma})
         length(*l);
     put(index_of(car.axle(axle_of(wheel_of(d))).suspension));
-    if (const Rod* rod = car.rod_at(wheel_of(d))) {
-        put(index_of(rod->runs));
+    if (const Adjuster* rod = car.rod_at(wheel_of(d))) {
+        put(index_of(rod->rod));
         length(rod->arm);
     }
     return key;
 }
 
 /// The kinematics of some sixty corners are worked out once for each device there is.
-ResponsePrior expected_of(const AdjusterKind& kind, const Device& d, const CarCard& car) {
+ResponsePrior expected_of(const AdjusterKind& kind, const Adjuster& d, const CarCard& car) {
     static std::mutex mutex;
     static std::map<std::string, ResponsePrior> known;
     const std::string key = key_of(d, car);
@@ -291,7 +268,7 @@ ResponsePrior expected_of(const AdjusterKind& kind, const Device& d, const CarCa
 
 }  // namespace
 
-std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car) {
+std::optional<ResponsePrior> response_prior(const Adjuster& d, const CarCard& car) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return std::nullopt;
     ResponsePrior p = expected_of(*kind, d, car);
@@ -320,8 +297,7 @@ std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car)
 }
 
 bool made_alike(const Adjuster& a, const Adjuster& b) {
-    return a.index() == b.index() && axle_of(wheel_of(a)) == axle_of(wheel_of(b)) &&
-           (std::holds_alternative<Rod>(a) || std::get<Device>(a).kind == std::get<Device>(b).kind);
+    return axle_of(wheel_of(a)) == axle_of(wheel_of(b)) && (a.kind == b.kind || (is_rod(a) && is_rod(b)));
 }
 
 }  // namespace fairchalk

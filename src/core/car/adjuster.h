@@ -12,12 +12,13 @@
 
 #include "core/car/car.h"
 #include "core/car/device_field.h"
+#include "core/car/steering_rod.h"
 #include "core/car/suspension.h"
 #include "core/quantity/sketch.h"
 
 namespace fairchalk {
 
-// What there is to turn, beside rods (steering_rod.h). A device has one or two handles: a stack of shims at
+// What there is to turn. An adjuster has one or two handles: a rod that is made longer, a stack of shims at
 // each bolt, a plate that goes inward and rearward. What so much of a handle does to the angles of its wheel
 // is taken as linear in what the handle really moves (an eccentric bolt: the sine of where it stands), with a
 // prior from the exact kinematics of the likes of this suspension, and learnt on the car.
@@ -100,36 +101,42 @@ class AdjusterKind {
     virtual std::vector<CardChoice> on_card(bool strut) const = 0;
     virtual KindWords words() const = 0;
     /// Of one that stands where other words fit.
-    virtual KindWords words(const Device&) const { return words(); }
+    virtual KindWords words(const Adjuster&) const { return words(); }
+    /// Its whole name where that is not its wheel and its noun; null where it is.
+    virtual const char* whole_name(const Adjuster&) const { return nullptr; }
+    /// Why it is turned that way.
+    virtual const char* why(const Adjuster& d, bool /*more*/) const { return words(d).why; }
+    /// How it is rotated; null where nothing is said of that.
+    virtual const char* rotated(const Adjuster&, Rotation) const { return nullptr; }
     /// How it gets longer or shorter where it is not simply rotated; null where it is.
-    virtual const char* nut_by_nut(const Device&, bool /*longer*/) const { return nullptr; }
+    virtual const char* nut_by_nut(const Adjuster&, bool /*longer*/) const { return nullptr; }
     /// What the noun is wrapped in, one after the other, {0} the noun: which of several of a wheel it is.
-    virtual std::vector<const char*> which(const Device&) const { return {}; }
+    virtual std::vector<const char*> which(const Adjuster&) const { return {}; }
     /// It as the mechanic sees it, with `by` done to its handles, in a box of this width and height.
-    virtual Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const = 0;
+    virtual Sketch sketch(const Adjuster& d, std::array<double, 2> by, Sketch::Point size) const = 0;
 
-    virtual std::vector<Handle> handles(const Device& d) const = 0;
+    virtual std::vector<Handle> handles(const Adjuster& d) const = 0;
     /// What `amount` of a handle moves on a left corner, from where the card has it.
-    virtual CornerMove move(const Device& d, int handle, double amount) const = 0;
+    virtual CornerMove move(const Adjuster& d, int handle, double amount) const = 0;
     /// What the effect grows with: the amount itself, but for what turns in a circle.
-    virtual double travel(const Device& d, double amount) const;
+    virtual double travel(const Adjuster& d, double amount) const;
     /// One sigma of how far from linear it is in what its handle really moves, as a share of the effect.
-    virtual double bends(const Device&) const { return not_quite_linear; }
+    virtual double bends(const Adjuster&) const { return not_quite_linear; }
     /// What else its handle moves on the way between two amounts, as one sigma of what its effect grows with.
-    virtual double aside(const Device&, double /*from*/, double /*to*/) const { return 0.0; }
+    virtual double aside(const Adjuster&, double /*from*/, double /*to*/) const { return 0.0; }
     /// Two amounts of its handles between which it does most: what the prior is worked out from.
-    virtual std::array<double, 2> works_best(const Device&) const { return {-0.5, 0.5}; }
+    virtual std::array<double, 2> works_best(const Adjuster&) const { return {-0.5, 0.5}; }
     /// A field without which nobody can say what it does; null where it is there.
-    virtual const char* wanted_on_card(const Device&) const { return nullptr; }
+    virtual const char* wanted_on_card(const Adjuster&) const { return nullptr; }
     /// The card's device, once it was turned so.
-    virtual void turned(Device& d, std::array<double, 2> by) const;
+    virtual void turned(Adjuster& d, std::array<double, 2> by) const;
     /// The likes of the corner that it works on.
-    virtual Corner corner(const Device& d, const CarCard& car) const;
-    virtual ResponsePrior prior(const Device& d, const CarCard& car) const;
+    virtual Corner corner(const Adjuster& d, const CarCard& car) const;
+    virtual ResponsePrior prior(const Adjuster& d, const CarCard& car) const;
     /// What it is there for: `serves_toe` and its like; 0: only the steering wheel.
-    virtual int serves(const Device& d) const = 0;
+    virtual int serves(const Adjuster& d) const = 0;
     /// It is there for camber or caster, and turning it spoils them.
-    bool leans(const Device& d) const { return (serves(d) & (serves_camber | serves_caster)) != 0; }
+    bool leans(const Adjuster& d) const { return (serves(d) & (serves_camber | serves_caster)) != 0; }
     /// One sigma of what locking it does to an angle, while nobody has seen it: what is drawn together by a
     /// bolt through a slot or an eccentric moves most. Degrees.
     virtual double lock_sigma_deg(int angle) const;
@@ -147,9 +154,9 @@ class AdjusterKind {
     /// The names of its stacks in the job file.
     std::array<std::string_view, 2> stacks() const;
 
-    /// Which way it works hangs on the side of the axle on which it runs (`Device::rod`).
-    virtual bool sided(const Device&) const { return false; }
-    virtual std::optional<Unsaid> unsaid(const Device&) const { return std::nullopt; }
+    /// Which way it works hangs on the side of the axle on which it runs (`Adjuster::rod`).
+    virtual bool sided(const Adjuster&) const { return false; }
+    virtual std::optional<Unsaid> unsaid(const Adjuster&) const { return std::nullopt; }
 
     /// One for both wheels of an axle: it stands on the wheel that it moves, or is fixed to.
     virtual bool across() const { return false; }
@@ -160,44 +167,39 @@ class AdjusterKind {
 
   protected:
     /// It works on a corner with a strut.
-    virtual bool on_strut(const Device& d, const CarCard& car) const;
+    virtual bool on_strut(const Adjuster& d, const CarCard& car) const;
     /// The axle stands on struts, and it is at the arm below.
-    static bool arm_below_strut(const Device& d, const CarCard& car);
+    static bool arm_below_strut(const Adjuster& d, const CarCard& car);
     /// The bolts of its arm are the upper arm's.
-    virtual bool at_upper_arm(const Device& d) const { return d.upper_arm; }
+    virtual bool at_upper_arm(const Adjuster& d) const { return d.upper_arm; }
 };
 
 /// One of the two bolts between strut and upright, or which of them is not known.
-bool at_strut(const Device& d);
+bool at_strut(const Adjuster& d);
 
-/// All kinds, in the order in which the card offers them; `steering-rod` and `toe-link` are rods, `none` is
-/// none of them.
+/// All kinds, in the order in which the card offers them; `none` is none of them.
 std::span<const AdjusterKind* const> adjuster_kinds();
 /// Null for a kind that is only kept.
 const AdjusterKind* adjuster_kind(std::string_view name);
 
+/// Its kind as a turn writes it: of a rod nothing.
+std::string turn_kind(const Adjuster& a);
 /// What an adjuster is there for, as bits; 0 for a kind that is only kept.
 int serves_of(const Adjuster& a);
 /// Its wheel, or of those across an axle the one that it moves.
 Wheel wheel_of(const Adjuster& a);
 /// Whether it works the other way on the other side of the axle, on which it runs, and to say so.
 bool has_side(const Adjuster& a);
-RodSide side_of_axle(const Adjuster& a);
-Thread thread_of(const Adjuster& a);
-void set_side(Adjuster& a, RodSide side);
 std::optional<Unsaid> unsaid_of(const Adjuster& a);
 /// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind.
 /// Degrees.
 KnownLock lock_prior(const Adjuster& a, int angle);
 
 /// The wheels that a device moves something of.
-std::vector<Wheel> wheels_of(const Device& d);
-/// Its wheel, or of those across an axle the one that it moves.
-Wheel wheel_of(const Device& d);
-
-/// The prior of a device: what the card knows (`Device::response`) over what its kind expects. Nothing for a
-/// kind that is only kept.
-std::optional<ResponsePrior> response_prior(const Device& d, const CarCard& car);
+std::vector<Wheel> wheels_of(const Adjuster& d);
+/// The prior of a device: what the card knows (`Adjuster::response`) over what its kind expects. Nothing for
+/// a kind that is only kept.
+std::optional<ResponsePrior> response_prior(const Adjuster& d, const CarCard& car);
 
 /// Of one kind, at one axle: made to one drawing, and what one shows holds of the other.
 bool made_alike(const Adjuster& a, const Adjuster& b);

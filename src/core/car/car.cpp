@@ -5,6 +5,7 @@
 #include <cctype>
 #include <cmath>
 
+#include "core/car/steering_rod.h"
 #include "core/quantity/named.h"
 
 namespace fairchalk {
@@ -67,10 +68,6 @@ std::optional<Measure> measure_named(std::string_view s) {
     return named<Measure>(measure_names, s);
 }
 
-const std::string& id_of(const Adjuster& adjuster) {
-    return std::visit([](const auto& a) -> const std::string& { return a.id; }, adjuster);
-}
-
 bool CarCard::looked_at(std::string_view adjuster, std::string_view field) const {
     return std::any_of(looked.begin(), looked.end(),
                        [&](const auto& l) { return l.first == adjuster && l.second == field; });
@@ -78,18 +75,23 @@ bool CarCard::looked_at(std::string_view adjuster, std::string_view field) const
 
 int CarCard::place_of(std::string_view id) const {
     for (std::size_t i = 0; i < adjusters.size(); ++i)
-        if (id_of(adjusters[i]) == id) return static_cast<int>(i);
+        if (adjusters[i].id == id) return static_cast<int>(i);
     return -1;
 }
 
-const Device* CarCard::device(std::string_view id) const {
+const Adjuster* CarCard::adjuster(std::string_view id) const {
     const int i = place_of(id);
-    return i < 0 ? nullptr : std::get_if<Device>(&adjusters[static_cast<std::size_t>(i)]);
+    return i < 0 ? nullptr : &adjusters[static_cast<std::size_t>(i)];
 }
 
-const Rod* CarCard::rod(std::string_view id) const {
+const Adjuster* CarCard::device(std::string_view id) const {
+    const Adjuster* a = adjuster(id);
+    return a && !is_rod(*a) ? a : nullptr;
+}
+
+const Adjuster* CarCard::rod(std::string_view id) const {
     for (const Adjuster& a : adjusters)
-        if (const Rod* r = std::get_if<Rod>(&a); r && r->id == id) return r;
+        if (is_rod(a) && a.id == id) return &a;
     return nullptr;
 }
 
@@ -128,9 +130,9 @@ std::optional<std::string> CarCard::torque_of(std::string_view part) const {
     return best ? std::optional(best->torque) : std::nullopt;
 }
 
-const Rod* CarCard::rod_at(Wheel w) const {
+const Adjuster* CarCard::rod_at(Wheel w) const {
     for (const Adjuster& a : adjusters)
-        if (const Rod* r = std::get_if<Rod>(&a); r && r->wheel == w) return r;
+        if (is_rod(a) && a.wheel == w) return &a;
     return nullptr;
 }
 

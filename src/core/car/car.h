@@ -95,33 +95,6 @@ struct KnownLock {
     double deg = 0.0, sigma_deg = 0.0;
 };
 
-/// An adjuster that changes a rod's length: a tie rod, or a toe link at a rear wheel.
-struct Rod {
-    std::string id;
-    Wheel wheel = Wheel::front_left;
-    bool toe_link = false;
-    RodSide runs = RodSide::unknown;
-    Thread thread = Thread::unknown;  ///< at the outer end
-    bool double_ended = false;        ///< left- and right-threaded: twice the pitch a turn
-    std::optional<Length> pitch;
-    std::optional<Length> arm;  ///< steering arm, from the steering axis to the rod end, in plan
-    std::optional<Length> arm_sigma;
-    double step_turns = 0.125;  ///< what the hand can make: an eighth, or a sixth where flats are counted
-    std::vector<KnownLock> lock = {};  ///< to the toe
-    std::string wrench = {};           ///< the sizes that fit it, as somebody wrote them down
-    bool proven = false;               ///< turned before, and it went the way that its side of the axle says
-    double turned = 0.0;  ///< in earlier jobs, since its thread was last measured; longer positive
-
-    /// Of an arm that was measured without saying how well.
-    static constexpr Length measured_arm_sigma = Length::from_mm(3.0);
-    /// Prior of an arm nobody measured: geometry of common steering arms.
-    static constexpr Length prior_arm = Length::from_mm(130.0);
-    static constexpr Length prior_arm_sigma = Length::from_mm(22.0);
-    /// Of a rod whose thread nobody measured: most have a pitch of 1.25 to 2 mm.
-    static constexpr Length usual_pitch = Length::from_mm(1.5);
-    static constexpr Length unpitched_arm_sigma = Length::from_mm(40.0);
-};
-
 /// What one unit of one of an adjuster's handles does to an angle of a wheel, in degrees, as it was learnt or
 /// measured.
 struct KnownResponse {
@@ -139,10 +112,10 @@ struct ShimsOf {
     bool operator==(const ShimsOf&) const = default;
 };
 
-/// An adjuster that is no rod; adjuster.h says what its kind does. A kind that is not known there is kept and
-/// not planned with; `none` says that an angle has no adjuster. Its fields are the dimensions and ways of all
-/// kinds; each kind reads its own.
-struct Device {
+/// Something to turn; adjuster.h says what its kind does: a steering rod, a toe link, shims, a cam. A kind
+/// that is not known there is kept and not planned with; `none` says that an angle has no adjuster. Its
+/// fields are the dimensions and ways of all kinds; each kind reads its own.
+struct Adjuster {
     std::string id;
     std::string kind;
     std::string angle;  ///< of `none`: toe, camber or caster
@@ -152,7 +125,7 @@ struct Device {
     bool pushes_in = false;          ///< shims: more of them pull the arm inward
     bool runs_behind = false;        ///< radius rod: its body end lies behind the axle
     bool upper_arm = false;          ///< radius rod, arm, cam: of the upper arm
-    RodSide rod = RodSide::unknown;  ///< cross tube, drag link, cam of a toe link: where it runs
+    RodSide rod = RodSide::unknown;  ///< rod, cross tube, drag link, cam of a toe link: where it runs
     /// Cam: `front`, `rear`, `both`; cam and slot between strut and upright: `strut-upper`, `strut-lower`, or
     /// `strut` where which of the two is not known.
     std::string bolt = {};
@@ -164,7 +137,8 @@ struct Device {
     std::optional<Length> joint_height = {};  ///< between the joints that the wheel leans about
     std::optional<Length> bolt_spacing = {};  ///< between the two bolts or pivots of the arm
     std::optional<Length> pivot_to_hub = {};
-    std::optional<Length> arm = {};  ///< cross tube, drag link: the steering arm
+    /// Rod, cross tube, drag link: the steering arm, from the steering axis to the rod end, in plan.
+    std::optional<Length> arm = {};
     std::optional<Length> arm_sigma = {};
     std::optional<double> step = {};              ///< in the unit of its handles
     std::optional<double> least = {}, most = {};  ///< how far it goes from where the card has it
@@ -173,12 +147,11 @@ struct Device {
     std::vector<KnownResponse> response = {};
     std::vector<KnownLock> lock = {};
     std::string wrench = {};  ///< the sizes that fit it, as somebody wrote them down
+    bool proven = false;      ///< rod: turned before, and it went the way that its side of the axle says
+    double turned = 0.0;      ///< rod: in earlier jobs, since its thread was last measured; longer positive
     /// What it seems to do, as a multiple of what the rest of it says (turn_doubt.h); never on a card.
     double does = 1.0;
 };
-
-using Adjuster = std::variant<Rod, Device>;
-const std::string& id_of(const Adjuster& adjuster);
 
 struct CarCard {
     std::string name;
@@ -201,15 +174,17 @@ struct CarCard {
 
     const AxleCard& axle(Axle a) const { return axles[index_of(a)]; }
     AxleCard& axle(Axle a) { return axles[index_of(a)]; }
-    const Rod* rod(std::string_view id) const;
-    const Device* device(std::string_view id) const;
+    /// By its id: any, one that is a rod, one that is none; null where there is no such.
+    const Adjuster* adjuster(std::string_view id) const;
+    const Adjuster* rod(std::string_view id) const;
+    const Adjuster* device(std::string_view id) const;
     /// Where an adjuster stands on the card; -1 where it does not.
     int place_of(std::string_view id) const;
     bool looked_at(std::string_view adjuster, std::string_view field) const;
     /// The torque the card has for a part, or nothing.
     std::optional<std::string> torque_of(std::string_view part) const;
     /// The rod that sets this wheel's toe, or null.
-    const Rod* rod_at(Wheel w) const;
+    const Adjuster* rod_at(Wheel w) const;
 };
 
 /// Which angle a target is about.

@@ -16,29 +16,29 @@ namespace fairchalk {
 struct DeviceField {
     /// One of two words; `false` and `true` stand for themselves.
     struct Flag {
-        bool Device::*in;
+        bool Adjuster::*in;
         std::string_view unset, set;
         const char *says_unset, *says_set;
         bool yes_no() const { return set == "true"; }
     };
     struct Word {
-        std::string Device::*in;
+        std::string Adjuster::*in;
         std::vector<std::string_view> words;
         std::vector<const char*> says = {};  ///< of each word that the card offers, from the first on
     };
     /// `behind-axle`, `ahead-of-axle`, or neither.
     struct SideOfAxle {
-        RodSide Device::*in;
+        RodSide Adjuster::*in;
     };
     /// A thread's hand: `right` or `left`.
     struct Hand {
-        Thread Device::*in;
+        Thread Adjuster::*in;
     };
     struct Long {
-        std::optional<Length> Device::*in;
+        std::optional<Length> Adjuster::*in;
     };
     struct Degrees {
-        std::optional<double> Device::*in;
+        std::optional<double> Adjuster::*in;
         double most;  ///< beyond it is no such thing
     };
     /// What every kind has, and the card asks of this one: a stack, the step, an end of the range.
@@ -54,7 +54,7 @@ struct DeviceField {
     std::variant<Flag, Word, SideOfAxle, Hand, Long, Degrees, Stack, Step, End> what;
     const char* asks = nullptr;  ///< null: kept, not asked for
     const char* hint = "";
-    bool (*when)(const Device&) = nullptr;  ///< the card asks for it only then
+    bool (*when)(const Adjuster&) = nullptr;  ///< the card asks for it only then
 };
 
 /// What an angle may be said to be adjusted by, on the card, and that an adjuster of this kind is there then.

@@ -332,7 +332,7 @@ class Picker {
 
 }  // namespace
 
-StackWanted stacks_wanted(const Device& device, std::array<double, 2> add) {
+StackWanted stacks_wanted(const Adjuster& device, std::array<double, 2> add) {
     const AdjusterKind* kind = adjuster_kind(device.kind);
     // What is moved from one stack to the other has to stand in both of them.
     const bool exchanged = kind && kind->exchanges();

@@ -28,7 +28,7 @@ struct StackWanted {
 };
 
 /// The stacks of a device, with so much to be added to each. A device of no known kind has none.
-StackWanted stacks_wanted(const Device& device, std::array<double, 2> add);
+StackWanted stacks_wanted(const Adjuster& device, std::array<double, 2> add);
 
 /// Shims of one thickness that go from one place to another.
 struct ShimMove {

@@ -3,6 +3,7 @@
 
 #include <cmath>
 
+#include "core/car/adjuster.h"
 #include "core/car/steering_rod.h"
 
 namespace fairchalk {
@@ -22,11 +23,11 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
         out.push_back(item);
     };
     for (const Adjuster& a : job.car.adjusters) {
-        if (const Rod* r = std::get_if<Rod>(&a)) {
-            add(Kind::rod_length, "rod-length", r->wheel, r->id);
-            add(Kind::thread_exposed, "thread-exposed", r->wheel, r->id);
-        } else if (const auto& other = std::get<Device>(a); other.kind != "none") {
-            add(Kind::adjuster, "marks", std::nullopt, other.id);
+        if (is_rod(a)) {
+            add(Kind::rod_length, "rod-length", a.wheel, a.id);
+            add(Kind::thread_exposed, "thread-exposed", a.wheel, a.id);
+        } else if (a.kind != "none") {
+            add(Kind::adjuster, "marks", std::nullopt, a.id);
         }
     }
     if (!job.car.no_springs)
@@ -41,21 +42,21 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
     for (BaselineItem& item : out) {
         if (!item.found || !item.back || !item.found->value || !item.back->value) continue;
         item.difference = item.back->value->length() - item.found->value->length();
-        const Rod* rod = job.car.rod(item.adjuster);
+        const Adjuster* rod = job.car.rod(item.adjuster);
         if (rod && rod->pitch) item.turns = *item.difference / length_change(*rod, 1.0);
     }
     return out;
 }
 
-bool thread_measured(const Entry& entry, const Rod& rod) {
+bool thread_measured(const Entry& entry, const Adjuster& rod) {
     if (const Reading* r = std::get_if<Reading>(&entry.event))
         return r->spot.kind == ReadingId::thread_exposed && r->spot.wheel == rod.wheel;
     const BaselineNote* note = std::get_if<BaselineNote>(&entry.event);
-    const std::string at = " " + std::string(name_of(rod.wheel));
+    const std::string at = " " + std::string(name_of(wheel_of(rod)));
     return note && note->value && (note->item == "thread-exposed" + at || note->item == "rod-length" + at);
 }
 
-double turned_since_thread(const Job& job, const Rod& rod) {
+double turned_since_thread(const Job& job, const Adjuster& rod) {
     double sum = rod.turned;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         if (!job.live(i)) continue;

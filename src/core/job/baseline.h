@@ -28,8 +28,8 @@ struct BaselineItem {
 std::vector<BaselineItem> baseline_of(const Job& job);
 
 /// Whether an entry tells how much of a rod's thread is engaged.
-bool thread_measured(const Entry& entry, const Rod& rod);
+bool thread_measured(const Entry& entry, const Adjuster& rod);
 /// How far it was turned since then, over all jobs: turns, longer positive.
-double turned_since_thread(const Job& job, const Rod& rod);
+double turned_since_thread(const Job& job, const Adjuster& rod);
 
 }  // namespace fairchalk

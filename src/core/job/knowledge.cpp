@@ -27,11 +27,8 @@ const std::vector<std::string>& reasons_of(const Job& job) {
 bool holds(std::string_view condition, const Job& job, const Knowledge& knowledge) {
     const CarCard& car = job.car;
     const auto has_adjuster = [&](std::string_view kind) {
-        return std::any_of(car.adjusters.begin(), car.adjusters.end(), [&](const Adjuster& a) {
-            if (const Rod* r = std::get_if<Rod>(&a))
-                return kind == (r->toe_link ? "toe-link" : "steering-rod");
-            return std::get<Device>(a).kind == kind;
-        });
+        return std::any_of(car.adjusters.begin(), car.adjusters.end(),
+                           [&](const Adjuster& a) { return a.kind == kind; });
     };
     if (condition == "springs") return !car.no_springs;
     if (condition == "blocks") return car.no_springs;
@@ -266,7 +263,8 @@ SideDifference side_difference(const Job& job, Axle axle, ReadingId kind) {
     if (!a || !b) return out;
     out.known = true;
     out.by = *a - *b;
-    if (const Rod* rod = job.car.rod_at(l); rod && rod->pitch) out.turns = out.by / length_change(*rod, 1.0);
+    if (const Adjuster* rod = job.car.rod_at(l); rod && rod->pitch)
+        out.turns = out.by / length_change(*rod, 1.0);
     return out;
 }
 

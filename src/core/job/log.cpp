@@ -117,22 +117,15 @@ std::string fact_of(const CarCard& car, const Looked& looked) {
     const int place = car.place_of(looked.adjuster);
     if (place < 0) return {};
     const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-    const Rod* rod = std::get_if<Rod>(&a);
-    const Device* device = std::get_if<Device>(&a);
-    if (looked.field == "rod") {
-        const RodSide side = rod ? rod->runs : device->rod;
-        return side == RodSide::ahead_of_axle ? "ahead-of-axle"
-               : side == RodSide::behind_axle ? "behind-axle"
-                                              : "";
-    }
-    if (looked.field == "thread") {
-        const Thread thread = thread_of(a);
-        return thread == Thread::right ? "right" : thread == Thread::left ? "left" : "";
-    }
-    if (looked.field == "double_ended")
-        return (rod ? rod->double_ended : device->double_ended) ? "true" : "false";
-    if (looked.field == "bolt" && device) return device->bolt;
-    if (looked.field == "wheel" && device && device->wheel) return std::string(name_of(*device->wheel));
+    if (looked.field == "rod")
+        return a.rod == RodSide::ahead_of_axle ? "ahead-of-axle"
+               : a.rod == RodSide::behind_axle ? "behind-axle"
+                                               : "";
+    if (looked.field == "thread")
+        return a.thread == Thread::right ? "right" : a.thread == Thread::left ? "left" : "";
+    if (looked.field == "double_ended") return a.double_ended ? "true" : "false";
+    if (looked.field == "bolt") return a.bolt;
+    if (looked.field == "wheel" && !is_rod(a) && a.wheel) return std::string(name_of(*a.wheel));
     return {};
 }
 
@@ -142,22 +135,20 @@ bool look_up(CarCard& car, const Looked& looked) {
     const int place = car.place_of(looked.adjuster);
     if (place < 0) return false;
     Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-    Rod* rod = std::get_if<Rod>(&a);
-    Device* device = std::get_if<Device>(&a);
     const bool yes = looked.value == "true", no = looked.value == "false";
     if (looked.field == "rod") {
         const bool ahead = looked.value == "ahead-of-axle";
         if (!ahead && looked.value != "behind-axle") return false;
-        (rod ? rod->runs : device->rod) = ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
+        a.rod = ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
     } else if (looked.field == "thread" && (looked.value == "right" || looked.value == "left")) {
-        (rod ? rod->thread : device->thread) = looked.value == "right" ? Thread::right : Thread::left;
+        a.thread = looked.value == "right" ? Thread::right : Thread::left;
     } else if (looked.field == "double_ended" && (yes || no)) {
-        (rod ? rod->double_ended : device->double_ended) = yes;
-    } else if (looked.field == "bolt" && device &&
+        a.double_ended = yes;
+    } else if (looked.field == "bolt" && !is_rod(a) &&
                (looked.value == "strut-upper" || looked.value == "strut-lower")) {
-        device->bolt = looked.value;
-    } else if (const auto wheel = wheel_named(looked.value); looked.field == "wheel" && device && wheel) {
-        device->wheel = *wheel;
+        a.bolt = looked.value;
+    } else if (const auto wheel = wheel_named(looked.value); looked.field == "wheel" && !is_rod(a) && wheel) {
+        a.wheel = *wheel;
     } else {
         return false;
     }

@@ -16,9 +16,9 @@
 namespace fairchalk {
 namespace {
 
-Device* device_of(CarCard& card, const std::string& id) {
+Adjuster* device_of(CarCard& card, const std::string& id) {
     const int place = card.place_of(id);
-    return place < 0 ? nullptr : std::get_if<Device>(&card.adjusters[static_cast<std::size_t>(place)]);
+    return place < 0 ? nullptr : &card.adjusters[static_cast<std::size_t>(place)];
 }
 
 void put(std::vector<ShimsOf>& tin, const ShimsOf& shims, int sign) {
@@ -40,18 +40,17 @@ class Following {
         if (written_) {
             // What the card does not say anew is as it has become.
             if (card.tin == written_->tin) next.tin = now_.tin;
-            for (Adjuster& a : next.adjusters)
-                if (Device* d = std::get_if<Device>(&a)) {
-                    const Device* before = written_->device(d->id);
-                    const Device* since = now_.device(d->id);
-                    if (before && since && before->stacks == d->stacks) d->stacks = since->stacks;
-                }
+            for (Adjuster& a : next.adjusters) {
+                const Adjuster* before = written_->adjuster(a.id);
+                const Adjuster* since = now_.adjuster(a.id);
+                if (before && since && before->stacks == a.stacks) a.stacks = since->stacks;
+            }
         }
         written_ = card;
         now_ = std::move(next);
     }
     void see(const Turn& t) {
-        Device* d = device_of(now_, t.adjuster);
+        Adjuster* d = device_of(now_, t.adjuster);
         const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
         if (kind && kind->exchanges()) return exchange(*d, t.turns);
         if (!kind || !kind->from_tin()) return;
@@ -62,7 +61,7 @@ class Following {
         w.add[1] += t.second;
     }
     /// From the inner stack to the outer by so much: the pieces that make it up.
-    void exchange(Device& d, double inward) {
+    void exchange(Adjuster& d, double inward) {
         StackWanted w = stacks_wanted(d, {-inward, inward});
         if (!w.known) return;
         const auto picked = pick_shims({&w, 1}, {});
@@ -78,7 +77,7 @@ class Following {
         if (pass.empty() || now_.tin.empty()) return;
         const auto picked = pick_shims(pass, now_.tin);
         for (std::size_t i = 0; i < pass.size(); ++i) {
-            Device& d = *device_of(now_, pass[i].adjuster);
+            Adjuster& d = *device_of(now_, pass[i].adjuster);
             if (!pass[i].known) continue;
             std::array<std::vector<ShimsOf>, 2> before = d.stacks;
             d.stacks = picked ? picked->stacks[i] : std::array<std::vector<ShimsOf>, 2>{};
@@ -104,8 +103,7 @@ class Following {
 
 CarCard with_stacks_now(const Job& job, CarCard card) {
     const bool exchanges = std::any_of(card.adjusters.begin(), card.adjusters.end(), [](const Adjuster& a) {
-        const Device* d = std::get_if<Device>(&a);
-        const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+        const AdjusterKind* kind = adjuster_kind(a.kind);
         return kind && kind->exchanges();
     });
     if (card.tin.empty() && !exchanges) return card;
@@ -122,8 +120,7 @@ CarCard with_stacks_now(const Job& job, CarCard card) {
     }
     f.finish_pass();
     for (Adjuster& a : card.adjusters)
-        if (Device* d = std::get_if<Device>(&a))
-            if (const Device* now = f.now().device(d->id)) d->stacks = now->stacks;
+        if (const Adjuster* now = f.now().adjuster(a.id)) a.stacks = now->stacks;
     if (!f.now().tin.empty()) card.tin = f.now().tin;
     return card;
 }

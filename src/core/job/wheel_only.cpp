@@ -19,8 +19,8 @@ constexpr double near_enough = 2.0, sure_enough = 0.9;
 constexpr double large_deg = 25.0;
 
 /// A rod as it is reckoned with: what the card does not say is taken as usual.
-Rod reckoned(const Rod& rod) {
-    Rod r = rod;
+Adjuster reckoned(const Adjuster& rod) {
+    Adjuster r = rod;
     if (!r.pitch) r.pitch = Length::from_mm(1.5);
     return r;
 }
@@ -82,7 +82,7 @@ namespace {
 /// grid of both, by what was turned and driven.
 class WheelWork {
   public:
-    WheelWork(const Rod& left, const Rod& right, const CarCard& car, WheelOnly& out);
+    WheelWork(const Adjuster& left, const Adjuster& right, const CarCard& car, WheelOnly& out);
     void turned(const Turn& t);
     void driven(const Driven& d);
     void conclude();
@@ -94,7 +94,7 @@ class WheelWork {
     void say_what_a_turn_does();
     void plan(const Spread& now);
 
-    std::array<const Rod*, 2> rods_;
+    std::array<const Adjuster*, 2> rods_;
     WheelOnly& out_;
     double ratio_;
     Grid grid_;
@@ -103,10 +103,10 @@ class WheelWork {
     bool turned_since_drive_ = false, said_ = false;
 };
 
-WheelWork::WheelWork(const Rod& left, const Rod& right, const CarCard& car, WheelOnly& out)
+WheelWork::WheelWork(const Adjuster& left, const Adjuster& right, const CarCard& car, WheelOnly& out)
     : rods_{&left, &right}, out_(out), ratio_(car.steering_ratio.value_or(usual_steering_ratio)) {
     double share = std::pow(car.steering_ratio ? 0.02 : 0.16, 2);
-    for (const Rod* r : rods_) {
+    for (const Adjuster* r : rods_) {
         const ArmPrior arm = arm_prior(*r);
         share += 0.25 * std::pow(arm.sigma / arm.mean, 2);
         if (!r->pitch) share += 0.25 * 0.2 * 0.2;
@@ -122,9 +122,9 @@ WheelWork::WheelWork(const Rod& left, const Rod& right, const CarCard& car, Whee
 /// What turns of a rod should have done to its wheel's toe, by the card, degrees.
 double WheelWork::toe_of(const std::string& id, double turns) const {
     double toe = 0.0;
-    for (const Rod* r : rods_)
+    for (const Adjuster* r : rods_)
         if (r->id == id) {
-            const Rod known = reckoned(*r);
+            const Adjuster known = reckoned(*r);
             toe += toe_change(known, turns, arm_prior(known).mean).deg();
         }
     return toe;
@@ -225,13 +225,13 @@ void WheelWork::plan(const Spread& now) {
     out_.steer = Angle::from_deg(now.median / (ratio_ * out_.scale));
     double planned = 0.0;
     const double made = toe_;
-    for (const Rod* r : rods_) {
-        const Rod known = reckoned(*r);
+    for (const Adjuster* r : rods_) {
+        const Adjuster known = reckoned(*r);
         // What unequal turns did to the toe comes back with it, half at each wheel.
         const double wanted = out_.steer.rad() * (r == rods_[0] ? 1.0 : -1.0) - 0.5 * made * one_degree;
         const double mm = arm_prior(known).mean.mm() * std::sin(wanted) * toe_sign(known);
         const double exact = mm / length_change(known, 1.0).mm();
-        const double turns = std::round(exact / r->step_turns) * r->step_turns;
+        const double turns = std::round(exact / step_of(*r)) * step_of(*r);
         if (turns == 0.0) continue;
         out_.turns.emplace_back(r->id, turns);
         planned += ratio_ * steer_of(r->id, turns);
@@ -254,13 +254,13 @@ void WheelWork::plan(const Spread& now) {
 
 WheelOnly wheel_only(const Job& job) {
     WheelOnly out;
-    const Rod* left = job.car.rod_at(Wheel::front_left);
-    const Rod* right = job.car.rod_at(Wheel::front_right);
+    const Adjuster* left = job.car.rod_at(Wheel::front_left);
+    const Adjuster* right = job.car.rod_at(Wheel::front_right);
     if (!left || !right) {
         out.why = {Code::wheel_needs_rods, {}};
         return out;
     }
-    for (const Rod* r : {left, right})
+    for (const Adjuster* r : {left, right})
         if (toe_sign(*r) == 0.0) {
             out.why = {Code::wheel_needs_direction, {r->id}};
             return out;

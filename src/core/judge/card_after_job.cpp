@@ -22,16 +22,16 @@ void learn_lock(std::vector<KnownLock>& lock, const std::string& id, const Estim
     if (!seen.empty()) lock = std::move(seen);
 }
 
-void learn_rod(Rod& rod, const Estimate& e) {
+void learn_rod(Adjuster& rod, const Estimate& e) {
     for (const RodResponse& r : e.responses)
-        if (r.rod == rod.id && (r.turns_seen > 0 || r.arm_sigma < Rod::prior_arm_sigma * 0.7)) {
+        if (r.rod == rod.id && (r.turns_seen > 0 || r.arm_sigma < prior_arm_sigma * 0.7)) {
             rod.arm = r.arm;
-            rod.arm_sigma = std::min(r.arm_sigma * fades, Rod::prior_arm_sigma);
+            rod.arm_sigma = std::min(r.arm_sigma * fades, prior_arm_sigma);
         }
     learn_lock(rod.lock, rod.id, e);
 }
 
-void learn_device(Device& d, int place, const Estimate& e) {
+void learn_device(Adjuster& d, int place, const Estimate& e) {
     bool seen = false;
     std::vector<KnownResponse> all;
     for (const DeviceResponse& r : e.device_responses)
@@ -58,7 +58,7 @@ CarCard card_after_job(const Job& job, const Estimate& e) {
     const Belief belief = believe(job);
     const bool waits = turned_since_reading(job);
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
-        if (Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
+        if (Adjuster* rod = &car.adjusters[i]; is_rod(*rod)) {
             rod->turned = turned_since_thread(job, *rod);
             learn_rod(*rod, e);
             // Shown by this job's readings, and not turned since.
@@ -67,7 +67,7 @@ CarCard card_after_job(const Job& job, const Estimate& e) {
                                          belief.side_shown.end());
             continue;
         }
-        Device& d = std::get<Device>(car.adjusters[i]);
+        Adjuster& d = car.adjusters[i];
         learn_device(d, static_cast<int>(i), e);
         const AdjusterKind* kind = adjuster_kind(d.kind);
         if (!kind || !kind->is_stack()) continue;
@@ -79,11 +79,10 @@ CarCard card_after_job(const Job& job, const Estimate& e) {
     }
     // Both sides of an axle are made to one drawing.
     for (Adjuster& a : car.adjusters)
-        if (Rod* rod = std::get_if<Rod>(&a))
-            for (const Adjuster& b : car.adjusters)
-                if (const Rod* twin = std::get_if<Rod>(&b); twin && twin->proven && twin->runs == rod->runs &&
-                                                            axle_of(twin->wheel) == axle_of(rod->wheel))
-                    rod->proven = true;
+        for (const Adjuster& twin : car.adjusters)
+            if (is_rod(a) && is_rod(twin) && twin.proven && twin.rod == a.rod &&
+                axle_of(wheel_of(twin)) == axle_of(wheel_of(a)))
+                a.proven = true;
     return car;
 }
 

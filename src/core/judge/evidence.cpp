@@ -64,9 +64,8 @@ void Evidence::reckon_with(const std::vector<CardGuess>& cards, const CarCard& a
         bool turned = false;
         for (int place : guess.other_side) {
             Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-            if (!std::holds_alternative<Rod>(a)) continue;
-            set_side(a,
-                     side_of_axle(a) == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle);
+            if (!is_rod(a)) continue;
+            a.rod = a.rod == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle;
             turned = true;
         }
         of_card_.push_back({Eigen::VectorXd::Zero(shared_.rows()), shared_});
@@ -182,8 +181,8 @@ Amounts Evidence::with_card(const TurnPass& pass, const Amounts& amounts, const 
 void Evidence::move_devices(const CarCard& car, const CarCard& assumed, OfCard& out) const {
     if (passes_.empty()) return;
     for (int place = 0; place < static_cast<int>(car.adjusters.size()); ++place) {
-        const Device* d = std::get_if<Device>(&car.adjusters[static_cast<std::size_t>(place)]);
-        if (!d || !adjuster_kind(d->kind)) continue;
+        const Adjuster* d = &car.adjusters[static_cast<std::size_t>(place)];
+        if (is_rod(*d) || !adjuster_kind(d->kind)) continue;
         const auto then = response_prior(*d, car), now = response_prior(*d, assumed);
         if (!then || !now) continue;
         std::vector<std::pair<Eigen::Index, Eigen::Index>> at;  // place among the responses, effect

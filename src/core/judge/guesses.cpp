@@ -51,7 +51,7 @@ CardGuesses::CardGuesses(const CarCard& car, const std::set<int>& turned)
         if (!has_side(a)) continue;
         const auto like = std::find_if(groups_.begin(), groups_.end(), [&](const std::vector<int>& g) {
             const Adjuster& b = car.adjusters[static_cast<std::size_t>(g.front())];
-            return made_alike(a, b) && side_of_axle(a) == side_of_axle(b);
+            return made_alike(a, b) && a.rod == b.rod;
         });
         if (like != groups_.end())
             like->push_back(place);
@@ -65,13 +65,13 @@ CardGuesses::CardGuesses(const CarCard& car, const std::set<int>& turned)
 
 std::vector<std::string> CardGuesses::ids(const Group& places) const {
     std::vector<std::string> all;
-    for (int p : places) all.push_back(id_of(car_.adjusters[static_cast<std::size_t>(p)]));
+    for (int p : places) all.push_back(car_.adjusters[static_cast<std::size_t>(p)].id);
     return all;
 }
 
 /// What the card does not say may be either way.
 void CardGuesses::either_way(const Group& g) {
-    if (side_of_axle(car_.adjusters[static_cast<std::size_t>(g.front())]) != RodSide::unknown) return;
+    if (car_.adjusters[static_cast<std::size_t>(g.front())].rod != RodSide::unknown) return;
     std::vector<CardGuess> both;
     for (const CardGuess& c : out_)
         for (bool ahead : {false, true}) {
@@ -115,9 +115,9 @@ void CardGuesses::wrong_of(const Group& g) {
     const auto usable = static_cast<double>(std::max<std::size_t>(groups_.size(), 1));
     const Adjuster& a = car_.adjusters[static_cast<std::size_t>(g.front())];
     const bool certain = std::any_of(g.begin(), g.end(), [&](int p) {
-        return car_.looked_at(id_of(car_.adjusters[static_cast<std::size_t>(p)]), "rod");
+        return car_.looked_at(car_.adjusters[static_cast<std::size_t>(p)].id, "rod");
     });
-    const RodSide side = side_of_axle(a);
+    const RodSide side = a.rod;
     if (side != RodSide::unknown && !certain) {
         const std::string other = side_value(side == RodSide::behind_axle);
         suppose(g, "rod", other, -1.0, 0.6 * card_wrong / usable);
@@ -128,18 +128,17 @@ void CardGuesses::wrong_of(const Group& g) {
     std::vector<int> threads;
     for (int p : g) {
         const Adjuster& one = car_.adjusters[static_cast<std::size_t>(p)];
-        if (thread_of(one) != Thread::unknown && thread_of(one) == thread_of(a) &&
-            !car_.looked_at(id_of(one), "thread"))
+        if (one.thread != Thread::unknown && one.thread == a.thread && !car_.looked_at(one.id, "thread"))
             threads.push_back(p);
     }
     if (!threads.empty()) {
-        const char* other = thread_of(a) == Thread::right ? "left" : "right";
+        const char* other = a.thread == Thread::right ? "left" : "right";
         suppose(threads, "thread", other, -1.0, 0.1 * card_wrong / usable);
         if (threads.size() > 1)
             for (int p : threads) suppose({p}, "thread", other, -1.0, 0.05 * card_wrong / usable);
     }
-    if (const Rod* rod = std::get_if<Rod>(&a))
-        suppose(g, "double_ended", rod->double_ended ? "false" : "true", rod->double_ended ? 0.5 : 2.0,
+    if (is_rod(a))
+        suppose(g, "double_ended", a.double_ended ? "false" : "true", a.double_ended ? 0.5 : 2.0,
                 0.2 * card_wrong / usable);
 }
 
@@ -264,7 +263,7 @@ std::vector<CardGuess> card_guesses(const CarCard& car, const std::set<int>& tur
 
 CarCard assumed(CarCard car) {
     for (Adjuster& a : car.adjusters)
-        if (has_side(a) && side_of_axle(a) == RodSide::unknown) set_side(a, RodSide::behind_axle);
+        if (has_side(a) && a.rod == RodSide::unknown) (a.rod = RodSide::behind_axle);
     return car;
 }
 

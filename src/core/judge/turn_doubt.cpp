@@ -51,7 +51,7 @@ std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarC
         if (!job.live(i)) continue;
         const Entry& e = (*job.log)[i];
         if (const Turn* t = std::get_if<Turn>(&e.event)) {
-            const Device* d = car.device(t->adjuster);
+            const Adjuster* d = car.device(t->adjuster);
             odd = odd || !t->understood || car.place_of(t->adjuster) < 0 || (d && !adjuster_kind(d->kind));
             open.push_back(i);
         } else if (reads_angle(e) && !open.empty()) {
@@ -71,18 +71,17 @@ std::vector<std::string> sides_shown(const CarCard& car, const std::set<int>& tu
     std::vector<std::string> out;
     for (int place : turned) {
         const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-        if (!has_side(a) || side_of_axle(a) == RodSide::unknown) continue;
+        if (!has_side(a) || a.rod == RodSide::unknown) continue;
         bool told = false, lost = true;
         for (std::size_t c = 0; c < cards.size() && lost; ++c) {
             const auto& wrong = cards[c].wrong;
             if (!wrong || wrong->field != "rod" ||
-                std::find(wrong->adjusters.begin(), wrong->adjusters.end(), id_of(a)) ==
-                    wrong->adjusters.end())
+                std::find(wrong->adjusters.begin(), wrong->adjusters.end(), a.id) == wrong->adjusters.end())
                 continue;
             told = true;
             lost = left_of(c) <= shown_by;
         }
-        if (told && lost) out.push_back(id_of(a));
+        if (told && lost) out.push_back(a.id);
     }
     return out;
 }
@@ -492,17 +491,17 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
                 if (place < 0) continue;
                 Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
                 if (d.field == "response") {
-                    if (Device* device = std::get_if<Device>(&a)) {
-                        device->does = d.times;
+                    if (is_rod(a)) {
+                        a.arm = arm_prior(a).mean / d.times;
+                        a.arm_sigma = *a.arm * does_sigma;
                     } else {
-                        Rod& rod = std::get<Rod>(a);
-                        rod.arm = arm_prior(rod).mean / d.times;
-                        rod.arm_sigma = *rod.arm * does_sigma;
+                        a.does = d.times;
                     }
                 } else if (d.field == "rod") {
-                    set_side(a, d.value == side_value(true) ? RodSide::ahead_of_axle : RodSide::behind_axle);
-                } else if (Rod* rod = std::get_if<Rod>(&a))
-                    rod->double_ended = d.value == "true";
+                    a.rod = d.value == side_value(true) ? RodSide::ahead_of_axle : RodSide::behind_axle;
+                } else if (is_rod(a)) {
+                    a.double_ended = d.value == "true";
+                }
             }
         }
     };

@@ -22,7 +22,8 @@ std::vector<std::pair<int, int>> locks_of(const Adjuster& a, int place, const Po
     return out;
 }
 
-void add_device(const Device& d, int place, const CarCard& car, const Posterior& p, std::vector<Lever>& out) {
+void add_device(const Adjuster& d, int place, const CarCard& car, const Posterior& p,
+                std::vector<Lever>& out) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     const auto prior = response_prior(d, car);
     if (!kind || !prior) return;
@@ -86,28 +87,28 @@ std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
     std::vector<Lever> out;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         const int place = static_cast<int>(i);
-        if (const Device* d = std::get_if<Device>(&car.adjusters[i])) {
-            if (!unsaid_of(car.adjusters[i])) add_device(*d, place, car, p, out);
+        const Adjuster& rod = car.adjusters[i];
+        if (unsaid_of(rod)) continue;
+        if (!is_rod(rod)) {
+            add_device(rod, place, car, p, out);
             continue;
         }
-        const Rod& rod = std::get<Rod>(car.adjusters[i]);
         const int arm = p.index(Unknown::arm, place);
-        if (arm < 0 || unsaid_of(car.adjusters[i])) continue;
+        if (arm < 0) continue;
         Lever l;
         l.rod = &rod;
-        l.handle = {
-            "", HandleUnit::turn, "longer", "shorter", rod.step_turns, -most_rod_turns, most_rod_turns};
+        l.handle = adjuster_kind(rod.kind)->handles(rod).front();
         l.place = place;
-        l.wheel = rod.wheel;
+        l.wheel = wheel_of(rod);
         l.serves = serves_toe;
-        l.pulls = {{rod.wheel, 0, p.index(Unknown::toe, index_of(rod.wheel)), arm}};
-        const auto& angles = p.state[static_cast<std::size_t>(index_of(rod.wheel))];
-        if (axle_of(rod.wheel) == Axle::front && angles[1] >= 0) {
+        l.pulls = {{l.wheel, 0, p.index(Unknown::toe, index_of(l.wheel)), arm}};
+        const auto& angles = p.state[static_cast<std::size_t>(index_of(l.wheel))];
+        if (axle_of(l.wheel) == Axle::front && angles[1] >= 0) {
             Eigen::VectorXd caster = Eigen::VectorXd::Zero(p.x.size());
             if (angles[2] >= 0) caster[angles[2]] = 1.0;
             l.caster_known = angles[2] >= 0 && p.estimable(caster);
             l.lean = -std::tan(l.caster_known ? p.x[angles[2]] : usual_caster.rad());
-            l.pulls.push_back({rod.wheel, 1, angles[1], arm});
+            l.pulls.push_back({l.wheel, 1, angles[1], arm});
         }
         l.locks = locks_of(rod, place, p);
         out.push_back(std::move(l));

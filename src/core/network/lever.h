@@ -19,8 +19,8 @@ inline constexpr double most_rod_turns = 30.0;
 /// One handle of an adjuster as the estimate knows it: the angles it moves, and the unknowns that say by how
 /// much. Amounts are in the handle's unit, angles in radians.
 struct Lever {
-    const Rod* rod = nullptr;  // or a device
-    const Device* device = nullptr;
+    const Adjuster* rod = nullptr;  // or a device
+    const Adjuster* device = nullptr;
     const AdjusterKind* kind = nullptr;
     Handle handle;
     int which = 0;  ///< of the device's handles

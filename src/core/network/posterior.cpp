@@ -154,8 +154,7 @@ void add_unturned(Posterior& p, const CarCard& car, const std::vector<int>& turn
     for (std::size_t place = 0; place < car.adjusters.size(); ++place) {
         const int at = static_cast<int>(place);
         const Adjuster& adjuster = car.adjusters[place];
-        const Device* device = std::get_if<Device>(&adjuster);
-        for (const KnownLock& l : device ? device->lock : std::get<Rod>(adjuster).lock) {
+        for (const KnownLock& l : adjuster.lock) {
             const int where = place_of_lock(at, l.angle);
             if (p.now.contains({Unknown::lock, where})) continue;
             const KnownLock known = lock_prior(adjuster, l.angle);
@@ -163,8 +162,8 @@ void add_unturned(Posterior& p, const CarCard& car, const std::vector<int>& turn
                               Eigen::VectorXd::Constant(1, known.deg * one_degree),
                               Eigen::MatrixXd::Constant(1, 1, std::pow(known.sigma_deg * one_degree, 2))});
         }
-        if (device && std::find(turned.begin(), turned.end(), at) == turned.end()) {
-            const auto prior = response_prior(*device, car);
+        if (!is_rod(adjuster) && std::find(turned.begin(), turned.end(), at) == turned.end()) {
+            const auto prior = response_prior(adjuster, car);
             if (!prior) continue;
             Block b{{}, prior->mean, prior->covariance};
             for (int i = 0; i < static_cast<int>(prior->effects.size()); ++i)
@@ -181,8 +180,7 @@ void add_unturned(Posterior& p, const CarCard& car, const std::vector<int>& turn
     // What devices move though nothing tells how it stands: in the null space, a column each.
     std::vector<std::pair<int, int>> unread;
     for (const Adjuster& adjuster : car.adjusters) {
-        const Device* device = std::get_if<Device>(&adjuster);
-        const auto prior = device ? response_prior(*device, car) : std::nullopt;
+        const auto prior = is_rod(adjuster) ? std::nullopt : response_prior(adjuster, car);
         if (!prior) continue;
         for (const Effect& e : prior->effects) {
             const std::pair at(index_of(e.wheel), e.angle);

@@ -31,14 +31,15 @@ constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
 void believe_arms(Network& n, const CarCard& car) {
     std::map<int, ArmPrior> priors;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i)
-        if (const Rod* rod = std::get_if<Rod>(&car.adjusters[i])) {
+        if (const Adjuster* rod = &car.adjusters[i]; is_rod(*rod)) {
             const int place = static_cast<int>(i);
             priors[place] = arm_prior(*rod);
             n.add(Unknown::arm, place, priors[place].mean.m());
         }
     for (Axle axle : both_axles) {
-        const Rod *l = car.rod_at(wheel_at(axle, Side::left)), *r = car.rod_at(wheel_at(axle, Side::right));
-        if (!l || !r || l->runs != r->runs) continue;
+        const Adjuster *l = car.rod_at(wheel_at(axle, Side::left)),
+                       *r = car.rod_at(wheel_at(axle, Side::right));
+        if (!l || !r || l->rod != r->rod) continue;
         const int a = car.place_of(l->id), b = car.place_of(r->id);
         const double sa = priors[a].sigma.m(), sb = priors[b].sigma.m();
         const double rho = (sa * sa + sb * sb - like_arms_sigma * like_arms_sigma) / (2 * sa * sb);

@@ -117,14 +117,14 @@ void Report::angles() {
 void Report::rods() {
     const CarCard& car = round().car;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
-        const Rod* rod = std::get_if<Rod>(&car.adjusters[i]);
-        if (!rod || p_.arms[i] < 0) continue;
+        const Adjuster* rod = &car.adjusters[i];
+        if (!is_rod(*rod) || p_.arms[i] < 0) continue;
         RodResponse r;
         r.rod = rod->id;
         r.arm = Length::from_m(p_.x[p_.arms[i]]);
         r.arm_sigma = Length::from_m(std::sqrt(p_.covariance(p_.arms[i], p_.arms[i])));
         if (rod->pitch && r.arm.mm() > 0) {
-            Rod learnt = *rod;
+            Adjuster learnt = *rod;
             learnt.arm = r.arm;
             r.per_turn = abs(toe_change(learnt, 1.0, r.arm));
             r.per_turn_sigma = r.per_turn * (r.arm_sigma / r.arm);
@@ -140,11 +140,11 @@ void Report::devices() {
         const int place = static_cast<int>(i);
         for (int angle = 0; angle < 3; ++angle)
             if (const int lock = p_.index(Unknown::lock, place_of_lock(place, angle)); lock >= 0)
-                out_.locks.push_back({id_of(car.adjusters[i]), angle, Angle::from_rad(p_.x[lock]),
+                out_.locks.push_back({car.adjusters[i].id, angle, Angle::from_rad(p_.x[lock]),
                                       Angle::from_rad(std::sqrt(p_.covariance(lock, lock))),
                                       seen_.locks_seen.contains(place) ? seen_.locks_seen.at(place) : 0});
-        const Device* d = std::get_if<Device>(&car.adjusters[i]);
-        const auto prior = d ? response_prior(*d, car) : std::nullopt;
+        const Adjuster* d = &car.adjusters[i];
+        const auto prior = is_rod(*d) ? std::nullopt : response_prior(*d, car);
         if (!prior) continue;
         const auto handles = adjuster_kind(d->kind)->handles(*d);
         for (std::size_t k = 0; k < prior->effects.size(); ++k) {

@@ -18,7 +18,7 @@ constexpr double anything = 5.0;  // degrees: a turn of which nothing is known
 }  // namespace
 
 /// The responses of a device as unknowns, from when it is first turned.
-const ResponsePrior& Transitions::responses_of(const Device& d, int place) {
+const ResponsePrior& Transitions::responses_of(const Adjuster& d, int place) {
     const auto it = responses.find(place);
     if (it != responses.end()) return it->second;
     const ResponsePrior& p = responses.emplace(place, *response_prior(d, car_)).first->second;
@@ -40,7 +40,7 @@ const ResponsePrior& Transitions::responses_of(const Device& d, int place) {
 }
 
 /// Angles after = angles before + what each handle's travel does, for each wheel that it moves.
-void Transitions::turn_device(const Turn& t, const Device& d, int place) {
+void Transitions::turn_device(const Turn& t, const Adjuster& d, int place) {
     const AdjusterKind& kind = *adjuster_kind(d.kind);
     const Spoils& row = spoils_of(Happening::turned_device, car_.no_springs);
     const ResponsePrior& prior = responses_of(d, place);
@@ -102,23 +102,23 @@ void Transitions::turn_device(const Turn& t, const Device& d, int place) {
 
 void Transitions::turn(const Turn& t) {
     const int place = car_.place_of(t.adjuster);
-    const Device* device = car_.device(t.adjuster);
+    const Adjuster* device = car_.device(t.adjuster);
     ++n_.epoch;
     if (place >= 0 && t.understood && unsaid_of(car_.adjusters[static_cast<std::size_t>(place)])) {
         turned_unlocked_.insert(place);
         return doubted_turn(t);
     }
     if (device && t.understood && adjuster_kind(device->kind)) return turn_device(t, *device, place);
-    const Rod* known = car_.rod(t.adjuster);
+    const Adjuster* known = car_.rod(t.adjuster);
     if (!known || !t.understood) {
         // An adjuster this version does not know: say nothing about the angles of either axle.
         anything_moved(spoils_of(Happening::turned_other, car_.no_springs));
         return;
     }
-    const Rod& rod = *known;
+    const Adjuster& rod = *known;
     ++turns_seen[rod.id];
     turned_unlocked_.insert(place);
-    const int w = index_of(rod.wheel);
+    const int w = index_of(wheel_of(rod));
     const Spoils& row = spoils_of(Happening::turned_toe, car_.no_springs);
     // More thread than the arm is long: whatever that was, it says nothing about the toe now.
     const bool absurd = std::abs(length_change(rod, t.turns) / arm_prior(rod).mean) > 0.5;
@@ -139,7 +139,7 @@ void Transitions::turn(const Turn& t) {
         n_.link(l);
     }
     lean_by_toe(w, toe_before, toe_by);
-    if (axle_of(rod.wheel) == Axle::front) n_.link_step(Unknown::toe, w ^ 1, row.elsewhere * one_degree);
+    if (axle_of(wheel_of(rod)) == Axle::front) n_.link_step(Unknown::toe, w ^ 1, row.elsewhere * one_degree);
 }
 
 /// Its camber after a rod turned that wheel.
@@ -167,8 +167,8 @@ void Transitions::lean_by_toe(int w, int toe_before, Angle toe_by) {
 
 /// Whatever was turned there, or on the other side of that axle: its angles are as they are read after it.
 void Transitions::doubted_turn(const Turn& t) {
-    const Device* device = car_.device(t.adjuster);
-    const Rod* rod = car_.rod(t.adjuster);
+    const Adjuster* device = car_.device(t.adjuster);
+    const Adjuster* rod = car_.rod(t.adjuster);
     if (!rod && !(device && adjuster_kind(device->kind)))
         return anything_moved(spoils_of(Happening::turned_other, car_.no_springs));
     ++n_.epoch;
@@ -177,7 +177,7 @@ void Transitions::doubted_turn(const Turn& t) {
         so_far[0] += t.turns;
         so_far[1] += t.second;
     }
-    const Axle axle = axle_of(rod ? rod->wheel : wheel_of(*device));
+    const Axle axle = axle_of(wheel_of(rod ? *rod : *device));
     for (Wheel w : all_wheels) {
         if (axle_of(w) != axle) continue;
         const int i = index_of(w);

@@ -34,9 +34,9 @@ class Transitions {
     std::map<int, int> locks_seen;                 ///< by place
 
   private:
-    void turn_device(const Turn& t, const Device& d, int place);
+    void turn_device(const Turn& t, const Adjuster& d, int place);
     void lean_by_toe(int w, int toe_before, Angle toe_by);
-    const ResponsePrior& responses_of(const Device& d, int place);
+    const ResponsePrior& responses_of(const Adjuster& d, int place);
     int lock_of(int place, int angle);
     void anything_moved(const Spoils& row);
     /// The straight lines along the sides: strings, and what else is set up so.

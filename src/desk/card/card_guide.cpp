@@ -163,9 +163,9 @@ QString textOfShims(const book::Json& list) {
 }  // namespace
 
 /// What is asked of each adjuster of a wheel: only what its kind needs.
-void CardGuide::addDeviceItems(Group& g, const Device& d) const {
+void CardGuide::addDeviceItems(Group& g, const Adjuster& d) const {
     const AdjusterKind& kind = *adjuster_kind(d.kind);
-    const QString what = q(words::device_noun(d));
+    const QString what = q(words::adjuster_noun(d));
     for (const DeviceField& f : kind.fields()) {
         if (!f.asks || (f.when && !f.when(d))) continue;
         Item i;
@@ -288,15 +288,14 @@ std::vector<CardGuide::Group> CardGuide::madeGroups() const {
                                      {"adjust", at, angle}, std::move(by)));
         }
         for (const Adjuster& a : desk_.car().adjusters)
-            if (const Device* d = std::get_if<Device>(&a); d && adjuster_kind(d->kind) && wheel_of(*d) == w)
-                addDeviceItems(g, *d);
+            if (!is_rod(a) && adjuster_kind(a.kind) && wheel_of(a) == w) addDeviceItems(g, a);
         for (const Adjuster& a : desk_.car().adjusters) {
-            const Device* d = std::get_if<Device>(&a);
-            if (wheel_of(a) != w || (d && !adjuster_kind(d->kind))) continue;
-            Item i = text("", tr("%1: its wrenches").arg(q(d ? words::device_noun(*d) : words::adjuster(a))),
-                          {"wrench"}, tr("13 and 19"));
-            i.id = q(id_of(a)) + QStringLiteral(":wrench");
-            i.device = id_of(a);
+            if (wheel_of(a) != w || !adjuster_kind(a.kind)) continue;
+            Item i = text(
+                "", tr("%1: its wrenches").arg(q(is_rod(a) ? words::adjuster(a) : words::adjuster_noun(a))),
+                {"wrench"}, tr("13 and 19"));
+            i.id = q(a.id) + QStringLiteral(":wrench");
+            i.device = a.id;
             g.items.push_back(std::move(i));
         }
         out.push_back(g);

@@ -64,7 +64,7 @@ class CardGuide : public Guide {
     };
     const std::vector<Group>& groups() const;
     std::vector<Group> madeGroups() const;
-    void addDeviceItems(Group& g, const Device& d) const;
+    void addDeviceItems(Group& g, const Adjuster& d) const;
     std::optional<Group> group() const;
     std::optional<Item> item() const;
     QString valueOf(const book::Json& card, const Item& item) const;

@@ -204,7 +204,7 @@ Understood CheckGuide::understand(const QString& text) const {
     // A count of threads is a length, where the pitch is known.
     if (sum->kind == ReadingId::thread_exposed && text.contains(QLatin1String("thread"))) {
         Understood u;
-        const Rod* rod = desk_.car().rod_at(*nextSpot()->wheel);
+        const Adjuster* rod = desk_.car().rod_at(*nextSpot()->wheel);
         bool number = false;
         const double n = text.section(QLatin1Char(' '), 0, 0).toDouble(&number);
         if (!number || !rod || !rod->pitch)
@@ -235,7 +235,7 @@ QString CheckGuide::keep(const QString& text) {
     r.spot = s;
     if (s.kind == ReadingId::thread_exposed && text.contains(QLatin1String("thread"))) {
         const Understood u = understand(text);
-        const Rod* rod = desk_.car().rod_at(*s.wheel);
+        const Adjuster* rod = desk_.car().rod_at(*s.wheel);
         if (!u.good || !rod || !rod->pitch)
             return tr("A count, like “14 threads”, needs the thread's pitch on the car's card.");
         r.value = *read_quantity(write_exact(*rod->pitch * text.section(QLatin1Char(' '), 0, 0).toDouble()));

@@ -86,14 +86,9 @@ void paint(QPainter& p, const Sketch& sketch, QPointF origin) {
 }
 }  // namespace
 
-void drawDevice(QPainter& p, const QRectF& box, const Device& device, const PlannedTurn& turn) {
-    const AdjusterKind* kind = adjuster_kind(device.kind);
-    if (!kind) return;
-    paint(p, kind->sketch(device, {turn.turns, turn.second}, {box.width(), box.height()}), box.topLeft());
-}
-
-void drawRod(QPainter& p, const QRectF& box, const Rod& rod, double turns) {
-    paint(p, sketch_of(rod, turns, {box.width(), box.height()}), box.topLeft());
+void drawAdjuster(QPainter& p, const QRectF& box, const Adjuster& adjuster, std::array<double, 2> by) {
+    const AdjusterKind* kind = adjuster_kind(adjuster.kind);
+    if (kind) paint(p, kind->sketch(adjuster, by, {box.width(), box.height()}), box.topLeft());
 }
 
 }  // namespace fairchalk::desk

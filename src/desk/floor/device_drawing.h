@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
+
 #include <QPainter>
 #include <QRectF>
 
@@ -8,10 +10,9 @@
 
 namespace fairchalk::desk {
 
-/// A device as the mechanic sees it, with what is done to it: plates added or taken out, the way it goes.
-void drawDevice(QPainter& p, const QRectF& box, const Device& device, const PlannedTurn& turn);
-/// A rod, as one lies under its end of the car.
-void drawRod(QPainter& p, const QRectF& box, const Rod& rod, double turns);
+/// An adjuster as the mechanic sees it, with what is done to its handles: plates added or taken out, the way
+/// it goes.
+void drawAdjuster(QPainter& p, const QRectF& box, const Adjuster& adjuster, std::array<double, 2> by);
 
 /// An arrow with a head.
 void arrow(QPainter& p, QPointF from, QPointF to);

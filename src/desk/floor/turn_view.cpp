@@ -88,14 +88,11 @@ void TurnView::refresh() {
     page_ = std::clamp(page_, 0, std::max(0, (static_cast<int>(turns.size()) - 1) / perPage()));
     for (std::size_t i = 0; i < turns.size(); ++i) {
         const PlannedTurn& t = turns[i];
-        const Rod* rod = desk_.car().rod(t.adjuster);
-        const Device* d = desk_.car().device(t.adjuster);
+        const Adjuster* a = desk_.car().adjuster(t.adjuster);
         auto* card = new QWidget(this);
         card->setAttribute(Qt::WA_TransparentForMouseEvents);
         card->setAccessibleName(q(words::turn_line(desk_.car(), t, how_)));
-        card->setAccessibleDescription(rod ? q(words::why_this_way(*rod, t.longer()))
-                                       : d ? q(words::why_device(*d))
-                                           : QString());
+        card->setAccessibleDescription(a ? q(words::why_this_way(*a, t.longer())) : QString());
         card->setGeometry(cardBox(i, size()).toAlignedRect());
         card->show();
         cards_.push_back(card);
@@ -133,9 +130,9 @@ void TurnView::draw(QPainter& p, const QSizeF& size) const {
             p.drawLine(box.topLeft(), box.topRight());
         }
         const QRectF inside = box.adjusted(0, 10, 0, -4);
-        if (const Rod* rod = desk_.car().rod(plan.turns[i].adjuster))
+        if (const Adjuster* rod = desk_.car().rod(plan.turns[i].adjuster))
             drawRod(p, inside, plan.turns[i], *rod, static_cast<int>(i) + 1);
-        else if (const Device* d = desk_.car().device(plan.turns[i].adjuster))
+        else if (const Adjuster* d = desk_.car().device(plan.turns[i].adjuster))
             drawCard(p, inside, plan.turns[i], *d, static_cast<int>(i) + 1);
     }
 }
@@ -211,11 +208,11 @@ void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
 }
 
 /// A device: what it looks like from where the mechanic is, what is done to it, and what comes of it.
-void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Device& d,
+void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Adjuster& d,
                         int number) const {
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
-    heading(p, QPointF(l, t), w, number, q(words::device(d)));
+    heading(p, QPointF(l, t), w, number, q(words::adjuster(d)));
     p.setFont(type(15, true));
     p.setPen(c.string);
     p.drawText(QRectF(l + 30, t + 26, w - 40, 22), Qt::AlignLeft | Qt::AlignVCenter,
@@ -223,8 +220,8 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     p.setFont(type(12));
     p.setPen(c.soft);
     p.drawText(QRectF(l + 30, t + 48, w * 0.6, 16), Qt::AlignLeft, q(words::seen_from(d)));
-    drawDevice(p, QRectF(l + 26, t + 88, w * 0.5, std::max(70.0, std::min(104.0, box.height() - 210))), d,
-               turn);
+    drawAdjuster(p, QRectF(l + 26, t + 88, w * 0.5, std::max(70.0, std::min(104.0, box.height() - 210))), d,
+                 {turn.turns, turn.second});
 
     // What comes loose, what to mind, which shims: all above the line to what comes of it.
     double y = t + 50;
@@ -236,10 +233,10 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
         p.drawText(at, Qt::AlignLeft | Qt::TextWordWrap, text);
         y = at.bottom() + 2;
     };
-    if (const std::string caution = words::caution_device(d, desk_.car()); !caution.empty())
+    if (const std::string caution = words::caution(d, desk_.car()); !caution.empty())
         say(QStringLiteral("▲ ") + q(caution), c.caution);
     const std::string fits = words::wrenches(d);
-    say(q(words::loosen_device(d)) + (fits.empty() ? QString() : QLatin1Char(' ') + q(fits)), c.chalk);
+    say(q(words::loosen(d)) + (fits.empty() ? QString() : QLatin1Char(' ') + q(fits)), c.chalk);
     if (const std::string rotate = words::how_to_rotate(d, turn.longer()); !rotate.empty())
         say(d.double_ended || !adjuster_kind(d.kind)->nut_by_nut(d, turn.longer())
                 ? tr("Rotate: %1.").arg(q(rotate))
@@ -250,7 +247,7 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     const double row = QFontMetricsF(type(12)).height();
     if (y + row * static_cast<double>(moves.size()) > end) moves = {moves.join(QStringLiteral(" · "))};
     if (!moves.isEmpty()) say(moves.join(QLatin1Char('\n')), c.string);
-    if (y + 2 * row < end) say(q(words::why_device(d)), c.soft);
+    if (y + 2 * row < end) say(q(words::why_this_way(d, turn.longer())), c.soft);
 
     const QString name = turn.about == Measure::camber   ? tr("camber")
                          : turn.about == Measure::caster ? tr("caster")
@@ -258,20 +255,20 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     drawBeforeAfter(p, box, turn, name);
 }
 
-void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Rod& rod,
+void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Adjuster& rod,
                        int number) const {
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
-    heading(
-        p, QPointF(l, t), w, number,
-        (turn.test ? tr("Test turn. ") : QString()) +
-            QStringLiteral("%1: %2 %3")
-                .arg(q(words::rod(rod)), q(show_turns(std::abs(turn.turns))), q(words::way(turn.longer()))));
+    heading(p, QPointF(l, t), w, number,
+            (turn.test ? tr("Test turn. ") : QString()) + QStringLiteral("%1: %2 %3")
+                                                              .arg(q(words::adjuster(rod)),
+                                                                   q(show_turns(std::abs(turn.turns))),
+                                                                   q(words::way(turn.longer()))));
     p.setFont(type(12));
     p.setPen(c.soft);
     p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, q(words::seen_from(rod)));
     const double y = t + std::min(104.0, box.height() * 0.3), ay = y + 34;
-    desk::drawRod(p, QRectF(l + 26, y - 44, w * 0.6 - 26, 100), rod, turn.turns);
+    drawAdjuster(p, QRectF(l + 26, y - 44, w * 0.6 - 26, 100), rod, {turn.turns, 0.0});
 
     // The dial.
     const double r = std::min(52.0, box.height() * 0.17);

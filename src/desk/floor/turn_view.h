@@ -32,8 +32,10 @@ class TurnView : public QWidget {
     void resizeEvent(QResizeEvent*) override { refresh(); }
 
   private:
-    void drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Rod& rod, int number) const;
-    void drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Device& d, int number) const;
+    void drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Adjuster& rod,
+                 int number) const;
+    void drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn, const Adjuster& d,
+                  int number) const;
     void drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn& turn, const QString& name) const;
     void drawOrder(QPainter& p, const QRectF& all) const;
     int perPage() const;

@@ -19,9 +19,8 @@ QString part(const JobDesk& desk, const std::string& adjuster) {
 }
 
 Axle axleAt(const JobDesk& desk, const std::string& adjuster) {
-    const Rod* rod = desk.car().rod(adjuster);
-    const Device* d = desk.car().device(adjuster);
-    return axle_of(rod ? rod->wheel : d ? wheel_of(*d) : Wheel::front_left);
+    const Adjuster* a = desk.car().adjuster(adjuster);
+    return axle_of(a ? wheel_of(*a) : Wheel::front_left);
 }
 
 }  // namespace
@@ -176,11 +175,11 @@ QString LockGuide::body() const {
     const std::string id = current();
     QString out;
     if (!id.empty()) {
-        const Device* d = desk_.car().device(id);
+        const Adjuster* d = desk_.car().device(id);
         out +=
             line(tr("⟨b⟩Mark⟨/b⟩ it with chalk across thread and nut, or across plate and frame: what moved "
                     "is then seen."));
-        out += line(d ? q(words::lock_device(*d))
+        out += line(d ? q(words::locking(*d))
                       : tr("⟨b⟩Hold⟨/b⟩ the rod with one wrench and its end level, ⟨b⟩tighten⟨/b⟩ the nut "
                            "with the other. "
                            "Both joints still free to tilt the same way."));

@@ -322,8 +322,8 @@ void LessonGuide::drawFaces(QPainter& p, const Task& t, const QRectF& box) const
 /// The rod from above, behind or ahead of its wheel; the car's nose to the right.
 void LessonGuide::drawRod(QPainter& p, const Task& t, const QRectF& box) const {
     const Chalk& c = Chalk::now();
-    const Rod& rod = *t.rod;
-    const bool left = side_of(rod.wheel) == Side::left;
+    const Adjuster& rod = *t.rod;
+    const bool left = side_of(wheel_of(rod)) == Side::left;
     const double in = left ? 1.0 : -1.0;  // toward the car's middle, on the picture
     const QPointF hub(box.center().x(), left ? box.top() + 130 : box.bottom() - 130);
     const double toe_deg = std::clamp(t.numbers.at("now") * 22, -28.0, 28.0) * in;
@@ -334,7 +334,7 @@ void LessonGuide::drawRod(QPainter& p, const Task& t, const QRectF& box) const {
     p.setBrush(c.floor_line);
     p.drawRoundedRect(QRectF(-150, -34, 300, 68), 30, 30);
     p.restore();
-    const double along = rod.runs == RodSide::ahead_of_axle ? 92.0 : -92.0;
+    const double along = rod.rod == RodSide::ahead_of_axle ? 92.0 : -92.0;
     const QPointF outer = hub + QPointF(along, in * 66), inner = hub + QPointF(along * 0.9, in * 300);
     chalkLine(p, hub + QPointF(0, in * 40), outer, c.soft, 6);
     chalkLine(p, outer, inner, c.string, 5);
@@ -347,8 +347,8 @@ void LessonGuide::drawRod(QPainter& p, const Task& t, const QRectF& box) const {
     drawText(p, {hub.x() + 170, hub.y() - 14, 200, 28}, Qt::AlignLeft, tr("front →"), 14, c.soft);
     drawText(p, {box.left(), box.center().y() - 40, 250, 100}, Qt::AlignLeft | Qt::TextWordWrap,
              tr("%1; the rod runs %2 the axle, with a %3-hand thread at its outer end")
-                 .arg(q(words::wheel(rod.wheel)),
-                      rod.runs == RodSide::ahead_of_axle ? tr("ahead of") : tr("behind"),
+                 .arg(q(words::wheel(wheel_of(rod))),
+                      rod.rod == RodSide::ahead_of_axle ? tr("ahead of") : tr("behind"),
                       rod.thread == Thread::right ? tr("right") : tr("left")),
              13, c.chalk);
 }

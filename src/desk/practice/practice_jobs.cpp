@@ -32,12 +32,11 @@ void begin(JobDesk& desk, const practice::Play& play, const QString& title, cons
     first.emplace_back(asked);
     // Nobody can look under a car that is not there: its card is right.
     for (const Adjuster& a : book::car_from(car.card, "car").adjusters) {
-        if (has_side(a) && side_of_axle(a) != RodSide::unknown)
+        if (has_side(a) && a.rod != RodSide::unknown)
             first.emplace_back(
-                Looked{id_of(a), "rod",
-                       side_of_axle(a) == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle"});
-        if (thread_of(a) != Thread::unknown)
-            first.emplace_back(Looked{id_of(a), "thread", thread_of(a) == Thread::right ? "right" : "left"});
+                Looked{a.id, "rod", a.rod == RodSide::ahead_of_axle ? "ahead-of-axle" : "behind-axle"});
+        if (a.thread != Thread::unknown)
+            first.emplace_back(Looked{a.id, "thread", a.thread == Thread::right ? "right" : "left"});
     }
     // Each practice car is one car in the book, with all that was played on it.
     const std::string key = "practice-car:" + car.id, known = desk.fact(key);

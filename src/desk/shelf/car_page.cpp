@@ -175,20 +175,20 @@ void CarPage::begin(const QString& car) {
             put((n + "_span").c_str(), c.axle(a).rim_span);
             put((n + "_hub_width").c_str(), c.axle(a).hub_width);
         }
-        if (const Rod* r = c.rod_at(Wheel::front_left)) {
-            choose("rods", r->runs == RodSide::behind_axle     ? "behind-axle"
-                           : r->runs == RodSide::ahead_of_axle ? "ahead-of-axle"
-                                                               : "");
+        if (const Adjuster* r = c.rod_at(Wheel::front_left)) {
+            choose("rods", r->rod == RodSide::behind_axle     ? "behind-axle"
+                           : r->rod == RodSide::ahead_of_axle ? "ahead-of-axle"
+                                                              : "");
             choose("thread", r->thread == Thread::right ? "right" : r->thread == Thread::left ? "left" : "");
             choose("ends", r->double_ended ? "both" : "");
             put("pitch", r->pitch);
             put("arm", r->arm);
             arm_there_ = fields_["arm"]->text().trimmed().toStdString();
         }
-        if (const Rod* r = c.rod_at(Wheel::rear_left))
-            choose("links", r->runs == RodSide::behind_axle     ? "behind-axle"
-                            : r->runs == RodSide::ahead_of_axle ? "ahead-of-axle"
-                                                                : "");
+        if (const Adjuster* r = c.rod_at(Wheel::rear_left))
+            choose("links", r->rod == RodSide::behind_axle     ? "behind-axle"
+                            : r->rod == RodSide::ahead_of_axle ? "ahead-of-axle"
+                                                               : "");
         fields_["title"]->setFocus();
         fields_["title"]->selectAll();
     } else {

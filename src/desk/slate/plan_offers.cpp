@@ -15,18 +15,10 @@ QString tr(const char* text) {
     return QCoreApplication::translate("Slate", text);
 }
 
-/// Null for a rod, and for what is only kept.
-const AdjusterKind* kind_of(const Adjuster& a) {
-    const Device* d = std::get_if<Device>(&a);
-    return d ? adjuster_kind(d->kind) : nullptr;
-}
-
 std::vector<std::string> adjusters_of(const CarCard& car, auto&& is) {
     std::vector<std::string> out;
     for (const Adjuster& a : car.adjusters) {
-        const Device* d = std::get_if<Device>(&a);
-        if ((!d || adjuster_kind(d->kind)) && is(d ? wheel_of(*d) : std::get<Rod>(a).wheel))
-            out.push_back(id_of(a));
+        if (adjuster_kind(a.kind) && is(wheel_of(a))) out.push_back(a.id);
     }
     return out;
 }
@@ -47,14 +39,14 @@ std::vector<PlanOffer> plan_offers(const JobDesk& desk) {
     offer(tr("nearer the aim, while I am here"), nearer);
     const auto any = [&](auto&& is) {
         return std::any_of(car.adjusters.begin(), car.adjusters.end(), [&](const Adjuster& a) {
-            const AdjusterKind* kind = kind_of(a);
-            return kind && is(std::get<Device>(a), *kind);
+            const AdjusterKind* kind = adjuster_kind(a.kind);
+            return kind && is(a, *kind);
         });
     };
-    if (any([](const Device& d, const AdjusterKind& k) { return k.leans(d); }))
+    if (any([](const Adjuster& d, const AdjusterKind& k) { return k.leans(d); }))
         offer(tr("toe only tonight"),
               {{{Measure::total_toe, Measure::toe, Measure::thrust}, false, {}}, {}, "toe"});
-    if (any([](const Device&, const AdjusterKind& k) { return k.wants_jacking(); }))
+    if (any([](const Adjuster&, const AdjusterKind& k) { return k.wants_jacking(); }))
         offer(tr("without jacking"), {{{}, true, {}}, {}, "no-jacking"});
     const auto sided = [&](Side side) {
         return adjusters_of(car, [side](Wheel w) { return side_of(w) == side; });

@@ -425,7 +425,7 @@ std::vector<Slate::TurnAsked> Slate::turnsAsked() const {
     std::vector<TurnAsked> out;
     for (const PlannedTurn& t : desk_.answer().plan.turns) {
         const AdjusterKind* kind = adjuster_kind(t.kind);
-        const Device* d = desk_.car().device(t.adjuster);
+        const Adjuster* d = desk_.car().device(t.adjuster);
         const std::size_t handles = kind && d ? kind->handles(*d).size() : 1;
         for (std::size_t h = 0; h < handles; ++h) out.push_back({&t, static_cast<int>(h)});
     }
@@ -439,7 +439,7 @@ std::optional<Slate::TurnAsked> Slate::turnInTurn() const {
 
 std::optional<HandleUnit> Slate::unitInTurn() const {
     const auto t = turnInTurn();
-    const Device* d = t ? desk_.car().device(t->turn->adjuster) : nullptr;
+    const Adjuster* d = t ? desk_.car().device(t->turn->adjuster) : nullptr;
     const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
     if (!kind) return t ? std::optional(HandleUnit::turn) : std::nullopt;
     return kind->handles(*d)[static_cast<std::size_t>(t->handle)].unit;
@@ -546,7 +546,7 @@ void Slate::understand() {
     }
     if (mode_ == Mode::turned) {
         const auto asked = turnInTurn();
-        const Device* d = asked ? desk_.car().device(asked->turn->adjuster) : nullptr;
+        const Adjuster* d = asked ? desk_.car().device(asked->turn->adjuster) : nullptr;
         const QString means =
             quantity->value == 0 ? tr("(not turned)")
             : d                  ? q(words::device_amounts(*d, asked->handle == 0 ? quantity->value : 0.0,
@@ -862,7 +862,7 @@ void Slate::turnedSoFar(double amount) {
         others.name = "cannot";
         std::vector<std::string> may = others.options.touching;
         if (may.empty())
-            for (const Adjuster& a : desk_.car().adjusters) may.push_back(id_of(a));
+            for (const Adjuster& a : desk_.car().adjusters) may.push_back(a.id);
         std::erase_if(may, [&](const std::string& id) {
             return std::find(cannot_.begin(), cannot_.end(), id) != cannot_.end();
         });
@@ -1007,7 +1007,7 @@ void Slate::refresh() {
     } else if (turning) {
         const auto asked = mode_ == Mode::turned ? turnInTurn() : std::nullopt;
         QString what = asked ? q(words::adjuster(desk_.car(), asked->turn->adjuster)) : QString();
-        if (const Device* d = asked ? desk_.car().device(asked->turn->adjuster) : nullptr)
+        if (const Adjuster* d = asked ? desk_.car().device(asked->turn->adjuster) : nullptr)
             if (const QString handle = q(words::handle_name(*d, asked->handle)); !handle.isEmpty())
                 what += QStringLiteral(", ") + handle;
         title_->setText(asked                          ? what

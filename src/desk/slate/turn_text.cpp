@@ -119,7 +119,7 @@ QString TurnText::responses() const {
     const JobAnalysis& a = desk_.answer();
     QString does;
     for (const RodResponse& r : a.now.responses) {
-        const Rod* rod = desk_.car().rod(r.rod);
+        const Adjuster* rod = desk_.car().rod(r.rod);
         if (!rod || r.per_turn.deg() == 0.0) continue;
         if (does.isEmpty()) does += head(tr("What one turn does on this car"));
         const QString from =
@@ -128,12 +128,12 @@ QString TurnText::responses() const {
             : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
                              : tr("a guess at the arm: learnt after one turn");
         does += line(QStringLiteral("%1: ⟨b⟩%2⟨/b⟩ ±%3⟨br⟩%4")
-                         .arg(q(words::rod(*rod)), q(fairchalk::show(r.per_turn, how_)),
+                         .arg(q(words::adjuster(*rod)), q(fairchalk::show(r.per_turn, how_)),
                               q(show_plus_minus(r.per_turn_sigma * k95, how_)), soft(from)));
     }
     QString last;
     for (const DeviceResponse& r : a.now.device_responses) {
-        const Device* d = desk_.car().device(r.device);
+        const Adjuster* d = desk_.car().device(r.device);
         if (!d || (r.turns_seen == 0 && !plannedFor(r.device))) continue;
         const HandleUnit unit =
             adjuster_kind(d->kind)->handles(*d)[static_cast<std::size_t>(r.effect.handle)].unit;
@@ -175,8 +175,8 @@ QString TurnText::left() const {
         // Only a rack's own rods have one.
         const bool boots = desk_.car().steering != Steering::box &&
                            std::any_of(turns.begin(), turns.end(), [&](const PlannedTurn& t) {
-                               const Rod* rod = desk_.car().rod(t.adjuster);
-                               return rod && !rod->toe_link;
+                               const Adjuster* rod = desk_.car().rod(t.adjuster);
+                               return rod && rod->kind == steering_rod_kind;
                            });
         out += line(soft(
             (boots ? tr("Free the rubber boot so that it does not twist. ") : QString()) +

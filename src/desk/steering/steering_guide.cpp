@@ -316,10 +316,10 @@ void SteeringGuide::draw(QPainter& p) const {
     p.setPen(c.stroke(c.faint, 1.4, Qt::DashLine));
     p.drawLine(QPointF(480, 53), QPointF(480, 81));
     p.drawLine(QPointF(480, 476), QPointF(480, 683));
-    const Rod* rod = desk_.car().rod_at(Wheel::front_left);
+    const Adjuster* rod = desk_.car().rod_at(Wheel::front_left);
     // Drawn at its full lock of the picture: the wheels turn by the ratio, shown four times larger.
     const Angle steer = off / ratio() * 4.0;
-    drawFronts(p, {480, 710}, steer, !rod || rod->runs != RodSide::ahead_of_axle,
+    drawFronts(p, {480, 710}, steer, !rod || rod->rod != RodSide::ahead_of_axle,
                now || pending_ ? c.chalk : c.faint);
     drawText(p, {30, 841, 560, 29}, Qt::AlignLeft,
              desk_.car().steering_ratio
@@ -388,11 +388,11 @@ std::vector<Place> WheelGuide::places() const {
     std::vector<Place> out;
     const WheelOnly& w = desk_.wheelOnly();
     for (const auto& [id, turns] : w.turns) {
-        const Rod* rod = desk_.car().rod(id);
-        const bool left = side_of(rod->wheel) == Side::left;
+        const Adjuster* rod = desk_.car().rod(id);
+        const bool left = side_of(wheel_of(*rod)) == Side::left;
         out.push_back({q(id),
                        {left ? 20.0 : 660.0, 520, 280, 160},
-                       q(words::rod(*rod)),
+                       q(words::adjuster(*rod)),
                        q(words::turn_line(*rod, turns))});
     }
     return out;
@@ -401,7 +401,7 @@ std::vector<Place> WheelGuide::places() const {
 QString WheelGuide::title() const {
     const WheelOnly& w = desk_.wheelOnly();
     if (typing_turns_ && made_.size() < w.turns.size())
-        return q(words::rod(*desk_.car().rod(w.turns[made_.size()].first)));
+        return q(words::adjuster(*desk_.car().rod(w.turns[made_.size()].first)));
     return w.next == WheelStep::turn ? tr("Both rods, equal and opposite") : tr("The wheel only");
 }
 QString WheelGuide::subtitle() const {
@@ -463,8 +463,8 @@ QString WheelGuide::body() const {
     const WheelOnly& w = desk_.wheelOnly();
     QString out = wheelWords(w, how_);
     for (const auto& [id, turns] : w.turns) {
-        const Rod* rod = desk_.car().rod(id);
-        out += head(q(words::rod(*rod)));
+        const Adjuster* rod = desk_.car().rod(id);
+        out += head(q(words::adjuster(*rod)));
         out += line(
             QStringLiteral("⟨b⟩%1 %2⟨/b⟩").arg(q(words::amount_in_words(turns)), q(words::way(turns > 0))));
         out += line(soft(q(words::why_this_way(*rod, turns > 0))));
@@ -514,8 +514,8 @@ void WheelGuide::draw(QPainter& p) const {
              18, c.chalk, true);
     p.setPen(c.stroke(c.faint, 1.4, Qt::DashLine));
     p.drawLine(QPointF(480, 355), QPointF(480, 473));
-    const Rod* rod = desk_.car().rod_at(Wheel::front_left);
-    drawFronts(p, {480, 565}, Angle(), !rod || rod->runs != RodSide::ahead_of_axle, c.chalk);
+    const Adjuster* rod = desk_.car().rod_at(Wheel::front_left);
+    drawFronts(p, {480, 565}, Angle(), !rod || rod->rod != RodSide::ahead_of_axle, c.chalk);
     // Which way each wheel has to go.
     if (w.next == WheelStep::turn) {
         const double way = w.steer.deg() > 0 ? 1 : -1;

@@ -14,19 +14,19 @@ class ThreadedArm : public AdjusterKind {
                 pitch_field(),
                 double_ended_field(),
                 thread_field(),
-                length_field("joint_height", &Device::joint_height, nullptr, ""),
-                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+                length_field("joint_height", &Adjuster::joint_height, nullptr, ""),
+                length_field("bolt_spacing", &Adjuster::bolt_spacing, nullptr, "")};
     }
-    std::vector<const char*> which(const Device& d) const override {
+    std::vector<const char*> which(const Adjuster& d) const override {
         return {d.upper_arm ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}")};
     }
-    std::vector<Handle> handles(const Device& d) const override { return {threaded_handle(d, 0.5)}; }
-    Sketch sketch(const Device&, std::array<double, 2> by, Sketch::Point size) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override { return {threaded_handle(d, 0.5)}; }
+    Sketch sketch(const Adjuster&, std::array<double, 2> by, Sketch::Point size) const override {
         return threaded_sketch(by[0], size);
     }
 
   protected:
-    bool on_strut(const Device& d, const CarCard& car) const override {
+    bool on_strut(const Adjuster& d, const CarCard& car) const override {
         return AdjusterKind::on_strut(d, car) || arm_below_strut(d, car);
     }
 };
@@ -45,7 +45,7 @@ class AdjustableArm : public ThreadedArm {
                 TR_NOOP("the middle of the car to the left, the wheel to the right"),
                 true};
     }
-    KindWords words(const Device& d) const override {
+    KindWords words(const Adjuster& d) const override {
         KindWords w = words();
         if (d.double_ended)
             w.loosen = TR_NOOP(
@@ -53,12 +53,12 @@ class AdjustableArm : public ThreadedArm {
                 "the other way, clockwise.");
         return w;
     }
-    CornerMove move(const Device& d, int, double turns) const override {
+    CornerMove move(const Adjuster& d, int, double turns) const override {
         const double mm = pitch_of(d) * turns;
         return d.upper_arm ? longer({Link::uca_front, Link::uca_rear}, mm)
                            : longer({Link::lca_front, Link::lca_rear}, mm);
     }
-    int serves(const Device&) const override { return serves_camber; }
+    int serves(const Adjuster&) const override { return serves_camber; }
 };
 
 /// A rod from the body to an arm's outer end, in place of the arm's front or rear leg.
@@ -68,7 +68,7 @@ class RadiusRod : public ThreadedArm {
         std::vector<DeviceField> out = ThreadedArm::fields();
         out.insert(out.begin() + 1,
                    {"runs",
-                    DeviceField::Flag{&Device::runs_behind, "ahead", "behind", TR_NOOP("ahead of the axle"),
+                    DeviceField::Flag{&Adjuster::runs_behind, "ahead", "behind", TR_NOOP("ahead of the axle"),
                                       TR_NOOP("behind the axle")},
                     TR_NOOP("its body end lies")});
         return out;
@@ -84,7 +84,7 @@ class RadiusRod : public ThreadedArm {
             nullptr,
             TR_NOOP("its body end to the left, the arm to the right")};
     }
-    KindWords words(const Device& d) const override {
+    KindWords words(const Adjuster& d) const override {
         KindWords w = words();
         if (d.double_ended) {
             w.loosen = TR_NOOP(
@@ -94,7 +94,7 @@ class RadiusRod : public ThreadedArm {
         }
         return w;
     }
-    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+    Sketch sketch(const Adjuster& d, std::array<double, 2> by, Sketch::Point size) const override {
         const bool longer = by[0] > 0;
         if (!nut_by_nut(d, longer)) return ThreadedArm::sketch(d, by, size);
         // The body and its bush to the left, a nut on each side of it; the arm's joint to the right.
@@ -113,7 +113,7 @@ class RadiusRod : public ThreadedArm {
         s.note({bush - 60, y - 58}, 120, TR_NOOP("bush"));
         return s;
     }
-    const char* nut_by_nut(const Device& d, bool longer) const override {
+    const char* nut_by_nut(const Adjuster& d, bool longer) const override {
         if (d.double_ended || d.thread != Thread::unknown) return nullptr;
         return longer
                    ? TR_NOOP(
@@ -124,12 +124,12 @@ class RadiusRod : public ThreadedArm {
                          "nut "
                          "at its free end");
     }
-    CornerMove move(const Device& d, int, double turns) const override {
+    CornerMove move(const Adjuster& d, int, double turns) const override {
         const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)
                                       : (d.runs_behind ? Link::lca_rear : Link::lca_front);
         return longer({link}, pitch_of(d) * turns);
     }
-    int serves(const Device&) const override { return serves_caster; }
+    int serves(const Adjuster&) const override { return serves_caster; }
     bool wants_jacking() const override { return false; }
 };
 

@@ -14,13 +14,13 @@ class OffCentreBush : public AdjusterKind {
 
     std::string_view name() const override { return "off-centre-bush"; }
     std::vector<DeviceField> fields() const override {
-        return {{"bolt", DeviceField::Word{&Device::bolt, {"front", "rear", "both"}}},
-                length_field("eccentricity", &Device::eccentricity, TR_NOOP("off its middle"), "3 mm"),
-                {"at", DeviceField::Degrees{&Device::at_deg, round},
+        return {{"bolt", DeviceField::Word{&Adjuster::bolt, {"front", "rear", "both"}}},
+                length_field("eccentricity", &Adjuster::eccentricity, TR_NOOP("off its middle"), "3 mm"),
+                {"at", DeviceField::Degrees{&Adjuster::at_deg, round},
                  TR_NOOP("its thick side stands, 0 outward, 90 up"), "0 deg"},
                 {"step", DeviceField::Step{}, TR_NOOP("a step of its flats"), "30 deg"},
-                length_field("joint_height", &Device::joint_height, nullptr, ""),
-                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+                length_field("joint_height", &Adjuster::joint_height, nullptr, ""),
+                length_field("bolt_spacing", &Adjuster::bolt_spacing, nullptr, "")};
     }
     std::vector<CardChoice> on_card(bool strut) const override {
         if (strut) return {};
@@ -44,13 +44,13 @@ class OffCentreBush : public AdjusterKind {
             TR_NOOP("the end of the sleeve, along the pivot, out to the right"),
             true};
     }
-    std::vector<const char*> which(const Device& d) const override {
+    std::vector<const char*> which(const Adjuster& d) const override {
         return {d.bolt == "both"   ? TR_NOOP("both upper {0}es")
                 : d.bolt == "rear" ? TR_NOOP("rear upper {0}")
                                    : TR_NOOP("front upper {0}")};
     }
-    const char* wanted_on_card(const Device& d) const override { return d.at_deg ? nullptr : "at"; }
-    Sketch sketch(const Device& d, std::array<double, 2> by, Point size) const override {
+    const char* wanted_on_card(const Adjuster& d) const override { return d.at_deg ? nullptr : "at"; }
+    Sketch sketch(const Adjuster& d, std::array<double, 2> by, Point size) const override {
         Sketch s;
         const Point middle(96, size.y() / 2);
         const double r = 40, off = 12, stands = d.at_deg.value_or(0.0);
@@ -72,31 +72,31 @@ class OffCentreBush : public AdjusterKind {
         s.note(middle + Point(r + 60, 4), 200, TR_NOOP("dashed: as it stands"), Sketch::Align::left);
         return s;
     }
-    std::vector<Handle> handles(const Device& d) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override {
         return {with_words(handle(d, "", HandleUnit::degree, "up", "down", 30.0, round),
                            TR_NOOP("turn its thick side {0} from outward up"),
                            TR_NOOP("turn its thick side {0} from outward down"))};
     }
-    double travel(const Device& d, double amount) const override {
+    double travel(const Adjuster& d, double amount) const override {
         const double stands = d.at_deg.value_or(0.0);
         return (std::cos((stands + amount) * one_degree) - std::cos(stands * one_degree)) / one_degree;
     }
-    double aside(const Device& d, double from, double to) const override {
+    double aside(const Adjuster& d, double from, double to) const override {
         // Of what it goes up and down, as much as arms lean at their ride height: some five degrees.
         constexpr double leans = 0.1;
         const double stands = d.at_deg.value_or(0.0);
         return leans * (std::sin((stands + to) * one_degree) - std::sin((stands + from) * one_degree)) /
                one_degree;
     }
-    std::array<double, 2> works_best(const Device& d) const override {
+    std::array<double, 2> works_best(const Adjuster& d) const override {
         const double stands = d.at_deg.value_or(0.0);
         return {60.0 - stands, 120.0 - stands};  // where it goes in and out, and as far up as down
     }
-    void turned(Device& d, std::array<double, 2> by) const override {
+    void turned(Adjuster& d, std::array<double, 2> by) const override {
         AdjusterKind::turned(d, by);
         d.at_deg = std::remainder(d.at_deg.value_or(0.0) + by[0], 2 * round);
     }
-    CornerMove move(const Device& d, int, double amount) const override {
+    CornerMove move(const Adjuster& d, int, double amount) const override {
         const double e = d.eccentricity.value_or(Length::from_mm(3.0)).mm(), stands = d.at_deg.value_or(0.0);
         const double out = e * travel(d, amount) * one_degree,
                      up = e * (std::sin((stands + amount) * one_degree) - std::sin(stands * one_degree));
@@ -105,10 +105,10 @@ class OffCentreBush : public AdjusterKind {
         if (d.bolt != "front") m.at(Hardpoint::uca_rear) = Eigen::Vector3d(0, out, up);
         return m;
     }
-    int serves(const Device& d) const override {
+    int serves(const Adjuster& d) const override {
         return d.bolt == "both" ? serves_camber : serves_camber | serves_caster;
     }
-    bool at_upper_arm(const Device&) const override { return true; }
+    bool at_upper_arm(const Adjuster&) const override { return true; }
 };
 
 }  // namespace

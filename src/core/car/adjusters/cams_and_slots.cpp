@@ -9,7 +9,7 @@
 namespace fairchalk::adjusters {
 namespace {
 
-bool at_arm(const Device& d) {
+bool at_arm(const Adjuster& d) {
     return !at_strut(d);
 }
 
@@ -19,7 +19,7 @@ constexpr double usual_bolts_apart = 60.0, bolts_apart_sigma = 10.0;  // mm
 constexpr double lower_bolt_over_joint = 185.0;                       // mm, give or take 35
 constexpr double by_bolt_height = 0.07;  // share of the effect that those 35 mm are worth
 
-CornerMove lean_on_strut(const Device& d, double outward) {
+CornerMove lean_on_strut(const Adjuster& d, double outward) {
     const double apart = d.bolt_spacing.value_or(Length::from_mm(usual_bolts_apart)).mm();
     const bool lower = d.bolt == "strut-lower";
     CornerMove m;
@@ -29,7 +29,7 @@ CornerMove lean_on_strut(const Device& d, double outward) {
 }
 
 /// A spacing nobody measured, and a height that nobody asks for, beside what the corners' scatter is worth.
-void widen_for_strut(const Device& d, ResponsePrior& p) {
+void widen_for_strut(const Adjuster& d, ResponsePrior& p) {
     const auto along = [&](double share) {
         const Eigen::VectorXd u = p.mean * share;
         p.covariance += u * u.transpose();
@@ -41,15 +41,16 @@ void widen_for_strut(const Device& d, ResponsePrior& p) {
 std::vector<DeviceField> strut_bolt_fields(std::vector<std::string_view> others) {
     std::vector<std::string_view> words = {"strut-upper", "strut-lower", "strut"};
     words.insert(words.end(), others.begin(), others.end());
-    return {{"bolt",
-             DeviceField::Word{&Device::bolt, words, {TR_NOOP("the upper bolt"), TR_NOOP("the lower bolt")}},
-             TR_NOOP("which bolt of the two at the strut"), "", at_strut},
-            {"bolt_spacing", DeviceField::Long{&Device::bolt_spacing}, TR_NOOP("bolt to bolt"), "60 mm",
-             at_strut}};
+    return {
+        {"bolt",
+         DeviceField::Word{&Adjuster::bolt, words, {TR_NOOP("the upper bolt"), TR_NOOP("the lower bolt")}},
+         TR_NOOP("which bolt of the two at the strut"), "", at_strut},
+        {"bolt_spacing", DeviceField::Long{&Adjuster::bolt_spacing}, TR_NOOP("bolt to bolt"), "60 mm",
+         at_strut}};
 }
 
 DeviceField height_field() {
-    DeviceField f = length_field("joint_height", &Device::joint_height,
+    DeviceField f = length_field("joint_height", &Adjuster::joint_height,
                                  TR_NOOP("its height over the lower joint"), "640 mm");
     f.when = at_arm;
     return f;
@@ -70,16 +71,16 @@ class Cam : public AdjusterKind {
     std::string_view name() const override { return "cam"; }
     std::vector<DeviceField> fields() const override {
         DeviceField arm = arm_field(), side = side_field(TR_NOOP("the arm that it sets lies"));
-        arm.when = [](const Device& d) { return at_arm(d) && d.angle != "toe"; };
-        side.when = [](const Device& d) { return d.angle == "toe"; };
+        arm.when = [](const Adjuster& d) { return at_arm(d) && d.angle != "toe"; };
+        side.when = [](const Adjuster& d) { return d.angle == "toe"; };
         std::vector<DeviceField> out = {
             arm,
             side,
-            length_field("eccentricity", &Device::eccentricity, TR_NOOP("off its middle"), "5 mm"),
-            {"at", DeviceField::Degrees{&Device::at_deg, end},
+            length_field("eccentricity", &Adjuster::eccentricity, TR_NOOP("off its middle"), "5 mm"),
+            {"at", DeviceField::Degrees{&Adjuster::at_deg, end},
              TR_NOOP("it stands, from its middle, outward +"), "0 deg"},
             {"step", DeviceField::Step{}, TR_NOOP("a mark or click"), "15 deg"},
-            length_field("joint_height", &Device::joint_height, nullptr, "")};
+            length_field("joint_height", &Adjuster::joint_height, nullptr, "")};
         for (DeviceField& f : strut_bolt_fields({"front", "rear", "both"})) out.push_back(f);
         return out;
     }
@@ -102,7 +103,7 @@ class Cam : public AdjusterKind {
                 nullptr,
                 TR_NOOP("the bolt's head, toward you")};
     }
-    KindWords words(const Device& d) const override {
+    KindWords words(const Adjuster& d) const override {
         KindWords w = words();
         if (at_strut(d)) {
             w.why = TR_NOOP(
@@ -121,7 +122,7 @@ class Cam : public AdjusterKind {
         }
         return w;
     }
-    std::vector<const char*> which(const Device& d) const override {
+    std::vector<const char*> which(const Adjuster& d) const override {
         std::vector<const char*> out;
         if (d.bolt == "strut-upper") return {TR_NOOP("upper strut bolt, {0}")};
         if (d.bolt == "strut-lower") return {TR_NOOP("lower strut bolt, {0}")};
@@ -134,7 +135,7 @@ class Cam : public AdjusterKind {
         out.push_back(d.upper_arm ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}"));
         return out;
     }
-    Sketch sketch(const Device& d, std::array<double, 2> by, Point size) const override {
+    Sketch sketch(const Adjuster& d, std::array<double, 2> by, Point size) const override {
         Sketch s;
         const Point at(90, size.y() / 2);
         const double r = 38;
@@ -154,7 +155,7 @@ class Cam : public AdjusterKind {
         s.note(at + Point(r + 22, 20), 220, TR_NOOP("marks every 15° from its middle"), Sketch::Align::left);
         return s;
     }
-    std::vector<Handle> handles(const Device& d) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override {
         const Handle plain = handle(d, "", HandleUnit::degree, "out", "in", 2.5, end);
         Handle h =
             !at_strut(d) ? with_words(plain, TR_NOOP("turn it {0} so that the arm goes out"),
@@ -170,16 +171,16 @@ class Cam : public AdjusterKind {
         if (!d.at_deg) h.at_once = at_once;
         return {h};
     }
-    double travel(const Device& d, double amount) const override {
+    double travel(const Adjuster& d, double amount) const override {
         const double stands = d.at_deg.value_or(0.0);
         return (std::sin((stands + amount) * one_degree) - std::sin(stands * one_degree)) / one_degree;
     }
-    double bends(const Device& d) const override { return d.at_deg ? not_quite_linear : bends_unseen; }
-    void turned(Device& d, std::array<double, 2> by) const override {
+    double bends(const Adjuster& d) const override { return d.at_deg ? not_quite_linear : bends_unseen; }
+    void turned(Adjuster& d, std::array<double, 2> by) const override {
         AdjusterKind::turned(d, by);
         if (d.at_deg) d.at_deg = std::clamp(*d.at_deg + by[0], -end, end);
     }
-    CornerMove move(const Device& d, int, double amount) const override {
+    CornerMove move(const Adjuster& d, int, double amount) const override {
         const double mm = d.eccentricity.value_or(Length::from_mm(5.0)).mm() * travel(d, amount) * one_degree;
         // A cam that sets toe is at the inner end of the link that steers or holds the wheel.
         if (d.angle == "toe") return moved(Hardpoint::rod_inner, 0, mm);
@@ -190,24 +191,24 @@ class Cam : public AdjusterKind {
         if (d.bolt == "both") m.at(rear).y() = mm;
         return m;
     }
-    int serves(const Device& d) const override {
+    int serves(const Adjuster& d) const override {
         if (d.angle == "toe") return serves_toe;
         return at_strut(d) || d.bolt == "both" ? serves_camber : serves_camber | serves_caster;
     }
-    ResponsePrior prior(const Device& d, const CarCard& car) const override {
+    ResponsePrior prior(const Adjuster& d, const CarCard& car) const override {
         ResponsePrior p = AdjusterKind::prior(d, car);
         if (at_strut(d)) widen_for_strut(d, p);
         return p;
     }
-    bool sided(const Device& d) const override { return d.angle == "toe"; }
-    std::optional<Unsaid> unsaid(const Device& d) const override {
+    bool sided(const Adjuster& d) const override { return d.angle == "toe"; }
+    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
         if (d.angle == "toe" && d.rod == RodSide::unknown) return Unsaid{"rod", false};
         if (d.bolt == "strut") return Unsaid{"bolt", false};
         return std::nullopt;
     }
     bool wants_jacking() const override { return false; }
     bool keeps_included_angle() const override { return false; }
-    bool on_strut(const Device& d, const CarCard& car) const override {
+    bool on_strut(const Adjuster& d, const CarCard& car) const override {
         return AdjusterKind::on_strut(d, car) || arm_below_strut(d, car);
     }
 };
@@ -229,7 +230,7 @@ class StrutTop : public AdjusterKind {
             TR_NOOP("The nut in the middle holds the spring together: it stays on."),
             TR_NOOP("from above, over the wing, the car's front to the {0}")};
     }
-    Sketch sketch(const Device& d, std::array<double, 2> by, Point size) const override {
+    Sketch sketch(const Adjuster& d, std::array<double, 2> by, Point size) const override {
         Sketch s;
         const Point at(110, size.y() / 2);
         s.circle(outline, at, 46);
@@ -244,17 +245,17 @@ class StrutTop : public AdjusterKind {
         front_mark(s, at + Point(84, 2));
         return on_its_side(s, d, size);
     }
-    std::vector<Handle> handles(const Device& d) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override {
         return {with_words(handle(d, "in", HandleUnit::mm, "inward", "outward", 1.0, 12.0),
                            TR_NOOP("{0} inward"), TR_NOOP("{0} outward"), TR_NOOP("inward")),
                 with_words(handle(d, "back", HandleUnit::mm, "rearward", "forward", 1.0, 12.0),
                            TR_NOOP("{0} rearward"), TR_NOOP("{0} forward"), TR_NOOP("rearward"))};
     }
-    CornerMove move(const Device&, int h, double mm) const override {
+    CornerMove move(const Adjuster&, int h, double mm) const override {
         return h == 0 ? moved(Hardpoint::top, 0, -mm) : moved(Hardpoint::top, -mm, 0);
     }
-    int serves(const Device&) const override { return serves_camber | serves_caster; }
-    bool on_strut(const Device&, const CarCard&) const override { return true; }
+    int serves(const Adjuster&) const override { return serves_camber | serves_caster; }
+    bool on_strut(const Adjuster&, const CarCard&) const override { return true; }
 };
 
 /// The joint slid along its slot at the arm, or the strut along its own at the upright: outward, the top of
@@ -281,7 +282,7 @@ class UpperJointSlot : public AdjusterKind {
                 TR_NOOP("from above, the wheel to the right"),
                 true};
     }
-    KindWords words(const Device& d) const override {
+    KindWords words(const Adjuster& d) const override {
         KindWords w = words();
         if (at_strut(d)) {
             w.why = TR_NOOP("The upright leans about the other bolt: camber, and toe goes along.");
@@ -294,7 +295,7 @@ class UpperJointSlot : public AdjusterKind {
         }
         return w;
     }
-    Sketch sketch(const Device&, std::array<double, 2> by, Point size) const override {
+    Sketch sketch(const Adjuster&, std::array<double, 2> by, Point size) const override {
         Sketch s;
         const Point at(120, size.y() / 2), to = at + Point(std::clamp(by[0] * 8, -50.0, 50.0), 0);
         s.box(outline, at - Point(70, 17), 140, 34, Sketch::Fill::none, 17);
@@ -305,7 +306,7 @@ class UpperJointSlot : public AdjusterKind {
         s.note(at + Point(40, -44), 80, TR_NOOP("wheel"));
         return s;
     }
-    std::vector<Handle> handles(const Device& d) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override {
         const Handle plain = handle(d, "", HandleUnit::mm, "out", "in", 0.5, at_strut(d) ? 5.0 : 8.0);
         if (at_strut(d))
             return {with_words(plain, TR_NOOP("the upright {0} outward at this bolt"),
@@ -313,21 +314,21 @@ class UpperJointSlot : public AdjusterKind {
         return {
             with_words(plain, TR_NOOP("{0} outward along the slot"), TR_NOOP("{0} inward along the slot"))};
     }
-    CornerMove move(const Device& d, int, double mm) const override {
+    CornerMove move(const Adjuster& d, int, double mm) const override {
         if (at_strut(d)) return lean_on_strut(d, mm);
         return longer({Link::uca_front, Link::uca_rear}, mm);
     }
-    int serves(const Device&) const override { return serves_camber; }
-    ResponsePrior prior(const Device& d, const CarCard& car) const override {
+    int serves(const Adjuster&) const override { return serves_camber; }
+    ResponsePrior prior(const Adjuster& d, const CarCard& car) const override {
         ResponsePrior p = AdjusterKind::prior(d, car);
         if (at_strut(d)) widen_for_strut(d, p);
         return p;
     }
-    std::optional<Unsaid> unsaid(const Device& d) const override {
+    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
         if (d.bolt == "strut") return Unsaid{"bolt", false};
         return std::nullopt;
     }
-    std::vector<const char*> which(const Device& d) const override {
+    std::vector<const char*> which(const Adjuster& d) const override {
         if (d.bolt == "strut-upper") return {TR_NOOP("upper strut bolt, {0}")};
         if (d.bolt == "strut-lower") return {TR_NOOP("lower strut bolt, {0}")};
         return {};

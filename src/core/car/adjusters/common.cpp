@@ -17,7 +17,7 @@ CornerMove longer(std::initializer_list<Link> which, double mm) {
     return m;
 }
 
-Handle handle(const Device& d, std::string_view name, HandleUnit unit, std::string_view more,
+Handle handle(const Adjuster& d, std::string_view name, HandleUnit unit, std::string_view more,
               std::string_view less, double step, double range) {
     return {name, unit, more, less, d.step.value_or(step), d.least.value_or(-range), d.most.value_or(range)};
 }
@@ -29,42 +29,42 @@ Handle with_words(Handle h, const char* more, const char* less, const char* wher
     return h;
 }
 
-Handle threaded_handle(const Device& d, double step) {
+Handle threaded_handle(const Adjuster& d, double step) {
     return with_words(handle(d, "", HandleUnit::turn, "longer", "shorter", step, 20.0), TR_NOOP("{0} longer"),
                       TR_NOOP("{0} shorter"));
 }
 
-double pitch_of(const Device& d) {
+double pitch_of(const Adjuster& d) {
     return d.pitch.value_or(Length::from_mm(1.5)).mm() * (d.double_ended ? 2.0 : 1.0);
 }
 
-DeviceField length_field(const char* key, std::optional<Length> Device::*in, const char* asks,
+DeviceField length_field(const char* key, std::optional<Length> Adjuster::*in, const char* asks,
                          const char* hint) {
     return {key, DeviceField::Long{in}, asks, hint};
 }
 
 DeviceField pitch_field() {
-    return length_field("pitch", &Device::pitch, TR_NOOP("thread pitch"), "1.5 mm");
+    return length_field("pitch", &Adjuster::pitch, TR_NOOP("thread pitch"), "1.5 mm");
 }
 
 DeviceField thread_field() {
-    return {"thread", DeviceField::Hand{&Device::thread}, TR_NOOP("thread at the end toward the wheel")};
+    return {"thread", DeviceField::Hand{&Adjuster::thread}, TR_NOOP("thread at the end toward the wheel")};
 }
 
 DeviceField double_ended_field() {
     return {"double_ended",
-            DeviceField::Flag{&Device::double_ended, "false", "true", TR_NOOP("one"),
+            DeviceField::Flag{&Adjuster::double_ended, "false", "true", TR_NOOP("one"),
                               TR_NOOP("left and right: twice a turn")},
             TR_NOOP("threads")};
 }
 
 DeviceField side_field(const char* asks) {
-    return {"rod", DeviceField::SideOfAxle{&Device::rod}, asks};
+    return {"rod", DeviceField::SideOfAxle{&Adjuster::rod}, asks};
 }
 
 DeviceField arm_field() {
     return {"arm",
-            DeviceField::Flag{&Device::upper_arm, "lower", "upper", TR_NOOP("the lower arm"),
+            DeviceField::Flag{&Adjuster::upper_arm, "lower", "upper", TR_NOOP("the lower arm"),
                               TR_NOOP("the upper arm")},
             TR_NOOP("it is at")};
 }
@@ -83,7 +83,7 @@ Sketch threaded_sketch(double by, Sketch::Point size) {
     return s;
 }
 
-Sketch on_its_side(const Sketch& of_right, const Device& d, Sketch::Point size) {
+Sketch on_its_side(const Sketch& of_right, const Adjuster& d, Sketch::Point size) {
     return side_of(wheel_of(d)) == Side::left ? of_right.mirrored(size.x()) : of_right;
 }
 

@@ -18,16 +18,16 @@ CornerMove moved(Hardpoint p, double x, double y);
 CornerMove longer(std::initializer_list<Link> which, double mm);
 
 /// A handle with the step and range of the card, or else these.
-Handle handle(const Device& d, std::string_view name, HandleUnit unit, std::string_view more,
+Handle handle(const Adjuster& d, std::string_view name, HandleUnit unit, std::string_view more,
               std::string_view less, double step, double range);
 /// The same with its sentences; `where` tells it from the other.
 Handle with_words(Handle h, const char* more, const char* less, const char* where = nullptr);
 /// What is made longer and shorter by turning it.
-Handle threaded_handle(const Device& d, double step);
+Handle threaded_handle(const Adjuster& d, double step);
 /// How much longer a turn makes it, mm.
-double pitch_of(const Device& d);
+double pitch_of(const Adjuster& d);
 
-DeviceField length_field(const char* key, std::optional<Length> Device::*in, const char* asks,
+DeviceField length_field(const char* key, std::optional<Length> Adjuster::*in, const char* asks,
                          const char* hint);
 DeviceField pitch_field();
 DeviceField thread_field();
@@ -41,7 +41,7 @@ DeviceField arm_field();
 Sketch threaded_sketch(double by, Sketch::Point size);
 /// What was drawn at a right wheel, from above with the wheel toward the viewer: there the car's front is to
 /// the right, at a left one to the left.
-Sketch on_its_side(const Sketch& of_right, const Device& d, Sketch::Point size);
+Sketch on_its_side(const Sketch& of_right, const Adjuster& d, Sketch::Point size);
 /// "front", with an arrow to the right.
 void front_mark(Sketch& s, Sketch::Point at);
 /// What is put in is filled, what comes out dashed.
@@ -57,6 +57,7 @@ inline constexpr const char* spring_flies = TR_NOOP(
     "follow the manual.");
 
 /// The kinds of each file.
+std::span<const AdjusterKind* const> rods();
 std::span<const AdjusterKind* const> shims();
 std::span<const AdjusterKind* const> cams_and_slots();
 std::span<const AdjusterKind* const> arms();

@@ -17,7 +17,7 @@ double thickness(const std::vector<ShimsOf>& stack) {
     return mm;
 }
 
-Handle stack_handle(const Device& d, std::string_view name, std::size_t which) {
+Handle stack_handle(const Adjuster& d, std::string_view name, std::size_t which) {
     Handle h = handle(d, name, HandleUnit::mm, "added", "removed", 0.5, usual_stack);
     if (!d.stacks[which].empty() && !d.least) h.least = -thickness(d.stacks[which]);
     return h;
@@ -25,14 +25,14 @@ Handle stack_handle(const Device& d, std::string_view name, std::size_t which) {
 
 DeviceField pushes_field() {
     return {"pushes",
-            DeviceField::Flag{&Device::pushes_in, "out", "in", TR_NOOP("outward"), TR_NOOP("inward")},
+            DeviceField::Flag{&Adjuster::pushes_in, "out", "in", TR_NOOP("outward"), TR_NOOP("inward")},
             TR_NOOP("more of them push the arm")};
 }
 DeviceField front_stack_field() {
     return {"front", DeviceField::Stack{0}, TR_NOOP("in the front stack now"), TR_NOOP("2 of 1 mm, 0.5 mm")};
 }
 DeviceField joint_field() {
-    return length_field("joint_height", &Device::joint_height, TR_NOOP("upper joint over the lower"),
+    return length_field("joint_height", &Adjuster::joint_height, TR_NOOP("upper joint over the lower"),
                         "320 mm");
 }
 
@@ -43,7 +43,7 @@ class UpperArmShims : public AdjusterKind {
     double lock_sigma_deg(int) const override { return 0.02; }
 
   protected:
-    bool at_upper_arm(const Device&) const override { return true; }
+    bool at_upper_arm(const Adjuster&) const override { return true; }
 
     /// Where the arm goes.
     static void way(Sketch& s, Sketch::Point bolt, bool added, bool pushes_in) {
@@ -60,7 +60,7 @@ class UpperArmShims : public AdjusterKind {
         s.circle(outline, bolt - Sketch::Point(0, 8), 8, Sketch::Fill::floor);
     }
     /// Frame, both bolts with what is done there, arm; `plate` across both.
-    static Sketch drawn(const Device& d, std::array<double, 2> at_bolts, double plate, Sketch::Point size) {
+    static Sketch drawn(const Adjuster& d, std::array<double, 2> at_bolts, double plate, Sketch::Point size) {
         Sketch s;
         const double y = 26, front = size.x() * 0.72, rear = size.x() * 0.22;
         s.beam(Sketch::Ink::ground, 5, {0, y - 20}, {size.x(), y - 20});
@@ -89,7 +89,7 @@ class ShimPair : public UpperArmShims {
                 front_stack_field(),
                 {"rear", DeviceField::Stack{1}, TR_NOOP("in the rear stack now"), "1 mm, 0.5 mm"},
                 joint_field(),
-                length_field("bolt_spacing", &Device::bolt_spacing, TR_NOOP("bolt to bolt"), "280 mm")};
+                length_field("bolt_spacing", &Adjuster::bolt_spacing, TR_NOOP("bolt to bolt"), "280 mm")};
     }
     std::vector<CardChoice> on_card(bool) const override { return {{"shims", TR_NOOP("shims")}}; }
     KindWords words() const override {
@@ -101,26 +101,26 @@ class ShimPair : public UpperArmShims {
                 view,
                 true};
     }
-    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+    Sketch sketch(const Adjuster& d, std::array<double, 2> by, Sketch::Point size) const override {
         return drawn(d, by, 0.0, size);
     }
-    std::vector<Handle> handles(const Device& d) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override {
         return {with_words(stack_handle(d, "front", 0), TR_NOOP("add {0} at the front bolt"),
                            TR_NOOP("take out {0} at the front bolt"), TR_NOOP("front bolt")),
                 with_words(stack_handle(d, "rear", 1), TR_NOOP("add {0} at the rear bolt"),
                            TR_NOOP("take out {0} at the rear bolt"), TR_NOOP("rear bolt"))};
     }
-    CornerMove move(const Device& d, int h, double mm) const override {
+    CornerMove move(const Adjuster& d, int h, double mm) const override {
         return moved(h == 0 ? Hardpoint::uca_front : Hardpoint::uca_rear, 0, d.pushes_in ? -mm : mm);
     }
-    int serves(const Device&) const override { return serves_camber | serves_caster; }
+    int serves(const Adjuster&) const override { return serves_camber | serves_caster; }
 };
 
 class SpanningShims : public UpperArmShims {
     std::string_view name() const override { return "spanning-shims"; }
     std::vector<DeviceField> fields() const override {
         return {pushes_field(), front_stack_field(), joint_field(),
-                length_field("bolt_spacing", &Device::bolt_spacing, nullptr, "")};
+                length_field("bolt_spacing", &Adjuster::bolt_spacing, nullptr, "")};
     }
     std::vector<CardChoice> on_card(bool) const override {
         return {{"plates", TR_NOOP("plates across both bolts")}};
@@ -134,26 +134,26 @@ class SpanningShims : public UpperArmShims {
                 view,
                 true};
     }
-    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+    Sketch sketch(const Adjuster& d, std::array<double, 2> by, Sketch::Point size) const override {
         return drawn(d, {0, 0}, by[0], size);
     }
-    std::vector<Handle> handles(const Device& d) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override {
         return {with_words(stack_handle(d, "", 0), TR_NOOP("add {0} across both bolts"),
                            TR_NOOP("take out {0} across both bolts"))};
     }
-    CornerMove move(const Device& d, int, double mm) const override {
+    CornerMove move(const Adjuster& d, int, double mm) const override {
         CornerMove m = moved(Hardpoint::uca_front, 0, d.pushes_in ? -mm : mm);
         m.at(Hardpoint::uca_rear) = m.at(Hardpoint::uca_front);
         return m;
     }
-    int serves(const Device&) const override { return serves_camber; }
+    int serves(const Adjuster&) const override { return serves_camber; }
 };
 
 /// Shims moved from one side of a trailing arm's pivot to the other: as many go in as come out.
 class TrailingArmShims : public AdjusterKind {
     std::string_view name() const override { return "trailing-arm-shims"; }
     std::vector<DeviceField> fields() const override {
-        return {length_field("pivot_to_hub", &Device::pivot_to_hub, TR_NOOP("pivot to hub"), "430 mm"),
+        return {length_field("pivot_to_hub", &Adjuster::pivot_to_hub, TR_NOOP("pivot to hub"), "430 mm"),
                 {"inner", DeviceField::Stack{0}, TR_NOOP("on the inner side of the arm now"),
                  TR_NOOP("2 of 1 mm, 0.5 mm")},
                 {"outer", DeviceField::Stack{1}, TR_NOOP("on its outer side now"), "1 mm, 0.5 mm"}};
@@ -169,7 +169,7 @@ class TrailingArmShims : public AdjusterKind {
             TR_NOOP("from above, the wheel toward you, the car's front to the {0}"),
             true};
     }
-    Sketch sketch(const Device& d, std::array<double, 2> by, Sketch::Point size) const override {
+    Sketch sketch(const Adjuster& d, std::array<double, 2> by, Sketch::Point size) const override {
         Sketch s;
         const Point at(130, size.y() / 2);
         s.beam(Sketch::Ink::thing, 6, at + Point(0, -6), at + Point(-100, -6));
@@ -184,7 +184,7 @@ class TrailingArmShims : public AdjusterKind {
         front_mark(s, at + Point(64, -6));
         return on_its_side(s, d, size);
     }
-    std::vector<Handle> handles(const Device& d) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override {
         Handle h = handle(d, "", HandleUnit::mm, "inward", "outward", 0.5, usual_stack);
         // No more goes from one side to the other than stands there.
         if (!d.stacks[0].empty()) h.most = std::min(h.most, thickness(d.stacks[0]));
@@ -192,15 +192,17 @@ class TrailingArmShims : public AdjusterKind {
         return {with_words(h, TR_NOOP("move {0} of shim so that the pivot goes inward"),
                            TR_NOOP("move {0} of shim so that the pivot goes outward"))};
     }
-    CornerMove move(const Device&, int, double mm) const override { return moved(Hardpoint::pivot, 0, -mm); }
-    Corner corner(const Device& d, const CarCard&) const override {
+    CornerMove move(const Adjuster&, int, double mm) const override {
+        return moved(Hardpoint::pivot, 0, -mm);
+    }
+    Corner corner(const Adjuster& d, const CarCard&) const override {
         Corner c;
         c.kind = CornerKind::trailing_arm;
         c.at(Hardpoint::hub) = {0, 700, 300};
         c.at(Hardpoint::pivot) = {d.pivot_to_hub.value_or(Length::from_mm(430)).mm(), 700, 300};
         return c;
     }
-    int serves(const Device&) const override { return serves_toe; }
+    int serves(const Adjuster&) const override { return serves_toe; }
     double lock_sigma_deg(int) const override { return 0.02; }
     Shims shims() const override { return Shims::exchanged; }
 };

@@ -16,34 +16,33 @@ class SteeringTube : public AdjusterKind {
                 pitch_field(),
                 double_ended_field(),
                 thread_field(),
-                length_field("arm", &Device::arm, TR_NOOP("steering arm"), "150 mm"),
-                length_field("arm_sigma", &Device::arm_sigma, nullptr, "")};
+                length_field("arm", &Adjuster::arm, TR_NOOP("steering arm"), "150 mm"),
+                length_field("arm_sigma", &Adjuster::arm_sigma, nullptr, "")};
     }
     std::vector<CardChoice> on_card(bool) const override {
         return {{"tube", TR_NOOP("one tube and a drag link"), "toe"}};
     }
-    Sketch sketch(const Device&, std::array<double, 2> by, Sketch::Point size) const override {
+    Sketch sketch(const Adjuster&, std::array<double, 2> by, Sketch::Point size) const override {
         return threaded_sketch(by[0], size);
     }
-    std::vector<Handle> handles(const Device& d) const override { return {threaded_handle(d, 0.125)}; }
-    CornerMove move(const Device& d, int, double turns) const override {
+    std::vector<Handle> handles(const Adjuster& d) const override { return {threaded_handle(d, 0.125)}; }
+    CornerMove move(const Adjuster& d, int, double turns) const override {
         return longer({Link::rod}, pitch_of(d) * turns);
     }
     bool wants_jacking() const override { return false; }
     bool across() const override { return true; }
-    std::optional<Unsaid> unsaid(const Device& d) const override {
+    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
         if (d.rod == RodSide::unknown) return Unsaid{"rod", true};
         return std::nullopt;
     }
-    bool sided(const Device&) const override { return true; }
+    bool sided(const Adjuster&) const override { return true; }
 
   protected:
     /// What a turn does to its own wheel and to the other, as shares of what it does to a steering arm: its
     /// turn by the tube's length, asin(length / arm), near enough linear for a few turns.
-    static ResponsePrior by_arm(const Device& d, double own, double other) {
-        const double arm = d.arm.value_or(Rod::prior_arm).mm();
-        const double sigma =
-            d.arm ? d.arm_sigma.value_or(Rod::measured_arm_sigma).mm() : Rod::prior_arm_sigma.mm();
+    static ResponsePrior by_arm(const Adjuster& d, double own, double other) {
+        const double arm = d.arm.value_or(prior_arm).mm();
+        const double sigma = d.arm ? d.arm_sigma.value_or(measured_arm_sigma).mm() : prior_arm_sigma.mm();
         const double per = std::asin(std::clamp(pitch_of(d) / arm, -0.9, 0.9));
         const bool left = wheel_of(d) == Wheel::front_left;
         const Eigen::Vector2d shares = left ? Eigen::Vector2d(own, other) : Eigen::Vector2d(other, own);
@@ -72,11 +71,11 @@ class CrossTube : public SteeringTube {
             nullptr,
             TR_NOOP("from below, lying with your head to the front")};
     }
-    ResponsePrior prior(const Device& d, const CarCard&) const override {
+    ResponsePrior prior(const Adjuster& d, const CarCard&) const override {
         // The drag link holds one wheel; the tube moves the other.
         return by_arm(d, 1.0, 0.0);
     }
-    int serves(const Device&) const override { return serves_toe; }
+    int serves(const Adjuster&) const override { return serves_toe; }
 };
 
 class DragLink : public SteeringTube {
@@ -91,12 +90,12 @@ class DragLink : public SteeringTube {
                 nullptr,
                 TR_NOOP("the steering box to the left, the arm to the right")};
     }
-    ResponsePrior prior(const Device& d, const CarCard&) const override {
+    ResponsePrior prior(const Adjuster& d, const CarCard&) const override {
         // It turns its own wheel, and the tube takes the other along: in toe the other way.
         return by_arm(d, 1.0, takes_along());
     }
-    int serves(const Device&) const override { return 0; }
-    std::optional<Unsaid> unsaid(const Device& d) const override {
+    int serves(const Adjuster&) const override { return 0; }
+    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
         if (!d.wheel) return Unsaid{"wheel", true};
         return SteeringTube::unsaid(d);
     }
