@@ -24,17 +24,17 @@ class OffCentreBush : public AdjusterKind {
     }
     std::vector<CardChoice> on_card(bool strut) const override {
         if (strut) return {};
-        const char* says = TR_NOOP("off-centre bushes");
+        const char* says = TR_NOOP("off-center bushes");
         return {{"bushes", says, "camber", "both", {{"bolt", "both"}, {"at", "0 deg"}}},
                 {"bushes", says, "", "front", {{"bolt", "front"}, {"at", "0 deg"}}},
                 {"bushes", says, "", "rear", {{"bolt", "rear"}, {"at", "0 deg"}}}};
     }
     KindWords words() const override {
         return {
-            TR_NOOP("off-centre bush"),
+            TR_NOOP("off-center bush"),
             TR_NOOP(
-                "The upper arm stands farthest out with the thick side outward: turned away from there, the "
-                "top of the wheel comes in. One bush alone takes caster along."),
+                "With its thick side outward the arm stands farthest out; turned away from there, the top of "
+                "the wheel comes in."),
             TR_NOOP(
                 "Weight off; mark where the thick side stands, slacken the pivot bolt until the sleeve is "
                 "free, and turn it by its flats."),
@@ -53,7 +53,7 @@ class OffCentreBush : public AdjusterKind {
     Sketch sketch(const Adjuster& d, std::array<double, 2> by, Point size) const override {
         Sketch s;
         const Point middle(96, size.y() / 2);
-        const double r = 40, off = 12, stands = d.at_deg.value_or(0.0);
+        const double r = 33, off = 10, stands = d.at_deg.value_or(0.0);
         const auto towards = [](double degrees) {
             return Point(std::cos(degrees * one_degree), -std::sin(degrees * one_degree));
         };
@@ -61,21 +61,21 @@ class OffCentreBush : public AdjusterKind {
         for (int k = 0; k < 360; k += 30)
             s.line(detail, middle + towards(k) * (r + 3), middle + towards(k) * (r + 9));
         // The sleeve lies away from the thick side.
-        s.circle({Sketch::Ink::part, 2.0, true}, middle - towards(stands) * off, 14);
-        s.circle({Sketch::Ink::change, 3.0}, middle - towards(stands + by[0]) * off, 14);
+        s.circle({Sketch::Ink::part, 2.0, true}, middle - towards(stands) * off, 12);
+        s.circle({Sketch::Ink::change, 3.0}, middle - towards(stands + by[0]) * off, 12);
         s.line({Sketch::Ink::part, 2.2, true}, middle, middle + towards(stands) * r);
         s.line({Sketch::Ink::change, 3.2}, middle, middle + towards(stands + by[0]) * r);
-        if (by[0] != 0.0) s.arc({Sketch::Ink::change, 3.0}, middle, r - 9, stands, by[0]);
+        if (by[0] != 0.0) s.arc({Sketch::Ink::change, 3.0}, middle, r - 8, stands, by[0]);
         s.note(middle + Point(r + 14, -9), 40, TR_NOOP("out"), Sketch::Align::left);
-        s.note(middle + Point(-20, -r - 28), 40, TR_NOOP("up"));
+        s.note(middle + Point(-20, -r - 27), 40, TR_NOOP("up"));
         s.note(middle + Point(r + 60, -20), 200, TR_NOOP("the line: its thick side"), Sketch::Align::left);
         s.note(middle + Point(r + 60, 4), 200, TR_NOOP("dashed: as it stands"), Sketch::Align::left);
         return s;
     }
     std::vector<Handle> handles(const Adjuster& d) const override {
         return {with_words(handle(d, "", HandleUnit::degree, "up", "down", 30.0, round),
-                           TR_NOOP("turn its thick side {0} from outward up"),
-                           TR_NOOP("turn its thick side {0} from outward down"))};
+                           TR_NOOP("turn it {0}, its thick side going out, up, in, down"),
+                           TR_NOOP("turn it {0}, its thick side going out, down, in, up"))};
     }
     double travel(const Adjuster& d, double amount) const override {
         const double stands = d.at_deg.value_or(0.0);
