@@ -13,140 +13,25 @@
 #include "book/bounds.h"
 #include "book/copies.h"
 #include "core/judge/card_after_job.h"
+#include "on_window.h"
 
 namespace fairchalk::desk {
-namespace {
-
-/// What the last pass of turns had been expected to do, by what was known before it; empty while nothing was
-/// read after it.
-std::vector<Verdict> expected_of_last_pass(const std::vector<Entry>& log, const Job& job) {
-    std::size_t first = log.size();
-    bool measured = false;
-    for (std::size_t n = log.size(); n-- > 0;) {
-        if (!job.live(n)) continue;
-        if (std::holds_alternative<Turn>(log[n].event)) {
-            first = n;
-        } else if (reads_angle(log[n])) {
-            if (first < log.size()) break;
-            measured = true;
-        }
-    }
-    if (first == log.size() || !measured) return {};
-    const std::vector<Entry> before(log.begin(), log.begin() + static_cast<std::ptrdiff_t>(first));
-    const Job then = job_of(before);
-    if (then.rounds.empty()) return {};
-    EstimateOptions o;
-    o.as_of_now = true;
-    o.explain = false;
-    std::vector<std::array<double, 2>> amounts(then.car.adjusters.size());
-    for (std::size_t i = first; i < log.size(); ++i) {
-        const Turn* t = job.live(i) ? std::get_if<Turn>(&log[i].event) : nullptr;
-        const int place = t ? then.car.place_of(t->adjuster) : -1;
-        if (place < 0) continue;
-        amounts[static_cast<std::size_t>(place)][0] += t->turns;
-        amounts[static_cast<std::size_t>(place)][1] += t->second;
-    }
-    return expect_after(then, estimate(then, o), amounts).verdicts;
-}
-
-JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice,
-                      const std::atomic<bool>* cancel) {
-    JobAnalysis a;
-    a.sequence = log.size();
-    const Job job = job_of(log);
-    EstimateOptions options;
-    options.cancel = cancel;
-    for (int k = 0; k < static_cast<int>(job.rounds.size()); ++k) {
-        if (cancel->load()) return a;
-        options.round = k;
-        options.explain = false;
-        a.rounds.push_back(estimate(job, options));
-    }
-    a.expected = expected_of_last_pass(log, job);
-    Question question;
-    question.options = choice.options;
-    question.match = choice.match;
-    question.cancel = cancel;
-    Analysis analysis = analyse(job, question);
-    a.belief = std::move(analysis.belief);
-    a.now = std::move(analysis.now);
-    a.verdicts = std::move(analysis.verdicts);
-    a.settling = std::move(analysis.settling);
-    a.settling.resize(a.verdicts.size());
-    a.plan = std::move(analysis.plan);
-    a.read = std::move(analysis.read);
-    a.untold = std::move(analysis.untold);
-    options = {};
-    options.cancel = cancel;
-    options.as_of_now = true;
-    options.doubted_turns = a.belief.freed;
-    a.slips = slips_of(job, a.now);
-    for (const Check& c : a.now.checks) {
-        if (!c.suspect || a.without.size() == 4 || cancel->load()) continue;
-        options.without = c.entry;
-        options.explain = false;
-        a.without.emplace_back(c.entry, estimate(analysis.job, options));
-    }
-    const int last = static_cast<int>(job.rounds.size()) - 1;
-    a.bars = bumped(job, last);
-    a.agreements = agreements(job, last);
-    a.squaring = squaring_of(job, a.now);
-    return a;
-}
-
-/// The garage's tools as the book keeps them: entries of a log, in a list.
-std::string textOf(const std::vector<Tool>& tools) {
-    book::Json all = book::Json::array();
-    for (const Tool& t : tools) all.push_back(book::json_of(Entry{t.name, {}, {}, {}, {}, ToolSet{t}}));
-    return all.dump();
-}
-std::vector<Tool> toolsOf(const std::optional<std::string>& text) {
-    std::vector<Tool> out;
-    if (!text || text->empty()) return out;
-    try {
-        for (const book::Json& j : book::parse_json(*text)) {
-            const Entry e = book::entry_from(j, "tools", {});
-            if (const ToolSet* set = std::get_if<ToolSet>(&e.event)) out.push_back(set->tool);
-        }
-    } catch (const book::FileError&) {
-        // Kept by a newer version: what it knows of a tool is not known here.
-    }
-    return out;
-}
-
-template <class Tools>
-auto named(Tools& tools, const std::string& name) {
-    return std::find_if(tools.begin(), tools.end(), [&](const Tool& t) { return t.name == name; });
-}
-
-/// Has the window's thread do it, from any thread.
-template <class F>
-void onWindow(F&& act) {
-    QMetaObject::invokeMethod(QCoreApplication::instance(), std::forward<F>(act), Qt::QueuedConnection);
-}
-
-}  // namespace
 
 JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
-    : QObject(parent),
-      book_(std::make_shared<book::Book>(std::move(book))),
-      ids_(std::move(sources)),
-      cancel_(std::make_shared<std::atomic<bool>>(false)) {
-    pool_.setMaxThreadCount(1);
+    : QObject(parent), book_(std::make_shared<book::Book>(std::move(book))), ids_(std::move(sources)) {
+    connect(&analyst_, &Analyst::answered, this, &JobDesk::answered);
     beside_.setMaxThreadCount(1);
     openWriter();
 }
 
 JobDesk::~JobDesk() {
-    cancel_->store(true);
-    pool_.waitForDone();
     ++taught_number_;
     beside_.clear();
     closeWriter();
 }
 
 void JobDesk::openWriter() {
-    garage_ = toolsOf(book_->fact("tools"));
+    drawer_.open(book_->fact("tools"));
     QPointer<JobDesk> self(this);
     if (!book_->read_only()) {
         book::Writer::Options options;
@@ -198,11 +83,9 @@ void JobDesk::openJob(const std::string& id) {
     job_ = job_of(file_.entries);
     wheel_only_.reset();
     walk_.reset();
-    taken_up_.clear();
-    set_here_.clear();
-    answer_ = {};
+    drawer_.beginJob();
+    analyst_.forget();
     practice_.reset();
-    choice_ = {};
     if (const auto play = practice::play_from(fact("practice:" + id)))
         practice_ =
             std::make_unique<practice::PracticeFloor>(practice::PracticeFloor::under(file_.entries, *play));
@@ -256,7 +139,9 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     job_ = job_of(file_.entries);
     wheel_only_.reset();
     walk_.reset();
-    garageFollows();
+    // What is undone or done again of a tool in this job is so in the garage.
+    if (!practice_)
+        if (const auto tools = drawer_.follow(job_)) keepFact("tools", *tools);
     if (practice_) practice_->follow(file_.entries);
     post(from);
     compute();
@@ -332,7 +217,7 @@ void JobDesk::restore(const QString& copy, std::function<void(const QString&, co
                                  path, tr("A copy is being put in the place of the book.").toStdString()))),
         std::exchange(writer_, nullptr));
     facts_.clear();
-    garage_.clear();
+    drawer_.open({});
     job_id_.clear();
     file_ = {};
     job_ = {};
@@ -378,23 +263,7 @@ void JobDesk::make(std::function<QString(book::Book&)> work,
 }
 
 void JobDesk::compute() {
-    cancel_->store(true);
-    cancel_ = std::make_shared<std::atomic<bool>>(false);
-    const auto log = std::make_shared<std::vector<Entry>>(file_.entries);
-    QPointer<JobDesk> self(this);
-    pool_.start([self, log, cancel = cancel_, job = job_id_, choice = choice_, number = choice_number_] {
-        auto answer = std::make_shared<JobAnalysis>(answer_to(*log, choice, cancel.get()));
-        answer->choice = number;
-        if (cancel->load()) return;
-        onWindow([self, answer, job] {
-            // Only the answer to the log as it is now is shown.
-            if (!self || self->job_id_ != job || answer->sequence != self->file_.entries.size() ||
-                answer->choice != self->choice_number_)
-                return;
-            self->answer_ = std::move(*answer);
-            emit self->answered();
-        });
-    });
+    analyst_.ask(job_id_, file_.entries);
 }
 
 void JobDesk::settle() {
@@ -413,78 +282,36 @@ void JobDesk::settleMaking() {
 }
 
 std::string JobDesk::tool() const {
-    if (!lines().tool.empty()) return lines().tool;
-    for (std::size_t i = log().size(); i-- > 0;)
-        if (const Reading* r = std::get_if<Reading>(&log()[i].event); r && !r->tool.empty())
-            // What reads angles, or one rig alone, is not what lengths are read with.
-            if (const Tool* t = toolNamed(r->tool);
-                t && t->quantity == QuantityKind::length && !serves_one_rig(r->tool))
-                return r->tool;
-    return in_inches_ ? "steel-rule-inch" : "steel-rule-mm";
+    return drawer_.lengthTool(job_, lines(), in_inches_);
 }
 
 std::vector<Tool> JobDesk::tools() const {
-    std::vector<Tool> out(standard_tools().begin(), standard_tools().end());
-    for (const auto* own : {&job_.tools, &garage_})
-        for (const Tool& t : *own) {
-            if (const auto it = named(out, t.name); it != out.end())
-                *it = t;
-            else
-                out.push_back(t);
-        }
-    std::stable_sort(out.begin(), out.end(),
-                     [](const Tool& a, const Tool& b) { return a.quantity < b.quantity; });
-    return out;
+    return drawer_.all(job_);
 }
 
 const Tool* JobDesk::toolNamed(const std::string& name) const {
-    const auto it = named(garage_, name);
-    return it != garage_.end() ? &*it : job_.tool(name);
+    return drawer_.named(name, job_);
 }
 
 bool JobDesk::isOwn(const std::string& name) const {
-    return named(garage_, name) != garage_.end() || named(job_.tools, name) != job_.tools.end();
+    return drawer_.isOwn(name, job_);
 }
 
 void JobDesk::setTool(const Tool& tool) {
-    const auto it = named(garage_, tool.name);
-    set_here_.try_emplace(tool.name, it != garage_.end() ? std::optional(*it) : std::nullopt);
+    drawer_.set(tool.name);
     record(ToolSet{tool});
 }
 
-/// What is undone or done again of a tool in this job is so in the garage.
-void JobDesk::garageFollows() {
-    if (practice_) return;
-    const auto before = garage_;
-    for (const auto& [name, was] : set_here_) {
-        std::erase_if(garage_, [&](const Tool& t) { return t.name == name; });
-        if (const auto own = named(job_.tools, name); own != job_.tools.end())
-            garage_.push_back(*own);
-        else if (was)
-            garage_.push_back(*was);
-    }
-    if (garage_ != before) keepFact("tools", textOf(garage_));
-}
-
 std::string JobDesk::gauge() const {
-    return lines().gauge.empty() ? "digital-angle-gauge" : lines().gauge;
+    return Drawer::gauge(lines());
 }
 
 std::string JobDesk::toolFor(const Spot& spot) const {
-    const Rig& rig = rig_of(spot.kind);
-    const auto it = taken_up_.find(std::string(rig.id));
-    if (it != taken_up_.end()) return it->second;
-    const bool angle = reading_kind(spot.kind).quantity() == QuantityKind::angle;
-    if (rig.tool.empty()) return angle ? gauge() : tool();
-    for (std::size_t i = log().size(); i-- > 0;)
-        if (const Reading* r = std::get_if<Reading>(&log()[i].event);
-            r && job_.live(i) && &rig_of(r->spot.kind) == &rig && !r->tool.empty())
-            return r->tool;
-    return std::string(rig.tool);
+    return drawer_.toolFor(spot, job_, lines(), in_inches_);
 }
 
 void JobDesk::takeUp(const Spot& spot, const std::string& tool) {
-    taken_up_[std::string(rig_of(spot.kind).id)] = tool;
+    drawer_.takeUp(spot, tool);
     emit changed();
 }
 
@@ -650,8 +477,7 @@ void JobDesk::turned(const std::vector<std::pair<std::string, double>>& turns, b
 }
 
 void JobDesk::choosePlan(PlanChoice choice) {
-    choice_ = std::move(choice);
-    ++choice_number_;
+    analyst_.choose(std::move(choice));
     compute();
     emit changed();
 }

@@ -20,42 +20,12 @@
 #include "core/analysis.h"
 #include "core/job/rig.h"
 #include "core/job/wheel_only.h"
-#include "core/judge/cross_check.h"
-#include "core/judge/slip.h"
-#include "core/judge/squaring.h"
 #include "practice/practice_floor.h"
 
+#include "analyst.h"
+#include "drawer.h"
+
 namespace fairchalk::desk {
-
-/// Everything that is computed from a log, for one state of it.
-/// What the plan is asked for: all of it, toe tonight, nothing to be jacked, one side to match the other.
-struct PlanChoice {
-    PlanOptions options;
-    std::optional<Wheel> match;
-    std::string name;  ///< of the choice; empty: all of it
-};
-
-struct JobAnalysis {
-    int choice = 0;            ///< which plan was asked for
-    std::size_t sequence = 0;  ///< how many entries it answers
-    Estimate now;              ///< as the car stands, what was turned since included
-    Plan plan;
-    std::vector<Verdict>
-        expected;            ///< of the last pass of turns, once it was measured: what had been expected
-    Belief belief;           ///< of turns that did something else, and of the card
-    std::vector<Spot> read;  ///< what to read next, where the plan asks for it
-    std::optional<Untold> untold;
-    std::vector<Verdict> verdicts;
-    std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
-    std::vector<Estimate> rounds;                   ///< each round as it was read
-    std::vector<Explanation> slips;                 ///< what suspects look like
-    std::vector<std::pair<std::size_t, Estimate>>
-        without;                        ///< each suspect (at most four), and all without it
-    std::vector<Bumped> bars;           ///< read again
-    std::vector<Agreement> agreements;  ///< of two rigs
-    Squaring squaring;                  ///< for those who want their strings square
-    std::optional<Plan> planned;        ///< what was expected of the turns before the last round
-};
 
 /// `1 entry`, `3 entries`
 QString entriesInWords(int n);
@@ -96,10 +66,8 @@ class JobDesk : public QObject {
     /// True once the entry is on the disk.
     bool isKept(std::size_t entry) const { return entry < kept_; }
 
-    const JobAnalysis& answer() const { return answer_; }
-    bool answerIsCurrent() const {
-        return answer_.sequence == file_.entries.size() && answer_.choice == choice_number_;
-    }
+    const JobAnalysis& answer() const { return analyst_.answer(); }
+    bool answerIsCurrent() const { return analyst_.isCurrent(file_.entries.size()); }
     /// For tests and pictures: waits until all is kept and answered.
     void settle();
     /// For tests: waits until what was begun by `make` is made.
@@ -178,7 +146,7 @@ class JobDesk : public QObject {
     void turned(std::vector<Turn> turns);
     /// Another plan of the same log.
     void choosePlan(PlanChoice choice);
-    const PlanChoice& planChoice() const { return choice_; }
+    const PlanChoice& planChoice() const { return analyst_.choice(); }
     void happened(ChangeKind kind, std::optional<Axle> axle = {});
     /// What was looked at under the car: kept, and put on the card.
     void looked(const std::vector<Looked>& facts);
@@ -212,24 +180,15 @@ class JobDesk : public QObject {
     Job job_;
     mutable std::optional<WheelOnly> wheel_only_;
     mutable std::optional<std::vector<Spot>> walk_;
-    void garageFollows();
-
-    std::vector<Tool> garage_;  ///< own tools of the whole book
-    std::map<std::string, std::optional<Tool>>
-        set_here_;                                 ///< tools said something of in this job, and as they were
-    std::map<std::string, std::string> taken_up_;  ///< tools, by rig, until the job is left
+    Drawer drawer_;
     mutable std::map<std::string, std::string> facts_;  ///< as this run has kept them
     std::unique_ptr<practice::PracticeFloor> practice_;
-    PlanChoice choice_;
-    int choice_number_ = 0;
     std::size_t kept_ = 0;
     int making_ = 0;
     std::atomic<int> taught_number_ = 0;
     bool in_inches_ = false;
-    JobAnalysis answer_;
-    QThreadPool pool_;
+    Analyst analyst_;
     QThreadPool beside_;  ///< checks and copies
-    std::shared_ptr<std::atomic<bool>> cancel_;
 };
 
 }  // namespace fairchalk::desk

@@ -127,7 +127,7 @@ void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
     window.slate().turnedAsWritten();
     desk.settle();
     walk(-1);
-    window.showPage(QStringLiteral("truth"));
+    window.showPage({PageId::truth});
     window.slate().actOfGuide(0);
     shot("truth");
 }
@@ -157,7 +157,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     shot("steering");
     window.setStage(Stage::drive);
     shot("drive");
-    window.showPage(QStringLiteral("card"));
+    window.showPage({PageId::card});
     shot("card");
     window.showPage({});
     window.setStage(Stage::read);
@@ -193,7 +193,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     shot("turn-all");
     window.slate().turnedAsWritten();
     desk.settle();
-    window.showPage(QStringLiteral("lock"));
+    window.showPage({PageId::lock});
     shot("lock");
     window.showPage({});
     // Other ways of measuring, beside the strings.
@@ -207,10 +207,10 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.setStage(Stage::lines);
     pointAt(window, QStringLiteral("rig:caster-sweep"));
     shot("lines");
-    window.showPage(QStringLiteral("rig:toe-boards"));
+    window.showPage({PageId::rig, QStringLiteral("toe-boards")});
     for (int i = 0; i < 2; ++i) window.slate().step(+1);
     shot("rig-guide");
-    window.showPage(QStringLiteral("tools"));
+    window.showPage({PageId::tools});
     pointAt(window, QStringLiteral("digital-angle-gauge"));
     shot("tools");
     window.showPage({});

@@ -160,7 +160,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
         turn_->page(by);
         if (big_->isVisible()) big_->say(bigFigures());
     });
-    connect(line_, &LineView::chosen, this, [this] { page_.clear(); });
+    connect(line_, &LineView::chosen, this, [this] { page_ = {}; });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
     connect(slate_, &Slate::spotAsked, this, [this] { gauge_said_.clear(); });
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
@@ -265,7 +265,7 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_L), [this] { slate_->startLoose(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_K), [this] { slate_->acknowledge(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_I), [this] {
-        if (desk_.hasJob()) showPage(page_ == QLatin1String("card") ? QString() : QStringLiteral("card"));
+        if (desk_.hasJob()) showPage({page_.id == PageId::card ? PageId::none : PageId::card});
     });
     on(QKeySequence(Qt::Key_Escape), [this] {
         if (big_->isVisible())
@@ -276,7 +276,7 @@ void Window::shortcuts() {
             showShelf();
         else if (pages_->currentWidget() == copies_page_ && copies_page_)
             backFromCopies();
-        else if (!page_.isEmpty() && pages_->currentWidget() == job_page_)
+        else if (!page_.none() && pages_->currentWidget() == job_page_)
             showPage({});
     });
     on(QKeySequence(Qt::Key_F6), [this] {
@@ -301,7 +301,7 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { showPractice(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_R), [this] {
         if (desk_.hasJob() && desk_.practice() && pages_->currentWidget() == job_page_)
-            showPage(QStringLiteral("truth"));
+            showPage({PageId::truth});
     });
     on(QKeySequence(Qt::CTRL | Qt::Key_P), [this] { print(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_S), [this] { showCopies(); });
@@ -321,7 +321,10 @@ void Window::setHow(const Show& how) {
                       how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
     floor_->setShow(how);
     turn_->setShow(how);
-    for (const auto& [name, guide] : guides_) guide->setShow(how);
+    for (const auto& [page, guide] : pages_made_)
+        if (guide) guide->setShow(how);
+    for (const auto& [stage, guide] : stages_made_)
+        if (guide) guide->setShow(how);
     slate_->setShow(how);
     units_->setText(
         (how.lengths == Show::LengthStyle::mm ? tr("mm") : tr("inches")) + QStringLiteral(" · ") +
@@ -399,7 +402,7 @@ void Window::openOf(const QString& id) {
     }
     pages_->setCurrentWidget(job_page_);
     slate_->ask(next_spot(desk_.job(), desk_.round()));
-    page_.clear();
+    page_ = {};
     // Where it was left; a job of another making, at its readings.
     const auto left = desk_.book().fact("open_stage:" + desk_.jobId());
     const auto stage = left ? stage_named(*left) : std::nullopt;
@@ -432,7 +435,7 @@ void Window::showPractice() {
             lessonsJob(desk_, [this, lesson](const QString& job, const QString& error) {
                 if (!error.isEmpty()) return say_->setText(error);
                 openJob(job);
-                showPage("lesson:" + lesson);
+                showPage({PageId::lesson, lesson});
             });
         });
     }
@@ -441,37 +444,17 @@ void Window::showPractice() {
 }
 
 Guide* Window::guideFor(Stage stage) {
-    QString name = page_;
-    if (name.isEmpty()) {
-        const bool wheel = stage == Stage::turn &&
-                           path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
-                           (desk_.job().rounds.empty() || !desk_.job().rounds.back().last_angle(desk_.log()));
-        if (stage == Stage::read || (stage == Stage::turn && !wheel)) return nullptr;
-        name = q(std::string(name_of(stage)));
-    }
-    Guide*& guide = guides_[name];
+    const PageMaker with{desk_, this, [this]() -> GaugeWire& { return wire(); }};
+    const bool wheel_only =
+        stage == Stage::turn && path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
+        (desk_.job().rounds.empty() || !desk_.job().rounds.back().last_angle(desk_.log()));
+    Guide*& guide = page_.none() ? stages_made_[{stage, wheel_only}] : pages_made_[page_];
     if (!guide) {
-        if (name == "card") guide = new CardGuide(desk_, this);
-        if (name == "baseline") guide = new BaselineGuide(desk_, this);
-        if (name == "ask") guide = new AskGuide(desk_, this);
-        if (name == "check-over") guide = new CheckGuide(desk_, this);
-        if (name == "floor") guide = new GroundGuide(desk_, this);
-        if (name == "steering") guide = new SteeringGuide(desk_, this);
-        if (name == "lines") guide = new LinesGuide(desk_, this);
-        if (name.startsWith(QLatin1String("rig:")))
-            guide = new RigGuide(desk_, name.mid(4).toStdString(), this);
-        if (name.startsWith(QLatin1String("tools")))
-            guide = new ToolsGuide(desk_, name.section(QLatin1Char(':'), 1), this);
-        if (name == "lock") guide = new LockGuide(desk_, this);
-        if (name == "truth") guide = new TruthGuide(desk_, this);
-        if (name.startsWith(QLatin1String("lesson:"))) guide = new LessonGuide(desk_, name.mid(7), this);
-        if (name == "wire") guide = new WireGuide(desk_, wire(), this);
-        if (name.startsWith(QLatin1String("making:"))) guide = new MakingGuide(desk_, name.mid(7), this);
-        if (name == "turn") guide = new WheelGuide(desk_, this);
-        if (name == "drive") guide = new DriveGuide(desk_, this);
+        guide = page_.none() ? guide_of(stage, wheel_only, with) : guide_of(page_, with);
+        if (!guide) return nullptr;
         connect(guide, &Guide::stageWanted, this, &Window::setStage);
         connect(guide, &Guide::pageWanted, this, &Window::showPage);
-        connect(guide, &Guide::said, this, [this, guide] {
+        connect(guide, &Guide::said, this, [this, guide = guide] {
             if (slate_->guide() == guide) refresh();
         });
         connect(guide, &Guide::changed, this, [this] {
@@ -496,15 +479,15 @@ GaugeWire& Window::wire() {
     return *wire_;
 }
 
-void Window::showPage(const QString& page) {
-    if (page == QLatin1String("practice")) return showPractice();
+void Window::showPage(const Page& page) {
+    if (page.id == PageId::practice) return showPractice();
     page_ = page;
     setStage(stage_);
 }
 
 void Window::setStage(Stage stage) {
     if (stage != stage_) {
-        page_.clear();
+        page_ = {};
         if (desk_.hasJob()) desk_.keepFact("open_stage:" + desk_.jobId(), std::string(name_of(stage)));
     }
     stage_ = stage;
@@ -528,7 +511,7 @@ void Window::say() {
     hint_->setVisible(trouble_.isEmpty());
     if (!desk_.hasJob()) return;
     const auto cautions =
-        page_.isEmpty() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
+        page_.none() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
     hint_->setText(cautions.empty() ? tr("F8 big figures") : tr("▲ cautions at the right · Ctrl+K"));
     hint_->setStyleSheet(
         QStringLiteral("color:%1").arg((cautions.empty() ? Chalk::now().soft : Chalk::now().caution).name()));

@@ -9,26 +9,18 @@
 #include <QSettings>
 #include <QStackedWidget>
 
-#include "ask/ask_guide.h"
-#include "card/card_guide.h"
-#include "check/check_guide.h"
-#include "drive/drive_guide.h"
 #include "floor/floor_view.h"
 #include "floor/turn_view.h"
-#include "ground/ground_guide.h"
 #include "guide/guide.h"
+#include "guide/page.h"
 #include "job_desk.h"
 #include "line/line_view.h"
 #include "practice/practice_page.h"
-#include "rig/lines_guide.h"
-#include "rig/making_guide.h"
-#include "rig/tools_guide.h"
 #include "shelf/car_page.h"
 #include "shelf/copies_page.h"
 #include "shelf/shelf_page.h"
 #include "slate/slate.h"
-#include "steering/steering_guide.h"
-#include "wire/wire_guide.h"
+#include "wire/gauge_wire.h"
 
 namespace fairchalk::desk {
 
@@ -74,10 +66,10 @@ class Window : public QMainWindow {
     CarPage& carPage();
     QString kept() const { return kept_->text(); }
     QString sayLine() const { return say_->text(); }
-    void showPage(const QString& page);
+    void showPage(const Page& page);
     /// The stage as it is printed, with its cautions, on paper of this size.
     void drawSheet(QPainter& p, const QSizeF& paper, int number = 0);
-    const QString& page() const { return page_; }
+    const Page& page() const { return page_; }
     /// The gauge on a wire; made when it is first wanted.
     GaugeWire& wire();
     void toggleBigFigures();
@@ -111,8 +103,10 @@ class Window : public QMainWindow {
     FloorView* floor_;
     TurnView* turn_;
     GuideView* guide_view_;
-    std::map<QString, Guide*> guides_;  ///< by page or stage, made when first wanted
-    QString page_;                      ///< a page that is not a stage: the card, the baseline
+    /// Made when first wanted.
+    std::map<Page, Guide*> pages_made_;
+    std::map<std::pair<Stage, bool>, Guide*> stages_made_;
+    Page page_;  ///< one that is no stage: the card, the baseline
     Slate* slate_;
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;

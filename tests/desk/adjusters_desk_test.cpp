@@ -344,7 +344,7 @@ TEST_F(AdjustersTest, LockingHasItsTorqueTheSumForAnExtensionAndAsksForTheReadin
     key(Qt::Key_F2);
     desk->settle();
     key(Qt::Key_7, Qt::ControlModifier);
-    window->showPage("lock");
+    window->showPage({PageId::lock});
     EXPECT_TRUE(slateText().contains("Mark")) << slateText().toStdString();
     pointAt("rod-fr");
     EXPECT_TRUE(slateText().contains("45 Nm")) << slateText().toStdString();

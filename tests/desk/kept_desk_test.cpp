@@ -252,7 +252,7 @@ TEST_F(KeptDeskTest, AFactThatCannotBeReadLocksNobodyOut) {
         window->openJob(QString::fromStdString(job));
         desk->settle();
         for (Stage s : all_stages) window->setStage(s);
-        for (const char* page : {"card", "tools", "truth"}) window->showPage(QString::fromLatin1(page));
+        for (PageId page : {PageId::card, PageId::tools, PageId::truth}) window->showPage({page});
         window->showShelf();
         window->showPractice();
         window->showCarPage(QString::fromStdString(desk->book().car_of(job)));

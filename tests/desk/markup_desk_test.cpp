@@ -63,10 +63,12 @@ struct MarkupTest : DeskTest {
             looksPlain(std::string(name_of(s)) + ", big");
             window->toggleBigFigures();
         }
-        for (const char* page : {"card", "baseline", "tools", "wire", "making:boards", "rig:string-bars"}) {
-            window->showPage(QString::fromLatin1(page));
+        for (const Page& page :
+             {Page{PageId::card}, Page{PageId::baseline}, Page{PageId::tools}, Page{PageId::wire},
+              Page{PageId::making, "boards"}, Page{PageId::rig, "string-bars"}}) {
+            window->showPage(page);
             desk->settle();
-            looksPlain(page);
+            looksPlain("page " + std::to_string(static_cast<int>(page.id)));
             window->showPage({});
         }
         window->showShelf();

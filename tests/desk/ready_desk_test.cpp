@@ -117,7 +117,7 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     EXPECT_EQ(stage(Stage::turn).progress, Progress::done);
     EXPECT_EQ(stage(Stage::drive).progress, Progress::stale) << "turned and not locked";
     EXPECT_TRUE(slateText().contains("turned and not locked")) << slateText().toStdString();
-    window->showPage("lock");
+    window->showPage({PageId::lock});
     EXPECT_TRUE(slateText().contains("turned and not locked")) << slateText().toStdString();
     EXPECT_FALSE(slateText().contains("Nothing is loose")) << slateText().toStdString();
     go(Stage::drive);
@@ -395,7 +395,7 @@ TEST_F(ReadyTest, TheBaselineIsWrittenDownAndPutBack) {
     freshJob();
     point("take-apart");
     key(Qt::Key_F2);
-    EXPECT_EQ(window->page(), "baseline");
+    EXPECT_EQ(window->page().id, PageId::baseline);
     const auto first = baseline_of(desk->job());
     ASSERT_FALSE(first.empty());
     for (const BaselineItem& item : first) enter(item.is_length() ? "60 mm" : "mark at twelve");
@@ -408,13 +408,13 @@ TEST_F(ReadyTest, TheBaselineIsWrittenDownAndPutBack) {
     EXPECT_NEAR(item.difference->mm(), 1.5, 1e-9);
     EXPECT_TRUE(slateText().contains("shorter puts it back")) << slateText().toStdString();
     key(Qt::Key_Escape);
-    EXPECT_EQ(window->page(), "");
+    EXPECT_TRUE(window->page().none());
     EXPECT_EQ(window->stage(), Stage::ask);
 }
 
 TEST_F(ReadyTest, TheCardIsFilledInPlaceByPlaceAndNothingOnItIsLost) {
     key(Qt::Key_I, Qt::ControlModifier);
-    EXPECT_EQ(window->page(), "card");
+    EXPECT_EQ(window->page().id, PageId::card);
     point("steering");
     key(Qt::Key_F3);  // a box
     EXPECT_EQ(desk->job().car.steering, Steering::box);

@@ -158,7 +158,7 @@ TEST_F(RigsDesk, ALeanTestFixesWhichWayAGaugeCounts) {
     demo();
     open();
     setUp("camber-gauge");
-    window->showPage("tools");
+    window->showPage({PageId::tools});
     choose("digital-angle-gauge");
     press("Lean test");
     enter("88.6");  // the left wheel as it stands
@@ -182,7 +182,7 @@ TEST_F(RigsDesk, ALeanTestFixesWhichWayAGaugeCounts) {
     EXPECT_LT(desk->answer().now.wheels[1].camber.value.deg(), -0.8);
     EXPECT_TRUE(slateText().contains("camber"));
     // A lean too small to tell is not taken.
-    window->showPage("tools");
+    window->showPage({PageId::tools});
     choose("hinged-gauge");
     press("Lean test");
     enter("0.5");
@@ -455,7 +455,7 @@ TEST_F(RigsDesk, SteeringThatWasNotHeldLeavesTheTotal) {
 TEST_F(RigsDesk, ToolsHaveTheirZeroTheirWayAndTheirTwin) {
     demo();
     open();
-    window->showPage("tools");
+    window->showPage({PageId::tools});
     choose("tape");
     press("Its zero");
     enter("2");
@@ -496,7 +496,7 @@ TEST_F(RigsDesk, RepeatsTeachTheSpreadOfARule) {
         enter(v);
     }
     desk->settle();
-    window->showPage("tools");
+    window->showPage({PageId::tools});
     choose("steel-rule-mm");
     EXPECT_TRUE(slateText().contains("Your own repeats")) << slateText().toStdString();
     press("Reckon with your own");
@@ -515,7 +515,7 @@ TEST_F(RigsDesk, PairsAndTheThrustLineHaveTargetsOnTheCardAndVerdicts) {
         ask(wheel_spot(ReadingId::camber, w));
         enter(v);
     }
-    window->showPage("card");
+    window->showPage({PageId::card});
     choose("targets");
     const auto want = [&](const QString& name, const QString& text) {
         const auto asked = [&] {
@@ -543,7 +543,7 @@ TEST_F(RigsDesk, PairsAndTheThrustLineHaveTargetsOnTheCardAndVerdicts) {
 TEST_F(RigsDesk, AWheelHasItsOwnTargetOnTheCard) {
     demo();
     open();
-    window->showPage("card");
+    window->showPage({PageId::card});
     choose("targets");
     const auto asked = [&](const QString& name) {
         for (const QLabel* l : window->slate().findChildren<QLabel*>())
@@ -597,7 +597,7 @@ TEST_F(RigsDesk, ALevelAndItsGapDoForASweep) {
 TEST_F(RigsDesk, BoardsForTheFrontAskForTheFrontAndSayWhatTheyCannotTell) {
     demo();
     open();
-    window->showPage("card");
+    window->showPage({PageId::card});
     choose("targets");
     setUp("toe-boards");
     tell("size:board_span", "600");
@@ -661,7 +661,7 @@ TEST_F(RigsDesk, WhatHasToBeToldIsAskedForInTurnAndWhatIsWrongIsSaid) {
 TEST_F(RigsDesk, TheSumsForMakingAreOnTheCard) {
     demo();
     open();
-    window->showPage("making:sweep");
+    window->showPage({PageId::making, QStringLiteral("sweep")});
     enter("1.2 m");
     enter("15");
     EXPECT_EQ(desk->fact("making:sweep:base"), "1200");

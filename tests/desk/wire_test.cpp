@@ -36,7 +36,7 @@ struct WireTest : DeskTest {
     void listening() {
         demo();
         open();
-        window->showPage("wire");
+        window->showPage({PageId::wire});
         for (PlaceMark* m : window->findChildren<PlaceMark*>())
             if (m->isVisibleTo(window.get()) && m->id == "path") QTest::mouseClick(m, Qt::LeftButton);
         enter(port);
@@ -122,7 +122,7 @@ TEST_F(WireTest, TheStandInThatShipsIsAGauge) {
     gauge.write("low\n");
     ASSERT_TRUE(
         QTest::qWaitFor([&] { return window->wire().last() && window->wire().last()->low_battery; }, 20000));
-    window->showPage("wire");
+    window->showPage({PageId::wire});
     EXPECT_TRUE(slateText().contains("battery is low"));
     gauge.write("unplug\n");
     ASSERT_TRUE(QTest::qWaitFor([&] { return !window->wire().connected(); }, 20000));

@@ -184,7 +184,7 @@ std::vector<Act> AskGuide::acts() const {
 
 void AskGuide::act(const QString& id) {
     if (id == "baseline")
-        emit pageWanted(QStringLiteral("baseline"));
+        emit pageWanted({PageId::baseline});
     else
         emit stageWanted(next());
 }

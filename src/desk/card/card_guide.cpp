@@ -803,7 +803,7 @@ std::vector<Act> CardGuide::acts() const {
 void CardGuide::act(const QString& id) {
     const auto i = item();
     if (id == "done") {
-        emit pageWanted(QString());
+        emit pageWanted({});
     } else if (id == "next") {
         step(+1);
     } else if (id == "browse") {

@@ -150,7 +150,7 @@ void DriveGuide::act(const QString& id) {
     if (id == "refitted") {
         keep({});
     } else if (id == "lock") {
-        emit pageWanted(QStringLiteral("lock"));
+        emit pageWanted({PageId::lock});
     } else if (id == "turn") {
         emit stageWanted(Stage::turn);
     } else if (const auto drift = drift_named(id.toStdString())) {

@@ -11,6 +11,7 @@
 
 #include "core/job/knowledge.h"
 #include "core/reading/plausible.h"
+#include "guide/page.h"
 #include "job_desk.h"
 
 namespace fairchalk::desk {
@@ -89,7 +90,7 @@ class Guide : public QObject {
     void changed();
     void said();  ///< other words or another drawing, the place and what is typed being the same
     void stageWanted(fairchalk::Stage stage);
-    void pageWanted(const QString& page);
+    void pageWanted(const fairchalk::desk::Page& page);
 
   protected:
     Bare bareLength() const { return how_.lengths == Show::LengthStyle::mm ? Bare::mm : Bare::inch; }

@@ -121,7 +121,7 @@ std::vector<Act> LessonGuide::acts() const {
 }
 
 void LessonGuide::act(const QString& id) {
-    if (id == "floor") return emit pageWanted(QStringLiteral("practice"));
+    if (id == "floor") return emit pageWanted({PageId::practice});
     if (id == "again") {
         enter();
         emit changed();
@@ -130,7 +130,7 @@ void LessonGuide::act(const QString& id) {
     if (id == "next") {
         const auto& all = book::practice_tables().lessons;
         for (std::size_t i = 0; i + 1 < all.size(); ++i)
-            if (all[i].id == item_.id) return emit pageWanted("lesson:" + q(all[i + 1].id));
+            if (all[i].id == item_.id) return emit pageWanted({PageId::lesson, q(all[i + 1].id)});
         return;
     }
     if (id == "here") {

@@ -178,7 +178,7 @@ std::vector<Act> TruthGuide::acts() const {
 
 void TruthGuide::act(const QString& id) {
     if (id == "back") return emit pageWanted({});
-    if (id == "floor") return emit pageWanted(QStringLiteral("practice"));
+    if (id == "floor") return emit pageWanted({PageId::practice});
     tell();
     keepEnd(desk_, *told_);
     emit changed();

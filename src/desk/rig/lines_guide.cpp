@@ -365,10 +365,11 @@ void LinesGuide::act(const QString& id) {
         toggleRig(part());
         return emit changed();
     }
-    if (id == "how") return emit pageWanted("rig:" + q(part()));
-    if (id == "make") return emit pageWanted("making:" + q(desk_.knowledge().rig(part())->making));
-    if (id == "making") return emit pageWanted(QStringLiteral("making:bars"));
-    if (id == "tools") return emit pageWanted("tools:" + q(chosen_ == "rule" ? desk_.tool() : desk_.gauge()));
+    if (id == "how") return emit pageWanted({PageId::rig, q(part())});
+    if (id == "make") return emit pageWanted({PageId::making, q(desk_.knowledge().rig(part())->making)});
+    if (id == "making") return emit pageWanted({PageId::making, QStringLiteral("bars")});
+    if (id == "tools")
+        return emit pageWanted({PageId::tools, q(chosen_ == "rule" ? desk_.tool() : desk_.gauge())});
     if (id == "tell") return choose(firstMissing());
     if (id == "wall") return choose(id);
     if (id == "ways") return choose("rig:" + q(rigs().front()));

@@ -58,7 +58,7 @@ std::vector<Act> RigGuide::acts() const {
 void RigGuide::act(const QString& id) {
     if (id == "next") choose(QString::number(step_() + 1));
     if (id == "back") emit pageWanted({});
-    if (id == "make") emit pageWanted("making:" + q(rig_.making));
+    if (id == "make") emit pageWanted({PageId::making, q(rig_.making)});
 }
 
 void RigGuide::draw(QPainter& p) const {

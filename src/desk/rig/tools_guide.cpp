@@ -275,7 +275,7 @@ std::vector<Act> ToolsGuide::acts() const {
 void ToolsGuide::act(const QString& id) {
     Tool t = tool();
     if (id == "leave") return ask(Asks::nothing);
-    if (id == "wire") return emit pageWanted(QStringLiteral("wire"));
+    if (id == "wire") return emit pageWanted({PageId::wire});
     if (id == "use") {
         LinesSet l = desk_.lines();
         (t.quantity == QuantityKind::angle ? l.gauge : l.tool) = t.name;

@@ -1127,7 +1127,7 @@ std::vector<Slate::ReadAct> Slate::turnActs() {
                            }});
     if (turned_unlocked(desk_.job()))
         out.push_back({{"lock", tr("Lock what was turned"), false, false},
-                       [this] { emit pageWanted(QStringLiteral("lock")); }});
+                       [this] { emit pageWanted({PageId::lock}); }});
     return out;
 }
 
@@ -1209,8 +1209,9 @@ std::vector<Slate::ReadAct> Slate::readActs() {
                            refresh();
                        }});
     if (unleaned())
-        out.push_back({{"lean-test", tr("Lean test …"), false, false},
-                       [this] { emit pageWanted("tools:" + q(desk_.toolFor(*spot_))); }});
+        out.push_back({{"lean-test", tr("Lean test …"), false, false}, [this] {
+                           emit pageWanted({PageId::tools, q(desk_.toolFor(*spot_))});
+                       }});
     if (spot_->swept != Swept::straight)
         out.push_back({{"sweep", tr("Turned by …"), false, false}, [this] { setMode(Mode::sweep); }});
     for (const Spot& s : reading_kind(spot_->kind).besides(*spot_, desk_.car())) {

@@ -57,7 +57,7 @@ class Slate : public QWidget {
     void spotAsked(const std::optional<fairchalk::Spot>& spot);
     void sayChanged();
     void stageWanted(fairchalk::Stage stage);
-    void pageWanted(const QString& page);
+    void pageWanted(const fairchalk::desk::Page& page);
     void sheetWanted(int by);
 
   protected:

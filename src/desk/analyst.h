@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <atomic>
+#include <memory>
+#include <optional>
+#include <string>
+#include <utility>
+#include <vector>
+
+#include <QObject>
+#include <QThreadPool>
+
+#include "core/advice/plan.h"
+#include "core/analysis.h"
+#include "core/judge/cross_check.h"
+#include "core/judge/slip.h"
+#include "core/judge/squaring.h"
+
+namespace fairchalk::desk {
+
+/// What the plan is asked for: all of it, toe tonight, nothing to be jacked, one side to match the other.
+struct PlanChoice {
+    PlanOptions options;
+    std::optional<Wheel> match;
+    std::string name;  ///< of the choice; empty: all of it
+};
+
+/// Everything that is computed from a log, for one state of it.
+struct JobAnalysis {
+    int choice = 0;            ///< which plan was asked for
+    std::size_t sequence = 0;  ///< how many entries it answers
+    Estimate now;              ///< as the car stands, what was turned since included
+    Plan plan;
+    std::vector<Verdict>
+        expected;            ///< of the last pass of turns, once it was measured: what had been expected
+    Belief belief;           ///< of turns that did something else, and of the card
+    std::vector<Spot> read;  ///< what to read next, where the plan asks for it
+    std::optional<Untold> untold;
+    std::vector<Verdict> verdicts;
+    std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
+    std::vector<Estimate> rounds;                   ///< each round as it was read
+    std::vector<Explanation> slips;                 ///< what suspects look like
+    std::vector<std::pair<std::size_t, Estimate>>
+        without;                        ///< each suspect (at most four), and all without it
+    std::vector<Bumped> bars;           ///< read again
+    std::vector<Agreement> agreements;  ///< of two rigs
+    Squaring squaring;                  ///< for those who want their strings square
+    std::optional<Plan> planned;        ///< what was expected of the turns before the last round
+};
+
+/// Has a worker compute what follows from a log. Whoever asks again before it is done gets the answer to the
+/// later question only.
+class Analyst : public QObject {
+    Q_OBJECT
+  public:
+    explicit Analyst(QObject* parent = nullptr);
+    ~Analyst() override;
+
+    /// `job` tells one job's log from another's.
+    void ask(const std::string& job, const std::vector<Entry>& log);
+    /// Another plan of the log that is asked for next.
+    void choose(PlanChoice choice);
+    const PlanChoice& choice() const { return choice_; }
+    /// Another job begins: nothing is known of it, and all of it is asked for.
+    void forget();
+
+    const JobAnalysis& answer() const { return answer_; }
+    /// It answers a log of so many entries, by the plan that is chosen.
+    bool isCurrent(std::size_t entries) const {
+        return answer_.sequence == entries && answer_.choice == choice_number_;
+    }
+
+  signals:
+    void answered();
+
+  private:
+    std::string job_;
+    std::size_t asked_ = 0;  ///< entries of the log that was asked about last
+    PlanChoice choice_;
+    int choice_number_ = 0;
+    JobAnalysis answer_;
+    QThreadPool pool_;
+    std::shared_ptr<std::atomic<bool>> cancel_;
+};
+
+}  // namespace fairchalk::desk
