@@ -129,7 +129,7 @@ TEST_F(RigsDesk, EveryRigCanBeSetUpShownAndWalked) {
         EXPECT_TRUE(slateText().contains(QString::fromStdString(item.steps.back().text))) << rig.id;
         EXPECT_FALSE(window->grab().isNull());
         key(Qt::Key_Escape);
-        EXPECT_EQ(window->page(), QString());
+        EXPECT_TRUE(window->page().none());
         // Each spot has its mark, its close-up, its sentence, and takes a value.
         window->setStage(Stage::read);
         int n = 0;
@@ -199,7 +199,7 @@ TEST_F(RigsDesk, WhatIsSaidOfAToolHoldsInEveryJobOfTheBook) {
     ask(wheel_spot(ReadingId::camber, Wheel::front_left));
     EXPECT_TRUE(slateText().contains("taken to show minus")) << "until it was leaned";
     press("Lean test");
-    EXPECT_EQ(window->page(), "tools:digital-angle-gauge");
+    EXPECT_EQ(window->page(), (Page{PageId::tools, QStringLiteral("digital-angle-gauge")}));
     press("Lean test");
     for (const char* v : {"88.6", "90.1", "91.0", "89.2"}) enter(v);
     // In another car's job it is the same gauge, before anything was read there.

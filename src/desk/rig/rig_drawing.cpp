@@ -14,8 +14,6 @@
 namespace fairchalk::desk {
 namespace {
 
-constexpr double wide = RigPen::wide, high = RigPen::high;  // every view is drawn on this and then fitted
-
 QPointF qt(RigPen::Point p) {
     return {p.x(), p.y()};
 }
@@ -25,8 +23,9 @@ class ChalkRig final : public RigPen {
   public:
     ChalkRig(QPainter& painter, const QRectF& box, const RigDrawing& how) : p_(painter), how_(how) {
         p_.save();
-        const double k = std::min(box.width() / wide, box.height() / high);
-        p_.translate(box.x() + (box.width() - k * wide) / 2, box.y() + (box.height() - k * high) / 2);
+        const double k = std::min(box.width() / RigPen::wide, box.height() / RigPen::high);
+        p_.translate(box.x() + (box.width() - k * RigPen::wide) / 2,
+                     box.y() + (box.height() - k * RigPen::high) / 2);
         p_.scale(k, k);
         text_ = how.text / k;
     }
@@ -93,7 +92,7 @@ class ChalkRig final : public RigPen {
         p_.setFont(f);
         const double w = QFontMetricsF(f).horizontalAdvance(words) + 4;
         double x = align == Align::left ? at.x() : align == Align::right ? at.x() - w : at.x() - w / 2;
-        x = std::clamp(x, 2.0, std::max(2.0, wide - w - 2));  // never off the drawing
+        x = std::clamp(x, 2.0, std::max(2.0, RigPen::wide - w - 2));  // never off the drawing
         p_.drawText(QRectF(x, at.y() - text_, w, 2 * text_), Qt::AlignCenter, words);
         p_.setPen(pen);
     }
