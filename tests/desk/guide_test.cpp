@@ -6,6 +6,7 @@
 #include <QPainter>
 
 #include "book/target_text.h"
+#include "core/job/floor.h"
 #include "desk_fixture.h"
 #include "look/chalk.h"
 

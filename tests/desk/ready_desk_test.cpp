@@ -5,7 +5,10 @@
 #include <QImage>
 #include <QSignalSpy>
 
+#include "core/job/baseline.h"
+#include "core/job/floor.h"
 #include "desk_fixture.h"
+#include "drive/drive_guide.h"
 
 namespace fairchalk::desk {
 namespace {
