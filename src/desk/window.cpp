@@ -446,7 +446,7 @@ void Window::showPractice() {
 Guide* Window::guideFor(Stage stage) {
     const PageMaker with{desk_, this, [this]() -> GaugeWire& { return wire(); }};
     const bool wheel_only =
-        stage == Stage::turn && path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
+        page_.none() && stage == Stage::turn && path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
         (desk_.job().rounds.empty() || !desk_.job().rounds.back().last_angle(desk_.log()));
     Guide*& guide = page_.none() ? stages_made_[{stage, wheel_only}] : pages_made_[page_];
     if (!guide) {
@@ -586,11 +586,7 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
             const PlannedTurn& t = plan.turns[i];
             BigFigures::Block b;
             b.above = QStringLiteral("%1  %2").arg(i + 1).arg(q(words::adjuster(desk_.car(), t.adjuster)));
-            if (const Adjuster* rod = desk_.car().rod(t.adjuster)) {
-                b.figure =
-                    QStringLiteral("%1 %2").arg(q(show_turns(std::abs(t.turns))), q(words::way(t.longer())));
-                b.below = tr("Rotate: %1.").arg(q(words::how_to_rotate(*rod, t.longer())));
-            } else if (const Adjuster* d = desk_.car().device(t.adjuster)) {
+            if (const Adjuster* d = desk_.car().adjuster(t.adjuster)) {
                 b.figure = q(words::device_amounts(*d, t.turns, t.second, slate_->showing()));
                 b.figure.replace(QStringLiteral(", "), QStringLiteral("\n"));
                 b.below = t.shims.empty() ? q(words::loosen(*d)) : QString();

@@ -98,7 +98,6 @@ std::string handle_name(const Adjuster& d, int handle) {
 }
 
 std::string turn_line(const Adjuster& a, double first, double second, const Show& how) {
-    if (is_rod(a)) return adjuster(a) + ": " + show_turns(std::abs(first)) + " " + way(first > 0);
     return adjuster(a) + ": " + device_amounts(a, first, second, how);
 }
 

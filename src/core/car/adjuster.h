@@ -35,7 +35,7 @@ struct Handle {
     double least = 0.0, most = 0.0;  ///< how far it goes from where the card has it
     /// No more of it than so much before it is read again.
     double at_once = std::numeric_limits<double>::infinity();
-    /// The sentences for both ways, {0} an amount, and what tells it from the other handle (marked.h).
+    /// The sentences for both ways, {0} an amount, and what tells it from the other handle (translatable.h).
     const char *says_more = nullptr, *says_less = nullptr, *says_where = nullptr;
 };
 
@@ -71,7 +71,7 @@ inline constexpr Angle usual_caster = Angle::from_deg(4.0);
 /// taken as usual, and at a rear wheel, whose axis nobody knows.
 double camber_by_toe(double toe_change, Axle axle, bool caster_known);
 
-/// What is said of a kind (marked.h).
+/// What is said of a kind (translatable.h).
 struct KindWords {
     const char* noun;
     const char* why;         ///< what it does to the wheel

@@ -12,7 +12,7 @@
 namespace fairchalk {
 
 /// One thing that is said of an adjuster: how the job file writes it, where it goes, and how the card asks
-/// for it. Its texts are marked (marked.h).
+/// for it. Its texts are marked (translatable.h).
 struct DeviceField {
     /// One of two words; `false` and `true` stand for themselves.
     struct Flag {

@@ -161,6 +161,7 @@ Reading blank_reading(const Spot& spot, const LinesSet& lines) {
 
 std::vector<Spot> Rig::walk(const LinesSet&, const CarCard&) const {
     std::vector<Spot> out;
+    if (wants_widths) out = spots_without_rig();
     if (swept)
         for (Wheel w : rigs::fronts)
             for (Swept s : {Swept::straight, Swept::out, Swept::in})

@@ -46,6 +46,7 @@ struct RigFacts {
     bool total = false;
     bool thrust = false;
     Over over = Over::its_own_walk;
+    bool wants_widths = false;       ///< nothing of it goes across the car: the widths over the hubs first
     std::vector<ReadingId> kinds{};  ///< read at each place
     std::vector<ReadingId> also{};   ///< its readings that are no part of the walk
     std::vector<SizeField> sizes{};  ///< what has to be told of it

@@ -36,7 +36,7 @@ class Sketch {
         Point to{0, 0};                       ///< of a box and a note the lower right
         double radius = 0.0;                  ///< of a circle and an arc; of a box, of its corners
         double from_deg = 0.0, by_deg = 0.0;  ///< of an arc: from the right, counterclockwise
-        const char* text = nullptr;           ///< of a note (marked.h)
+        const char* text = nullptr;           ///< of a note (translatable.h)
         Align align = Align::left;
         bool bold = false;
     };

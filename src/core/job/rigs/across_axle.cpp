@@ -10,10 +10,7 @@ class ToeBoards final : public Rig {
   public:
     using Rig::Rig;
     void on_floor(FloorPen& pen, const CarPlan& car, std::array<bool, 2> axles) const override {
-        for (Axle a : both_axles)
-            for (double y : {car.top - 19, car.bottom + 19})
-                if (axles[static_cast<std::size_t>(index_of(a))])
-                    pen.bar({car.axle(a) - 58, y}, {car.axle(a) + 58, y}, 5);
+        bars_at_wheels(pen, car, axles, 19, 58, 5);
     }
 
   private:
@@ -40,10 +37,7 @@ class StudBars final : public Rig {
   public:
     using Rig::Rig;
     void on_floor(FloorPen& pen, const CarPlan& car, std::array<bool, 2> axles) const override {
-        for (Axle a : both_axles)
-            for (double y : {car.top - 19, car.bottom + 19})
-                if (axles[static_cast<std::size_t>(index_of(a))])
-                    pen.bar({car.axle(a) - 58, y}, {car.axle(a) + 58, y}, 3);
+        bars_at_wheels(pen, car, axles, 19, 58, 3);
     }
 
   private:
@@ -62,10 +56,7 @@ class TreadTape final : public Rig {
   public:
     using Rig::Rig;
     void on_floor(FloorPen& pen, const CarPlan& car, std::array<bool, 2> axles) const override {
-        for (Axle a : both_axles)
-            for (double y : {car.top, car.bottom})
-                if (axles[static_cast<std::size_t>(index_of(a))])
-                    pen.bar({car.axle(a) - 36, y}, {car.axle(a) + 36, y}, 1.2);
+        bars_at_wheels(pen, car, axles, 0, 36, 1.2);
     }
 
   private:

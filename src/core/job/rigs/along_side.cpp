@@ -32,11 +32,6 @@ class Straightedge final : public Rig {
 class ArmJig final : public Rig {
   public:
     using Rig::Rig;
-    std::vector<Spot> walk(const LinesSet& lines, const CarCard& car) const override {
-        std::vector<Spot> out = spots_without_rig();
-        for (const Spot& s : Rig::walk(lines, car)) out.push_back(s);
-        return out;
-    }
     void on_floor(FloorPen& pen, const CarPlan& car, std::array<bool, 2>) const override {
         for (Axle a : both_axles)
             for (double dx : {-30.0, 30.0}) {
@@ -66,12 +61,7 @@ class ArmJig final : public Rig {
                 pen.say({x + (ahead ? -22 : 22), v.y(180)}, TR_NOOP("rim to string"),
                         ahead ? Align::right : Align::left);
         }
-        if (pen.part("hub-width", 3) && pen.now())
-            for (double x : {rear, front}) {
-                pen.line({x, v.y(233)}, {x, v.y(390)});
-                pen.arrow({x, v.y(380)}, {x, v.y(233)});
-                pen.say({x + 10, v.y(340)}, TR_NOOP("over both hubs"), Align::left);
-            }
+        v.hub_widths(pen);
     }
 };
 
@@ -92,6 +82,7 @@ const Rig& arm_jig() {
                              .total = true,
                              .thrust = true,
                              .over = Over::wheels,
+                             .wants_widths = true,
                              .kinds = {ReadingId::arm_jig},
                              .sizes = {size_of("mark"), size_of("arm_span")}});
     return rig;

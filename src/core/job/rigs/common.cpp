@@ -52,6 +52,14 @@ void draw_tapes(RigPen& pen, std::string_view part, double dx, double top, doubl
     }
 }
 
+void bars_at_wheels(FloorPen& pen, const CarPlan& car, std::array<bool, 2> axles, double away, double half,
+                    double width) {
+    for (Axle a : both_axles)
+        for (double y : {car.top - away, car.bottom + away})
+            if (axles[static_cast<std::size_t>(index_of(a))])
+                pen.bar({car.axle(a) - half, y}, {car.axle(a) + half, y}, width);
+}
+
 void draw_hub_width(RigPen& pen) {
     if (!pen.part("hub-width", 3)) return;
     pen.measure({axle_x - 26, axle_top - 32}, {axle_x - 26, axle_bottom + 32});
@@ -61,6 +69,15 @@ void draw_hub_width(RigPen& pen) {
 SideView::SideView(RigPen& pen) : left_(pen.side() == Side::left) {
     for (double x : {rear, front}) pen.wheel({x, y(middle)}, 170, 58);
     front_is(pen, {590, y(350)});
+}
+
+void SideView::hub_widths(RigPen& pen) const {
+    if (!pen.part("hub-width", 3) || !pen.now()) return;
+    for (double x : {rear, front}) {
+        pen.line({x, y(233)}, {x, y(390)});
+        pen.arrow({x, y(380)}, {x, y(233)});
+        pen.say({x + 10, y(340)}, TR_NOOP("over both hubs"), Align::left);
+    }
 }
 
 BehindView::BehindView(RigPen& pen) : left(pen.side() == Side::left) {

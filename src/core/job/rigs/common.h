@@ -28,6 +28,9 @@ void front_is(RigPen& pen, Point at);
 void draw_axle(RigPen& pen, bool wheels_off = false);
 /// Between both edges of what stands at the wheels, in front and behind.
 void draw_tapes(RigPen& pen, std::string_view part, double dx, double top, double bottom);
+/// Bars or marks outside the tires of these axles, so far from the wheels' middle.
+void bars_at_wheels(FloorPen& pen, const CarPlan& car, std::array<bool, 2> axles, double away, double half,
+                    double width);
 /// Over the hubs of the axle that is drawn.
 void draw_hub_width(RigPen& pen);
 inline constexpr double axle_top = 96, axle_bottom = 304, axle_x = 300;
@@ -37,6 +40,8 @@ class SideView {
   public:
     explicit SideView(RigPen& pen);
     double y(double at) const { return left_ ? at : RigPen::high - at; }
+    /// Over the hubs of both axles, where the drawing is about that.
+    void hub_widths(RigPen& pen) const;
     static constexpr double rear = 140, front = 450, middle = 262;
 
   private:

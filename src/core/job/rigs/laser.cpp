@@ -9,12 +9,6 @@ namespace {
 class LaserLines final : public Rig {
   public:
     using Rig::Rig;
-    std::vector<Spot> walk(const LinesSet& lines, const CarCard& car) const override {
-        // Without a width across the car both lines are known to each other only by the hubs.
-        std::vector<Spot> out = spots_without_rig();
-        for (const Spot& s : Rig::walk(lines, car)) out.push_back(s);
-        return out;
-    }
     void on_floor(FloorPen& pen, const CarPlan& car, std::array<bool, 2>) const override {
         for (double y : {car.top - 52, car.bottom + 52}) {
             pen.bar({car.rear - 74, y}, {car.rear - 60, y}, 14);
@@ -45,12 +39,7 @@ class LaserLines final : public Rig {
                                       : TR_NOOP("hub"),
                             Align::left);
             }
-        if (pen.part("hub-width", 3) && pen.now())
-            for (double x : {SideView::rear, SideView::front}) {
-                pen.line({x, v.y(233)}, {x, v.y(390)});
-                pen.arrow({x, v.y(380)}, {x, v.y(233)});
-                pen.say({x + 10, v.y(340)}, TR_NOOP("over both hubs"), Align::left);
-            }
+        v.hub_widths(pen);
     }
 };
 
@@ -64,6 +53,7 @@ const Rig& laser_lines() {
          .total = true,
          .thrust = true,
          .over = Over::wheels,
+         .wants_widths = true,
          .kinds = {ReadingId::laser_rear, ReadingId::laser_hub, ReadingId::laser_front}});
     return rig;
 }

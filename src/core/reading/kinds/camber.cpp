@@ -30,9 +30,13 @@ class Lean : public ReadingKind {
     }
 };
 
-class Camber final : public Lean {
+class Camber final : public Predicted<Camber, Lean> {
   public:
     explicit Camber(bool reversed) : reversed_(reversed) {}
+    template <class T>
+    T shows(const Site& site, const State<T>& state) const {
+        return lean_at(site, state, site.turned) + tool_zero(site, state);
+    }
 
   private:
     std::string_view name() const override { return reversed_ ? "camber-reversed" : "camber"; }
@@ -45,12 +49,6 @@ class Camber final : public Lean {
         std::vector<Spot> out = half_a_turn_on(s);
         if (!out.empty()) out.push_back(wheel_spot(ReadingId::camber_reversed, *s.wheel));
         return out;
-    }
-    double predict(const Site& site, const State<double>& state) const override {
-        return lean_at(site, state, site.turned) + tool_zero(site, state);
-    }
-    Jet predict(const Site& site, const State<Jet>& state) const override {
-        return lean_at(site, state, site.turned) + tool_zero(site, state);
     }
     void ask(const Reading& r, const CarCard& car, NetworkNeeds& needs) const override {
         Lean::ask(r, car, needs);
@@ -105,17 +103,19 @@ class Camber final : public Lean {
     bool reversed_;
 };
 
-class CamberGap final : public Lean {
+class CamberGap final : public Predicted<CamberGap, Lean> {
+  public:
+    template <class T>
+    T shows(const Site& site, const State<T>& state) const {
+        using std::tan;
+        return site.height * tan(lean_at(site, state, site.turned));
+    }
+
+  private:
     std::string_view name() const override { return "camber-gap"; }
     bool signed_reading() const override { return true; }
     double usual() const override { return 0.0; }
     std::vector<Spot> besides(const Spot& s, const CarCard&) const override { return half_a_turn_on(s); }
-    double predict(const Site& site, const State<double>& state) const override {
-        return site.height * std::tan(lean_at(site, state, site.turned));
-    }
-    Jet predict(const Site& site, const State<Jet>& state) const override {
-        return site.height * tan(lean_at(site, state, site.turned));
-    }
     std::vector<Lack> needs(const Reading&) const override { return {Lack::gap_height, Lack::top}; }
     double in_base(const Reading& r, const Tool* tool) const override {
         return std::abs(Lean::in_base(r, tool)) * (r.top_in.value_or(false) ? -1.0 : 1.0);
@@ -135,7 +135,7 @@ class CamberGap final : public Lean {
     std::string_view part(const Spot&) const override { return "gap"; }
 };
 
-class PlumbLine final : public Lean {
+class PlumbLine final : public Predicted<PlumbLine, Lean> {
   public:
     explicit PlumbLine(bool upper) : upper_(upper) {}
     template <class T>
@@ -155,8 +155,6 @@ class PlumbLine final : public Lean {
         return upper_ ? ReadingId::camber_plumb_lower : ReadingId::camber_plumb_upper;
     }
     std::vector<Spot> besides(const Spot& s, const CarCard&) const override { return half_a_turn_on(s); }
-    double predict(const Site& site, const State<double>& state) const override { return shows(site, state); }
-    Jet predict(const Site& site, const State<Jet>& state) const override { return shows(site, state); }
     std::vector<Lack> needs(const Reading& r) const override {
         return r.height ? std::vector<Lack>{} : std::vector{Lack::rim_span};
     }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/reading/kinds/common.h"
 
+#include <cmath>
+
 namespace fairchalk::readings {
 
 void ask_for_lean(const Reading& r, const CarCard&, NetworkNeeds& needs, bool by_gauge, bool by_sweep) {
@@ -10,6 +12,18 @@ void ask_for_lean(const Reading& r, const CarCard&, NetworkNeeds& needs, bool by
         needs.cambers[w].insert(r.spot.rolled);
     }
     if (by_sweep || r.turned || r.wheel_turned) needs.sweep.insert(w);
+}
+
+void ask_for_lip(const Reading& r, NetworkNeeds& needs) {
+    const int w = index_of(*r.spot.wheel);
+    needs.rims[w].insert(r.spot.rolled);
+    needs.lips_read.insert(w / 2);
+    if (!r.stated_sigma) needs.unrolled.insert(w);
+}
+
+double from_line(const SolidCar::V& p, double skew, double offset) {
+    const double b = skew * SolidCar::rad;
+    return (offset - p.y()) * std::cos(b) + p.x() * std::sin(b);
 }
 
 std::vector<Spot> half_a_turn_on(const Spot& spot) {

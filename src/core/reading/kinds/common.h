@@ -12,8 +12,8 @@ namespace fairchalk::readings {
 // What the classes of several kinds are made with.
 
 /// A kind whose prediction is one template, `shows<T>(site, state)`, for numbers and for derivatives.
-template <class Kind>
-class Predicted : public ReadingKind {
+template <class Kind, class Base = ReadingKind>
+class Predicted : public Base {
   public:
     double predict(const Site& site, const State<double>& state) const final {
         return static_cast<const Kind&>(*this).template shows<double>(site, state);
@@ -63,13 +63,17 @@ T lip_to_line(const Site& site, const State<T>& state, double end) {
            end * site.span * sin(to_line);
 }
 
+/// Of what a wheel stands on.
+template <class T>
+T spot_height(const Site& site, const State<T>& state, int wheel) {
+    return state(Unknown::floor, wheel) + site.tiles[static_cast<std::size_t>(wheel)];
+}
+
 /// How the floor slopes, nose up: over the heights of the four spots (docs/geometry.md).
 template <class T>
 T slope_up(const Site& site, const State<T>& state) {
     if (!site.floor) return T(0);
-    const auto height = [&](int w) -> T {
-        return state(Unknown::floor, w) + site.tiles[static_cast<std::size_t>(w)];
-    };
+    const auto height = [&](int w) { return spot_height(site, state, w); };
     return T((height(0) + height(1) - height(2) - height(3)) / (2.0 * site.wheelbase));
 }
 
@@ -77,10 +81,8 @@ T slope_up(const Site& site, const State<T>& state) {
 template <class T>
 T slope_left(const Site& site, const State<T>& state) {
     if (!site.floor) return T(0);
-    const auto height = [&](int w) -> T {
-        return state(Unknown::floor, w) + site.tiles[static_cast<std::size_t>(w)];
-    };
-    return T((height(site.axle * 2) - height(site.axle * 2 + 1)) / site.track);
+    return T((spot_height(site, state, site.axle * 2) - spot_height(site, state, site.axle * 2 + 1)) /
+             site.track);
 }
 
 /// The tool's zero, where it is an unknown.
@@ -108,6 +110,12 @@ T lean_at(const Site& site, const State<T>& state, double turned) {
 
 /// What every reading against gravity asks for, standing straight or turned.
 void ask_for_lean(const Reading& r, const CarCard& car, NetworkNeeds& needs, bool by_gauge, bool by_sweep);
+
+/// What every distance to a rim's lip asks for: its run-out, and that its depth was read.
+void ask_for_lip(const Reading& r, NetworkNeeds& needs);
+
+/// Square from a point of the solid car to a straight line along its side: mm, the line's skew in degrees.
+double from_line(const SolidCar::V& p, double skew, double offset);
 
 /// The same spot half a turn on, where it is not one already.
 std::vector<Spot> half_a_turn_on(const Spot& spot);

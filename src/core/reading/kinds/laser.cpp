@@ -1,6 +1,4 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <cmath>
-
 #include "core/reading/kinds/common.h"
 
 // Along a laser line at hub height on each side of the car: square out to it from the hub and from both lips.
@@ -42,11 +40,7 @@ class ToLaser final : public Predicted<ToLaser> {
     }
     void ask(const Reading& r, const CarCard&, NetworkNeeds& needs) const override {
         for (int side : {0, 1}) needs.lines.insert(place_of_line(side, laser_line));
-        if (end_ == 0) return;
-        const int w = index_of(*r.spot.wheel);
-        needs.rims[w].insert(r.spot.rolled);
-        needs.lips_read.insert(w / 2);
-        if (!r.stated_sigma) needs.unrolled.insert(w);
+        if (end_ != 0) ask_for_lip(r, needs);
     }
     bool tells_toe() const override { return end_ != 0; }
     double minutes() const override { return 0.6; }
@@ -55,8 +49,7 @@ class ToLaser final : public Predicted<ToLaser> {
         SolidCar level = car;
         level.rise = {};  // the line runs at hub height, whatever the strings do
         const SolidCar::V p = end_ == 0 ? level.hub(w) : level.edge(w, end_, s.rolled);
-        const double b = car.line_skew[side] * SolidCar::rad;
-        return (car.line_offset[side] - p.y()) * std::cos(b) + p.x() * std::sin(b);
+        return from_line(p, car.line_skew[side], car.line_offset[side]);
     }
     const char* spot_words(const Spot& s) const override {
         if (end_ == 0) return TR_NOOP("hub, to the laser");

@@ -18,12 +18,18 @@ class ToString : public ReadingKind {
 
   protected:
     static double from_string(const SolidCar& car, int side, const SolidCar::V& p) {
-        const double b = car.skew[side] * SolidCar::rad;
-        return (car.offset[side] - p.y()) * std::cos(b) + p.x() * std::sin(b);
+        return from_line(p, car.skew[side], car.offset[side]);
     }
 };
 
-class Hub final : public ToString {
+class Hub final : public Predicted<Hub, ToString> {
+  public:
+    template <class T>
+    T shows(const Site& site, const State<T>& state) const {
+        return hub_to_line(site, state);
+    }
+
+  private:
     std::string_view name() const override { return "hub"; }
     double usual() const override { return 105.0; }
     std::vector<Spot> besides(const Spot& s, const CarCard& car) const override {
@@ -32,10 +38,6 @@ class Hub final : public ToString {
                              axle == Axle::rear ? Length() : car.wheelbase.value_or(usual_wheelbase)),
                 axle_spot(ReadingId::hub_width, axle)};
     }
-    double predict(const Site& site, const State<double>& state) const override {
-        return hub_to_line(site, state);
-    }
-    Jet predict(const Site& site, const State<Jet>& state) const override { return hub_to_line(site, state); }
     std::vector<Lack> needs(const Reading&) const override { return {Lack::wheelbase}; }
     bool tells_toe() const override { return false; }
     std::optional<double> shown(const SolidCar& car, const Spot& s, double) const override {
@@ -45,7 +47,7 @@ class Hub final : public ToString {
     OnFloor on_floor(const Spot&) const override { return {OnFloor::From::string, 0, 26}; }
 };
 
-class Rim final : public ToString {
+class Rim final : public Predicted<Rim, ToString> {
   public:
     explicit Rim(bool front) : front_(front) {}
     template <class T>
@@ -53,10 +55,10 @@ class Rim final : public ToString {
         using std::cos;
         using std::sin;
         using std::tan;
+        if (!site.heights) return lip_to_line(site, state, end() / 2);
         const T to_string =
             toe_as_it_stands(site, state, site.wheel) + state(Unknown::string_skew, site.line);
         const T lip = hub_to_line(site, state) + state(Unknown::lip_depth, site.axle) * cos(to_string);
-        if (!site.heights) return lip + end() / 2 * site.span * sin(to_string);
         // Above the hub the lip of a leaning wheel stands further out, and the rim is narrower.
         return lip + site.edge_x * sin(to_string) -
                site.edge_z * tan(state(Unknown::camber, site.wheel)) * cos(to_string);
@@ -70,15 +72,8 @@ class Rim final : public ToString {
     }
     double end() const override { return front_ ? 1.0 : -1.0; }
     std::vector<Spot> besides(const Spot& s, const CarCard&) const override { return half_a_turn_on(s); }
-    double predict(const Site& site, const State<double>& state) const override { return shows(site, state); }
-    Jet predict(const Site& site, const State<Jet>& state) const override { return shows(site, state); }
     std::vector<Lack> needs(const Reading&) const override { return {Lack::wheelbase, Lack::rim_span}; }
-    void ask(const Reading& r, const CarCard&, NetworkNeeds& needs) const override {
-        const int w = index_of(*r.spot.wheel);
-        needs.rims[w].insert(r.spot.rolled);
-        needs.lips_read.insert(w / 2);
-        if (!r.stated_sigma) needs.unrolled.insert(w);
-    }
+    void ask(const Reading& r, const CarCard&, NetworkNeeds& needs) const override { ask_for_lip(r, needs); }
     bool on_lip() const override { return true; }
     std::optional<double> shown(const SolidCar& car, const Spot& s, double) const override {
         const int w = index_of(*s.wheel);
