@@ -135,6 +135,40 @@ TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
     EXPECT_EQ(plan.cannot.back().why.code, Code::plan_no_adjuster);
 }
 
+TEST(Plan, ATestTurnThatShowedNothingIsNotLeftStanding) {
+    // The front is right and its rod's side known; the rear link was tried, and its total can be called inside.
+    TrueCar c;
+    c.toe = {0.05, 0.05, 0.05, 0.05};
+    CarCard card = testing::card_of(c);
+    Adjuster link = testing::rod_at(Wheel::rear_left, RodSide::unknown);
+    card.adjusters = {testing::rod_at(Wheel::front_right, RodSide::behind_axle), link};
+    auto log = testing::begun(
+        c, card, {testing::total_toe(Axle::front, 0.1, 0.2), testing::total_toe(Axle::rear, 0.1, 0.2)});
+    testing::read_round(log, c, 0.05);
+    ASSERT_EQ(planned(log).next, NextStep::done);
+    Turn test;
+    test.adjuster = link.id;
+    test.turns = 0.5;
+    test.test = true;
+    log.push_back(testing::entry("test", test));
+    // Whatever is turned at the other axle after it does not make it a turn that was meant.
+    for (const bool front_too : {false, true}) {
+        auto then = log;
+        if (front_too) {
+            Turn meant;
+            meant.adjuster = card.adjusters.front().id;
+            meant.turns = 0.125;
+            then.push_back(testing::entry("meant", meant));
+        }
+        then.push_back(testing::entry("again", RoundOpened{}));
+        testing::read_round(then, c, 0.05);
+        const Plan plan = planned(then);
+        EXPECT_EQ(plan.next, NextStep::look) << front_too;
+        ASSERT_TRUE(plan.look);
+        EXPECT_EQ(plan.look->adjuster, link.id);
+    }
+}
+
 TEST(Targets, ToeAsALengthIsTheAngleOverItsSpan) {
     const auto q = [](const char* text) { return *read_quantity(text); };
     ToeAsLength terms{Length::from_mm(416), false};

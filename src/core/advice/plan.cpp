@@ -477,8 +477,7 @@ Plan Planner::plan() {
     }
     const std::vector<Lever> active = active_for(false), with_close = active_for(true);
     if (bring_in(active, with_close) || bring_nearer(active) || probe()) return plan_;
-    // A test turn that served nothing in the end is turned back.
-    if (test_turn_stands(job_) && active.empty() && set_back()) return plan_;
+    if (set_back()) return plan_;
     const bool unread = std::any_of(plan_.before.begin(), plan_.before.end(), [](const Verdict& v) {
         return v.call == Call::unknown && v.target.has_tolerance;
     });

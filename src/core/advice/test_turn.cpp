@@ -81,21 +81,26 @@ bool Planner::probe() {
     return true;
 }
 
-/// All test turns since the last that was none, the other way. False where they are back already.
+/// A test turn at something whose way it has not shown: eyes tell, and then what it moved aside of its target
+/// can be evened out; where there is nothing to see, it goes the other way. False where none stands.
 bool Planner::set_back() {
     std::map<std::string, double> sums;
     for (std::size_t i = 0; i < job_.log->size(); ++i) {
         const Turn* t = job_.live(i) ? std::get_if<Turn>(&(*job_.log)[i].event) : nullptr;
-        if (!t) continue;
-        if (!t->test)
-            sums.clear();
-        else
-            sums[t->adjuster] += t->turns;
+        if (t) sums[t->adjuster] = t->test ? sums[t->adjuster] + t->turns : 0.0;
     }
     for (const auto& [id, sum] : sums) {
         const int place = car_.place_of(id);
         if (place < 0 || std::abs(sum) < 1e-9) continue;
+        if (std::any_of(usable_.begin(), usable_.end(), [&](const Lever& l) { return l.id() == id; })) continue;
         const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
+        if (const auto unsaid = unsaid_of(a)) {
+            plan_.turns.clear();
+            plan_.spoils.clear();
+            plan_.look = Look{id, std::string(unsaid->field)};
+            plan_.next = NextStep::look;
+            return true;
+        }
         PlannedTurn t;
         t.adjuster = id;
         t.kind = turn_kind(a);
