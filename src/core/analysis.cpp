@@ -172,11 +172,14 @@ Analysis analyse(const Job& job, const Question& question) {
                 ask_again(a.plan, std::move(again), {Code::again_doubted, {d->adjuster}});
         }
     }
-    if (a.plan.next == NextStep::done && !waits) {
+    if ((a.plan.next == NextStep::done || a.plan.next == NextStep::as_far_as) && !waits) {
         std::vector<Spot> spots;
         std::string what;
         for (const Verdict& v : a.plan.before) {
-            if (v.call != Call::inside) continue;
+            const bool left = v.call == Call::outside && a.plan.as_far_as &&
+                              std::any_of(a.plan.as_far_as->left.begin(), a.plan.as_far_as->left.end(),
+                                          [&](const Target& t) { return t.name() == v.target.name(); });
+            if (v.call != Call::inside && !left) continue;
             for (const Spot& s : unchecked_spots(a.job, a.now, v)) {
                 if (what.empty()) what = v.target.name();
                 if (std::find(spots.begin(), spots.end(), s) == spots.end()) spots.push_back(s);

@@ -359,7 +359,10 @@ CellJob Work::run() {
     const auto far_off = [&](const KnownAngle& k, double truth) {
         if (!k.known) return;
         ++done_.toes;
-        done_.toes_far += std::abs(k.value.deg() - truth) > 4.0 * k.sigma.deg();
+        const double by = std::abs(k.value.deg() - truth) / k.sigma.deg();
+        if (by <= 4.0) return;
+        ++done_.toes_far;
+        done_.notes.push_back(cell_.name() + ": a toe " + std::to_string(by) + " sigma from the truth");
     };
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));

@@ -220,7 +220,7 @@ const char* source_text(Code code) {
         case Code::again_large_angle:
             return TR_NOOP("more than 2° at once is more than is usual: first read its spots again");
         case Code::again_unchecked:
-            return TR_NOOP("inside, but it hangs on readings that nothing checks: read them a second time");
+            return TR_NOOP("these readings decide it and nothing checks them: read them a second time");
         case Code::again_contradicts:
             return TR_NOOP("readings contradict each other: read these again before anything is turned");
         case Code::again_doubted:

@@ -312,6 +312,38 @@ TEST(Advice, AnInsideThatNothingChecksIsReadASecondTime) {
     EXPECT_EQ(analysed(boards).plan.next, NextStep::done);
 }
 
+TEST(Advice, NothingIsLeftAsItIsOnOneReadingThatNothingChecks) {
+    // Outside, and no adjuster reaches it: before the job ends on that, a slip would have to show.
+    TurnedJob boards;
+    LinesSet lines;
+    lines.rigs = {"toe-boards"};
+    lines.sizes.board_span = Length::from_mm(600);
+    CarCard bare = boards.car;
+    bare.adjusters.clear();
+    boards.put(CarEdit{bare});
+    boards.put(TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::front, 0.0, 0.5)}});
+    boards.put(lines);
+    boards.put(RoundOpened{});
+    const auto tape = [&](ReadingId kind, double mm) {
+        Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
+        r.value.kind = QuantityKind::length;
+        r.value.value = mm;
+        r.tool = "steel-rule-mm";
+        boards.put(r);
+    };
+    tape(ReadingId::boards_front, 1500);
+    tape(ReadingId::boards_rear, 1520);
+    const Analysis once = analysed(boards);
+    EXPECT_EQ(once.verdicts.at(0).call, Call::outside);
+    ASSERT_EQ(once.plan.next, NextStep::read);
+    ASSERT_TRUE(once.plan.again);
+    EXPECT_EQ(once.plan.again->why.code, Code::again_unchecked);
+    EXPECT_FALSE(once.plan.as_far_as);
+    tape(ReadingId::boards_front, 1500);
+    tape(ReadingId::boards_rear, 1520);
+    EXPECT_EQ(analysed(boards).plan.next, NextStep::as_far_as);
+}
+
 TEST(Advice, MoreThanIsUsualIsReadAgainBeforeItIsTurned) {
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.1)});

@@ -73,7 +73,7 @@ enum class Code {
     again_large_turn,   // {0} = adjuster
     again_thread,       // {0} = adjuster: the thread that is engaged
     again_large_angle,  // {0} = what
-    again_unchecked,    // {0} = what: an inside that nothing checks
+    again_unchecked,    // {0} = what: a verdict that nothing checks
     again_contradicts,  // readings contradict each other
     again_doubted,      // {0} = adjuster: its last turn is in doubt
     // Doubts about a value that can hardly be meant. {0} typed, {1} the usual range, {2} what may be meant.
