@@ -84,12 +84,12 @@ void typeForEver(JobDesk& desk, Window& window) {
         // Every fourth time something of getting ready: a check ticked, a sum's reading, an event.
         if (++n % 4 == 0) {
             window.setStage(Stage::check_over);
-            if (n % 8 == 0) return void(window.slate().actOfGuide(0));
+            if (n % 8 == 0) return void(window.slate().act(0));
             window.slate().startLoose();
             return typeOut(window, QStringLiteral("nut %1").arg(n));
         }
         window.setStage(Stage::read);
-        window.slate().ask(string_walk()[static_cast<std::size_t>(n) % string_walk().size()]);
+        window.reading().ask(string_walk()[static_cast<std::size_t>(n) % string_walk().size()]);
         window.slate().takeFocus();
         typeOut(window, QString::number(100 + n % 17));
     });
@@ -113,9 +113,9 @@ void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
         QApplication::sendEvent(window.focusWidget(), &event);
     };
     const auto walk = [&](int misread) {
-        for (int n = 0; n < 30 && window.slate().asked(); ++n) {
+        for (int n = 0; n < 30 && window.reading().spot(); ++n) {
             press(Qt::Key_Space);
-            const auto held = desk.held(desk.blank(*window.slate().asked()));
+            const auto held = desk.held(desk.blank(*window.reading().spot()));
             if (!held) return;
             if (n == 4 && misread > 0) shot("practice-read");
             typeOut(window, QString::number(std::round(held->at * 2) / 2 + (n == misread ? 5 : 0)));
@@ -124,11 +124,11 @@ void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
     };
     walk(9);
     window.setStage(Stage::turn);
-    window.slate().turnedAsWritten();
+    window.turning().turnedAsWritten();
     desk.settle();
     walk(-1);
     window.showPage({PageId::truth});
-    window.slate().actOfGuide(0);
+    window.slate().act(0);
     shot("truth");
 }
 
@@ -176,7 +176,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settle();
     window.setStage(Stage::turn);
     shot("turn");
-    window.slate().turnedAsWritten();
+    window.turning().turnedAsWritten();
     desk.settle();
     for (const char* value : {"117.0", "121.0", "100.5", "102.5"})
         typeOut(window, QString::fromLatin1(value));
@@ -191,7 +191,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settle();
     window.setStage(Stage::turn);
     shot("turn-all");
-    window.slate().turnedAsWritten();
+    window.turning().turnedAsWritten();
     desk.settle();
     window.showPage({PageId::lock});
     shot("lock");
@@ -216,7 +216,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showPage({});
     window.setStage(Stage::read);
     const auto lean = [&](Wheel w, Swept swept, const char* value) {
-        window.slate().ask(swept_spot(ReadingId::camber, w, swept));
+        window.reading().ask(swept_spot(ReadingId::camber, w, swept));
         typeOut(window, QString::fromLatin1(value));
         window.setStage(Stage::read);
     };
@@ -227,7 +227,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
         lean(w, Swept::out, w == Wheel::front_left ? "0.9" : "1.1");
         if (w == Wheel::front_left) lean(w, Swept::in, "-1.4");
     }
-    window.slate().ask(swept_spot(ReadingId::camber, Wheel::front_right, Swept::in));
+    window.reading().ask(swept_spot(ReadingId::camber, Wheel::front_right, Swept::in));
     typeOut(window, QStringLiteral("-1.3"), false);
     shot("caster");
     shotsOfPractice(desk, window, shot);

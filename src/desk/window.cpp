@@ -149,14 +149,17 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     big_->hide();
 
     connect(line_, &LineView::chosen, this, &Window::setStage);
+    read_ = new ReadGuide(desk, this);
+    turning_ = new TurnGuide(desk, this);
+    stages_made_ = {{{Stage::read, false}, taken(read_)}, {{Stage::turn, false}, taken(turning_)}};
     connect(floor_, &FloorView::spotChosen, this, [this](const Spot& s) {
         setStage(Stage::read);
-        slate_->ask(s);
+        read_->ask(s);
     });
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
     connect(slate_, &Slate::stageWanted, this, &Window::setStage);
     connect(slate_, &Slate::pageWanted, this, &Window::showPage);
-    connect(slate_, &Slate::sheetWanted, this, [this](int by) {
+    connect(turning_, &TurnGuide::sheetWanted, this, [this](int by) {
         turn_->page(by);
         if (big_->isVisible()) big_->say(bigFigures());
     });
@@ -233,30 +236,22 @@ void Window::shortcuts() {
             if (desk_.hasJob()) setStage(s);
         });
     on(QKeySequence(Qt::CTRL | Qt::Key_Z), [this] {
-        if (desk_.undo())
-            setStage(stage_ == Stage::turn ? Stage::turn : stage_),
-                slate_->ask(next_spot(desk_.job(), desk_.round()));
+        if (desk_.undo()) askNext();
     });
     on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] {
-        if (desk_.redo()) slate_->ask(next_spot(desk_.job(), desk_.round()));
+        if (desk_.redo()) askNext();
     });
-    on(QKeySequence(Qt::CTRL | Qt::Key_D), [this] { slate_->startStrike(); });
-    on(QKeySequence(Qt::Key_F2), [this] {
-        if (!slate_->actOfGuide(0)) slate_->turnedAsWritten();
-    });
-    on(QKeySequence(Qt::Key_F3), [this] {
-        if (!slate_->actOfGuide(1)) slate_->startTurned();
-    });
-    on(QKeySequence(Qt::Key_F4), [this] {
-        if (!slate_->actOfGuide(2)) slate_->startAccept();
-    });
-    for (int n = 4; n <= 9; ++n)
-        on(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_0 + n)),
-           [this, n] { slate_->actOfGuide(static_cast<std::size_t>(n - 1)); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_D), [this] { strike(); });
+    for (std::size_t n = 0; n < 3; ++n)
+        on(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + static_cast<int>(n))),
+           [this, n] { slate_->act(n); });
+    for (std::size_t n = 3; n < 9; ++n)
+        on(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(n))),
+           [this, n] { slate_->act(n); });
     const auto happens = [this](ChangeKind kind) {
         if (!desk_.hasJob()) return;
         desk_.happened(kind);
-        slate_->ask(next_spot(desk_.job(), desk_.round()));
+        askNext();
     };
     on(QKeySequence(Qt::Key_F10), [happens] { happens(ChangeKind::jacked); });
     on(QKeySequence(Qt::Key_F11), [happens] { happens(ChangeKind::rolled); });
@@ -401,7 +396,7 @@ void Window::openOf(const QString& id) {
         return;
     }
     pages_->setCurrentWidget(job_page_);
-    slate_->ask(next_spot(desk_.job(), desk_.round()));
+    read_->ask(next_spot(desk_.job(), desk_.round()));
     page_ = {};
     // Where it was left; a job of another making, at its readings.
     const auto left = desk_.book().fact("open_stage:" + desk_.jobId());
@@ -443,26 +438,41 @@ void Window::showPractice() {
     pages_->setCurrentWidget(practice_page_);
 }
 
+/// The log is another: the stage is entered again, and the next spot asked for.
+void Window::askNext() {
+    setStage(stage_);
+    read_->ask(next_spot(desk_.job(), desk_.round()));
+}
+
+void Window::strike() {
+    if (!desk_.hasJob()) return;
+    if (slate_->guide() != read_) setStage(Stage::read);
+    read_->startStrike();
+}
+
+/// Listened to, as all guides are.
+Guide* Window::taken(Guide* guide) {
+    connect(guide, &Guide::stageWanted, this, &Window::setStage);
+    connect(guide, &Guide::pageWanted, this, &Window::showPage);
+    connect(guide, &Guide::said, this, [this, guide] {
+        if (slate_->guide() == guide) refresh();
+    });
+    connect(guide, &Guide::changed, this, [this, guide] {
+        if (slate_->guide() != guide) return;
+        slate_->clearLine();
+        refresh();
+        slate_->focusLine();
+    });
+    return guide;
+}
+
 Guide* Window::guideFor(Stage stage) {
     const PageMaker with{desk_, this, [this]() -> GaugeWire& { return wire(); }};
     const bool wheel_only =
         page_.none() && stage == Stage::turn && path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
         (desk_.job().rounds.empty() || !desk_.job().rounds.back().last_angle(desk_.log()));
     Guide*& guide = page_.none() ? stages_made_[{stage, wheel_only}] : pages_made_[page_];
-    if (!guide) {
-        guide = page_.none() ? guide_of(stage, wheel_only, with) : guide_of(page_, with);
-        if (!guide) return nullptr;
-        connect(guide, &Guide::stageWanted, this, &Window::setStage);
-        connect(guide, &Guide::pageWanted, this, &Window::showPage);
-        connect(guide, &Guide::said, this, [this, guide = guide] {
-            if (slate_->guide() == guide) refresh();
-        });
-        connect(guide, &Guide::changed, this, [this] {
-            slate_->clearLine();
-            refresh();
-            slate_->focusLine();
-        });
-    }
+    if (!guide) guide = taken(page_.none() ? guide_of(stage, wheel_only, with) : guide_of(page_, with));
     guide->setShow(how_);
     return guide;
 }
@@ -494,12 +504,12 @@ void Window::setStage(Stage stage) {
     pages_->setCurrentWidget(job_page_);
     line_->setStage(stage);
     Guide* guide = guideFor(stage);
-    if (guide) {
-        guide->enter();
-        guide_view_->setGuide(guide);
+    guide->enter();
+    if (auto* drawn = qobject_cast<DrawnGuide*>(guide)) {
+        guide_view_->setGuide(drawn);
         middle_->setCurrentWidget(guide_view_);
     } else {
-        middle_->setCurrentWidget(stage == Stage::turn ? static_cast<QWidget*>(turn_) : floor_);
+        middle_->setCurrentWidget(guide == turning_ ? static_cast<QWidget*>(turn_) : floor_);
     }
     slate_->setStage(stage, guide);
     refresh();
@@ -587,12 +597,12 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
             BigFigures::Block b;
             b.above = QStringLiteral("%1  %2").arg(i + 1).arg(q(words::adjuster(desk_.car(), t.adjuster)));
             if (const Adjuster* d = desk_.car().adjuster(t.adjuster)) {
-                b.figure = q(words::device_amounts(*d, t.turns, t.second, slate_->showing()));
+                b.figure = q(words::device_amounts(*d, t.turns, t.second, how_));
                 b.figure.replace(QStringLiteral(", "), QStringLiteral("\n"));
                 b.below = t.shims.empty() ? q(words::loosen(*d)) : QString();
                 if (const std::string rotate = words::how_to_rotate(*d, t.longer()); !rotate.empty())
                     b.below = tr("Rotate: %1.").arg(q(rotate));
-                for (const std::string& s : words::shim_moves(t, desk_.car(), slate_->showing()))
+                for (const std::string& s : words::shim_moves(t, desk_.car(), how_))
                     b.below += q(s) + QLatin1Char('\n');
                 b.below = b.below.trimmed();
             }
@@ -603,7 +613,7 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
                 QLatin1Char('\n') + tr("%1 to turn in all; Page Down shows the next.").arg(plan.turns.size());
         return out;
     }
-    const auto spot = slate_->asked();
+    const auto spot = read_->spot();
     BigFigures::Block b{spot ? q(words::spot(*spot)) : tr("all spots read"), QStringLiteral("–"), QString()};
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
@@ -621,7 +631,7 @@ void Window::print() {
     connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* printer) {
         QPainter p(printer);
         const QSizeF paper = printer->pageRect(QPrinter::DevicePixel).size();
-        const int sheets = guideFor(stage_) || stage_ != Stage::turn ? 1 : turn_->sheets();
+        const int sheets = slate_->guide() == turning_ ? turn_->sheets() : 1;
         for (int n = 0; n < sheets; ++n) {
             if (n > 0) printer->newPage();
             p.save();
@@ -640,13 +650,14 @@ void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
     const QSizeF drawing(sheet.width(), sheet.height() - 84);
     p.scale(paper.width() / sheet.width(), paper.width() / sheet.width());
     p.setRenderHint(QPainter::Antialiasing);
-    if (Guide* guide = guideFor(stage_)) {
-        const double k = std::min(drawing.width() / Guide::width, drawing.height() / Guide::height);
+    Guide* const guide = guideFor(stage_);
+    if (const auto* drawn = qobject_cast<DrawnGuide*>(guide)) {
+        const double k = std::min(drawing.width() / DrawnGuide::width, drawing.height() / DrawnGuide::height);
         p.save();
         p.scale(k, k);
-        guide->draw(p);
+        drawn->draw(p);
         p.restore();
-    } else if (stage_ == Stage::turn) {
+    } else if (guide == turning_) {
         turn_->drawSheet(p, drawing, number);
     } else {
         floor_->draw(p, drawing, true);

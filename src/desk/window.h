@@ -10,16 +10,18 @@
 #include <QStackedWidget>
 
 #include "floor/floor_view.h"
-#include "floor/turn_view.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 #include "guide/page.h"
 #include "job_desk.h"
 #include "line/line_view.h"
 #include "practice/practice_page.h"
+#include "read/read_guide.h"
 #include "shelf/car_page.h"
 #include "shelf/copies_page.h"
 #include "shelf/shelf_page.h"
 #include "slate/slate.h"
+#include "turn/turn_guide.h"
+#include "turn/turn_view.h"
 #include "wire/gauge_wire.h"
 
 namespace fairchalk::desk {
@@ -62,6 +64,10 @@ class Window : public QMainWindow {
     CopiesPage& copiesPage();
     void setDark(bool dark);
     Slate& slate() { return *slate_; }
+    ReadGuide& reading() { return *read_; }
+    /// The guide that is worked on, where it is a drawing.
+    DrawnGuide* drawn() const { return qobject_cast<DrawnGuide*>(slate_->guide()); }
+    TurnGuide& turning() { return *turning_; }
     FloorView& floorView() { return *floor_; }
     CarPage& carPage();
     QString kept() const { return kept_->text(); }
@@ -85,8 +91,11 @@ class Window : public QMainWindow {
     void backFromCopies();
     void openOf(const QString& id);
     ShelfPage& shelf();
-    /// The guide of a page or a stage; null for those that read the strings and turn by them.
+    /// The guide of the page, or else of the stage; made when first wanted.
     Guide* guideFor(Stage stage);
+    Guide* taken(Guide* guide);
+    void askNext();
+    void strike();
     void shortcuts();
     void refresh();
     void say();
@@ -108,6 +117,8 @@ class Window : public QMainWindow {
     std::map<std::pair<Stage, bool>, Guide*> stages_made_;
     Page page_;  ///< one that is no stage: the card, the baseline
     Slate* slate_;
+    ReadGuide* read_;
+    TurnGuide* turning_;
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;
     PracticePage* practice_page_ = nullptr;

@@ -5,8 +5,8 @@
 #include "core/car/adjuster.h"
 #include "desk_fixture.h"
 #include "floor/device_drawing.h"
-#include "floor/turn_view.h"
 #include "lock/lock_guide.h"
+#include "turn/turn_view.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -177,8 +177,8 @@ TEST_F(AdjustersTest, FromAnEmptyBookToShimsTurnedAndReadAgainByKeyboard) {
         }
     };
     const auto read_all = [&](double camber) {
-        for (int n = 0; n < 60 && window->slate().asked() && next_spot(desk->job(), desk->round()); ++n) {
-            enter(value(*window->slate().asked(), camber));
+        for (int n = 0; n < 60 && window->reading().spot() && next_spot(desk->job(), desk->round()); ++n) {
+            enter(value(*window->reading().spot(), camber));
             desk->settle();
             // What looks unlike all before it is asked once more.
             if (window->slate().findChild<QLineEdit*>()->text() != "") key(Qt::Key_Return);
@@ -376,7 +376,7 @@ TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {
         } else {
             const auto acts = window->slate().guide()->acts();
             for (std::size_t i = 0; i < acts.size(); ++i)
-                if (acts[i].id == choice) window->slate().actOfGuide(i);
+                if (acts[i].id == choice) window->slate().act(i);
         }
         desk->settle();
     };
@@ -437,8 +437,8 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     key(Qt::Key_F2);
     desk->settle();
     // The spoiled spots read again, as expected and a little more.
-    for (int n = 0; n < 30 && window->slate().asked(); ++n) {
-        const Spot s = *window->slate().asked();
+    for (int n = 0; n < 30 && window->reading().spot(); ++n) {
+        const Spot s = *window->reading().spot();
         const auto before = readings_at(desk->job(), desk->round() - 1, s);
         double v = before.empty() ? 0.0 : std::get<Reading>(desk->log()[before.back()].event).value.value;
         if (s.kind == ReadingId::camber && s.swept == Swept::straight) v -= 0.8;
@@ -492,8 +492,8 @@ TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) 
     key(Qt::Key_F2);
     desk->settle();
     // Taken out as written, and the top came out instead of in.
-    for (int n = 0; n < 40 && window->slate().asked(); ++n) {
-        const Spot s = *window->slate().asked();
+    for (int n = 0; n < 40 && window->reading().spot(); ++n) {
+        const Spot s = *window->reading().spot();
         double v = 0.0;
         for (int round = 0; round < desk->round(); ++round)
             for (std::size_t i : readings_at(desk->job(), round, s))

@@ -33,8 +33,8 @@ TEST_F(DeskTest, TheDemoOpensOnTheTarnbyPartWayThroughItsFirstRound) {
     desk->settle();
     EXPECT_EQ(desk->job().car.name, "Tarnby estate");
     EXPECT_EQ(window->stage(), Stage::read);
-    ASSERT_TRUE(window->slate().asked());
-    EXPECT_EQ(*window->slate().asked(), wheel_spot(ReadingId::rim_rear, Wheel::front_left));
+    ASSERT_TRUE(window->reading().spot());
+    EXPECT_EQ(*window->reading().spot(), wheel_spot(ReadingId::rim_rear, Wheel::front_left));
     EXPECT_TRUE(slateText().contains("left rear")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("to its string"));
     EXPECT_EQ(desk->book().cars().size(), 3u);
@@ -63,8 +63,8 @@ TEST_F(DeskTest, ACarOfWhichLittleIsKnownIsTakenAndAskedAboutWhereItMatters) {
     desk->setLines(lines);
     window->setStage(Stage::read);
     for (int n = 0; n < 4; ++n) {
-        if (!window->slate().asked()) break;
-        enter(window->slate().asked()->kind == ReadingId::boards_front ? "1500" : "1520");
+        if (!window->reading().spot()) break;
+        enter(window->reading().spot()->kind == ReadingId::boards_front ? "1500" : "1520");
         desk->settle();
     }
     EXPECT_TRUE(desk->answer().plan.next == NextStep::look ||
@@ -143,7 +143,7 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     desk->settle();
     EXPECT_EQ(readings(), 4u);
     key(Qt::Key_PageUp);
-    ASSERT_EQ(*window->slate().asked(), wheel_spot(ReadingId::rim_front, Wheel::rear_left));
+    ASSERT_EQ(*window->reading().spot(), wheel_spot(ReadingId::rim_front, Wheel::rear_left));
     key(Qt::Key_D, Qt::ControlModifier);
     enter("rule slipped");
     desk->settle();
@@ -154,7 +154,7 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
     EXPECT_EQ(readings(), 3u);
 
-    window->slate().ask(next_spot(desk->job(), 0));
+    window->reading().ask(next_spot(desk->job(), 0));
     readAll(tarnby_rest);
     EXPECT_EQ(readings(), 14u);
     EXPECT_EQ(window->stage(), Stage::turn) << "after the last spot comes the decision";
@@ -241,11 +241,11 @@ TEST_F(DeskTest, ASuspectIsSaidToLookLikeWhatItIsAndSetAsideLeavesTheRest) {
     const Spot hub = wheel_spot(ReadingId::hub, Wheel::front_left);
     const auto again = [&](const char* text) {
         window->setStage(Stage::read);
-        window->slate().ask(hub);
+        window->reading().ask(hub);
         enter(text);
         desk->settle();
         window->setStage(Stage::read);
-        window->slate().ask(hub);
+        window->reading().ask(hub);
     };
     again("113.2");
     EXPECT_EQ(readings_at(desk->job(), 0, hub).size(), 2u);
@@ -271,7 +271,7 @@ TEST_F(DeskTest, ABarReadAgainTellsWhetherTheStringsWereBumped) {
     readAll(tarnby_rest);
     const auto bar = [&](const char* text) {
         window->setStage(Stage::read);
-        window->slate().ask(axle_spot(ReadingId::string_to_string, Axle::front));
+        window->reading().ask(axle_spot(ReadingId::string_to_string, Axle::front));
         enter(text);
         desk->settle();
         window->setStage(Stage::read);

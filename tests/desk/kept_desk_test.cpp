@@ -24,7 +24,7 @@ struct KeptDeskTest : DeskTest {
     /// Types one reading that can't be written, and waits until that is known.
     void unkept(const char* value = "113") {
         QSignalSpy trouble(desk.get(), &JobDesk::notKept);
-        window->slate().ask(string_walk()[3]);
+        window->reading().ask(string_walk()[3]);
         window->slate().takeFocus();
         enter(value);
         EXPECT_TRUE(trouble.count() > 0 || trouble.wait(10'000));
@@ -130,7 +130,7 @@ TEST_F(KeptDeskTest, WhatIsGivenUpIsGivenUpTwice) {
 TEST_F(KeptDeskTest, ACopyIsOneKeyAndALineAndOldOnesArePutBack) {
     const std::size_t before = desk->log().size();
     book::keep_copy(desk->book(), book::copies_of(path), "2026-01-02");
-    window->slate().ask(string_walk()[3]);
+    window->reading().ask(string_walk()[3]);
     window->slate().takeFocus();
     enter("113");
     desk->settle();
@@ -262,7 +262,7 @@ TEST_F(KeptDeskTest, AFactThatCannotBeReadLocksNobodyOut) {
 }
 
 TEST_F(KeptDeskTest, ASumSaysWhatItIsTakenFor) {
-    window->slate().ask(string_walk()[3]);
+    window->reading().ask(string_walk()[3]);
     window->slate().takeFocus();
     type("5+3 mm");
     EXPECT_TRUE(slateText().contains("= 8.0 mm")) << slateText().toStdString();

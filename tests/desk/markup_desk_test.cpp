@@ -112,13 +112,13 @@ TEST_F(MarkupTest, TypedIntoEveryLineThatTakesWords) {
     for (const QChar mark : {QChar(0x27E8), QChar(0x27E9)}) line.remove(mark);  // not on a keyboard
     // A reading, a strike with its reason, a reason to leave it, something loose, a note, a place.
     window->setStage(Stage::read);
-    window->slate().ask(string_walk()[3]);
+    window->reading().ask(string_walk()[3]);
     window->slate().takeFocus();
     enter(line);
     looksPlain("reading");
     key(Qt::Key_Escape);
     enter("113");
-    window->slate().startStrike();
+    window->reading().startStrike();
     enter(line);
     desk->settle();
     looksPlain("strike");
@@ -127,7 +127,7 @@ TEST_F(MarkupTest, TypedIntoEveryLineThatTakesWords) {
     desk->settle();
     looksPlain("loose");
     window->setStage(Stage::turn);
-    window->slate().startAccept();
+    window->turning().startAccept();
     enter(line);
     desk->settle();
     looksPlain("accept");

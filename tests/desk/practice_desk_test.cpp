@@ -38,8 +38,8 @@ struct PracticeTest : DeskTest {
     }
     /// Walks on with the space bar, reads what is drawn, types it, until the round is read.
     void walk() {
-        for (int n = 0; n < 60 && window->slate().asked(); ++n) {
-            const Spot spot = *window->slate().asked();
+        for (int n = 0; n < 60 && window->reading().spot(); ++n) {
+            const Spot spot = *window->reading().spot();
             const std::size_t before = readings();
             key(Qt::Key_Space);
             const auto held = desk->held(desk->blank(spot));
@@ -69,7 +69,7 @@ struct PracticeTest : DeskTest {
                 for (const auto& s : desk->answer().settling)
                     if (s) spot = s->first.spot;
                 if (!spot) break;
-                window->slate().ask(*spot);
+                window->reading().ask(*spot);
             } else {
                 break;
             }
@@ -121,7 +121,7 @@ TEST_F(PracticeTest, PlayedThroughOnTheHillclimbSpecialAtAllFourWheelsWithASlip)
     // Ten millimetres misread at one spot, and the spot read again.
     const Spot lip = wheel_spot(ReadingId::rim_front, Wheel::rear_left);
     key(Qt::Key_6, Qt::ControlModifier);
-    window->slate().ask(lip);
+    window->reading().ask(lip);
     key(Qt::Key_Space);
     const auto held = desk->held(desk->blank(lip));
     ASSERT_TRUE(held);
@@ -222,7 +222,7 @@ TEST_F(PracticeTest, TheGaugeThatShipsReadsTheCarOfTheOpenPractice) {
     gauge.write("at front-left rim-front\n");
     ASSERT_TRUE(QTest::qWaitFor([&] { return gauge.canReadLine() || gauge.waitForReadyRead(20); }, 20000));
     EXPECT_TRUE(gauge.readAllStandardError().contains("nothing to read"));
-    window->slate().ask(lip);
+    window->reading().ask(lip);
     const std::size_t before = readings();
     // Not steady while it is being laid on; pressed until it takes.
     for (int n = 0; n < 8 && readings() == before; ++n) {

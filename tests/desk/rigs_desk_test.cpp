@@ -52,7 +52,7 @@ struct RigsDesk : DeskTest {
     }
     void ask(const Spot& spot) {
         window->setStage(Stage::read);
-        window->slate().ask(spot);
+        window->reading().ask(spot);
     }
 };
 
@@ -134,7 +134,7 @@ TEST_F(RigsDesk, EveryRigCanBeSetUpShownAndWalked) {
         window->setStage(Stage::read);
         int n = 0;
         for (const Spot& s : rig.walk(desk->lines(), desk->car())) {
-            window->slate().ask(s);
+            window->reading().ask(s);
             EXPECT_TRUE(named(desk->number(s) + ", ")) << s.name();
             EXPECT_FALSE(window->slate().findChild<CloseUp*>()->accessibleName().isEmpty()) << s.name();
             EXPECT_GT(window->sayLine().size(), 20) << s.name();
@@ -271,12 +271,12 @@ TEST_F(RigsDesk, TheWallAndTheWaysAreOneKeyAway) {
     open();
     key(Qt::Key_5, Qt::ControlModifier);
     key(Qt::Key_F4);  // I have …
-    EXPECT_EQ(window->slate().guide()->chosen(), "wall");
+    EXPECT_EQ(window->drawn()->chosen(), "wall");
     enter("two stands, string, a rule");
     key(Qt::Key_F3);  // the ways
-    EXPECT_EQ(window->slate().guide()->chosen(), "rig:string-bars");
+    EXPECT_EQ(window->drawn()->chosen(), "rig:string-bars");
     for (int i = 0; i < 2; ++i) key(Qt::Key_PageDown);
-    EXPECT_EQ(window->slate().guide()->chosen(), "rig:string-left");
+    EXPECT_EQ(window->drawn()->chosen(), "rig:string-left");
     key(Qt::Key_F2);  // set it up
     key(Qt::Key_PageUp);
     key(Qt::Key_PageUp);
@@ -352,11 +352,11 @@ TEST_F(RigsDesk, ASweepMayEndWhereItEndsAndASignThatIsWrongIsSeen) {
     ASSERT_TRUE(desk->answer().now.wheels[0].caster.known);
     EXPECT_LT(desk->answer().now.wheels[0].caster.value.deg(), 0);
     // Of another round it says nothing.
-    window->slate().ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
+    window->reading().ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
     EXPECT_TRUE(slateText().contains("17°30'"));
     desk->happened(ChangeKind::jacked);
     desk->settle();
-    window->slate().ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
+    window->reading().ask(swept_spot(ReadingId::camber, Wheel::front_left, Swept::out));
     EXPECT_TRUE(slateText().contains("turned by 20°00'")) << slateText().toStdString();
     desk->undo();
     desk->settle();
@@ -390,9 +390,9 @@ TEST_F(RigsDesk, HalfATurnOnEndForEndAndTheHeightAreOneKeyAway) {
     EXPECT_EQ(*last().spot.side, Side::left);
     ask(wheel_spot(ReadingId::hub, Wheel::front_left));
     press("Hub width");
-    EXPECT_EQ(window->slate().asked()->kind, ReadingId::hub_width);
+    EXPECT_EQ(window->reading().spot()->kind, ReadingId::hub_width);
     key(Qt::Key_PageDown);
-    EXPECT_EQ(window->slate().asked()->kind, ReadingId::rim_front) << "on along the walk";
+    EXPECT_EQ(window->reading().spot()->kind, ReadingId::rim_front) << "on along the walk";
 }
 
 TEST_F(RigsDesk, ASuspectIsSetAsideWithOneKeyAndTheRestStandsAsIfItHadNotBeen) {
@@ -612,7 +612,7 @@ TEST_F(RigsDesk, WhatIsChosenOnlyAfterATurnIsAskedForThen) {
     open();
     readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
     window->setStage(Stage::turn);
-    window->slate().turnedAsWritten();
+    window->turning().turnedAsWritten();
     desk->settle();
     const auto toe_only = wanted_spots(desk->job(), desk->round());
     setUp("camber-gap");

@@ -46,7 +46,7 @@ struct WireTest : DeskTest {
     }
     void ask(const Spot& spot) {
         window->setStage(Stage::read);
-        window->slate().ask(spot);
+        window->reading().ask(spot);
     }
 };
 

@@ -2,16 +2,16 @@
 #pragma once
 
 #include "core/job/baseline.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// Ask: the car as it drives. One points at what is wrong and at what was changed; from it comes which stages
 /// matter, and why.
-class AskGuide : public Guide {
+class AskGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     void point(const QString& place) override;
@@ -35,10 +35,10 @@ class AskGuide : public Guide {
 };
 
 /// About to take it apart: what has to be written down before the first nut, and put back after the last.
-class BaselineGuide : public Guide {
+class BaselineGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     bool isStage() const override { return false; }
     std::vector<Place> places() const override;

@@ -442,7 +442,7 @@ void CardGuide::enter() {
 
 void CardGuide::choose(const QString& place) {
     item_ = 0;
-    Guide::choose(place);
+    DrawnGuide::choose(place);
 }
 
 void CardGuide::step(int by) {
@@ -453,7 +453,7 @@ void CardGuide::step(int by) {
         emit changed();
         return;
     }
-    Guide::step(by);
+    DrawnGuide::step(by);
     if (by < 0)
         if (const auto now = group()) item_ = static_cast<int>(now->items.size()) - 1;
     emit changed();

@@ -2,16 +2,16 @@
 #pragma once
 
 #include "book/target_text.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// The car's card as places on a drawing of the car. One points at a place and is asked what belongs there,
 /// one thing at a time; what is not known yet waits.
-class CardGuide : public Guide {
+class CardGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     bool isStage() const override { return false; }
     std::vector<Place> places() const override;

@@ -120,7 +120,7 @@ void CheckGuide::enter() {
 void CheckGuide::choose(const QString& place) {
     again_.reset();
     note_.clear();
-    Guide::choose(place);
+    DrawnGuide::choose(place);
 }
 
 // Round the car, clockwise from the left front, in the order in which one walks it.

@@ -3,16 +3,16 @@
 
 #include "core/job/knowledge.h"
 #include "core/job/ride_check.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// Check over: the walk round the car. Each item stands where it is on the car; the Slate says what to look
 /// at, how to test it, what a fault does to the readings, and does the sums of those that are measured.
-class CheckGuide : public Guide {
+class CheckGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     void choose(const QString& place) override;

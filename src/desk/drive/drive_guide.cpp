@@ -160,6 +160,17 @@ void DriveGuide::act(const QString& id) {
     }
 }
 
+QString DriveGuide::first() const {
+    const practice::PracticeFloor* floor = desk_.practice();
+    if (!floor) return {};
+    const Angle off = floor->wheel_off();
+    if (abs(off) < Angle::from_deg(0.5))
+        return line(tr("On the practice road: it runs straight, and the steering wheel sits straight."));
+    return line(tr("On the practice road: it runs straight with the steering wheel ⟨b⟩%1⟨/b⟩ to the %2.")
+                    .arg(q(fairchalk::show(Angle::from_deg(std::round(abs(off).deg())), how_)),
+                         off.deg() > 0 ? tr("right") : tr("left")));
+}
+
 QString DriveGuide::body() const {
     QString out;
     const auto list = loose_list(desk_.job());

@@ -3,21 +3,22 @@
 
 #include "core/job/knowledge.h"
 #include "core/job/wheel_only.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 #include "steering/steering_guide.h"
 
 namespace fairchalk::desk {
 
 /// Drive: a straight road to the horizon and the wheel as it sits on it. Before anything else stands the list
 /// of what is still loose: the car is not ready while it holds anything.
-class DriveGuide : public Guide {
+class DriveGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     QString title() const override;
     QString subtitle() const override;
+    QString first() const override;
     QString body() const override;
     QString say() const override;
     bool typing() const override { return true; }

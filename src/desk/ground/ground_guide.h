@@ -2,16 +2,16 @@
 #pragma once
 
 #include "core/job/floor.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// Floor: the four spots seen obliquely, tilted much larger than life. The survey is read here, and what it
 /// does to camber and caster, the tiles that level it, and the settling of the car on it.
-class GroundGuide : public Guide {
+class GroundGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     void point(const QString& place) override;

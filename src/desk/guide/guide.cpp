@@ -1,31 +1,35 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "guide/guide.h"
 
-#include <algorithm>
 #include <cmath>
 
-#include <QPainterPath>
-
-#include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 
-void Guide::choose(const QString& place) {
-    chosen_ = place;
-    emit changed();
+std::optional<practice::Held> Guide::held() const {
+    const auto asked = onPracticeFloor() ? reads() : std::nullopt;
+    return asked ? desk_.held(*asked) : std::nullopt;
 }
 
-void Guide::step(int by) {
-    const auto all = places();
-    if (all.empty()) return;
-    const int n = static_cast<int>(all.size());
-    int here = -1;
-    for (int i = 0; i < n; ++i)
-        if (all[static_cast<std::size_t>(i)].id == chosen_) here = i;
-    here = here < 0 ? (by > 0 ? 0 : n - 1) : (here + by + n) % n;
-    choose(all[static_cast<std::size_t>(here)].id);
+QString Guide::truthHint() const {
+    return desk_.practice() ? line(soft(tr("Ctrl+R ends the practice and shows the truth."))) : QString();
+}
+
+QString Guide::hint() const {
+    const bool metric = how_.lengths == Show::LengthStyle::mm;
+    if (typesWords()) return {};
+    switch (expected().kind) {
+        case Expect::Kind::pressure:
+            return tr("Like 2.2 bar or 32 psi; a bare number is %1.").arg(metric ? tr("bar") : tr("psi"));
+        case Expect::Kind::length:
+        case Expect::Kind::length_or_angle:
+            return metric ? tr("A bare number is mm, a bare fraction inches.")
+                          : tr("A bare number is inches.");
+        default:
+            return {};
+    }
 }
 
 Understood Guide::understand(const QString& text) const {
@@ -92,158 +96,6 @@ Result<Quantity> readSideAngle(const QString& text) {
     if (side != 0.0) quantity->value = side * std::abs(quantity->value);
     quantity->text = write_exact(quantity->angle());
     return quantity;
-}
-
-void PlaceMark::paintEvent(QPaintEvent*) {
-    const Chalk& c = Chalk::now();
-    if (!hasFocus() && !isChecked() && !underMouse()) return;
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    p.setPen(c.stroke(c.string, isChecked() ? 2.2 : 1.4, isChecked() ? Qt::SolidLine : Qt::DashLine));
-    p.drawRoundedRect(QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5), 8, 8);
-}
-
-void GuideView::setGuide(Guide* guide) {
-    if (guide_ == guide) return refresh();
-    guide_ = guide;
-    refresh();
-}
-
-QTransform GuideView::fit() const {
-    const double k = std::min(width() / Guide::width, height() / Guide::height);
-    QTransform t;
-    t.translate((width() - k * Guide::width) / 2, (height() - k * Guide::height) / 2);
-    t.scale(k, k);
-    return t;
-}
-
-void GuideView::refresh() {
-    if (!guide_) return;
-    const auto places = guide_->places();
-    // Marks are reused, so that the one in focus keeps it.
-    while (marks_.size() > places.size()) {
-        delete marks_.back();
-        marks_.pop_back();
-    }
-    while (marks_.size() < places.size()) {
-        auto* mark = new PlaceMark(this);
-        mark->setCheckable(true);
-        mark->setCursor(Qt::PointingHandCursor);
-        mark->setAttribute(Qt::WA_Hover);
-        connect(mark, &QAbstractButton::clicked, this, [this, mark] {
-            if (guide_) guide_->point(mark->id);
-        });
-        mark->show();
-        marks_.push_back(mark);
-    }
-    const QTransform t = fit();
-    for (std::size_t i = 0; i < places.size(); ++i) {
-        PlaceMark* mark = marks_[i];
-        mark->id = places[i].id;
-        mark->setChecked(places[i].id == guide_->chosen());
-        mark->setGeometry(t.mapRect(places[i].at).toAlignedRect());
-        mark->setAccessibleName(places[i].value.isEmpty()
-                                    ? places[i].name
-                                    : places[i].name + QStringLiteral(": ") + places[i].value);
-        mark->setToolTip(plainTip(mark->accessibleName()));
-    }
-    setAccessibleName(guide_->title());
-    update();
-}
-
-void GuideView::resizeEvent(QResizeEvent*) {
-    refresh();
-}
-
-void GuideView::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    p.fillRect(rect(), Chalk::now().floor);
-    if (!guide_) return;
-    p.setRenderHint(QPainter::Antialiasing);
-    if (guide_->onPracticeFloor()) chalkWord(p, rect(), tr("practice"));
-    p.setTransform(fit());
-    guide_->draw(p);
-}
-
-void drawText(QPainter& p, const QRectF& at, int flags, const QString& text, double size, const QColor& c,
-              bool bold) {
-    p.setPen(c);
-    p.setFont(type(size * 1.25, bold));  // the drawing is shown at about three quarters
-    p.drawText(at, flags,
-               flags & Qt::TextWordWrap
-                   ? text
-                   : QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, at.width()));
-}
-
-QPointF wheelOf(const QRectF& box, Wheel w) {
-    return {axle_of(w) == Axle::front ? box.right() - box.width() * 0.19 : box.left() + box.width() * 0.19,
-            side_of(w) == Side::left ? box.top() : box.bottom()};
-}
-
-void drawCar(QPainter& p, const QRectF& box) {
-    const Chalk& c = Chalk::now();
-    QPainterPath body;
-    const double l = box.left(), r = box.right(), t = box.top(), b = box.bottom(), h = box.height();
-    body.moveTo(l + 14, t + h * 0.1);
-    body.cubicTo(l + box.width() * 0.3, t - h * 0.05, r - box.width() * 0.3, t - h * 0.04, r - 26,
-                 t + h * 0.16);
-    body.quadTo(r + 6, t + h * 0.5, r - 26, b - h * 0.16);
-    body.cubicTo(r - box.width() * 0.3, b + h * 0.04, l + box.width() * 0.3, b + h * 0.05, l + 14,
-                 b - h * 0.1);
-    body.quadTo(l - 6, t + h * 0.5, l + 14, t + h * 0.1);
-    p.setBrush(Qt::NoBrush);
-    p.setPen(c.stroke(c.faint, 1.8));
-    p.drawPath(body);
-    p.setPen(c.stroke(c.chalk, 2.4));
-    p.setBrush(c.floor);
-    for (Wheel w : all_wheels) {
-        const QPointF at = wheelOf(box, w);
-        p.drawRoundedRect(QRectF(at.x() - 36, at.y() - 13, 72, 26), 7, 7);
-    }
-    p.setBrush(Qt::NoBrush);
-    p.setPen(c.stroke(c.soft, 1.6));
-    p.drawPolyline(QPolygonF({{r - 18, t + h / 2 - 6}, {r - 6, t + h / 2}, {r - 18, t + h / 2 + 6}}));
-}
-
-void drawState(QPainter& p, QPointF at, CheckState state, bool chosen) {
-    const Chalk& c = Chalk::now();
-    p.setBrush(Qt::NoBrush);
-    switch (state) {
-        case CheckState::open:
-            p.setPen(c.stroke(chosen ? c.string : c.soft, 1.8));
-            p.drawEllipse(at, 7, 7);
-            break;
-        case CheckState::good:
-            p.setPen(c.stroke(c.string, 3));
-            p.drawPolyline(QPolygonF({at + QPointF(-7, 0), at + QPointF(-2, 6), at + QPointF(8, -7)}));
-            break;
-        case CheckState::failed:
-            p.setPen(c.stroke(c.caution, 3));
-            p.drawLine(at + QPointF(-6, -6), at + QPointF(6, 6));
-            p.drawLine(at + QPointF(-6, 6), at + QPointF(6, -6));
-            break;
-        case CheckState::not_applicable:
-            p.setPen(c.stroke(c.faint, 2.4));
-            p.drawLine(at + QPointF(-7, 0), at + QPointF(7, 0));
-            break;
-    }
-}
-
-void drawSteeringWheel(QPainter& p, QPointF at, double r, Angle angle, const QColor& c) {
-    p.save();
-    p.translate(at);
-    p.rotate(angle.deg());
-    p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(c, std::max(2.0, r * 0.09), Qt::SolidLine, Qt::RoundCap));
-    p.drawEllipse(QPointF(0, 0), r, r);
-    p.setPen(QPen(c, std::max(1.6, r * 0.05), Qt::SolidLine, Qt::RoundCap));
-    p.drawLine(QPointF(-r, r * 0.06), QPointF(-r * 0.22, 0));
-    p.drawLine(QPointF(r, r * 0.06), QPointF(r * 0.22, 0));
-    p.drawLine(QPointF(0, r * 0.22), QPointF(0, r));
-    p.drawEllipse(QPointF(0, 0), r * 0.22, r * 0.22);
-    p.setPen(QPen(Chalk::now().string, std::max(3.0, r * 0.12), Qt::SolidLine, Qt::FlatCap));
-    p.drawLine(QPointF(0, -r * 0.93), QPointF(0, -r * 1.08));  // the mark at the top
-    p.restore();
 }
 
 }  // namespace fairchalk::desk

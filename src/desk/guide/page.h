@@ -33,10 +33,10 @@ struct PageMaker {
     std::function<GaugeWire&()> wire;
 };
 
-/// The guide of a page; null for one that is no drawing.
+/// The guide of a page that is one.
 Guide* guide_of(const Page& page, const PageMaker& with);
-/// The guide of a stage that is one drawing; null for those that have views of their own. `wheel_only`: the
-/// turns of the job that only straightens the wheel.
+/// The guide of a stage; those that read and turn by readings are the window's own. `wheel_only`: the turns
+/// of the job that only straightens the wheel.
 Guide* guide_of(Stage stage, bool wheel_only, const PageMaker& with);
 
 }  // namespace fairchalk::desk

@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// Locking what was turned: mark, hold, tighten to the card's torque, with the sum for an extension; then the
 /// few readings that tell whether it moved.
-class LockGuide : public Guide {
+class LockGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     QString title() const override;

@@ -38,7 +38,7 @@ QPointF placeOf(const Spot& s) {
 }  // namespace
 
 LessonGuide::LessonGuide(JobDesk& desk, const QString& lesson, QObject* parent)
-    : Guide(desk, parent),
+    : DrawnGuide(desk, parent),
       item_(*book::item_named(book::practice_tables().lessons, lesson.toStdString())),
       lesson_(item_.id, 1) {}
 

@@ -2,14 +2,14 @@
 #pragma once
 
 #include "book/practice_file.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 #include "practice/lesson.h"
 
 namespace fairchalk::desk {
 
 /// One of the short lessons: a drawing with rules to be read by eye or something to decide, and what it came
 /// to.
-class LessonGuide : public Guide {
+class LessonGuide : public DrawnGuide {
     Q_OBJECT
   public:
     LessonGuide(JobDesk& desk, const QString& lesson, QObject* parent = nullptr);

@@ -1,17 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 #include "practice/debrief.h"
 
 namespace fairchalk::desk {
 
 /// The end of a practice: the truth beside what was believed, what it took, and what went wrong and when it
 /// could have been seen.
-class TruthGuide : public Guide {
+class TruthGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     QString title() const override;

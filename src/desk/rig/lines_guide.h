@@ -2,16 +2,16 @@
 #pragma once
 
 #include "core/job/equipment.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// Lines: what hangs on the wall and what of it is at hand; the ways of measuring that makes possible; what
 /// is chosen standing on the floor, and what has to be told of it before its readings count.
-class LinesGuide : public Guide {
+class LinesGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     void point(const QString& place) override;
@@ -52,7 +52,7 @@ class LinesGuide : public Guide {
 };
 
 /// One way of measuring: its set-up, drawn step by step.
-class RigGuide : public Guide {
+class RigGuide : public DrawnGuide {
     Q_OBJECT
   public:
     RigGuide(JobDesk& desk, const std::string& rig, QObject* parent);

@@ -26,7 +26,7 @@ constexpr std::array cards = {
 }  // namespace
 
 MakingGuide::MakingGuide(JobDesk& desk, const QString& card, QObject* parent)
-    : Guide(desk, parent), opened_(card), card_(card) {}
+    : DrawnGuide(desk, parent), opened_(card), card_(card) {}
 
 void MakingGuide::enter() {
     card_ = opened_;

@@ -4,12 +4,12 @@
 #include <map>
 
 #include "core/reading/making.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// Making rigs: the sums, each on a small drawn card with its dimensions.
-class MakingGuide : public Guide {
+class MakingGuide : public DrawnGuide {
     Q_OBJECT
   public:
     MakingGuide(JobDesk& desk, const QString& card, QObject* parent);

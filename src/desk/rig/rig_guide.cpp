@@ -8,7 +8,7 @@
 namespace fairchalk::desk {
 
 RigGuide::RigGuide(JobDesk& desk, const std::string& rig, QObject* parent)
-    : Guide(desk, parent), rig_(*desk.knowledge().rig(rig)) {}
+    : DrawnGuide(desk, parent), rig_(*desk.knowledge().rig(rig)) {}
 
 void RigGuide::enter() {
     if (chosen_.isEmpty()) chosen_ = QStringLiteral("0");

@@ -82,7 +82,7 @@ std::vector<Place> ToolsGuide::places() const {
 void ToolsGuide::choose(const QString& place) {
     asks_ = Asks::nothing;
     nudging_ = false;
-    Guide::choose(place);
+    DrawnGuide::choose(place);
 }
 
 void ToolsGuide::ask(Asks what) {

@@ -3,17 +3,18 @@
 
 #include <map>
 
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// The drawer of tools: how fine each reads, how well, from where, which way its figures run; all asked once
 /// for a tool and undone ever after.
-class ToolsGuide : public Guide {
+class ToolsGuide : public DrawnGuide {
     Q_OBJECT
   public:
     /// `first` is the tool that is shown; without one the round's rule.
-    ToolsGuide(JobDesk& desk, const QString& first, QObject* parent) : Guide(desk, parent), first_(first) {}
+    ToolsGuide(JobDesk& desk, const QString& first, QObject* parent)
+        : DrawnGuide(desk, parent), first_(first) {}
     void enter() override;
     bool isStage() const override { return false; }
     std::vector<Place> places() const override;

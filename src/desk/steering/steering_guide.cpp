@@ -59,7 +59,7 @@ void SteeringGuide::enter() {
 
 void SteeringGuide::choose(const QString& place) {
     pending_.reset();
-    Guide::choose(place);
+    DrawnGuide::choose(place);
 }
 
 double SteeringGuide::ratio() const {

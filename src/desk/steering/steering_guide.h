@@ -2,16 +2,16 @@
 #pragma once
 
 #include "core/job/wheel_only.h"
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
 
 /// Steering: the wheel from the seat and the front wheels from above, joined. How it was set straight, by
 /// which school; what holds it; its play, halved; and the second look after each turn of an adjuster.
-class SteeringGuide : public Guide {
+class SteeringGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     void choose(const QString& place) override;
@@ -45,14 +45,15 @@ class SteeringGuide : public Guide {
 };
 
 /// The wheel-only job, where turning is all there is: equal and opposite turns of the two rods.
-class WheelGuide : public Guide {
+class WheelGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using Guide::Guide;
+    using DrawnGuide::DrawnGuide;
     void enter() override;
     std::vector<Place> places() const override;
     QString title() const override;
     QString subtitle() const override;
+    QString first() const override { return truthHint(); }
     QString body() const override;
     QString say() const override;
     bool typing() const override { return typing_turns_; }

@@ -10,7 +10,8 @@
 
 namespace fairchalk::desk {
 
-WireGuide::WireGuide(JobDesk& desk, GaugeWire& wire, QObject* parent) : Guide(desk, parent), wire_(wire) {
+WireGuide::WireGuide(JobDesk& desk, GaugeWire& wire, QObject* parent)
+    : DrawnGuide(desk, parent), wire_(wire) {
     // Only what it says: what is being typed stays.
     connect(&wire_, &GaugeWire::changed, this, &Guide::said);
 }

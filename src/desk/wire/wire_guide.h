@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "guide/guide.h"
+#include "guide/drawn_guide.h"
 #include "wire/gauge_wire.h"
 
 namespace fairchalk::desk {
 
 /// The gauge on a wire: which port, what it says now, and how its button keeps a reading.
-class WireGuide : public Guide {
+class WireGuide : public DrawnGuide {
     Q_OBJECT
   public:
     WireGuide(JobDesk& desk, GaugeWire& wire, QObject* parent);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "slate/plan_offers.h"
+#include "turn/plan_offers.h"
 
 #include <algorithm>
 

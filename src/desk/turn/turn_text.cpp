@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "slate/turn_text.h"
+#include "turn/turn_text.h"
 
 #include <algorithm>
 
 #include "look/chalk.h"
 #include "look/html.h"
-#include "slate/read_text.h"
+#include "read/read_text.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "floor/turn_view.h"
+#include "turn/turn_view.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "slate/read_text.h"
+#include "read/read_text.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,0 +1,383 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "read/read_guide.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/job/rig.h"
+#include "look/html.h"
+#include "read/read_questions.h"
+#include "read/read_text.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+QString inBothUnits(const Quantity& quantity) {
+    if (quantity.kind != QuantityKind::length) return QStringLiteral("%1 deg").arg(quantity.value, 0, 'f', 3);
+    // As typed is on the entry line; here stand both millimetres and inches.
+    return QStringLiteral("%1 mm (%2 in)")
+        .arg(quantity.value, 0, 'f', quantity.resolution < 0.1 ? 2 : 1)
+        .arg(quantity.value / 25.4, 0, 'f', 3);
+}
+
+/// The place of the log's last live event of a kind, from 1.
+template <class E>
+std::size_t last_place_of(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;)
+        if (job.live(i) && std::holds_alternative<E>((*job.log)[i].event)) return i + 1;
+    return 0;
+}
+
+}  // namespace
+
+void ReadGuide::enter() {
+    held_.reset();
+    const std::tuple here(desk_.jobId(), last_place_of<Turn>(desk_.job()),
+                          last_place_of<LinesSet>(desk_.job()));
+    if (here != walked_in_) spot_.reset();
+    walked_in_ = here;
+    if (!spot_) spot_ = nextToRead();
+}
+
+void ReadGuide::ask(const std::optional<Spot>& spot) {
+    spot_ = spot;
+    held_.reset();
+    top_in_.reset();
+    beside_.reset();
+    emit changed();
+}
+
+void ReadGuide::startStrike() {
+    if (!spot_ || readings_at(desk_.job(), desk_.round(), *spot_).empty())
+        return emit refused(
+            tr("Go to the spot whose reading is wrong (Page Up, Page Down), then strike it out."));
+    emit asks(new StrikeQuestion(desk_, *this));
+}
+
+void ReadGuide::sweptBy(const Quantity& by) {
+    if (const std::pair here(desk_.jobId(), desk_.round()); here != swept_in_) {
+        swept_.clear();
+        swept_in_ = here;
+    }
+    swept_[*spot_] = by;
+}
+
+void ReadGuide::strike(const QString& why) {
+    const auto here = spot_ ? readings_at(desk_.job(), desk_.round(), *spot_) : std::vector<std::size_t>{};
+    if (!here.empty()) desk_.strike(here.back(), why);
+}
+
+QString ReadGuide::number() const {
+    return spot_ ? desk_.number(*spot_) : QString();
+}
+
+QString ReadGuide::title() const {
+    return spot_ ? q(words::spot(*spot_)) : tr("All spots read");
+}
+
+QString ReadGuide::subtitle() const {
+    if (!spot_) return tr("Page Up and Page Down go back to one");
+    const ReadingKind& kind = reading_kind(spot_->kind);
+    const QString tool = q(words::tool(desk_.toolFor(*spot_)));
+    if (spot_->swept != Swept::straight) return tr("%1, with the %2").arg(sweepWords(), tool);
+    if (kind.place() == PlaceKind::bar) return tr("from string to string, along the bar");
+    return kind.to_string() ? tr("to the string, at hub height") : tr("with the %1").arg(tool);
+}
+
+QString ReadGuide::first() const {
+    return (told_.isEmpty() || !desk_.practice() ? QString() : line(told_)) +
+           (spot_ ? QString() : truthHint());
+}
+
+QString ReadGuide::body() const {
+    return ReadText(desk_, how_, spot_, unleaned()).text();
+}
+
+QString ReadGuide::say() const {
+    const JobAnalysis& a = desk_.answer();
+    const auto stage =
+        stages_of(desk_.job(), desk_.knowledge())[static_cast<std::size_t>(index_of(Stage::read))];
+    if (stage.progress == Progress::stale && stage.spoiled_by && spot_)
+        return tr("%1 since the last reading: %2 spots are read again, beginning with the %3.")
+            .arg(q(words::happening(*stage.spoiled_by)))
+            .arg(stage.of)
+            .arg(q(words::spot(*spot_)));
+    if (spot_) return q(words::how_to_read(*spot_));
+    if (desk_.answerIsCurrent() && a.plan.again)
+        return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
+    if (desk_.answerIsCurrent() && a.untold) return untold(desk_);
+    return tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
+}
+
+std::optional<Reading> ReadGuide::reads() const {
+    return spot_ ? std::optional(blank()) : std::nullopt;
+}
+
+Expect ReadGuide::expected() const {
+    if (spot_ && reading_kind(spot_->kind).quantity() == QuantityKind::angle)
+        return {Expect::Kind::angle, Bare::deg};
+    return {Expect::Kind::length, bareLength()};
+}
+
+QString ReadGuide::hint() const {
+    if (expected().kind != Expect::Kind::angle) return Guide::hint();
+    if (const char* example = reading_kind(spot_->kind).example_words()) return q(words::fill(example, {}));
+    return asksLean() ? tr("What the gauge shows, like 1.2 or 1°10'; which way it leans is said below.")
+                      : tr("What the gauge shows, like -1.2 or 88.8 or -1°10'.");
+}
+
+Understood ReadGuide::understand(const QString& text) const {
+    const auto quantity = read_quantity(text.toStdString(), expected());
+    if (!quantity) return {warn(q(words::sentence(quantity.error()))), false};
+    Reading r = spot_ ? desk_.blank(*spot_) : Reading();
+    r.value = *quantity;
+    const Tool* tool = desk_.toolNamed(r.tool);
+    const double sigma =
+        std::hypot(r.sigma(tool && tool->quantity == quantity->kind ? tool : nullptr), r.spot_sigma());
+    const bool angle = quantity->kind == QuantityKind::angle;
+    QString means = angle ? q(quantity->toe_word ? show_toe(quantity->angle(), how_)
+                                                 : fairchalk::show(quantity->angle(), how_))
+                          : inBothUnits(*quantity);
+    // What the gauge shows, and what it means there.
+    if (angle && tool && tool->quantity == QuantityKind::angle && spot_ && spot_->wheel &&
+        reading_kind(spot_->kind).shown_as_lean()) {
+        const Angle lean = Angle::from_deg(undone(quantity->value, *tool, side_of(*spot_->wheel), topIn()));
+        means =
+            tr("%1, top %2").arg(q(fairchalk::show(abs(lean), how_)), lean.deg() < 0 ? tr("in") : tr("out"));
+    }
+    return {QStringLiteral("⟨b⟩= %1⟨/b⟩ %2   %3")
+                .arg(means,
+                     angle ? QStringLiteral("±%1").arg(q(show_plus_minus(Angle::from_deg(sigma * k95), how_)))
+                           : QStringLiteral("±%1").arg(sigma * k95, 0, 'f', 1),
+                     // A + may have been meant for another key.
+                     soft(text.contains(QLatin1Char('+')) && text.trimmed().indexOf(QLatin1Char('+')) > 0
+                              ? tr("the sum; Enter keeps it")
+                              : tr("Enter keeps it"))),
+            true};
+}
+
+std::optional<Bounded> ReadGuide::bounded() const {
+    // Where nothing is held yet, nothing was read.
+    if (!spot_ || (desk_.practice() && !held_ && !on_wire_)) return std::nullopt;
+    const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
+    return reading_kind(spot_->kind).bounded(tool ? tool->shows : Shows::leaning);
+}
+
+QString ReadGuide::keep(const QString& text) {
+    const auto quantity = read_quantity(text.toStdString(), expected());
+    if (!quantity) return q(words::sentence(quantity.error()));
+    if (!spot_) return tr("Every spot of this round is read. Page Up goes back to one, to read it again.");
+    if (desk_.practice() && !held_ && !on_wire_)
+        return tr("Nothing is held there yet: the space bar walks to the spot and holds the %1.")
+            .arg(q(words::tool(desk_.toolFor(*spot_))));
+    told_.clear();
+    if (held_ && desk_.practice()->level().tells)
+        told_ = tr("You kept %1; it stood at ⟨b⟩%2⟨/b⟩.")
+                    .arg(q(quantity->text), quantity->kind == QuantityKind::angle
+                                                ? q(fairchalk::show(Angle::from_deg(held_->at), how_))
+                                                : q(fairchalk::show(Length::from_mm(held_->at), how_)));
+    desk_.take(blank(), *quantity);
+    held_.reset();
+    moveOn();
+    return {};
+}
+
+QString ReadGuide::keepFromGauge(const QString& text) {
+    on_wire_ = true;
+    const QString wrong = keep(text);
+    on_wire_ = false;
+    return wrong;
+}
+
+bool ReadGuide::space() {
+    if (!desk_.practice()) return false;
+    holdThere();
+    return true;
+}
+
+/// Walks to the spot and holds the rule: on the practice floor there is something to be read then.
+void ReadGuide::holdThere() {
+    if (!desk_.practice() || !spot_) return;
+    held_ = desk_.held(blank());
+    if (held_ && held_->top_in) top_in_ = *held_->top_in;
+    emit said();
+    emit refused(held_ ? QString()
+                       : tr("The practice car has nothing to read there; the strings and gauges it has."));
+}
+
+/// To the next spot of the walk that has not been read; after the last, stay with what was done.
+void ReadGuide::moveOn() {
+    std::optional<Spot> next = next_spot(desk_.job(), desk_.round());
+    // One after the other of what is to be read again, as long as it was asked for before this was kept.
+    if (!next && !again_.empty()) {
+        next = again_.front();
+        again_.erase(again_.begin());
+    }
+    spot_ = next;
+    if (!spot_) emit stageWanted(Stage::turn);
+}
+
+/// The first that the round wants and that is not read; else the first of what is to be read again.
+std::optional<Spot> ReadGuide::nextToRead() {
+    if (!desk_.hasJob()) return std::nullopt;
+    again_.clear();
+    if (const auto wanted = next_spot(desk_.job(), desk_.round())) return wanted;
+    const JobAnalysis& a = desk_.answer();
+    if (!desk_.answerIsCurrent() || !a.plan.again || a.read.empty()) return std::nullopt;
+    again_.assign(a.read.begin() + 1, a.read.end());
+    return a.read.front();
+}
+
+void ReadGuide::step(int by) {
+    const auto& walk = desk_.walk();
+    if (walk.empty()) return;
+    // Beside the walk, from where the walk goes on.
+    const auto it = spot_ ? std::find(walk.begin(), walk.end(), *spot_) : walk.end();
+    const int size = static_cast<int>(walk.size());
+    int at = it != walk.end() ? static_cast<int>(it - walk.begin()) : (by > 0 ? -1 : 0);
+    if (it == walk.end() && beside_)
+        if (const auto from = std::find(walk.begin(), walk.end(), *beside_); from != walk.end())
+            at = static_cast<int>(from - walk.begin()) + (by > 0 ? 0 : 1);
+    at = (at + by + size) % size;
+    ask(walk[static_cast<std::size_t>(at)]);
+}
+
+bool ReadGuide::unleaned() const {
+    if (!spot_ || !reading_kind(spot_->kind).shown_as_lean() ||
+        reading_kind(spot_->kind).quantity() != QuantityKind::angle)
+        return false;
+    return !desk_.isOwn(desk_.toolFor(*spot_));
+}
+
+std::optional<std::size_t> ReadGuide::suspect() const {
+    std::optional<std::size_t> first;
+    for (const Check& c : desk_.answer().now.checks) {
+        if (!c.suspect || !desk_.job().live(c.entry)) continue;
+        if (spot_ && std::get<Reading>(desk_.log()[c.entry].event).spot == *spot_) return c.entry;
+        if (!first) first = c.entry;
+    }
+    return first;
+}
+
+/// A gap, and a gauge without a sign, do not tell which way the wheel leans.
+bool ReadGuide::asksLean() const {
+    if (!spot_) return false;
+    if (reading_kind(spot_->kind).asks_for_top()) return true;
+    const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
+    return tool && tool->quantity == QuantityKind::angle && tool->shows == Shows::unsigned_ &&
+           reading_kind(spot_->kind).shown_as_lean();
+}
+
+Reading ReadGuide::blank() const {
+    Reading r = desk_.blank(*spot_);
+    r.top_in = topIn();
+    if (const Quantity* swept = sweptAt(*spot_)) {
+        const double way = spot_->swept == Swept::in ? -1.0 : 1.0;
+        const bool wheel = swept->kind == QuantityKind::turns;
+        const Angle by = Angle::from_deg(way * std::abs(swept->value) * (wheel ? 360.0 : 1.0));
+        r.turned.reset();
+        (wheel ? r.wheel_turned : r.turned) = by;
+    }
+    return r;
+}
+
+/// Of this car and this round only.
+const Quantity* ReadGuide::sweptAt(const Spot& spot) const {
+    const auto it = swept_.find(spot);
+    return it != swept_.end() && swept_in_ == std::pair(desk_.jobId(), desk_.round()) ? &it->second : nullptr;
+}
+
+/// How far the wheel is turned for this reading.
+QString ReadGuide::sweepWords() const {
+    const Quantity* swept = sweptAt(*spot_);
+    if (swept && swept->kind == QuantityKind::turns)
+        return tr("%1 of the steering wheel").arg(q(show_turns(std::abs(swept->value))));
+    const Angle by = swept ? swept->angle() : desk_.lines().sweep.value_or(usual_sweep);
+    return tr("turned by %1").arg(q(fairchalk::show(abs(by), how_)));
+}
+
+/// As said; else as that wheel leaned last; else in, as most do.
+bool ReadGuide::topIn() const {
+    if (top_in_) return *top_in_;
+    for (std::size_t i = desk_.log().size(); i-- > 0;)
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
+            r && desk_.job().live(i) && spot_ && r->spot.wheel == spot_->wheel && r->top_in)
+            return *r->top_in;
+    return true;
+}
+
+std::vector<ReadGuide::Doing> ReadGuide::doings() const {
+    std::vector<Doing> out;
+    const auto add = [&](const QString& id, const QString& text, std::function<void(ReadGuide&)> run,
+                         bool main = false, bool chosen = false) {
+        out.push_back({{id, text, main, chosen}, std::move(run)});
+    };
+    if (desk_.practice() && spot_ && !held_)
+        add(
+            "hold", tr("Walk there and hold it"), [](ReadGuide& g) { g.holdThere(); }, true);
+    if (const auto entry = suspect()) {
+        const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
+        const QString n = desk_.number(at);
+        if (!spot_ || !(at == *spot_))
+            add(
+                "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); }, true);
+        add("aside", tr("Set %1 aside").arg(n), [entry = *entry](ReadGuide& g) {
+            g.desk_.strike(entry, tr("set aside: it contradicts the others"));
+            emit g.changed();
+        });
+    }
+    if (!spot_) return out;
+    if (asksLean())
+        add(
+            "lean", topIn() ? tr("Top leans in") : tr("Top leans out"),
+            [](ReadGuide& g) {
+                g.top_in_ = !g.topIn();
+                emit g.said();
+            },
+            false, true);
+    if (unleaned())
+        add("lean-test", tr("Lean test …"), [](ReadGuide& g) {
+            emit g.pageWanted({PageId::tools, q(g.desk_.toolFor(*g.spot_))});
+        });
+    if (spot_->swept != Swept::straight)
+        add("sweep", tr("Turned by …"), [](ReadGuide& g) { emit g.asks(new SweepQuestion(g.desk_, g)); });
+    for (const Spot& s : reading_kind(spot_->kind).besides(*spot_, desk_.car())) {
+        const char* more = reading_kind(s.kind).more_words();
+        const QString text = more && s.kind != spot_->kind ? q(words::fill(more, {})) : tr("Half a turn on");
+        add(q(s.name()), text, [s, from = *spot_](ReadGuide& g) {
+            g.ask(s);
+            g.beside_ = from;
+        });
+    }
+    const auto tools = toolsFor(*spot_);
+    if (tools.size() > 1)
+        add("tool", tr("With: %1").arg(q(words::tool(desk_.toolFor(*spot_)))), [tools](ReadGuide& g) {
+            const auto at = std::find(tools.begin(), tools.end(), g.desk_.toolFor(*g.spot_));
+            g.desk_.takeUp(*g.spot_, at == tools.end() || at + 1 == tools.end() ? tools.front() : at[1]);
+        });
+    return out;
+}
+
+std::vector<Act> ReadGuide::acts() const {
+    std::vector<Act> out;
+    for (Doing& d : doings()) out.push_back(std::move(d.act));
+    return out;
+}
+
+void ReadGuide::act(const QString& id) {
+    for (const Doing& d : doings())
+        if (d.act.id == id) return d.run(*this);
+}
+
+/// What this garage could read that with: its own rules or gauges, and the standard ones.
+std::vector<std::string> ReadGuide::toolsFor(const Spot& spot) const {
+    const QuantityKind quantity = reading_kind(spot.kind).quantity();
+    std::vector<std::string> out;
+    for (const Tool& t : desk_.tools())
+        if (t.quantity == quantity && (!serves_one_rig(t.name) || rig_of(spot.kind).tool == t.name))
+            out.push_back(t.name);
+    return out;
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "read/read_guide.h"
+
+namespace fairchalk::desk {
+
+/// Asked about the reading that is being taken: the rest of the Slate stays as it is.
+class ReadQuestion : public Question {
+    Q_OBJECT
+  public:
+    explicit ReadQuestion(JobDesk& desk, ReadGuide& read) : Question(desk), read_(read) {}
+    QString number() const override { return read_.number(); }
+    QString title() const override { return read_.title(); }
+    QString first() const override { return read_.first(); }
+    QString body() const override { return read_.body(); }
+    std::optional<Spot> spot() const override { return read_.spot(); }
+    bool showsSpot() const override { return true; }
+    bool typing() const override { return true; }
+
+  protected:
+    ReadGuide& read_;
+};
+
+/// How far was the wheel really turned?
+class SweepQuestion : public ReadQuestion {
+    Q_OBJECT
+  public:
+    using ReadQuestion::ReadQuestion;
+    QString subtitle() const override { return tr("how far is it really turned?"); }
+    QString say() const override { return read_.say(); }
+    QString hint() const override;
+    Expect expected() const override { return {Expect::Kind::any, Bare::deg}; }
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+};
+
+/// Why is the reading wrong?
+class StrikeQuestion : public ReadQuestion {
+    Q_OBJECT
+  public:
+    using ReadQuestion::ReadQuestion;
+    QString subtitle() const override { return tr("strike out the last reading here: why?"); }
+    QString say() const override;
+    bool typesWords() const override { return true; }
+    QString prompt() const override { return tr("why is it wrong?"); }
+    QString hint() const override;
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+};
+
+/// What is said to one who gives no reason.
+QString reasonWanted();
+/// What a reason is.
+QString reasonHint();
+
+}  // namespace fairchalk::desk

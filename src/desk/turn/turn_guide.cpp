@@ -1,0 +1,209 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "turn/turn_guide.h"
+
+#include <algorithm>
+#include <array>
+#include <utility>
+
+#include <QPointer>
+
+#include "look/html.h"
+#include "read/read_text.h"
+#include "turn/plan_offers.h"
+#include "turn/turn_questions.h"
+#include "turn/turn_text.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+/// The sheet's own keys are F2 to F4, whether there is something to turn or not.
+constexpr std::size_t as_written_key = 0, turned_key = 1, leave_key = 2, first_other_key = 3;
+
+/// What can be seen under the car, and what it says on the card.
+struct Seen {
+    const char* field;
+    const char* value;
+    const char* says;
+};
+constexpr std::array can_be_seen = {
+    Seen{"bolt", "strut-upper", QT_TRANSLATE_NOOP("TurnGuide", "Looked: it is the upper bolt")},
+    Seen{"bolt", "strut-lower", QT_TRANSLATE_NOOP("TurnGuide", "Looked: it is the lower bolt")},
+    Seen{"wheel", "front-left", QT_TRANSLATE_NOOP("TurnGuide", "Looked: at the left knuckle")},
+    Seen{"wheel", "front-right", QT_TRANSLATE_NOOP("TurnGuide", "Looked: at the right knuckle")},
+    Seen{"thread", "right", QT_TRANSLATE_NOOP("TurnGuide", "Looked: a right-hand thread")},
+    Seen{"thread", "left", QT_TRANSLATE_NOOP("TurnGuide", "Looked: a left-hand thread")},
+    Seen{"rod", "behind-axle", QT_TRANSLATE_NOOP("TurnGuide", "Looked: it runs behind the axle")},
+    Seen{"rod", "ahead-of-axle", QT_TRANSLATE_NOOP("TurnGuide", "Looked: it runs ahead of the axle")},
+};
+
+}  // namespace
+
+void TurnGuide::enter() {
+    left_again_ = true;  // another job may have added to it
+}
+
+void TurnGuide::turnedAsWritten() {
+    if (!desk_.answerIsCurrent()) return;
+    std::vector<Turn> turns = turns_as_written(desk_.answer().plan);
+    if (turns.empty()) return;
+    desk_.turned(std::move(turns));
+    emit stageWanted(Stage::read);
+}
+
+void TurnGuide::startTurned() {
+    if (!desk_.answer().plan.turns.empty()) emit asks(new TurnedQuestion(desk_));
+}
+
+void TurnGuide::startAccept() {
+    emit asks(new AcceptQuestion(desk_));
+}
+
+QString TurnGuide::title() const {
+    switch (desk_.answer().plan.turns.size()) {
+        case 0:
+            return tr("Turn");
+        case 1:
+            return tr("One to turn, then read again");
+        case 2:
+            return tr("Both, then read again");
+        default:
+            return tr("In this order, then read again");
+    }
+}
+
+QString TurnGuide::body() const {
+    return TurnText(desk_, how_, false).text();
+}
+
+QString TurnGuide::say() const {
+    const JobAnalysis& a = desk_.answer();
+    if (!desk_.answerIsCurrent()) return tr("Working it out …");
+    if (desk_.job().targets.empty())
+        return tr("No targets yet: what to aim at is said on the car's card (Ctrl+I).");
+    if (a.plan.next == NextStep::look && a.plan.look) return q(words::look(*a.plan.look, desk_.car()));
+    if (a.plan.next == NextStep::test_turn)
+        return tr("Not known yet which way it works: turn so much, read %1 spots again, and it is.")
+            .arg(a.plan.remeasure.size());
+    if (a.plan.again) return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
+    // What stays outside whatever is turned.
+    if (!a.plan.turns.empty()) {
+        const QString stays =
+            a.plan.cannot.empty()
+                ? QString()
+                : tr(" %1 stays outside.")
+                      .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))));
+        if (a.now.thrust.known)
+            return tr("The rear axle points %1 and the fronts are set to follow it. Turn %2, then "
+                      "read %3 spots.")
+                       .arg(q(words::thrust(a.now.thrust, how_)), a.plan.turns.size() > 2   ? tr("all")
+                                                                  : a.plan.turns.size() > 1 ? tr("both")
+                                                                                            : tr("it"))
+                       .arg(a.plan.remeasure.size()) +
+                   stays;
+        return tr("Turn as drawn, then read again.") + stays;
+    }
+    if (!a.plan.cannot.empty())
+        return desk_.planChoice().name.empty()
+                   ? tr("%1 stays outside, and nothing here can be turned for it: leave it with a "
+                        "reason (F4), or see what the manual offers.")
+                         .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))))
+                   : tr("Nothing to turn on this plan. %1 stays outside: Alt+4 chooses another plan.")
+                         .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))));
+    if (a.plan.as_far_as) return q(words::as_far_as(*a.plan.as_far_as));
+    if (a.plan.next == NextStep::done && !a.verdicts.empty())
+        return tr(
+            "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "
+            "moves things.");
+    if (turned_since_reading(desk_.job()))
+        return tr("Turned, and not read since: what it spoiled is read first, %n spot(s) (Ctrl+6).", nullptr,
+                  static_cast<int>(a.plan.remeasure.size()));
+    if (a.untold) return untold(desk_);
+    return tr("Not enough is known yet to turn anything: read on (Ctrl+6).");
+}
+
+bool TurnGuide::actHasFocus() const {
+    return !desk_.answer().plan.turns.empty();
+}
+
+std::vector<Act> TurnGuide::acts() const {
+    std::vector<Act> out;
+    for (Doing& d : doings()) out.push_back(std::move(d.act));
+    return out;
+}
+
+void TurnGuide::act(const QString& id) {
+    for (const Doing& d : doings())
+        if (d.act.id == id) return d.run(*this);
+}
+
+const std::optional<AnglesCarried>& TurnGuide::left() const {
+    if (left_for_ != desk_.jobId()) left_.reset();
+    if (!std::exchange(left_again_, false) && left_for_ == desk_.jobId()) return left_;
+    left_for_ = desk_.jobId();
+    auto* self = const_cast<TurnGuide*>(this);  // the answer comes later, and is told
+    desk_.leftByLastJob([self = QPointer(self), job = left_for_](std::optional<AnglesCarried> left) {
+        if (!self || self->left_for_ != job) return;
+        self->left_ = std::move(left);
+        if (self->left_) emit self->said();
+    });
+    return left_;
+}
+
+std::vector<TurnGuide::Doing> TurnGuide::doings() const {
+    std::vector<Doing> out;
+    const auto add = [&](const QString& id, const QString& text, std::function<void(TurnGuide&)> run,
+                         bool main = false) {
+        const std::size_t key =
+            first_other_key +
+            static_cast<std::size_t>(std::count_if(
+                out.begin(), out.end(), [](const Doing& d) { return d.act.key >= first_other_key; }));
+        out.push_back({{id, text, main, false, key}, std::move(run)});
+    };
+    const JobAnalysis& a = desk_.answer();
+    if (!a.plan.turns.empty()) {
+        out.push_back({{"as-written", tr("Turned as written"), true, false, as_written_key},
+                       [](TurnGuide& g) { g.turnedAsWritten(); }});
+        out.push_back(
+            {{"turned", tr("I turned …"), false, false, turned_key}, [](TurnGuide& g) { g.startTurned(); }});
+    }
+    out.push_back(
+        {{"leave", tr("Leave it …"), false, false, leave_key}, [](TurnGuide& g) { g.startAccept(); }});
+    // Nothing read in this job, and the car known from an earlier one: from set-up to set-up without strings.
+    const auto& rounds = desk_.job().rounds;
+    const bool unread = rounds.empty() || (rounds.size() == 1 && rounds[0].readings.empty());
+    if (unread && !last_of<AnglesCarried>(desk_.job()) && left())
+        add(
+            "carry", tr("Take over what is known"), [](TurnGuide& g) { g.desk_.record(*g.left()); }, true);
+    const auto offers = plan_offers(desk_);
+    const auto chosen =
+        std::find_if(offers.begin(), offers.end(), [](const PlanOffer& o) { return o.chosen; });
+    if (offers.size() > 1)
+        add("plans", tr("Plan: %1 …").arg(chosen == offers.end() ? tr("without some") : chosen->text),
+            [](TurnGuide& g) { emit g.asks(new PlanQuestion(g.desk_)); });
+    if (desk_.planChoice().name == "cannot")
+        add("all", tr("With all adjusters again"), [](TurnGuide& g) { g.desk_.choosePlan({}); });
+    if (a.plan.look && desk_.answerIsCurrent())
+        // What was seen under the car, of all that are alike.
+        for (const Seen& s : can_be_seen)
+            if (a.plan.look->field == s.field)
+                add(QString::fromLatin1(s.value), tr(s.says),
+                    [look = *a.plan.look, value = s.value](TurnGuide& g) {
+                        g.desk_.looked(facts_alike(g.desk_.car(), look, value));
+                    });
+    for (const CardDoubt& d : a.belief.card)
+        // What a turn does goes onto the card by itself, once it is learnt.
+        if (d.sure && d.field != "response" && desk_.answerIsCurrent())
+            add(QStringLiteral("card:") + q(d.adjusters.front()), tr("Put that on the card"),
+                [d](TurnGuide& g) {
+                    std::vector<Looked> facts;
+                    for (const std::string& adjuster : d.adjusters)
+                        facts.push_back({adjuster, d.field, d.value});
+                    g.desk_.looked(facts);
+                });
+    if (turned_unlocked(desk_.job()))
+        add("lock", tr("Lock what was turned"), [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); });
+    return out;
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "guide/guide.h"
+
+namespace fairchalk::desk {
+
+/// What did you really turn? One amount after the other: a rod's, or that of each handle. After the last they
+/// go into the log; what can't be turned is left out of the next plan.
+class TurnedQuestion : public Question {
+    Q_OBJECT
+  public:
+    using Question::Question;
+    QString title() const override;
+    QString subtitle() const override { return tr("what did you really turn?"); }
+    QString body() const override;
+    QString say() const override;
+    bool typing() const override { return true; }
+    QString hint() const override;
+    Expect expected() const override;
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+
+  private:
+    struct Asked {
+        const PlannedTurn* turn;
+        int handle;
+    };
+    std::vector<Asked> asked() const;
+    std::optional<Asked> now() const;
+    const Adjuster* device() const;
+    std::optional<HandleUnit> unit() const;
+    void put(double amount);
+
+    std::vector<double> so_far_;
+    std::vector<std::string> cannot_;  ///< adjusters that were said not to turn, on the way
+};
+
+/// Why is it left as it is?
+class AcceptQuestion : public Question {
+    Q_OBJECT
+  public:
+    using Question::Question;
+    QString title() const override { return tr("Leave it as it is"); }
+    QString subtitle() const override { return tr("kept in the record with its ±"); }
+    QString body() const override;
+    QString say() const override;
+    bool typing() const override { return true; }
+    bool typesWords() const override { return true; }
+    QString prompt() const override { return tr("why leave it?"); }
+    QString hint() const override;
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+};
+
+/// Which plan?
+class PlanQuestion : public Question {
+    Q_OBJECT
+  public:
+    using Question::Question;
+    QString title() const override { return tr("Which plan?"); }
+    QString subtitle() const override { return tr("a digit chooses, Escape leaves it"); }
+    QString body() const override;
+    QString say() const override { return tr("Say what tonight's work is to be about."); }
+    bool isStage() const override { return false; }
+    QString keep(const QString&) override { return {}; }
+    std::vector<Act> acts() const override;
+    void act(const QString& id) override;
+    bool byDigits() const override { return true; }
+};
+
+}  // namespace fairchalk::desk
