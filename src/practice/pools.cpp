@@ -52,7 +52,8 @@ std::vector<Pool> pools_of(const std::vector<CellResult>& results) {
                 p.held = held / angles;
                 double spread = 0.0;
                 for (const CellJob* j : jobs) spread += std::pow(j->held - p.held * j->angles, 2);
-                p.held_within = z999 * std::sqrt(spread) / angles;
+                // Few cars may all hold by chance: never taken for surer than so many angles can be.
+                p.held_within = z999 * std::max(std::sqrt(spread) / angles, std::sqrt(0.95 * 0.05 / angles));
             } else {
                 p.held = 0.95;
             }

@@ -140,8 +140,8 @@ TEST(WheelOnly, ArrivesOnSimulatedCarsInAFewDrives) {
     std::normal_distribution<double> unit(0, 1);
     for (bool degrees : {true, false}) {
         int straight = 0, drives_sum = 0;
-        const int cars = 60;
-        for (int i = 0; i < cars; ++i) {
+        const int garage = 60;
+        for (int i = 0; i < garage; ++i) {
             auto log = log_of(RodSide::ahead_of_axle, std::nullopt, std::nullopt);
             const double arm = 130 + 18 * unit(random), ratio = 16 + 2 * unit(random);
             double wheel = 9 * unit(random);

@@ -8,7 +8,7 @@
 #include <gtest/gtest.h>
 
 #include "core/analysis.h"
-#include "turned_job.h"
+#include "core/turned_job.h"
 #include "words/words.h"
 
 namespace fairchalk {

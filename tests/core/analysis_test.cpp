@@ -8,7 +8,7 @@
 #include "core/car/suspension.h"
 #include "core/job/knowledge.h"
 #include "core/job/rig.h"
-#include "turned_job.h"
+#include "core/turned_job.h"
 
 namespace fairchalk {
 namespace {

@@ -12,7 +12,7 @@
 #include "core/job/rig.h"
 #include "core/judge/card_after_job.h"
 #include "core/reading/making.h"
-#include "turned_job.h"
+#include "core/turned_job.h"
 #include "words/words.h"
 
 namespace fairchalk {

@@ -384,8 +384,10 @@ struct Coverage {
     void expect() const {
         for (const auto& [what, n] : at) {
             const double share = static_cast<double>(n.first) / n.second;
-            EXPECT_GE(share, 0.93) << what;
-            EXPECT_LE(share, 0.97) << what;
+            // The proving ground counts many more; here a rig that is plainly wrong is found.
+            const double chance = 3.0 * std::sqrt(0.95 * 0.05 / n.second);
+            EXPECT_GE(share, 0.93 - chance) << what;
+            EXPECT_LE(share, 0.97 + chance) << what;
         }
     }
 };
@@ -443,7 +445,7 @@ TEST(Camber, AGaugeZeroedOnTheFloorHasItsSlopeTakenOut) {
     for (int w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].camber.value.deg(), c.camber[w], 0.01);
 }
 
-constexpr int noisy_jobs = 2000;
+constexpr int noisy_jobs = 250;
 
 class Noisy : public ::testing::TestWithParam<const char*> {};
 
