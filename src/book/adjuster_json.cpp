@@ -43,15 +43,13 @@ std::pair<double, double> response_of(const Node& n, const std::string& angle) {
     return out;
 }
 
-const char* const angle_names[] = {"toe", "camber", "caster"};
-
 /// What locking was seen to do: `"lock": {"toe": 0.04, "toe_sigma": 0.02}`, degrees or angles.
 std::vector<KnownLock> lock_from(const Node& n, const Adjuster& a) {
     std::vector<KnownLock> out;
     if (!n.has("lock")) return out;
     const Node lock = n["lock"].object();
-    for (int angle = 0; angle < 3; ++angle) {
-        const std::string name = angle_names[angle], sigma = name + "_sigma";
+    for (WheelAngle angle : wheel_angles) {
+        const std::string name(name_of(angle)), sigma = name + "_sigma";
         if (lock.has(name.c_str()))
             out.push_back(
                 {angle, degrees(lock[name.c_str()]),
@@ -62,8 +60,9 @@ std::vector<KnownLock> lock_from(const Node& n, const Adjuster& a) {
 
 void lock_json(const std::vector<KnownLock>& lock, Json& o) {
     for (const KnownLock& l : lock) {
-        o["lock"][angle_names[l.angle]] = l.deg;
-        o["lock"][angle_names[l.angle] + std::string("_sigma")] = l.sigma_deg;
+        const std::string name(name_of(l.angle));
+        o["lock"][name] = l.deg;
+        o["lock"][name + "_sigma"] = l.sigma_deg;
     }
 }
 
@@ -129,9 +128,9 @@ std::vector<KnownResponse> responses_from(const Node& n, const Adjuster& d) {
     std::vector<KnownResponse> out;
     if (!kind) return out;
     const auto take = [&](const Node& from, const std::string& handle, Wheel wheel) {
-        for (int a = 0; a < 3; ++a)
-            if (from.has(angle_names[a])) {
-                const auto [deg, sigma] = response_of(from, angle_names[a]);
+        for (WheelAngle a : wheel_angles)
+            if (from.has(name_of(a).data())) {
+                const auto [deg, sigma] = response_of(from, std::string(name_of(a)));
                 out.push_back({handle, wheel, a, deg, sigma});
             }
     };
@@ -151,7 +150,7 @@ Json responses_json(const Adjuster& d) {
         Json& at = !r.handle.empty()        ? out[r.handle]
                    : r.wheel != wheel_of(d) ? out[std::string(name_of(r.wheel))]
                                             : out;
-        at[angle_names[r.angle]] = {{"deg", r.deg}, {"sigma_deg", r.sigma_deg}};
+        at[std::string(name_of(r.angle))] = {{"deg", r.deg}, {"sigma_deg", r.sigma_deg}};
     }
     return out;
 }

@@ -208,9 +208,6 @@ static Json without_json(const Job& job, const book::JobFile& file, std::optiona
 
 namespace {
 
-/// As `Effect::angle` counts them.
-constexpr std::array angle_names = {"toe", "camber", "caster"};
-
 Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCard& car) {
     Json j = Json::object();
     for (std::size_t i : d.turns) j["turns"].push_back(file.label(i));
@@ -219,7 +216,7 @@ Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCar
     j["in_force"] = d.in_force;
     j["adjuster"] = d.adjuster;
     j["wheel"] = name_of(d.wheel);
-    j["angle"] = angle_names[static_cast<std::size_t>(d.angle)];
+    j["angle"] = name_of(d.angle);
     j["expected_deg"] = d.expected.deg();
     j["happened_deg"] = d.happened.deg();
     j["say"] = words::turn_doubt(d, car);
@@ -404,9 +401,10 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
         const Adjuster* d = car.device(t.adjuster);
         for (Wheel w : d ? wheels_of(*d) : std::vector<Wheel>{t.wheel}) {
             const auto& angles = plan.expect[static_cast<std::size_t>(index_of(w))];
-            for (std::size_t angle = 0; angle < 3; ++angle)
-                if (angles[angle].known && (angle == 0 || d))
-                    expect[std::string(name_of(w))][angle_names[angle]] = angle_json(angles[angle]);
+            for (WheelAngle angle : wheel_angles)
+                if (const KnownAngle& known = angles[index_of(angle)];
+                    known.known && (angle == WheelAngle::toe || d))
+                    expect[std::string(name_of(w))][std::string(name_of(angle))] = angle_json(known);
         }
     }
     for (const Verdict& v : plan.after) {

@@ -40,8 +40,8 @@ std::vector<Spot> suspects_to_read(const Job& job, const Estimate& e) {
 std::vector<Spot> doubted_to_read(const Job& job, const Estimate& e, const TurnDoubt& doubt) {
     std::vector<Spot> out;
     const std::vector<Wheel> here{doubt.wheel}, none;
-    for (const Spot& s :
-         spoiled_spots_of(job, e.round, doubt.angle == 0 ? here : none, doubt.angle == 0 ? none : here))
+    for (const Spot& s : spoiled_spots_of(job, e.round, doubt.angle == WheelAngle::toe ? here : none,
+                                          doubt.angle == WheelAngle::toe ? none : here))
         if (readings_at(job, e.round, s).size() < 2) out.push_back(s);
     return out;
 }

@@ -210,26 +210,23 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
             note(done_.harm.made_worse, who + ": " + v.target.name() + " from " + std::to_string(outside) +
                                             " to " + std::to_string(now) + " beyond");
     }
-    const auto moved = [&](Wheel w, int a) {
+    const auto moved = [&](Wheel w, WheelAngle a) {
         const auto i = static_cast<std::size_t>(index_of(w));
         const SolidCar& now = car_->solid();
-        return a == 0   ? now.toe[i] - was.toe[i]
-               : a == 1 ? now.camber[i] - was.camber[i]
-                        : now.caster[i] - was.caster[i];
+        return a == WheelAngle::toe      ? now.toe[i] - was.toe[i]
+               : a == WheelAngle::camber ? now.camber[i] - was.camber[i]
+                                         : now.caster[i] - was.caster[i];
     };
-    constexpr std::array measures = {Measure::toe, Measure::camber, Measure::caster};
     for (Wheel w : all_wheels)
-        for (int a = 0; a < 3; ++a) {
-            const auto& change =
-                plan.change[static_cast<std::size_t>(index_of(w))][static_cast<std::size_t>(a)];
+        for (WheelAngle a : wheel_angles) {
+            const auto& change = plan.change[static_cast<std::size_t>(index_of(w))][index_of(a)];
             if (plan.next != NextStep::turn || !change || !change->untargeted) continue;
             const bool said = std::any_of(plan.along.begin(), plan.along.end(), [&](const MovedAlong& m) {
-                return m.wheel == w && m.measure == measures[static_cast<std::size_t>(a)];
+                return m.wheel == w && m.measure == measure_of(a);
             });
             if (!said && std::abs(moved(w, a)) > 0.1 + 2.5 * k95 * change->sigma.deg())
                 note(done_.harm.moved_unsaid,
-                     who + ": " + std::string(name_of(w)) + "." +
-                         std::string(name_of(measures[static_cast<std::size_t>(a)])) + " by " +
+                     who + ": " + std::string(name_of(w)) + "." + std::string(name_of(a)) + " by " +
                          std::to_string(moved(w, a)) + ", one sigma " + std::to_string(change->sigma.deg()));
         }
     bool rear = false;

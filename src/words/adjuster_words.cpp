@@ -136,8 +136,9 @@ std::string loosen(const Adjuster& d) {
 std::string lock_shift(const LockShift& l, const Show& how) {
     static constexpr const char* angles[] = {TR_NOOP("toe {0} ±{1}"), TR_NOOP("camber {0} ±{1}"),
                                              TR_NOOP("caster {0} ±{1}")};
-    return fill(angles[l.angle],
-                {l.angle == 0 ? show_toe(l.by, how) : show(l.by, how), show_plus_minus(l.sigma * k95, how)});
+    return fill(angles[index_of(l.angle)],
+                {l.angle == WheelAngle::toe ? show_toe(l.by, how) : show(l.by, how),
+                 show_plus_minus(l.sigma * k95, how)});
 }
 std::string locking(const Adjuster& d) {
     return said(d, &KindWords::locked);
@@ -167,7 +168,7 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
             {TR_NOOP("gained {0} of caster"), TR_NOOP("lost {0} of caster")}};
         return std::abs(change.deg()) < 0.03
                    ? tr(TR_NOOP("did not move"))
-                   : fill(ways[doubt.angle][change.deg() > 0 ? 0 : 1], {show(abs(change), how)});
+                   : fill(ways[index_of(doubt.angle)][change.deg() > 0 ? 0 : 1], {show(abs(change), how)});
     };
     const Adjuster* device_there = car.device(doubt.adjuster);
     const auto fits = [&]() -> std::string {

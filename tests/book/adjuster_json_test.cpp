@@ -43,7 +43,7 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
     ASSERT_EQ(creeps.lock.size(), 2u) << "what locking was seen to do";
     EXPECT_NEAR(creeps.lock[0].deg, 0.05, 1e-9);
     EXPECT_NEAR(creeps.lock[0].sigma_deg, 0.045, 1e-9);
-    EXPECT_EQ(creeps.lock[1].angle, 1);
+    EXPECT_EQ(creeps.lock[1].angle, WheelAngle::camber);
     EXPECT_NEAR(creeps.lock[1].sigma_deg, 2.0 / 60, 1e-9);
     EXPECT_TRUE(
         back(
@@ -112,7 +112,7 @@ TEST(AdjusterJson, WhatAJobTaughtComesOntoTheCardAndTheRestStays) {
         {"id": "it", "kind": "magnets", "strength": "12 deg"}]})");
     Adjuster cam = adjuster_from(Node(card["adjusters"][0], "adjusters[0]"));
     cam.at_deg = -5;
-    cam.response = {{"", Wheel::front_left, 1, 0.08, 0.004}};
+    cam.response = {{"", Wheel::front_left, WheelAngle::camber, 0.08, 0.004}};
     const Json taught = taught_json(cam, card);
     EXPECT_EQ(taught["note"], "new bush");
     EXPECT_FALSE(taught.contains("arm")) << "what nobody has said is not said now";
@@ -134,7 +134,7 @@ TEST(AdjusterJson, AResponseIsWhatOneUnitDoes) {
         "response":{"front":{"camber":{"deg":0.09,"sigma_deg":0.01},"caster":{"deg":0.17,"sigma_deg":0.02}},"rear":{"camber":"0.1 deg","camber_sigma":"0.02 deg"}}})");
     ASSERT_EQ(d.response.size(), 3u);
     EXPECT_EQ(d.response[0].handle, "front");
-    EXPECT_EQ(d.response[0].angle, 1);
+    EXPECT_EQ(d.response[0].angle, WheelAngle::camber);
     EXPECT_EQ(d.response[2].handle, "rear");
     EXPECT_NEAR(d.response[2].sigma_deg, 0.02, 1e-12);
     // Of a rod it is its arm.

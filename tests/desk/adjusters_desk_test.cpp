@@ -508,7 +508,7 @@ TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) 
     ASSERT_TRUE(desk->answer().belief.last());
     EXPECT_EQ(desk->answer().belief.last()->adjuster, "shims-fr")
         << name_of(desk->answer().belief.last()->what);
-    EXPECT_EQ(desk->answer().belief.last()->angle, 1);
+    EXPECT_EQ(desk->answer().belief.last()->angle, WheelAngle::camber);
     EXPECT_TRUE(slateText().contains("That turn did something else"));
     EXPECT_TRUE(slateText().contains("should have leaned in by")) << slateText().toStdString();
     EXPECT_NEAR(desk->answer().now.wheels[1].camber.value.deg(), -1.27 + 0.7, 0.1);

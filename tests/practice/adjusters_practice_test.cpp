@@ -138,7 +138,7 @@ TEST_P(EveryAdjuster, BringsItsAngleHomeInAFewPassesAndIsLearnt) {
     bool seen = false;
     for (const DeviceResponse& r : e.device_responses) {
         if (r.device != "left" || r.turns_seen == 0) continue;
-        if (r.effect.angle != (c.about == Measure::toe ? 0 : c.about == Measure::camber ? 1 : 2)) continue;
+        if (measure_of(r.effect.angle) != c.about) continue;
         const auto prior = response_prior(*job.car.device("left"), job.car);
         for (std::size_t i = 0; i < prior->effects.size(); ++i)
             if (prior->effects[i].handle == r.effect.handle && prior->effects[i].angle == r.effect.angle) {

@@ -181,12 +181,12 @@ TEST(AdjusterWords, ATurnThatDidSomethingElse) {
     car.adjusters.emplace_back(shims);
     d.adjuster = "shims-fl";
     d.what = OtherTurn::other_handle;
-    d.angle = 1;
+    d.angle = WheelAngle::camber;
     EXPECT_EQ(
         turn_doubt(d, car),
         "Left front upper-arm shims: the wheel should have leaned out by 0°30' at its top, and leaned in "
         "by 0°30' at its top. It would fit if front and rear bolt were swapped.");
-    d.angle = 2;
+    d.angle = WheelAngle::caster;
     d.what = OtherTurn::other_side;
     EXPECT_NE(turn_doubt(d, car).find("gained 0°30' of caster, and lost 0°30' of caster"), std::string::npos)
         << turn_doubt(d, car);

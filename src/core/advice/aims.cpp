@@ -46,7 +46,7 @@ bool moves_toe(const Lever& l) {
     return l.serves == 0 || (l.serves & serves_toe) != 0;
 }
 
-bool has_target(const std::vector<Verdict>& about, Wheel w, int angle) {
+bool has_target(const std::vector<Verdict>& about, Wheel w, WheelAngle angle) {
     return std::any_of(about.begin(), about.end(), [&](const Verdict& v) {
         const Axle* axle = std::get_if<Axle>(&v.target.where);
         const Wheel* wheel = std::get_if<Wheel>(&v.target.where);
@@ -54,13 +54,13 @@ bool has_target(const std::vector<Verdict>& about, Wheel w, int angle) {
         switch (v.target.measure) {
             case Measure::total_toe:
             case Measure::toe:
-                return angle == 0 && here;
+                return angle == WheelAngle::toe && here;
             case Measure::camber:
-                return angle == 1 && here;
+                return angle == WheelAngle::camber && here;
             case Measure::caster:
-                return angle == 2 && here;
+                return angle == WheelAngle::caster && here;
             case Measure::thrust:
-                return angle == 0 && axle_of(w) == Axle::rear;
+                return angle == WheelAngle::toe && axle_of(w) == Axle::rear;
             default:
                 return false;  // a difference leaves both of them free
         }
@@ -98,9 +98,9 @@ Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::v
             Miss{steering, steering_known ? 0.0 : steering.dot(p.x) - so_far.steering, straight_half_band};
     if (any(Axle::rear))
         out.thrust =
-            Miss{thrust, p.estimable(thrust) ? 0.0 : thrust.dot(p.x) - so_far.thrust, thrust_half_band};
+            Miss{thrust, p.well_known(thrust) ? 0.0 : thrust.dot(p.x) - so_far.thrust, thrust_half_band};
     for (Wheel w : all_wheels)
-        for (int angle = 0; angle < 3; ++angle) {
+        for (WheelAngle angle : wheel_angles) {
             const Eigen::VectorXd g = angle_gradient(p, w, angle);
             if (g.isZero() || has_target(about, w, angle)) continue;
             out.untouched.push_back({g, g.dot(p.x), untouched_band});

@@ -40,7 +40,7 @@ bool reaches(const Lever& l, const Target& t);
 bool reached_by(const Target& t, const std::vector<Lever>& levers);
 bool moves_toe(const Lever& l);
 /// Whether a target says something of that angle of that wheel.
-bool has_target(const std::vector<Verdict>& about, Wheel w, int angle);
+bool has_target(const std::vector<Verdict>& about, Wheel w, WheelAngle angle);
 
 Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::vector<Lever>& levers,
              bool steering_known, const MovedSoFar& so_far);

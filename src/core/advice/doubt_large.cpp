@@ -47,7 +47,7 @@ bool Planner::large(const Alternative& c) {
         bool far = c.with[h].rod && std::abs(c.turns[h]) > most_turns_unproven;
         // Of a wheel too, though what the other does makes good for it in the target.
         for (const Lever::Pull& pull : c.with[h].pulls)
-            far = far || (pull.angle == 0 &&
+            far = far || (pull.angle == WheelAngle::toe &&
                           std::abs(c.with[h].effect(pull, c.turns[h], p_)) > most_angle_of_wheel_unproven);
         for (const Verdict& v : plan_.before) {
             if (!v.angle.known) continue;
@@ -73,11 +73,12 @@ bool Planner::large(const Alternative& c) {
         if (!thread_known(job_, *l.rod)) return again(l.wheel, false, {Code::again_thread, {l.id()}});
     }
     for (Wheel w : all_wheels)
-        for (int a = 0; a < 3; ++a) {
+        for (WheelAngle a : wheel_angles) {
             const Eigen::VectorXd g = angle_gradient(p_, w, a);
-            if (g.isZero() || std::abs(after.change(g)) <= most_angle_unasked || read_twice(w, a > 0))
+            const bool lean = a != WheelAngle::toe;
+            if (g.isZero() || std::abs(after.change(g)) <= most_angle_unasked || read_twice(w, lean))
                 continue;
-            return again(w, a > 0, {Code::again_large_angle, {std::string(name_of(w))}});
+            return again(w, lean, {Code::again_large_angle, {std::string(name_of(w))}});
         }
     return false;
 }

@@ -29,11 +29,9 @@ Eigen::VectorXd thrust_gradient(const Posterior& p) {
     return g;
 }
 
-Eigen::VectorXd angle_gradient(const Posterior& p, Wheel w, int angle) {
+Eigen::VectorXd angle_gradient(const Posterior& p, Wheel w, WheelAngle angle) {
     Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-    if (const int at = p.state[static_cast<std::size_t>(index_of(w))][static_cast<std::size_t>(angle)];
-        at >= 0)
-        g[at] = 1.0;
+    if (const int at = p.state[static_cast<std::size_t>(index_of(w))][index_of(angle)]; at >= 0) g[at] = 1.0;
     return g;
 }
 
@@ -56,7 +54,7 @@ double After::mean(const Eigen::VectorXd& g) const {
 }
 
 bool After::taken_up(const Lever& lever, const Lever::Pull& pull) const {
-    const int bit = 1 << pull.angle;
+    const int bit = bit_of(pull.angle);
     if (lever.serves == 0 || (lever.serves & bit) != 0) return false;
     return std::any_of(levers.begin(), levers.end(), [&](const Lever& l) {
         return l.place != lever.place && l.wheel == pull.wheel && (l.serves & bit) != 0;

@@ -19,7 +19,7 @@ Eigen::VectorXd steering_gradient(const Posterior& p);
 /// Of the rear axle: (toe_RR - toe_RL)/2.
 Eigen::VectorXd thrust_gradient(const Posterior& p);
 /// Of one angle of a wheel (`Effect::angle`), its unknown being `Posterior::state`; zero where it has none.
-Eigen::VectorXd angle_gradient(const Posterior& p, Wheel w, int angle);
+Eigen::VectorXd angle_gradient(const Posterior& p, Wheel w, WheelAngle angle);
 
 /// The state of things after turns: mean, and how each angle's error depends on what is uncertain. Radians.
 struct After {

@@ -61,7 +61,7 @@ Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::
                 ? amounts[static_cast<std::size_t>(l.place)][static_cast<std::size_t>(l.which)]
                 : 0.0);
     const std::vector<Verdict> before = verdicts(job, e);
-    return outcome_of(after, before, p.estimable(steering_gradient(p)), readable_of(job, e, before));
+    return outcome_of(after, before, p.well_known(steering_gradient(p)), readable_of(job, e, before));
 }
 
 std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel wheel) {
@@ -95,8 +95,8 @@ Planner::Planner(const Job& job, const Estimate& e, const PlanOptions& options)
       all_(levers_of(car_, p_)),
       usable_(all_) {
     std::erase_if(usable_, [&](const Lever& l) { return !allowed(l.id(), l.kind); });
-    steering_known_ = p_.estimable(steering_gradient(p_)) && e_.thrust.known;
-    blind_ = !e_.thrust.known && std::any_of(usable_.begin(), usable_.end(), [](const Lever& l) {
+    steering_known_ = p_.well_known(steering_gradient(p_));
+    blind_ = !p_.well_known(thrust_gradient(p_)) && std::any_of(usable_.begin(), usable_.end(), [](const Lever& l) {
         return axle_of(l.wheel) == Axle::rear && moves_toe(l);
     });
     if (const auto amounts = turned_in_all(job); !amounts.empty()) {
@@ -285,19 +285,17 @@ bool Planner::put(const Alternative& c) {
     plan_.truly_inside = c.then.probability;
     expect(after);
     for (Wheel w : all_wheels)
-        for (int a = 0; a < 3; ++a) {
+        for (WheelAngle a : wheel_angles) {
             const Eigen::VectorXd g = angle_gradient(p_, w, a);
-            const auto angle = static_cast<std::size_t>(a);
-            constexpr std::array measures = {Measure::toe, Measure::camber, Measure::caster};
             if (g.isZero()) continue;
             const double by = after.change(g);
             if (by == 0.0) continue;
             const Angle sigma = after.change_sigma(g);
             const bool untargeted = !has_target(plan_.before, w, a);
-            plan_.change[static_cast<std::size_t>(index_of(w))][angle] =
+            plan_.change[static_cast<std::size_t>(index_of(w))][index_of(a)] =
                 Plan::Change{Angle::from_rad(by), sigma, untargeted};
             if (untargeted && (std::abs(by) > worth_saying || sigma.rad() * k95 > may_move))
-                plan_.along.push_back({w, measures[angle], Angle::from_rad(by), sigma});
+                plan_.along.push_back({w, measure_of(a), Angle::from_rad(by), sigma});
         }
     // Rods would hold that toe, and only their way is not known.
     for (const MovedAlong& m : plan_.along)
@@ -395,7 +393,7 @@ bool Planner::wheel_or_thrust_off(const std::vector<Lever>& active) const {
     // What a test turn moved is set back.
     const bool tested = test_turn_stands(job_);
     const double thrust_now = thrust_gradient(p_).dot(p_.x);
-    const double own_thrust = p_.estimable(thrust_gradient(p_))
+    const double own_thrust = p_.well_known(thrust_gradient(p_))
                                   ? std::abs(thrust_now) - std::abs(thrust_now - so_far_.thrust)
                                   : std::abs(so_far_.thrust);
     const Aims aims = aims_of(about_, p_, active, steering_known_, so_far_);

@@ -45,9 +45,9 @@ class Planner {
     }
     void expect(const After& after) {
         for (std::size_t w = 0; w < 4; ++w)
-            for (int a = 0; a < 3; ++a)
+            for (WheelAngle a : wheel_angles)
                 if (const Eigen::VectorXd g = angle_gradient(p_, all_wheels[w], a); !g.isZero())
-                    plan_.expect[w][static_cast<std::size_t>(a)] = after.angle(g);
+                    plan_.expect[w][index_of(a)] = after.angle(g);
     }
     void look_at_now();
     void wait_for_reading();

@@ -42,7 +42,7 @@ struct ResponseRoot {
 
 /// A rod leans its wheel as it steers it; but nobody toes a wheel out for its camber.
 bool aside(const Lever& l, const Lever::Pull& pull) {
-    return l.rod && pull.angle != 0;
+    return l.rod && pull.angle != WheelAngle::toe;
 }
 
 }  // namespace

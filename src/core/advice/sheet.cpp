@@ -51,8 +51,8 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
                 const Axle axle = axle_of(l.wheel);
                 t.of_axle = true;
                 t.now = e.axles[static_cast<std::size_t>(index_of(axle))].total_toe;
-                t.after = after.angle(angle_gradient(p, wheel_at(axle, Side::left), 0) +
-                                      angle_gradient(p, wheel_at(axle, Side::right), 0));
+                t.after = after.angle(angle_gradient(p, wheel_at(axle, Side::left), WheelAngle::toe) +
+                                      angle_gradient(p, wheel_at(axle, Side::right), WheelAngle::toe));
             }
             t.follows_thrust = steering_known && axle_of(t.wheel) == Axle::front && (l.rod || l.serves == 0);
             out.push_back(t);

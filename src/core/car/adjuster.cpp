@@ -26,13 +26,13 @@ double normal(std::mt19937_64& rng, double sigma) {
     return std::normal_distribution<>(0.0, sigma)(rng);
 }
 
-double usual_lock_sigma_deg(int angle) {
+double usual_lock_sigma_deg(WheelAngle angle) {
     constexpr std::array by_angle = {0.045, 0.08, 0.1};
-    return by_angle[static_cast<std::size_t>(angle)];
+    return by_angle[index_of(angle)];
 }
 
-double angle_of(const CornerAngles& a, int which) {
-    return which == 0 ? a.toe.rad() : which == 1 ? a.camber.rad() : a.caster.rad();
+double angle_of(const CornerAngles& a, WheelAngle which) {
+    return (which == WheelAngle::toe ? a.toe : which == WheelAngle::camber ? a.camber : a.caster).rad();
 }
 
 /// A corner of another car of that kind.
@@ -109,7 +109,7 @@ std::optional<Unsaid> unsaid_of(const Adjuster& a) {
     return kind ? kind->unsaid(a) : std::nullopt;
 }
 
-KnownLock lock_prior(const Adjuster& a, int angle) {
+KnownLock lock_prior(const Adjuster& a, WheelAngle angle) {
     for (const KnownLock& l : a.lock)
         if (l.angle == angle) return {angle, l.deg, std::max(l.sigma_deg, 1e-3)};
     const AdjusterKind* kind = adjuster_kind(a.kind);
@@ -132,7 +132,7 @@ void AdjusterKind::turned(Adjuster& d, std::array<double, 2> by) const {
     if (d.most) *d.most -= by[0];
 }
 
-double AdjusterKind::lock_sigma_deg(int angle) const {
+double AdjusterKind::lock_sigma_deg(WheelAngle angle) const {
     return usual_lock_sigma_deg(angle);
 }
 
@@ -191,8 +191,7 @@ ResponsePrior AdjusterKind::prior(const Adjuster& d, const CarCard& car) const {
     const std::size_t count = handles(d).size();
     ResponsePrior p;
     for (std::size_t h = 0; h < count; ++h)
-        for (int angle = 0; angle < 3; ++angle)
-            p.effects.push_back({static_cast<int>(h), wheel_of(d), angle});
+        for (WheelAngle angle : wheel_angles) p.effects.push_back({static_cast<int>(h), wheel_of(d), angle});
     const int n = static_cast<int>(p.effects.size());
     const Corner base = corner(d, car);
     const bool rear_axle = axle_of(wheel_of(d)) == Axle::rear;
@@ -214,9 +213,11 @@ ResponsePrior AdjusterKind::prior(const Adjuster& d, const CarCard& car) const {
             whole = a && b;
             if (!whole) break;
             const double travelled = travel(d, up) - travel(d, down);
-            for (int angle = 0; angle < 3; ++angle)
-                all(static_cast<int>(h) * 3 + angle, good) =
-                    rear_axle && angle == 2 ? 0.0 : (angle_of(*a, angle) - angle_of(*b, angle)) / travelled;
+            for (WheelAngle angle : wheel_angles)
+                all(static_cast<int>(h * wheel_angles.size() + index_of(angle)), good) =
+                    rear_axle && angle == WheelAngle::caster
+                        ? 0.0
+                        : (angle_of(*a, angle) - angle_of(*b, angle)) / travelled;
         }
         good += whole;
     }

@@ -43,7 +43,7 @@ struct Handle {
 struct Effect {
     int handle = 0;
     Wheel wheel = Wheel::front_left;
-    int angle = 0;  ///< 0 toe, 1 camber, 2 caster
+    WheelAngle angle = WheelAngle::toe;
 };
 
 /// What the handles of a device are thought to do before anything was turned: radians for a unit of a handle
@@ -54,8 +54,11 @@ struct ResponsePrior {
     Eigen::MatrixXd covariance;
 };
 
-/// The angles that an adjuster is there for: bits of `AdjusterKind::serves`, one by one 1 << `Effect::angle`.
+/// The angles that an adjuster is there for: bits of `AdjusterKind::serves`, one by one `bit_of` an angle.
 inline constexpr int serves_toe = 1, serves_camber = 2, serves_caster = 4;
+constexpr int bit_of(WheelAngle a) {
+    return 1 << index_of(a);
+}
 
 /// How well it is known what an adjuster does of which the card's figures seem wrong: one sigma, a share.
 inline constexpr double does_sigma = 0.35;
@@ -139,7 +142,7 @@ class AdjusterKind {
     bool leans(const Adjuster& d) const { return (serves(d) & (serves_camber | serves_caster)) != 0; }
     /// One sigma of what locking it does to an angle, while nobody has seen it: what is drawn together by a
     /// bolt through a slot or an eccentric moves most. Degrees.
-    virtual double lock_sigma_deg(int angle) const;
+    virtual double lock_sigma_deg(WheelAngle angle) const;
     /// The weight has to come off it first.
     virtual bool wants_jacking() const { return true; }
     /// The upright turns as one piece: camber and inclination change by the same.
@@ -193,7 +196,7 @@ bool has_side(const Adjuster& a);
 std::optional<Unsaid> unsaid_of(const Adjuster& a);
 /// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind.
 /// Degrees.
-KnownLock lock_prior(const Adjuster& a, int angle);
+KnownLock lock_prior(const Adjuster& a, WheelAngle angle);
 
 /// The wheels that a device moves something of.
 std::vector<Wheel> wheels_of(const Adjuster& d);

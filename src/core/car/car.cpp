@@ -52,6 +52,13 @@ std::string_view name_of(Axle a) {
 std::string_view name_of(Side s) {
     return side_names[index_of(s)];
 }
+std::string_view name_of(WheelAngle a) {
+    return name_of(measure_of(a));
+}
+Measure measure_of(WheelAngle a) {
+    constexpr std::array measures = {Measure::toe, Measure::camber, Measure::caster};
+    return measures[index_of(a)];
+}
 std::string_view name_of(Measure m) {
     return measure_names[index_of(m)];
 }

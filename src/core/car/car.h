@@ -2,6 +2,7 @@
 #pragma once
 
 #include <array>
+#include <cstdint>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -86,12 +87,20 @@ struct AxleCard {
     std::optional<Length> hub_height;  ///< of the hub's middle over the floor
 };
 
+/// The angles of one wheel.
+enum class WheelAngle : std::uint8_t { toe, camber, caster };
+inline constexpr std::array wheel_angles = {WheelAngle::toe, WheelAngle::camber, WheelAngle::caster};
+constexpr std::size_t index_of(WheelAngle a) {
+    return static_cast<std::size_t>(a);
+}
+std::string_view name_of(WheelAngle);
+
 enum class RodSide { unknown, ahead_of_axle, behind_axle };
 enum class Thread { unknown, right, left };
 
 /// What locking an adjuster was seen to do to an angle that it sets, degrees.
 struct KnownLock {
-    int angle = 0;  ///< 0 toe, 1 camber, 2 caster
+    WheelAngle angle = WheelAngle::toe;
     double deg = 0.0, sigma_deg = 0.0;
 };
 
@@ -100,7 +109,7 @@ struct KnownLock {
 struct KnownResponse {
     std::string handle;  ///< as adjuster.h names it; empty where there is one
     Wheel wheel = Wheel::front_left;
-    int angle = 0;  ///< 0 toe, 1 camber, 2 caster
+    WheelAngle angle = WheelAngle::toe;
     double deg = 0.0, sigma_deg = 0.0;
 };
 
@@ -191,6 +200,7 @@ struct CarCard {
 enum class Measure { total_toe, toe, camber, caster, cross_camber, cross_caster, thrust };
 std::string_view name_of(Measure);
 std::optional<Measure> measure_named(std::string_view);
+Measure measure_of(WheelAngle);
 
 /// A target in the terms in which its source states it, and as the band it means.
 struct Target {

@@ -112,7 +112,7 @@ double Evidence::of(const Story& story, const std::vector<std::vector<Guess>>& g
         double expects = 0.0;
         for (const MeasuredChange::Part& part : row.of)
             free[i] += part.share * part.share *
-                       std::pow((part.angle == 0 ? rods.here : rods.elsewhere) * one_degree, 2);
+                       std::pow((part.angle == WheelAngle::toe ? rods.here : rods.elsewhere) * one_degree, 2);
         each_pull(row, pass, amounts,
                   [&](const Lever& l, const Lever::Pull& pull, double share, double amount) {
                       const auto it = does.find(l.place);
@@ -127,7 +127,7 @@ double Evidence::of(const Story& story, const std::vector<std::vector<Guess>>& g
             const Lever& l = pass.levers[h];
             if (!l.rod || amounts[h] == 0.0 || l.pulls.size() > 1) continue;
             for (const MeasuredChange::Part& part : row.of)
-                if (part.wheel == l.wheel && part.angle == 1)
+                if (part.wheel == l.wheel && part.angle == WheelAngle::camber)
                     free[i] += std::pow(
                         camber_by_toe(l.effect(l.pulls.front(), amounts[h], p_), axle_of(l.wheel), false), 2);
         }
@@ -136,7 +136,7 @@ double Evidence::of(const Story& story, const std::vector<std::vector<Guess>>& g
         if (guess.what == OtherTurn::steering_moved) {
             auto& along = steers.try_emplace(row.pass, Eigen::VectorXd::Zero(n)).first->second;
             for (const MeasuredChange::Part& part : row.of)
-                if (part.angle == 0 && axle_of(part.wheel) == Axle::front)
+                if (part.angle == WheelAngle::toe && axle_of(part.wheel) == Axle::front)
                     along[i] += part.share * (side_of(part.wheel) == Side::left ? 1.0 : -1.0);
         }
         if (guess.what == OtherTurn::misread && guess.misread == static_cast<int>(at)) {

@@ -26,7 +26,7 @@ struct MeasuredChange {
     std::vector<std::pair<int, double>> by;  ///< unknowns
     struct Part {
         Wheel wheel;
-        int angle;
+        WheelAngle angle;
         double share;
     };
     std::vector<Part> of;

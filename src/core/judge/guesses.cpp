@@ -230,7 +230,7 @@ std::vector<Guess> guesses_of(const TurnPass& pass, std::size_t number,
     std::set<Wheel> fronts;
     for (std::size_t i = 0; i < rows.size(); ++i) {
         if (rows[i].pass != number) continue;
-        if (rows[i].of.size() == 1 && rows[i].of.front().angle == 0 &&
+        if (rows[i].of.size() == 1 && rows[i].of.front().angle == WheelAngle::toe &&
             axle_of(rows[i].of.front().wheel) == Axle::front)
             fronts.insert(rows[i].of.front().wheel);
         std::vector<std::size_t> about;

@@ -20,8 +20,6 @@ namespace {
 constexpr std::array<std::string_view, 10> names = {
     "wrong-way", "all-wrong-way", "nothing",        "other-side", "other-handle",
     "twice",     "half",          "steering-moved", "misread",    "unexplained"};
-/// An angle less well measured than this takes no part.
-constexpr double too_vague = 0.5 * one_degree;
 constexpr double in_force = 0.9, sure = 0.99, doubtful = 0.1;
 /// What turns must have left of the odds that an adjuster lies on the other side, before they have shown it.
 constexpr double shown_by = 0.1;
@@ -155,11 +153,11 @@ std::vector<MeasuredChange> Doubting::measured_changes() const {
     const auto measured = [&](const MeasuredChange& row) {
         Eigen::VectorXd g = Eigen::VectorXd::Zero(p_.x.size());
         for (const auto& [unknown, c] : row.by) g[unknown] += c;
-        return p_.estimable(g) && p_.variance(g) < too_vague * too_vague;
+        return p_.well_known(g);
     };
     for (std::size_t k = 0; k < passes_.size() && k < p_.freed.size(); ++k) {
         const Posterior::Freed& freed = p_.freed[k];
-        const auto moved = [&](Wheel w, int angle) {
+        const auto moved = [&](Wheel w, WheelAngle angle) {
             bool about = false, there = false;
             for (std::size_t h = 0; h < levers_.size(); ++h)
                 for (const Lever::Pull& pull : levers_[h].pulls) {
@@ -169,8 +167,8 @@ std::vector<MeasuredChange> Doubting::measured_changes() const {
                 }
             return about && there;
         };
-        const auto part = [&](MeasuredChange& row, Wheel w, int angle, double share) {
-            const std::pair key(angle_unknowns[static_cast<std::size_t>(angle)], index_of(w));
+        const auto part = [&](MeasuredChange& row, Wheel w, WheelAngle angle, double share) {
+            const std::pair key(angle_unknowns[index_of(angle)], index_of(w));
             const auto before = freed.before.find(key), after = freed.after.find(key);
             if (before == freed.before.end() || after == freed.after.end() || before->second == after->second)
                 return false;
@@ -180,7 +178,7 @@ std::vector<MeasuredChange> Doubting::measured_changes() const {
             return true;
         };
         for (Axle axle : both_axles)
-            for (int angle = 0; angle < 3; ++angle) {
+            for (WheelAngle angle : wheel_angles) {
                 int each = 0;
                 for (Side side : both_sides) {
                     const Wheel w = wheel_at(axle, side);
@@ -191,8 +189,8 @@ std::vector<MeasuredChange> Doubting::measured_changes() const {
                 }
                 const Wheel l = wheel_at(axle, Side::left), r = wheel_at(axle, Side::right);
                 MeasuredChange total{k, {}, {}};
-                if (each == 0 && angle == 0 && (moved(l, 0) || moved(r, 0)) && part(total, l, 0, 1.0) &&
-                    part(total, r, 0, 1.0) && measured(total))
+                if (each == 0 && angle == WheelAngle::toe && (moved(l, angle) || moved(r, angle)) &&
+                    part(total, l, angle, 1.0) && part(total, r, angle, 1.0) && measured(total))
                     rows.push_back(std::move(total));
             }
     }
@@ -351,7 +349,7 @@ void Doubting::show_where(std::size_t k, const Guess& guess, TurnDoubt& d) const
                 const bool its = std::any_of(l.pulls.begin(), l.pulls.end(), [&](const Lever::Pull& pull) {
                     return pull.wheel == part.wheel && pull.angle == part.angle;
                 });
-                const std::pair off((l.serves & (1 << part.angle)) != 0, std::abs(happened - expected));
+                const std::pair off((l.serves & (bit_of(part.angle))) != 0, std::abs(happened - expected));
                 if (!its || off <= most) continue;
                 most = off;
                 d.adjuster = l.id();

@@ -44,8 +44,8 @@ struct TurnDoubt {
     bool in_force = false;     ///< sure enough to be reckoned with; else the pass is left out
     std::string adjuster;      ///< the one it is about
     Wheel wheel = Wheel::front_left;
-    int angle = 0;             ///< 0 toe, 1 camber, 2 caster: where it shows most
-    Angle expected, happened;  ///< change of that angle of that wheel
+    WheelAngle angle = WheelAngle::toe;  ///< where it shows most
+    Angle expected, happened;            ///< change of that angle of that wheel
 };
 
 /// What the card says of adjusters and seems not to be so; or does not say, and seems to be so.

@@ -86,7 +86,7 @@ struct DeviceResponse {
 /// What locking an adjuster does to an angle that it sets, as known now.
 struct LockShift {
     std::string adjuster;
-    int angle = 0;  ///< as `Effect::angle`
+    WheelAngle angle = WheelAngle::toe;
     Angle by, sigma;
     int seen = 0;
 };

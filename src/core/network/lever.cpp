@@ -13,10 +13,9 @@ namespace {
 
 std::vector<std::pair<int, int>> locks_of(const Adjuster& a, int place, const Posterior& p) {
     std::vector<std::pair<int, int>> out;
-    for (int angle = 0; angle < 3; ++angle) {
+    for (WheelAngle angle : wheel_angles) {
         const int lock = p.index(Unknown::lock, place_of_lock(place, angle));
-        const int state =
-            p.state[static_cast<std::size_t>(index_of(wheel_of(a)))][static_cast<std::size_t>(angle)];
+        const int state = p.state_of(wheel_of(a), angle);
         if (lock >= 0 && state >= 0) out.emplace_back(state, lock);
     }
     return out;
@@ -40,8 +39,7 @@ void add_device(const Adjuster& d, int place, const CarCard& car, const Posterio
         if (const auto it = p.amounts.find(place); it != p.amounts.end()) l.so_far = it->second[h];
         for (std::size_t i = 0; i < prior->effects.size(); ++i) {
             const Effect& e = prior->effects[i];
-            const int state =
-                p.state[static_cast<std::size_t>(index_of(e.wheel))][static_cast<std::size_t>(e.angle)];
+            const int state = p.state_of(e.wheel, e.angle);
             const int response = p.index(Unknown::response, place_of_response(place, static_cast<int>(i)));
             if (e.handle == static_cast<int>(h) && state >= 0 && response >= 0)
                 l.pulls.push_back({e.wheel, e.angle, state, response});
@@ -60,7 +58,7 @@ double Lever::travel(double amount) const {
 double Lever::effect(const Pull& pull, double amount, const Posterior& p) const {
     if (rod)
         return toe_change(*rod, amount, Length::from_m(p.x[pull.response])).rad() *
-               (pull.angle == 0 ? 1.0 : lean);
+               (pull.angle == WheelAngle::toe ? 1.0 : lean);
     return p.x[pull.response] * travel(amount);
 }
 
@@ -68,15 +66,16 @@ double Lever::slope(const Pull& pull, double amount, const Posterior& p) const {
     if (device) return travel(amount);
     const double arm = p.x[pull.response], ratio = length_change(*rod, amount).m() / arm;
     if (std::abs(ratio) >= 0.99) return 0.0;
-    return toe_sign(*rod) * -ratio / arm / std::sqrt(1 - ratio * ratio) * (pull.angle == 0 ? 1.0 : lean);
+    return toe_sign(*rod) * -ratio / arm / std::sqrt(1 - ratio * ratio) *
+           (pull.angle == WheelAngle::toe ? 1.0 : lean);
 }
 
 double Lever::settled_variance(const Pull& pull, double amount, const Posterior& p) const {
-    if (rod && pull.angle == 1)
+    if (rod && pull.angle == WheelAngle::camber)
         return std::pow(camber_by_toe(effect(pulls.front(), amount, p), axle_of(wheel), caster_known), 2);
     const Spoils& row =
         spoils_of(rod ? Happening::turned_toe : Happening::turned_device, p.standing.car.no_springs);
-    const double settles = (pull.angle == 0 ? row.here : row.camber) * one_degree;
+    const double settles = (pull.angle == WheelAngle::toe ? row.here : row.camber) * one_degree;
     if (!device) return settles * settles;
     const double bends = kind->bends(*device) * effect(pull, amount, p);
     const double beside = p.x[pull.response] * kind->aside(*device, so_far, so_far + amount);
@@ -101,14 +100,15 @@ std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
         l.place = place;
         l.wheel = wheel_of(rod);
         l.serves = serves_toe;
-        l.pulls = {{l.wheel, 0, p.index(Unknown::toe, index_of(l.wheel)), arm}};
-        const auto& angles = p.state[static_cast<std::size_t>(index_of(l.wheel))];
-        if (axle_of(l.wheel) == Axle::front && angles[1] >= 0) {
+        l.pulls = {{l.wheel, WheelAngle::toe, p.index(Unknown::toe, index_of(l.wheel)), arm}};
+        const int camber_at = p.state_of(l.wheel, WheelAngle::camber),
+                  caster_at = p.state_of(l.wheel, WheelAngle::caster);
+        if (axle_of(l.wheel) == Axle::front && camber_at >= 0) {
             Eigen::VectorXd caster = Eigen::VectorXd::Zero(p.x.size());
-            if (angles[2] >= 0) caster[angles[2]] = 1.0;
-            l.caster_known = angles[2] >= 0 && p.estimable(caster);
-            l.lean = -std::tan(l.caster_known ? p.x[angles[2]] : usual_caster.rad());
-            l.pulls.push_back({l.wheel, 1, angles[1], arm});
+            if (caster_at >= 0) caster[caster_at] = 1.0;
+            l.caster_known = caster_at >= 0 && p.estimable(caster);
+            l.lean = -std::tan(l.caster_known ? p.x[caster_at] : usual_caster.rad());
+            l.pulls.push_back({l.wheel, WheelAngle::camber, camber_at, arm});
         }
         l.locks = locks_of(rod, place, p);
         out.push_back(std::move(l));

@@ -34,7 +34,7 @@ struct Lever {
     /// An angle it moves, and the unknown that says by how much (for a rod: its arm).
     struct Pull {
         Wheel wheel = Wheel::front_left;
-        int angle = 0;  ///< as `Effect::angle`
+        WheelAngle angle = WheelAngle::toe;
         int state = -1, response = -1;
     };
     std::vector<Pull> pulls;

@@ -79,6 +79,11 @@ int Posterior::index(Unknown what, int where) const {
     return it == now.end() ? -1 : it->second;
 }
 
+bool Posterior::well_known(const Eigen::VectorXd& gradient) const {
+    constexpr double too_vague = 0.5 * one_degree;
+    return estimable(gradient) && variance(gradient) < too_vague * too_vague;
+}
+
 bool Posterior::estimable(const Eigen::VectorXd& gradient) const {
     const Eigen::VectorXd g = gradient.cwiseQuotient(scale);
     const Eigen::VectorXd along = null_space.transpose() * g;
@@ -178,21 +183,21 @@ void add_unturned(Posterior& p, const CarCard& car, const std::vector<int>& turn
     for (std::size_t w = 0; w < 4; ++w)
         for (std::size_t a = 0; a < 3; ++a) p.state[w][a] = (*last[a])[w];
     // What devices move though nothing tells how it stands: in the null space, a column each.
-    std::vector<std::pair<int, int>> unread;
+    std::vector<std::pair<Wheel, WheelAngle>> unread;
     for (const Adjuster& adjuster : car.adjusters) {
         const auto prior = is_rod(adjuster) ? std::nullopt : response_prior(adjuster, car);
         if (!prior) continue;
         for (const Effect& e : prior->effects) {
-            const std::pair at(index_of(e.wheel), e.angle);
-            if (p.state[static_cast<std::size_t>(at.first)][static_cast<std::size_t>(at.second)] >= 0 ||
-                (at.second == 2 && at.first >= 2) ||
+            const std::pair at(e.wheel, e.angle);
+            if (p.state_of(e.wheel, e.angle) >= 0 ||
+                (e.angle == WheelAngle::caster && axle_of(e.wheel) == Axle::rear) ||
                 std::find(unread.begin(), unread.end(), at) != unread.end())
                 continue;
             unread.push_back(at);
         }
     }
     for (const auto& [w, a] : unread)
-        blocks.push_back({{{angle_unknowns[static_cast<std::size_t>(a)], w, epoch}},
+        blocks.push_back({{{angle_unknowns[index_of(a)], index_of(w), epoch}},
                           Eigen::VectorXd::Zero(1),
                           Eigen::MatrixXd::Zero(1, 1)});
     more += static_cast<Eigen::Index>(unread.size());

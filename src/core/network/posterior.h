@@ -31,6 +31,8 @@ struct Posterior {
     int index(Unknown what, int where) const;
     /// True when the combination `gradient` has no part in the null space.
     bool estimable(const Eigen::VectorXd& gradient) const;
+    /// Known well enough to be turned by: its mean says something. One sigma to half a degree.
+    bool well_known(const Eigen::VectorXd& gradient) const;
     /// Of the angle that the target is about; zero where the problem has no such unknown.
     Eigen::VectorXd gradient_of(const Target& target) const;
     double variance(const Eigen::VectorXd& g) const { return g.dot(covariance * g); }
@@ -47,6 +49,9 @@ struct Posterior {
     /// of those that nothing was read of, an unknown without a value, which only changes are reckoned from.
     /// -1 where no adjuster moves it either.
     std::array<std::array<int, 3>, 4> state{};
+    int state_of(Wheel w, WheelAngle a) const {
+        return state[static_cast<std::size_t>(index_of(w))][index_of(a)];
+    }
 
     std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };

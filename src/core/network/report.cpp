@@ -138,7 +138,7 @@ void Report::devices() {
     const CarCard& car = round().car;
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         const int place = static_cast<int>(i);
-        for (int angle = 0; angle < 3; ++angle)
+        for (WheelAngle angle : wheel_angles)
             if (const int lock = p_.index(Unknown::lock, place_of_lock(place, angle)); lock >= 0)
                 out_.locks.push_back({car.adjusters[i].id, angle, Angle::from_rad(p_.x[lock]),
                                       Angle::from_rad(std::sqrt(p_.covariance(lock, lock))),

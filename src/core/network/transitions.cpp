@@ -58,8 +58,8 @@ void Transitions::turn_device(const Turn& t, const Adjuster& d, int place) {
     for (Wheel wheel : wheels) {
         const int w = index_of(wheel);
         std::optional<std::pair<int, int>> camber;
-        for (int angle = 0; angle < 3; ++angle) {
-            const Unknown what = angle_unknowns[static_cast<std::size_t>(angle)];
+        for (WheelAngle angle : wheel_angles) {
+            const Unknown what = angle_unknowns[index_of(angle)];
             if (!n_.current().contains({what, w})) continue;
             Linked l;
             const int before = n_.current().at({what, w}), after = n_.renew(what, w);
@@ -80,10 +80,10 @@ void Transitions::turn_device(const Turn& t, const Adjuster& d, int place) {
                 size += prior.mean[static_cast<Eigen::Index>(i)] * by_handle;
             }
             // It settles by itself, and no effect is quite linear.
-            const double settles = (angle == 0 ? row.here : row.camber) * one_degree;
+            const double settles = (angle == WheelAngle::toe ? row.here : row.camber) * one_degree;
             l.sigma = std::hypot(std::hypot(settles, kind.bends(d) * size), beside);
             n_.link(l);
-            if (angle == 1) camber = {after, before};
+            if (angle == WheelAngle::camber) camber = {after, before};
         }
         if (camber && n_.current().contains({Unknown::sai, w})) {
             // The upright leans as one piece: what the camber gained the inclination lost.
@@ -195,10 +195,10 @@ void Transitions::doubted_turn(const Turn& t) {
 /// What an earlier job left the car at.
 void Transitions::carry(const AnglesCarried& known) {
     for (int w = 0; w < 4; ++w)
-        for (std::size_t a = 0; a < 3; ++a)
-            if (const auto& k = known.wheels[static_cast<std::size_t>(w)][a];
-                k && n_.current().contains({angle_unknowns[a], w}))
-                n_.believe(n_.current().at({angle_unknowns[a], w}), k->deg * one_degree,
+        for (WheelAngle a : wheel_angles)
+            if (const auto& k = known.wheels[static_cast<std::size_t>(w)][index_of(a)];
+                k && n_.current().contains({angle_unknowns[index_of(a)], w}))
+                n_.believe(n_.current().at({angle_unknowns[index_of(a)], w}), k->deg * one_degree,
                            std::max(k->sigma_deg, 1e-3) * one_degree);
 }
 
@@ -212,18 +212,18 @@ void Transitions::locked(const Spoils& row, std::optional<Axle> axle) {
             continue;
         }
         // Of each angle of it, what was turned and is drawn tight now.
-        for (int angle = 0; angle < 3; ++angle) {
-            const Unknown what = angle_unknowns[static_cast<std::size_t>(angle)];
+        for (WheelAngle angle : wheel_angles) {
+            const Unknown what = angle_unknowns[index_of(angle)];
             if (!n_.current().contains({what, w})) continue;
             std::vector<int> locks;
             for (int place : turned_unlocked_) {
                 const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
-                if (wheel_of(a) == wheel && (serves_of(a) & (1 << angle)) != 0)
+                if (wheel_of(a) == wheel && (serves_of(a) & bit_of(angle)) != 0)
                     locks.push_back(lock_of(place, angle));
             }
             if (locks.empty()) {
                 const double toe = car_.rod_at(wheel) ? row.here : row.elsewhere;
-                n_.link_step(what, w, (angle == 0 ? toe : row.camber) * one_degree);
+                n_.link_step(what, w, (angle == WheelAngle::toe ? toe : row.camber) * one_degree);
                 continue;
             }
             const int before = n_.current().at({what, w}), after = n_.renew(what, w);
@@ -250,7 +250,7 @@ void Transitions::locked(const Spoils& row, std::optional<Axle> axle) {
 }
 
 /// What locking that does, as an unknown from when it is first locked.
-int Transitions::lock_of(int place, int angle) {
+int Transitions::lock_of(int place, WheelAngle angle) {
     const std::pair key(Unknown::lock, place_of_lock(place, angle));
     if (!n_.current().contains(key)) {
         const KnownLock prior = lock_prior(car_.adjusters[static_cast<std::size_t>(place)], angle);

@@ -37,7 +37,7 @@ class Transitions {
     void turn_device(const Turn& t, const Adjuster& d, int place);
     void lean_by_toe(int w, int toe_before, Angle toe_by);
     const ResponsePrior& responses_of(const Adjuster& d, int place);
-    int lock_of(int place, int angle);
+    int lock_of(int place, WheelAngle angle);
     void anything_moved(const Spoils& row);
     /// The straight lines along the sides: strings, and what else is set up so.
     std::vector<int> lines() const;

@@ -15,8 +15,8 @@ constexpr int place_of_response(int place, int effect) {
     return place * 16 + effect;
 }
 
-constexpr int place_of_lock(int place, int angle) {
-    return place * 4 + angle;
+constexpr int place_of_lock(int place, WheelAngle angle) {
+    return place * 4 + static_cast<int>(index_of(angle));
 }
 
 struct UnknownKey {

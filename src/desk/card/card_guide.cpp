@@ -53,9 +53,9 @@ struct Meant {
         for (const auto& [key, word] : choice.set) d[std::string(key)] = word;
         return d;
     }
-    bool serves(Wheel w, int angle) const {
+    bool serves(Wheel w, WheelAngle angle) const {
         const book::Json d = json(w);
-        return (serves_of(book::adjuster_from(book::Node(d, {}))) >> angle & 1) != 0;
+        return (serves_of(book::adjuster_from(book::Node(d, {}))) & bit_of(angle)) != 0;
     }
 };
 
@@ -276,8 +276,9 @@ std::vector<CardGuide::Group> CardGuide::madeGroups() const {
                            "2.2 bar"});
         g.items.push_back(
             length("height", tr("ride height"), {"ride_heights", at}, Bounded::ride_height, "365 mm"));
-        for (int a = 0; a < (front ? 3 : 2); ++a) {
-            const char* angle = std::array{"toe", "camber", "caster"}[static_cast<std::size_t>(a)];
+        for (WheelAngle a : wheel_angles) {
+            if (a == WheelAngle::caster && !front) continue;
+            const char* angle = name_of(a).data();
             std::vector<std::pair<std::string, QString>> by = {{"none", tr("nothing: no adjuster")},
                                                                {"rods", tr("rods or links")}};
             for (const Meant& m : choicesFor(card, w, angle))

@@ -153,9 +153,9 @@ QString TurnText::responses() const {
                                            : tr("by the likes of this suspension: learnt as it is turned"))));
             last = name;
         }
-        const QString angle = r.effect.angle == 0   ? tr("toe")
-                              : r.effect.angle == 1 ? tr("camber")
-                                                    : tr("caster");
+        const QString angle = r.effect.angle == WheelAngle::toe      ? tr("toe")
+                              : r.effect.angle == WheelAngle::camber ? tr("camber")
+                                                                     : tr("caster");
         does += line(
             QStringLiteral("  %1 ⟨b⟩%2⟨/b⟩ ±%3")
                 .arg(angle, q(fairchalk::show(r.per_unit, how_)), q(show_plus_minus(r.sigma * k95, how_))));

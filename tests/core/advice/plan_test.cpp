@@ -5,6 +5,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/turned_job.h"
 #include "core/worked_job.h"
 #include "words/words.h"
 
@@ -166,6 +167,29 @@ TEST(Plan, ATestTurnThatShowedNothingIsNotLeftStanding) {
         EXPECT_EQ(plan.next, NextStep::look) << front_too;
         ASSERT_TRUE(plan.look);
         EXPECT_EQ(plan.look->adjuster, link.id);
+    }
+}
+
+TEST(Plan, NothingIsTurnedByAWheelThatNobodyKnows) {
+    // The rear axle is turned, and the fronts would follow its line: not by a toe that was hardly read.
+    for (const double vague : {0.05, 2.0}) {
+        TurnedJob j;
+        for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) {
+            Adjuster link = j.car.adjusters.front();
+            link.kind = toe_link_kind;
+            link.wheel = w;
+            link.id = "link-" + std::string(name_of(w));
+            j.car.adjusters.push_back(link);
+        }
+        j.begin({TurnedJob::target(Measure::total_toe, Axle::rear, 0.2, 0.1)});
+        j.angle(ReadingId::toe_angle, Wheel::front_left, 1.5, vague);
+        j.angle(ReadingId::toe_angle, Wheel::front_right, 0.05);
+        j.angle(ReadingId::toe_angle, Wheel::rear_left, -0.3);
+        j.angle(ReadingId::toe_angle, Wheel::rear_right, 0.1);
+        const Plan plan = j.plan();
+        ASSERT_EQ(plan.next, NextStep::turn);
+        EXPECT_TRUE(j.turn(plan, "link-rear-left"));
+        EXPECT_EQ(j.turn(plan, "rod-fl") || j.turn(plan, "rod-fr"), vague < 0.5);
     }
 }
 

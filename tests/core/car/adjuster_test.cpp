@@ -24,7 +24,7 @@ using testing::rad;
 std::pair<double, double> expected(const Adjuster& d, int handle, int angle, const CarCard& car = {}) {
     const auto p = response_prior(d, car);
     for (std::size_t i = 0; i < p->effects.size(); ++i)
-        if (p->effects[i].handle == handle && p->effects[i].angle == angle)
+        if (p->effects[i].handle == handle && static_cast<int>(p->effects[i].angle) == angle)
             return {
                 p->mean[static_cast<Eigen::Index>(i)] / rad,
                 std::sqrt(p->covariance(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(i))) / rad};
@@ -80,7 +80,7 @@ TEST(ResponsePrior, IsScaledByWhatTheCardSays) {
 
 TEST(ResponsePrior, WhatIsKnownStandsForItself) {
     Adjuster d = device("s", "shim-pair");
-    d.response = {{"front", Wheel::front_left, 1, 0.12, 0.01}};
+    d.response = {{"front", Wheel::front_left, WheelAngle::camber, 0.12, 0.01}};
     const auto [mean, sigma] = expected(d, 0, 1);
     EXPECT_NEAR(mean, 0.12, 1e-9);
     EXPECT_NEAR(sigma, 0.01, 1e-9);
@@ -128,7 +128,7 @@ TEST(OffCentreBush, GoesInByCosineFromWhereItsThickSideStands) {
         one.eccentricity = Length::from_mm(4);
         const auto p = response_prior(one, {});
         for (std::size_t i = 0; i < p->effects.size(); ++i)
-            if (p->effects[i].angle == angle && p->effects[i].wheel == Wheel::front_left)
+            if (static_cast<int>(p->effects[i].angle) == angle && p->effects[i].wheel == Wheel::front_left)
                 return p->mean[static_cast<Eigen::Index>(i)] * bush.travel(one, 30) / one_degree;
         return 0.0;
     };
@@ -413,7 +413,7 @@ TEST(Estimate, LearnsWhatShimsDoOnThisCarAndTheNextJobBeginsWithIt) {
     j.all(0.0, 0.0, -1.0, -0.5, 4.0, 4.0);
     const auto camber_of = [](const Estimate& e, const std::string& handle) {
         for (const DeviceResponse& r : e.device_responses)
-            if (r.handle == handle && r.effect.angle == 1) return r;
+            if (r.handle == handle && r.effect.angle == WheelAngle::camber) return r;
         return DeviceResponse{};
     };
     const DeviceResponse before = camber_of(j.estimated(), "front");
@@ -487,7 +487,7 @@ TEST(Estimate, LearnsWhatLockingDoesAndAimsAheadOfIt) {
     EXPECT_NEAR(next.rod("rod-fl")->lock[0].deg, 0.06, 0.02);
     // A next job from the same toe is planned short by what the nut will add.
     TurnedJob a, b;
-    b.car.adjusters[0].lock = {{0, 0.06, 0.01}};
+    b.car.adjusters[0].lock = {{WheelAngle::toe, 0.06, 0.01}};
     for (TurnedJob* k : {&a, &b}) {
         k->car.adjusters[0].step = 1.0 / 48;
         k->begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, 0.1)});
@@ -523,7 +523,7 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     const Estimate e = j.estimated();
     ASSERT_EQ(e.locks.size(), 1u) << "of camber, which it is there for";
     EXPECT_EQ(e.locks[0].adjuster, "cam");
-    EXPECT_EQ(e.locks[0].angle, 1);
+    EXPECT_EQ(e.locks[0].angle, WheelAngle::camber);
     EXPECT_EQ(e.locks[0].seen, 3);
     EXPECT_NEAR(e.locks[0].by.deg(), -0.15, 0.04);
     const CarCard next = card_after_job(job_of(j.log), e);
@@ -535,7 +535,7 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
         k->car.adjusters.emplace_back(cam);
         Adjuster& d = k->car.adjusters.back();
         d.step = 0.5;
-        if (k == &ahead) d.lock = {{1, -0.15, 0.02}};
+        if (k == &ahead) d.lock = {{WheelAngle::camber, -0.15, 0.02}};
         k->begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.8, 0.2)});
         k->all(0, 0, -1.3, -0.8);
     }
@@ -716,7 +716,7 @@ TEST(AdjusterKinds, MoveACornerTheWayTheirWordsSay) {
                        : Wheel::front_left);
         const auto p = response_prior(d, {});
         for (std::size_t i = 0; i < p->effects.size(); ++i)
-            if (p->effects[i].handle == r.handle && p->effects[i].angle == r.angle &&
+            if (p->effects[i].handle == r.handle && static_cast<int>(p->effects[i].angle) == r.angle &&
                 p->effects[i].wheel == wheel_of(d)) {
                 EXPECT_GT(p->mean[static_cast<Eigen::Index>(i)] * r.sign, 0.0)
                     << r.kind << ' ' << r.handle << ' ' << r.angle;

@@ -140,7 +140,7 @@ TEST(TurnDoubt, OfADeviceItNamesWhatPeopleDo) {
         EXPECT_EQ(name_of(doubt->what), name_of(what)) << kind;
         EXPECT_EQ(doubt->adjuster, "left") << kind;
         EXPECT_EQ(doubt->wheel, Wheel::front_left) << kind;
-        EXPECT_NE(doubt->angle, 0) << kind << ": it is there for camber and caster";
+        EXPECT_NE(doubt->angle, WheelAngle::toe) << kind << ": it is there for camber and caster";
     };
     named("shim-pair", {4, 4}, {-4, -4}, OtherTurn::wrong_way);
     named("shim-pair", {4, 0}, {0, 4}, OtherTurn::other_handle);

@@ -140,7 +140,7 @@ class SteeringRod : public AdjusterKind {
         const ArmPrior arm = arm_prior(d);
         const double per_turn = std::asin(length_change(d, 1.0) / arm.mean), way = toe_sign(d);
         ResponsePrior p;
-        p.effects = {{0, wheel_of(d), 0}};
+        p.effects = {{0, wheel_of(d), WheelAngle::toe}};
         p.mean = Eigen::VectorXd::Constant(1, way * per_turn);
         // As much either way, while nobody has said on which side it runs.
         const double share = way == 0.0 ? 1.0 : arm.sigma / arm.mean;

@@ -40,7 +40,7 @@ DeviceField joint_field() {
 class UpperArmShims : public AdjusterKind {
   public:
     Shims shims() const override { return Shims::stacked; }
-    double lock_sigma_deg(int) const override { return 0.02; }
+    double lock_sigma_deg(WheelAngle) const override { return 0.02; }
 
   protected:
     bool at_upper_arm(const Adjuster&) const override { return true; }
@@ -203,7 +203,7 @@ class TrailingArmShims : public AdjusterKind {
         return c;
     }
     int serves(const Adjuster&) const override { return serves_toe; }
-    double lock_sigma_deg(int) const override { return 0.02; }
+    double lock_sigma_deg(WheelAngle) const override { return 0.02; }
     Shims shims() const override { return Shims::exchanged; }
 };
 

@@ -47,7 +47,7 @@ class SteeringTube : public AdjusterKind {
         const bool left = wheel_of(d) == Wheel::front_left;
         const Eigen::Vector2d shares = left ? Eigen::Vector2d(own, other) : Eigen::Vector2d(other, own);
         ResponsePrior p;
-        p.effects = {{0, Wheel::front_left, 0}, {0, Wheel::front_right, 0}};
+        p.effects = {{0, Wheel::front_left, WheelAngle::toe}, {0, Wheel::front_right, WheelAngle::toe}};
         p.mean = shares * (d.rod == RodSide::ahead_of_axle ? -per : per);
         // Both arms are alike: what one does more, the other does.
         const Eigen::Vector2d u = shares * (per * sigma / arm);
