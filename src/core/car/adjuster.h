@@ -125,7 +125,8 @@ class AdjusterKind {
     virtual double travel(const Adjuster& d, double amount) const;
     /// One sigma of how far from linear it is in what its handle really moves, as a share of the effect.
     virtual double bends(const Adjuster&) const { return not_quite_linear; }
-    /// What else its handle moves on the way between two amounts, as one sigma of what its effect grows with.
+    /// What else there is to the way of its handle between two amounts, as one sigma of what its effect grows
+    /// with: to the side of it, or from a place that nobody saw.
     virtual double aside(const Adjuster&, double /*from*/, double /*to*/) const { return 0.0; }
     /// Two amounts of its handles between which it does most: what the prior is worked out from.
     virtual std::array<double, 2> works_best(const Adjuster&) const { return {-0.5, 0.5}; }

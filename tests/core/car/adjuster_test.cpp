@@ -92,6 +92,9 @@ TEST(Cam, TravelsBySineFromWhereItStands) {
     const AdjusterKind& cam = *adjuster_kind("cam");
     EXPECT_NEAR(cam.travel(d, 10), 10, 0.06) << "a degree near the middle is a degree";
     EXPECT_NEAR(cam.travel(d, 90), 1 / rad, 1e-9);
+    // Where nobody saw it, the last third of its way may be the first of the way back.
+    EXPECT_LT(std::abs(cam.aside(d, 0, 30)), 0.15 * cam.travel(d, 30));
+    EXPECT_GT(std::abs(cam.aside(d, 60, 90)), cam.travel(d, 90) - cam.travel(d, 60));
     d.at_deg = 80;
     EXPECT_LT(cam.travel(d, 10), 0.1 * 10) << "nothing is left at its end";
     EXPECT_NEAR(cam.handles(d)[0].most, 10, 1e-9);

@@ -67,6 +67,8 @@ class Cam : public AdjusterKind {
     /// Where nobody looked it stands within about 25 degrees of its middle: no more than so much at once, for
     /// which tan 25 tan (30 / 2), and what its sine's slope leaves open, are a fifth of the effect.
     static constexpr double at_once = 30.0, bends_unseen = 0.2;
+    /// One sigma, degrees, of where it stood: turned on toward its end, that is soon all there is.
+    static constexpr double unseen_start = 20.0;
 
     std::string_view name() const override { return "cam"; }
     std::vector<DeviceField> fields() const override {
@@ -176,6 +178,10 @@ class Cam : public AdjusterKind {
         return (std::sin((stands + amount) * one_degree) - std::sin(stands * one_degree)) / one_degree;
     }
     double bends(const Adjuster& d) const override { return d.at_deg ? not_quite_linear : bends_unseen; }
+    double aside(const Adjuster& d, double from, double to) const override {
+        if (d.at_deg) return 0.0;
+        return unseen_start * (std::cos(to * one_degree) - std::cos(from * one_degree));
+    }
     void turned(Adjuster& d, std::array<double, 2> by) const override {
         AdjusterKind::turned(d, by);
         if (d.at_deg) d.at_deg = std::clamp(*d.at_deg + by[0], -end, end);
