@@ -456,9 +456,9 @@ std::string Book::add_job(const std::string& car, const std::string& title, cons
 
 std::string Book::import_job(const JobFile& job, const std::string& title, UuidSource& ids) {
     Json its_card = Json::object();
-    for (std::size_t i = 0; i < job.raw.size(); ++i)
-        if (kind_of(job.raw[i]) == "car" && !job.set_aside.contains(i)) {
-            its_card = job.raw[i]["car"];
+    for (std::size_t i = 0; i < job.raw().size(); ++i)
+        if (kind_of(job.raw()[i]) == "car" && !job.set_aside().contains(i)) {
+            its_card = job.raw()[i]["car"];
             break;
         }
     std::string car;
@@ -481,7 +481,7 @@ std::string Book::import_job(const JobFile& job, const std::string& title, UuidS
         s.bind(4, ids.now());
         s.bind(5, job.extras.dump());
         s.exec();
-        for (const Json& e : job.raw) in_->insert(id, e);
+        for (const Json& e : job.raw()) in_->insert(id, e);
     });
     return id;
 }

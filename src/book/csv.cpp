@@ -129,8 +129,8 @@ std::string csv_of(const JobFile& job) {
     length_row("", "wheelbase", "axle", "", read.car.wheelbase);
     for (Axle a : both_axles) length_row("", "rim-span", "axle", name_of(a), read.car.axle(a).rim_span);
     int round = -1;
-    for (std::size_t i = 0; i < job.entries.size(); ++i) {
-        const Entry& e = job.entries[i];
+    for (std::size_t i = 0; i < job.entries().size(); ++i) {
+        const Entry& e = job.entries()[i];
         if (std::holds_alternative<RoundOpened>(e.event) && read.live(i)) {
             ++round;
             const Bars& bars = read.rounds[static_cast<std::size_t>(round)].lines.bars;
@@ -139,7 +139,7 @@ std::string csv_of(const JobFile& job) {
         }
         if (!std::holds_alternative<Reading>(e.event)) continue;
         std::map<std::string, std::string> cells;
-        for (const auto& [key, value] : job.raw[i].items())
+        for (const auto& [key, value] : job.raw()[i].items())
             if (value.is_string()) cells[key] = value.get<std::string>();
         cells["id"] = e.label();
         cells["round"] = std::to_string(std::max(round, 0));
@@ -223,8 +223,8 @@ JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& i
     piece["rounds"] = list;
     // Further rounds of a job: its own card stands, only the rounds come over.
     const JobFile more = parse_job(piece.dump(), ids);
-    for (std::size_t i = 0; i < more.raw.size(); ++i)
-        if (more.raw[i]["kind"] != "car") joined["log"].push_back(more.raw[i]);
+    for (std::size_t i = 0; i < more.raw().size(); ++i)
+        if (more.raw()[i]["kind"] != "car") joined["log"].push_back(more.raw()[i]);
     return parse_job(joined.dump(), ids);
 }
 

@@ -34,6 +34,8 @@ struct Builder {
     std::set<std::string> ids;
     std::map<std::string, std::string> named;  // what a person called an entry, and its id
     UuidSource* source = nullptr;
+    /// The car and the targets are read: entry_from names the place inside them, which is the top itself.
+    bool of_top = false;
 
     /// As it stands in a book: what can't be read is set aside and kept.
     void keep(Json raw, const std::string& place) {
@@ -48,10 +50,7 @@ struct Builder {
             ids.insert(e.id);
         }
         e.event = Kept{kind_of(raw)};
-        file.set_aside.insert(file.raw.size());
-        file.raw.push_back(std::move(raw));
-        file.entries.push_back(std::move(e));
-        file.places.push_back(place);
+        file.append_set_aside(std::move(raw), std::move(e), place);
     }
 
     void add(Json raw, const std::string& place, bool named_by_hand) {
@@ -85,9 +84,7 @@ struct Builder {
         if (const auto* strike = std::get_if<Strike>(&e.event))
             for (const std::string& id : strike->ids)
                 if (!ids.contains(id)) wrong(place + ".strikes", {Code::job_no_such_entry, {clip(id)}});
-        file.raw.push_back(std::move(raw));
-        file.entries.push_back(std::move(e));
-        file.places.push_back(place);
+        file.append(std::move(raw), std::move(e), of_top && !place.starts_with("tools[") ? "" : place);
     }
 };
 
@@ -154,17 +151,36 @@ void read_short(const Json& top, Builder& b) {
 
 }  // namespace
 
+void JobFile::append(Json raw, Entry read, std::string place) {
+    raw_.push_back(std::move(raw));
+    entries_.push_back(std::move(read));
+    places_.push_back(std::move(place));
+}
+
+void JobFile::append_set_aside(Json raw, Entry kept, std::string place) {
+    set_aside_.insert(size());
+    append(std::move(raw), std::move(kept), std::move(place));
+}
+
+void JobFile::cut(std::size_t to) {
+    if (to >= size()) return;
+    raw_.resize(to);
+    entries_.resize(to);
+    places_.resize(to);
+    set_aside_.erase(set_aside_.lower_bound(to), set_aside_.end());
+}
+
 std::string JobFile::label(std::size_t i) const {
-    const Entry& e = entries[i];
+    const Entry& e = entries_[i];
+    const std::string& at = places_[i];
     if (!e.name.empty()) return e.name;
-    if (places[i].starts_with("rounds[") || places[i].starts_with("events[")) return places[i];
-    return e.id.empty() ? places[i] : e.id;
+    return e.id.empty() || at.starts_with("rounds[") || at.starts_with("events[") ? at : e.id;
 }
 
 Json JobFile::last(const std::string& name, const Job& of_this) const {
-    for (std::size_t i = raw.size(); i-- > 0;)
-        if (of_this.live(i) && !set_aside.contains(i) && kind_of(raw[i]) == name && raw[i].contains(name))
-            return raw[i][name];
+    for (std::size_t i = size(); i-- > 0;)
+        if (of_this.live(i) && !set_aside_.contains(i) && kind_of(raw_[i]) == name && raw_[i].contains(name))
+            return raw_[i][name];
     return Json::object();
 }
 
@@ -326,6 +342,7 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
     within_bounds(top);
     Builder b;
     b.source = &ids;
+    b.of_top = true;
     for (const auto& [key, value] : top.items())
         if (!top_name(key)) b.file.extras[key] = value;
     const bool full = top.contains("log");
@@ -358,9 +375,7 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
             b.add(tool, "tools[" + std::to_string(i) + "]", true);
         }
     }
-    // entry_from names the place inside the entry; for these two it is the top itself.
-    for (std::string& p : b.file.places)
-        if (!p.starts_with("tools[")) p = "";
+    b.of_top = false;
     if (full) {
         for (std::size_t i = 0; i < top["log"].size(); ++i)
             b.add(top["log"][i], "log[" + std::to_string(i) + "]", false);
@@ -390,11 +405,11 @@ namespace {
 
 /// What was set aside goes into a file whole, under a kind that every version only keeps.
 Json written(const JobFile& job, std::size_t i) {
-    if (!job.set_aside.contains(i)) return job.raw[i];
+    if (!job.set_aside().contains(i)) return job.raw()[i];
     Json out = Json::object();
-    if (!job.entries[i].id.empty()) out["id"] = job.entries[i].id;
+    if (!job.entries()[i].id.empty()) out["id"] = job.entries()[i].id;
     out["kind"] = "set-aside";
-    out["entry"] = job.raw[i];
+    out["entry"] = job.raw()[i];
     return out;
 }
 
@@ -403,9 +418,9 @@ Json head(const JobFile& job) {
     top["format"] = "fairchalk-job";
     top["version"] = format_version;
     for (const char* kind : {"car", "targets"})
-        for (std::size_t i = 0; i < job.raw.size(); ++i)
-            if (kind_of(job.raw[i]) == kind && !job.set_aside.contains(i)) {
-                top[kind] = job.raw[i][kind];
+        for (std::size_t i = 0; i < job.raw().size(); ++i)
+            if (kind_of(job.raw()[i]) == kind && !job.set_aside().contains(i)) {
+                top[kind] = job.raw()[i][kind];
                 break;
             }
     if (!top.contains("car")) top["car"] = Json::object();
@@ -422,7 +437,7 @@ class ByName {
   public:
     explicit ByName(const JobFile& job) {
         std::set<std::string> taken;
-        for (const Entry& e : job.entries) {
+        for (const Entry& e : job.entries()) {
             if (const Strike* s = std::get_if<Strike>(&e.event))
                 referred_.insert(s->ids.begin(), s->ids.end());
             if (!e.name.empty() && !is_uuid7(e.name) && taken.insert(e.name).second) names_[e.id] = e.name;
@@ -457,7 +472,7 @@ Json full_form(const JobFile& job) {
     Json top = head(job);
     put_extras(job, top);
     top["log"] = Json::array();
-    for (std::size_t i = 0; i < job.raw.size(); ++i) top["log"].push_back(written(job, i));
+    for (std::size_t i = 0; i < job.raw().size(); ++i) top["log"].push_back(written(job, i));
     return top;
 }
 
@@ -467,8 +482,8 @@ Json short_form(const JobFile& job) {
     Json rounds = Json::array(), events = Json::array();
     bool first_car = true, first_targets = true;
     const ByName unnamed(job);
-    for (std::size_t i = 0; i < job.entries.size(); ++i) {
-        const Entry& e = job.entries[i];
+    for (std::size_t i = 0; i < job.entries().size(); ++i) {
+        const Entry& e = job.entries()[i];
         const Json raw = written(job, i);
         if (std::holds_alternative<CarEdit>(e.event) && std::exchange(first_car, false)) continue;
         if (std::holds_alternative<TargetsEdit>(e.event) && std::exchange(first_targets, false)) continue;

@@ -293,7 +293,7 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
         j["reading"] = file.label(c.entry);
         j["w"] = c.w;
         j["redundancy"] = c.redundancy;
-        const Reading& r = std::get<Reading>(file.entries[c.entry].event);
+        const Reading& r = std::get<Reading>(file.entries()[c.entry].event);
         j["detectable"] =
             std::isfinite(c.detectable) ? Json(detectable_text(c.detectable, r.value.kind)) : Json();
         j["suspect"] = c.suspect;

@@ -69,8 +69,8 @@ void JobDesk::openJob(const std::string& id) {
     // What waits to be written is part of the job; it is asked for first, since it may go in meanwhile.
     const std::vector<book::Json> waiting = writer_ ? writer_->waiting_of(id) : std::vector<book::Json>();
     book::JobFile file = book_->job(id);
-    const std::size_t kept = file.raw.size();
-    std::vector<book::Json> raw = file.raw;
+    const std::size_t kept = file.raw().size();
+    std::vector<book::Json> raw = file.raw();
     for (const book::Json& e : waiting)
         if (std::find(raw.begin(), raw.end(), e) == raw.end()) raw.push_back(e);
     if (raw.size() > kept) file = book::from_entries(std::move(raw), file.extras);
@@ -80,7 +80,7 @@ void JobDesk::openJob(const std::string& id) {
     title_.clear();
     for (const book::JobInfo& j : book_->jobs())
         if (j.id == id) title_ = QString::fromStdString(j.title);
-    job_ = job_of(file_.entries);
+    job_ = job_of(file_.entries());
     wheel_only_.reset();
     walk_.reset();
     drawer_.beginJob();
@@ -88,7 +88,7 @@ void JobDesk::openJob(const std::string& id) {
     practice_.reset();
     if (const auto play = practice::play_from(fact("practice:" + id)))
         practice_ =
-            std::make_unique<practice::PracticeFloor>(practice::PracticeFloor::under(file_.entries, *play));
+            std::make_unique<practice::PracticeFloor>(practice::PracticeFloor::under(file_.entries(), *play));
     if (writer_) writer_->post_fact("open_job", id);
     if (job_.rounds.empty() && writer_)
         append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
@@ -111,17 +111,17 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     const auto opens = std::count_if(entries.begin(), entries.end(), [](const Entry& e) {
         return std::holds_alternative<RoundOpened>(e.event);
     });
-    if (file_.raw.size() + entries.size() > book::most_entries ||
+    if (file_.size() + entries.size() > book::most_entries ||
         job_.rounds.size() + static_cast<std::size_t>(opens) > book::most_rounds) {
         emit notKept(
             tr("This job is full: it has %1 rounds and %2 entries. Begin a new job on this car; what is "
                "here stays as it is.")
                 .arg(job_.rounds.size())
-                .arg(file_.raw.size()));
+                .arg(file_.size()));
         return;
     }
     const std::string at = ids_.now();
-    const std::size_t from = file_.raw.size();
+    const std::size_t from = file_.size();
     std::string act;
     for (std::size_t i = 0; i < entries.size(); ++i) {
         Entry& e = entries[i];
@@ -132,17 +132,15 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
         book::Json j = book::json_of(e);
         if (!raw.empty())
             for (const auto& [key, value] : raw[i].items()) j[key] = value;
-        file_.raw.push_back(std::move(j));
-        file_.places.emplace_back("log");
-        file_.entries.push_back(std::move(e));
+        file_.append(std::move(j), std::move(e));
     }
-    job_ = job_of(file_.entries);
+    job_ = job_of(file_.entries());
     wheel_only_.reset();
     walk_.reset();
     // What is undone or done again of a tool in this job is so in the garage.
     if (!practice_)
         if (const auto tools = drawer_.follow(job_)) keepFact("tools", *tools);
-    if (practice_) practice_->follow(file_.entries);
+    if (practice_) practice_->follow(file_.entries());
     post(from);
     compute();
     emit changed();
@@ -150,9 +148,9 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
 
 /// One act of the user is one transaction; the writer keeps their order.
 void JobDesk::post(std::size_t from) {
-    std::vector<book::Json> batch(file_.raw.begin() + static_cast<std::ptrdiff_t>(from), file_.raw.end());
+    std::vector<book::Json> batch(file_.raw().begin() + static_cast<std::ptrdiff_t>(from), file_.raw().end());
     QPointer<JobDesk> self(this);
-    writer_->post(job_id_, std::move(batch), [self, upto = file_.raw.size(), job = job_id_] {
+    writer_->post(job_id_, std::move(batch), [self, upto = file_.size(), job = job_id_] {
         onWindow([self, upto, job] {
             if (!self) return;
             if (self->job_id_ == job) self->kept_ = std::max(self->kept_, upto);
@@ -176,13 +174,12 @@ book::Writer::Waiting JobDesk::waiting() const {
 void JobDesk::giveUp() {
     if (!writer_) return;
     writer_->give_up();
-    if (hasJob() && kept_ < file_.raw.size()) {
-        file_.raw.resize(kept_);
-        file_ = book::from_entries(std::move(file_.raw), file_.extras);
-        job_ = job_of(file_.entries);
+    if (hasJob() && kept_ < file_.size()) {
+        file_.cut(kept_);
+        job_ = job_of(file_.entries());
         wheel_only_.reset();
         walk_.reset();
-        if (practice_) practice_->follow(file_.entries);
+        if (practice_) practice_->follow(file_.entries());
         compute();
     }
     emit changed();
@@ -263,14 +260,14 @@ void JobDesk::make(std::function<QString(book::Book&)> work,
 }
 
 void JobDesk::compute() {
-    analyst_.ask(job_id_, file_.entries);
+    analyst_.ask(job_id_, file_.entries());
 }
 
 void JobDesk::settle() {
     QElapsedTimer clock;
     clock.start();
     while ((making_ > 0 || (writer_ && writer_->busy()) ||
-            (hasJob() && (!answerIsCurrent() || (writer_ && kept_ < file_.raw.size())))) &&
+            (hasJob() && (!answerIsCurrent() || (writer_ && kept_ < file_.size())))) &&
            clock.elapsed() < 20'000)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
 }
@@ -396,16 +393,16 @@ void JobDesk::record(std::vector<What> what) {
     append(std::move(entries));
 }
 
-book::Json JobDesk::cardJson() const {
-    return file_.last("car", job_);
+book::WrittenCard JobDesk::writtenCard() const {
+    return book::WrittenCard(file_.last("car", job_));
 }
 
 book::Json JobDesk::targetsJson() const {
     return file_.last("targets", job_);
 }
 
-void JobDesk::editCard(const book::Json& card) {
-    append({Entry{{}, {}, {}, {}, {}, CarEdit{book::car_from(card, "car")}}}, {book::Json{{"car", card}}});
+void JobDesk::editCard(const book::WrittenCard& card) {
+    append({Entry{{}, {}, {}, {}, {}, CarEdit{card.card()}}}, {book::Json{{"car", card.json()}}});
 }
 
 void JobDesk::editTargets(const book::Json& targets) {
@@ -431,21 +428,21 @@ void JobDesk::keepFact(const std::string& key, const std::string& value) {
 
 void JobDesk::strike(const std::vector<std::size_t>& entries, const QString& why) {
     Strike s{Strike::Way::reasoned, {}, why.toStdString()};
-    for (std::size_t i : entries) s.ids.push_back(file_.entries[i].id);
+    for (std::size_t i : entries) s.ids.push_back(file_.entries()[i].id);
     record(s);
 }
 
 bool JobDesk::undo() {
     std::size_t from = 0;
-    while (from < file_.entries.size() && !std::holds_alternative<RoundOpened>(file_.entries[from].event))
+    while (from < file_.entries().size() && !std::holds_alternative<RoundOpened>(file_.entries()[from].event))
         ++from;
-    const auto id = undoable(file_.entries, from + 1);
+    const auto id = undoable(file_.entries(), from + 1);
     if (!id) return false;
     Strike s{Strike::Way::undo, {*id}, "undo"};
-    for (const Entry& e : file_.entries)
+    for (const Entry& e : file_.entries())
         if (e.id == *id && !e.act.empty()) {
             s.ids.clear();
-            for (const Entry& other : file_.entries)
+            for (const Entry& other : file_.entries())
                 if (other.act == e.act) s.ids.push_back(other.id);
             break;
         }
@@ -454,7 +451,7 @@ bool JobDesk::undo() {
 }
 
 bool JobDesk::redo() {
-    const auto id = redoable(file_.entries);
+    const auto id = redoable(file_.entries());
     if (!id) return false;
     append({Entry{{}, {}, {}, {}, {}, Strike{Strike::Way::redo, {*id}, "redo"}}});
     return true;
@@ -490,22 +487,15 @@ void JobDesk::looked(const std::vector<Looked>& facts) {
     std::vector<Entry> entries;
     for (const Looked& l : facts) entries.push_back(Entry{{}, {}, {}, {}, {}, l});
     append(std::move(entries));
-    book::Json card = cardJson();
-    if (!card.contains("adjusters")) return;
-    for (book::Json& a : card["adjusters"])
-        for (const Looked& l : facts) {
-            if (a.value("id", "") != l.adjuster) continue;
-            if (l.field == "double_ended")
-                a[l.field] = l.value == "true";
-            else
-                a[l.field] = l.value;
-        }
+    book::WrittenCard card = writtenCard();
+    if (!card.at({"adjusters"})) return;
+    card.looked(facts);
     editCard(card);
 }
 
 void JobDesk::happened(ChangeKind kind, std::optional<Axle> axle) {
     std::vector<Entry> entries{Entry{{}, {}, {}, {}, {}, Change{kind, axle}}};
-    if (!job_.rounds.empty() && job_.rounds.back().last_angle(file_.entries))
+    if (!job_.rounds.empty() && job_.rounds.back().last_angle(file_.entries()))
         entries.push_back(Entry{{}, {}, {}, {}, {}, RoundOpened{}});
     append(std::move(entries));
 }
@@ -525,7 +515,7 @@ std::optional<LastJob> last_job(const book::Book& book, const std::string& car, 
     for (const book::JobInfo& info : book.jobs(car)) {
         if (info.id == but || info.readings == 0 || book.fact("practice:" + info.id)) continue;
         try {
-            return LastJob{book.job(info.id).entries, info.title};
+            return LastJob{book.job(info.id).entries(), info.title};
         } catch (const std::exception&) {
             // An entry of a newer program, or a broken one: an older job may still tell.
         }

@@ -15,6 +15,7 @@
 #include "book/book.h"
 #include "book/knowledge_file.h"
 #include "book/writer.h"
+#include "book/written_card.h"
 #include "core/advice/plan.h"
 #include "core/advice/procedure.h"
 #include "core/analysis.h"
@@ -54,9 +55,9 @@ class JobDesk : public QObject {
     bool isPractice(const std::string& job) { return !fact("practice:" + job).empty(); }
 
     const Job& job() const { return job_; }
-    const std::vector<Entry>& log() const { return file_.entries; }
+    const std::vector<Entry>& log() const { return file_.entries(); }
     /// Entries that this version does not understand; they are kept as they are.
-    int notUnderstood() const { return static_cast<int>(file_.set_aside.size()); }
+    int notUnderstood() const { return static_cast<int>(file_.set_aside().size()); }
     const CarCard& car() const { return job_.rounds.empty() ? job_.car : job_.rounds.back().car; }
     int round() const { return static_cast<int>(job_.rounds.size()) - 1; }
     LinesSet lines() const { return job_.rounds.empty() ? LinesSet{} : job_.rounds.back().lines; }
@@ -67,7 +68,7 @@ class JobDesk : public QObject {
     bool isKept(std::size_t entry) const { return entry < kept_; }
 
     const JobAnalysis& answer() const { return analyst_.answer(); }
-    bool answerIsCurrent() const { return analyst_.isCurrent(file_.entries.size()); }
+    bool answerIsCurrent() const { return analyst_.isCurrent(file_.entries().size()); }
     /// For tests and pictures: waits until all is kept and answered.
     void settle();
     /// For tests: waits until what was begun by `make` is made.
@@ -116,9 +117,9 @@ class JobDesk : public QObject {
     using What = decltype(Entry::event);
     void record(std::vector<What> what);
     void record(What what) { record(std::vector<What>{std::move(what)}); }
-    /// The card as JSON, with all that this version does not compute with; and an edit of it.
-    book::Json cardJson() const;
-    void editCard(const book::Json& card);
+    /// The card as it was written, with all that this version does not compute with; and an edit of it.
+    book::WrittenCard writtenCard() const;
+    void editCard(const book::WrittenCard& card);
     /// Targets as JSON, in the terms in which they were typed.
     book::Json targetsJson() const;
     void editTargets(const book::Json& targets);

@@ -19,63 +19,6 @@
 #include "words/words.h"
 
 namespace fairchalk::desk {
-namespace {
-
-/// As large as the box takes it, in one line for a figure.
-void fitted(QPainter& p, const QRectF& box, const QString& text, double size, bool strong, int flags) {
-    for (; size > 12; size *= 0.92) {
-        p.setFont(type(size, strong));
-        const QRectF used = p.boundingRect(box, flags, text);
-        if (used.width() <= box.width() && used.height() <= box.height()) break;
-    }
-    p.drawText(box, flags, text);
-}
-
-}  // namespace
-
-void BigFigures::say(std::vector<Block> blocks) {
-    blocks_ = std::move(blocks);
-    QStringList all;
-    for (const Block& b : blocks_) all << b.above << b.figure << b.below;
-    all.removeAll(QString());
-    setAccessibleName(all.join(QStringLiteral(". ")));
-    update();
-}
-
-void BigFigures::list(const QString& heading, const QString& text) {
-    say({{heading, QString(), text}});
-}
-
-void BigFigures::paintEvent(QPaintEvent*) {
-    const Chalk& c = Chalk::now();
-    QPainter p(this);
-    p.fillRect(rect(), c.floor);
-    const double each = static_cast<double>(height()) / std::max<std::size_t>(1, blocks_.size());
-    for (std::size_t i = 0; i < blocks_.size(); ++i) {
-        const Block& b = blocks_[i];
-        const double top = each * static_cast<double>(i), w = width() - 40;
-        if (i > 0) {
-            p.setPen(QPen(c.floor_line, 3));
-            p.drawLine(QPointF(20, top), QPointF(20 + w, top));
-        }
-        p.setPen(c.chalk);
-        fitted(p, QRectF(20, top + each * 0.04, w, each * (b.figure.isEmpty() ? 0.18 : 0.27)), b.above,
-               each * 0.12, true, Qt::AlignCenter | Qt::TextWordWrap);
-        if (b.figure.isEmpty()) {
-            // A list, not a figure.
-            p.setFont(type(std::min(22.0, height() / 32.0)));
-            p.drawText(QRectF(width() * 0.2, top + each * 0.26, width() * 0.75, each * 0.72),
-                       Qt::AlignLeft | Qt::AlignTop, b.below);
-            continue;
-        }
-        p.setPen(c.string);
-        fitted(p, QRectF(20, top + each * 0.32, w, each * 0.38), b.figure, each * 0.3, true, Qt::AlignCenter);
-        p.setPen(c.soft);
-        fitted(p, QRectF(20, top + each * 0.72, w, each * 0.25), b.below, each * 0.07, false,
-               Qt::AlignCenter | Qt::TextWordWrap);
-    }
-}
-
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
     // The look before the widgets, so that each is styled once.
     QSettings settings;

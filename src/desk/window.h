@@ -9,6 +9,7 @@
 #include <QSettings>
 #include <QStackedWidget>
 
+#include "big_figures.h"
 #include "floor/floor_view.h"
 #include "guide/drawn_guide.h"
 #include "guide/page.h"
@@ -25,28 +26,6 @@
 #include "wire/gauge_wire.h"
 
 namespace fairchalk::desk {
-
-/// Across the floor: the next spot and the last value kept, or what the sheet says to turn, in figures that
-/// are read from three metres.
-class BigFigures : public QWidget {
-    Q_OBJECT
-  public:
-    using QWidget::QWidget;
-    struct Block {
-        QString above, figure, below;
-    };
-    /// Blocks under one another.
-    void say(std::vector<Block> blocks);
-    /// A list under a heading, in smaller type.
-    void list(const QString& heading, const QString& text);
-    const std::vector<Block>& blocks() const { return blocks_; }
-
-  protected:
-    void paintEvent(QPaintEvent*) override;
-
-  private:
-    std::vector<Block> blocks_;
-};
 
 /// The window: Line, Floor, Slate and Say-line; or the shelf; or a new car.
 class Window : public QMainWindow {

@@ -61,7 +61,7 @@ double there(const std::string& path, const std::string& name, QuantityKind kind
     const std::string job = b.fact("open_job").value_or("");
     const auto play = play_from(b.fact("practice:" + job).value_or(""));
     if (!play) throw std::runtime_error("the job open in " + path + " is no practice");
-    const auto log = b.job(job).entries;
+    const auto log = b.job(job).entries();
     const Job now = job_of(log);
     const LinesSet lines = now.rounds.empty() ? LinesSet{} : now.rounds.back().lines;
     Tool itself;  // its noise is the gauge's own

@@ -52,9 +52,9 @@ TEST_F(BookTest, KeepsWhatWasAppendedInOrder) {
     Book b(path);
     EXPECT_EQ(b.name(), "Dunmere Lane garage");
     const JobFile f = b.job(job);
-    ASSERT_EQ(f.entries.size(), 4u);
-    EXPECT_EQ(f.entries[2].id, "a");
-    EXPECT_EQ(std::get<Reading>(f.entries[3].event).value.text, "4 11/16 in");
+    ASSERT_EQ(f.entries().size(), 4u);
+    EXPECT_EQ(f.entries()[2].id, "a");
+    EXPECT_EQ(std::get<Reading>(f.entries()[3].event).value.text, "4 11/16 in");
     EXPECT_EQ(b.integrity(), "ok");
     EXPECT_EQ(b.jobs().front().readings, 2);
 }
@@ -64,9 +64,9 @@ TEST_F(BookTest, AppendsAllOrNothing) {
     const std::string job = job_in(b);
     b.append(job, {hub("a")});
     EXPECT_THROW(b.append(job, {hub("b"), hub("a", "99 mm")}), BookError);
-    EXPECT_EQ(b.job(job).entries.size(), 3u);
+    EXPECT_EQ(b.job(job).entries().size(), 3u);
     b.append(job, {hub("a")});
-    EXPECT_EQ(b.job(job).entries.size(), 3u) << "what is there as it is is not written twice";
+    EXPECT_EQ(b.job(job).entries().size(), 3u) << "what is there as it is is not written twice";
 }
 
 TEST_F(BookTest, ASecondWriterIsKeptOutAndTheLockDiesWithItsProcess) {
@@ -105,13 +105,13 @@ TEST_F(BookTest, AnOlderBookIsBackedUpAndMigratedANewerOneOpensForReading) {
     newer.push_back("CREATE TABLE place (id TEXT PRIMARY KEY)");
     {
         Book b(path, Book::Mode::write, newer);
-        EXPECT_EQ(b.job(job).entries.size(), 2u);
+        EXPECT_EQ(b.job(job).entries().size(), 2u);
         EXPECT_TRUE(fs::exists(path.string() + ".version" + std::to_string(newer.size() - 1) + ".backup"));
     }
     Book b(path);
     EXPECT_TRUE(b.read_only());
     EXPECT_NE(b.read_only_reason().find("newer"), std::string::npos);
-    EXPECT_EQ(b.job(job).entries.size(), 2u);
+    EXPECT_EQ(b.job(job).entries().size(), 2u);
     EXPECT_THROW(b.append(job, {hub("a")}), BookError);
 }
 
@@ -133,7 +133,7 @@ TEST_F(BookTest, UnknownKindsOfEntryAreKept) {
     const std::string job = job_in(b);
     const Json odd = {{"id", "x"}, {"at", "t"}, {"kind", "hologram"}, {"depth", {1, 2, 3}}};
     b.append(job, {odd});
-    EXPECT_EQ(b.job(job).raw.back(), odd);
+    EXPECT_EQ(b.job(job).raw().back(), odd);
 }
 
 TEST_F(BookTest, TheWriterKeepsTheOrderAndSaysWhenItIsOnTheDisk) {
@@ -146,8 +146,8 @@ TEST_F(BookTest, TheWriterKeepsTheOrderAndSaysWhenItIsOnTheDisk) {
     }
     EXPECT_EQ(kept, 50);
     const JobFile f = b.job(job);
-    ASSERT_EQ(f.entries.size(), 52u);
-    for (int i = 0; i < 50; ++i) EXPECT_EQ(f.entries[2 + i].id, "r" + std::to_string(i));
+    ASSERT_EQ(f.entries().size(), 52u);
+    for (int i = 0; i < 50; ++i) EXPECT_EQ(f.entries()[2 + i].id, "r" + std::to_string(i));
 }
 
 }  // namespace

@@ -148,7 +148,7 @@ TEST(Csv, QuotesWhatASpreadsheetWouldBreakAndTakesOtherSeparators) {
     const JobFile job = job_from_csv(text, nullptr, ids);
     const Job read = job.job();
     ASSERT_EQ(read.rounds.size(), 2u);
-    const auto& first = std::get<Reading>(job.entries[read.rounds[0].readings[0]].event);
+    const auto& first = std::get<Reading>(job.entries()[read.rounds[0].readings[0]].event);
     EXPECT_NEAR(first.value.length().mm(), 1739.9, 1e-9);
     EXPECT_EQ(first.tool, "tape, the long one");
     const JobFile again = job_from_csv(csv_of(job), nullptr, ids);

@@ -49,7 +49,7 @@ TEST_F(JobFileTest, TheShortFormComesBackAsItWas) {
     const Job read = job.job();
     ASSERT_EQ(read.rounds.size(), 2u);
     EXPECT_EQ(read.rounds[0].readings.size(), 2u);
-    EXPECT_NEAR(std::get<Reading>(job.entries[read.rounds[0].readings[1]].event).turned->deg(), 20, 1e-9);
+    EXPECT_NEAR(std::get<Reading>(job.entries()[read.rounds[0].readings[1]].event).turned->deg(), 20, 1e-9);
 }
 
 TEST_F(JobFileTest, ARoundSaysHowItIsRead) {

@@ -57,7 +57,7 @@ struct Kept : ::testing::Test {
     }
     static std::vector<std::string> ids_of(const JobFile& f) {
         std::vector<std::string> out;
-        for (const Entry& e : f.entries)
+        for (const Entry& e : f.entries())
             if (!e.id.empty() && e.id.size() < 4) out.push_back(e.id);
         return out;
     }
@@ -148,7 +148,7 @@ TEST_F(Kept, WhatCannotBeWrittenToOpensToLookAt) {
                 Book b(path);
                 if (!b.read_only() || b.read_only_reason().find("to look at only") == std::string::npos)
                     ::_exit(2);
-                if (b.job(job).entries.size() != 3 || b.jobs().size() != 1) ::_exit(3);
+                if (b.job(job).entries().size() != 3 || b.jobs().size() != 1) ::_exit(3);
                 if (told([&] { b.append(job, {reading(2)}); }).empty()) ::_exit(4);
                 Book again(path, Book::Mode::read);
                 ::_exit(again.jobs().size() == 1 ? 0 : 5);
@@ -276,7 +276,7 @@ TEST_F(Kept, AnEntryThatIsNotAsItWasWrittenIsNotBelieved) {
     EXPECT_EQ(b.integrity(true), "1 entry is not as written");
     const JobFile f = b.job(job);
     EXPECT_EQ(ids_of(f), (std::vector<std::string>{"r1", "r3"}));
-    EXPECT_EQ(f.set_aside.size(), 1u);
+    EXPECT_EQ(f.set_aside().size(), 1u);
     const Salvaged found = salvage(path);
     ASSERT_EQ(found.jobs.size(), 2u);  // the car's own card, and the job
     EXPECT_EQ(found.jobs.front().not_whole, 1);
@@ -307,7 +307,7 @@ TEST_F(Kept, BooksOfAllVersionsOpenAndAreBroughtUpToDate) {
         ASSERT_EQ(b.jobs().size(), 2u) << own;
         for (const JobInfo& j : b.jobs()) {
             const JobFile f = b.job(j.id);
-            EXPECT_TRUE(f.set_aside.empty()) << own << j.title;
+            EXPECT_TRUE(f.set_aside().empty()) << own << j.title;
             EXPECT_GT(j.readings, 10) << own << j.title;
             EXPECT_TRUE(estimate(f.job()).posterior) << own << j.title;
         }
@@ -372,9 +372,9 @@ TEST_F(Kept, ADamagedBookIsNeverAnEnd) {
             for (const CarInfo& c : b.cars()) b.card(c.id);
             for (const JobInfo& j : b.jobs()) {
                 const JobFile f = b.job(j.id);
-                for (std::size_t i = 0; i < f.raw.size(); ++i) {
-                    if (f.set_aside.contains(i) || f.raw[i].value("kind", "") != "hub") continue;
-                    EXPECT_TRUE(written.contains(f.raw[i].dump())) << f.raw[i].dump();
+                for (std::size_t i = 0; i < f.raw().size(); ++i) {
+                    if (f.set_aside().contains(i) || f.raw()[i].value("kind", "") != "hub") continue;
+                    EXPECT_TRUE(written.contains(f.raw()[i].dump())) << f.raw()[i].dump();
                 }
             }
             to_look_at += b.read_only();

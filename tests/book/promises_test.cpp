@@ -34,7 +34,7 @@ struct Promises : ::testing::Test {
         for (const WheelAngles& w : e.wheels)
             for (const KnownAngle* a : {&w.toe, &w.camber, &w.caster})
                 out.push_back(a->known ? a->value.deg() : -999.0);
-        for (std::size_t i = 0; i < file.entries.size(); ++i) out.push_back(file.job().live(i));
+        for (std::size_t i = 0; i < file.entries().size(); ++i) out.push_back(file.job().live(i));
         return out;
     }
     /// Book, full form, book, short form: each is taken again, and says the same.
@@ -65,8 +65,8 @@ TEST_F(Promises, AStrikeNamesAReadingAsItsWriterDid) {
         {{"after_round", 0}, {"kind", "strike"}, {"strikes", {name}}, {"why", "misread"}});
     const JobFile file = parse_job(job.dump(), ids);
     int struck = 0;
-    for (std::size_t i = 0; i < file.entries.size(); ++i)
-        if (file.entries[i].name == name) {
+    for (std::size_t i = 0; i < file.entries().size(); ++i)
+        if (file.entries()[i].name == name) {
             ++struck;
             EXPECT_FALSE(file.job().live(i)) << "struck out, and not ignored";
         }
@@ -79,11 +79,11 @@ TEST_F(Promises, AStrikeNamesAReadingAsItsWriterDid) {
 
 TEST_F(Promises, NamesThatWereGivenTwiceGoRound) {
     const JobFile first = parse_job(worked().dump(), ids), second = parse_job(worked().dump(), ids);
-    std::vector<Json> raw = first.raw;
-    for (const Json& e : second.raw)
+    std::vector<Json> raw = first.raw();
+    for (const Json& e : second.raw())
         if (kind_of(e) != "car" && kind_of(e) != "targets") raw.push_back(e);
     const JobFile both = from_entries(std::move(raw), Json::object());
-    EXPECT_TRUE(both.set_aside.empty());
+    EXPECT_TRUE(both.set_aside().empty());
     goes_round(both);
 }
 
@@ -95,11 +95,11 @@ TEST_F(Promises, AnEntryThatCannotBeReadIsSetAsideAndTheRestWorks) {
           Json({{"id", 7}, {"kind", "round"}}), Json({{"id", "y"}, {"kind", {1, 2}}}),
           Json({{"id", "z"}, {"kind", "strike"}, {"strikes", {"nobody"}}}),
           Json({{"id", "c"}, {"kind", "car"}, {"car", "mine"}})}) {
-        std::vector<Json> raw = whole.raw;
+        std::vector<Json> raw = whole.raw();
         raw.insert(raw.begin() + 5, odd);
         const JobFile file = from_entries(std::move(raw), Json::object());
-        EXPECT_EQ(file.set_aside.size(), 1u) << odd;
-        EXPECT_EQ(file.raw[5], odd) << "kept as it is";
+        EXPECT_EQ(file.set_aside().size(), 1u) << odd;
+        EXPECT_EQ(file.raw()[5], odd) << "kept as it is";
         const Estimate e = estimate(file.job()), was = estimate(whole.job());
         for (std::size_t w = 0; w < 4; ++w) {
             EXPECT_EQ(e.wheels[w].toe.known, was.wheels[w].toe.known) << odd;
@@ -119,10 +119,10 @@ TEST_F(Promises, NoFieldOfAnyEntryOfABookLocksItOut) {
     const std::vector<Json> wrong = {nullptr, true, -1, 1e300, "sideways", "", Json::array(), Json::object()};
     std::size_t tried = 0;
     // Every field of every entry, one at a time, by every kind of value, and left out.
-    for (std::size_t i = 0; i < whole.raw.size(); ++i)
-        for (const auto& [key, value] : whole.raw[i].items()) {
+    for (std::size_t i = 0; i < whole.raw().size(); ++i)
+        for (const auto& [key, value] : whole.raw()[i].items()) {
             for (const Json& bad : wrong) {
-                std::vector<Json> raw = whole.raw;
+                std::vector<Json> raw = whole.raw();
                 raw[i][key] = bad;
                 EXPECT_NO_THROW({
                     const JobFile file = from_entries(std::move(raw), Json::object());
@@ -132,7 +132,7 @@ TEST_F(Promises, NoFieldOfAnyEntryOfABookLocksItOut) {
                    << ' ' << bad;
                 ++tried;
             }
-            std::vector<Json> raw = whole.raw;
+            std::vector<Json> raw = whole.raw();
             raw[i].erase(key);
             EXPECT_NO_THROW(short_form(from_entries(std::move(raw), Json::object()))) << key;
         }
@@ -188,7 +188,7 @@ TEST_F(Promises, NoTextIsCutWithinACharacter) {
 TEST_F(Promises, ReadingsOfASpreadsheetInAnyOfItsEncodings) {
     const std::string plain = "round,kind,wheel,value,struck\n0,hub,front-left,113 mm,\n";
     const auto value = [&](const std::string& csv) {
-        return job_from_csv(csv, nullptr, ids).raw.back().value("value", std::string());
+        return job_from_csv(csv, nullptr, ids).raw().back().value("value", std::string());
     };
     EXPECT_EQ(value(plain), "113 mm");
     EXPECT_EQ(value("\xEF\xBB\xBF" + plain), "113 mm");

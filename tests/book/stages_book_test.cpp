@@ -449,7 +449,7 @@ TEST(ReadyBook, ReadingsOfTheFloorGoThroughASpreadsheet) {
         "mm,\r\n0,steering-wheel,,,4 deg,now\r\n";
     const JobFile job = job_from_csv(text, nullptr, ids);
     EXPECT_EQ(csv_of(job_from_csv(csv_of(job), nullptr, ids)), csv_of(job));
-    const auto& rise = std::get<Reading>(job.entries[job.job().others.front()].event);
+    const auto& rise = std::get<Reading>(job.entries()[job.job().others.front()].event);
     EXPECT_EQ(rise.spot.to, Wheel::front_right);
 }
 

@@ -472,7 +472,7 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     EXPECT_TRUE(desk->answer().now.wheels[0].toe.known);
     EXPECT_TRUE(desk->answer().now.wheels[0].camber.known);
     choose("change over to road");
-    EXPECT_EQ(desk->cardJson()["setup_in_use"], "road");
+    EXPECT_EQ(desk->writtenCard().json()["setup_in_use"], "road");
     // The rods have far to go for it, and nothing has shown on which side they run: one look, one key.
     for (int n = 0; n < 2 && desk->answer().plan.next == NextStep::look; ++n) {
         ASSERT_TRUE(button("Looked: it runs behind the axle")) << slateText().toStdString();

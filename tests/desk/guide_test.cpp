@@ -323,13 +323,13 @@ TEST_F(GuideTest, AnotherSetUpIsAnotherAimAndTheFirstIsKept) {
     enter("wet");
     key(Qt::Key_Down);
     enter("-1.5 ±0.5");
-    EXPECT_EQ(desk->cardJson()["setups"]["wet"]["front"]["camber"]["aim"], "-1.5 deg");
-    EXPECT_TRUE(desk->cardJson()["setups"].contains("road"));
+    EXPECT_EQ(desk->writtenCard().json()["setups"]["wet"]["front"]["camber"]["aim"], "-1.5 deg");
+    EXPECT_TRUE(desk->writtenCard().json()["setups"].contains("road"));
     bool camber = false;
     for (const Target& t : desk->job().targets)
         camber = camber || (t.measure == Measure::camber && std::abs(t.aim.deg() + 1.5) < 1e-9);
     EXPECT_TRUE(camber);
-    const auto line = book::text_of_target("camber", desk->cardJson()["setups"]["wet"]["front"]["camber"]);
+    const auto line = book::text_of_target("camber", desk->writtenCard().json()["setups"]["wet"]["front"]["camber"]);
     EXPECT_EQ(line, "-1.5 deg ±0.5 deg");
 }
 
@@ -358,9 +358,9 @@ TEST_F(GuideTest, RodsAreSaidOnceForBothAndMadeWhereTheCardHasNone) {
     key(Qt::Key_Tab);
     key(Qt::Key_Return);
     EXPECT_NEAR(desk->job().car.rod("rod-fr")->pitch->mm(), 1.5, 1e-9);
-    book::Json bare = desk->cardJson();
+    book::Json bare = desk->writtenCard().json();
     bare.erase("adjusters");
-    desk->editCard(bare);
+    desk->editCard(book::WrittenCard(bare));
     point("steering");
     for (int i = 0; i < 6 && !slateText().contains("› </b>tie rods run"); ++i) key(Qt::Key_Down);
     key(Qt::Key_F2);
@@ -385,7 +385,7 @@ TEST_F(GuideTest, NewCarAndNewJobKeepAdjustersOfOtherKinds) {
     int none = 0;
     for (const Adjuster& a : desk->job().car.adjusters) none += a.kind == "none";
     EXPECT_EQ(none, 6) << "that an angle has no adjuster is not forgotten";
-    EXPECT_EQ(desk->cardJson()["load"], "half a tank, nobody in it");
+    EXPECT_EQ(desk->writtenCard().json()["load"], "half a tank, nobody in it");
 }
 
 }  // namespace

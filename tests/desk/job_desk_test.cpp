@@ -38,7 +38,7 @@ struct JobDeskTest : ::testing::Test {
     std::vector<std::string> idsOnDisk() const {
         const book::Book b(path, book::Book::Mode::read);
         std::vector<std::string> out;
-        for (const Entry& e : b.job(job).entries) out.push_back(e.id);
+        for (const Entry& e : b.job(job).entries()) out.push_back(e.id);
         return out;
     }
 };
@@ -158,20 +158,20 @@ TEST_F(JobDeskTest, WhatIsRecordedTogetherIsUndoneTogether) {
 TEST_F(JobDeskTest, AnEditOfTheCardKeepsNamesThatThisVersionDoesNotKnow) {
     JobDesk desk(book::Book(path), book::system_sources());
     desk.openJob(job);
-    book::Json card = desk.cardJson();
+    book::Json card = desk.writtenCard().json();
     card["winch"] = {{"rope", "30 m"}};
     card["wheelbase"] = "2570 mm";
-    desk.editCard(card);
+    desk.editCard(book::WrittenCard(card));
     EXPECT_NEAR(desk.job().car.wheelbase->mm(), 2570, 1e-9);
-    EXPECT_EQ(desk.cardJson()["winch"]["rope"], "30 m");
-    EXPECT_THROW(desk.editCard({{"wheelbase", "-1 mm"}}), book::FileError);
+    EXPECT_EQ(desk.writtenCard().json()["winch"]["rope"], "30 m");
+    EXPECT_THROW(desk.editCard(book::WrittenCard(book::Json{{"wheelbase", "-1 mm"}})), book::FileError);
     EXPECT_NEAR(desk.job().car.wheelbase->mm(), 2570, 1e-9) << "a card that can't be is not taken";
     desk.settle();
     const book::Book b(path, book::Book::Mode::read);
     EXPECT_EQ((*b.card(b.cars().front().id))["winch"]["rope"], "30 m");
     desk.undo();
     EXPECT_NEAR(desk.job().car.wheelbase->mm(), 2565, 1e-9);
-    EXPECT_FALSE(desk.cardJson().contains("winch")) << "undone, the card before it counts again";
+    EXPECT_FALSE(desk.writtenCard().json().contains("winch")) << "undone, the card before it counts again";
 }
 
 TEST_F(JobDeskTest, TargetsStayInTheTermsInWhichTheyWereTyped) {
@@ -184,7 +184,7 @@ TEST_F(JobDeskTest, TargetsStayInTheTermsInWhichTheyWereTyped) {
     EXPECT_EQ(desk.targetsJson()["rear"]["total_toe"]["aim"], "1/16 in in");
     const book::Book b(path, book::Book::Mode::read);
     const auto file = b.job(job);
-    EXPECT_EQ(file.raw.back()["targets"]["rear"]["total_toe"]["span"], "16 3/8 in");
+    EXPECT_EQ(file.raw().back()["targets"]["rear"]["total_toe"]["span"], "16 3/8 in");
     EXPECT_EQ(file.job().targets.size(), desk.job().targets.size());
 }
 

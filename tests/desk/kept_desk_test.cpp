@@ -31,7 +31,7 @@ struct KeptDeskTest : DeskTest {
     }
     std::size_t onDisk(const fs::path& at) const {
         const book::Book b(at, book::Book::Mode::read);
-        return b.job(desk->jobId()).entries.size();
+        return b.job(desk->jobId()).entries().size();
     }
     CopiesPage& page() { return window->copiesPage(); }
     bool asks() { return page().isVisibleTo(window.get()) && page().asks(); }
@@ -147,14 +147,14 @@ TEST_F(KeptDeskTest, ACopyIsOneKeyAndALineAndOldOnesArePutBack) {
     EXPECT_TRUE(page().said().contains("by-key.fairchalk")) << page().said().toStdString();
     const std::string job = desk->jobId();
     ASSERT_TRUE(on("as it stood on 2026-01-02"));
-    EXPECT_EQ(desk->book().job(job).entries.size(), before + 1) << "once is not enough";
+    EXPECT_EQ(desk->book().job(job).entries().size(), before + 1) << "once is not enough";
     ASSERT_TRUE(on("put 2026-01-02 in the place of the book"));
     // Beside the window: it does not wait, and meanwhile there is no book to write into.
     EXPECT_TRUE(desk->book().read_only());
     EXPECT_TRUE(page().said().contains("Being put")) << page().said().toStdString();
     desk->settleMaking();
     EXPECT_FALSE(desk->book().read_only());
-    EXPECT_EQ(desk->book().job(job).entries.size(), before);
+    EXPECT_EQ(desk->book().job(job).entries().size(), before);
     EXPECT_TRUE(page().said().contains("before-restoring-1")) << page().said().toStdString();
     // The window goes on with it.
     key(Qt::Key_Escape);

@@ -110,7 +110,7 @@ TEST_P(MonkeyTest, LeavesAWholeBookBehind) {
     close();
     const book::Book b(path, book::Book::Mode::read);
     EXPECT_EQ(b.integrity(), "ok");
-    EXPECT_EQ(b.job(job).entries.size(), kept) << "all that was shown is on the disk";
+    EXPECT_EQ(b.job(job).entries().size(), kept) << "all that was shown is on the disk";
     // What it left can be read by the program again, as a file.
     UuidSource ids(sources());
     EXPECT_NO_THROW(book::parse_job(book::full_form(b.job(job)).dump(), ids));

@@ -432,7 +432,7 @@ TEST_F(ReadyTest, TheCardIsFilledInPlaceByPlaceAndNothingOnItIsLost) {
     enter("track");
     EXPECT_TRUE(slateText().contains("front axle, toe")) << slateText().toStdString();
     enter("0°10' out ±0°05' each");
-    EXPECT_EQ(desk->cardJson()["setups"]["track"]["front"]["toe"]["aim"], "0°10' out");
+    EXPECT_EQ(desk->writtenCard().json()["setups"]["track"]["front"]["toe"]["aim"], "0°10' out");
     ASSERT_FALSE(desk->job().targets.empty());
     EXPECT_NEAR(desk->job().targets.front().aim.deg(), -10.0 / 60, 1e-9) << "the job aims at it from here on";
     // Back to the road: its own figures are still there.
@@ -444,7 +444,7 @@ TEST_F(ReadyTest, TheCardIsFilledInPlaceByPlaceAndNothingOnItIsLost) {
     EXPECT_EQ(desk->job().car.torque_of("drop link"), "45 Nm");
     point("notes");
     enter("left rear bush creaks");
-    EXPECT_EQ(desk->cardJson()["notes"].back(), "left rear bush creaks");
+    EXPECT_EQ(desk->writtenCard().json()["notes"].back(), "left rear bush creaks");
     // A picture is kept in the book; what is none is said to be none.
     const QString picture = QString::fromStdString((folder / "arm.png").string());
     QImage image(8, 6, QImage::Format_RGB32);
@@ -457,10 +457,10 @@ TEST_F(ReadyTest, TheCardIsFilledInPlaceByPlaceAndNothingOnItIsLost) {
     key(Qt::Key_Escape);
     enter(picture);
     EXPECT_EQ(desk->book().pictures(desk->book().car_of(desk->jobId())).size(), 1u);
-    const auto before = desk->cardJson();
+    const auto before = desk->writtenCard().json();
     again();
-    EXPECT_EQ(desk->cardJson(), before);
-    EXPECT_EQ(desk->cardJson()["load"], "half a tank, nobody in it") << "what was not touched stays";
+    EXPECT_EQ(desk->writtenCard().json(), before);
+    EXPECT_EQ(desk->writtenCard().json()["load"], "half a tank, nobody in it") << "what was not touched stays";
     EXPECT_EQ(desk->book().pictures(desk->book().car_of(desk->jobId())).size(), 1u);
 }
 

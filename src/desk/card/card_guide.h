@@ -2,6 +2,7 @@
 #pragma once
 
 #include "book/target_text.h"
+#include "card/card_items.h"
 #include "guide/drawn_guide.h"
 
 namespace fairchalk::desk {
@@ -32,53 +33,21 @@ class CardGuide : public DrawnGuide {
     void act(const QString& id) override;
     void draw(QPainter& p) const override;
 
-    /// One thing on the card: where it stands in the JSON, how it is typed.
-    struct Item {
-        enum class Type {
-            length,
-            angle,
-            pressure,
-            number,
-            words,
-            choice,
-            target,
-            torque,
-            note,
-            picture,
-            shims
-        };
-        QString id, name;
-        Type type = Type::words;
-        std::vector<std::string> path;
-        std::optional<Bounded> bounded;
-        std::vector<std::pair<std::string, QString>> choices;
-        QString hint;
-        std::string device = {};  ///< of this adjuster; `path` is its field
-    };
-
   private:
-    struct Group {
-        QString id, name;
-        QRectF at;
-        std::vector<Item> items;
-    };
-    const std::vector<Group>& groups() const;
-    std::vector<Group> madeGroups() const;
-    void addDeviceItems(Group& g, const Adjuster& d) const;
-    std::optional<Group> group() const;
-    std::optional<Item> item() const;
-    QString valueOf(const book::Json& card, const Item& item) const;
-    void write(const Item& item, const book::Json& value);
-    Result<book::TargetText> targetFrom(const Item& i, const QString& text) const;
-    QString writeTarget(const Item& item, const QString& text);
+    const std::vector<CardGroup>& groups() const;
+    std::optional<CardGroup> group() const;
+    std::optional<CardItem> item() const;
+    QString valueOf(const book::WrittenCard& card, const CardItem& item) const;
+    void write(const CardItem& item, const book::Json& value);
+    Result<book::TargetText> targetFrom(const CardItem& i, const QString& text) const;
+    QString writeTarget(const CardItem& item, const QString& text);
     QString addPicture(const QString& path);
-    std::string setup() const;
 
     const std::vector<book::Book::Picture>& pictures() const;
 
     int item_ = 0;
     /// What is asked follows from the log, and is made once for each state of it.
-    mutable std::vector<Group> groups_;
+    mutable std::vector<CardGroup> groups_;
     mutable std::pair<std::string, std::size_t> groups_of_;
     QString picture_trouble_;  ///< why the last one is not in the book
     mutable std::optional<std::vector<book::Book::Picture>> pictures_;  ///< read when first wanted

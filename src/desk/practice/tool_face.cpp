@@ -10,7 +10,7 @@
 namespace fairchalk::desk {
 namespace {
 
-const QColor steel(0xd8, 0xd8, 0xd0), ink(0x22, 0x26, 0x28);
+const QColor steel(0xd8, 0xd8, 0xd0), scale_ink(0x22, 0x26, 0x28);
 
 /// A straight scale: where a value lies on it.
 struct FaceScale {
@@ -22,13 +22,13 @@ struct FaceScale {
 };
 
 void tick(QPainter& p, double x, double from, double length, double width = 1.2) {
-    p.setPen(QPen(ink, width));
+    p.setPen(QPen(scale_ink, width));
     p.drawLine(QPointF(x, from), QPointF(x, from + length));
 }
 
 void figure(QPainter& p, double x, double y, const QString& text, double size) {
     p.setFont(type(size, true));
-    p.setPen(ink);
+    p.setPen(scale_ink);
     p.drawText(QRectF(x - 40, y, 80, size * 1.4), Qt::AlignCenter, text);
 }
 
@@ -72,14 +72,14 @@ void steelRule(QPainter& p, const QRectF& box, double at, bool inch, double divi
     if (inch && !numbered) {
         // Between two inches: the last figure that was passed, at the edge.
         p.setFont(type(box.height() * 0.15, true));
-        p.setPen(ink);
+        p.setPen(scale_ink);
         p.drawText(QRectF(box.left() + 8, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
                    Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("← %1").arg(std::floor(s.middle)));
         p.drawText(QRectF(box.right() - 128, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
                    Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1 →").arg(std::floor(s.middle) + 1));
     }
     p.setFont(type(std::max(11.0, box.height() * 0.09)));
-    p.setPen(ink);
+    p.setPen(scale_ink);
     p.drawText(box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, unit);
     p.setClipping(false);
     thread(p, s.x(v), box.top() - 26, box.top() + box.height() * 0.62);
@@ -94,7 +94,7 @@ void vernier(QPainter& p, const QRectF& box, double at) {
         p.setClipRect(where);
         p.fillRect(where, steel);
         const double middle = where.center().y();
-        p.setPen(QPen(ink, 1));
+        p.setPen(QPen(scale_ink, 1));
         p.drawLine(QPointF(where.left(), middle), QPointF(where.right(), middle));
         for (double mm = std::ceil(from_mm); mm <= to_mm; ++mm) {
             const bool ten = std::abs(std::remainder(mm, 10)) < 0.01,
@@ -143,17 +143,17 @@ void degrees(QPainter& p, const QRectF& box, double at, double division, bool bu
     p.setClipping(false);
     const double x = s.x(at), low = box.top() + box.height() * 0.74;
     if (bubble) {
-        p.setPen(QPen(ink, 1.4));
+        p.setPen(QPen(scale_ink, 1.4));
         p.setBrush(QColor(0xf2, 0xf6, 0xdc));
         p.drawEllipse(QPointF(x, low), box.width() * 0.09, box.height() * 0.16);
-        p.setPen(QPen(ink, 1.6));
+        p.setPen(QPen(scale_ink, 1.6));
         p.drawLine(QPointF(x, low - box.height() * 0.16), QPointF(x, low + box.height() * 0.16));
     } else {
         p.setPen(QPen(QColor(0xa5, 0x3f, 0x12), 2.2));
         p.drawLine(QPointF(x, box.bottom() - 6), QPointF(x, box.top() + 4));
     }
     p.setFont(type(std::max(11.0, box.height() * 0.08)));
-    p.setPen(ink);
+    p.setPen(scale_ink);
     p.drawText(box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, QObject::tr("degrees"));
 }
 
@@ -163,7 +163,7 @@ void digits(QPainter& p, const QRectF& box, const Tool& tool, double at) {
     p.drawRoundedRect(box, 10, 10);
     const int decimals = tool.resolution >= 0.0999 ? 1 : 2;
     const double v = std::round(at / tool.resolution) * tool.resolution;
-    p.setPen(ink);
+    p.setPen(scale_ink);
     p.setFont(type(box.height() * 0.5, true));
     p.drawText(box, Qt::AlignCenter,
                QString::number(v == 0.0 ? 0.0 : v, 'f', decimals).replace(QLatin1Char('-'), QChar(0x2212)) +

@@ -45,7 +45,7 @@ void ToolsGuide::enter() {
         if (info.id == desk_.jobId() || desk_.isPractice(info.id)) continue;
         try {
             const auto file = desk_.book().job(info.id);
-            add(job_of(file.entries));
+            add(job_of(file.entries()));
         } catch (const std::exception&) {
             // A job that a newer version wrote teaches nothing here.
         }

@@ -60,25 +60,18 @@ std::vector<PlanOffer> plan_offers(const JobDesk& desk) {
                 offer(w == Wheel::front_left ? tr("left front as the right") : tr("right front as the left"),
                       {{{}, false, its}, w, "match " + std::string(name_of(w))});
     }
-    const book::Json card = desk.cardJson();
-    const std::string in_use = card.contains("setup_in_use") && card["setup_in_use"].is_string()
-                                   ? card["setup_in_use"].get<std::string>()
-                                   : "road";
-    if (card.contains("setups") && card["setups"].is_object())
-        for (const auto& [name, targets] : card["setups"].items())
-            if (name != in_use && targets.is_object())
-                out.push_back({tr("change over to %1").arg(q(name)), {}, name, false});
+    const book::WrittenCard card = desk.writtenCard();
+    for (const std::string& name : card.set_ups())
+        if (name != card.set_up()) out.push_back({tr("change over to %1").arg(q(name)), {}, name, false});
     return out;
 }
 
 void take_up(JobDesk& desk, const PlanOffer& offer) {
     if (!offer.set_up.empty()) {
-        book::Json card = desk.cardJson();
-        card["setup_in_use"] = offer.set_up;
-        book::Json aims = card["setups"][offer.set_up];
-        aims.erase("source");
+        book::WrittenCard card = desk.writtenCard();
+        card.put({"setup_in_use"}, offer.set_up);
         desk.editCard(card);
-        desk.editTargets(aims);
+        desk.editTargets(card.aims_of(offer.set_up));
     }
     desk.choosePlan(offer.choice);
 }

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/written_card.h"
+
+#include <gtest/gtest.h>
+
+namespace fairchalk::book {
+namespace {
+
+WrittenCard tarnby() {
+    return WrittenCard(Json::parse(R"({
+        "name": "Tarnby", "wheelbase": "2565 mm", "ours": {"of a later version": 1},
+        "front": {"suspension": "double-wishbone"},
+        "adjusters": [{"id": "mine", "kind": "toe-link", "wheel": "rear-left", "pitch": "1.5 mm", "odd": true}],
+        "setups": {"road": {"front": {"toe": {"aim": "0 deg"}}, "source": "page 212"}, "track": {}}
+    })"));
+}
+
+TEST(WrittenCard, WhatItDoesNotKnowStaysThroughEveryEdit) {
+    WrittenCard card = tarnby();
+    card.put({"front", "track"}, "1470 mm");
+    card.put_of_adjuster("mine", {"pitch"}, "18 tpi");
+    card.put_of_rods("rod", "behind-axle");
+    card.adjusted_by(Wheel::front_left, "camber", "shims");
+    card.looked({{"mine", "rod", "ahead-of-axle"}});
+    card.put_torque("wheel nuts", "110 Nm");
+    card.add_note("creaks");
+    EXPECT_EQ(card.json()["ours"]["of a later version"], 1);
+    EXPECT_EQ(*card.of_adjuster("mine", {"odd"}), true);
+    const CarCard read = card.card();
+    EXPECT_NEAR(read.axle(Axle::front).track->mm(), 1470, 1e-9);
+    EXPECT_NEAR(read.rod("mine")->pitch->mm(), 25.4 / 18, 1e-9) << "in its own terms on the card";
+    EXPECT_EQ(*card.of_adjuster("mine", {"pitch"}), "18 tpi");
+    EXPECT_EQ(read.rod("mine")->rod, RodSide::ahead_of_axle);
+}
+
+TEST(WrittenCard, RodsAreMadeOnceAndSaidOfTogether) {
+    WrittenCard card = tarnby();
+    EXPECT_FALSE(card.of_rods("pitch"));
+    card.put_of_rods("rod", "behind-axle");
+    card.put_of_rods("pitch", "1.5 mm");
+    const CarCard read = card.card();
+    ASSERT_TRUE(read.rod_at(Wheel::front_left) && read.rod_at(Wheel::front_right));
+    EXPECT_EQ(read.rod_at(Wheel::front_right)->rod, RodSide::behind_axle);
+    EXPECT_EQ(read.adjusters.size(), 3u);
+    EXPECT_EQ(*card.of_rods("pitch"), "1.5 mm");
+}
+
+TEST(WrittenCard, WhatAnAngleIsAdjustedByMakesAdjustersAndUnmakesThem) {
+    WrittenCard card = tarnby();
+    const auto can = card.choices_for(Wheel::front_left, "camber");
+    ASSERT_FALSE(can.empty());
+    card.adjusted_by(Wheel::front_left, "camber", std::string(can.front().choice.word));
+    ASSERT_EQ(card.card().adjusters.size(), 2u);
+    EXPECT_EQ(card.card().adjusters.back().kind, can.front().kind->name());
+    card.adjusted_by(Wheel::front_left, "camber", "none");
+    const CarCard read = card.card();
+    EXPECT_EQ(read.adjusters.front().id, "mine") << "what a person put there stays";
+    EXPECT_EQ(card.json()["adjusters"].back()["kind"], "none");
+    card.adjusted_by(Wheel::front_left, "camber", "rods");
+    EXPECT_EQ(card.json()["adjusters"].size(), 1u);
+}
+
+TEST(WrittenCard, AToeIsEitherTotalOrEach) {
+    WrittenCard card = tarnby();
+    const auto total = target_from_text("toe", "0°08' in ±0°15'");
+    ASSERT_TRUE(total);
+    card.put_aim("road", "front", *total);
+    EXPECT_TRUE(card.at({"setups", "road", "front", "total_toe"}));
+    EXPECT_FALSE(card.at({"setups", "road", "front", "toe"}));
+    EXPECT_FALSE(card.aims_of("road").contains("source")) << "a source is no aim";
+    EXPECT_TRUE(card.at({"setups", "road", "source"}));
+    EXPECT_EQ(card.set_up(), "road");
+    EXPECT_EQ(card.set_ups(), (std::vector<std::string>{"road", "track"}));
+    card.put({"setup_in_use"}, "track");
+    EXPECT_EQ(card.set_up(), "track");
+    EXPECT_TRUE(card.aims_of("wet").empty());
+}
+
+TEST(WrittenCard, ShimsAreSaidAsTheyAreRead) {
+    for (const char* text : {"4 of 0.5 mm, 2 of 1 mm, 2 mm across", "none", "1/32 in"})
+        EXPECT_EQ(text_of_shims(*shims_of(text, Bare::mm)), text);
+    for (const char* wrong : {"4 of", "-1 of 2 mm", "0 mm", "x", "600 of 1 mm"})
+        EXPECT_FALSE(shims_of(wrong, Bare::mm)) << wrong;
+}
+
+}  // namespace
+}  // namespace fairchalk::book
