@@ -360,8 +360,8 @@ Json turn_json(const PlannedTurn& t, const CarCard& car) {
     for (const ShimMove& m : t.shims) {
         Json move = {{"thickness_mm", m.shims.thickness.mm()},
                      {"count", m.shims.count},
-                     {"from", m.from},
-                     {"to", m.to}};
+                     {"from", m.from.name()},
+                     {"to", m.to.name()}};
         if (m.shims.spans) move["spans"] = true;
         j["shims"].push_back(move);
     }

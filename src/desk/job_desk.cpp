@@ -18,7 +18,13 @@
 namespace fairchalk::desk {
 
 JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
-    : QObject(parent), book_(std::make_shared<book::Book>(std::move(book))), ids_(std::move(sources)) {
+    : QObject(parent),
+      book_(std::make_shared<book::Book>(std::move(book))),
+      ids_(std::move(sources)),
+      facts_([this](const std::string& key) { return book_->fact(key); },
+             [this](const std::string& key, const std::string& value) {
+                 if (writer_ && !book_->read_only()) writer_->post_fact(key, value);
+             }) {
     connect(&analyst_, &Analyst::answered, this, &JobDesk::answered);
     beside_.setMaxThreadCount(1);
     openWriter();
@@ -86,7 +92,7 @@ void JobDesk::openJob(const std::string& id) {
     drawer_.beginJob();
     analyst_.forget();
     practice_.reset();
-    if (const auto play = practice::play_from(fact("practice:" + id)))
+    if (const auto play = practice::play_from(facts_.at("practice:" + id)))
         practice_ =
             std::make_unique<practice::PracticeFloor>(practice::PracticeFloor::under(file_.entries(), *play));
     if (writer_) writer_->post_fact("open_job", id);
@@ -139,7 +145,7 @@ void JobDesk::append(std::vector<Entry> entries, std::vector<book::Json> raw) {
     walk_.reset();
     // What is undone or done again of a tool in this job is so in the garage.
     if (!practice_)
-        if (const auto tools = drawer_.follow(job_)) keepFact("tools", *tools);
+        if (const auto tools = drawer_.follow(job_)) facts_.keep("tools", *tools);
     if (practice_) practice_->follow(file_.entries());
     post(from);
     compute();
@@ -213,7 +219,7 @@ void JobDesk::restore(const QString& copy, std::function<void(const QString&, co
         std::exchange(book_, std::make_shared<book::Book>(book::Book::closed(
                                  path, tr("A copy is being put in the place of the book.").toStdString()))),
         std::exchange(writer_, nullptr));
-    facts_.clear();
+    facts_.forget();
     drawer_.open({});
     job_id_.clear();
     file_ = {};
@@ -413,17 +419,6 @@ void JobDesk::editTargets(const book::Json& targets) {
 const WheelOnly& JobDesk::wheelOnly() const {
     if (!wheel_only_) wheel_only_ = wheel_only(job_);
     return *wheel_only_;
-}
-
-std::string JobDesk::fact(const std::string& key) const {
-    auto it = facts_.find(key);
-    if (it == facts_.end()) it = facts_.emplace(key, book_->fact(key).value_or("")).first;
-    return it->second;
-}
-
-void JobDesk::keepFact(const std::string& key, const std::string& value) {
-    facts_[key] = value;
-    if (writer_ && !book_->read_only()) writer_->post_fact(key, value);
 }
 
 void JobDesk::strike(const std::vector<std::size_t>& entries, const QString& why) {

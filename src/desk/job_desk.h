@@ -25,6 +25,7 @@
 
 #include "analyst.h"
 #include "drawer.h"
+#include "facts.h"
 
 namespace fairchalk::desk {
 
@@ -52,7 +53,7 @@ class JobDesk : public QObject {
     /// What the practice car shows where this is read next; nothing on a real one.
     std::optional<practice::Held> held(const Reading& asked) const;
     /// Practice jobs are listed apart, and teach nothing about this garage's tools.
-    bool isPractice(const std::string& job) { return !fact("practice:" + job).empty(); }
+    bool isPractice(const std::string& job) { return !facts_.at("practice:" + job).empty(); }
 
     const Job& job() const { return job_; }
     const std::vector<Entry>& log() const { return file_.entries(); }
@@ -132,9 +133,8 @@ class JobDesk : public QObject {
     void taught(const std::string& car, std::function<void(book::Json card)> then);
     /// The wheel-only job as it stands, reckoned once for each state of the log.
     const WheelOnly& wheelOnly() const;
-    /// A small fact of the book, kept by the writer; as kept or as about to be.
-    void keepFact(const std::string& key, const std::string& value);
-    std::string fact(const std::string& key) const;
+    Facts& facts() { return facts_; }
+    const Facts& facts() const { return facts_; }
     const Knowledge& knowledge() const { return book::shipped_knowledge(); }
     void strike(std::size_t entry, const QString& why) { strike(std::vector<std::size_t>{entry}, why); }
     void strike(const std::vector<std::size_t>& entries, const QString& why);
@@ -182,7 +182,7 @@ class JobDesk : public QObject {
     mutable std::optional<WheelOnly> wheel_only_;
     mutable std::optional<std::vector<Spot>> walk_;
     Drawer drawer_;
-    mutable std::map<std::string, std::string> facts_;  ///< as this run has kept them
+    Facts facts_;
     std::unique_ptr<practice::PracticeFloor> practice_;
     std::size_t kept_ = 0;
     int making_ = 0;

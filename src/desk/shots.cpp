@@ -199,7 +199,8 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     // Other ways of measuring, beside the strings.
     for (const book::JobInfo& j : desk.book().jobs())
         if (desk.book().cars().back().id == j.car) window.openJob(QString::fromStdString(j.id));
-    desk.keepFact("at_hand", "boards 2, camber-gauge 1, rule 1, string 2, stands 4, tape 2, turn-plates 2");
+    desk.facts().keep("at_hand",
+                      "boards 2, camber-gauge 1, rule 1, string 2, stands 4, tape 2, turn-plates 2");
     LinesSet lines = desk.lines();
     lines.rigs = {"string-bars", "toe-boards", "camber-gauge", "caster-sweep"};
     lines.sizes.board_span = Length::from_mm(600);

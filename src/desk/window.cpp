@@ -441,7 +441,7 @@ void Window::showPage(const Page& page) {
 void Window::setStage(Stage stage) {
     if (stage != stage_) {
         page_ = {};
-        if (desk_.hasJob()) desk_.keepFact("open_stage:" + desk_.jobId(), std::string(name_of(stage)));
+        if (desk_.hasJob()) desk_.facts().keep("open_stage:" + desk_.jobId(), std::string(name_of(stage)));
     }
     stage_ = stage;
     pages_->setCurrentWidget(job_page_);

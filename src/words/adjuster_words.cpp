@@ -378,18 +378,17 @@ std::string without_reading(const Plan& plan, const Show& how) {
 }
 
 std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how) {
-    const auto place = [&](const std::string& p) {
-        if (p == "tin") return tr(TR_NOOP("tin"));
-        const std::size_t space = p.rfind(' ');
-        const std::string id = space == std::string::npos ? p : p.substr(0, space);
-        const Adjuster* d = car.device(id);
-        if (!d) return p;
-        const std::string stack = space == std::string::npos ? std::string() : p.substr(space + 1);
-        const std::string bolt = stack == "front"  ? tr(TR_NOOP("front bolt"))
-                                 : stack == "rear" ? tr(TR_NOOP("rear bolt"))
-                                                   : tr(TR_NOOP("across both bolts"));
+    const auto place = [&](const ShimPlace& p) {
+        if (p.in_tin()) return tr(TR_NOOP("tin"));
+        const Adjuster* d = car.device(p.adjuster);
+        if (!d) return p.name();
+        const std::string bolt = p.stack == "front"   ? tr(TR_NOOP("front bolt"))
+                                 : p.stack == "rear"  ? tr(TR_NOOP("rear bolt"))
+                                 : p.stack == "inner" ? tr(TR_NOOP("inner side of the arm"))
+                                 : p.stack == "outer" ? tr(TR_NOOP("outer side of the arm"))
+                                                      : tr(TR_NOOP("across both bolts"));
         // Of its own corner that needs no saying.
-        return id == turn.adjuster ? bolt : fill(TR_NOOP("{0}, {1}"), {wheel(wheel_of(*d)), bolt});
+        return p.adjuster == turn.adjuster ? bolt : fill(TR_NOOP("{0}, {1}"), {wheel(wheel_of(*d)), bolt});
     };
     std::vector<std::pair<std::pair<std::string, std::string>, std::string>> ways;
     for (const ShimMove& m : turn.shims) {

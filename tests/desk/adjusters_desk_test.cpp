@@ -191,7 +191,7 @@ TEST_F(AdjustersTest, FromAnEmptyBookToShimsTurnedAndReadAgainByKeyboard) {
     const PlannedTurn turn = *planned("shim-pair-front-left");
     EXPECT_LT(turn.turns + turn.second, -1.0) << "shims out: the top of the wheel comes in";
     EXPECT_FALSE(turn.shims.empty()) << "and where they go";
-    for (const ShimMove& m : turn.shims) EXPECT_EQ(m.to, "tin");
+    for (const ShimMove& m : turn.shims) EXPECT_EQ(m.to.name(), "tin");
     key(Qt::Key_F2);
     desk->settle();
     const std::size_t before = readings();

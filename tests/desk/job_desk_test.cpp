@@ -220,7 +220,7 @@ TEST_F(JobDeskTest, TheWindowMayWriteToTheBookWhileTheWriterDoes) {
     const std::string car = desk.book().car_of(job);
     for (int i = 0; i < 25; ++i) {
         desk.take(string_walk()[3], mm("119"));
-        desk.keepFact("n", std::to_string(i));
+        desk.facts().keep("n", std::to_string(i));
         desk.book().add_picture(car, "p" + std::to_string(i), std::string(20000, 'x'), desk.ids());
     }
     desk.settle();

@@ -231,7 +231,7 @@ TEST_F(KeptDeskTest, NothingIsSaidToBeKeptThatIsNot) {
 
 TEST_F(KeptDeskTest, AFactThatCannotBeReadLocksNobodyOut) {
     const std::string job = desk->jobId();
-    desk->keepFact("practice:none", R"({"car":"tarnby","story":"new-rack","level":1,"seed":1})");
+    desk->facts().keep("practice:none", R"({"car":"tarnby","story":"new-rack","level":1,"seed":1})");
     desk->settle();
     for (const char* junk : {"", "{", "[[[", "null", "[]", "{}", "[1,{\"kind\":\"tool\"}]", "7", "\xff\xfe",
                              "nonsense", R"({"car":"nosuch","story":"nosuch","level":-7,"seed":-1})",

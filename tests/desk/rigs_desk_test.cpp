@@ -62,7 +62,7 @@ TEST_F(RigsDesk, WhatIsAtHandSaysWhatCanBeMeasured) {
     key(Qt::Key_5, Qt::ControlModifier);
     choose("wall");
     enter("two stands, a tape, boards");
-    EXPECT_EQ(desk->fact("at_hand"), "boards 2, stands 2, tape 1");
+    EXPECT_EQ(desk->facts().at("at_hand"), "boards 2, stands 2, tape 1");
     EXPECT_TRUE(place("rig:toe-boards")->accessibleName().endsWith("possible"));
     EXPECT_TRUE(place("rig:string-stands")->accessibleName().endsWith("something is missing"));
     choose("wall");
@@ -664,7 +664,7 @@ TEST_F(RigsDesk, TheSumsForMakingAreOnTheCard) {
     window->showPage({PageId::making, QStringLiteral("sweep")});
     enter("1.2 m");
     enter("15");
-    EXPECT_EQ(desk->fact("making:sweep:base"), "1200");
+    EXPECT_EQ(desk->facts().at("making:sweep:base"), "1200");
     choose("card:gauge");
     press("Show this card");
     enter("500");

@@ -137,18 +137,22 @@ TEST(AdjusterWords, ShimsGoFromWhereToWhere) {
         t.shims = std::move(shims);
         return shim_moves(t, car);
     };
-    const auto said = [&](const char* from, const char* to, int n, bool spans = false,
+    const ShimPlace tin, front{"shims-fl", "front"}, rear{"shims-fl", "rear"}, both{"shims-fl", "both"};
+    const auto said = [&](const ShimPlace& from, const ShimPlace& to, int n, bool spans = false,
                           const char* turned = "shims-fl") {
         return of(turned, {{{Length::from_mm(0.5), n, spans}, from, to}}).at(0);
     };
-    EXPECT_EQ(said("tin", "shims-fl front", 1), "tin → front bolt: 0.5 mm");
-    EXPECT_EQ(said("shims-fl rear", "tin", 3), "rear bolt → tin: 3 of 0.5 mm");
-    EXPECT_EQ(said("tin", "shims-fl both", 1, true), "tin → across both bolts: 0.5 mm");
-    EXPECT_EQ(said("shims-fl rear", "tin", 1, false, "shims-fr"), "left front, rear bolt → tin: 0.5 mm");
+    EXPECT_EQ(said(tin, front, 1), "tin → front bolt: 0.5 mm");
+    EXPECT_EQ(said(rear, tin, 3), "rear bolt → tin: 3 of 0.5 mm");
+    EXPECT_EQ(said(tin, both, 1, true), "tin → across both bolts: 0.5 mm");
+    EXPECT_EQ(said(rear, tin, 1, false, "shims-fr"), "left front, rear bolt → tin: 0.5 mm");
+    // Those on a trailing arm go from one of its sides to the other.
+    EXPECT_EQ(said({"shims-fl", "inner"}, {"shims-fl", "outer"}, 2),
+              "inner side of the arm → outer side of the arm: 2 of 0.5 mm");
     // Those that go the same way are one line.
-    const auto lines = of("shims-fl", {{{Length::from_mm(1), 2, false}, "tin", "shims-fl front"},
-                                       {{Length::from_mm(1), 1, false}, "shims-fl rear", "tin"},
-                                       {{Length::from_mm(0.5), 1, false}, "tin", "shims-fl front"}});
+    const auto lines = of("shims-fl", {{{Length::from_mm(1), 2, false}, tin, front},
+                                       {{Length::from_mm(1), 1, false}, rear, tin},
+                                       {{Length::from_mm(0.5), 1, false}, tin, front}});
     ASSERT_EQ(lines.size(), 2u);
     EXPECT_EQ(lines[0], "tin → front bolt: 2 of 1 mm, 0.5 mm");
 }

@@ -65,9 +65,7 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
             if (const auto picked = pick_shims(wanted, car.tin))
                 for (PlannedTurn& t : out)
                     for (const ShimMove& m : picked->moves)
-                        if (m.to.starts_with(t.adjuster + ' ') || m.to == t.adjuster ||
-                            (m.to == "tin" && (m.from.starts_with(t.adjuster + ' ') || m.from == t.adjuster)))
-                            t.shims.push_back(m);
+                        if ((m.to.in_tin() ? m.from : m.to).adjuster == t.adjuster) t.shims.push_back(m);
     for (PlannedTurn& t : out) {
         const Adjuster* a = car.adjuster(t.adjuster);
         const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;

@@ -343,6 +343,11 @@ StackWanted stacks_wanted(const Adjuster& device, std::array<double, 2> add) {
     return out;
 }
 
+std::string ShimPlace::name() const {
+    if (in_tin()) return "tin";
+    return stack.empty() ? adjuster : adjuster + ' ' + std::string(stack);
+}
+
 std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::span<const ShimsOf> tin) {
     Picker picker(wanted, tin, true);
     std::vector<std::array<std::optional<double>, 2>> add;
@@ -353,12 +358,12 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
     out.handled = picker.handled();
     // What comes out of one place and goes into another goes straight there.
     struct Short {
-        std::string place;
+        ShimPlace place;
         Kind kind;
         int by;
     };
     std::vector<Short> changes;
-    const auto compare = [&](const Row& now, const Row& then, const std::string& place) {
+    const auto compare = [&](const Row& now, const Row& then, const ShimPlace& place) {
         for (std::size_t k = 0; k < then.size(); ++k)
             if (then[k] != now[k]) changes.push_back({place, picker.kinds()[k], then[k] - now[k]});
     };
@@ -367,17 +372,16 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
         const Making& m = (*made)[i];
         std::array<std::vector<ShimsOf>, 2> then;
         for (std::size_t s = 0; s < (w.pair ? 2u : 1u); ++s) {
-            compare(picker.now(i, s), m.stacks[s],
-                    w.pair ? w.adjuster + ' ' + std::string(w.names[s]) : w.adjuster);
+            compare(picker.now(i, s), m.stacks[s], {w.adjuster, w.pair ? w.names[s] : std::string_view()});
             Counts all;
             for (std::size_t k = 0; k < picker.kinds().size(); ++k)
                 all[picker.kinds()[k]] = m.stacks[s][k] + (m.plates.empty() ? 0 : m.plates[k]);
             then[s] = shims_of(all);
         }
-        if (!m.plates.empty()) compare(picker.plates_now(i), m.plates, w.adjuster + " both");
+        if (!m.plates.empty()) compare(picker.plates_now(i), m.plates, {w.adjuster, "both"});
         out.stacks.push_back(std::move(then));
     }
-    const auto move = [&](const Kind& kind, int n, const std::string& from, const std::string& to) {
+    const auto move = [&](const Kind& kind, int n, const ShimPlace& from, const ShimPlace& to) {
         out.moves.push_back({{Length::from_mm(kind.first / 100.0), n, kind.second}, from, to});
     };
     for (Short& to : changes) {
@@ -389,10 +393,10 @@ std::optional<ShimPicking> pick_shims(std::span<const StackWanted> wanted, std::
             to.by -= n;
             from.by += n;
         }
-        if (to.by > 0) move(to.kind, to.by, "tin", to.place);
+        if (to.by > 0) move(to.kind, to.by, {}, to.place);
     }
     for (const Short& from : changes)
-        if (from.by < 0) move(from.kind, -from.by, from.place, "tin");
+        if (from.by < 0) move(from.kind, -from.by, from.place, {});
     return out;
 }
 

@@ -30,10 +30,21 @@ struct StackWanted {
 /// The stacks of a device, with so much to be added to each. A device of no known kind has none.
 StackWanted stacks_wanted(const Adjuster& device, std::array<double, 2> add);
 
+/// Where shims lie: in the tin, or in a stack of an adjuster.
+struct ShimPlace {
+    std::string adjuster;    ///< empty: the tin
+    std::string_view stack;  ///< as its kind names it; `both` across two of them; empty where it has one
+
+    bool in_tin() const { return adjuster.empty(); }
+    /// `tin`, `shims-fl front`, `shims-fl`: as the answers of the program name it.
+    std::string name() const;
+    bool operator==(const ShimPlace&) const = default;
+};
+
 /// Shims of one thickness that go from one place to another.
 struct ShimMove {
     ShimsOf shims;
-    std::string from, to;  ///< `tin`, or an adjuster and its stack: `shims-fl front`
+    ShimPlace from, to;
 };
 
 struct ShimPicking {

@@ -87,8 +87,8 @@ class Following {
         }
         if (picked)
             for (const ShimMove& m : picked->moves) {
-                if (m.from == "tin") put(now_.tin, m.shims, -1);
-                if (m.to == "tin") put(now_.tin, m.shims, +1);
+                if (m.from.in_tin()) put(now_.tin, m.shims, -1);
+                if (m.to.in_tin()) put(now_.tin, m.shims, +1);
             }
     }
     const CarCard& now() const { return now_; }

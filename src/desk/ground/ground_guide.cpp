@@ -193,7 +193,7 @@ QString GroundGuide::keep(const QString& text) {
         e.event = set;
         book::Json j = book::json_of(e);
         if (desk_.car().wheelbase) j["wheelbase"] = write_exact(*desk_.car().wheelbase);
-        desk_.keepFact("floor:" + set.place, j.dump());
+        desk_.facts().keep("floor:" + set.place, j.dump());
         kept_as_ = text.trimmed();
         choose(QStringLiteral("settle"));
         return {};

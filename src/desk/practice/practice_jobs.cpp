@@ -39,7 +39,7 @@ void begin(JobDesk& desk, const practice::Play& play, const QString& title, cons
             first.emplace_back(Looked{a.id, "thread", a.thread == Thread::right ? "right" : "left"});
     }
     // Each practice car is one car in the book, with all that was played on it.
-    const std::string key = "practice-car:" + car.id, known = desk.fact(key);
+    const std::string key = "practice-car:" + car.id, known = desk.facts().at(key);
     const auto its_car = std::make_shared<std::string>();
     desk.make(
         [&ids = desk.ids(), &car, key, known, its_car, first = std::move(first), title = title.toStdString(),
@@ -58,8 +58,8 @@ void begin(JobDesk& desk, const practice::Play& play, const QString& title, cons
         },
         [&desk, key, its_car, then, play = text_of(play)](const QString& job, const QString& error) {
             if (error.isEmpty()) {
-                desk.keepFact(key, *its_car);
-                desk.keepFact("practice:" + job.toStdString(), play);
+                desk.facts().keep(key, *its_car);
+                desk.facts().keep("practice:" + job.toStdString(), play);
             }
             then(job, error);
         });
@@ -83,12 +83,12 @@ void startPractice(JobDesk& desk, const practice::Play& play, const Begun& then)
 }
 
 void lessonsJob(JobDesk& desk, const Begun& then) {
-    const std::string known = desk.fact("lessons-job");
+    const std::string known = desk.facts().at("lessons-job");
     for (const book::JobInfo& j : desk.book().jobs())
         if (j.id == known) return then(q(known), {});
     begin(desk, {"tarnby", lessons_play, 1, 1}, QObject::tr("Lessons"),
           [&desk, then](const QString& job, const QString& error) {
-              if (error.isEmpty()) desk.keepFact("lessons-job", job.toStdString());
+              if (error.isEmpty()) desk.facts().keep("lessons-job", job.toStdString());
               then(job, error);
           });
 }
@@ -102,11 +102,11 @@ void keepEnd(JobDesk& desk, const practice::Debrief& d) {
     j["inside"] = d.inside_truly;
     j["of"] = d.verdicts;
     j["mishaps"] = d.mishaps.size();
-    desk.keepFact("practice-ended:" + desk.jobId(), j.dump());
+    desk.facts().keep("practice-ended:" + desk.jobId(), j.dump());
 }
 
 bool hasEnded(JobDesk& desk) {
-    return !desk.fact("practice-ended:" + desk.jobId()).empty();
+    return !desk.facts().at("practice-ended:" + desk.jobId()).empty();
 }
 
 std::vector<Played> played(JobDesk& desk) {
@@ -117,7 +117,7 @@ std::vector<Played> played(JobDesk& desk) {
         Played p;
         p.play = *play;
         try {
-            const std::string end = desk.fact("practice-ended:" + key.substr(9));
+            const std::string end = desk.facts().at("practice-ended:" + key.substr(9));
             if (!end.empty()) {
                 const book::Json j = book::parse_json(end);
                 p.ended = true;
@@ -139,7 +139,7 @@ std::vector<Played> played(JobDesk& desk) {
 LessonProgress lessonProgress(JobDesk& desk, const std::string& lesson) {
     LessonProgress p;
     try {
-        const std::string text = desk.fact("lesson:" + lesson);
+        const std::string text = desk.facts().at("lesson:" + lesson);
         if (text.empty()) return p;
         const book::Json j = book::parse_json(text);
         p.right = j.value("right", 0);
@@ -158,7 +158,7 @@ void keepLesson(JobDesk& desk, const std::string& lesson, int right, int of, boo
     j["right"] = right;
     j["of"] = of;
     j["passed"] = passed;
-    desk.keepFact("lesson:" + lesson, j.dump());
+    desk.facts().keep("lesson:" + lesson, j.dump());
 }
 
 }  // namespace fairchalk::desk

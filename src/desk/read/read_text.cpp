@@ -255,7 +255,7 @@ QString ReadText::suspects() const {
 
 /// For those who want their strings square: which stand, which way, how far.
 QString ReadText::squaring() const {
-    if (desk_.fact("squaring") != "yes") return {};
+    if (desk_.facts().at("squaring") != "yes") return {};
     const JobAnalysis& a = desk_.answer();
     QString out = head(tr("Squaring the strings"));
     for (const StandMove& m : a.squaring.moves) {

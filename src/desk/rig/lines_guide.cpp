@@ -52,7 +52,7 @@ std::vector<std::string> LinesGuide::rigs() const {
 }
 
 Equipment LinesGuide::atHand() const {
-    return equipment_of_ids(desk_.fact("at_hand"), desk_.knowledge());
+    return equipment_of_ids(desk_.facts().at("at_hand"), desk_.knowledge());
 }
 
 std::string LinesGuide::part() const {
@@ -98,7 +98,8 @@ std::vector<LinesGuide::Told> LinesGuide::told() const {
     out.push_back({"held", tr("Steering"), l.steering_held ? tr("held straight") : tr("not held"), false});
     if (has([](const std::string& id) { return rig_named(id)->strung(); }))
         out.push_back({"square", tr("Squaring the strings"),
-                       desk_.fact("squaring") == "yes" ? tr("with the assistant") : tr("not needed"), false});
+                       desk_.facts().at("squaring") == "yes" ? tr("with the assistant") : tr("not needed"),
+                       false});
     return out;
 }
 
@@ -163,7 +164,7 @@ void LinesGuide::toggleThing(const std::string& id) {
         have.erase(id);
     else
         have[id] = desk_.knowledge().thing(id)->usual;
-    desk_.keepFact("at_hand", ids_of(have));
+    desk_.facts().keep("at_hand", ids_of(have));
 }
 
 void LinesGuide::toggleRig(const std::string& id) {
@@ -282,7 +283,7 @@ QString LinesGuide::keep(const QString& text) {
                 .arg(listOf(read.unknown));
         Equipment have = atHand();
         for (const auto& [id, n] : read.have) have[id] = n;
-        desk_.keepFact("at_hand", ids_of(have));
+        desk_.facts().keep("at_hand", ids_of(have));
         emit changed();
         return {};
     }
@@ -350,7 +351,8 @@ std::vector<Act> LinesGuide::acts() const {
         return {
             {"held", desk_.lines().steering_held ? tr("It was not held") : tr("It is held"), false, false}};
     if (chosen_ == "square")
-        return {{"square", desk_.fact("squaring") == "yes" ? tr("No need of it") : tr("Help me square them"),
+        return {{"square",
+                 desk_.facts().at("squaring") == "yes" ? tr("No need of it") : tr("Help me square them"),
                  false, false}};
     std::vector<Act> out = {{"read", tr("To the readings"), false, false},
                             {"ways", tr("Ways to measure"), false, false}};
@@ -375,7 +377,7 @@ void LinesGuide::act(const QString& id) {
     if (id == "ways") return choose("rig:" + q(rigs().front()));
     if (id == "read") return emit stageWanted(Stage::read);
     if (id == "thing") toggleThing(part());
-    if (id == "square") desk_.keepFact("squaring", desk_.fact("squaring") == "yes" ? "no" : "yes");
+    if (id == "square") desk_.facts().keep("squaring", desk_.facts().at("squaring") == "yes" ? "no" : "yes");
     if (id == "held") {
         l.steering_held = !l.steering_held;
         desk_.setLines(l);

@@ -60,7 +60,7 @@ std::vector<MakingGuide::Given> MakingGuide::given() const {
 }
 
 double MakingGuide::value(const char* id) const {
-    const std::string kept = desk_.fact(("making:" + card_ + ":" + QLatin1String(id)).toStdString());
+    const std::string kept = desk_.facts().at(("making:" + card_ + ":" + QLatin1String(id)).toStdString());
     const auto all = given();
     for (const Given& g : all)
         if (QLatin1String(g.id) == QLatin1String(id)) {
@@ -125,8 +125,8 @@ QString MakingGuide::keep(const QString& text) {
     if (expected().kind == Expect::Kind::angle && quantity->value >= 80.0)
         return tr("“%1” is too far round for a mark beside a line; right would be below 80°.")
             .arg(text.trimmed());
-    desk_.keepFact(("making:" + card_ + ":" + chosen_).toStdString(),
-                   QString::number(quantity->value, 'g', 12).toStdString());
+    desk_.facts().keep(("making:" + card_ + ":" + chosen_).toStdString(),
+                       QString::number(quantity->value, 'g', 12).toStdString());
     moveOn([](const QString& id) { return !id.startsWith(QLatin1String("card:")); });
     return {};
 }

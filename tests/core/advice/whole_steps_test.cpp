@@ -119,10 +119,10 @@ TEST(ShimPicker, MovesAsFewAsItCanAndSaysFromWhereToWhere) {
     // One 1.5 out at the rear, one 0.5 in at the front.
     EXPECT_EQ(p->handled, 2);
     ASSERT_EQ(p->moves.size(), 2u);
-    EXPECT_EQ(p->moves[0].from, "tin");
-    EXPECT_EQ(p->moves[0].to, "shims-fl front");
-    EXPECT_EQ(p->moves[1].from, "shims-fl rear");
-    EXPECT_EQ(p->moves[1].to, "tin");
+    EXPECT_EQ(p->moves[0].from.name(), "tin");
+    EXPECT_EQ(p->moves[0].to.name(), "shims-fl front");
+    EXPECT_EQ(p->moves[1].from.name(), "shims-fl rear");
+    EXPECT_EQ(p->moves[1].to.name(), "tin");
 }
 
 TEST(ShimPicker, ANearStackIsATinToo) {
@@ -132,8 +132,8 @@ TEST(ShimPicker, ANearStackIsATinToo) {
     const auto p = pick_shims(w, {});
     ASSERT_TRUE(p);
     ASSERT_EQ(p->moves.size(), 1u);
-    EXPECT_EQ(p->moves[0].from, "shims-fr front");
-    EXPECT_EQ(p->moves[0].to, "shims-fl front");
+    EXPECT_EQ(p->moves[0].from.name(), "shims-fr front");
+    EXPECT_EQ(p->moves[0].to.name(), "shims-fl front");
     EXPECT_NEAR(p->moves[0].shims.thickness.mm(), 1.5, 1e-9);
 }
 

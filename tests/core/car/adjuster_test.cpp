@@ -203,7 +203,7 @@ TEST(Plan, UsesOnlyShimsThatAreThereAndSaysWhichGoWhere) {
     ASSERT_FALSE(s->shims.empty());
     double moved = 0;
     for (const ShimMove& m : s->shims)
-        if (m.to == "shims-fl front") moved += m.shims.thickness.mm() * m.shims.count;
+        if (m.to == ShimPlace{"shims-fl", "front"}) moved += m.shims.thickness.mm() * m.shims.count;
     EXPECT_GE(moved, s->turns - 1e-9);
     EXPECT_NEAR(p.expect[0][1].value.deg(), -0.5, 0.2);
 }
