@@ -67,158 +67,200 @@ LinesSet lines_of(const Cell& cell, const SolidCar& solid) {
     return l;
 }
 
-Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
-    const std::string &front = cell.of(Factor::front), &rear = cell.of(Factor::rear),
-                      &trouble = cell.of(Factor::trouble);
-    Built b;
-    b.truth = solid.card();
-    CarCard& card = b.truth;
-    const bool strut = front == "strut-top" || has(front, "strut-bolt");
-    const bool tube = has(front, "tube");
-    card.axle(Axle::front).suspension = tube    ? Suspension::beam
-                                        : strut ? Suspension::strut
-                                                : Suspension::double_wishbone;
-    const bool ahead = front == "rods-ahead" || (trouble == "card-wrong" && toss(rng));
-    const auto rod = [&](Wheel w, bool runs_ahead, bool link) {
-        Adjuster r;
-        r.id = at(link ? "link" : "rod", w);
-        r.wheel = w;
-        r.kind = link ? toe_link_kind : steering_rod_kind;
-        r.rod = runs_ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
-        r.pitch = Length::from_mm(1.5);
-        card.adjusters.emplace_back(r);
-    };
+/// Builds one car for a cell, and the card that its owner has of it.
+class Builder {
+  public:
+    Builder(const Cell& cell, const SolidCar& solid, Rng& rng)
+        : front_(cell.of(Factor::front)),
+          rear_(cell.of(Factor::rear)),
+          trouble_(cell.of(Factor::trouble)),
+          rng_(rng) {
+        built_.truth = solid.card();
+        built_.truth.axle(Axle::front).suspension = tube_    ? Suspension::beam
+                                                    : strut_ ? Suspension::strut
+                                                             : Suspension::double_wishbone;
+    }
+    Built build() {
+        front();
+        rear();
+        for (Axle axle : both_axles) {
+            const Corner c = corner(axle);
+            for (Side s : both_sides) {
+                Corner one = c;
+                one.toe = Angle::from_deg(axle == Axle::front ? between(rng_, -0.8, 0.8)
+                                                              : between(rng_, -0.35, 0.45));
+                one.camber = Angle::from_deg(between(rng_, -1.8, 0.2));
+                built_.corners[static_cast<std::size_t>(index_of(wheel_at(axle, s)))] = one;
+            }
+        }
+        card();
+        return std::move(built_);
+    }
+
+  private:
+    void rod(Wheel w, bool runs_ahead, bool link);
+    void front();
+    void rear();
+    Corner corner(Axle axle);
+    void card();
+
+    const std::string &front_, &rear_, &trouble_;
+    Rng& rng_;
+    const bool strut_ = front_ == "strut-top" || has(front_, "strut-bolt"), tube_ = has(front_, "tube");
+    Built built_;
+};
+
+void Builder::rod(Wheel w, bool runs_ahead, bool link) {
+    Adjuster r;
+    r.id = at(link ? "link" : "rod", w);
+    r.wheel = w;
+    r.kind = link ? toe_link_kind : steering_rod_kind;
+    r.rod = runs_ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
+    r.pitch = Length::from_mm(1.5);
+    built_.truth.adjusters.emplace_back(r);
+}
+
+void Builder::front() {
+    CarCard& card = built_.truth;
+    const bool ahead = front_ == "rods-ahead" || (trouble_ == "card-wrong" && toss(rng_));
     for (Side s : both_sides) {
         const Wheel w = wheel_at(Axle::front, s);
-        if (front == "fixed" || tube) continue;
-        if (front == "one-rod" && s == Side::left) continue;
+        if (front_ == "fixed" || tube_) continue;
+        if (front_ == "one-rod" && s == Side::left) continue;
         rod(w, ahead, false);
-        if (has(front, "rod")) {
-            if (front != "radius-rod") continue;
+        if (has(front_, "rod")) {
+            if (front_ != "radius-rod") continue;
             Adjuster d = device_at("radius-rod", at("radius", w), w);
             d.pitch = Length::from_mm(1.5);
             card.adjusters.emplace_back(d);
             continue;
         }
-        Adjuster d = device_at(front, at("dev", w), w);
-        if (has(front, "strut-bolt")) {
+        Adjuster d = device_at(front_, at("dev", w), w);
+        if (has(front_, "strut-bolt")) {
             d.kind = "cam";
-            d.bolt = front == "strut-bolt-upper" ? "strut-upper" : "strut-lower";
+            d.bolt = front_ == "strut-bolt-upper" ? "strut-upper" : "strut-lower";
             d.bolt_spacing = Length::from_mm(60);
             d.eccentricity = Length::from_mm(3);
-        } else if (front == "cam") {
+        } else if (front_ == "cam") {
             d.bolt = "both";
             d.upper_arm = true;
             d.eccentricity = Length::from_mm(6);
-        } else if (front == "off-centre-bush") {
+        } else if (front_ == "off-centre-bush") {
             d.bolt = "both";
             d.eccentricity = Length::from_mm(4);
             d.at_deg = 90.0;
-        } else if (front == "adjustable-arm") {
+        } else if (front_ == "adjustable-arm") {
             d.upper_arm = true;
             d.pitch = Length::from_mm(1.5);
         }
         card.adjusters.emplace_back(d);
     }
-    if (tube) {
+    if (tube_) {
         Adjuster t = device_at("cross-tube", "tube", Wheel::front_right);
         t.axle = Axle::front;
         t.rod = RodSide::behind_axle;
         t.pitch = Length::from_mm(1.5);
         t.double_ended = true;
         card.adjusters.emplace_back(t);
-        if (front == "tube+drag-link") {
+        if (front_ == "tube+drag-link") {
             Adjuster d = device_at("drag-link", "drag", Wheel::front_left);
             d.rod = RodSide::behind_axle;
             d.pitch = Length::from_mm(1.5);
             card.adjusters.emplace_back(d);
         }
     }
+}
+
+void Builder::rear() {
+    CarCard& card = built_.truth;
     for (Side s : both_sides) {
         const Wheel w = wheel_at(Axle::rear, s);
-        if (rear == "links-behind" || rear == "links-ahead") rod(w, rear == "links-ahead", true);
-        if (rear == "trailing-arm-shims") {
-            Adjuster d = device_at(rear, at("shims", w), w);
+        if (rear_ == "links-behind" || rear_ == "links-ahead") rod(w, rear_ == "links-ahead", true);
+        if (rear_ == "trailing-arm-shims") {
+            Adjuster d = device_at(rear_, at("shims", w), w);
             d.pivot_to_hub = Length::from_mm(430);
             d.stacks = {std::vector<ShimsOf>{{Length::from_mm(1), 3}, {Length::from_mm(0.5), 2}},
                         std::vector<ShimsOf>{{Length::from_mm(1), 2}, {Length::from_mm(0.5), 2}}};
             card.adjusters.emplace_back(d);
         }
-        if (has(rear, "toe-cams")) {
+        if (has(rear_, "toe-cams")) {
             Adjuster d = device_at("cam", at("toecam", w), w);
             d.angle = "toe";
             d.bolt = "both";
-            d.rod = rear == "toe-cams-ahead" ? RodSide::ahead_of_axle : RodSide::behind_axle;
+            d.rod = rear_ == "toe-cams-ahead" ? RodSide::ahead_of_axle : RodSide::behind_axle;
             d.eccentricity = Length::from_mm(5);
             card.adjusters.emplace_back(d);
         }
-        if (rear == "rear-shims") card.adjusters.emplace_back(device_at("shim-pair", at("shims", w), w));
-        if (rear == "rear-arms") {
+        if (rear_ == "rear-shims") card.adjusters.emplace_back(device_at("shim-pair", at("shims", w), w));
+        if (rear_ == "rear-arms") {
             Adjuster d = device_at("adjustable-arm", at("arm", w), w);
             d.pitch = Length::from_mm(1.5);
             card.adjusters.emplace_back(d);
             rod(w, false, true);
         }
     }
-    // The corners: both sides of an axle built to one drawing, which is not the prior's.
-    const double off = trouble == "far-off-drawing" ? 40.0 : 25.0;
-    for (Axle axle : both_axles) {
-        const Wheel w = wheel_at(axle, Side::left);
-        Corner c;
-        const Adjuster* leaner = nullptr;
-        for (const Adjuster& a : card.adjusters)
-            if (!is_rod(a) && wheel_of(a) == w) leaner = &a;
-        const Adjuster* r = card.rod_at(w);
-        if (!r) r = card.rod_at(wheel_at(axle, Side::right));
-        if (axle == Axle::front && tube) {
-            c = beam_corner();
-        } else if (leaner) {
-            c = adjuster_kind(leaner->kind)->corner(*leaner, card);
-        } else if (r) {
-            c = strut && axle == Axle::front ? sample_strut() : sample_wishbone();
-        } else {
-            c.kind = CornerKind::fixed;
-            c.at(Hardpoint::hub) = {0, 720, 305};
-        }
-        if (c.kind != CornerKind::fixed && c.kind != CornerKind::trailing_arm)
-            for (Hardpoint p : points_of(c.kind))
-                if (p != Hardpoint::hub && p != Hardpoint::strut_low && c.kind != CornerKind::beam)
-                    c.at(p) += Eigen::Vector3d(between(rng, -off, off), between(rng, -off, off),
-                                               between(rng, -off, off));
-        if (c.kind == CornerKind::strut) {
-            const Eigen::Vector3d top = c.at(Hardpoint::top), low = c.at(Hardpoint::lower);
-            c.at(Hardpoint::strut_low) = low + Eigen::Vector3d(0, -40, 200);
-            // The sample's axis: through the top.
-            c.at(Hardpoint::strut_low) = top + (c.at(Hardpoint::strut_low) - top) * 0.9;
-        }
-        if (has_rod(c.kind)) {
-            bool runs_ahead = r ? r->rod == RodSide::ahead_of_axle : false;
-            if (leaner && leaner->rod != RodSide::unknown) runs_ahead = leaner->rod == RodSide::ahead_of_axle;
-            const double arm =
-                std::clamp(130.0 + normal(rng, trouble == "far-off-drawing" ? 35.0 : 22.0), 85.0, 200.0);
-            place_rod(c, runs_ahead ? arm : -arm, between(rng, 0.3, 0.9), between(rng, 0, 15));
-        }
-        for (Side s : both_sides) {
-            Corner one = c;
-            one.toe =
-                Angle::from_deg(axle == Axle::front ? between(rng, -0.8, 0.8) : between(rng, -0.35, 0.45));
-            one.camber = Angle::from_deg(between(rng, -1.8, 0.2));
-            b.corners[static_cast<std::size_t>(index_of(wheel_at(axle, s)))] = one;
-        }
+}
+
+/// Both sides of an axle are built to one drawing, which is not the prior's.
+Corner Builder::corner(Axle axle) {
+    const CarCard& card = built_.truth;
+    const double off = trouble_ == "far-off-drawing" ? 40.0 : 25.0;
+    const Wheel w = wheel_at(axle, Side::left);
+    Corner c;
+    const Adjuster* leaner = nullptr;
+    for (const Adjuster& a : card.adjusters)
+        if (!is_rod(a) && wheel_of(a) == w) leaner = &a;
+    const Adjuster* r = card.rod_at(w);
+    if (!r) r = card.rod_at(wheel_at(axle, Side::right));
+    if (axle == Axle::front && tube_) {
+        c = beam_corner();
+    } else if (leaner) {
+        c = adjuster_kind(leaner->kind)->corner(*leaner, card);
+    } else if (r) {
+        c = strut_ && axle == Axle::front ? sample_strut() : sample_wishbone();
+    } else {
+        c.kind = CornerKind::fixed;
+        c.at(Hardpoint::hub) = {0, 720, 305};
     }
-    b.card = card;
-    for (Adjuster& a : b.card.adjusters) {
-        if (Adjuster* d = &a; !is_rod(a) && trouble == "card-silent") {
+    if (c.kind != CornerKind::fixed && c.kind != CornerKind::trailing_arm)
+        for (Hardpoint p : points_of(c.kind))
+            if (p != Hardpoint::hub && p != Hardpoint::strut_low && c.kind != CornerKind::beam)
+                c.at(p) += Eigen::Vector3d(between(rng_, -off, off), between(rng_, -off, off),
+                                           between(rng_, -off, off));
+    if (c.kind == CornerKind::strut) {
+        const Eigen::Vector3d top = c.at(Hardpoint::top), low = c.at(Hardpoint::lower);
+        c.at(Hardpoint::strut_low) = low + Eigen::Vector3d(0, -40, 200);
+        // The sample's axis: through the top.
+        c.at(Hardpoint::strut_low) = top + (c.at(Hardpoint::strut_low) - top) * 0.9;
+    }
+    if (has_rod(c.kind)) {
+        bool runs_ahead = r ? r->rod == RodSide::ahead_of_axle : false;
+        if (leaner && leaner->rod != RodSide::unknown) runs_ahead = leaner->rod == RodSide::ahead_of_axle;
+        const double arm =
+            std::clamp(130.0 + normal(rng_, trouble_ == "far-off-drawing" ? 35.0 : 22.0), 85.0, 200.0);
+        place_rod(c, runs_ahead ? arm : -arm, between(rng_, 0.3, 0.9), between(rng_, 0, 15));
+    }
+    return c;
+}
+
+/// What its owner says of it: not all of it true, or said.
+void Builder::card() {
+    built_.card = built_.truth;
+    for (Adjuster& a : built_.card.adjusters) {
+        if (Adjuster* d = &a; !is_rod(a) && trouble_ == "card-silent") {
             if (d->bolt.starts_with("strut")) d->bolt = "strut";
             if (adjuster_kind(d->kind)->across() && adjuster_kind(d->kind)->takes_along() != 0.0)
                 d->wheel.reset();
         }
         if (!has_side(a)) continue;
-        if (trouble == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)
+        if (trouble_ == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)
             a.rod = a.rod == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle;
-        if (trouble == "card-silent") a.rod = RodSide::unknown;
+        if (trouble_ == "card-silent") a.rod = RodSide::unknown;
     }
-    return b;
+}
+
+Built built(const Cell& cell, const SolidCar& solid, Rng& rng) {
+    return Builder(cell, solid, rng).build();
 }
 
 std::vector<Target> targets_of(const Cell& cell, const SolidCar& solid) {

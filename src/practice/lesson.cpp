@@ -12,9 +12,6 @@
 namespace fairchalk::practice {
 namespace {
 
-constexpr std::array ids = {std::string_view("rule"), std::string_view("string"), std::string_view("sign"),
-                            std::string_view("way"),  std::string_view("spoils"), std::string_view("sweep"),
-                            std::string_view("wrong")};
 constexpr auto front_left = Wheel::front_left;
 
 /// Half a division and what an eye adds to it.
@@ -75,169 +72,223 @@ Estimate estimate_of(const SolidCar& car, const std::map<Spot, double>& typed, c
 const std::array rim_spots = {wheel_spot(ReadingId::rim_front, front_left),
                               wheel_spot(ReadingId::rim_rear, front_left)};
 
+/// What a lesson asks, and the cars that its readings were taken on.
+struct Asked {
+    std::vector<Task> tasks;
+    std::vector<SolidCar> cars;
+    void read(const SolidCar& car, const Spot& spot, const char* tool, const char* about) {
+        tasks.push_back(reading_of(car, spot, tool, about));
+        cars.push_back(car);
+    }
+};
+
+/// Rules of several kinds, each read once.
+Asked rule_lesson(Rng& rng) {
+    Asked out;
+    const std::array tools = {"steel-rule-mm",   "steel-rule-inch", "tape",   "vernier", "steel-rule-mm",
+                              "steel-rule-inch", "steel-rule-inch", "vernier"};
+    for (const char* tool : tools) {
+        Task t;
+        t.faces = {{wheel_spot(ReadingId::hub, front_left), tool, between(rng, 62, 188)}};
+        t.within = near_enough(tool);
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
+/// The same wheel before and after its string was moved.
+Asked string_lesson(Rng& rng) {
+    Asked out;
+    SolidCar car = quiet_car(rng);
+    for (const char* about : {"before", "after"}) {
+        for (ReadingId k : {ReadingId::hub, ReadingId::rim_front, ReadingId::rim_rear})
+            out.read(car, wheel_spot(k, front_left), "steel-rule-mm", about);
+        // The front stand goes; the rear end of the string stays.
+        const double moved = either_way(rng, 12, 24);
+        const double was = std::tan(car.skew[0] * SolidCar::rad);
+        const double now = was + moved / (car.wheelbase + car.front_bar + car.rear_bar);
+        if (about == std::string_view("before")) {
+            car.skew[0] = std::atan(now) / SolidCar::rad;
+            car.offset[0] += (now - was) * car.rear_bar;
+        }
+    }
+    Task t;
+    t.ask = Task::Ask::choice;
+    t.about = "wheel";
+    t.choices = {"in", "out", "nothing"};
+    t.right = {"nothing"};
+    out.tasks.push_back(t);
+    return out;
+}
+
+/// In or out, by the string and between the wheels.
+Asked sign_lesson(Rng& rng) {
+    Asked out;
+    for (int n = 0; n < 8; ++n) {
+        SolidCar car = quiet_car(rng);
+        car.skew = {};
+        car.toe = {either_way(rng, 0.3, 1.0), 0, 0, 0};
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.choices = {"in", "out"};
+        if (n % 4 == 3) {
+            // Between the wheels, with boards: it is the other way round.
+            t.about = "boards";
+            for (ReadingId k : {ReadingId::boards_front, ReadingId::boards_rear}) {
+                const Spot s = axle_spot(k, Axle::front);
+                t.faces.push_back({s, "tape", car.exact(s, car.lines({"toe-boards"}))});
+            }
+        } else {
+            t.about = "string";
+            const Wheel w = toss(rng) ? Wheel::front_left : Wheel::front_right;
+            if (w == Wheel::front_right) std::swap(car.toe[0], car.toe[1]);
+            for (ReadingId k : {ReadingId::rim_front, ReadingId::rim_rear}) {
+                const Spot s = wheel_spot(k, w);
+                t.faces.push_back({s, "steel-rule-mm", car.exact(s, car.lines({"string-bars"}))});
+            }
+        }
+        t.right = {car.toe[0] + car.toe[1] > 0 ? "in" : "out"};
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
+/// Which way a rod is turned, and seen from where.
+Asked way_lesson(Rng& rng) {
+    Asked out;
+    for (int n = 0; n < 8; ++n) {
+        Task t;
+        t.ask = Task::Ask::choice;
+        Adjuster rod;
+        rod.kind = steering_rod_kind;
+        rod.wheel = toss(rng) ? Wheel::front_left : Wheel::front_right;
+        rod.rod = toss(rng) ? RodSide::behind_axle : RodSide::ahead_of_axle;
+        rod.thread = toss(rng) ? Thread::right : Thread::left;
+        rod.pitch = Length::from_mm(1.5);
+        t.numbers["now"] = between(rng, -0.6, 0.6);
+        t.numbers["aim"] = t.numbers["now"] + either_way(rng, 0.2, 0.6);
+        const bool more_in = t.numbers["aim"] > t.numbers["now"];
+        const bool longer = more_in == (toe_sign(rod) > 0);
+        t.rod = rod;
+        if (n < 5) {
+            t.about = "length";
+            t.choices = {"longer", "shorter"};
+            t.right = {longer ? "longer" : "shorter"};
+        } else {
+            t.about = "rotation";
+            t.numbers["longer"] = longer;
+            t.choices = {"clockwise", "counterclockwise"};
+            t.right = {rotation_seen_from_wheel(rod.thread, longer) == Rotation::clockwise
+                           ? "clockwise"
+                           : "counterclockwise"};
+        }
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
+/// What a shim does to the toe.
+Asked spoils_lesson(Rng& rng) {
+    Asked out;
+    SolidCar shape = quiet_car(rng);
+    shape.skew = {};
+    Nature still;
+    still.settle = 0.0;
+    SimCar sim({sample_wishbone(), sample_wishbone(), sample_wishbone(), sample_wishbone()}, shape, still);
+    Adjuster shims;
+    shims.id = "shims";
+    shims.kind = "spanning-shims";
+    shims.wheel = front_left;
+    sim.add(Adjuster(shims));
+    for (const Spot& s : rim_spots) out.read(sim.solid(), s, "steel-rule-mm", "before");
+    sim.turn("shims", toss(rng) ? 2.0 : 3.0, rng);
+    for (const Spot& s : rim_spots) out.read(sim.solid(), s, "steel-rule-mm", "after");
+    Task t;
+    t.ask = Task::Ask::choice;
+    t.about = "first";
+    t.choices = {"toe", "camber"};
+    t.right = {"camber"};
+    out.tasks.push_back(t);
+    return out;
+}
+
+/// Three cambers of a sweep: which way the axis leans.
+Asked sweep_lesson(Rng& rng) {
+    Asked out;
+    const SolidCar car = quiet_car(rng);
+    for (Swept swept : {Swept::straight, Swept::out, Swept::in})
+        out.read(car, swept_spot(ReadingId::camber, front_left, swept), "hinged-gauge", "sweep");
+    Task t;
+    t.ask = Task::Ask::choice;
+    t.about = "lean";
+    t.choices = {"rearward", "forward"};
+    t.right = {"rearward"};
+    out.tasks.push_back(t);
+    return out;
+}
+
+/// Two takings of a round, one of them with a slip.
+Asked wrong_lesson(Rng& rng) {
+    Asked out;
+    for (int n = 0; n < 3; ++n) {
+        const SolidCar car = quiet_car(rng);
+        const LinesSet lines = car.lines({"string-bars"});
+        Task t;
+        t.ask = Task::Ask::spot;
+        t.about = std::to_string(n);
+        const auto& walk = string_walk();
+        std::array<std::map<Spot, double>, 2> takings;
+        for (auto& taking : takings)
+            for (const Spot& s : walk)
+                taking[s] = shown_by(*standard_tool("steel-rule-mm"), car.exact(s, lines), rng);
+        if (n == 2) {
+            // Both edges of one rim the wrong way round, at the second taking.
+            const Wheel w = all_wheels[static_cast<std::size_t>(std::uniform_int_distribution<>(0, 3)(rng))];
+            const Spot a = wheel_spot(ReadingId::rim_front, w), b = wheel_spot(ReadingId::rim_rear, w);
+            if (std::abs(takings[1][a] - takings[1][b]) < 3.0) {
+                for (auto& taking : takings) taking[a] += 4.0;
+            }
+            std::swap(takings[1][a], takings[1][b]);
+            t.right = {a.name(), b.name()};
+        } else {
+            const Spot s = walk[static_cast<std::size_t>(
+                std::uniform_int_distribution<>(0, static_cast<int>(walk.size()) - 1)(rng))];
+            takings[toss(rng)][s] += n == 0 ? either_way(rng, 6, 14) : toss(rng) ? 10.0 : -10.0;
+            t.right = {s.name()};
+        }
+        for (const auto& taking : takings)
+            for (const Spot& s : walk) t.faces.push_back({s, "steel-rule-mm", taking.at(s)});
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
+struct OfLesson {
+    std::string_view id;
+    Asked (*make)(Rng&);
+};
+constexpr std::array all_lessons = {
+    OfLesson{"rule", rule_lesson},   OfLesson{"string", string_lesson}, OfLesson{"sign", sign_lesson},
+    OfLesson{"way", way_lesson},     OfLesson{"spoils", spoils_lesson}, OfLesson{"sweep", sweep_lesson},
+    OfLesson{"wrong", wrong_lesson},
+};
+
 }  // namespace
 
 std::vector<std::string_view> lessons() {
-    return {ids.begin(), ids.end()};
+    std::vector<std::string_view> out;
+    for (const OfLesson& l : all_lessons) out.push_back(l.id);
+    return out;
 }
 
 Lesson::Lesson(std::string_view id, std::uint64_t seed) : id_(id) {
-    if (std::find(ids.begin(), ids.end(), id) == ids.end())
-        throw std::invalid_argument("no lesson is called " + id_);
+    const auto of =
+        std::find_if(all_lessons.begin(), all_lessons.end(), [&](const OfLesson& l) { return l.id == id; });
+    if (of == all_lessons.end()) throw std::invalid_argument("no lesson is called " + id_);
     Rng rng(seed * 7919 + 17);
-    const auto read = [&](const SolidCar& car, const Spot& spot, const char* tool, const char* about) {
-        tasks_.push_back(reading_of(car, spot, tool, about));
-        cars_.push_back(car);
-    };
-    if (id == "rule") {
-        const std::array tools = {"steel-rule-mm",   "steel-rule-inch", "tape",   "vernier", "steel-rule-mm",
-                                  "steel-rule-inch", "steel-rule-inch", "vernier"};
-        for (const char* tool : tools) {
-            Task t;
-            t.faces = {{wheel_spot(ReadingId::hub, front_left), tool, between(rng, 62, 188)}};
-            t.within = near_enough(tool);
-            tasks_.push_back(t);
-        }
-    } else if (id == "string") {
-        SolidCar car = quiet_car(rng);
-        for (const char* about : {"before", "after"}) {
-            for (ReadingId k : {ReadingId::hub, ReadingId::rim_front, ReadingId::rim_rear})
-                read(car, wheel_spot(k, front_left), "steel-rule-mm", about);
-            // The front stand goes; the rear end of the string stays.
-            const double moved = either_way(rng, 12, 24);
-            const double was = std::tan(car.skew[0] * SolidCar::rad);
-            const double now = was + moved / (car.wheelbase + car.front_bar + car.rear_bar);
-            if (about == std::string_view("before")) {
-                car.skew[0] = std::atan(now) / SolidCar::rad;
-                car.offset[0] += (now - was) * car.rear_bar;
-            }
-        }
-        Task t;
-        t.ask = Task::Ask::choice;
-        t.about = "wheel";
-        t.choices = {"in", "out", "nothing"};
-        t.right = {"nothing"};
-        tasks_.push_back(t);
-    } else if (id == "sign") {
-        for (int n = 0; n < 8; ++n) {
-            SolidCar car = quiet_car(rng);
-            car.skew = {};
-            car.toe = {either_way(rng, 0.3, 1.0), 0, 0, 0};
-            Task t;
-            t.ask = Task::Ask::choice;
-            t.choices = {"in", "out"};
-            if (n % 4 == 3) {
-                // Between the wheels, with boards: it is the other way round.
-                t.about = "boards";
-                for (ReadingId k : {ReadingId::boards_front, ReadingId::boards_rear}) {
-                    const Spot s = axle_spot(k, Axle::front);
-                    t.faces.push_back({s, "tape", car.exact(s, car.lines({"toe-boards"}))});
-                }
-            } else {
-                t.about = "string";
-                const Wheel w = toss(rng) ? Wheel::front_left : Wheel::front_right;
-                if (w == Wheel::front_right) std::swap(car.toe[0], car.toe[1]);
-                for (ReadingId k : {ReadingId::rim_front, ReadingId::rim_rear}) {
-                    const Spot s = wheel_spot(k, w);
-                    t.faces.push_back({s, "steel-rule-mm", car.exact(s, car.lines({"string-bars"}))});
-                }
-            }
-            t.right = {car.toe[0] + car.toe[1] > 0 ? "in" : "out"};
-            tasks_.push_back(t);
-        }
-    } else if (id == "way") {
-        for (int n = 0; n < 8; ++n) {
-            Task t;
-            t.ask = Task::Ask::choice;
-            Adjuster rod;
-            rod.kind = steering_rod_kind;
-            rod.wheel = toss(rng) ? Wheel::front_left : Wheel::front_right;
-            rod.rod = toss(rng) ? RodSide::behind_axle : RodSide::ahead_of_axle;
-            rod.thread = toss(rng) ? Thread::right : Thread::left;
-            rod.pitch = Length::from_mm(1.5);
-            t.numbers["now"] = between(rng, -0.6, 0.6);
-            t.numbers["aim"] = t.numbers["now"] + either_way(rng, 0.2, 0.6);
-            const bool more_in = t.numbers["aim"] > t.numbers["now"];
-            const bool longer = more_in == (toe_sign(rod) > 0);
-            t.rod = rod;
-            if (n < 5) {
-                t.about = "length";
-                t.choices = {"longer", "shorter"};
-                t.right = {longer ? "longer" : "shorter"};
-            } else {
-                t.about = "rotation";
-                t.numbers["longer"] = longer;
-                t.choices = {"clockwise", "counterclockwise"};
-                t.right = {rotation_seen_from_wheel(rod.thread, longer) == Rotation::clockwise
-                               ? "clockwise"
-                               : "counterclockwise"};
-            }
-            tasks_.push_back(t);
-        }
-    } else if (id == "spoils") {
-        SolidCar shape = quiet_car(rng);
-        shape.skew = {};
-        Nature still;
-        still.settle = 0.0;
-        SimCar sim({sample_wishbone(), sample_wishbone(), sample_wishbone(), sample_wishbone()}, shape,
-                   still);
-        Adjuster shims;
-        shims.id = "shims";
-        shims.kind = "spanning-shims";
-        shims.wheel = front_left;
-        sim.add(Adjuster(shims));
-        for (const Spot& s : rim_spots) read(sim.solid(), s, "steel-rule-mm", "before");
-        sim.turn("shims", toss(rng) ? 2.0 : 3.0, rng);
-        for (const Spot& s : rim_spots) read(sim.solid(), s, "steel-rule-mm", "after");
-        Task t;
-        t.ask = Task::Ask::choice;
-        t.about = "first";
-        t.choices = {"toe", "camber"};
-        t.right = {"camber"};
-        tasks_.push_back(t);
-    } else if (id == "sweep") {
-        const SolidCar car = quiet_car(rng);
-        for (Swept swept : {Swept::straight, Swept::out, Swept::in})
-            read(car, swept_spot(ReadingId::camber, front_left, swept), "hinged-gauge", "sweep");
-        Task t;
-        t.ask = Task::Ask::choice;
-        t.about = "lean";
-        t.choices = {"rearward", "forward"};
-        t.right = {"rearward"};
-        tasks_.push_back(t);
-    } else {
-        for (int n = 0; n < 3; ++n) {
-            const SolidCar car = quiet_car(rng);
-            const LinesSet lines = car.lines({"string-bars"});
-            Task t;
-            t.ask = Task::Ask::spot;
-            t.about = std::to_string(n);
-            const auto& walk = string_walk();
-            std::array<std::map<Spot, double>, 2> takings;
-            for (auto& taking : takings)
-                for (const Spot& s : walk)
-                    taking[s] = shown_by(*standard_tool("steel-rule-mm"), car.exact(s, lines), rng);
-            if (n == 2) {
-                // Both edges of one rim the wrong way round, at the second taking.
-                const Wheel w =
-                    all_wheels[static_cast<std::size_t>(std::uniform_int_distribution<>(0, 3)(rng))];
-                const Spot a = wheel_spot(ReadingId::rim_front, w), b = wheel_spot(ReadingId::rim_rear, w);
-                if (std::abs(takings[1][a] - takings[1][b]) < 3.0) {
-                    for (auto& taking : takings) taking[a] += 4.0;
-                }
-                std::swap(takings[1][a], takings[1][b]);
-                t.right = {a.name(), b.name()};
-            } else {
-                const Spot s = walk[static_cast<std::size_t>(
-                    std::uniform_int_distribution<>(0, static_cast<int>(walk.size()) - 1)(rng))];
-                takings[toss(rng)][s] += n == 0 ? either_way(rng, 6, 14) : toss(rng) ? 10.0 : -10.0;
-                t.right = {s.name()};
-            }
-            for (const auto& taking : takings)
-                for (const Spot& s : walk) t.faces.push_back({s, "steel-rule-mm", taking.at(s)});
-            tasks_.push_back(t);
-        }
-    }
+    Asked asked = of->make(rng);
+    tasks_ = std::move(asked.tasks);
+    cars_ = std::move(asked.cars);
 }
 
 void Lesson::next(Judged judged) {

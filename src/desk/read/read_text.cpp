@@ -42,27 +42,39 @@ QString waysThatTell(const JobDesk& desk) {
 }
 
 QString ReadText::text() const {
-    QString out;
-    const Job& job = desk_.job();
+    QString out = contradictions() + squaring() + bars() + agreements();
+    if (spot_) out += besides(*spot_);
+    if (unleaned_)
+        out += line(soft(
+            tr("This gauge is taken to show minus where the top leans in. The lean test fixes that, once.")));
+    return out + angles() + unchecked() + missing() + verdicts() + before();
+}
+
+/// Readings that can't all be right.
+QString ReadText::contradictions() const {
     const JobAnalysis& a = desk_.answer();
-    const int round = desk_.round();
-    if (a.now.alarm) {
-        QStringList numbers;
-        for (const Check& c : a.now.checks)
-            if (c.suspect) {
-                const Reading& r = std::get<Reading>(desk_.log()[c.entry].event);
-                const QString n = desk_.number(r.spot);
-                if (!numbers.contains(n)) numbers << n;
-            }
-        out += line(warn(numbers.size() == 1
-                             ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
-                             : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: "
-                                  "read them again.")
-                                   .arg(numbers.join(QStringLiteral(" · ")))));
-        out += suspects();
-    }
-    out += squaring();
-    for (const Bumped& b : a.bars) {
+    if (!a.now.alarm) return {};
+    QString out;
+    QStringList numbers;
+    for (const Check& c : a.now.checks)
+        if (c.suspect) {
+            const Reading& r = std::get<Reading>(desk_.log()[c.entry].event);
+            const QString n = desk_.number(r.spot);
+            if (!numbers.contains(n)) numbers << n;
+        }
+    out += line(warn(numbers.size() == 1
+                         ? tr("Reading %1 contradicts the others: read it again.").arg(numbers.first())
+                         : tr("Readings %1 contradict each other, and nothing tells yet which is wrong: "
+                              "read them again.")
+                               .arg(numbers.join(QStringLiteral(" · ")))));
+    out += suspects();
+    return out;
+}
+
+/// Whether the strings lie as they lay, by what the bars read.
+QString ReadText::bars() const {
+    QString out;
+    for (const Bumped& b : desk_.answer().bars) {
         const QString bar = b.bar == Axle::front ? tr("front") : tr("rear");
         out +=
             line(b.yes ? warn(tr("The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and "
@@ -72,77 +84,94 @@ QString ReadText::text() const {
                                   .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
                        : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
     }
-    out += agreements();
-    if (spot_) {
-        // The spots it belongs with: its string, the bars, or its own way of measuring.
-        const auto lineOf = [](const Spot& s) {
-            const ReadingKind& kind = reading_kind(s.kind);
-            if (kind.to_string()) return 1 + index_of(side_of(*s.wheel));
-            const auto rigs = all_rigs();
-            return kind.place() == PlaceKind::bar
-                       ? 3
-                       : 4 + static_cast<int>(std::find(rigs.begin(), rigs.end(), &rig_of(s.kind)) -
-                                              rigs.begin());
-        };
-        const int ours = lineOf(*spot_);
-        out += head(ours == 1   ? tr("On the left string")
-                    : ours == 2 ? tr("On the right string")
-                    : ours == 3 ? tr("On the bars")
-                                : q(desk_.knowledge().rig(rig_of(spot_->kind).id)->text));
-        QString rows;
-        std::vector<Spot> spots = desk_.walk();
-        if (std::find(spots.begin(), spots.end(), *spot_) == spots.end()) spots.push_back(*spot_);
-        for (const Spot& s : spots) {
-            if (lineOf(s) != ours) continue;
-            for (std::size_t i : readings_at(job, round, s)) {
-                const auto check = std::find_if(a.now.checks.begin(), a.now.checks.end(),
-                                                [&](const Check& c) { return c.entry == i; });
-                const bool suspect = check != a.now.checks.end() && check->suspect;
-                const bool kept = desk_.isKept(i);
-                const Quantity& v = std::get<Reading>(desk_.log()[i].event).value;
-                rows += QStringLiteral(
-                            "⟨tr⟩⟨td width='22' style='color:%1'⟩%2⟨/td⟩⟨td width='146'⟩%3⟨/td⟩⟨td "
-                            "align='right'⟩⟨b⟩%4⟨/b⟩⟨/td⟩⟨td style='color:%5'⟩  %6⟨/td⟩⟨/tr⟩")
-                            .arg(Chalk::now().soft.name())
-                            .arg(desk_.number(s))
-                            .arg(q(words::spot(s)), q(v.text),
-                                 suspect || !desk_.waiting().error.empty() ? Chalk::now().caution.name()
-                                                                           : Chalk::now().soft.name(),
-                                 !kept ? desk_.waiting().error.empty() ? tr("writing …") : tr("not kept")
+    return out;
+}
+
+/// The spots that one belongs with: its string, the bars, or its own way of measuring; and what was struck
+/// out.
+QString ReadText::besides(const Spot& spot) const {
+    const Job& job = desk_.job();
+    const JobAnalysis& a = desk_.answer();
+    QString out;
+    const auto lineOf = [](const Spot& s) {
+        const ReadingKind& kind = reading_kind(s.kind);
+        if (kind.to_string()) return 1 + index_of(side_of(*s.wheel));
+        const auto rigs = all_rigs();
+        return kind.place() == PlaceKind::bar
+                   ? 3
+                   : 4 + static_cast<int>(std::find(rigs.begin(), rigs.end(), &rig_of(s.kind)) -
+                                          rigs.begin());
+    };
+    const int ours = lineOf(spot);
+    out += head(ours == 1   ? tr("On the left string")
+                : ours == 2 ? tr("On the right string")
+                : ours == 3 ? tr("On the bars")
+                            : q(desk_.knowledge().rig(rig_of(spot.kind).id)->text));
+    QString rows;
+    std::vector<Spot> spots = desk_.walk();
+    if (std::find(spots.begin(), spots.end(), spot) == spots.end()) spots.push_back(spot);
+    for (const Spot& s : spots) {
+        if (lineOf(s) != ours) continue;
+        for (std::size_t i : readings_at(job, desk_.round(), s)) {
+            const auto check = std::find_if(a.now.checks.begin(), a.now.checks.end(),
+                                            [&](const Check& c) { return c.entry == i; });
+            const bool suspect = check != a.now.checks.end() && check->suspect;
+            const bool kept = desk_.isKept(i);
+            const Quantity& v = std::get<Reading>(desk_.log()[i].event).value;
+            rows += QStringLiteral(
+                        "⟨tr⟩⟨td width='22' style='color:%1'⟩%2⟨/td⟩⟨td width='146'⟩%3⟨/td⟩⟨td "
+                        "align='right'⟩⟨b⟩%4⟨/b⟩⟨/td⟩⟨td style='color:%5'⟩  %6⟨/td⟩⟨/tr⟩")
+                        .arg(Chalk::now().soft.name())
+                        .arg(desk_.number(s))
+                        .arg(q(words::spot(s)), q(v.text),
+                             suspect || !desk_.waiting().error.empty() ? Chalk::now().caution.name()
+                                                                       : Chalk::now().soft.name(),
+                             !kept     ? desk_.waiting().error.empty() ? tr("writing …") : tr("not kept")
                                  : suspect ? tr("▲ doubtful")
-                                           : QString());
-            }
+                                       : QString());
         }
-        out += rows.isEmpty() ? line(soft(tr("nothing yet")))
-                              : QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
-        // What was struck out stays to be seen.
-        for (std::size_t i = 0; i < desk_.log().size(); ++i)
-            if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
-                r && job.struck[i] && r->spot == *spot_ && *job.struck[i] != "undo")
-                out += line(soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(r->value.text), q(*job.struck[i]))));
     }
-    if (unleaned_)
-        out += line(soft(
-            tr("This gauge is taken to show minus where the top leans in. The lean test fixes that, once.")));
-    out += angles();
-    if (!next_spot(job, round)) {
-        QStringList alone;
-        for (const Check& c : a.now.checks)
-            if (std::isinf(c.detectable)) {
-                const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].event).spot);
-                if (!alone.contains(n)) alone << n;
-            }
-        if (!alone.isEmpty())
-            out += line(soft(tr("Nothing checks %1: a slip there would not show. Read twice, it would.")
-                                 .arg(alone.join(QStringLiteral(" · ")))));
-    }
-    out += missing();
+    out += rows.isEmpty() ? line(soft(tr("nothing yet")))
+                          : QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
+    // What was struck out stays to be seen.
+    for (std::size_t i = 0; i < desk_.log().size(); ++i)
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
+            r && job.struck[i] && r->spot == spot && *job.struck[i] != "undo")
+            out += line(soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(r->value.text), q(*job.struck[i]))));
+    return out;
+}
+
+/// What nothing checks, once all is read.
+QString ReadText::unchecked() const {
+    if (next_spot(desk_.job(), desk_.round())) return {};
+    QStringList alone;
+    for (const Check& c : desk_.answer().now.checks)
+        if (std::isinf(c.detectable)) {
+            const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].event).spot);
+            if (!alone.contains(n)) alone << n;
+        }
+    if (alone.isEmpty()) return {};
+    return line(soft(tr("Nothing checks %1: a slip there would not show. Read twice, it would.")
+                         .arg(alone.join(QStringLiteral(" · ")))));
+}
+
+QString ReadText::verdicts() const {
+    const JobAnalysis& a = desk_.answer();
+    QString out;
     for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
         const Verdict& v = a.verdicts[i];
         if (v.call == Call::unknown) continue;
         out += line(QStringLiteral("%1: ⟨b⟩%2⟨/b⟩").arg(q(words::measure(v.target)), q(words::call(v.call))));
         if (v.call == Call::too_close) out += line(soft(settling(desk_, i)));
     }
+    return out;
+}
+
+/// The totals of the round before.
+QString ReadText::before() const {
+    const JobAnalysis& a = desk_.answer();
+    const int round = desk_.round();
+    QString out;
     if (round > 0 && static_cast<int>(a.rounds.size()) > round) {
         out += head(tr("Before, at round %1").arg(round));
         for (Axle axle : both_axles) {

@@ -18,7 +18,13 @@ class ReadText {
     QString text() const;
 
   private:
+    QString contradictions() const;
     QString suspects() const;
+    QString bars() const;
+    QString besides(const Spot& spot) const;
+    QString unchecked() const;
+    QString verdicts() const;
+    QString before() const;
     QString squaring() const;
     QString agreements() const;
     QString angles() const;

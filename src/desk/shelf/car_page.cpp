@@ -209,43 +209,36 @@ bool CarPage::complain(const char* key, const QString& what) {
     return false;
 }
 
-bool CarPage::make(book::Json& card, book::Json& targets) {
-    if (text("name").isEmpty()) return complain("name", tr("a car needs a name to be found by."));
-    const auto length = [&](const char* key, bool needed, std::string& out, Bounded what) {
-        if (text(key).isEmpty())
-            return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
-                                               "Like 416 mm or 16 3/8 in."));
-        const auto q = read_quantity(text(key).toStdString(),
-                                     {Expect::Kind::length, Bare::mm, what == Bounded::thread_pitch});
-        if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
-        // Questioned once; whoever begins the job again with the same insists.
-        const std::string typed = text(key).toStdString();
-        const auto doubt = doubt_of(what, *q, typed);
-        if (doubt && (insisted_[key] != typed || !(q->value > 0))) {
-            insisted_[key] = typed;
-            const QString question = QString::fromStdString(words::sentence(doubt->question));
-            return complain(key,
-                            q->value > 0 ? question + tr(" Begin again keeps it as it stands.") : question);
-        }
-        out = q->text;
-        return true;
-    };
-    card = old_card_;
-    card["name"] = text("name").toStdString();
-    const auto put = [&](book::Json& at, const char* name, const char* key, bool needed, Bounded what) {
-        std::string value;
-        if (!length(key, needed, value, what)) return false;
-        if (!value.empty()) at[name] = value;
-        return true;
-    };
-    if (!put(card, "wheelbase", "wheelbase", true, Bounded::wheelbase)) return false;
-    for (const char* axle : {"front", "rear"}) {
-        const std::string a(axle);
-        if (!card.contains(axle)) card[axle] = book::Json::object();
-        if (!put(card[axle], "rim_span", (a + "_span").c_str(), true, Bounded::rim_span)) return false;
-        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, Bounded::hub_width))
-            return false;
+/// A length as it was typed; false where something is said about it.
+bool CarPage::length(const char* key, bool needed, std::string& out, Bounded what) {
+    if (text(key).isEmpty())
+        return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
+                                           "Like 416 mm or 16 3/8 in."));
+    const auto q = read_quantity(text(key).toStdString(),
+                                 {Expect::Kind::length, Bare::mm, what == Bounded::thread_pitch});
+    if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
+    // Questioned once; whoever begins the job again with the same insists.
+    const std::string typed = text(key).toStdString();
+    const auto doubt = doubt_of(what, *q, typed);
+    if (doubt && (insisted_[key] != typed || !(q->value > 0))) {
+        insisted_[key] = typed;
+        const QString question = QString::fromStdString(words::sentence(doubt->question));
+        return complain(key, q->value > 0 ? question + tr(" Begin again keeps it as it stands.") : question);
     }
+    out = q->text;
+    return true;
+}
+
+/// The same, put where it belongs; what was left empty stays as it was.
+bool CarPage::put(book::Json& at, const char* name, const char* key, bool needed, Bounded what) {
+    std::string value;
+    if (!length(key, needed, value, what)) return false;
+    if (!value.empty()) at[name] = value;
+    return true;
+}
+
+/// Rods and links as they were chosen, beside all else that the card has.
+bool CarPage::makeRods(book::Json& card) {
     const std::string rods = chosen("rods"), links = chosen("links"), thread = chosen("thread");
     book::Json adjusters = book::Json::array();
     const auto rod = [&](const char* id, const char* kind, const char* wheel, const std::string& runs) {
@@ -286,6 +279,10 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
             if (kind != "steering-rod" && kind != "toe-link") adjusters.push_back(a);
         }
     card["adjusters"] = adjusters;
+    return true;
+}
+
+bool CarPage::makeTargets(book::Json& targets) {
     targets = book::Json::object();
     for (const char* axle : {"front", "rear"}) {
         const std::string a(axle);
@@ -322,6 +319,22 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         if (basis == "half") t["basis"] = "half-difference";
         targets[axle][basis == "total" ? "total_toe" : "toe"] = t;
     }
+    return true;
+}
+
+bool CarPage::make(book::Json& card, book::Json& targets) {
+    if (text("name").isEmpty()) return complain("name", tr("a car needs a name to be found by."));
+    card = old_card_;
+    card["name"] = text("name").toStdString();
+    if (!put(card, "wheelbase", "wheelbase", true, Bounded::wheelbase)) return false;
+    for (const char* axle : {"front", "rear"}) {
+        const std::string a(axle);
+        if (!card.contains(axle)) card[axle] = book::Json::object();
+        if (!put(card[axle], "rim_span", (a + "_span").c_str(), true, Bounded::rim_span)) return false;
+        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, Bounded::hub_width))
+            return false;
+    }
+    if (!makeRods(card) || !makeTargets(targets)) return false;
     try {
         book::car_from(card, "car");
         book::targets_from(targets, "targets");

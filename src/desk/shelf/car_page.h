@@ -38,6 +38,10 @@ class CarPage : public QWidget {
     void choose(const char* group, const std::string& value);
     QString text(const char* key) const;
     /// The card and targets as JSON, or an error beside its field.
+    bool length(const char* key, bool needed, std::string& out, Bounded what);
+    bool put(book::Json& at, const char* name, const char* key, bool needed, Bounded what);
+    bool makeRods(book::Json& card);
+    bool makeTargets(book::Json& targets);
     bool make(book::Json& card, book::Json& targets);
     void keep();
     /// The band that an axle's target means, once it can be read.
