@@ -4,9 +4,6 @@
 #include <QApplication>
 #include <QCloseEvent>
 #include <QHBoxLayout>
-#include <QPainter>
-#include <QPrintDialog>
-#include <QPrinter>
 #include <QShortcut>
 #include <QVBoxLayout>
 
@@ -32,6 +29,24 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     setCentralWidget(pages_);
     job_page_ = new QWidget(pages_);
     job_page_->setObjectName(QStringLiteral("panel"));
+    makeJobPage();
+    big_ = new BigFigures(this);
+    big_->hide();
+    listen();
+    how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")
+                      ? Show::AngleStyle::decimal
+                      : Show::AngleStyle::degrees_minutes;
+    how_.lengths = settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch")
+                       ? Show::LengthStyle::inch
+                       : Show::LengthStyle::mm;
+    setDark(dark);
+    setHow(how_);
+    if (desk_.book().read_only()) trouble_ = q(desk_.book().read_only_reason());
+    shortcuts();
+}
+
+/// Line, floor and Slate beside each other, between what the job is and what to do next.
+void Window::makeJobPage() {
     auto* column = new QVBoxLayout(job_page_);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -62,13 +77,13 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
 
     auto* across = new QHBoxLayout;
     across->setSpacing(0);
-    line_ = new LineView(desk, job_page_);
+    line_ = new LineView(desk_, job_page_);
     middle_ = new QStackedWidget(job_page_);
-    floor_ = new FloorView(desk, middle_);
-    turn_ = new TurnView(desk, middle_);
+    floor_ = new FloorView(desk_, middle_);
+    turn_ = new TurnView(desk_, middle_);
     guide_view_ = new GuideView(middle_);
     for (QWidget* w : std::initializer_list<QWidget*>{floor_, turn_, guide_view_}) middle_->addWidget(w);
-    slate_ = new Slate(desk, job_page_);
+    slate_ = new Slate(desk_, job_page_);
     across->addWidget(line_);
     across->addWidget(middle_, 1);
     across->addWidget(slate_);
@@ -87,13 +102,12 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     foot->addWidget(hint_);
     column->addWidget(bottom);
     pages_->addWidget(job_page_);
+}
 
-    big_ = new BigFigures(this);
-    big_->hide();
-
+void Window::listen() {
     connect(line_, &LineView::chosen, this, &Window::setStage);
-    read_ = new ReadGuide(desk, this);
-    turning_ = new TurnGuide(desk, this);
+    read_ = new ReadGuide(desk_, this);
+    turning_ = new TurnGuide(desk_, this);
     stages_made_ = {{{Stage::read, false}, taken(read_)}, {{Stage::turn, false}, taken(turning_)}};
     connect(floor_, &FloorView::spotChosen, this, [this](const Spot& s) {
         setStage(Stage::read);
@@ -130,16 +144,6 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
         if (!desk_.hasJob() && (page == job_page_ || page == shelf_)) showShelf();
         refresh();
     });
-    how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")
-                      ? Show::AngleStyle::decimal
-                      : Show::AngleStyle::degrees_minutes;
-    how_.lengths = settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch")
-                       ? Show::LengthStyle::inch
-                       : Show::LengthStyle::mm;
-    setDark(dark);
-    setHow(how_);
-    if (desk_.book().read_only()) trouble_ = q(desk_.book().read_only_reason());
-    shortcuts();
 }
 
 // The shelf and the card are made when they are first wanted: the start does not wait for them.
@@ -565,51 +569,6 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
             b.below = tr("last kept: %1").arg(q(words::spot(r->spot)));
         }
     return {b};
-}
-
-void Window::print() {
-    auto* dialog = new QPrintDialog(this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    dialog->printer()->setPageOrientation(QPageLayout::Landscape);
-    connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* printer) {
-        QPainter p(printer);
-        const QSizeF paper = printer->pageRect(QPrinter::DevicePixel).size();
-        const int sheets = slate_->guide() == turning_ ? turn_->sheets() : 1;
-        for (int n = 0; n < sheets; ++n) {
-            if (n > 0) printer->newPage();
-            p.save();
-            drawSheet(p, paper, n);
-            p.restore();
-        }
-    });
-    dialog->open();
-}
-
-void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
-    const bool dark = Chalk::now().dark;
-    Chalk::choose(false);  // paper is pale
-    const QSizeF sheet(960, 960 * paper.height() / paper.width());
-    // The cautions of the stage stand at the foot of its sheet, read or not.
-    const QSizeF drawing(sheet.width(), sheet.height() - 84);
-    p.scale(paper.width() / sheet.width(), paper.width() / sheet.width());
-    p.setRenderHint(QPainter::Antialiasing);
-    Guide* const guide = guideFor(stage_);
-    if (const auto* drawn = qobject_cast<DrawnGuide*>(guide)) {
-        const double k = std::min(drawing.width() / DrawnGuide::width, drawing.height() / DrawnGuide::height);
-        p.save();
-        p.scale(k, k);
-        drawn->draw(p);
-        p.restore();
-    } else if (guide == turning_) {
-        turn_->drawSheet(p, drawing, number);
-    } else {
-        floor_->draw(p, drawing, true);
-    }
-    QStringList cautions;
-    for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge(), true)) cautions << q(c->text);
-    drawText(p, {20, drawing.height(), sheet.width() - 40, 80}, Qt::AlignLeft | Qt::TextWordWrap,
-             cautions.join(QStringLiteral("  ")), 9, Chalk::now().chalk);
-    Chalk::choose(dark);
 }
 
 }  // namespace fairchalk::desk

@@ -75,6 +75,8 @@ class Window : public QMainWindow {
     Guide* taken(Guide* guide);
     void askNext();
     void strike();
+    void makeJobPage();
+    void listen();
     void shortcuts();
     void refresh();
     void say();

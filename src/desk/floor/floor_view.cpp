@@ -395,13 +395,10 @@ void FloorView::drawLean(QPainter& p, const Map& m, Wheel wheel) const {
     p.restore();
 }
 
-void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
+/// Slabs, the car lightly, and the walk round it.
+void FloorView::drawGround(QPainter& p, const Map& m, const QSizeF& size) const {
     const Chalk& c = Chalk::now();
-    const Map m = mapping(size);
-    const JobAnalysis& a = desk_.answer();
     const double w = size.width(), h = size.height();
-
-    // Slabs of the floor.
     p.setPen(QPen(c.floor_line, 1.5));
     for (int i = 1; i < 3; ++i) p.drawLine(QPointF(w * i / 3, 0), QPointF(w * i / 3, h));
     p.drawLine(QPointF(0, m.middle), QPointF(w, m.middle));
@@ -437,90 +434,107 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     p.drawRoundedRect(QRectF(m.bar_rear - 18, m.top_string - 58, m.bar_front - m.bar_rear + 36,
                              m.bottom_string - m.top_string + 116),
                       60, 60);
+}
 
+/// A wheel with its angle much enlarged, in the fan of its target.
+void FloorView::drawWheel(QPainter& p, const Map& m, Wheel wheel) const {
+    const Chalk& c = Chalk::now();
+    const WheelAngles& angles = desk_.answer().now.wheels[index_of(wheel)];
+    const double out =
+        side_of(wheel) == Side::left ? 1.0 : -1.0;  // toe in points down on the left, which is on top
+    const QPointF at(m.axle(axle_of(wheel)), m.wheel_y(side_of(wheel)));
+    const double reach = std::min(190.0, (m.right - m.left) * 0.42);
+    const auto drawn = [&](Angle toe) {
+        return std::clamp(toe.deg() * wheels_drawn, -widest_drawn, widest_drawn) * out;
+    };
+    const auto fan = [&](Angle lo, Angle hi) {
+        QPainterPath path(at);
+        for (Angle t : {lo, hi}) {
+            const double r = drawn(t) * 0.01745329;
+            path.lineTo(at + QPointF(reach * std::cos(r), reach * std::sin(r)));
+        }
+        path.closeSubpath();
+        return path;
+    };
+    if (const auto aim = wheelAim(desk_, wheel)) {
+        p.setPen(c.stroke(c.target, 1.2));
+        p.setBrush(hatch(c.target));
+        p.drawPath(fan(aim->lo, aim->hi));
+    }
+    const bool known = angles.toe.known;
+    if (known) {
+        QColor dust = c.chalk;
+        dust.setAlpha(120);
+        p.setPen(Qt::NoPen);
+        p.setBrush(dust);
+        p.drawPath(
+            fan(angles.toe.value - angles.toe.plus_minus(), angles.toe.value + angles.toe.plus_minus()));
+        const double r = drawn(angles.toe.value) * 0.01745329;
+        chalkLine(p, at, at + QPointF(reach * std::cos(r), reach * std::sin(r)), c.chalk, 1.6);
+    }
+    p.save();
+    p.translate(at);
+    if (known) p.rotate(drawn(angles.toe.value));
+    p.setPen(c.stroke(c.chalk, 2.6, known ? Qt::SolidLine : Qt::DashLine));
+    p.setBrush(c.floor);
+    p.drawRoundedRect(QRectF(-40, -15, 80, 30), 7, 7);
+    p.restore();
+}
+
+/// The words beside it, toward the middle of the car.
+void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
+    const Chalk& c = Chalk::now();
+    const WheelAngles& angles = desk_.answer().now.wheels[index_of(wheel)];
+    const bool known = angles.toe.known;
+    const QPointF at(m.axle(axle_of(wheel)), m.wheel_y(side_of(wheel)));
+    const bool top = side_of(wheel) == Side::left;
+    QStringList leans;
+    if (angles.camber.known)
+        leans << tr("camber %1 ±%2")
+                     .arg(q(fairchalk::show(angles.camber.value, how_)),
+                          q(show_plus_minus(angles.camber.plus_minus(), how_)));
+    if (angles.caster.known)
+        leans << tr("caster %1 ±%2")
+                     .arg(q(fairchalk::show(angles.caster.value, how_)),
+                          q(show_plus_minus(angles.caster.plus_minus(), how_)));
+    const double below = leans.isEmpty() ? 0 : 4 + 17.0 * static_cast<double>(leans.size());
+    const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66 - below, 250, 42);
+    p.setFont(type(13));
+    p.setPen(c.chalk);
+    p.drawText(QRectF(text.left(), text.bottom() + 4, 250, below), Qt::AlignLeft | Qt::AlignTop,
+               leans.join(QLatin1Char('\n')));
+    p.setFont(type(12));
+    p.setPen(c.soft);
+    p.drawText(text, Qt::AlignLeft | Qt::AlignTop, q(words::wheel(wheel)));
+    p.setFont(type(15, true));
+    p.setPen(known ? c.chalk : c.soft);
+    QString says;
+    if (known) {
+        says = q(show_toe(angles.toe.value, how_) + "  ±" + show_plus_minus(angles.toe.plus_minus(), how_));
+    } else if (angles.toe_to_string.known) {
+        says = tr("%1 to its string").arg(q(show_toe(angles.toe_to_string.value, how_)));
+    } else {
+        QStringList numbers;
+        for (const Spot& s : angles.toe.needs)
+            if (s.wheel && *s.wheel == wheel) numbers << desk_.number(s);
+        says =
+            numbers.isEmpty() ? tr("not known yet") : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
+    }
+    p.drawText(text, Qt::AlignLeft | Qt::AlignBottom, says);
+}
+
+void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
+    const Chalk& c = Chalk::now();
+    const Map m = mapping(size);
+    const JobAnalysis& a = desk_.answer();
+    const double w = size.width(), h = size.height();
+    drawGround(p, m, size);
     drawLines(p, m);
     drawRules(p, m);
-
-    // Wheels, much enlarged angles, each in the fan of its target.
     for (Wheel wheel : all_wheels) {
-        const WheelAngles& angles = a.now.wheels[index_of(wheel)];
-        const double out =
-            side_of(wheel) == Side::left ? 1.0 : -1.0;  // toe in points down on the left, which is on top
-        const QPointF at(m.axle(axle_of(wheel)), m.wheel_y(side_of(wheel)));
-        const double reach = std::min(190.0, (m.right - m.left) * 0.42);
-        const auto drawn = [&](Angle toe) {
-            return std::clamp(toe.deg() * wheels_drawn, -widest_drawn, widest_drawn) * out;
-        };
-        const auto fan = [&](Angle lo, Angle hi) {
-            QPainterPath path(at);
-            for (Angle t : {lo, hi}) {
-                const double r = drawn(t) * 0.01745329;
-                path.lineTo(at + QPointF(reach * std::cos(r), reach * std::sin(r)));
-            }
-            path.closeSubpath();
-            return path;
-        };
-        if (const auto aim = wheelAim(desk_, wheel)) {
-            p.setPen(c.stroke(c.target, 1.2));
-            p.setBrush(hatch(c.target));
-            p.drawPath(fan(aim->lo, aim->hi));
-        }
-        const bool known = angles.toe.known;
-        if (known) {
-            QColor dust = c.chalk;
-            dust.setAlpha(120);
-            p.setPen(Qt::NoPen);
-            p.setBrush(dust);
-            p.drawPath(
-                fan(angles.toe.value - angles.toe.plus_minus(), angles.toe.value + angles.toe.plus_minus()));
-            const double r = drawn(angles.toe.value) * 0.01745329;
-            chalkLine(p, at, at + QPointF(reach * std::cos(r), reach * std::sin(r)), c.chalk, 1.6);
-        }
-        p.save();
-        p.translate(at);
-        if (known) p.rotate(drawn(angles.toe.value));
-        p.setPen(c.stroke(c.chalk, 2.6, known ? Qt::SolidLine : Qt::DashLine));
-        p.setBrush(c.floor);
-        p.drawRoundedRect(QRectF(-40, -15, 80, 30), 7, 7);
-        p.restore();
-
-        // The words beside it, toward the middle of the car.
-        const bool top = side_of(wheel) == Side::left;
-        QStringList leans;
-        if (angles.camber.known)
-            leans << tr("camber %1 ±%2")
-                         .arg(q(fairchalk::show(angles.camber.value, how_)),
-                              q(show_plus_minus(angles.camber.plus_minus(), how_)));
-        if (angles.caster.known)
-            leans << tr("caster %1 ±%2")
-                         .arg(q(fairchalk::show(angles.caster.value, how_)),
-                              q(show_plus_minus(angles.caster.plus_minus(), how_)));
+        drawWheel(p, m, wheel);
         drawLean(p, m, wheel);
-        const double below = leans.isEmpty() ? 0 : 4 + 17.0 * static_cast<double>(leans.size());
-        const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66 - below, 250, 42);
-        p.setFont(type(13));
-        p.setPen(c.chalk);
-        p.drawText(QRectF(text.left(), text.bottom() + 4, 250, below), Qt::AlignLeft | Qt::AlignTop,
-                   leans.join(QLatin1Char('\n')));
-        p.setFont(type(12));
-        p.setPen(c.soft);
-        p.drawText(text, Qt::AlignLeft | Qt::AlignTop, q(words::wheel(wheel)));
-        p.setFont(type(15, true));
-        p.setPen(known ? c.chalk : c.soft);
-        QString says;
-        if (known) {
-            says =
-                q(show_toe(angles.toe.value, how_) + "  ±" + show_plus_minus(angles.toe.plus_minus(), how_));
-        } else if (angles.toe_to_string.known) {
-            says = tr("%1 to its string").arg(q(show_toe(angles.toe_to_string.value, how_)));
-        } else {
-            QStringList numbers;
-            for (const Spot& s : angles.toe.needs)
-                if (s.wheel && *s.wheel == wheel) numbers << desk_.number(s);
-            says = numbers.isEmpty() ? tr("not known yet")
-                                     : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
-        }
-        p.drawText(text, Qt::AlignLeft | Qt::AlignBottom, says);
+        drawWords(p, m, wheel);
     }
     p.setPen(c.soft);
     p.setFont(type(12));

@@ -73,6 +73,9 @@ class FloorView : public QWidget {
     void drawLines(QPainter& p, const Map& m) const;
     void drawRules(QPainter& p, const Map& m) const;
     void drawLean(QPainter& p, const Map& m, Wheel wheel) const;
+    void drawGround(QPainter& p, const Map& m, const QSizeF& size) const;
+    void drawWheel(QPainter& p, const Map& m, Wheel wheel) const;
+    void drawWords(QPainter& p, const Map& m, Wheel wheel) const;
     double stringAt(const Map& m, Side side, double x) const;
     void place();
 

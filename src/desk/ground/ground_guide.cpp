@@ -39,7 +39,7 @@ void GroundGuide::enter() {
     const auto needs = floor_needs(desk_.job(), *floor);
     if (!needs.empty())
         chosen_ = idOf(needs.front());
-    else if (chosen_.isEmpty() || spot())
+    else if (chosen_.isEmpty() || askedSpot())
         chosen_ =
             floor->method == FloorMethod::flat_enough ? QStringLiteral("flat") : QStringLiteral("tiles");
 }
@@ -64,7 +64,7 @@ std::vector<GroundGuide::Known> GroundGuide::knownFloors() const {
     return out;
 }
 
-std::optional<Spot> GroundGuide::spot() const {
+std::optional<Spot> GroundGuide::askedSpot() const {
     const auto floor = floor_now(desk_.job());
     if (!floor || !surveyed(floor->method)) return std::nullopt;
     for (const Spot& s : spotsOf(floor->method))
@@ -140,7 +140,7 @@ void GroundGuide::point(const QString& place) {
 }
 
 QString GroundGuide::title() const {
-    if (const auto s = spot()) return q(words::spot(*s));
+    if (const auto s = askedSpot()) return q(words::spot(*s));
     if (chosen_ == "tiles") return tr("Tiles");
     if (chosen_ == "flat") return tr("Flat enough");
     if (chosen_ == "settle") return tr("Slip and settle");
@@ -149,7 +149,7 @@ QString GroundGuide::title() const {
 }
 
 QString GroundGuide::subtitle() const {
-    if (const auto s = spot())
+    if (const auto s = askedSpot())
         return s->to ? tr("how much higher is the second? lower with a minus")
                      : tr("from the floor up to the level line");
     if (chosen_ == "tiles") return tr("how thick is one?");
@@ -160,17 +160,17 @@ QString GroundGuide::subtitle() const {
 }
 
 bool GroundGuide::typing() const {
-    return spot() || chosen_ == "tiles" || chosen_ == "name" || chosen_ == "flat";
+    return askedSpot() || chosen_ == "tiles" || chosen_ == "name" || chosen_ == "flat";
 }
 QString GroundGuide::prompt() const {
     return chosen_ == "name" ? tr("bay 1, by the door") : QString();
 }
 Expect GroundGuide::expected() const {
-    if (const auto s = spot(); s && s->to) return {Expect::Kind::length_or_angle, bareLength()};
+    if (const auto s = askedSpot(); s && s->to) return {Expect::Kind::length_or_angle, bareLength()};
     return {Expect::Kind::length, bareLength()};
 }
 std::optional<Bounded> GroundGuide::bounded() const {
-    if (const auto s = spot()) return s->to ? Bounded::floor_rise : Bounded::floor_line;
+    if (const auto s = askedSpot()) return s->to ? Bounded::floor_rise : Bounded::floor_line;
     return chosen_ == "tiles" || chosen_ == "flat" ? std::optional(Bounded::tile) : std::nullopt;
 }
 
@@ -215,7 +215,7 @@ QString GroundGuide::keep(const QString& text) {
         emit changed();
         return {};
     }
-    const auto s = spot();
+    const auto s = askedSpot();
     if (!s) return {};
     Reading r;
     r.spot = *s;
@@ -228,7 +228,7 @@ QString GroundGuide::keep(const QString& text) {
 }
 
 std::optional<Reading> GroundGuide::reads() const {
-    const auto s = spot();
+    const auto s = askedSpot();
     return s ? std::optional(desk_.blank(*s)) : std::nullopt;
 }
 
@@ -293,71 +293,67 @@ void GroundGuide::act(const QString& id) {
     }
 }
 
-QString GroundGuide::body() const {
+/// How a floor is surveyed, where none is chosen yet.
+QString GroundGuide::ways() const {
     QString out;
-    const Job& job = desk_.job();
-    const auto floor = floor_now(job);
-    const Knowledge& k = desk_.knowledge();
-    if (!floor) {
-        out += line(tr(
-            "A slope across the car goes straight into camber, with opposite signs left and right; a slope "
-            "along it into caster. So the four spots are surveyed, or taken as flat with what they may be "
-            "out by."));
-        out += head(tr("Water level or laser")) + line(tr("The height of the water, or of the line, above "
-                                                          "the floor at each wheel's spot. The line's own "
-                                                          "height does not matter."));
-        out +=
-            head(tr("Level and straightedge")) +
-            line(tr(
-                "From spot to spot once round: how much higher the next one is. The last leg closes the ring "
+    out += line(
+        tr("A slope across the car goes straight into camber, with opposite signs left and right; a slope "
+           "along it into caster. So the four spots are surveyed, or taken as flat with what they may be "
+           "out by."));
+    out += head(tr("Water level or laser")) + line(tr("The height of the water, or of the line, above "
+                                                      "the floor at each wheel's spot. The line's own "
+                                                      "height does not matter."));
+    out +=
+        head(tr("Level and straightedge")) +
+        line(tr("From spot to spot once round: how much higher the next one is. The last leg closes the ring "
                 "and shows a mistake."));
-        out += head(tr("Flat enough")) +
-               line(tr("Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber "
-                       "then carries that much more ±."));
-        if (!knownFloors().empty()) out += line(soft(tr("Or point at a floor that was surveyed before.")));
-        return out;
+    out += head(tr("Flat enough")) +
+           line(tr("Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber "
+                   "then carries that much more ±."));
+    if (!knownFloors().empty()) out += line(soft(tr("Or point at a floor that was surveyed before.")));
+    return out;
+}
+
+/// When it was surveyed, and under which car.
+QString GroundGuide::whenSurveyed(const Floor& floor) const {
+    if (floor.surveyed.empty()) return {};
+    QString out;
+    const QDate then = QDate::fromString(q(floor.surveyed), Qt::ISODate);
+    const auto days = then.isValid() ? then.daysTo(QDate::currentDate()) : 0;
+    out += line(tr("⟨b⟩%1⟨/b⟩, surveyed %2").arg(q(floor.place), q(floor.surveyed)));
+    if (days > old_after_days)
+        out += line(
+            warn(tr("That is %1 months ago: floors settle and get patched. Check one leg.").arg(days / 30)));
+    for (const Known& known : knownFloors())
+        if (known.name == q(floor.place) && desk_.car().wheelbase &&
+            std::abs(known.wheelbase.mm() - desk_.car().wheelbase->mm()) > other_car_mm)
+            out += line(warn(tr("It was surveyed under a wheelbase of %1: this car stands on other spots.")
+                                 .arg(q(fairchalk::show(known.wheelbase, how_)))));
+    return out;
+}
+
+QString GroundGuide::settling() const {
+    QString out;
+    const auto by = spoiled_since(desk_.job(), Fact::settled, 0);
+    if (desk_.car().no_springs)
+        out += line(tr("A chassis on blocks has no springs: nothing settles."));
+    else if (by)
+        out += line(warn(
+            tr("It was %1 since it settled: roll it and bounce it again.").arg(q(words::happening(*by)))));
+    for (const char* topic : {"settle", "slip"}) {
+        out += head(QLatin1String(topic) == QLatin1String("settle")
+                        ? tr("Settling")
+                        : tr("What it stands on, to be free sideways"));
+        for (const School* s : desk_.knowledge().on(topic))
+            out +=
+                line(QStringLiteral("⟨b⟩%1.⟨/b⟩ %2").arg(q(s->text), q(s->how))) + line(soft(q(s->reason)));
     }
-    const FloorSolved solved = solve_floor(*floor);
-    if (!floor->surveyed.empty()) {
-        const QDate then = QDate::fromString(q(floor->surveyed), Qt::ISODate);
-        const auto days = then.isValid() ? then.daysTo(QDate::currentDate()) : 0;
-        out += line(tr("⟨b⟩%1⟨/b⟩, surveyed %2").arg(q(floor->place), q(floor->surveyed)));
-        if (days > old_after_days)
-            out += line(warn(
-                tr("That is %1 months ago: floors settle and get patched. Check one leg.").arg(days / 30)));
-        for (const Known& known : knownFloors())
-            if (known.name == q(floor->place) && desk_.car().wheelbase &&
-                std::abs(known.wheelbase.mm() - desk_.car().wheelbase->mm()) > other_car_mm)
-                out +=
-                    line(warn(tr("It was surveyed under a wheelbase of %1: this car stands on other spots.")
-                                  .arg(q(fairchalk::show(known.wheelbase, how_)))));
-    }
-    if (chosen_ == "settle") {
-        const auto by = spoiled_since(job, Fact::settled, 0);
-        if (desk_.car().no_springs)
-            out += line(tr("A chassis on blocks has no springs: nothing settles."));
-        else if (by)
-            out += line(warn(tr("It was %1 since it settled: roll it and bounce it again.")
-                                 .arg(q(words::happening(*by)))));
-        for (const char* topic : {"settle", "slip"}) {
-            out += head(QLatin1String(topic) == QLatin1String("settle")
-                            ? tr("Settling")
-                            : tr("What it stands on, to be free sideways"));
-            for (const School* s : k.on(topic))
-                out += line(QStringLiteral("⟨b⟩%1.⟨/b⟩ %2").arg(q(s->text), q(s->how))) +
-                       line(soft(q(s->reason)));
-        }
-        return out;
-    }
-    if (!solved.known) {
-        out += line(soft(tr("Still to read: %1.").arg(floor_needs(job, *floor).size())));
-        out += floor->method == FloorMethod::level_legs
-                   ? line(tr("Turn the level end for end on each leg and take the mean: its own error is "
-                             "gone then."))
-                   : line(tr("Let the water come to rest; read the bottom of its curve, the same way at each "
-                             "spot."));
-        return out;
-    }
+    return out;
+}
+
+/// Whether the legs close, and what the floor does to a gauge.
+QString GroundGuide::effects(const FloorSolved& solved) const {
+    QString out;
     const FloorEffect e = effect_of(solved, desk_.car());
     if (solved.misclosure) {
         const QString by = q(fairchalk::show(abs(*solved.misclosure), how_)),
@@ -395,6 +391,11 @@ QString GroundGuide::body() const {
     out += head(tr("To be added to what a gauge shows")) +
            QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
     out += line(soft(tr("The program adds it by itself to every reading against gravity, with its ±.")));
+    return out;
+}
+
+QString GroundGuide::tilesText() const {
+    QString out;
     if (const auto plan = tiles()) {
         out += head(tr("Tiles of %1").arg(q(fairchalk::show(*tile_, how_))));
         if (plan->total == 0)
@@ -416,10 +417,28 @@ QString GroundGuide::body() const {
     return out;
 }
 
+QString GroundGuide::body() const {
+    const Job& job = desk_.job();
+    const auto floor = floor_now(job);
+    if (!floor) return ways();
+    const FloorSolved solved = solve_floor(*floor);
+    QString out = whenSurveyed(*floor);
+    if (chosen_ == "settle") return out + settling();
+    if (solved.known) return out + effects(solved) + tilesText();
+    out += line(soft(tr("Still to read: %1.").arg(floor_needs(job, *floor).size())));
+    out +=
+        floor->method == FloorMethod::level_legs
+            ? line(
+                  tr("Turn the level end for end on each leg and take the mean: its own error is gone then."))
+            : line(
+                  tr("Let the water come to rest; read the bottom of its curve, the same way at each spot."));
+    return out;
+}
+
 QString GroundGuide::say() const {
     const auto floor = floor_now(desk_.job());
     if (!floor) return tr("Say what the car stands on: surveyed with a level, or flat enough.");
-    if (const auto s = spot())
+    if (const auto s = askedSpot())
         return s->to ? tr("Lay the straightedge from the %1 to the %2 spot and say how much higher the "
                           "second is.")
                            .arg(q(words::wheel(*s->wheel)), q(words::wheel(*s->to)))
@@ -431,6 +450,42 @@ QString GroundGuide::say() const {
         return tr("It was %1: roll it back and forth a car's length and bounce it (F11, F12).")
             .arg(q(words::happening(*by)));
     return tr("Free the adjusters while it is up, roll it on, bounce it: then the steering (Ctrl+4).");
+}
+
+/// What was read, or is to be said, at one of the drawing's places.
+void GroundGuide::drawPlace(QPainter& p, const Place& place, const Floor& floor,
+                            const FloorSolved& solved) const {
+    const Chalk& c = Chalk::now();
+    const Job& job = desk_.job();
+    const bool foot = place.id == "tiles" || place.id == "flat" || place.id == "settle" || place.id == "name";
+    const bool open = place.value == tr("to read");
+    if (foot) {
+        QString value = place.value;
+        bool caution = false;
+        if (place.id == "settle") {
+            const auto by = spoiled_since(job, Fact::settled, 0);
+            caution = by && !desk_.car().no_springs;
+            value = desk_.car().no_springs ? tr("no springs: nothing settles")
+                    : by                   ? tr("%1 since").arg(q(words::happening(*by)))
+                                           : tr("roll it, bounce it");
+            if (const auto at_entry = settled_at(job); at_entry && !by)
+                value = tr("since %1").arg(q(desk_.log()[*at_entry].at).mid(11, 5));
+        }
+        drawText(p, place.at.adjusted(14, 10, -10, -44), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15,
+                 c.chalk, true);
+        drawText(p, place.at.adjusted(14, 42, -10, -8), Qt::AlignLeft | Qt::AlignVCenter,
+                 caution ? QStringLiteral("▲ ") + value : value, 14, caution ? c.caution : c.soft);
+        return;
+    }
+    p.setBrush(c.floor);
+    p.setPen(c.stroke(open ? c.faint : c.target, 1.4, open ? Qt::DashLine : Qt::SolidLine));
+    p.drawRoundedRect(place.at.adjusted(14, 12, -14, -12), 8, 8);
+    drawText(p, place.at.adjusted(16, 8, -16, -8), Qt::AlignCenter, place.value, open ? 13 : 15,
+             open ? c.soft : c.chalk, !open);
+    const bool suspect = solved.alarm && solved.culprit && spotsOf(floor.method).size() &&
+                         idOf(std::get<Reading>(desk_.log()[*solved.culprit].event).spot) == place.id;
+    if (suspect)
+        drawText(p, place.at.translated(0, -36), Qt::AlignCenter, tr("▲ doubtful"), 13, c.caution, true);
 }
 
 void GroundGuide::draw(QPainter& p) const {
@@ -522,38 +577,7 @@ void GroundGuide::draw(QPainter& p) const {
             tr("heights drawn ×%1")
                 .arg(per_mm * desk_.car().wheelbase.value_or(Length::from_mm(2500)).mm() / 470.0, 0, 'f', 0),
             13, c.soft);
-    for (const Place& place : places()) {
-        const bool foot =
-            place.id == "tiles" || place.id == "flat" || place.id == "settle" || place.id == "name";
-        const bool open = place.value == tr("to read");
-        if (foot) {
-            QString value = place.value;
-            bool caution = false;
-            if (place.id == "settle") {
-                const auto by = spoiled_since(job, Fact::settled, 0);
-                caution = by && !desk_.car().no_springs;
-                value = desk_.car().no_springs ? tr("no springs: nothing settles")
-                        : by                   ? tr("%1 since").arg(q(words::happening(*by)))
-                                               : tr("roll it, bounce it");
-                if (const auto at_entry = settled_at(job); at_entry && !by)
-                    value = tr("since %1").arg(q(desk_.log()[*at_entry].at).mid(11, 5));
-            }
-            drawText(p, place.at.adjusted(14, 10, -10, -44), Qt::AlignLeft | Qt::AlignVCenter, place.name, 15,
-                     c.chalk, true);
-            drawText(p, place.at.adjusted(14, 42, -10, -8), Qt::AlignLeft | Qt::AlignVCenter,
-                     caution ? QStringLiteral("▲ ") + value : value, 14, caution ? c.caution : c.soft);
-            continue;
-        }
-        p.setBrush(c.floor);
-        p.setPen(c.stroke(open ? c.faint : c.target, 1.4, open ? Qt::DashLine : Qt::SolidLine));
-        p.drawRoundedRect(place.at.adjusted(14, 12, -14, -12), 8, 8);
-        drawText(p, place.at.adjusted(16, 8, -16, -8), Qt::AlignCenter, place.value, open ? 13 : 15,
-                 open ? c.soft : c.chalk, !open);
-        const bool suspect = solved.alarm && solved.culprit && spotsOf(floor->method).size() &&
-                             idOf(std::get<Reading>(desk_.log()[*solved.culprit].event).spot) == place.id;
-        if (suspect)
-            drawText(p, place.at.translated(0, -36), Qt::AlignCenter, tr("▲ doubtful"), 13, c.caution, true);
-    }
+    for (const Place& place : places()) drawPlace(p, place, *floor, solved);
 }
 
 }  // namespace fairchalk::desk

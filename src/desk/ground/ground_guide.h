@@ -37,9 +37,15 @@ class GroundGuide : public DrawnGuide {
         Length wheelbase;
     };
     std::vector<Known> knownFloors() const;
-    std::optional<Spot> spot() const;
+    std::optional<Spot> askedSpot() const;
     QPointF at(double forward, double left, Length rise, double per_mm) const;
     std::optional<TilePlan> tiles() const;
+    QString ways() const;
+    QString whenSurveyed(const Floor& floor) const;
+    QString settling() const;
+    QString effects(const FloorSolved& solved) const;
+    QString tilesText() const;
+    void drawPlace(QPainter& p, const Place& place, const Floor& floor, const FloorSolved& solved) const;
 
     std::optional<Length> tile_;  ///< thickness typed
     QString kept_as_;             ///< the name this survey was kept under

@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window prints: the stage as it is drawn, on paper, with its cautions.
+#include <algorithm>
+
+#include <QPainter>
+#include <QPrintDialog>
+#include <QPrinter>
+
+#include "look/chalk.h"
+#include "look/html.h"
+#include "window.h"
+
+namespace fairchalk::desk {
+
+void Window::print() {
+    auto* dialog = new QPrintDialog(this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->printer()->setPageOrientation(QPageLayout::Landscape);
+    connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* printer) {
+        QPainter p(printer);
+        const QSizeF paper = printer->pageRect(QPrinter::DevicePixel).size();
+        const int sheets = slate_->guide() == turning_ ? turn_->sheets() : 1;
+        for (int n = 0; n < sheets; ++n) {
+            if (n > 0) printer->newPage();
+            p.save();
+            drawSheet(p, paper, n);
+            p.restore();
+        }
+    });
+    dialog->open();
+}
+
+void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
+    const bool dark = Chalk::now().dark;
+    Chalk::choose(false);  // paper is pale
+    const QSizeF sheet(960, 960 * paper.height() / paper.width());
+    // The cautions of the stage stand at the foot of its sheet, read or not.
+    const QSizeF drawing(sheet.width(), sheet.height() - 84);
+    p.scale(paper.width() / sheet.width(), paper.width() / sheet.width());
+    p.setRenderHint(QPainter::Antialiasing);
+    Guide* const guide = guideFor(stage_);
+    if (const auto* drawn = qobject_cast<DrawnGuide*>(guide)) {
+        const double k = std::min(drawing.width() / DrawnGuide::width, drawing.height() / DrawnGuide::height);
+        p.save();
+        p.scale(k, k);
+        drawn->draw(p);
+        p.restore();
+    } else if (guide == turning_) {
+        turn_->drawSheet(p, drawing, number);
+    } else {
+        floor_->draw(p, drawing, true);
+    }
+    QStringList cautions;
+    for (const Caution* c : cautions_at(stage_, desk_.job(), desk_.knowledge(), true)) cautions << q(c->text);
+    drawText(p, {20, drawing.height(), sheet.width() - 40, 80}, Qt::AlignLeft | Qt::TextWordWrap,
+             cautions.join(QStringLiteral("  ")), 9, Chalk::now().chalk);
+    Chalk::choose(dark);
+}
+
+}  // namespace fairchalk::desk
