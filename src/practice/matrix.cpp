@@ -84,6 +84,7 @@ class Work {
     std::vector<Target> judged() const;
     void judge_turns(const Analysis& before, const SolidCar& was);
     void judge_lines(const SolidCar& found);
+    void judge_end(const Analysis& a, const std::vector<Target>& all);
     void note(int& counter, const std::string& what) {
         ++counter;
         done_.notes.push_back(what);
@@ -262,6 +263,46 @@ void Work::judge_lines(const SolidCar& found) {
     }
 }
 
+/// What is reported at the end, against the truth.
+void Work::judge_end(const Analysis& a, const std::vector<Target>& all) {
+    done_.called_inside = a.plan.next == NextStep::done;
+    if (done_.called_inside)
+        for (const Verdict& v : a.plan.before)
+            if (v.target.has_tolerance && v.call != Call::inside)
+                note(done_.harm.done_outside, cell_.name() + ": " + v.target.name());
+    done_.truly_inside = true;
+    for (const Target& t : all) done_.truly_inside = done_.truly_inside && beyond(t, truth_of(t)) == 0.0;
+    const SolidCar& solid = car_->solid();
+    const auto held = [&](const KnownAngle& k, double truth) {
+        if (!k.known) return;
+        ++done_.angles;
+        done_.held += std::abs(k.value.deg() - truth) <= k.plus_minus().deg();
+    };
+    const auto far_off = [&](const KnownAngle& k, double truth) {
+        if (!k.known) return;
+        ++done_.toes;
+        const double by = std::abs(k.value.deg() - truth) / k.sigma.deg();
+        if (by <= 4.0) return;
+        ++done_.toes_far;
+        done_.notes.push_back(cell_.name() + ": a toe " + std::to_string(by) + " sigma from the truth");
+    };
+    for (Wheel w : all_wheels) {
+        const auto i = static_cast<std::size_t>(index_of(w));
+        held(a.now.wheels[i].toe, solid.toe[i]);
+        far_off(a.now.wheels[i].toe, solid.toe[i]);
+        held(a.now.wheels[i].camber, solid.camber[i]);
+        held(a.now.wheels[i].caster, solid.caster[i]);
+    }
+    for (Axle axle : both_axles) {
+        const auto i = static_cast<std::size_t>(index_of(axle));
+        held(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
+        far_off(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
+    }
+    if (cell_.of(Factor::trouble) == "card-wrong" && done_.worst > driven_further)
+        done_.notes.push_back(cell_.name() + ": driven further off by " + std::to_string(done_.worst));
+    if (!done_.notes.empty()) done_.log = std::move(log_);
+}
+
 CellJob Work::run() {
     const std::vector<Target> all = judged();
     const auto worst = [&] {
@@ -339,43 +380,7 @@ CellJob Work::run() {
         done_.worst = std::max(done_.worst, worst() - started_worst_);
     }
     judge_lines(found);
-    done_.called_inside = a.plan.next == NextStep::done;
-    if (done_.called_inside)
-        for (const Verdict& v : a.plan.before)
-            if (v.target.has_tolerance && v.call != Call::inside)
-                note(done_.harm.done_outside, cell_.name() + ": " + v.target.name());
-    done_.truly_inside = true;
-    for (const Target& t : all) done_.truly_inside = done_.truly_inside && beyond(t, truth_of(t)) == 0.0;
-    // What is reported at the end, against the truth.
-    const SolidCar& solid = car_->solid();
-    const auto held = [&](const KnownAngle& k, double truth) {
-        if (!k.known) return;
-        ++done_.angles;
-        done_.held += std::abs(k.value.deg() - truth) <= k.plus_minus().deg();
-    };
-    const auto far_off = [&](const KnownAngle& k, double truth) {
-        if (!k.known) return;
-        ++done_.toes;
-        const double by = std::abs(k.value.deg() - truth) / k.sigma.deg();
-        if (by <= 4.0) return;
-        ++done_.toes_far;
-        done_.notes.push_back(cell_.name() + ": a toe " + std::to_string(by) + " sigma from the truth");
-    };
-    for (Wheel w : all_wheels) {
-        const auto i = static_cast<std::size_t>(index_of(w));
-        held(a.now.wheels[i].toe, solid.toe[i]);
-        far_off(a.now.wheels[i].toe, solid.toe[i]);
-        held(a.now.wheels[i].camber, solid.camber[i]);
-        held(a.now.wheels[i].caster, solid.caster[i]);
-    }
-    for (Axle axle : both_axles) {
-        const auto i = static_cast<std::size_t>(index_of(axle));
-        held(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
-        far_off(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
-    }
-    if (cell_.of(Factor::trouble) == "card-wrong" && done_.worst > driven_further)
-        done_.notes.push_back(cell_.name() + ": driven further off by " + std::to_string(done_.worst));
-    if (!done_.notes.empty()) done_.log = std::move(log_);
+    judge_end(a, all);
     return done_;
 }
 
