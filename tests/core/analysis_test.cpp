@@ -106,6 +106,27 @@ void fronts(TurnedJob& j, double left, double right) {
     }
 }
 
+/// A car on toe boards, its total toe alone aimed at.
+TurnedJob on_boards(CarCard car) {
+    TurnedJob j;
+    j.car = std::move(car);
+    LinesSet lines;
+    lines.rigs = {"toe-boards"};
+    lines.sizes.board_span = Length::from_mm(600);
+    j.put(CarEdit{j.car});
+    j.put(TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::front, 0.0, 0.5)}});
+    j.put(lines);
+    j.put(RoundOpened{});
+    return j;
+}
+void tape(TurnedJob& j, ReadingId kind, double mm) {
+    Reading r = blank_reading(axle_spot(kind, Axle::front), job_of(j.log).rounds.back().lines);
+    r.value.kind = QuantityKind::length;
+    r.value.value = mm;
+    r.tool = "steel-rule-mm";
+    j.put(r);
+}
+
 TEST(Advice, ACardThatIsWrongIsAskedAboutAfterOnePassAndNeverBelievedTwice) {
     TurnedJob j;
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.1)});
@@ -282,65 +303,37 @@ TEST(Advice, AnInsideThatNothingChecksIsReadASecondTime) {
     j.begin({TurnedJob::target(Measure::toe, Wheel::front_left, 0.0, 0.3)});
     j.angle(ReadingId::toe_angle, Wheel::front_left, 0.02);
     const Analysis once = analysed(j);
-    LinesSet lines;
     EXPECT_EQ(once.verdicts.at(0).call, Call::inside);
     // A gauge that is no part of the round's rigs can't be asked for; one that is, is.
-    TurnedJob boards;
-    lines.rigs = {"toe-boards"};
-    lines.sizes.board_span = Length::from_mm(600);
-    boards.put(CarEdit{boards.car});
-    boards.put(TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::front, 0.0, 0.5)}});
-    boards.put(lines);
-    boards.put(RoundOpened{});
-    const auto tape = [&](ReadingId kind, double mm) {
-        Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
-        r.value.kind = QuantityKind::length;
-        r.value.value = mm;
-        r.tool = "steel-rule-mm";
-        boards.put(r);
-    };
-    tape(ReadingId::boards_front, 1500);
-    tape(ReadingId::boards_rear, 1500.5);
+    TurnedJob boards = on_boards(TurnedJob().car);
+    tape(boards, ReadingId::boards_front, 1500);
+    tape(boards, ReadingId::boards_rear, 1500.5);
     const Analysis a = analysed(boards);
     EXPECT_EQ(a.verdicts.at(0).call, Call::inside);
     ASSERT_EQ(a.plan.next, NextStep::read);
     ASSERT_TRUE(a.plan.again);
     EXPECT_EQ(a.plan.again->why.code, Code::again_unchecked);
     EXPECT_EQ(a.read.size(), 2u);
-    tape(ReadingId::boards_front, 1500);
-    tape(ReadingId::boards_rear, 1500.5);
+    tape(boards, ReadingId::boards_front, 1500);
+    tape(boards, ReadingId::boards_rear, 1500.5);
     EXPECT_EQ(analysed(boards).plan.next, NextStep::done);
 }
 
 TEST(Advice, NothingIsLeftAsItIsOnOneReadingThatNothingChecks) {
     // Outside, and no adjuster reaches it: before the job ends on that, a slip would have to show.
-    TurnedJob boards;
-    LinesSet lines;
-    lines.rigs = {"toe-boards"};
-    lines.sizes.board_span = Length::from_mm(600);
-    CarCard bare = boards.car;
+    CarCard bare = TurnedJob().car;
     bare.adjusters.clear();
-    boards.put(CarEdit{bare});
-    boards.put(TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::front, 0.0, 0.5)}});
-    boards.put(lines);
-    boards.put(RoundOpened{});
-    const auto tape = [&](ReadingId kind, double mm) {
-        Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
-        r.value.kind = QuantityKind::length;
-        r.value.value = mm;
-        r.tool = "steel-rule-mm";
-        boards.put(r);
-    };
-    tape(ReadingId::boards_front, 1500);
-    tape(ReadingId::boards_rear, 1520);
+    TurnedJob boards = on_boards(bare);
+    tape(boards, ReadingId::boards_front, 1500);
+    tape(boards, ReadingId::boards_rear, 1520);
     const Analysis once = analysed(boards);
     EXPECT_EQ(once.verdicts.at(0).call, Call::outside);
     ASSERT_EQ(once.plan.next, NextStep::read);
     ASSERT_TRUE(once.plan.again);
     EXPECT_EQ(once.plan.again->why.code, Code::again_unchecked);
     EXPECT_FALSE(once.plan.as_far_as);
-    tape(ReadingId::boards_front, 1500);
-    tape(ReadingId::boards_rear, 1520);
+    tape(boards, ReadingId::boards_front, 1500);
+    tape(boards, ReadingId::boards_rear, 1520);
     EXPECT_EQ(analysed(boards).plan.next, NextStep::as_far_as);
 }
 

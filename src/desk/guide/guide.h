@@ -115,6 +115,17 @@ class Question : public Guide {
     void answered();
 };
 
+/// A list to choose from by its digits.
+class ListQuestion : public Question {
+    Q_OBJECT
+  public:
+    using Question::Question;
+    QString subtitle() const override { return tr("a digit chooses, Escape leaves it"); }
+    bool isStage() const override { return false; }
+    QString keep(const QString&) override { return {}; }
+    bool byDigits() const override { return true; }
+};
+
 /// A typed angle with a side: `6 left`, `3°30' right`, `0`. To the right is positive.
 Result<Quantity> readSideAngle(const QString& text);
 /// All that may not stay so when the car moves: `Left tie rod: turned and not locked`.

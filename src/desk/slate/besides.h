@@ -34,19 +34,15 @@ class LooseQuestion : public Question {
 };
 
 /// What happened to the car between two readings?
-class HappeningQuestion : public Question {
+class HappeningQuestion : public ListQuestion {
     Q_OBJECT
   public:
-    using Question::Question;
+    using ListQuestion::ListQuestion;
     QString title() const override { return tr("What happened?"); }
-    QString subtitle() const override { return tr("a digit chooses, Escape leaves it"); }
     QString body() const override;
     QString say() const override;
-    bool isStage() const override { return false; }
-    QString keep(const QString&) override { return {}; }
     std::vector<Act> acts() const override;
     void act(const QString& id) override;
-    bool byDigits() const override { return true; }
 };
 
 }  // namespace fairchalk::desk

@@ -54,19 +54,15 @@ class AcceptQuestion : public Question {
 };
 
 /// Which plan?
-class PlanQuestion : public Question {
+class PlanQuestion : public ListQuestion {
     Q_OBJECT
   public:
-    using Question::Question;
+    using ListQuestion::ListQuestion;
     QString title() const override { return tr("Which plan?"); }
-    QString subtitle() const override { return tr("a digit chooses, Escape leaves it"); }
     QString body() const override;
     QString say() const override { return tr("Say what tonight's work is to be about."); }
-    bool isStage() const override { return false; }
-    QString keep(const QString&) override { return {}; }
     std::vector<Act> acts() const override;
     void act(const QString& id) override;
-    bool byDigits() const override { return true; }
 };
 
 }  // namespace fairchalk::desk
