@@ -329,7 +329,8 @@ TEST_F(GuideTest, AnotherSetUpIsAnotherAimAndTheFirstIsKept) {
     for (const Target& t : desk->job().targets)
         camber = camber || (t.measure == Measure::camber && std::abs(t.aim.deg() + 1.5) < 1e-9);
     EXPECT_TRUE(camber);
-    const auto line = book::text_of_target("camber", desk->writtenCard().json()["setups"]["wet"]["front"]["camber"]);
+    const auto line =
+        book::text_of_target("camber", desk->writtenCard().json()["setups"]["wet"]["front"]["camber"]);
     EXPECT_EQ(line, "-1.5 deg ±0.5 deg");
 }
 

@@ -460,7 +460,8 @@ TEST_F(ReadyTest, TheCardIsFilledInPlaceByPlaceAndNothingOnItIsLost) {
     const auto before = desk->writtenCard().json();
     again();
     EXPECT_EQ(desk->writtenCard().json(), before);
-    EXPECT_EQ(desk->writtenCard().json()["load"], "half a tank, nobody in it") << "what was not touched stays";
+    EXPECT_EQ(desk->writtenCard().json()["load"], "half a tank, nobody in it")
+        << "what was not touched stays";
     EXPECT_EQ(desk->book().pictures(desk->book().car_of(desk->jobId())).size(), 1u);
 }
 

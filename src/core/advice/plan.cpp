@@ -96,9 +96,9 @@ Planner::Planner(const Job& job, const Estimate& e, const PlanOptions& options)
       usable_(all_) {
     std::erase_if(usable_, [&](const Lever& l) { return !allowed(l.id(), l.kind); });
     steering_known_ = p_.well_known(steering_gradient(p_));
-    blind_ = !p_.well_known(thrust_gradient(p_)) && std::any_of(usable_.begin(), usable_.end(), [](const Lever& l) {
-        return axle_of(l.wheel) == Axle::rear && moves_toe(l);
-    });
+    blind_ = !p_.well_known(thrust_gradient(p_)) &&
+             std::any_of(usable_.begin(), usable_.end(),
+                         [](const Lever& l) { return axle_of(l.wheel) == Axle::rear && moves_toe(l); });
     if (const auto amounts = turned_in_all(job); !amounts.empty()) {
         After after{p_, all_, {}};
         for (const Lever& l : all_) {

@@ -92,7 +92,8 @@ bool Planner::set_back() {
     for (const auto& [id, sum] : sums) {
         const int place = car_.place_of(id);
         if (place < 0 || std::abs(sum) < 1e-9) continue;
-        if (std::any_of(usable_.begin(), usable_.end(), [&](const Lever& l) { return l.id() == id; })) continue;
+        if (std::any_of(usable_.begin(), usable_.end(), [&](const Lever& l) { return l.id() == id; }))
+            continue;
         const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
         if (const auto unsaid = unsaid_of(a)) {
             plan_.turns.clear();

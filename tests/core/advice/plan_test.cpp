@@ -137,7 +137,8 @@ TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
 }
 
 TEST(Plan, ATestTurnThatShowedNothingIsNotLeftStanding) {
-    // The front is right and its rod's side known; the rear link was tried, and its total can be called inside.
+    // The front is right and its rod's side known; the rear link was tried, and its total can be called
+    // inside.
     TrueCar c;
     c.toe = {0.05, 0.05, 0.05, 0.05};
     CarCard card = testing::card_of(c);
