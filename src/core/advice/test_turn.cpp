@@ -89,7 +89,9 @@ bool Planner::set_back() {
         const Turn* t = job_.live(i) ? std::get_if<Turn>(&(*job_.log)[i].event) : nullptr;
         if (t) sums[t->adjuster] = t->test ? sums[t->adjuster] + t->turns : 0.0;
     }
-    for (const auto& [id, sum] : sums) {
+    for (const auto& tested : sums) {
+        const std::string& id = tested.first;
+        const double sum = tested.second;
         const int place = car_.place_of(id);
         if (place < 0 || std::abs(sum) < 1e-9) continue;
         if (std::any_of(usable_.begin(), usable_.end(), [&](const Lever& l) { return l.id() == id; }))

@@ -373,7 +373,7 @@ TEST(Steering, NotHeldLeavesTheTotalAndNotTheSingleFronts) {
 }
 
 /// Share of jobs whose 95 % interval holds the truth.
-struct Coverage {
+struct RigCoverage {
     std::map<std::string, std::pair<int, int>> at;
     void count(const std::string& what, const KnownAngle& a, double truth) {
         ASSERT_TRUE(a.known) << what;
@@ -453,7 +453,7 @@ TEST_P(Noisy, NinetyFivePercentIntervalsHoldTheTruthSoOften) {
     if (slow) GTEST_SKIP();
     const std::string rig = GetParam();
     std::mt19937 rng(std::hash<std::string>{}(rig));
-    Coverage coverage;
+    RigCoverage coverage;
     for (int n = 0; n < noisy_jobs; ++n) {
         SolidCar c = SolidCar::any(rng);
         // Rims that only a jig has touched are taken to sit alike within 8 mm.

@@ -168,8 +168,8 @@ TEST(WheelOnly, ArrivesOnSimulatedCarsInAFewDrives) {
             straight += std::abs(wheel) < 3.0;
             EXPECT_LT(std::abs(wheel), std::abs(start) + 4.0);
         }
-        EXPECT_GE(straight, cars * 9 / 10) << (degrees ? "degrees" : "drift only");
-        EXPECT_LT(drives_sum, cars * (degrees ? 3.5 : 6.5)) << (degrees ? "degrees" : "drift only");
+        EXPECT_GE(straight, garage * 9 / 10) << (degrees ? "degrees" : "drift only");
+        EXPECT_LT(drives_sum, garage * (degrees ? 3.5 : 6.5)) << (degrees ? "degrees" : "drift only");
     }
 }
 
