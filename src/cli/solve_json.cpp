@@ -383,6 +383,13 @@ std::vector<Target> targets_of_set_up(const book::JobFile& file, const Job& job,
 
 }  // namespace
 
+namespace {
+/// A small amount, finer than any rule: `0.34 mm`, `0.012 deg`.
+std::string in_tenths(double value, QuantityKind kind) {
+    return to_division(value, kind, kind == QuantityKind::length ? 0.01 : 0.001);
+}
+}  // namespace
+
 Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::optional<Wheel> match,
                  const std::string& set_up) {
     const Job written = file.job();
@@ -440,6 +447,17 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
                             {"truly_inside", plan.as_far_as->truly_inside},
                             {"settle", plan.as_far_as->tool ? Json(plan.as_far_as->tool->name) : Json()},
                             {"say", words::as_far_as(*plan.as_far_as)}};
+    }
+    for (const Until& u : a.until) {
+        Json j = {{"adjuster", u.adjuster}};
+        j.update(spot_json(u.spot));
+        if (u.now) j["now"] = to_division(*u.now, u.kind, u.division);
+        j["then"] = to_division(u.then, u.kind, u.division);
+        j["then_sigma"] = in_tenths(u.then_sigma, u.kind);
+        j["per_step"] = in_tenths(u.per_step, u.kind);
+        j["after_shake"] = true;
+        j["say"] = words::until(u, car);
+        out["until"].push_back(j);
     }
     out["remeasure"] = Json::array();
     for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));

@@ -187,6 +187,7 @@ Analysis analyse(const Job& job, const Question& question) {
         }
         if (!spots.empty()) ask_again(a.plan, std::move(spots), {Code::again_unchecked, {what}});
     }
+    if (question.until) a.until = until_shown(a.job, a.now, a.plan);
     a.read = to_read(planned, a);
     a.untold = untold(a);
     return a;

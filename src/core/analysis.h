@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/advice/plan.h"
+#include "core/advice/until.h"
 #include "core/judge/turn_doubt.h"
 
 namespace fairchalk {
@@ -22,6 +23,7 @@ struct Question {
     std::optional<std::vector<Target>> targets;  ///< a plan for these instead of the job's own
     bool settling = true;                        ///< work out what would settle each verdict
     bool explain = true;                         ///< and which spots are missing for what is unknown
+    bool until = true;                           ///< and what the rules show while it is turned
     const std::atomic<bool>* cancel = nullptr;
 };
 
@@ -39,6 +41,7 @@ struct Analysis {
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
     Plan plan;
+    std::vector<Until> until;      ///< what the rules will show, turn by turn
     std::optional<Untold> untold;  ///< why `read` is empty though the plan says `read`
     /// What to read next, the best first: while the plan says `read`; else what would settle the worst
     /// verdict. Empty where nothing that can be read would help.

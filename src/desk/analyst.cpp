@@ -68,6 +68,7 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice,
     a.settling = std::move(analysis.settling);
     a.settling.resize(a.verdicts.size());
     a.plan = std::move(analysis.plan);
+    a.until = std::move(analysis.until);
     a.read = std::move(analysis.read);
     a.untold = std::move(analysis.untold);
     options = {};

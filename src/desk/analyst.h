@@ -32,6 +32,7 @@ struct JobAnalysis {
     std::size_t sequence = 0;  ///< how many entries it answers
     Estimate now;              ///< as the car stands, what was turned since included
     Plan plan;
+    std::vector<Until> until;  ///< what the rules will show, turn by turn
     std::vector<Verdict>
         expected;            ///< of the last pass of turns, once it was measured: what had been expected
     Belief belief;           ///< of turns that did something else, and of the card

@@ -9,6 +9,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QTemporaryDir>
 #include <QTimer>
 
 #include "book/places.h"
@@ -66,6 +67,10 @@ int main(int argc, char** argv) {
     parser.addOption(picture);
     parser.addOption(shots);
     parser.process(app);
+
+    // The pictures are alike for everyone: nobody's own units or floor.
+    const QTemporaryDir nobodys;
+    if (parser.isSet(shots)) QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, nobodys.path());
 
     const QStringList places = parser.positionalArguments();
     const std::filesystem::path path =

@@ -552,6 +552,14 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
                 for (const std::string& s : words::shim_moves(t, desk_.car(), how_))
                     b.below += q(s) + QLatin1Char('\n');
                 b.below = b.below.trimmed();
+                // Where to stop, at the spot that tells most.
+                for (const Until& u : desk_.answer().until)
+                    if (u.adjuster == t.adjuster && desk_.answerIsCurrent()) {
+                        b.below += QLatin1Char('\n') +
+                                   tr("until spot %1 shows %2")
+                                       .arg(desk_.number(u.spot), q(to_division(u.then, u.kind, u.division)));
+                        break;
+                    }
             }
             out.push_back(std::move(b));
         }

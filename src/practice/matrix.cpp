@@ -129,6 +129,7 @@ void Work::read(const Spot& spot) {
 Analysis Work::read_on() {
     Question q;
     q.settling = false;
+    q.until = false;
     int aside = 0;
     for (int extra = 0;; ++extra) {
         const Job job = job_of(log_);

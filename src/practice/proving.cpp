@@ -198,6 +198,7 @@ bool set_aside(UnderWay& u, const Analysis& a) {
 /// Reads on as the program asks, until it says something else.
 Analysis read_on(UnderWay& u) {
     Question question;
+    question.until = false;
     question.settling = question.explain = false;
     int aside = 0;
     for (int extra = 0;; ++extra) {
@@ -260,6 +261,7 @@ void change_over(UnderWay& u, const CarCard& taught, const AnglesCarried& known)
     begin_job(u, taught);
     u.put(known);
     Question question;
+    question.until = false;
     question.settling = question.explain = false;
     const Plan plan = analyse(job_of(u.log), question).plan;
     if (plan.next == NextStep::turn) {

@@ -293,6 +293,35 @@ std::string look(const Look& l, const CarCard& car) {
         {what});
 }
 
+double sure_to(const Until& u) {
+    return std::max(u.division, std::ceil(k95 * u.then_sigma / u.division - 1e-9) * u.division);
+}
+
+std::string one_step(const Until& u, const CarCard& car) {
+    const Adjuster* a = car.adjuster(u.adjuster);
+    const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
+    if (!kind) return {};
+    const Handle handle = kind->handles(*a).front();
+    const std::string step = handle.unit == HandleUnit::turn ? show_turns(handle.step)
+                             : handle.unit == HandleUnit::mm
+                                 ? to_division(handle.step, QuantityKind::length, 0.1)
+                                 : to_division(handle.step, QuantityKind::angle, 0.1);
+    // Finer than the rule, so that a step that does not show at once is told.
+    const bool inch = u.kind == QuantityKind::length && is_inch_division(u.division);
+    const double fine = inch ? 25.4 / 64 : u.kind == QuantityKind::length ? 0.1 : 0.01;
+    return fill(TR_NOOP("{0} moves it {1}"),
+                {step, to_division(std::max(std::abs(u.per_step), inch ? fine : 0.0), u.kind, fine)});
+}
+
+std::string until(const Until& u, const CarCard& car) {
+    const auto shown = [&](double v) { return to_division(v, u.kind, u.division); };
+    std::string out =
+        fill(TR_NOOP("{0}: stop at {1} ±{2}."), {spot(u.spot), shown(u.then), shown(sure_to(u))});
+    if (u.now) out += ' ' + fill(TR_NOOP("Now {0}."), {shown(*u.now)});
+    if (const std::string step = one_step(u, car); !step.empty()) out += ' ' + fill(TR_NOOP("{0}."), {step});
+    return out;
+}
+
 std::string as_far_as(const AsFarAs& far) {
     std::string left;
     for (const Target& t : far.left) {

@@ -8,6 +8,7 @@
 
 #include "core/advice/plan.h"
 #include "core/advice/procedure.h"
+#include "core/advice/until.h"
 #include "core/job/rig.h"
 #include "core/job/staleness.h"
 #include "core/judge/slip.h"
@@ -75,6 +76,12 @@ std::string moved_along(const MovedAlong& m, const Show& how = {});
 std::string look(const Look& look, const CarCard& car);
 /// Where it ends short, and why; what would settle it.
 std::string as_far_as(const AsFarAs& far);
+/// The ± that is said of it: 95 %, in whole divisions, never surer than the tool can show.
+double sure_to(const Until& u);
+/// `1/8 turn moves it 0.3 mm`
+std::string one_step(const Until& u, const CarCard& car);
+/// `left front, front lip: stop at 4 9/64 in ±1/64 in. Now 4 3/64 in. 1/8 turn moves it 1/64 in.`
+std::string until(const Until& u, const CarCard& car);
 std::string why_test_turn();
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how = {});
 

@@ -165,6 +165,23 @@ TEST_F(CliTest, PlanCanBeAskedForLessAndSaysWhatItLeaves) {
     EXPECT_EQ(ran({"plan", job, "--only", "everything"}).code, 2);
 }
 
+TEST_F(CliTest, PlanSaysWhatTheRuleShowsAtTheEndOfEachTurn) {
+    const Json plan = Json::parse(ran({"plan", worked}).out);
+    ASSERT_EQ(plan["next"], "turn");
+    ASSERT_TRUE(plan.contains("until"));
+    for (const Json& u : plan["until"]) {
+        EXPECT_TRUE(u["after_shake"].get<bool>());
+        for (const char* shown : {"now", "then", "then_sigma", "per_step"}) {
+            const Ran read = ran({"read", u[shown].get<std::string>()});
+            EXPECT_EQ(read.code, 0) << "as a rule is read: " << u[shown];
+        }
+        EXPECT_NE(u["say"].get<std::string>().find("stop at " + u["then"].get<std::string>()),
+                  std::string::npos);
+    }
+    // Both lips of each wheel whose rod is turned.
+    EXPECT_EQ(plan["until"].size(), 2 * plan["turns"].size());
+}
+
 TEST_F(CliTest, PlanChangesOverToAnotherSetUpOfTheCard) {
     const std::string demo = std::string(DATA_DIR) + "/demo/brask-hillclimb.json";
     const Ran r = ran({"plan", demo, "--set-up", "road"});

@@ -166,6 +166,13 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     EXPECT_FALSE(a.plan.turns[1].longer());
     EXPECT_TRUE(slateText().contains("Never under a car on a jack alone"));
     EXPECT_TRUE(window->sayLine().contains("to the right"));
+    // While the rod is turned the rule may stay where it is: where it stops.
+    EXPECT_TRUE(slateText().contains("Turn until it shows"));
+    ASSERT_FALSE(a.until.empty());
+    EXPECT_EQ(a.until.front().adjuster, "rod-fl");
+    EXPECT_TRUE(slateText().contains(
+        "<b>" + QString::fromStdString(to_division(a.until.front().then, QuantityKind::length, 0.5))))
+        << slateText().toStdString();
 
     // What was really turned, by hand; then the second round asks for the four spots that it spoiled.
     key(Qt::Key_F3);

@@ -18,7 +18,7 @@ bool TurnText::plannedFor(const std::string& adjuster) const {
 
 QString TurnText::text() const {
     if (asks_) return line(soft(tr("Type it for each in turn; what was planned stands on the floor.")));
-    return warnings() + outlook() + responses() + left();
+    return warnings() + until() + outlook() + responses() + left();
 }
 
 /// The last turns did something else; what can't be reached.
@@ -59,6 +59,38 @@ QString TurnText::warnings() const {
                      .arg(q(words::thrust(a.now.thrust, how_)))));
     for (const Unreachable& u : a.plan.cannot) out += line(warn(q(words::unreachable(u, desk_.car(), how_))));
     return out;
+}
+
+/// What the rules that stay in their places show once it is turned: for each adjuster the two spots that tell
+/// most.
+QString TurnText::until() const {
+    const JobAnalysis& a = desk_.answer();
+    if (!desk_.answerIsCurrent() || a.until.empty()) return {};
+    QString rows;
+    std::string last;
+    int of_this = 0;
+    for (const Until& u : a.until) {
+        if (u.adjuster != last) {
+            rows += QStringLiteral("⟨tr⟩⟨td colspan='3'⟩⟨b⟩%1⟨/b⟩  %2⟨/td⟩⟨/tr⟩")
+                        .arg(q(words::to_begin(words::adjuster(desk_.car(), u.adjuster))),
+                             soft(q(words::one_step(u, desk_.car()))));
+            last = u.adjuster;
+            of_this = 0;
+        }
+        if (++of_this > 2) continue;
+        // The unit is written once.
+        const auto shown = [&](double v, bool unit) {
+            const QString whole = q(to_division(v, u.kind, u.division));
+            return unit ? whole : whole.left(whole.lastIndexOf(QLatin1Char(' ')));
+        };
+        rows += QStringLiteral("⟨tr⟩⟨td width='22'⟩%1⟨/td⟩⟨td width='84'⟩%2⟨/td⟩⟨td⟩%3⟨b⟩%4⟨/b⟩ %5⟨/td⟩⟨/tr⟩")
+                    .arg(soft(desk_.number(u.spot)), q(words::spot_short(u.spot)),
+                         u.now ? tr("%1 → ").arg(shown(*u.now, false)) : QString(), shown(u.then, true),
+                         soft(QStringLiteral("±%1").arg(shown(words::sure_to(u), false))));
+    }
+    return head(tr("Turn until it shows")) +
+           QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows) +
+           line(soft(tr("In this order, the steering held; read after a shake, before it is locked.")));
 }
 
 /// What the turns spoil and how likely they end it, or how the targets stand.

@@ -18,6 +18,7 @@ class TurnText {
 
   private:
     QString warnings() const;
+    QString until() const;
     QString outlook() const;
     QString responses() const;
     QString left() const;

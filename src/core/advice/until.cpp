@@ -1,0 +1,179 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/advice/until.h"
+
+#include <algorithm>
+#include <charconv>
+#include <cmath>
+
+#include <Eigen/Dense>
+
+#include "core/advice/outcome.h"
+#include "core/advice/procedure.h"
+#include "core/job/rig.h"
+#include "core/network/lever.h"
+#include "core/network/site.h"
+
+namespace fairchalk {
+namespace {
+
+/// The unknowns as one vector has them.
+struct Values final : State<double> {
+    const Current* current;
+    const Eigen::VectorXd* x;
+    Values(const Current& c, const Eigen::VectorXd& values) : current(&c), x(&values) {}
+    double operator()(Unknown what, int where) const override { return (*x)[current->at({what, where})]; }
+};
+
+/// What one more in what the tool shows is, metres or radians, near what was read.
+double slope_of(const ReadingKind& kind, Reading r, const Tool* tool) {
+    const double step = r.value.kind == QuantityKind::length ? 1.0 : 0.1;
+    const double at = kind.in_base(r, tool);
+    r.value.value += step;
+    return (kind.in_base(r, tool) - at) / step;
+}
+
+/// One spot of the walk, followed through the turns.
+struct Followed {
+    Spot spot;
+    Reading like;  ///< the last reading there, or one as it would be taken
+    bool read = false;
+    const Tool* tool = nullptr;
+    Site site;
+    double slope = 1.0, at_first = 0.0;
+
+    double shows(const Posterior& p, const Eigen::VectorXd& x) const {
+        return predict(site, Values(p.now, x));
+    }
+};
+
+std::vector<Followed> followed(const Job& job, const Estimate& e) {
+    const Posterior& p = *e.posterior;
+    const LinesSet& lines = job.rounds[e.round].lines;
+    std::vector<Followed> out;
+    for (const Spot& spot : round_walk(job, e.round, true)) {
+        const ReadingKind& kind = reading_kind(spot.kind);
+        // With the wheel swept or rolled on, nobody is turning anything.
+        if (spot.swept != Swept::straight || spot.rolled || kind.only_corrects() || !kind.solved()) continue;
+        // A steering wheel that is free turns along: only what goes across both front wheels is told.
+        if (!lines.steering_held && spot.wheel && axle_of(*spot.wheel) == Axle::front) continue;
+        Followed f;
+        f.spot = spot;
+        f.like = blank_reading(spot, lines);
+        f.like.value.kind = kind.quantity();
+        if (const auto here = readings_at(job, e.round, spot); !here.empty()) {
+            f.like = std::get<Reading>((*job.log)[here.back()].event);
+            f.read = true;
+        }
+        f.tool = job.tool(f.like.tool);
+        if (!f.tool) f.tool = standard_tool(f.like.tool);
+        if (missing_for(f.like, p.standing)) continue;
+        try {
+            f.site = site_of(f.like, p.standing, p.now);
+            f.at_first = f.shows(p, p.x);
+        } catch (const std::out_of_range&) {
+            continue;  // it depends on something that this estimate does not know of
+        }
+        f.slope = slope_of(kind, f.like, f.tool);
+        if (f.slope != 0.0 && std::isfinite(f.at_first)) out.push_back(std::move(f));
+    }
+    return out;
+}
+
+/// The tool's own, in the unit that was typed last; without a tool as it was typed, and no finer than eyes.
+double division_of(const Followed& f) {
+    const bool length = f.like.value.kind == QuantityKind::length;
+    const double typed = f.read ? f.like.value.resolution : 0.0;
+    if (f.tool && f.tool->quantity == f.like.value.kind && f.tool->resolution > 0.0 &&
+        (typed <= 0.0 || is_inch_division(typed) == is_inch_division(f.tool->resolution)))
+        return f.tool->resolution;
+    return std::max(typed, length ? 0.1 : 0.05);
+}
+
+}  // namespace
+
+std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan) {
+    std::vector<Until> out;
+    if (!e.posterior || e.round < 0 || plan.turns.empty()) return out;
+    const Posterior& p = *e.posterior;
+    std::vector<Lever> levers = levers_of(job.rounds[e.round].car, p);
+    for (Lever& l : levers) l.locks.clear();  // it is read before it is locked
+    After after{p, levers, std::vector<double>(levers.size(), 0.0)};
+    const std::vector<Followed> spots = followed(job, e);
+    Eigen::VectorXd x = p.x;
+    for (const PlannedTurn& t : plan.turns) {
+        Eigen::VectorXd then = x;
+        double steps = 0.0;
+        bool under_load = true;
+        for (std::size_t h = 0; h < levers.size(); ++h) {
+            const Lever& l = levers[h];
+            const double amount = l.id() != t.adjuster ? 0.0 : l.which == 0 ? t.turns : t.second;
+            if (amount == 0.0) continue;
+            after.turns[h] = amount;
+            under_load = under_load && !(l.kind && l.kind->wants_jacking());
+            steps = std::max(steps, std::abs(amount / l.handle.step));
+            for (const Lever::Pull& pull : l.pulls) then[pull.state] += l.effect(pull, amount, p);
+        }
+        if (steps > 0.0 && under_load) {
+            std::vector<Until> of_this;
+            for (const Followed& f : spots) {
+                const double before = f.shows(p, x), will = f.shows(p, then);
+                const double moves = (will - before) / f.slope, division = division_of(f);
+                if (!(std::abs(moves) >= 0.5 * division)) continue;
+                const Eigen::VectorXd g =
+                    gradient_at(f.site, p.now, std::vector<double>(then.data(), then.data() + then.size()));
+                const double taking = f.like.sigma(f.tool);
+                Until u;
+                u.adjuster = t.adjuster;
+                u.spot = f.spot;
+                u.tool = f.like.tool;
+                u.kind = f.like.value.kind;
+                u.division = division;
+                u.per_step = moves / steps;
+                if (f.read) {
+                    u.now = f.like.value.value + (before - f.at_first) / f.slope;
+                    u.then = f.like.value.value + (will - f.at_first) / f.slope;
+                    u.then_sigma = std::hypot(after.change_sigma(g).rad() / f.slope, std::sqrt(2.0) * taking);
+                } else {
+                    // What the tool would show where that is: it shows in proportion.
+                    const double there = reading_kind(f.spot.kind).in_base(f.like, f.tool);
+                    u.then = f.like.value.value + (will - there) / f.slope;
+                    const double known = std::sqrt(std::max(0.0, after.covariance(g, g)));
+                    u.then_sigma = std::hypot(std::hypot(known / f.slope, taking), f.like.spot_sigma());
+                }
+                of_this.push_back(std::move(u));
+            }
+            std::stable_sort(of_this.begin(), of_this.end(), [](const Until& a, const Until& b) {
+                return std::abs(a.per_step) / a.division > std::abs(b.per_step) / b.division;
+            });
+            out.insert(out.end(), of_this.begin(), of_this.end());
+        }
+        x = std::move(then);
+    }
+    return out;
+}
+
+std::string to_division(double value, QuantityKind kind, double division) {
+    const double rounded = division > 0.0 ? std::round(value / division) * division : value;
+    if (kind == QuantityKind::length && division > 0.0 && is_inch_division(division)) {
+        const long n = std::lround(std::abs(rounded) / 25.4 * 64.0), whole = n / 64;
+        long top = n % 64, bottom = 64;
+        for (; top != 0 && top % 2 == 0; top /= 2) bottom /= 2;
+        std::string out = rounded < 0.0 && n != 0 ? "-" : "";
+        if (whole != 0 || top == 0) out += std::to_string(whole) + (top != 0 ? " " : "");
+        if (top != 0) out += std::to_string(top) + '/' + std::to_string(bottom);
+        return out + " in";
+    }
+    // As many places as the division has.
+    int places = 0;
+    for (double d = division; places < 3 && d > 0.0 && std::abs(d - std::round(d)) > 1e-6; d *= 10.0)
+        ++places;
+    std::array<char, 64> text{};
+    const auto end =
+        std::to_chars(text.data(), text.data() + text.size(), rounded + 0.0, std::chars_format::fixed, places)
+            .ptr;
+    std::string out(text.data(), end);
+    if (out.find_first_not_of("-0.") == std::string::npos && out.front() == '-') out.erase(0, 1);
+    return out + (kind == QuantityKind::length ? " mm" : " deg");
+}
+
+}  // namespace fairchalk

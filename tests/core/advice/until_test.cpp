@@ -1,0 +1,181 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a rule shows once an adjuster is turned: against cars whose truth is known.
+#include "core/advice/until.h"
+
+#include <random>
+
+#include <gtest/gtest.h>
+
+#include "core/analysis.h"
+#include "core/car/steering_rod.h"
+#include "core/job/staleness.h"
+#include "core/worked_job.h"
+#include "words/words.h"
+
+namespace fairchalk {
+namespace {
+
+using testing::rad;
+using testing::TrueCar;
+
+Estimate as_it_stands(const Job& job) {
+    EstimateOptions o;
+    o.as_of_now = true;
+    return estimate(job, o);
+}
+
+PlannedTurn turn_of(const Adjuster& rod, double turns) {
+    PlannedTurn t;
+    t.adjuster = rod.id;
+    t.wheel = *rod.wheel;
+    t.turns = turns;
+    return t;
+}
+
+std::vector<Entry> read_car(const TrueCar& c, const CarCard& card, double sigma,
+                            std::mt19937* noise = nullptr) {
+    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.1333, 0.2)});
+    testing::read_round(log, c, sigma, noise);
+    return log;
+}
+
+TEST(Until, ShowsWhatTheCarShowsOnceItIsTurned) {
+    for (RodSide side : {RodSide::behind_axle, RodSide::ahead_of_axle})
+        for (double turns : {0.75, -1.25}) {
+            TrueCar c;
+            CarCard card = testing::card_of(c);
+            const Adjuster rod = testing::rod_at(Wheel::front_left, side);
+            card.adjusters = {rod, testing::rod_at(Wheel::front_right, side)};
+            const auto log = read_car(c, card, 0.02);
+            const Job job = job_of(log);
+            Plan plan;
+            plan.turns = {turn_of(rod, turns)};
+            const auto all = until_shown(job, as_it_stands(job), plan);
+            ASSERT_EQ(all.size(), 2u) << "both lips of that wheel, and nothing else";
+            TrueCar then = c;
+            then.toe[0] += toe_change(rod, turns, *rod.arm).deg();
+            for (const Until& u : all) {
+                EXPECT_EQ(u.spot.wheel, Wheel::front_left);
+                ASSERT_TRUE(u.now);
+                EXPECT_NEAR(*u.now, c.exact(u.spot), 1e-6);
+                EXPECT_NEAR(u.then, then.exact(u.spot), 0.05) << u.spot.name();
+                EXPECT_NEAR(u.per_step * std::abs(turns) * 8, u.then - *u.now, 1e-9);
+                EXPECT_NEAR(u.division, 0.1, 1e-9) << "typed to more places than an eye has";
+                EXPECT_GT(u.then_sigma, 0.02);
+            }
+        }
+}
+
+TEST(Until, WhatIsReadAfterTheTurnLiesWithinItsPlusMinusSoOften) {
+    std::mt19937 random(20261128);
+    std::normal_distribution<double> n(0.0, 1.0);
+    const double settles = spoils_of(Happening::turned_toe, false).here;
+    int within = 0, all = 0;
+    for (int k = 0; k < 250; ++k) {
+        TrueCar c;
+        for (double& t : c.toe) t = 0.4 * n(random);
+        CarCard card = testing::card_of(c);
+        const Adjuster rod = testing::rod_at(Wheel::front_left, RodSide::behind_axle);
+        card.adjusters = {rod};
+        const auto log = read_car(c, card, 0.3, &random);
+        const Job job = job_of(log);
+        Plan plan;
+        plan.turns = {turn_of(rod, k % 2 == 0 ? 1.0 : -0.625)};
+        // The arm is what the card says within its 3 mm, and the car settles as it does.
+        const Length arm = Length::from_mm(rod.arm->mm() + 3.0 * n(random));
+        TrueCar then = c;
+        then.toe[0] += toe_change(rod, plan.turns[0].turns, arm).deg() + settles * n(random);
+        for (const Until& u : until_shown(job, as_it_stands(job), plan)) {
+            ++all;
+            within += std::abs(then.exact(u.spot) + 0.3 * n(random) - u.then) <= k95 * u.then_sigma;
+        }
+    }
+    ASSERT_EQ(all, 500);
+    RecordProperty("within", within);
+    EXPECT_GE(within, all * 92 / 100);
+    EXPECT_LE(within, all * 98 / 100);
+}
+
+TEST(Until, TurnsAreCountedInTheirOrderAndBoardsAreMovedByBoth) {
+    TrueCar c;
+    CarCard card = testing::card_of(c);
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        card.adjusters.push_back(testing::rod_at(w, RodSide::behind_axle));
+    LinesSet lines;
+    lines.rigs = {"toe-boards"};
+    lines.sizes.board_span = Length::from_mm(600);
+    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.1333, 0.2)});
+    log.insert(log.end() - 1, testing::entry("lines", lines));
+    for (const auto& [kind, mm] :
+         {std::pair(ReadingId::boards_front, 1500.0), std::pair(ReadingId::boards_rear, 1504.0)}) {
+        Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
+        r.value = *read_quantity(write_exact(Length::from_mm(mm)));
+        r.value.resolution = 1.0;
+        r.tool = "tape";
+        log.push_back(testing::entry(std::string(reading_kind(kind).name()), r));
+    }
+    const Job job = job_of(log);
+    Plan plan;
+    plan.turns = {turn_of(card.adjusters[0], 0.5), turn_of(card.adjusters[1], 0.5)};
+    const auto all = until_shown(job, as_it_stands(job), plan);
+    ASSERT_EQ(all.size(), 4u);
+    for (std::size_t i = 0; i < 2; ++i) {
+        EXPECT_EQ(all[i].adjuster, "rod-fl");
+        EXPECT_EQ(all[2 + i].adjuster, "rod-fr");
+        const auto same = [&](const Until& u) { return u.adjuster == "rod-fr" && u.spot == all[i].spot; };
+        const auto next = std::find_if(all.begin(), all.end(), same);
+        ASSERT_NE(next, all.end());
+        EXPECT_NEAR(*next->now, all[i].then, 1e-9) << "from where the first turn left it";
+        EXPECT_NEAR(all[i].division, standard_tool("tape")->resolution, 1e-9);
+        // Half a turn is about a third of a degree, over half of 600 mm.
+        EXPECT_NEAR(std::abs(next->then - *next->now), 300 * std::tan(0.3255 * rad), 0.1);
+    }
+    // Free, the steering wheel turns along: on strings one wheel is not told then, across both it is.
+    auto free = log;
+    lines.steering_held = false;
+    free[2] = testing::entry("lines", lines);
+    EXPECT_EQ(until_shown(job_of(free), as_it_stands(job_of(free)), plan).size(), 4u);
+}
+
+TEST(Until, NothingIsToldOfWhatTheWeightComesOffForNorOfAWayThatNobodyKnows) {
+    TrueCar c;
+    CarCard card = testing::card_of(c);
+    Adjuster shims;
+    shims.id = "shims";
+    shims.kind = "shim-pair";
+    shims.wheel = Wheel::front_left;
+    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::unknown), shims};
+    const auto log = read_car(c, card, 0.1);
+    const Job job = job_of(log);
+    Plan plan;
+    plan.turns = {turn_of(card.adjusters[0], 0.5), turn_of(card.adjusters[1], 2.0)};
+    EXPECT_TRUE(until_shown(job, as_it_stands(job), plan).empty());
+}
+
+TEST(Until, IsSaidToTheDivisionsOfTheRule) {
+    constexpr double sixty_fourth = 25.4 / 64;
+    EXPECT_EQ(to_division(4 * 25.4 + 9.2 * sixty_fourth, QuantityKind::length, sixty_fourth), "4 9/64 in");
+    EXPECT_EQ(to_division(4 * 25.4 + 9.2 * sixty_fourth, QuantityKind::length, 4 * sixty_fourth), "4 1/8 in");
+    EXPECT_EQ(to_division(25.4, QuantityKind::length, sixty_fourth), "1 in");
+    EXPECT_EQ(to_division(107.4, QuantityKind::length, 0.5), "107.5 mm");
+    EXPECT_EQ(to_division(107.4, QuantityKind::length, 1.0), "107 mm");
+    EXPECT_EQ(to_division(107.432, QuantityKind::length, 0.05), "107.45 mm");
+    EXPECT_EQ(to_division(-0.52, QuantityKind::angle, 0.1), "-0.5 deg");
+    EXPECT_EQ(to_division(-0.02, QuantityKind::angle, 0.1), "0.0 deg");
+    for (const char* said : {"4 9/64 in", "107.5 mm", "-0.5 deg"}) EXPECT_TRUE(read_quantity(said)) << said;
+    CarCard card;
+    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle)};
+    Until u;
+    u.adjuster = "rod-fl";
+    u.spot = wheel_spot(ReadingId::rim_front, Wheel::front_left);
+    u.division = sixty_fourth;
+    u.now = 4 * 25.4 + 3 * sixty_fourth;
+    u.then = 4 * 25.4 + 9 * sixty_fourth;
+    u.then_sigma = 0.2;
+    u.per_step = 1.0 * sixty_fourth;
+    EXPECT_EQ(words::until(u, card),
+              "left front, front lip: stop at 4 9/64 in ±1/64 in. Now 4 3/64 in. 1/8 turn moves it 1/64 in.");
+}
+
+}  // namespace
+}  // namespace fairchalk
