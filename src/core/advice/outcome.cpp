@@ -31,7 +31,7 @@ Eigen::VectorXd thrust_gradient(const Posterior& p) {
 
 Eigen::VectorXd angle_gradient(const Posterior& p, Wheel w, WheelAngle angle) {
     Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
-    if (const int at = p.state[static_cast<std::size_t>(index_of(w))][index_of(angle)]; at >= 0) g[at] = 1.0;
+    if (const int at = p.state_of(w, angle); at >= 0) g[at] = 1.0;
     return g;
 }
 

@@ -155,13 +155,8 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
 std::string to_division(double value, QuantityKind kind, double division) {
     const double rounded = division > 0.0 ? std::round(value / division) * division : value;
     if (kind == QuantityKind::length && division > 0.0 && is_inch_division(division)) {
-        const long n = std::lround(std::abs(rounded) / 25.4 * 64.0), whole = n / 64;
-        long top = n % 64, bottom = 64;
-        for (; top != 0 && top % 2 == 0; top /= 2) bottom /= 2;
-        std::string out = rounded < 0.0 && n != 0 ? "-" : "";
-        if (whole != 0 || top == 0) out += std::to_string(whole) + (top != 0 ? " " : "");
-        if (top != 0) out += std::to_string(top) + '/' + std::to_string(bottom);
-        return out + " in";
+        return (rounded < 0.0 ? "-" : "") +
+               show(Length::from_mm(std::abs(rounded)), {{}, Show::LengthStyle::inch});
     }
     // As many places as the division has.
     int places = 0;
