@@ -153,6 +153,7 @@ Analysis analyse(const Job& job, const Question& question) {
     PlanOptions choices = question.options;
     choices.probing = choices.probing || a.belief.probing;
     choices.side_shown = a.belief.side_shown;
+    choices.finer_tool = choices.finer_tool && question.settling;
     a.plan = plan_turns(planned, a.now, choices);
     if (a.now.round < 0) return a;
 

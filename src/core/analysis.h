@@ -21,9 +21,9 @@ struct Question {
     PlanOptions options;
     std::optional<Wheel> match;                  ///< a plan that makes this wheel as the other side is
     std::optional<std::vector<Target>> targets;  ///< a plan for these instead of the job's own
-    bool settling = true;                        ///< work out what would settle each verdict
-    bool explain = true;                         ///< and which spots are missing for what is unknown
-    bool until = true;                           ///< and what the rules show while it is turned
+    bool settling = true;  ///< work out what would settle each verdict, and with what tool
+    bool explain = true;   ///< and which spots are missing for what is unknown
+    bool until = true;     ///< and what the rules show while it is turned
     const std::atomic<bool>* cancel = nullptr;
 };
 

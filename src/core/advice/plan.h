@@ -51,6 +51,7 @@ struct PlanOptions {
     bool probing = false;                   ///< no turn but a test turn
     std::vector<std::string> side_shown{};  ///< adjusters whose side of the axle their turns have shown
     bool nearer = false;                    ///< nearer to the aim while one is there, though all is inside
+    bool finer_tool = true;                 ///< and with what tool it could be called, where it ends short
 };
 
 /// How it goes on: `done` only where every verdict is inside or was accepted.

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 #include <vector>
 
 #include <ceres/ceres.h>
@@ -15,51 +16,112 @@
 namespace fairchalk {
 namespace {
 
-template <class T>
-struct Lookup final : State<T> {
-    const Current* current;
-    const std::vector<int>* asked;
-    T const* const* parameters;
-    Lookup(const Current* c, const std::vector<int>* a, T const* const* p)
-        : current(c), asked(a), parameters(p) {}
-    T operator()(Unknown what, int where) const override {
-        const int i = current->at({what, where});
-        for (std::size_t k = 0; k < asked->size(); ++k)
-            if ((*asked)[k] == i) return *parameters[k];
-        return T(0);
+/// Derivatives are taken by so many unknowns at a time.
+constexpr std::size_t stride = Jet::DIMENSION;
+
+/// Reads unknowns for a prediction; `from` is the first of those asked that derivatives are taken by.
+struct Lookup final : State<Jet> {
+    const Observed* reading;
+    const double* x;
+    std::size_t from;
+    Lookup(const Observed* r, const double* values, std::size_t first) : reading(r), x(values), from(first) {}
+    Jet operator()(Unknown what, int where) const override {
+        const int i = reading->current->at({what, where});
+        Jet out(x[i]);
+        const std::vector<int>& asked = reading->asked;
+        for (std::size_t k = from; k < std::min(asked.size(), from + stride); ++k)
+            if (asked[k] == i) out.v[static_cast<int>(k - from)] = 1.0;
+        return out;
     }
 };
 
-struct ReadingResidual : Observed {
-    template <class T>
-    bool operator()(T const* const* parameters, T* residual) const {
-        const Lookup<T> state(current.get(), &asked, parameters);
-        T shown = predict<T>(site, state);
-        if (spot_latent >= 0) shown += *parameters[asked.size()];
-        residual[0] = (shown - value) / sigma;
-        return true;
+/// All residuals of a network, in sigmas, as one function of all its unknowns.
+class AllResiduals final : public ceres::CostFunction {
+  public:
+    explicit AllResiduals(const Network& n) : n_(n) {
+        set_num_residuals(static_cast<int>(n.observed.size() + n.links.size()));
+        mutable_parameter_block_sizes()->push_back(static_cast<int>(n.x.size()));
     }
-};
 
-struct LinkResidual : Linked {
-    template <class T>
-    bool operator()(T const* const* parameters, T* residual) const {
-        T sum = T(constant);
-        for (std::size_t k = 0; k < coefficients.size(); ++k) sum += coefficients[k] * *parameters[k];
-        if (rod) {
-            using std::asin;
-            const T ratio = length_change / *parameters[coefficients.size()];
-            if (!(ratio < 0.99) || !(ratio > -0.99)) return false;
-            sum -= asin(ratio);
+    bool Evaluate(double const* const* parameters, double* residuals, double** jacobians) const override {
+        const double* x = *parameters;
+        const auto unknowns = static_cast<Eigen::Index>(n_.x.size());
+        double* row = jacobians ? *jacobians : nullptr;
+        if (row) std::fill(row, row + num_residuals() * unknowns, 0.0);
+        for (const Observed& o : n_.observed) {
+            *residuals++ = row ? slopes(o, x, row) : residual(o, x);
+            if (row) row += unknowns;
         }
-        if (leans) {
-            using std::tan;
-            const std::size_t n = coefficients.size();
-            sum += tan(*parameters[n]) * (*parameters[n + 1] - *parameters[n + 2]);
+        for (const Linked& l : n_.links) {
+            const std::optional<double> r = link(l, x, row);
+            if (!r) return false;
+            *residuals++ = *r;
+            if (row) row += unknowns;
         }
-        residual[0] = sum / sigma;
         return true;
     }
+
+  private:
+    static double latent(const Observed& o, const double* x) {
+        return o.spot_latent >= 0 ? x[o.spot_latent] : 0.0;
+    }
+
+    static double residual(const Observed& o, const double* x) {
+        struct Plain final : State<double> {
+            const Current* current = nullptr;
+            const double* x = nullptr;
+            double operator()(Unknown what, int where) const override {
+                return x[current->at({what, where})];
+            }
+        } state;
+        state.current = o.current.get();
+        state.x = x;
+        return (predict<double>(o.site, state) + latent(o, x) - o.value) / o.sigma;
+    }
+
+    /// Its residual, and the derivatives into `row`.
+    static double slopes(const Observed& o, const double* x, double* row) {
+        double shown = 0.0;
+        for (std::size_t from = 0; from == 0 || from < o.asked.size(); from += stride) {
+            const Jet here = predict<Jet>(o.site, Lookup(&o, x, from));
+            shown = here.a;
+            for (std::size_t k = from; k < std::min(o.asked.size(), from + stride); ++k)
+                row[o.asked[k]] = here.v[static_cast<int>(k - from)] / o.sigma;
+        }
+        if (o.spot_latent >= 0) row[o.spot_latent] += 1.0 / o.sigma;
+        return (shown + latent(o, x) - o.value) / o.sigma;
+    }
+
+    /// A link's residual, and the derivatives into `row` where there is one. Nothing where a rod was turned
+    /// by more than its arm is long.
+    static std::optional<double> link(const Linked& l, const double* x, double* row) {
+        const auto at = [&](std::size_t k) { return x[l.unknowns[k]]; };
+        const auto slope = [&](std::size_t k, double by) {
+            if (row) row[l.unknowns[k]] += by / l.sigma;
+        };
+        double sum = l.constant;
+        std::size_t k = 0;
+        for (; k < l.coefficients.size(); ++k) {
+            sum += l.coefficients[k] * at(k);
+            slope(k, l.coefficients[k]);
+        }
+        if (l.rod) {
+            const double ratio = l.length_change / at(k);
+            if (!(std::abs(ratio) < 0.99)) return std::nullopt;
+            sum -= std::asin(ratio);
+            slope(k, ratio / at(k) / std::sqrt(1.0 - ratio * ratio));
+        }
+        if (l.leans) {
+            const double by = std::tan(at(k)), toe = at(k + 1) - at(k + 2);
+            sum += by * toe;
+            slope(k, (1.0 + by * by) * toe);
+            slope(k + 1, by);
+            slope(k + 2, -by);
+        }
+        return sum / l.sigma;
+    }
+
+    const Network& n_;
 };
 
 class Canceller : public ceres::IterationCallback {
@@ -77,29 +139,23 @@ class Canceller : public ceres::IterationCallback {
 
 Solution solve(Network& n, const std::atomic<bool>* cancel) {
     Solution out;
-    ceres::Problem problem;
-    for (double& v : n.x) problem.AddParameterBlock(&v, 1);
+    const auto rows = static_cast<Eigen::Index>(n.observed.size() + n.links.size());
+    const auto unknowns = static_cast<Eigen::Index>(n.x.size());
+    out.residuals.setZero(rows);
+    out.jacobian.setZero(rows, unknowns);
+    out.converged = true;
+    if (rows == 0 || unknowns == 0) return out;
     for (Observed& o : n.observed) {
         o.asked.clear();
         predict(o.site, Recorder(o.current.get(), &n.x, &o.asked));
-        auto* cost = new ceres::DynamicAutoDiffCostFunction<ReadingResidual, 4>(new ReadingResidual{o});
-        std::vector<double*> blocks;
-        for (int i : o.asked) blocks.push_back(&n.x[i]);
-        if (o.spot_latent >= 0) blocks.push_back(&n.x[o.spot_latent]);
-        for (std::size_t i = 0; i < blocks.size(); ++i) cost->AddParameterBlock(1);
-        cost->SetNumResiduals(1);
-        problem.AddResidualBlock(cost, nullptr, blocks);
     }
-    for (Linked& l : n.links) {
-        auto* cost = new ceres::DynamicAutoDiffCostFunction<LinkResidual, 4>(new LinkResidual{l});
-        std::vector<double*> blocks;
-        for (int i : l.unknowns) {
-            blocks.push_back(&n.x[i]);
-            cost->AddParameterBlock(1);
-        }
-        cost->SetNumResiduals(1);
-        problem.AddResidualBlock(cost, nullptr, blocks);
-    }
+    // A small problem in which nearly all hangs together: one dense block costs less than keeping books of
+    // who asks for what.
+    AllResiduals all(n);
+    ceres::Problem::Options kept;
+    kept.cost_function_ownership = ceres::DO_NOT_TAKE_OWNERSHIP;
+    ceres::Problem problem(kept);
+    problem.AddResidualBlock(&all, nullptr, n.x.data());
     // What Ceres has to say goes into the summary, not onto the user's terminal.
     static const bool quiet = [] {
         FLAGS_minloglevel = google::GLOG_FATAL;
@@ -110,31 +166,22 @@ Solution solve(Network& n, const std::atomic<bool>* cancel) {
     options.linear_solver_type = ceres::DENSE_QR;
     options.logging_type = ceres::SILENT;
     options.max_num_iterations = 60;
-    options.function_tolerance = 1e-13;
+    options.function_tolerance = 1e-11;
     options.parameter_tolerance = 1e-12;
     options.gradient_tolerance = 1e-14;
+    options.initial_trust_region_radius = 1e6;
     options.num_threads = 1;
     Canceller canceller(cancel);
     options.callbacks.push_back(&canceller);
     ceres::Solver::Summary summary;
     ceres::Solve(options, &problem, &summary);
 
-    ceres::Problem::EvaluateOptions evaluate;
-    for (double& v : n.x) evaluate.parameter_blocks.push_back(&v);
-    std::vector<ceres::ResidualBlockId> ids;
-    problem.GetResidualBlocks(&ids);
-    evaluate.residual_blocks = ids;
-    evaluate.num_threads = 1;
-    double cost = 0.0;
-    std::vector<double> residuals;
-    ceres::CRSMatrix crs;
-    problem.Evaluate(evaluate, &cost, &residuals, nullptr, &crs);
-    out.residuals = Eigen::Map<Eigen::VectorXd>(residuals.data(), static_cast<int>(residuals.size()));
-    out.jacobian = Eigen::MatrixXd::Zero(static_cast<int>(residuals.size()), static_cast<int>(n.x.size()));
-    for (int row = 0; row + 1 < static_cast<int>(crs.rows.size()); ++row)
-        for (int at = crs.rows[row]; at < crs.rows[row + 1]; ++at)
-            out.jacobian(row, crs.cols[at]) = crs.values[at];
-    out.converged = summary.IsSolutionUsable() && out.jacobian.allFinite() && out.residuals.allFinite();
+    Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor> jacobian(rows, unknowns);
+    const double* x = n.x.data();
+    double* slopes = jacobian.data();
+    out.converged = all.Evaluate(&x, out.residuals.data(), &slopes) && summary.IsSolutionUsable() &&
+                    jacobian.allFinite() && out.residuals.allFinite();
+    out.jacobian = jacobian;
     if (!out.converged) {
         out.jacobian.setZero();
         out.residuals.setZero();

@@ -18,7 +18,7 @@ struct Solution {
 };
 
 /// Moves the network's unknowns to the least sum of squares by Ceres' Levenberg-Marquardt with dense QR, to
-/// twelve digits of the unknowns. `cancel` may be null; set, it stops between two steps.
+/// twelve digits of the unknowns or eleven of the sum. `cancel` may be null; set, it stops between two steps.
 Solution solve(Network& n, const std::atomic<bool>* cancel);
 
 /// Sweeps start from the toes as they were found to be, as far as these are known: the ridge makes what no
