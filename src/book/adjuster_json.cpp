@@ -12,6 +12,8 @@
 namespace fairchalk::book {
 namespace {
 
+/// The amount of a turn that somebody made by watching a rule.
+constexpr const char* not_counted = "not counted";
 /// A response without a sigma is known so well.
 constexpr double unsaid_share = 0.1;
 
@@ -165,24 +167,27 @@ Overloaded(F...) -> Overloaded<F...>;
 void field_from(const Node& n, const DeviceField& f, Adjuster& d) {
     if (!n.has(f.key)) return;
     const Node v = n[f.key];
-    std::visit(Overloaded{
-                   [&](const DeviceField::Flag& flag) {
-                       d.*flag.in = flag.yes_no() ? v.yes_no() : v.word({flag.unset, flag.set}) == flag.set;
-                   },
-                   [&](const DeviceField::Word& word) { d.*word.in = v.word(word.words); },
-                   [&](const DeviceField::SideOfAxle& side) { d.*side.in = side_from(v); },
-                   [&](const DeviceField::Hand& hand) {
-                       d.*hand.in = v.word({"right", "left"}) == "right" ? Thread::right : Thread::left;
-                   },
-                   [&](const DeviceField::Long& l) { d.*l.in = v.positive_length(); },
-                   [&](const DeviceField::Degrees& angle) {
-                       d.*angle.in = v.angle().deg();
-                       if (std::abs(*(d.*angle.in)) > angle.most)
-                           wrong(v.place(), {Code::job_out_of_reach, {v.text()}});
-                   },
-                   [](const auto&) {},  // every kind has it
-               },
-               f.what);
+    std::visit(
+        Overloaded{
+            [&](const DeviceField::Flag& flag) {
+                d.*flag.in = flag.yes_no() ? v.yes_no() : v.word({flag.unset, flag.set}) == flag.set;
+            },
+            [&](const DeviceField::Word& word) { d.*word.in = v.word(word.words); },
+            [&](const DeviceField::SideOfAxle& side) { d.*side.in = side_from(v); },
+            [&](const DeviceField::Hand& hand) {
+                d.*hand.in = v.word({"right", "left"}) == "right" ? Thread::right : Thread::left;
+            },
+            [&](const DeviceField::Long& l) { d.*l.in = v.positive_length(); },
+            [&](const DeviceField::Mark& mark) { d.*mark.in = v.yes_no(); },
+            [&](const DeviceField::Turns& turns) { d.*turns.in = v.quantity(Expect::Kind::turns).value; },
+            [&](const DeviceField::Degrees& angle) {
+                d.*angle.in = v.angle().deg();
+                if (std::abs(*(d.*angle.in)) > angle.most)
+                    wrong(v.place(), {Code::job_out_of_reach, {v.text()}});
+            },
+            [](const auto&) {},  // every kind has it
+        },
+        f.what);
 }
 
 void field_json(const Adjuster& d, const DeviceField& f, Json& o) {
@@ -207,6 +212,12 @@ void field_json(const Adjuster& d, const DeviceField& f, Json& o) {
                    [&](const DeviceField::Long& l) {
                        if (d.*l.in) o[f.key] = write_exact(*(d.*l.in));
                    },
+                   [&](const DeviceField::Mark& mark) {
+                       if (d.*mark.in) o[f.key] = true;
+                   },
+                   [&](const DeviceField::Turns& turns) {
+                       if (d.*turns.in != 0.0) o[f.key] = write_exact_turns(d.*turns.in);
+                   },
                    [&](const DeviceField::Degrees& angle) {
                        if (d.*angle.in) o[f.key] = write_exact(Angle::from_deg(*(d.*angle.in)));
                    },
@@ -215,14 +226,17 @@ void field_json(const Adjuster& d, const DeviceField& f, Json& o) {
                f.what);
 }
 
-Adjuster device_from(const Node& n, const std::string& id, const std::string& kind) {
+}  // namespace
+
+Adjuster adjuster_from(const Node& n) {
+    n.object();
     Adjuster d;
-    d.id = id;
-    d.kind = kind;
+    d.id = n["id"].text();
+    d.kind = n["kind"].text();
     if (n.has("angle")) d.angle = n["angle"].text();
     if (n.has("wheel")) d.wheel = n["wheel"].wheel();
     if (n.has("axle")) d.axle = n["axle"].axle();
-    const AdjusterKind* k = adjuster_kind(kind);
+    const AdjusterKind* k = adjuster_kind(d.kind);
     if (!k) return d;
     for (const DeviceField& f : k->fields()) field_from(n, f, d);
     if (const char* wanted = k->wanted_on_card(d)) wrong(n[wanted].place(), {Code::job_missing, {wanted}});
@@ -231,7 +245,9 @@ Adjuster device_from(const Node& n, const std::string& id, const std::string& ki
         d.step = in_unit(n["step"], unit);
         if (!(*d.step > 0))
             wrong(n["step"].place(),
-                  {Code::text_must_be_positive, {n["step"].text(), "", "0.5 mm", "1/8 turn"}});
+                  {Code::text_must_be_positive,
+                   {n["step"].text(), "", write_in_unit(k->handles(Adjuster{}).front().step, unit),
+                    "1/8 turn"}});
         if (*d.step < finest_step(unit))
             wrong(n["step"].place(),
                   {Code::job_wrong_type,
@@ -248,20 +264,27 @@ Adjuster device_from(const Node& n, const std::string& id, const std::string& ki
             if (const char* name = k->stacks()[i].data(); stacks.has(name))
                 d.stacks[i] = shims_from(stacks[name]);
     }
-    if (n.has("response")) d.response = responses_from(n["response"], d);
+    if (n.has("response")) {
+        const Node response = n["response"];
+        for (const KnownResponse& r : responses_from(response, d))
+            if (!k->told(d, r))
+                wrong(response.place() + "." + std::string(name_of(r.angle)),
+                      {Code::job_out_of_reach, {write_exact(Angle::from_deg(r.deg))}});
+    }
     d.lock = lock_from(n, d);
     if (n.has("wrench")) d.wrench = n["wrench"].text();
     return d;
 }
 
-void device_json(const Adjuster& d, Json& o) {
+Json json_of(const Adjuster& d) {
+    Json o = Json::object();
     o["id"] = d.id;
     o["kind"] = d.kind;
     if (!d.angle.empty()) o["angle"] = d.angle;
     if (d.wheel) o["wheel"] = name_of(*d.wheel);
     if (d.axle) o["axle"] = name_of(*d.axle);
     const AdjusterKind* k = adjuster_kind(d.kind);
-    if (!k) return;
+    if (!k) return o;
     for (const DeviceField& f : k->fields()) field_json(d, f, o);
     const HandleUnit unit = k->handles(d).front().unit;
     if (d.step) o["step"] = write_in_unit(*d.step, unit);
@@ -272,50 +295,7 @@ void device_json(const Adjuster& d, Json& o) {
     if (!d.response.empty()) o["response"] = responses_json(d);
     lock_json(d.lock, o);
     if (!d.wrench.empty()) o["wrench"] = d.wrench;
-}
-
-}  // namespace
-
-Adjuster adjuster_from(const Node& n) {
-    n.object();
-    const std::string id = n["id"].text();
-    const std::string kind = n["kind"].text();
-    if (kind != steering_rod_kind && kind != toe_link_kind) return device_from(n, id, kind);
-    Adjuster r;
-    r.id = id;
-    r.kind = kind;
-    r.wheel = n["wheel"].wheel();
-    if (n.has("rod")) r.rod = side_from(n["rod"]);
-    if (n.has("thread")) {
-        r.thread = n["thread"].word({"right", "left"}) == "right" ? Thread::right : Thread::left;
-    }
-    if (n.has("pitch")) r.pitch = n["pitch"].positive_length();
-    if (n.has("double_ended")) r.double_ended = n["double_ended"].yes_no();
-    if (n.has("arm")) r.arm = n["arm"].positive_length();
-    if (n.has("arm_sigma")) r.arm_sigma = n["arm_sigma"].positive_length();
-    if (n.has("step")) {
-        r.step = n["step"].positive(Expect::Kind::turns, "1/8 turn", "1 flat").value;
-        if (*r.step < finest_step(HandleUnit::turn))
-            wrong(n["step"].place(),
-                  {Code::job_wrong_type,
-                   {"a step of " + n["step"].text(),
-                    write_in_unit(finest_step(HandleUnit::turn), HandleUnit::turn) + " or more"}});
-    }
-    r.lock = lock_from(n, r);
-    if (n.has("proven")) r.proven = n["proven"].yes_no();
-    if (n.has("turned")) r.turned = n["turned"].quantity(Expect::Kind::turns).value;
-    if (n.has("wrench")) r.wrench = n["wrench"].text();
-    if (n.has("response") && r.pitch) {
-        // What a turn does, as the arm that does it.
-        const Node response = n["response"].object();
-        const auto [deg, sigma] = response_of(response, "toe");
-        const double per = std::abs(deg) * std::numbers::pi / 180.0;
-        if (!(per > 1e-5 && per < 1.0))
-            wrong(response.place() + ".toe", {Code::job_out_of_reach, {write_exact(Angle::from_deg(deg))}});
-        r.arm = length_change(r, 1.0) / std::sin(per);
-        r.arm_sigma = *r.arm * std::clamp(std::abs(sigma / deg), 1e-4, 1.0);
-    }
-    return r;
+    return o;
 }
 
 namespace {
@@ -365,6 +345,11 @@ Turn turn_from(const Node& n, const CarCard& car) {
     if (n.has("as_written")) t.as_written = n["as_written"].yes_no();
     if (n.has("test")) t.test = n["test"].yes_no();
     const Node amount = n["amount"];
+    if (amount.json() == not_counted) {
+        t.counted = false;
+        t.kind = turn_kind(*car.adjuster(t.adjuster));
+        return t;
+    }
     if (const Adjuster* device = car.device(t.adjuster)) {
         if (const AdjusterKind* kind = adjuster_kind(device->kind)) {
             t.kind = device->kind;
@@ -392,30 +377,6 @@ Turn turn_from(const Node& n, const CarCard& car) {
     return t;
 }
 
-Json json_of(const Adjuster& a) {
-    Json o = Json::object();
-    if (!is_rod(a)) {
-        device_json(a, o);
-        return o;
-    }
-    const Adjuster& r = a;
-    o["id"] = r.id;
-    o["kind"] = r.kind;
-    o["wheel"] = name_of(wheel_of(r));
-    if (r.rod != RodSide::unknown) o["rod"] = r.rod == RodSide::behind_axle ? "behind-axle" : "ahead-of-axle";
-    if (r.thread != Thread::unknown) o["thread"] = r.thread == Thread::right ? "right" : "left";
-    if (r.pitch) o["pitch"] = write_exact(*r.pitch);
-    o["double_ended"] = r.double_ended;
-    if (r.arm) o["arm"] = write_exact(*r.arm);
-    if (r.arm_sigma) o["arm_sigma"] = write_exact(*r.arm_sigma);
-    o["step"] = show_turns(step_of(r));
-    lock_json(r.lock, o);
-    if (!r.wrench.empty()) o["wrench"] = r.wrench;
-    if (r.proven) o["proven"] = true;
-    if (r.turned != 0.0) o["turned"] = write_exact_turns(r.turned);
-    return o;
-}
-
 Json taught_json(const Adjuster& a, const Json& card) {
     const Json now = json_of(a);
     const Json none = Json::array();
@@ -438,6 +399,10 @@ void turn_json(const Turn& t, Json& j) {
     j["adjuster"] = t.adjuster;
     if (t.as_written) j["as_written"] = true;
     if (t.test) j["test"] = true;
+    if (!t.counted) {
+        j["amount"] = not_counted;
+        return;
+    }
     const AdjusterKind* kind = adjuster_kind(t.kind);
     if (!kind) {
         j["amount"] = write_exact_turns(std::abs(t.turns));

@@ -452,12 +452,14 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
         Json j = {{"adjuster", u.adjuster}};
         j.update(spot_json(u.spot));
         if (u.now) j["now"] = to_division(*u.now, u.kind, u.division);
-        j["then"] = to_division(u.then, u.kind, u.division);
-        j["then_sigma"] = in_tenths(u.then_sigma, u.kind);
         j["per_step"] = in_tenths(u.per_step, u.kind);
-        j["after_shake"] = true;
         j["say"] = words::until(u, car);
-        out["until"].push_back(j);
+        for (bool shaken : {false, true}) {
+            j["then"] = to_division(shaken ? u.then : u.stop, u.kind, u.division);
+            j["then_sigma"] = in_tenths(shaken ? u.then_sigma : u.stop_sigma, u.kind);
+            j["after_shake"] = shaken;
+            out["until"].push_back(j);
+        }
     }
     out["remeasure"] = Json::array();
     for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));

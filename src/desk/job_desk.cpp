@@ -350,15 +350,23 @@ QString JobDesk::number(const Spot& spot) const {
     return n ? QString::number(n) : QStringLiteral("+");
 }
 
-std::optional<practice::Held> JobDesk::held(const Reading& asked) const {
-    if (!practice_) return std::nullopt;
+/// What it is read with on the practice floor.
+const Tool& JobDesk::toolHeld(const Reading& asked) const {
     const Tool* tool = toolNamed(asked.tool);
     // Where no tool is chosen for it, a rule in the units of the job's.
     if (!tool || tool->quantity != reading_kind(asked.spot.kind).quantity())
         tool = standard_tool(reading_kind(asked.spot.kind).quantity() == QuantityKind::angle
                                  ? "digital-angle-gauge"
                                  : "steel-rule-mm");
-    return practice_->hold(asked, lines(), *tool);
+    return *tool;
+}
+
+std::optional<practice::Held> JobDesk::held(const Reading& asked) const {
+    return practice_ ? practice_->hold(asked, lines(), toolHeld(asked)) : std::nullopt;
+}
+
+std::optional<practice::Held> JobDesk::held(const Reading& asked, const Turn& turning) const {
+    return practice_ ? practice_->hold(asked, lines(), toolHeld(asked), turning) : std::nullopt;
 }
 
 Reading JobDesk::blank(const Spot& spot) const {
@@ -367,7 +375,11 @@ Reading JobDesk::blank(const Spot& spot) const {
     return r;
 }
 
-void JobDesk::take(Reading r, const Quantity& value) {
+void JobDesk::take(Reading blank, const Quantity& value) {
+    append(taking(std::move(blank), value));
+}
+
+std::vector<Entry> JobDesk::taking(Reading r, const Quantity& value) const {
     r.value = value;
     // A value on a coarse mark is as fine as its rule; but sixteenths were not read off a rule in
     // millimetres.
@@ -385,7 +397,13 @@ void JobDesk::take(Reading r, const Quantity& value) {
     const Tool* here = job_.tool(r.tool);
     if (tool && !r.tool.empty() && (!here || *here != *tool))
         entries.push_back(Entry{{}, {}, {}, {}, {}, ToolSet{*tool}});
-    entries.push_back(Entry{{}, {}, {}, {}, {}, r});
+    entries.push_back(Entry{{}, {}, {}, {}, {}, std::move(r)});
+    return entries;
+}
+
+void JobDesk::watched(const Turn& turn, Reading blank, const Quantity& value) {
+    std::vector<Entry> entries = entries_after_turn(job_, {turn});
+    for (Entry& e : taking(std::move(blank), value)) entries.push_back(std::move(e));
     append(std::move(entries));
 }
 

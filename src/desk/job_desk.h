@@ -52,6 +52,8 @@ class JobDesk : public QObject {
     const practice::PracticeFloor* practice() const { return practice_.get(); }
     /// What the practice car shows where this is read next; nothing on a real one.
     std::optional<practice::Held> held(const Reading& asked) const;
+    /// The same with something turned meanwhile that is not kept yet.
+    std::optional<practice::Held> held(const Reading& asked, const Turn& turning) const;
     /// Practice jobs are listed apart, and teach nothing about this garage's tools.
     bool isPractice(const std::string& job) { return !facts_.at("practice:" + job).empty(); }
 
@@ -145,6 +147,8 @@ class JobDesk : public QObject {
     void turned(const std::vector<std::pair<std::string, double>>& turns, bool as_written);
     /// Turned adjusters of any kind; as above.
     void turned(std::vector<Turn> turns);
+    /// A value that was read while an adjuster was turned: the turn, and the reading after it, as one act.
+    void watched(const Turn& turn, Reading blank, const Quantity& value);
     /// Another plan of the same log.
     void choosePlan(PlanChoice choice);
     const PlanChoice& planChoice() const { return analyst_.choice(); }
@@ -163,6 +167,9 @@ class JobDesk : public QObject {
     void bookChanged();                ///< another stands in its place, or it is to look at only now
 
   private:
+    /// A reading as it is kept, and before it what has to be said of its tool.
+    std::vector<Entry> taking(Reading blank, const Quantity& value) const;
+    const Tool& toolHeld(const Reading& asked) const;
     void append(std::vector<Entry> entries);
     void append(std::vector<Entry> entries, std::vector<book::Json> raw);
     void post(std::size_t from);

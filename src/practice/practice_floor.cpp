@@ -98,15 +98,16 @@ Level level_of(int level) {
     l.hand = 0.3;
     l.tells = level == 1;
     if (level == 1) {
-        l.nature = {0.002, 0.03, 1.0, 0.0};
+        l.nature = {0.002, 0.03, 1.0, 0.1};
         return l;
     }
     l.hand = l.dents = 1.0;
     l.tilt = 4.0;
     l.bulge = 0.3;
     l.play = 0.5;
-    l.nature = {0.01, 0.08, 0.9, 0.0};
+    l.nature = {0.01, 0.08, 0.9, 0.3};
     if (level == 2) return l;
+    l.nature.stick = 0.5;
     l.nature.creep = 0.03;
     l.give = 0.02;
     l.bulge = 0.6;
@@ -199,6 +200,7 @@ void PracticeFloor::begin() {
             s.bulge[w] = normal(rng, level_.bulge);
         }
     lay_strings(rng_of("strings"));
+    car_.shake();
 }
 
 void PracticeFloor::follow(const std::vector<Entry>& log) {
@@ -214,6 +216,7 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
         if (const Reading* r = std::get_if<Reading>(&e.event)) {
             // Struck or not, it was taken.
             ++taken_[r->spot];
+            if (!r->before_shake) car_.shake();
             minutes_ += minutes_of(*r);
             if (++readings == kick_at && level_.kicked) {
                 Kick k{between(rng, 0, 1) < 0.5 ? Side::left : Side::right, either_way(rng, 3, 8), readings,
@@ -272,7 +275,7 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
 
 std::optional<double> PracticeFloor::there(const Reading& asked, const LinesSet& lines, Rng& rng) const {
     const Spot& spot = asked.spot;
-    SolidCar s = car_.solid();
+    SolidCar s = asked.before_shake ? car_.shown() : car_.solid();
     for (double& toe : s.toe) toe += normal(rng, level_.give);
     // Within its play the fronts stand as they like, whoever holds the wheel.
     const double ratio = card_.steering_ratio.value_or(usual_steering_ratio);
@@ -317,6 +320,14 @@ std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& li
     if (asked.spot.wheel && (kind.asks_for_top() || (gravity && tool.shows == Shows::unsigned_)))
         h.top_in = car_.solid().leans(asked.spot, lines) < 0.0;
     return h;
+}
+
+std::optional<Held> PracticeFloor::hold(const Reading& asked, const LinesSet& lines, const Tool& tool,
+                                        const Turn& turning) const {
+    PracticeFloor then = *this;
+    Rng rng = rng_of(turning.adjuster);
+    then.car_.turn(turning.adjuster, turning.turns, rng, turning.second);
+    return then.hold(asked, lines, tool);
 }
 
 Angle PracticeFloor::wheel_off() const {

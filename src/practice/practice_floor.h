@@ -78,6 +78,9 @@ class PracticeFloor {
     /// The next taking of this: `asked` is the reading all but its value, `tool` what it is read with. The
     /// same until something is kept there. Nothing where this floor has no such thing to read.
     std::optional<Held> hold(const Reading& asked, const LinesSet& lines, const Tool& tool) const;
+    /// The same with something turned meanwhile that the log does not have yet.
+    std::optional<Held> hold(const Reading& asked, const LinesSet& lines, const Tool& tool,
+                             const Turn& turning) const;
     /// On the road: how far to the right the steering wheel sits while it runs straight.
     Angle wheel_off() const;
     /// What the job so far would have taken, by hand.

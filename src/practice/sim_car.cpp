@@ -89,6 +89,7 @@ bool SimCar::turn(const std::string& id, double amount, Rng& rng, double second)
     const auto it = adjusters_.find(id);
     if (it == adjusters_.end()) return false;
     const std::map<std::string, double> was = amounts_;
+    const std::array<double, 4> before = solid_.toe;
     amounts_[id] += amount;
     if (second != 0.0) amounts_[second_of(id)] += second;
     if (!stand()) {
@@ -98,7 +99,15 @@ bool SimCar::turn(const std::string& id, double amount, Rng& rng, double second)
     }
     for (const auto& [wheel, move] : it->second.corners)
         settled_[static_cast<std::size_t>(index_of(wheel))] += normal(rng, nature_.settle);
-    return stand();
+    const bool stands = stand();
+    for (std::size_t w = 0; w < 4; ++w) held_back_[w] += nature_.stick * (solid_.toe[w] - before[w]);
+    return stands;
+}
+
+SolidCar SimCar::shown() const {
+    SolidCar out = solid_;
+    for (std::size_t w = 0; w < 4; ++w) out.toe[w] -= held_back_[w];
+    return out;
 }
 
 void SimCar::jack(Axle axle, Rng& rng) {
@@ -109,6 +118,7 @@ void SimCar::jack(Axle axle, Rng& rng) {
 
 void SimCar::roll() {
     for (double& u : unsettled_) u *= 1.0 - nature_.settles;
+    shake();
     stand();
 }
 

@@ -16,10 +16,11 @@ namespace fairchalk::practice {
 
 /// How far a car is from ideal.
 struct Nature {
-    double settle = 0.01;                      ///< degrees, one sigma, of a wheel that was turned and rolled
-    double jacked = 0.05;                      ///< of each wheel of a jacked axle
-    double settles = 1.0;                      ///< the share of that which rolling takes back
-    double creep = 0.0;                        ///< degrees, one sigma, of a wheel whose adjuster was locked
+    double settle = 0.01;  ///< degrees, one sigma, of a wheel that was turned and rolled
+    double jacked = 0.05;  ///< of each wheel of a jacked axle
+    double settles = 1.0;  ///< the share of that which rolling takes back
+    double stick = 0.0;    ///< the share of a turn that the tire holds back until it is shaken or rolled
+    double creep = 0.0;    ///< degrees, one sigma, of a wheel whose adjuster was locked
     double worn_toe = 0.03, worn_lean = 0.05;  ///< degrees, one sigma, of some weeks on the road
 };
 
@@ -54,6 +55,10 @@ class SimCar {
     void jack(Axle axle, Rng& rng);
     /// Rolled and bounced: most of what jacking left goes.
     void roll();
+    /// The tires let go of what they held back of the turns.
+    void shake() { held_back_ = {}; }
+    /// What the rules show while the tires hold some of it back.
+    SolidCar shown() const;
     void lock(const std::string& id, Rng& rng);
     void lock(Axle axle, Rng& rng);
     /// Some weeks on the road.
@@ -88,6 +93,7 @@ class SimCar {
     std::array<CornerMove, 4> bent_{};
     double rack_ = 0.0;                              ///< mm to the left
     std::array<double, 4> settled_{}, unsettled_{};  ///< degrees of toe beside the kinematics
+    std::array<double, 4> held_back_{};              ///< degrees of toe that the tires have not given yet
     std::array<double, 4> camber_worn_{}, caster_worn_{};
 };
 

@@ -316,10 +316,42 @@ std::string one_step(const Until& u, const CarCard& car) {
 std::string until(const Until& u, const CarCard& car) {
     const auto shown = [&](double v) { return to_division(v, u.kind, u.division); };
     std::string out =
-        fill(TR_NOOP("{0}: stop at {1} ±{2}."), {spot(u.spot), shown(u.then), shown(sure_to(u))});
+        shown(u.stop) == shown(u.then)
+            ? fill(TR_NOOP("{0}: stop at {1} ±{2}."), {spot(u.spot), shown(u.then), shown(sure_to(u))})
+            : fill(TR_NOOP("{0}: stop at about {1}, shake it, and it shows {2} ±{3}."),
+                   {spot(u.spot), shown(u.stop), shown(u.then), shown(sure_to(u))});
     if (u.now) out += ' ' + fill(TR_NOOP("Now {0}."), {shown(*u.now)});
     if (const std::string step = one_step(u, car); !step.empty()) out += ' ' + fill(TR_NOOP("{0}."), {step});
     return out;
+}
+
+std::string watch(const Watch& w, const CarCard& car, const Show& how) {
+    const Adjuster* a = w.rest ? car.adjuster(w.rest->adjuster) : nullptr;
+    const std::string rest = a ? device_amounts(*a, w.rest->turns, w.rest->second, how) : std::string();
+    const auto goal = [&](bool shaken) {
+        const Until& u = *w.until;
+        return to_division(shaken ? u.then : u.stop, u.kind, u.division);
+    };
+    switch (w.says) {
+        case Watching::there:
+            return tr(w.shaken ? TR_NOOP("There: lock it.")
+                               : TR_NOOP("There: shake it, read once more, lock it."));
+        case Watching::wrong_way:
+            return w.until
+                       ? fill(TR_NOOP("It moved away: stop, the other way. It is to show {0}."), {goal(true)})
+                       : tr(TR_NOOP("It moved away: stop, the other way."));
+        case Watching::too_far:
+            return fill(TR_NOOP("Too far: back, {0}."), {rest});
+        case Watching::more:
+            if (!w.until) return fill(TR_NOOP("Another {0}."), {rest});
+            if (goal(false) == goal(true))
+                return fill(TR_NOOP("Another {0}, until it shows {1}."), {rest, goal(true)});
+            return fill(TR_NOOP("Another {0}, until it shows about {1}; shaken, {2}."),
+                        {rest, goal(false), goal(true)});
+        case Watching::open:
+            break;
+    }
+    return {};
 }
 
 std::string as_far_as(const AsFarAs& far) {

@@ -82,6 +82,9 @@ double sure_to(const Until& u);
 std::string one_step(const Until& u, const CarCard& car);
 /// `left front, front lip: stop at 4 9/64 in ±1/64 in. Now 4 3/64 in. 1/8 turn moves it 1/64 in.`
 std::string until(const Until& u, const CarCard& car);
+/// "Another 1/4 turn longer, until it shows about 4 9/64 in; shaken, 4 5/32 in."; empty where the plan has
+/// the word.
+std::string watch(const Watch& w, const CarCard& car, const Show& how = {});
 std::string why_test_turn();
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how = {});
 

@@ -88,10 +88,12 @@ TEST(AdjusterJson, EveryFieldOfEveryKindIsReadAndWritten) {
                 said[f.key] = "33 mm";
             } else if (std::holds_alternative<DeviceField::Degrees>(f.what)) {
                 said[f.key] = "12 deg";
+            } else if (std::holds_alternative<DeviceField::Mark>(f.what)) {
+                said[f.key] = true;
+            } else if (std::holds_alternative<DeviceField::Turns>(f.what)) {
+                said[f.key] = write_exact_turns(2.25);
             }
         }
-        // What a rod's step is stands on every card.
-        if (k->name() == steering_rod_kind || k->name() == toe_link_kind) said["step"] = "1/8 turn";
         said["wrench"] = "13 and 19";
         EXPECT_EQ(json_of(adjuster_from(Node(said, "it"))), said) << k->name();
         for (const DeviceField& f : k->fields()) {

@@ -170,16 +170,20 @@ TEST_F(CliTest, PlanSaysWhatTheRuleShowsAtTheEndOfEachTurn) {
     ASSERT_EQ(plan["next"], "turn");
     ASSERT_TRUE(plan.contains("until"));
     for (const Json& u : plan["until"]) {
-        EXPECT_TRUE(u["after_shake"].get<bool>());
         for (const char* shown : {"now", "then", "then_sigma", "per_step"}) {
             const Ran read = ran({"read", u[shown].get<std::string>()});
             EXPECT_EQ(read.code, 0) << "as a rule is read: " << u[shown];
         }
-        EXPECT_NE(u["say"].get<std::string>().find("stop at " + u["then"].get<std::string>()),
-                  std::string::npos);
+        EXPECT_NE(
+            u["say"].get<std::string>().find((u["after_shake"].get<bool>() ? "it shows " : "stop at about ") +
+                                             u["then"].get<std::string>()),
+            std::string::npos)
+            << u;
     }
-    // Both lips of each wheel whose rod is turned.
-    EXPECT_EQ(plan["until"].size(), 2 * plan["turns"].size());
+    // Both lips of each wheel whose rod is turned, before the shake and after it.
+    ASSERT_EQ(plan["until"].size(), 4 * plan["turns"].size());
+    for (std::size_t i = 0; i < plan["until"].size(); ++i)
+        EXPECT_EQ(plan["until"][i]["after_shake"].get<bool>(), i % 2 == 1);
 }
 
 TEST_F(CliTest, PlanChangesOverToAnotherSetUpOfTheCard) {

@@ -12,6 +12,40 @@ namespace fairchalk {
 
 using namespace worth;
 
+namespace {
+
+/// What stands of test turns, by adjuster: what was turned since they began is no test any more.
+std::map<std::string, double> tests_standing(const Job& job) {
+    std::map<std::string, double> sums;
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].event) : nullptr;
+        if (t) sums[t->adjuster] = t->test ? sums[t->adjuster] + t->turns : 0.0;
+    }
+    return sums;
+}
+
+/// By how much the last turn of an adjuster moved an angle of its wheel, where that shows by one sigma: the
+/// likelier way is the better guess; radians. Only of one that what was read after it is free of.
+std::optional<double> moved_by_last(const Job& job, const Posterior& p, const Adjuster& a, Unknown what) {
+    for (auto freed = p.freed.rbegin(); freed != p.freed.rend(); ++freed) {
+        if (std::none_of(freed->turns.begin(), freed->turns.end(),
+                         [&](std::size_t i) { return std::get<Turn>((*job.log)[i].event).adjuster == a.id; }))
+            continue;
+        const std::pair key(what, index_of(wheel_of(a)));
+        const auto before = freed->before.find(key), after = freed->after.find(key);
+        if (before == freed->before.end() || after == freed->after.end()) return std::nullopt;
+        Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+        g[after->second] += 1.0;
+        g[before->second] -= 1.0;
+        const double by = g.dot(p.x);
+        if (!p.estimable(g) || by * by < p.variance(g)) return std::nullopt;
+        return by;
+    }
+    return std::nullopt;
+}
+
+}  // namespace
+
 /// Where a direction is not known, or nothing explains what turns did: the least turn that shows it, or
 /// something to look at. True where that is the next step.
 bool Planner::probe() {
@@ -46,6 +80,16 @@ bool Planner::probe() {
             }
             double amount = std::ceil(std::clamp(needs, step, std::max(step, 0.5)) / step - 1e-9) * step;
             const Miss miss = miss_of_target(v, p_);
+            const auto tests = tests_standing(job_);
+            const auto tested = tests.find(a.id);
+            if (unsaid && tested != tests.end() && tested->second != 0.0) {
+                // It went away from where it should: back, and as much the other way tells the rest.
+                const double so_far = tested->second;
+                const int toe = p_.last_toe[static_cast<std::size_t>(index_of(wheel_of(a)))];
+                const auto by = moved_by_last(job_, p_, a, Unknown::toe);
+                const bool away = by && toe >= 0 && *by * miss.g[toe] * (miss.aim - miss.g.dot(p_.x)) < 0.0;
+                amount = away ? -so_far - std::copysign(amount, so_far) : std::copysign(amount, so_far);
+            }
             if (!unsaid)
                 for (const Lever& l : usable_)
                     if (l.id() == a.id && !l.pulls.empty()) {
@@ -84,12 +128,7 @@ bool Planner::probe() {
 /// A test turn at something whose way it has not shown: eyes tell, and then what it moved aside of its target
 /// can be evened out; where there is nothing to see, it goes the other way. False where none stands.
 bool Planner::set_back() {
-    std::map<std::string, double> sums;
-    for (std::size_t i = 0; i < job_.log->size(); ++i) {
-        const Turn* t = job_.live(i) ? std::get_if<Turn>(&(*job_.log)[i].event) : nullptr;
-        if (t) sums[t->adjuster] = t->test ? sums[t->adjuster] + t->turns : 0.0;
-    }
-    for (const auto& tested : sums) {
+    for (const auto& tested : tests_standing(job_)) {
         const std::string& id = tested.first;
         const double sum = tested.second;
         const int place = car_.place_of(id);

@@ -11,6 +11,7 @@
 #include "core/advice/procedure.h"
 #include "core/job/rig.h"
 #include "core/network/lever.h"
+#include "core/network/readings.h"
 #include "core/network/site.h"
 
 namespace fairchalk {
@@ -46,8 +47,35 @@ struct Followed {
     }
 };
 
+/// What the tires hold back, before the car is shaken.
+struct Sticking {
+    const Posterior& p;
+    bool now;  ///< something is held back as the car stands
+
+    /// The share at a wheel, and its sigma.
+    std::pair<double, double> share(int wheel) const {
+        const int at = p.index(Unknown::stick, wheel / 2);
+        const double times = at < 0 ? stick_times : std::max(1.0, p.x[at]);
+        const double sigma = at < 0 ? stick_sigma : std::sqrt(std::max(0.0, p.covariance(at, at)));
+        return {1.0 - 1.0 / times, sigma / (times * times)};
+    }
+    /// `then` as the rules show it, turned from `before` (by an earlier turn of the sheet, and shaken; or as
+    /// the car stands): each toe short by its share. `more` sigmas of the share.
+    Eigen::VectorXd shown(Eigen::VectorXd then, const Eigen::VectorXd& before, double more = 0.0) const {
+        for (int w = 0; w < 4; ++w) {
+            const int toe = p.last_toe[static_cast<std::size_t>(w)];
+            if (toe < 0) continue;
+            const int rested = now && before[toe] == p.x[toe] ? p.index(Unknown::rested_toe, w) : -1;
+            const auto [s, sigma] = share(w);
+            then[toe] -= (s + more * sigma) * (then[toe] - (rested >= 0 ? p.x[rested] : before[toe]));
+        }
+        return then;
+    }
+};
+
 std::vector<Followed> followed(const Job& job, const Estimate& e) {
     const Posterior& p = *e.posterior;
+    const Sticking held{p, true};
     const LinesSet& lines = job.rounds[e.round].lines;
     std::vector<Followed> out;
     for (const Spot& spot : round_walk(job, e.round, true)) {
@@ -69,7 +97,7 @@ std::vector<Followed> followed(const Job& job, const Estimate& e) {
         if (missing_for(f.like, p.standing)) continue;
         try {
             f.site = site_of(f.like, p.standing, p.now);
-            f.at_first = f.shows(p, p.x);
+            f.at_first = f.shows(p, f.like.before_shake ? held.shown(p.x, p.x) : p.x);
         } catch (const std::out_of_range&) {
             continue;  // it depends on something that this estimate does not know of
         }
@@ -116,7 +144,11 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
         if (steps > 0.0 && under_load) {
             std::vector<Until> of_this;
             for (const Followed& f : spots) {
-                const double before = f.shows(p, x), will = f.shows(p, then);
+                const Sticking sticks{p, f.read && f.like.before_shake};
+                const double before = f.shows(p, x), will = f.shows(p, then),
+                             held = f.shows(p, sticks.shown(then, x));
+                // By one sigma of the share.
+                const double unsure = std::abs(f.shows(p, sticks.shown(then, x, 1.0)) - held) / f.slope;
                 const double moves = (will - before) / f.slope, division = division_of(f);
                 if (!(std::abs(moves) >= 0.5 * division)) continue;
                 const Eigen::VectorXd g =
@@ -133,6 +165,11 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
                     u.now = f.like.value.value + (before - f.at_first) / f.slope;
                     u.then = f.like.value.value + (will - f.at_first) / f.slope;
                     u.then_sigma = std::hypot(after.change_sigma(g).rad() / f.slope, std::sqrt(2.0) * taking);
+                    // What is held back of the reading it starts from is as unsure as the share.
+                    if (f.like.before_shake)
+                        u.then_sigma = std::hypot(u.then_sigma, (f.shows(p, sticks.shown(p.x, p.x, 1.0)) -
+                                                                 f.shows(p, sticks.shown(p.x, p.x))) /
+                                                                    f.slope);
                 } else {
                     // What the tool would show where that is: it shows in proportion.
                     const double there = reading_kind(f.spot.kind).in_base(f.like, f.tool);
@@ -140,6 +177,8 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
                     const double known = std::sqrt(std::max(0.0, after.covariance(g, g)));
                     u.then_sigma = std::hypot(std::hypot(known / f.slope, taking), f.like.spot_sigma());
                 }
+                u.stop = u.then + (held - will) / f.slope;
+                u.stop_sigma = std::hypot(u.then_sigma, unsure);
                 of_this.push_back(std::move(u));
             }
             std::stable_sort(of_this.begin(), of_this.end(), [](const Until& a, const Until& b) {
@@ -148,6 +187,59 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
             out.insert(out.end(), of_this.begin(), of_this.end());
         }
         x = std::move(then);
+    }
+    return out;
+}
+
+std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<Until>& until,
+                           const std::string& adjuster, const Spot& spot, std::optional<double> to_show) {
+    if (job.rounds.empty()) return std::nullopt;
+    const int round = static_cast<int>(job.rounds.size()) - 1;
+    const auto here = readings_at(job, round, spot);
+    if (here.empty()) return std::nullopt;
+    const Reading& last = std::get<Reading>((*job.log)[here.back()].event);
+    Watch out;
+    out.shaken = !last.before_shake;
+    const auto own = std::find_if(plan.turns.begin(), plan.turns.end(),
+                                  [&](const PlannedTurn& t) { return t.adjuster == adjuster; });
+    const auto goal = std::find_if(until.begin(), until.end(),
+                                   [&](const Until& u) { return u.adjuster == adjuster && u.spot == spot; });
+    if (own != plan.turns.end()) out.rest = *own;
+    if (goal != until.end()) {
+        out.until = *goal;
+        to_show = out.shaken ? goal->then : goal->stop;
+    }
+    if (own == plan.turns.end()) {
+        // Read again, looked at, or thought over: that comes before any word on this adjuster.
+        const bool first = plan.next == NextStep::look || plan.next == NextStep::test_turn ||
+                           (plan.again && plan.again->why.code != Code::again_unchecked);
+        out.says = first ? Watching::open : Watching::there;
+    } else {
+        out.says = plan.next == NextStep::test_turn ? Watching::open : Watching::more;
+    }
+    // A test turn that goes back went the wrong way.
+    if (out.says == Watching::open && out.rest)
+        for (std::size_t i = job.log->size(); i-- > 0;)
+            if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].event) : nullptr;
+                t && t->adjuster == adjuster) {
+                if (t->turns * out.rest->turns < 0.0) out.says = Watching::wrong_way;
+                break;
+            }
+    if (out.says == Watching::there || !to_show) return out;
+    // Against the value before it.
+    for (int k = round; k-- > 0;) {
+        const auto before = readings_at(job, k, spot);
+        if (before.empty()) continue;
+        const Reading& was = std::get<Reading>((*job.log)[before.back()].event);
+        const double moved = last.value.value - was.value.value, left = *to_show - last.value.value;
+        const double seen = 2.0 * std::hypot(last.sigma(job.tool(last.tool)), was.sigma(job.tool(was.tool)));
+        if (std::abs(moved) <= seen || moved * left >= 0.0) break;
+        // Between both values it should have stopped; else it went off from where it was to go.
+        if (moved * (left + moved) < -seen * std::abs(moved))
+            out.says = Watching::wrong_way;
+        else if (out.rest)
+            out.says = Watching::too_far;
+        break;
     }
     return out;
 }

@@ -26,16 +26,44 @@ struct Until {
     std::optional<double> now;  ///< as it was read last in this round
     double then = 0.0;          ///< once it is turned, shaken, and not locked yet
     double then_sigma = 0.0;    ///< of what will be read: response, settling, and the reading itself
-    double per_step = 0.0;      ///< what one step of the planned way moves it by
+    double stop = 0.0;          ///< before the shake: the tire still holds back its share
+    double stop_sigma = 0.0;
+    double per_step = 0.0;  ///< what one step of the planned way moves it by
 };
 
 /// For each planned turn in the order of the sheet, the earlier ones made: the spots of the round's walk that
 /// stay readable meanwhile and move by at least half a division, those that move most first. What the weight
 /// has to come off for has none, nor has a test turn whose way nobody knows.
 ///
+/// Tires stick: what the rule shows while it is turned is short of what it shows once the car was shaken, by
+/// the share of the turn that the tire holds back. That share is an unknown (readings.h), learnt by every
+/// value that is read before a shake and one that is read after it.
+///
 /// Where the spot was read in this round, the expectation is that reading and what the turns change of it: a
 /// bent lip or a gauge's zero is in both. Else it is the estimate's own.
 std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan);
+
+/// What a value says that was read while something was turned, against the way that is left.
+enum class Watching {
+    more,       ///< it goes the right way: `rest` is left
+    wrong_way,  ///< it moved away from where it should show
+    too_far,    ///< it went past: `rest` leads back
+    there,      ///< nothing is left to turn
+    open        ///< something else comes first: what the plan says
+};
+
+/// The last value at a spot that was read while an adjuster was turned, and what is left of the turn.
+struct Watch {
+    Watching says = Watching::open;
+    bool shaken = false;              ///< the value was read after a shake
+    std::optional<PlannedTurn> rest;  ///< of that adjuster, by all that is known now
+    std::optional<Until> until;       ///< and what this spot shows at its end
+};
+
+/// `plan` and `until` are of the job with that value in it, `to_show` is what the sheet said before it, where
+/// it said so. Nothing where the spot was not read in the last round.
+std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<Until>& until,
+                           const std::string& adjuster, const Spot& spot, std::optional<double> to_show = {});
 
 /// A value to the division of a tool, as it is read and typed: `4 9/64 in`, `107.5 mm`, `-0.5 deg`.
 std::string to_division(double value, QuantityKind kind, double division);

@@ -85,6 +85,11 @@ const AdjusterKind* adjuster_kind(std::string_view name) {
     return it == kinds.end() ? nullptr : *it;
 }
 
+bool AdjusterKind::told(Adjuster& d, const KnownResponse& r) const {
+    d.response.push_back(r);
+    return true;
+}
+
 Wheel wheel_of(const Adjuster& a) {
     if (a.wheel) return *a.wheel;
     const AdjusterKind* kind = adjuster_kind(a.kind);

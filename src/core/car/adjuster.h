@@ -132,6 +132,8 @@ class AdjusterKind {
     virtual std::array<double, 2> works_best(const Adjuster&) const { return {-0.5, 0.5}; }
     /// A field without which nobody can say what it does; null where it is there.
     virtual const char* wanted_on_card(const Adjuster&) const { return nullptr; }
+    /// Takes what the card states that a unit of a handle does. False where nothing of this kind can do that.
+    virtual bool told(Adjuster& d, const KnownResponse& r) const;
     /// The card's device, once it was turned so.
     virtual void turned(Adjuster& d, std::array<double, 2> by) const;
     /// The likes of the corner that it works on.

@@ -37,6 +37,14 @@ struct DeviceField {
     struct Long {
         std::optional<Length> Adjuster::*in;
     };
+    /// Written where it is so.
+    struct Mark {
+        bool Adjuster::*in;
+    };
+    /// Written where there are any.
+    struct Turns {
+        double Adjuster::*in;
+    };
     struct Degrees {
         std::optional<double> Adjuster::*in;
         double most;  ///< beyond it is no such thing
@@ -51,7 +59,7 @@ struct DeviceField {
     };
 
     const char* key;
-    std::variant<Flag, Word, SideOfAxle, Hand, Long, Degrees, Stack, Step, End> what;
+    std::variant<Flag, Word, SideOfAxle, Hand, Long, Mark, Turns, Degrees, Stack, Step, End> what;
     const char* asks = nullptr;  ///< null: kept, not asked for
     const char* hint = "";
     bool (*when)(const Adjuster&) = nullptr;  ///< the card asks for it only then

@@ -165,6 +165,7 @@ struct Turn {
     double second = 0.0;     ///< of a device the amount of its second handle
     std::string kind = {};   ///< of a device; empty for a rod
     bool test = false;       ///< only to see which way it works
+    bool counted = true;     ///< false: turned by watching a rule, and nobody counted how much
 };
 
 /// Things that happen to a car and spoil what was known of it.

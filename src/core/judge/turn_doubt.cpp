@@ -40,7 +40,7 @@ double chi_square_quantile(double dof, double z) {
 }
 
 /// The passes of turns that readings follow, in order: entries of the log. Turns that this version does not
-/// understand are in none.
+/// understand, or that nobody counted, are in none.
 std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarCard& car) {
     std::vector<std::vector<std::size_t>> out;
     std::vector<std::size_t> open;
@@ -50,7 +50,8 @@ std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarC
         const Entry& e = (*job.log)[i];
         if (const Turn* t = std::get_if<Turn>(&e.event)) {
             const Adjuster* d = car.device(t->adjuster);
-            odd = odd || !t->understood || car.place_of(t->adjuster) < 0 || (d && !adjuster_kind(d->kind));
+            odd = odd || !t->understood || !t->counted || car.place_of(t->adjuster) < 0 ||
+                  (d && !adjuster_kind(d->kind));
             open.push_back(i);
         } else if (reads_angle(e) && !open.empty()) {
             if (!odd) out.push_back(open);

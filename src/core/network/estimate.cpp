@@ -35,6 +35,7 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
     const CarCard& car = job.rounds[static_cast<std::size_t>(last)].car;
     int k = 0;
     bool freeing = false;
+    readings.at_rest();
     for (std::size_t i = job.rounds.front().opened; i < end; ++i) {
         while (k < last && i >= job.rounds[static_cast<std::size_t>(k) + 1].opened)
             readings.steer_for_round(job.rounds[static_cast<std::size_t>(++k)]);
@@ -71,6 +72,7 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
                 transitions.locked(row, c->axle);
             else
                 transitions.happened(row, c ? c->axle : std::nullopt);
+            readings.at_rest();
         }
     }
     return freed;

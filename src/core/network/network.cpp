@@ -50,9 +50,15 @@ void Network::link_step(Unknown what, int where, double sigma) {
     links.push_back(l);
 }
 
-void Network::observe(Observed o) {
-    o.current = current_;
-    current_shared_ = true;
+void Network::observe(Observed o, const Current& shown) {
+    if (shown.empty()) {
+        o.current = current_;
+        current_shared_ = true;
+    } else {
+        auto instead = std::make_shared<Current>(*current_);
+        for (const auto& [key, index] : shown) (*instead)[key] = index;
+        o.current = std::move(instead);
+    }
     observed.push_back(std::move(o));
 }
 

@@ -37,6 +37,9 @@ struct Linked {
     // Leaned as it was steered: tan(caster) of the toe's change; the last three are caster, toe after,
     // before.
     bool leans = false;
+    // So many times what the rule shows before a shake is subtracted; the last three are times, toe as it
+    // shows, toe before.
+    bool sticks = false;
 };
 
 /// A weighted non-linear least-squares problem as it grows along the log: unknowns, readings of them, and
@@ -67,8 +70,8 @@ class Network {
     void link(Linked l) { links.push_back(std::move(l)); }
     /// It may have moved by that much, where it is an unknown.
     void link_step(Unknown what, int where, double sigma);
-    /// A reading of the unknowns as they now are.
-    void observe(Observed o);
+    /// A reading of the unknowns as they now are, but for those that `shown` has another for.
+    void observe(Observed o, const Current& shown = {});
 
   private:
     Current& editable();

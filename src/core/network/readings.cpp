@@ -11,7 +11,8 @@ namespace {
 
 constexpr double sweep_sigma = 1.0 * one_degree;  // of floor marks, a protractor, a steering wheel
 constexpr double usual_ratio_sigma = 2.5;
-constexpr double string_rise_unknown = 2.5e-3;  // metres at each lip: a string set by eye
+constexpr double not_quite_a_share = 0.005 * one_degree;  // of what a tire holds back
+constexpr double string_rise_unknown = 2.5e-3;            // metres at each lip: a string set by eye
 
 /// d(reading)/d(heading it was taken at): how an unsure sweep makes the reading unsure.
 double slope_by_turned(const Network& n, const Observed& o) {
@@ -67,7 +68,42 @@ void Readings::observe(std::size_t entry, const Round& round) {
         weakly_coupled_ || o.turned_sigma > 0 || o.set_by_eye ||
         (kind.against_gravity() && (o.site.turned != 0.0 || o.site.swept != 0.0 || o.site.floor));
     spots_[{n_.lie, r.spot}].push_back(n_.observed.size());
-    n_.observe(std::move(o));
+    if (r.before_shake) {
+        n_.observe(std::move(o), held_back());
+    } else {
+        at_rest();
+        n_.observe(std::move(o));
+    }
+}
+
+void Readings::at_rest() {
+    for (int w = 0; w < 4; ++w)
+        if (const auto it = n_.current().find({Unknown::toe, w}); it != n_.current().end())
+            rested_[static_cast<std::size_t>(w)] = it->second;
+}
+
+/// The toes that the rules show while each tire holds back its share of what was turned since it was shaken.
+Current Readings::held_back() {
+    Current out;
+    for (int w = 0; w < 4; ++w) {
+        const auto it = n_.current().find({Unknown::toe, w});
+        const int before = rested_[static_cast<std::size_t>(w)];
+        if (it == n_.current().end() || before < 0) continue;
+        n_.also(Unknown::rested_toe, w, before);
+        if (it->second == before) continue;
+        const int after = it->second, axle = w / 2;
+        if (!n_.current().contains({Unknown::stick, axle}))
+            n_.with_prior(Unknown::stick, axle, stick_times, stick_sigma);
+        Linked l;
+        const int shown = n_.add(Unknown::shown_toe, w, n_.x[static_cast<std::size_t>(after)]);
+        l.unknowns = {after, before, n_.current().at({Unknown::stick, axle}), shown, before};
+        l.coefficients = {1.0, -1.0};
+        l.sticks = true;
+        l.sigma = not_quite_a_share;
+        n_.link(l);
+        out[{Unknown::toe, w}] = shown;
+    }
+    return out;
 }
 
 void Readings::lay_floor(const Floor& floor) {

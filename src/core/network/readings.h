@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
 #include <cstddef>
 #include <map>
 #include <optional>
@@ -11,6 +12,11 @@
 #include "core/network/network.h"
 
 namespace fairchalk {
+
+/// The tires hold back a share s of a turn until the car is shaken or rolled: from next to nothing on greased
+/// plates to six tenths on a rough floor. What the toe has gone by then is 1 / (1 - s) times what the rule
+/// showed before; where nothing has shown it, the mean and sigma of that, any share being as likely.
+inline constexpr double stick_times = 1.53, stick_sigma = 0.41;
 
 /// The readings of a log as observations of a network, one by one as the log goes on, with what each of them
 /// stands on: the strings' heights, the floor, the steering wheel.
@@ -26,6 +32,8 @@ class Readings {
     /// readings as residuals. They take no part in the checks: the survey has its own.
     void lay_floor(const Floor& floor);
     void observe(std::size_t entry, const Round& round);
+    /// Nothing is held back by the tires: what is turned from now on is turned from here.
+    void at_rest();
     /// Spot error: one more unknown where a spot was read more than once, part of the reading's sigma
     /// elsewhere.
     void settle_repeats();
@@ -36,12 +44,14 @@ class Readings {
 
   private:
     void steer();
+    Current held_back();
 
     Network& n_;
     const Job& job_;
     std::map<std::pair<int, Spot>, std::vector<std::size_t>> spots_;
     std::optional<std::size_t> floor_;  ///< the floor laid: by the entry that began it
     bool weakly_coupled_ = false;
+    std::array<int, 4> rested_{-1, -1, -1, -1};  ///< the toes of when the car was shaken last
 };
 
 }  // namespace fairchalk

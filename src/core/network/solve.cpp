@@ -118,6 +118,13 @@ class AllResiduals final : public ceres::CostFunction {
             slope(k + 1, by);
             slope(k + 2, -by);
         }
+        if (l.sticks) {
+            const double times = at(k), by = at(k + 1) - at(k + 2);
+            sum -= times * by;
+            slope(k, -by);
+            slope(k + 1, -times);
+            slope(k + 2, times);
+        }
         return sum / l.sigma;
     }
 

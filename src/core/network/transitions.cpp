@@ -108,6 +108,8 @@ void Transitions::turn(const Turn& t) {
         turned_unlocked_.insert(place);
         return doubted_turn(t);
     }
+    if (place >= 0 && !t.counted && serves_of(car_.adjusters[static_cast<std::size_t>(place)]) != 0)
+        return uncounted_turn(car_.adjusters[static_cast<std::size_t>(place)], place);
     if (device && t.understood && adjuster_kind(device->kind)) return turn_device(t, *device, place);
     const Adjuster* known = car_.rod(t.adjuster);
     if (!known || !t.understood) {
@@ -163,6 +165,22 @@ void Transitions::lean_by_toe(int w, int toe_before, Angle toe_by) {
     }
     l.sigma = camber_by_toe(toe_by.rad(), front ? Axle::front : Axle::rear, known);
     n_.link(l);
+}
+
+/// It was turned, and nobody counted how much: its wheel is as it is read after it.
+void Transitions::uncounted_turn(const Adjuster& a, int place) {
+    turned_unlocked_.insert(place);
+    const Spoils& row = spoils_of(Happening::turned_device, car_.no_springs);
+    const std::vector<Wheel> wheels = is_rod(a) ? std::vector<Wheel>{wheel_of(a)} : wheels_of(a);
+    for (Wheel wheel : wheels) {
+        const int w = index_of(wheel);
+        n_.link_step(Unknown::toe, w, anything * one_degree);
+        const bool leans = (serves_of(a) & (serves_camber | serves_caster)) != 0;
+        for (Unknown lean : {Unknown::camber, Unknown::caster, Unknown::sai})
+            n_.link_step(lean, w, (leans ? anything : row.camber) * one_degree);
+    }
+    if (wheels.size() == 1 && axle_of(wheels.front()) == Axle::front)
+        n_.link_step(Unknown::toe, index_of(wheels.front()) ^ 1, row.elsewhere * one_degree);
 }
 
 /// Whatever was turned there, or on the other side of that axle: its angles are as they are read after it.

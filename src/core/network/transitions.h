@@ -34,6 +34,7 @@ class Transitions {
     std::map<int, int> locks_seen;                 ///< by place
 
   private:
+    void uncounted_turn(const Adjuster& a, int place);
     void turn_device(const Turn& t, const Adjuster& d, int place);
     void lean_by_toe(int w, int toe_before, Angle toe_by);
     const ResponsePrior& responses_of(const Adjuster& d, int place);

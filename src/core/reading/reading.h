@@ -38,6 +38,9 @@ struct Reading {
         false;  ///< the gauge was zeroed on the floor there: its slope is taken out already
     /// steering-wheel: it has stood so only since now; by default the whole round was read with it so.
     bool since_now = false;
+    /// Read while something was turned, before the car was shaken: the tires hold back a share of what that
+    /// did.
+    bool before_shake = false;
 
     /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, the tool (`own`, or
     /// the standard one of that name), half the resolution. Without a tool the finest division typed beside

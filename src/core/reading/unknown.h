@@ -21,11 +21,14 @@ enum class Unknown {
     toe_runout,   ///< of a rim, as the wheel first stood; half a turn on it is the other way
     sweep_toe,    ///< the toe that a caster sweep starts from
     camber_runout,
-    tool_zero,  ///< `where` is the tool's place in `Standing::tools`
-    seat,       ///< of a straightedge along a rear rim: how far off that rim's line it lies
-    plumb,      ///< from a plumb line to the middle between both lips
-    response,   ///< of a device: `where` is place_of_response(place on the card, effect)
-    lock,       ///< what locking an adjuster does: `where` is place_of_lock(place on the card, angle)
+    tool_zero,   ///< `where` is the tool's place in `Standing::tools`
+    seat,        ///< of a straightedge along a rear rim: how far off that rim's line it lies
+    plumb,       ///< from a plumb line to the middle between both lips
+    response,    ///< of a device: `where` is place_of_response(place on the card, effect)
+    shown_toe,   ///< of a wheel whose tire still holds back a share of what it was turned
+    rested_toe,  ///< and the toe from which it was turned: another name for what `toe` was then
+    stick,       ///< how many times what it showed the toe has gone after a shake, by axle
+    lock,        ///< what locking an adjuster does: `where` is place_of_lock(place on the card, angle)
     spot
 };
 

@@ -69,6 +69,14 @@ Result<Quantity> writtenLike(Result<Quantity> read, const char* one, const char*
     return read;
 }
 
+QString inBothUnits(const Quantity& quantity) {
+    if (quantity.kind != QuantityKind::length) return QStringLiteral("%1 deg").arg(quantity.value, 0, 'f', 3);
+    // As typed is on the entry line; here stand both millimetres and inches.
+    return QStringLiteral("%1 mm (%2 in)")
+        .arg(quantity.value, 0, 'f', quantity.resolution < 0.1 ? 2 : 1)
+        .arg(quantity.value / 25.4, 0, 'f', 3);
+}
+
 QStringList looseThings(const Job& job) {
     QStringList out;
     for (const std::string& id : unlocked_adjusters(job))

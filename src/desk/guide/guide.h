@@ -128,6 +128,8 @@ class ListQuestion : public Question {
 
 /// A typed angle with a side: `6 left`, `3°30' right`, `0`. To the right is positive.
 Result<Quantity> readSideAngle(const QString& text);
+/// A length in mm and in inches, whichever was typed: `103.6 mm = 4.08 in`.
+QString inBothUnits(const Quantity& quantity);
 /// All that may not stay so when the car moves: `Left tie rod: turned and not locked`.
 QStringList looseThings(const Job& job);
 /// What was not understood, with examples of what this place takes.

@@ -13,14 +13,6 @@
 namespace fairchalk::desk {
 namespace {
 
-QString inBothUnits(const Quantity& quantity) {
-    if (quantity.kind != QuantityKind::length) return QStringLiteral("%1 deg").arg(quantity.value, 0, 'f', 3);
-    // As typed is on the entry line; here stand both millimetres and inches.
-    return QStringLiteral("%1 mm (%2 in)")
-        .arg(quantity.value, 0, 'f', quantity.resolution < 0.1 ? 2 : 1)
-        .arg(quantity.value / 25.4, 0, 'f', 3);
-}
-
 /// The place of the log's last live event of a kind, from 1.
 template <class E>
 std::size_t last_place_of(const Job& job) {

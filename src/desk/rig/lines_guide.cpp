@@ -37,13 +37,13 @@ bool isTyped(const QString& told) {
            told == "stations";
 }
 
+}  // namespace
+
 QString countOf(const Needed& n, const Knowledge& k) {
     const Thing& t = *k.thing(n.thing);
     return n.count == 1 ? QStringLiteral("1 %1").arg(q(t.one))
                         : QStringLiteral("%1 %2").arg(n.count).arg(q(t.text));
 }
-
-}  // namespace
 
 std::vector<std::string> LinesGuide::rigs() const {
     auto out = desk_.lines().rigs;

@@ -51,6 +51,9 @@ class LinesGuide : public DrawnGuide {
     mutable std::pair<QString, QString> tolerances_;  ///< for one state of a job, as it is shown
 };
 
+/// `2 jack stands`
+QString countOf(const Needed& needed, const Knowledge& knowledge);
+
 /// One way of measuring: its set-up, drawn step by step.
 class RigGuide : public DrawnGuide {
     Q_OBJECT

@@ -12,13 +12,14 @@
 #include "turn/plan_offers.h"
 #include "turn/turn_questions.h"
 #include "turn/turn_text.h"
+#include "turn/watch_question.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
 
 /// The sheet's own keys are F2 to F4, whether there is something to turn or not.
-constexpr std::size_t as_written_key = 0, turned_key = 1, leave_key = 2, first_other_key = 3;
+constexpr std::size_t as_written_key = 0, turned_key = 1, leave_key = 2, first_other_key = 3, watch_key = 8;
 
 /// What can be seen under the car, and what it says on the card.
 struct Seen {
@@ -203,6 +204,10 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
                 });
     if (turned_unlocked(desk_.job()))
         add("lock", tr("Lock what was turned"), [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); });
+    // The last, so that the keys of the others stay what they are.
+    if (!watched_from(desk_).empty())
+        out.push_back({{"watch", tr("While turning …"), false, false, watch_key},
+                       [](TurnGuide& g) { emit g.asks(new WatchQuestion(g.desk_)); }});
     return out;
 }
 

@@ -83,14 +83,20 @@ QString TurnText::until() const {
             const QString whole = q(to_division(v, u.kind, u.division));
             return unit ? whole : whole.left(whole.lastIndexOf(QLatin1Char(' ')));
         };
-        rows += QStringLiteral("⟨tr⟩⟨td width='22'⟩%1⟨/td⟩⟨td width='84'⟩%2⟨/td⟩⟨td⟩%3⟨b⟩%4⟨/b⟩ %5⟨/td⟩⟨/tr⟩")
-                    .arg(soft(desk_.number(u.spot)), q(words::spot_short(u.spot)),
-                         u.now ? tr("%1 → ").arg(shown(*u.now, false)) : QString(), shown(u.then, true),
-                         soft(QStringLiteral("±%1").arg(shown(words::sure_to(u), false))));
+        const QString stop = shown(u.stop, false), then = shown(u.then, false);
+        rows +=
+            QStringLiteral("⟨tr⟩⟨td width='22'⟩%1⟨/td⟩⟨td width='74'⟩%2⟨/td⟩⟨td⟩%3⟨b⟩%4⟨/b⟩%5 %6⟨/td⟩⟨/tr⟩")
+                .arg(soft(desk_.number(u.spot)), q(words::spot_short(u.spot)),
+                     u.now ? tr("%1 → ").arg(shown(*u.now, false)) : QString(), stop,
+                     stop == then ? QString() : tr(", shaken %1").arg(then),
+                     soft(QStringLiteral("±%1").arg(shown(words::sure_to(u), true))));
     }
     return head(tr("Turn until it shows")) +
            QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows) +
-           line(soft(tr("In this order, the steering held; read after a shake, before it is locked.")));
+           line(soft(
+               tr("In this order, the steering held. Stop there: the tires hold back a share until it is "
+                  "shaken. %1 takes what the rule shows meanwhile.")
+                   .arg(QStringLiteral("Alt+9"))));
 }
 
 /// What the turns spoil and how likely they end it, or how the targets stand.

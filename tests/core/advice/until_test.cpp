@@ -171,10 +171,14 @@ TEST(Until, IsSaidToTheDivisionsOfTheRule) {
     u.division = sixty_fourth;
     u.now = 4 * 25.4 + 3 * sixty_fourth;
     u.then = 4 * 25.4 + 9 * sixty_fourth;
+    u.stop = u.then;
     u.then_sigma = 0.2;
     u.per_step = 1.0 * sixty_fourth;
     EXPECT_EQ(words::until(u, card),
               "left front, front lip: stop at 4 9/64 in ±1/64 in. Now 4 3/64 in. 1/8 turn moves it 1/64 in.");
+    u.stop = 4 * 25.4 + 7 * sixty_fourth;
+    EXPECT_TRUE(words::until(u, card).starts_with(
+        "left front, front lip: stop at about 4 7/64 in, shake it, and it shows 4 9/64 in ±1/64 in."));
 }
 
 }  // namespace

@@ -30,6 +30,8 @@ class SteeringRod : public AdjusterKind {
                 double_ended_field(),
                 length_field("arm", &Adjuster::arm, TR_NOOP("its steering arm"), "130 mm"),
                 length_field("arm_sigma", &Adjuster::arm_sigma, nullptr, ""),
+                {"proven", DeviceField::Mark{&Adjuster::proven}},
+                {"turned", DeviceField::Turns{&Adjuster::turned}},
                 {"step", DeviceField::Step{}, TR_NOOP("the least it is turned"), "1/8 turn"}};
     }
     // The card asks for rods by themselves.
@@ -147,6 +149,16 @@ class SteeringRod : public AdjusterKind {
         p.covariance = Eigen::MatrixXd::Constant(1, 1, std::pow(per_turn * share, 2));
         return p;
     }
+    /// What a turn does to the toe is taken as the arm that does it.
+    bool told(Adjuster& d, const KnownResponse& r) const override {
+        if (!d.pitch || r.angle != WheelAngle::toe) return true;
+        const double per_turn = std::abs(r.deg) * one_degree;
+        if (!(per_turn > 1e-5 && per_turn < 1.0)) return false;
+        d.arm = length_change(d, 1.0) / std::sin(per_turn);
+        d.arm_sigma = *d.arm * std::clamp(std::abs(r.sigma_deg / r.deg), 1e-4, 1.0);
+        return true;
+    }
+    const char* wanted_on_card(const Adjuster& d) const override { return d.wheel ? nullptr : "wheel"; }
     int serves(const Adjuster&) const override { return serves_toe; }
     bool wants_jacking() const override { return false; }
     bool sided(const Adjuster&) const override { return true; }

@@ -1,0 +1,262 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "turn/watch_question.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/advice/procedure.h"
+#include "core/reading/reading_kind.h"
+#include "look/html.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+
+std::vector<WatchedFrom> watched_from(const JobDesk& desk) {
+    std::vector<WatchedFrom> out;
+    if (!desk.answerIsCurrent()) return out;
+    const JobAnalysis& a = desk.answer();
+    for (const PlannedTurn& t : a.plan.turns) {
+        const Adjuster* what = desk.car().adjuster(t.adjuster);
+        const AdjusterKind* kind = what ? adjuster_kind(what->kind) : nullptr;
+        if (!kind || kind->wants_jacking() || kind->handles(*what).size() > 1) continue;
+        const std::size_t first = out.size();
+        for (const Until& u : a.until)
+            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u.then});
+        if (out.size() > first) continue;
+        // Nobody knows yet which way it goes: whatever it spoils and that can be read as the wheel stands.
+        for (const Spot& s : a.plan.remeasure) {
+            const bool its =
+                s.wheel ? *s.wheel == wheel_of(*what) : s.axle && *s.axle == axle_of(wheel_of(*what));
+            if (its && s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects())
+                out.push_back({t, s, {}});
+        }
+    }
+    return out;
+}
+
+WatchQuestion::WatchQuestion(JobDesk& desk, QObject* parent)
+    : Question(desk, parent), from_(watched_from(desk)) {
+    // A test turn is made as it is written: that is what makes it tell.
+    if (!from_.empty() && from_.front().turn.test) amount_ = from_.front().turn.turns;
+}
+
+const Adjuster* WatchQuestion::adjuster() const {
+    return from_.empty() ? nullptr : desk_.car().adjuster(from_[at_].turn.adjuster);
+}
+
+HandleUnit WatchQuestion::unit() const {
+    const Adjuster* a = adjuster();
+    const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
+    return kind ? kind->handles(*a).front().unit : HandleUnit::turn;
+}
+
+double WatchQuestion::step_size() const {
+    const Adjuster* a = adjuster();
+    return a ? adjuster_kind(a->kind)->handles(*a).front().step : 0.125;
+}
+
+Reading WatchQuestion::blank() const {
+    Reading r = desk_.blank(from_[at_].spot);
+    r.before_shake = !shaken_;
+    return r;
+}
+
+Turn WatchQuestion::turn() const {
+    Turn t;
+    t.adjuster = from_[at_].turn.adjuster;
+    t.kind = from_[at_].turn.kind;
+    t.test = from_[at_].turn.test;
+    t.counted = amount_.has_value();
+    t.turns = amount_.value_or(0.0);
+    return t;
+}
+
+std::optional<Watch> WatchQuestion::answer() const {
+    if (!kept_ || from_.empty() || !desk_.answerIsCurrent()) return std::nullopt;
+    const JobAnalysis& a = desk_.answer();
+    return watch(desk_.job(), a.plan, a.until, from_[at_].turn.adjuster, from_[at_].spot, from_[at_].to_show);
+}
+
+QString WatchQuestion::number() const {
+    return from_.empty() ? QString() : desk_.number(from_[at_].spot);
+}
+
+QString WatchQuestion::title() const {
+    return from_.empty() ? tr("Nothing to watch") : q(words::spot(from_[at_].spot));
+}
+
+QString WatchQuestion::subtitle() const {
+    const Adjuster* a = adjuster();
+    return a ? tr("while the %1 is turned").arg(q(words::adjuster_noun(*a))) : QString();
+}
+
+/// What the last value says: above all else.
+QString WatchQuestion::first() const {
+    if (!kept_) return {};
+    if (!desk_.answerIsCurrent()) return line(tr("Working it out …"));
+    const auto w = answer();
+    if (!w) return {};
+    const QString says = q(words::watch(*w, desk_.car(), how_));
+    if (says.isEmpty())
+        return line(warn(tr("Kept. Something else comes first: back on the sheet it is said.")));
+    const bool stop = w->says == Watching::wrong_way || w->says == Watching::too_far;
+    return line(QStringLiteral("⟨b⟩%1⟨/b⟩").arg(stop ? warn(says) : says));
+}
+
+QString WatchQuestion::body() const {
+    if (from_.empty()) return line(soft(tr("Nothing on this sheet can be turned with a rule in its place.")));
+    const JobAnalysis& a = desk_.answer();
+    QString out;
+    const auto goal = std::find_if(a.until.begin(), a.until.end(), [&](const Until& u) {
+        return u.adjuster == from_[at_].turn.adjuster && u.spot == from_[at_].spot;
+    });
+    if (!kept_ && goal != a.until.end() && desk_.answerIsCurrent())
+        out += line(q(words::to_begin(words::until(*goal, desk_.car()))));
+    if (amount_ && desk_.practice())
+        out += line(tr("Turned since the last value: %1.")
+                        .arg(q(words::device_amounts(*adjuster(), *amount_, 0.0, how_))));
+    else if (amount_)
+        out += line(tr("Counted: %1. Now what the rule shows.")
+                        .arg(q(words::device_amounts(*adjuster(), *amount_, 0.0, how_))));
+    out +=
+        line(soft(tr("The tires hold back a share of every turn until the car is shaken: say with F2 "
+                     "which of both it is. Who counted types that first, like 1/4 turn longer or "
+                     "-1/4 turn shorter; it need not be counted. Page Down is the next spot.")));
+    return out;
+}
+
+QString WatchQuestion::say() const {
+    if (const auto w = answer())
+        if (const QString says = q(words::watch(*w, desk_.car(), how_)); !says.isEmpty()) return says;
+    return tr("Turn, watch the rule, type what it shows: at once it says how much is left.");
+}
+
+std::optional<Spot> WatchQuestion::spot() const {
+    return from_.empty() ? std::nullopt : std::optional(from_[at_].spot);
+}
+
+std::optional<Reading> WatchQuestion::reads() const {
+    return from_.empty() ? std::nullopt : std::optional(blank());
+}
+
+QString WatchQuestion::hint() const {
+    return expected().kind == Expect::Kind::angle
+               ? tr("What the gauge shows now, like -1.2; 1/4 turn counts.")
+           : bareLength() == Bare::inch ? tr("What it shows now, like 4 9/64; 1/4 turn counts.")
+                                        : tr("What it shows now, like 107.5; 1/4 turn counts.");
+}
+
+Expect WatchQuestion::expected() const {
+    if (!from_.empty() && reading_kind(from_[at_].spot.kind).quantity() == QuantityKind::angle)
+        return {Expect::Kind::angle, Bare::deg};
+    return {Expect::Kind::length, bareLength()};
+}
+
+Result<Quantity> WatchQuestion::read(const QString& text) const {
+    // An amount says its unit; whatever has none is what the rule shows.
+    if (unit() == HandleUnit::turn)
+        if (const auto counted = read_quantity(text.toStdString(), {Expect::Kind::any, Bare::refused});
+            counted && counted->kind == QuantityKind::turns)
+            return counted;
+    return read_quantity(text.toStdString(), expected());
+}
+
+Understood WatchQuestion::understand(const QString& text) const {
+    const auto quantity = read(text);
+    if (!quantity) return {warn(q(words::sentence(quantity.error()))), false};
+    if (quantity->kind == QuantityKind::turns)
+        return {QStringLiteral("= %1").arg(q(words::device_amounts(*adjuster(), quantity->value, 0.0, how_))),
+                true};
+    return {QStringLiteral("= %1   %2")
+                .arg(quantity->kind == QuantityKind::angle ? q(fairchalk::show(quantity->angle(), how_))
+                                                           : inBothUnits(*quantity),
+                     soft(shaken_ ? tr("after a shake") : tr("before the shake"))),
+            true};
+}
+
+QString WatchQuestion::keep(const QString& text) {
+    if (from_.empty()) return tr("Nothing on this sheet can be turned with a rule in its place.");
+    const auto quantity = read(text);
+    if (!quantity) return q(words::sentence(quantity.error()));
+    if (quantity->kind == QuantityKind::turns) {
+        amount_ = quantity->value;
+        emit said();
+        return {};
+    }
+    if (desk_.practice() && !held_)
+        return tr("Nothing is held there yet: the space bar walks to the spot and holds the %1.")
+            .arg(q(words::tool(desk_.toolFor(from_[at_].spot))));
+    const Turn made = turn();
+    // Nothing was turned in between: a second look, or the one after the shake.
+    if (made.counted && made.turns == 0.0)
+        desk_.take(blank(), *quantity);
+    else
+        desk_.watched(made, blank(), *quantity);
+    kept_ = true;
+    amount_ = desk_.practice() ? std::optional(0.0) : std::nullopt;
+    held_.reset();
+    shaken_ = false;
+    emit said();
+    return {};
+}
+
+std::vector<Act> WatchQuestion::acts() const {
+    std::vector<Act> out;
+    if (from_.empty()) return out;
+    out.push_back(
+        {"shaken", shaken_ ? tr("Shaken: read after it") : tr("Shake it, then read"), false, shaken_});
+    if (desk_.practice()) {
+        const Adjuster& a = *adjuster();
+        for (double by : {step_size(), -step_size()})
+            out.push_back(
+                {by > 0 ? "more" : "less", q(words::to_begin(words::device_amounts(a, by, 0.0, how_)))});
+    } else {
+        out.push_back({"still", tr("Not turned since: only read"), false, amount_ && *amount_ == 0.0});
+    }
+    out.push_back({"done", tr("Back to the sheet")});
+    return out;
+}
+
+void WatchQuestion::act(const QString& id) {
+    if (id == "done") {
+        emit answered();
+        return;
+    }
+    if (id == "shaken") {
+        shaken_ = !shaken_;
+        if (held_) hold();
+    } else if (id == "still") {
+        amount_ = amount_ ? std::nullopt : std::optional(0.0);
+    } else {
+        amount_ = amount_.value_or(0.0) + (id == "more" ? step_size() : -step_size());
+        shaken_ = false;
+        if (held_) hold();
+    }
+    emit said();
+}
+
+/// On the practice floor: the rule is held, and moves as the rod is turned.
+void WatchQuestion::hold() {
+    held_ = desk_.held(blank(), turn());
+}
+
+bool WatchQuestion::space() {
+    if (!desk_.practice() || from_.empty()) return false;
+    if (!amount_) amount_ = 0.0;
+    hold();
+    emit said();
+    return true;
+}
+
+void WatchQuestion::step(int by) {
+    if (from_.empty()) return;
+    const auto n = static_cast<int>(from_.size());
+    at_ = static_cast<std::size_t>((static_cast<int>(at_) + by + n) % n);
+    held_.reset();
+    kept_ = false;
+    amount_.reset();
+    if (from_[at_].turn.test) amount_ = from_[at_].turn.turns;
+    emit said();
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "guide/guide.h"
+
+namespace fairchalk::desk {
+
+/// An adjuster of the plan, and a spot that stays readable while it is turned.
+struct WatchedFrom {
+    PlannedTurn turn;
+    Spot spot;
+    std::optional<double> to_show;  ///< at the end, where that is known
+};
+/// In the order of the sheet, of each adjuster first the spots that move most. What the weight has to come
+/// off for is not turned by a rule.
+std::vector<WatchedFrom> watched_from(const JobDesk& desk);
+
+/// What does the rule show while it is turned? Each value is kept, with the turn as far as it was counted; at
+/// once it says how much is left, that it goes the wrong way, or that it is there.
+class WatchQuestion : public Question {
+    Q_OBJECT
+  public:
+    explicit WatchQuestion(JobDesk& desk, QObject* parent = nullptr);
+
+    QString number() const override;
+    QString title() const override;
+    QString subtitle() const override;
+    QString first() const override;
+    QString body() const override;
+    QString say() const override;
+    std::optional<Spot> spot() const override;
+    bool showsSpot() const override { return true; }
+    std::optional<Reading> reads() const override;
+    std::optional<practice::Held> held() const override { return held_; }
+    bool typing() const override { return true; }
+    bool takesGauge() const override { return true; }
+    QString hint() const override;
+    Expect expected() const override;
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+    std::vector<Act> acts() const override;
+    void act(const QString& id) override;
+    bool keepsLine() const override { return true; }
+    bool space() override;
+    /// Another spot, or the next adjuster.
+    void step(int by) override;
+
+  private:
+    const Adjuster* adjuster() const;
+    HandleUnit unit() const;
+    double step_size() const;
+    Reading blank() const;
+    /// As it was turned since the last value: not counted where nobody said.
+    Turn turn() const;
+    /// What a typed amount or value is read as.
+    Result<Quantity> read(const QString& text) const;
+    void turnMore(double by);
+    void hold();
+    std::optional<Watch> answer() const;
+
+    std::vector<WatchedFrom> from_;  ///< as the plan was when it was asked
+    std::size_t at_ = 0;
+    std::optional<double> amount_;  ///< turned since the last value, where it was counted
+    bool shaken_ = false;
+    bool kept_ = false;  ///< a value was kept here
+    std::optional<practice::Held> held_;
+};
+
+}  // namespace fairchalk::desk

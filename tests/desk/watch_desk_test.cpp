@@ -1,0 +1,161 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the rule shows while an adjuster is turned: typed beside the sheet, kept, and answered at once.
+#include "core/job/rig.h"
+#include "desk_fixture.h"
+
+namespace fairchalk::desk {
+namespace {
+
+struct WatchDeskTest : DeskTest {
+    /// The worked demo estate, read to the end of its round, on its sheet.
+    void sheet() {
+        demo();
+        open();
+        const auto value = [](const Spot& s) {
+            const bool front = s.wheel && axle_of(*s.wheel) == Axle::front;
+            switch (s.kind) {
+                case ReadingId::rim_front:
+                    return front ? 104.5 : 103.5;
+                case ReadingId::rim_rear:
+                    return front ? 102.5 : 103.5;
+                case ReadingId::hub:
+                    return 103.5;
+                default:
+                    return 1900.0;
+            }
+        };
+        for (int n = 0; n < 40; ++n) {
+            desk->settle();
+            const auto next = window->slate().guide()->spot();
+            if (window->stage() != Stage::read || !next) break;
+            enter(QString::number(value(*next), 'f', 1) + QStringLiteral(" mm"));
+        }
+        desk->settle();
+        window->setStage(Stage::turn);
+        desk->settle();
+    }
+    std::size_t count(bool (*is)(const Entry&)) const {
+        return static_cast<std::size_t>(std::count_if(desk->log().begin(), desk->log().end(), is));
+    }
+    static bool is_uncounted(const Entry& e) {
+        const Turn* t = std::get_if<Turn>(&e.event);
+        return t && !t->counted;
+    }
+    static bool is_before_shake(const Entry& e) {
+        const Reading* r = std::get_if<Reading>(&e.event);
+        return r && r->before_shake;
+    }
+    const Until& goal() const { return desk->answer().until.front(); }
+};
+
+TEST_F(WatchDeskTest, AValueTypedWhileTurningSaysHowMuchIsLeftAndIsKept) {
+    sheet();
+    ASSERT_FALSE(desk->answer().until.empty()) << slateText().toStdString();
+    const Until first = goal();
+    ASSERT_TRUE(first.now);
+    EXPECT_TRUE(slateText().contains("Turn until it shows"));
+    key(Qt::Key_9, Qt::AltModifier);
+    ASSERT_TRUE(window->slate().asksBesides()) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("is turned")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("stop at about")) << "what it is to show stands above the line";
+    // What is no value is refused, and stays.
+    enter("about so");
+    EXPECT_EQ(count(is_before_shake), 0u);
+    key(Qt::Key_Escape);
+    if (!window->slate().asksBesides()) key(Qt::Key_9, Qt::AltModifier);
+    // Half of the way, not shaken, not counted.
+    const auto between = [&](double share) {
+        return QString::number(*first.now + share * (first.then - *first.now), 'f', 1) +
+               QStringLiteral(" mm");
+    };
+    enter(between(0.35));
+    desk->settle();
+    EXPECT_EQ(count(is_before_shake), 1u);
+    EXPECT_EQ(count(is_uncounted), 1u);
+    EXPECT_TRUE(slateText().contains("Another ")) << slateText().toStdString();
+    // Off the other way.
+    enter(between(-0.4));
+    desk->settle();
+    EXPECT_TRUE(slateText().contains("It moved away: stop, the other way.")) << slateText().toStdString();
+    // As it should show, after a shake.
+    key(Qt::Key_F2);
+    EXPECT_TRUE(slateText().contains("Shaken")) << slateText().toStdString();
+    enter(between(1.0));
+    desk->settle();
+    EXPECT_EQ(count(is_before_shake), 2u);
+    EXPECT_TRUE(slateText().contains("There: lock it.") || slateText().contains("Another "))
+        << slateText().toStdString();
+    // All of it is in the book.
+    const std::size_t entries = desk->log().size();
+    close();
+    open();
+    EXPECT_EQ(desk->log().size(), entries);
+    EXPECT_EQ(count(is_uncounted), 3u);
+    EXPECT_EQ(count(is_before_shake), 2u);
+    // One value is one thing to undo.
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    std::size_t live = 0;
+    for (std::size_t i = 0; i < desk->log().size(); ++i)
+        live += desk->job().live(i) && is_uncounted(desk->log()[i]) ? 1u : 0u;
+    EXPECT_EQ(live, 2u);
+}
+
+TEST_F(WatchDeskTest, WhoCountsSaysSoFirstAndASecondLookIsNoTurn) {
+    sheet();
+    ASSERT_FALSE(desk->answer().until.empty());
+    const Until first = goal();
+    key(Qt::Key_9, Qt::AltModifier);
+    enter(first.per_step * (first.then - *first.now) > 0 ? "1/4 turn" : "-1/4 turn");
+    EXPECT_TRUE(slateText().contains("Counted: 1/4 turn")) << slateText().toStdString();
+    enter(QString::number(*first.now + 0.3 * (first.then - *first.now), 'f', 1) + QStringLiteral(" mm"));
+    desk->settle();
+    EXPECT_EQ(count(is_uncounted), 0u);
+    const auto turns = count([](const Entry& e) { return std::holds_alternative<Turn>(e.event); });
+    EXPECT_EQ(turns, 1u);
+    // Not turned since: read once more, shaken.
+    key(Qt::Key_F2);
+    key(Qt::Key_F3);
+    enter(QString::number(*first.now + 0.4 * (first.then - *first.now), 'f', 1) + QStringLiteral(" mm"));
+    desk->settle();
+    EXPECT_EQ(count([](const Entry& e) { return std::holds_alternative<Turn>(e.event); }), turns);
+    EXPECT_EQ(count(is_before_shake), 1u);
+    key(Qt::Key_F4);
+    EXPECT_FALSE(window->slate().asksBesides()) << "back on the sheet";
+}
+
+TEST_F(WatchDeskTest, OnThePracticeFloorTheRuleMovesAsTheRodIsTurnedAndTheTiresHoldBack) {
+    practice::Play play{"tarnby", "new-rack", 2, 5};
+    open();
+    desk->settle();
+    const book::Json none;
+    // The floor itself, without the window.
+    CarCard card;
+    card.wheelbase = Length::from_mm(2500);
+    for (AxleCard& a : card.axles) a.rim_span = Length::from_mm(400);
+    Adjuster rod;
+    rod.kind = steering_rod_kind;
+    rod.id = "rod";
+    rod.wheel = Wheel::front_left;
+    rod.rod = RodSide::behind_axle;
+    rod.pitch = Length::from_mm(1.5);
+    card.adjusters = {rod};
+    const practice::PracticeFloor floor(card, play);
+    LinesSet lines;
+    Reading asked = blank_reading(wheel_spot(ReadingId::rim_front, Wheel::front_left), lines);
+    const Tool tool = *standard_tool("vernier");
+    Turn turn;
+    turn.adjuster = "rod";
+    const auto shows = [&](double turns, bool shaken) {
+        turn.turns = turns;
+        asked.before_shake = !shaken;
+        return floor.hold(asked, lines, tool, turn)->exact;
+    };
+    const double start = shows(0.0, true), all = shows(1.0, true) - start, before = shows(1.0, false) - start;
+    EXPECT_GT(std::abs(all), 1.0);
+    EXPECT_NEAR(before / all, 0.7, 0.05) << "level 2 holds back three tenths";
+    EXPECT_NEAR((shows(2.0, true) - start) / all, 2.0, 0.1);
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
