@@ -313,6 +313,18 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
     const auto all = verdicts(job, e);
     out["verdicts"] = Json::array();
     for (const Verdict& v : all) out["verdicts"].push_back(verdict_json(v, job, e));
+    if (const auto drive = drive_says(job, e)) {
+        Json j = Json::object();
+        if (drive->expected.known) j["expected"] = angle_json(drive->expected);
+        if (drive->off) {
+            j["off_deg"] = drive->off->deg();
+            j["off_sigma_deg"] = drive->off_sigma->deg();
+            j["fits"] = drive->fits;
+        }
+        if (drive->pull) j["pull"] = name_of(*drive->pull);
+        j["say"] = words::drive(*drive);
+        out["drive"] = j;
+    }
     out["ask_next"] = e.round < 0 ? Json() : ask_next(job, e, all);
     return out;
 }

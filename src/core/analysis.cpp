@@ -147,6 +147,8 @@ Analysis analyse(const Job& job, const Question& question) {
             if (cancelled(question)) return a;
             a.settling.push_back(v.call == Call::too_close ? what_settles(a.job, a.now, v) : std::nullopt);
         }
+    a.wheel = wheel_on_road(a.now, a.job.rounds.empty() ? a.job.car : a.job.rounds.back().car);
+    if (question.explain) a.drive = drive_says(a.job, a.now);
     Job planned = a.job;
     if (question.targets) planned.targets = *question.targets;
     if (question.match) planned.targets = matching_other_side(planned, a.now, *question.match);

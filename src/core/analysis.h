@@ -8,6 +8,7 @@
 
 #include "core/advice/plan.h"
 #include "core/advice/until.h"
+#include "core/judge/drive.h"
 #include "core/judge/turn_doubt.h"
 
 namespace fairchalk {
@@ -40,6 +41,8 @@ struct Analysis {
     Estimate now;  ///< as the car stands, what was turned since included
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
+    KnownAngle wheel;  ///< how the steering wheel sits on a straight road, to the right positive
+    std::optional<DriveSays> drive;  ///< what the last drive and the angles say of each other
     Plan plan;
     std::vector<Until> until;      ///< what the rules will show, turn by turn
     std::optional<Untold> untold;  ///< why `read` is empty though the plan says `read`

@@ -67,6 +67,8 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice,
     a.verdicts = std::move(analysis.verdicts);
     a.settling = std::move(analysis.settling);
     a.settling.resize(a.verdicts.size());
+    a.wheel = analysis.wheel;
+    a.drive = std::move(analysis.drive);
     a.plan = std::move(analysis.plan);
     a.until = std::move(analysis.until);
     a.read = std::move(analysis.read);

@@ -28,9 +28,11 @@ struct PlanChoice {
 
 /// Everything that is computed from a log, for one state of it.
 struct JobAnalysis {
-    int choice = 0;            ///< which plan was asked for
-    std::size_t sequence = 0;  ///< how many entries it answers
-    Estimate now;              ///< as the car stands, what was turned since included
+    int choice = 0;                  ///< which plan was asked for
+    std::size_t sequence = 0;        ///< how many entries it answers
+    Estimate now;                    ///< as the car stands, what was turned since included
+    KnownAngle wheel;                ///< how the steering wheel sits on a straight road, right positive
+    std::optional<DriveSays> drive;  ///< of the last drive
     Plan plan;
     std::vector<Until> until;  ///< what the rules will show, turn by turn
     std::vector<Verdict>

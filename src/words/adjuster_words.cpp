@@ -328,26 +328,25 @@ std::string until(const Until& u, const CarCard& car) {
 std::string watch(const Watch& w, const CarCard& car, const Show& how) {
     const Adjuster* a = w.rest ? car.adjuster(w.rest->adjuster) : nullptr;
     const std::string rest = a ? device_amounts(*a, w.rest->turns, w.rest->second, how) : std::string();
-    const auto goal = [&](bool shaken) {
-        const Until& u = *w.until;
-        return to_division(shaken ? u.then : u.stop, u.kind, u.division);
-    };
     switch (w.says) {
         case Watching::there:
             return tr(w.shaken ? TR_NOOP("There: lock it.")
                                : TR_NOOP("There: shake it, read once more, lock it."));
         case Watching::wrong_way:
-            return w.until
-                       ? fill(TR_NOOP("It moved away: stop, the other way. It is to show {0}."), {goal(true)})
-                       : tr(TR_NOOP("It moved away: stop, the other way."));
+            return w.to_show.empty()
+                       ? tr(TR_NOOP("It moved away: stop, the other way."))
+                       : fill(TR_NOOP("It moved away: stop, the other way. It is to show {0}."), {w.to_show});
         case Watching::too_far:
             return fill(TR_NOOP("Too far: back, {0}."), {rest});
-        case Watching::more:
+        case Watching::more: {
+            if (rest.empty()) return fill(TR_NOOP("Go on, until it shows {0}."), {w.to_show});
             if (!w.until) return fill(TR_NOOP("Another {0}."), {rest});
-            if (goal(false) == goal(true))
-                return fill(TR_NOOP("Another {0}, until it shows {1}."), {rest, goal(true)});
-            return fill(TR_NOOP("Another {0}, until it shows about {1}; shaken, {2}."),
-                        {rest, goal(false), goal(true)});
+            const Until& u = *w.until;
+            const std::string stop = to_division(u.stop, u.kind, u.division),
+                              then = to_division(u.then, u.kind, u.division);
+            if (stop == then) return fill(TR_NOOP("Another {0}, until it shows {1}."), {rest, then});
+            return fill(TR_NOOP("Another {0}, until it shows about {1}; shaken, {2}."), {rest, stop, then});
+        }
         case Watching::open:
             break;
     }

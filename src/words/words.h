@@ -11,6 +11,7 @@
 #include "core/advice/until.h"
 #include "core/job/rig.h"
 #include "core/job/staleness.h"
+#include "core/judge/drive.h"
 #include "core/judge/slip.h"
 #include "core/judge/turn_doubt.h"
 
@@ -92,6 +93,10 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
 /// comes to 3°50' instead of 4°10'."
 std::string unreachable(const Unreachable& what, const CarCard& car, const Show& how = {});
 
+/// "By the angles the steering wheel sits 5°12' to the right ±2°10' on a straight road."
+std::string wheel_expected(const KnownAngle& wheel, const Show& how = {});
+/// What the angles say of a drive, sentence by sentence; empty where it was only noted.
+std::vector<std::string> drive(const DriveSays& drive, const Show& how = {});
 /// Whether turns may be left unread: "Good enough without reading (all inside: 19 in 20)." or which
 /// angle is not, and its ±.
 std::string without_reading(const Plan& plan, const Show& how = {});

@@ -103,6 +103,34 @@ TEST(EntryJson, EveryKindOfEntryReadsBackAsItself) {
     EXPECT_NEAR(std::get<Reading>(entry_from(json_of(all[3]), "x", car).event).turned->deg(), -18.5, 1e-12);
 }
 
+TEST(EntryJson, WhatIsTurnedByARuleNeedsNoCountAndADriveSaysItsSide) {
+    const CarCard car = fullCard();
+    const auto entry_of = [&](const std::string& event) {
+        return entry_from(parse_json(event), "events[0]", car);
+    };
+    const Entry turned = entry_of(R"({"kind": "turn", "adjuster": "rod-fl", "amount": "not counted"})");
+    EXPECT_FALSE(std::get<Turn>(turned.event).counted);
+    EXPECT_EQ(json_of(turned)["amount"], "not counted");
+    const Entry read = entry_of(
+        R"({"kind": "rim-front", "wheel": "front-left", "value": "104.5 mm", "before_shake": true})");
+    EXPECT_TRUE(std::get<Reading>(read.event).before_shake);
+    EXPECT_EQ(json_of(read)["before_shake"], true);
+    for (const auto& [said, deg] : {std::pair("\"7 deg left\"", -7.0),
+                                    {"\"7 deg right\"", 7.0},
+                                    {"\"-7 deg\"", -7.0},
+                                    {"\"0 deg\"", 0.0}})
+        EXPECT_NEAR(
+            std::get<Driven>(entry_of(std::string(R"({"kind": "drive", "wheel_off": )") + said + "}").event)
+                .wheel_off->deg(),
+            deg, 1e-9)
+            << said;
+    EXPECT_THROW(entry_of(R"({"kind": "drive", "wheel_off": "-7 deg left"})"), FileError)
+        << "both a sign and a side";
+    EXPECT_EQ(std::get<Driven>(entry_of(R"({"kind": "drive", "pulls": "no"})").event).drift, Drift::straight);
+    EXPECT_THROW(entry_of(R"({"kind": "drive", "pulls": "up"})"), FileError);
+    EXPECT_THROW(entry_of(R"({"kind": "drive", "wheel_off": "1 deg", "wheel_sigma": "0 deg"})"), FileError);
+}
+
 TEST(EntryJson, ATurnMayBeGivenInFlatsOrAsALength) {
     const CarCard car = fullCard();
     const auto turns = [&](const char* amount, const char* way) {

@@ -218,6 +218,8 @@ TEST(EntryJson, WhatGettingReadyKeepsReadsBackAsItself) {
     legs.method = FloorMethod::level_legs;
     Driven drive;
     drive.wheel_off = Angle::from_deg(-6.5);
+    drive.wheel_sigma = Angle::from_deg(0.75);
+    drive.feels = {"wanders", "shimmy"};
     drive.how = "rim-marks";
     drive.note = "quiet";
     Driven drifted;

@@ -21,6 +21,9 @@ namespace fairchalk::desk {
 
 namespace fs = std::filesystem;
 
+inline const QStringList tarnby_rest = {"119", "113",   "119.5", "1682", "101.5", "95.5",
+                                        "102", "115.5", "110",   "117",  "1674"};
+
 /// The real window on a book of its own, driven by key events.
 struct DeskTest : ::testing::Test {
     fs::path folder = fs::temp_directory_path() / ("fairchalk-desk-" + std::to_string(::getpid()));

@@ -94,6 +94,7 @@ TEST_F(GuideTest, WhatIsNotUnderstoodStaysOnTheLineOfEveryStage) {
     for (const auto& [stage, place] : places) {
         go(stage);
         point(place);
+        if (stage == Stage::drive) key(Qt::Key_F2);  // stopped
         const std::size_t entries = desk->log().size();
         enter("about two furlongs");
         EXPECT_EQ(entry()->text(), "about two furlongs") << place;
@@ -306,6 +307,7 @@ TEST_F(GuideTest, TabAndSpacePointAtPlaces) {
 TEST_F(GuideTest, TheDriveIsNotedAndSeenAgain) {
     go(Stage::drive);
     for (int i = 0; i < 3; ++i) key(Qt::Key_Return);  // the loose list
+    key(Qt::Key_F2);                                  // stopped
     point("note");
     enter("quiet over bumps <b>");
     EXPECT_TRUE(slateText().contains("quiet over bumps &lt;b&gt;")) << "as it was typed, not as markup";
@@ -315,6 +317,13 @@ TEST_F(GuideTest, TheDriveIsNotedAndSeenAgain) {
     EXPECT_TRUE(slateText().contains("9°55' to the left")) << slateText().toStdString();
     key(Qt::Key_F3);
     EXPECT_EQ(last_of<Driven>(desk->job())->drift, Drift::straight);
+    // What it does, of the symptoms: kept, with what would explain it.
+    key(Qt::Key_4, Qt::AltModifier);
+    EXPECT_TRUE(slateText().contains("What did it do?")) << slateText().toStdString();
+    key(Qt::Key_2);
+    EXPECT_EQ(last_of<Driven>(desk->job())->feels, std::vector<std::string>{"wanders"});
+    desk->settle();
+    EXPECT_TRUE(slateText().contains("Toe out by a quarter of a degree")) << slateText().toStdString();
 }
 
 TEST_F(GuideTest, AnotherSetUpIsAnotherAimAndTheFirstIsKept) {

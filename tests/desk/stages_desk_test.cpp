@@ -92,6 +92,9 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     go(Stage::turn);
     EXPECT_TRUE(slateText().contains("say how the wheel sits")) << slateText().toStdString();
     go(Stage::drive);
+    type("4");
+    EXPECT_FALSE(last_of<Driven>(desk->job())) << "nothing is typed on the road";
+    key(Qt::Key_F2);  // stopped
     key(Qt::Key_F4);  // held level it drifts to the right
     go(Stage::turn);
     EXPECT_TRUE(window->sayLine().contains("steer both front wheels left"))
@@ -103,6 +106,7 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     key(Qt::Key_F2);
     EXPECT_EQ(window->stage(), Stage::drive) << "after the turn comes the drive";
     EXPECT_EQ(stage(Stage::turn).done, 2);
+    key(Qt::Key_F2);
     enter("4 left");
     EXPECT_TRUE(slateText().contains("to the left"));
     go(Stage::turn);
@@ -114,6 +118,7 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     enter("-1/4");
     EXPECT_EQ(window->stage(), Stage::drive);
     EXPECT_EQ(wheel_only(desk->job()).next, WheelStep::drive);
+    key(Qt::Key_F2);
     window->slate().takeFocus();
     enter("0");
     EXPECT_EQ(wheel_only(desk->job()).next, WheelStep::done);

@@ -7,32 +7,11 @@ namespace fairchalk::desk {
 namespace {
 
 struct WatchDeskTest : DeskTest {
-    /// The worked demo estate, read to the end of its round, on its sheet.
+    /// The demo estate, read to the end of its round.
     void sheet() {
         demo();
         open();
-        const auto value = [](const Spot& s) {
-            const bool front = s.wheel && axle_of(*s.wheel) == Axle::front;
-            switch (s.kind) {
-                case ReadingId::rim_front:
-                    return front ? 104.5 : 103.5;
-                case ReadingId::rim_rear:
-                    return front ? 102.5 : 103.5;
-                case ReadingId::hub:
-                    return 103.5;
-                default:
-                    return 1900.0;
-            }
-        };
-        for (int n = 0; n < 40; ++n) {
-            desk->settle();
-            const auto next = window->slate().guide()->spot();
-            if (window->stage() != Stage::read || !next) break;
-            enter(QString::number(value(*next), 'f', 1) + QStringLiteral(" mm"));
-        }
-        desk->settle();
-        window->setStage(Stage::turn);
-        desk->settle();
+        readAll(tarnby_rest);
     }
     std::size_t count(bool (*is)(const Entry&)) const {
         return static_cast<std::size_t>(std::count_if(desk->log().begin(), desk->log().end(), is));
@@ -55,6 +34,7 @@ TEST_F(WatchDeskTest, AValueTypedWhileTurningSaysHowMuchIsLeftAndIsKept) {
     ASSERT_TRUE(first.now);
     EXPECT_TRUE(slateText().contains("Turn until it shows"));
     key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
     ASSERT_TRUE(window->slate().asksBesides()) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("is turned")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("stop at about")) << "what it is to show stands above the line";
@@ -62,7 +42,10 @@ TEST_F(WatchDeskTest, AValueTypedWhileTurningSaysHowMuchIsLeftAndIsKept) {
     enter("about so");
     EXPECT_EQ(count(is_before_shake), 0u);
     key(Qt::Key_Escape);
-    if (!window->slate().asksBesides()) key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    EXPECT_FALSE(window->slate().asksBesides()) << "Escape leaves it";
+    key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
     // Half of the way, not shaken, not counted.
     const auto between = [&](double share) {
         return QString::number(*first.now + share * (first.then - *first.now), 'f', 1) +
@@ -72,19 +55,19 @@ TEST_F(WatchDeskTest, AValueTypedWhileTurningSaysHowMuchIsLeftAndIsKept) {
     desk->settle();
     EXPECT_EQ(count(is_before_shake), 1u);
     EXPECT_EQ(count(is_uncounted), 1u);
-    EXPECT_TRUE(slateText().contains("Another ")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("Another ") || slateText().contains("Go on, until it shows"))
+        << slateText().toStdString();
     // Off the other way.
     enter(between(-0.4));
     desk->settle();
     EXPECT_TRUE(slateText().contains("It moved away: stop, the other way.")) << slateText().toStdString();
     // As it should show, after a shake.
     key(Qt::Key_F2);
-    EXPECT_TRUE(slateText().contains("Shaken")) << slateText().toStdString();
+    EXPECT_TRUE(named("F2, Shaken") || named("Shaken")) << slateText().toStdString();
     enter(between(1.0));
     desk->settle();
     EXPECT_EQ(count(is_before_shake), 2u);
-    EXPECT_TRUE(slateText().contains("There: lock it.") || slateText().contains("Another "))
-        << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("There: lock it.")) << slateText().toStdString();
     // All of it is in the book.
     const std::size_t entries = desk->log().size();
     close();
@@ -101,11 +84,26 @@ TEST_F(WatchDeskTest, AValueTypedWhileTurningSaysHowMuchIsLeftAndIsKept) {
     EXPECT_EQ(live, 2u);
 }
 
+TEST_F(WatchDeskTest, WhatIsTurnedAfterTheShimsIsNotWatchedBeforeThem) {
+    demo();
+    open();
+    for (const book::JobInfo& j : desk->book().jobs())
+        if (j.title == "brask-hillclimb") window->openJob(QString::fromStdString(j.id));
+    desk->settle();
+    key(Qt::Key_7, Qt::ControlModifier);
+    ASSERT_GT(desk->answer().plan.turns.size(), 1u);
+    EXPECT_FALSE(desk->answer().until.empty()) << "the sheet says it for later";
+    key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    EXPECT_FALSE(window->slate().asksBesides());
+}
+
 TEST_F(WatchDeskTest, WhoCountsSaysSoFirstAndASecondLookIsNoTurn) {
     sheet();
     ASSERT_FALSE(desk->answer().until.empty());
     const Until first = goal();
     key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
     enter(first.per_step * (first.then - *first.now) > 0 ? "1/4 turn" : "-1/4 turn");
     EXPECT_TRUE(slateText().contains("Counted: 1/4 turn")) << slateText().toStdString();
     enter(QString::number(*first.now + 0.3 * (first.then - *first.now), 'f', 1) + QStringLiteral(" mm"));

@@ -225,17 +225,29 @@ std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<U
                 if (t->turns * out.rest->turns < 0.0) out.says = Watching::wrong_way;
                 break;
             }
-    if (out.says == Watching::there || !to_show) return out;
+    if (!to_show) return out;
+    const Tool* rule = job.tool(last.tool);
+    if (!rule) rule = standard_tool(last.tool);
+    const bool its_own = rule && rule->quantity == last.value.kind;
+    const double division = its_own ? rule->resolution : last.value.resolution;
+    const double left = *to_show - last.value.value;
+    out.to_show = to_division(*to_show, last.value.kind, division);
+    // The plan has no more of it, or is about something else: as the sheet had it.
+    if (!out.rest) {
+        const double near = std::max(1.5 * last.sigma(rule), division);
+        out.says = std::abs(left) <= near ? Watching::there : Watching::more;
+    }
+    if (out.says == Watching::there) return out;
     // Against the value before it.
     for (int k = round; k-- > 0;) {
         const auto before = readings_at(job, k, spot);
         if (before.empty()) continue;
         const Reading& was = std::get<Reading>((*job.log)[before.back()].event);
-        const double moved = last.value.value - was.value.value, left = *to_show - last.value.value;
-        const double seen = 2.0 * std::hypot(last.sigma(job.tool(last.tool)), was.sigma(job.tool(was.tool)));
+        const double moved = last.value.value - was.value.value;
+        const double seen = 2.0 * std::hypot(last.sigma(rule), was.sigma(job.tool(was.tool)));
         if (std::abs(moved) <= seen || moved * left >= 0.0) break;
         // Between both values it should have stopped; else it went off from where it was to go.
-        if (moved * (left + moved) < -seen * std::abs(moved))
+        if (moved * (left + moved) < -0.5 * seen * std::abs(moved))
             out.says = Watching::wrong_way;
         else if (out.rest)
             out.says = Watching::too_far;

@@ -58,10 +58,12 @@ struct Watch {
     bool shaken = false;              ///< the value was read after a shake
     std::optional<PlannedTurn> rest;  ///< of that adjuster, by all that is known now
     std::optional<Until> until;       ///< and what this spot shows at its end
+    std::string to_show;              ///< that, or what the sheet said before, as the rule shows it
 };
 
-/// `plan` and `until` are of the job with that value in it, `to_show` is what the sheet said before it, where
-/// it said so. Nothing where the spot was not read in the last round.
+/// `plan` and `until` are of the job with that value in it; `to_show` is what the sheet said before it,
+/// before or after the shake as that value was read: it holds where the plan has no more of this adjuster.
+/// Nothing where the spot was not read in the last round.
 std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<Until>& until,
                            const std::string& adjuster, const Spot& spot, std::optional<double> to_show = {});
 

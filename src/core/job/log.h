@@ -143,8 +143,10 @@ std::string_view name_of(Drift);
 std::optional<Drift> drift_named(std::string_view);
 struct Driven {
     std::optional<Angle> wheel_off;
-    std::string how;  ///< how `wheel_off` was measured
+    std::string how;                   ///< how `wheel_off` was measured
+    std::optional<Angle> wheel_sigma;  ///< of `wheel_off`: eye, crown and ratio together
     std::optional<Drift> drift;
+    std::vector<std::string> feels;  ///< what it does: ids of the knowledge table's symptoms
     std::string note;
 };
 

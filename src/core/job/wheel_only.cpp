@@ -71,6 +71,16 @@ Spread spread_of(const Grid& g, double shift) {
 
 }  // namespace
 
+Angle unsure_by_ratio(Angle off, const CarCard& car) {
+    constexpr double usual_ratio_sigma = 2.5;
+    return car.steering_ratio ? Angle() : abs(off) * (usual_ratio_sigma / usual_steering_ratio);
+}
+
+Angle said_wheel_sigma(const Driven& d, const CarCard& car) {
+    if (d.wheel_sigma) return *d.wheel_sigma;
+    return Angle::from_deg(std::hypot(1.5, d.wheel_off ? unsure_by_ratio(*d.wheel_off, car).deg() : 0.0));
+}
+
 Angle wheel_off_sigma(const std::string& how) {
     // A level laid on the spokes reads to a degree; marks on the rim, over its diameter, to half of one.
     return Angle::from_deg(how == "rim-marks" ? 0.5 : how == "spokes-level" ? 1.0 : 1.5);

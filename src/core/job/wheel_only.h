@@ -43,6 +43,11 @@ struct WheelOnly {
 /// Reads the whole log: drives, and the turns of the two front rods between them.
 WheelOnly wheel_only(const Job& job);
 
+/// Its share of what an angle of the steering wheel is unsure by, where nobody gave the ratio; one sigma.
+Angle unsure_by_ratio(Angle off, const CarCard& car);
+/// One sigma of where a wheel was said to sit, all of it: eye, crown of the road, ratio; 1.5 degrees and the
+/// ratio's share where nobody stated it.
+Angle said_wheel_sigma(const Driven& d, const CarCard& car);
 /// How well a wheel's angle is known by the way it was measured, one sigma.
 Angle wheel_off_sigma(const std::string& how);
 

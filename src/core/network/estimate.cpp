@@ -36,12 +36,20 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
     int k = 0;
     bool freeing = false;
     readings.at_rest();
+    // As it came in: driven before anything was read.
+    for (std::size_t i = 0; i < job.rounds.front().opened && !options.without_drives; ++i)
+        if (const Driven* d = job.live(i) ? std::get_if<Driven>(&(*job.log)[i].event) : nullptr)
+            readings.driven(*d);
     for (std::size_t i = job.rounds.front().opened; i < end; ++i) {
         while (k < last && i >= job.rounds[static_cast<std::size_t>(k) + 1].opened)
             readings.steer_for_round(job.rounds[static_cast<std::size_t>(++k)]);
         const Round& round = job.rounds[static_cast<std::size_t>(k)];
         if (!job.live(i) || (options.without && *options.without == i)) continue;
         const auto& what = (*job.log)[i].event;
+        if (const Driven* d = std::get_if<Driven>(&what)) {
+            if (!options.without_drives) readings.driven(*d);
+            continue;
+        }
         if (const Reading* r = std::get_if<Reading>(&what);
             r && reading_kind(r->spot.kind).use() == ReadingUse::angles &&
             (!options.only || options.only(*r))) {

@@ -123,6 +123,7 @@ struct EstimateOptions {
     const std::atomic<bool>* cancel = nullptr;  ///< set to stop early
     std::vector<std::size_t> doubted_turns;     ///< turns of which it is not known what was turned
     bool as_of_now = false;                     ///< count in what was done after the last reading
+    bool without_drives = false;                ///< what was driven takes no part
     bool explain = true;                        ///< work out which spots are missing for what is unknown
 };
 

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/job/wheel_only.h"
 #include "core/network/site.h"
 
 namespace fairchalk {
@@ -12,6 +13,7 @@ namespace {
 constexpr double sweep_sigma = 1.0 * one_degree;  // of floor marks, a protractor, a steering wheel
 constexpr double usual_ratio_sigma = 2.5;
 constexpr double not_quite_a_share = 0.005 * one_degree;  // of what a tire holds back
+constexpr double wheel_on_its_shaft = 10.0 * one_degree;  // of a steering wheel that nobody set level
 constexpr double string_rise_unknown = 2.5e-3;            // metres at each lip: a string set by eye
 
 /// d(reading)/d(heading it was taken at): how an unsure sweep makes the reading unsure.
@@ -74,6 +76,27 @@ void Readings::observe(std::size_t entry, const Round& round) {
         at_rest();
         n_.observe(std::move(o));
     }
+}
+
+void Readings::driven(const Driven& d) {
+    if (!d.wheel_off) return;
+    const CarCard& car = job_.rounds.back().car;
+    const double ratio = car.steering_ratio.value_or(usual_steering_ratio);
+    // Read with the gear in its middle, the toes say nothing of how the wheel sits on its shaft.
+    double sigma = said_wheel_sigma(d, car).rad();
+    for (std::size_t i = job_.log->size(); i-- > 0;)
+        if (const SteeringSet* s = job_.live(i) ? std::get_if<SteeringSet>(&(*job_.log)[i].event) : nullptr) {
+            if (s->school != SteeringSchool::wheel) sigma = std::hypot(sigma, wheel_on_its_shaft);
+            break;
+        }
+    Linked l;
+    for (const auto& [w, c] : {std::pair(0, -0.5), {1, 0.5}, {2, 0.5}, {3, -0.5}}) {
+        l.unknowns.push_back(n_.current().at({Unknown::toe, w}));
+        l.coefficients.push_back(c);
+    }
+    l.constant = -d.wheel_off->rad() / ratio;
+    l.sigma = sigma / ratio;
+    n_.link(l);
 }
 
 void Readings::at_rest() {

@@ -32,6 +32,9 @@ class Readings {
     /// readings as residuals. They take no part in the checks: the survey has its own.
     void lay_floor(const Floor& floor);
     void observe(std::size_t entry, const Round& round);
+    /// How the steering wheel sat on a straight road: (toe_FR - toe_FL) / 2 less the thrust is its angle over
+    /// the ratio.
+    void driven(const Driven& d);
     /// Nothing is held back by the tires: what is turned from now on is turned from here.
     void at_rest();
     /// Spot error: one more unknown where a spot was read more than once, part of the reading's sigma

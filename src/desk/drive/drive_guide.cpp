@@ -38,7 +38,68 @@ Result<Quantity> readRimMarks(const QString& text) {
     return out;
 }
 
+namespace {
+
+constexpr double most_total_toe_deg = 1.0;  // beyond it a car is not steered, it is scrubbed
+
+/// Symptoms that are felt on the road, in the table's order.
+std::vector<const ReasonItem*> felt(const Knowledge& k) {
+    std::vector<const ReasonItem*> out;
+    for (const ReasonItem& r : k.reasons)
+        if (r.symptom && !r.id.starts_with("wear") && r.id != "hit-kerb" && r.id != "wheel-crooked")
+            out.push_back(&r);
+    return out;
+}
+
+}  // namespace
+
+QString FeelsQuestion::body() const {
+    return line(soft(tr("What is felt is kept with the drive; the angles are held against it.")));
+}
+
+std::vector<Act> FeelsQuestion::acts() const {
+    std::vector<Act> out;
+    for (const ReasonItem* r : felt(desk_.knowledge())) out.push_back({q(r->id), q(r->text)});
+    return out;
+}
+
+void FeelsQuestion::act(const QString& id) {
+    Driven d;
+    d.feels = {id.toStdString()};
+    desk_.record(d);
+    emit answered();
+}
+
+QString DriveGuide::notToBeDriven() const {
+    const KnownAngle& total = desk_.answer().now.axles[0].total_toe;
+    if (!desk_.answerIsCurrent() || !total.known || std::abs(total.value.deg()) <= most_total_toe_deg)
+        return {};
+    return tr("The front wheels stand %1 between them: not to be driven, set the toe first (Ctrl+7).")
+        .arg(q(show_toe(total.value, how_)));
+}
+
+/// Before a drive what it will show, after it what explains it, and what undoes it.
+QString DriveGuide::whatTheAnglesSay() const {
+    if (!desk_.answerIsCurrent() || path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only) return {};
+    const JobAnalysis& a = desk_.answer();
+    QString out;
+    if (!a.drive) {
+        const QString expected = q(words::wheel_expected(a.wheel, how_));
+        return expected.isEmpty() ? QString() : head(tr("What to expect")) + line(expected);
+    }
+    for (const std::string& s : words::drive(*a.drive, how_)) out += line(q(s));
+    for (const std::string& id : a.drive->last.feels)
+        for (const ReasonItem& r : desk_.knowledge().reasons)
+            if (r.id == id) out += line(QStringLiteral("⟨b⟩%1⟨/b⟩: %2").arg(q(r.text), q(r.expect)));
+    if (a.drive->off && !a.plan.turns.empty()) {
+        out += line(tr("What undoes it (Ctrl+7):"));
+        for (const PlannedTurn& t : a.plan.turns) out += line(q(words::turn_line(desk_.car(), t, how_)));
+    }
+    return out.isEmpty() ? out : head(tr("What the angles say")) + out;
+}
+
 void DriveGuide::enter() {
+    stopped_ = false;
     chosen_ = loose_list(desk_.job()).empty() ? QStringLiteral("level") : QStringLiteral("loose0");
 }
 
@@ -138,9 +199,17 @@ std::vector<Act> DriveGuide::acts() const {
     if (part()) return {{"refitted", tr("Refitted and tightened"), true, false}};
     if (chosen_.startsWith(QLatin1String("unlocked:")))
         return {{"lock", tr("Lock what was turned"), true, false}};
+    // Look once, stop, then type.
+    if (!stopped_) {
+        std::vector<Act> out{{"stopped", tr("Stopped: say what it did"), true, false}};
+        if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
+            out.push_back({"turn", tr("What to turn"), false, false});
+        return out;
+    }
     std::vector<Act> out{{"left", tr("Drifts left"), false, false},
                          {"straight", tr("Runs straight"), false, false},
-                         {"right", tr("Drifts right"), false, false}};
+                         {"right", tr("Drifts right"), false, false},
+                         {"feels", tr("It did something else …"), false, false}};
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
         out.push_back({"turn", tr("What to turn"), true, false});
     return out;
@@ -151,6 +220,11 @@ void DriveGuide::act(const QString& id) {
         keep({});
     } else if (id == "lock") {
         emit pageWanted({PageId::lock});
+    } else if (id == "stopped") {
+        stopped_ = true;
+        emit changed();
+    } else if (id == "feels") {
+        emit asks(new FeelsQuestion(desk_));
     } else if (id == "turn") {
         emit stageWanted(Stage::turn);
     } else if (const auto drift = drift_named(id.toStdString())) {
@@ -193,6 +267,8 @@ QString DriveGuide::body() const {
                 "Before it moves: lock to lock once; nothing touches arch, hose or clamp bolt; both joints "
                 "of each rod still tilt."));
     }
+    if (const QString no = notToBeDriven(); !no.isEmpty()) out += line(warn(no));
+    out += whatTheAnglesSay();
     const auto all = drives();
     if (!all.empty()) out += head(tr("Driven"));
     for (const Driven& d : all) {
@@ -203,6 +279,10 @@ QString DriveGuide::body() const {
             text = *d.drift == Drift::straight ? tr("runs straight with the wheel level")
                    : *d.drift == Drift::left   ? tr("drifts left with the wheel level")
                                                : tr("drifts right with the wheel level");
+        for (const std::string& id : d.feels)
+            for (const ReasonItem& r : desk_.knowledge().reasons)
+                if (r.id == id)
+                    text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(words::to_begin(r.text));
         if (!d.note.empty()) text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(d.note);
         out += line(text);
     }
@@ -228,14 +308,15 @@ QString DriveGuide::say() const {
     if (const auto marks = marks_on(desk_.job(), desk_.knowledge()); !marks.empty())
         return tr("%1 failed in the check-over and was not mended: the car is not ready.")
             .arg(q(marks.front()->text));
+    if (const QString no = notToBeDriven(); !no.isEmpty()) return no;
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only) {
         const WheelOnly& w = desk_.wheelOnly();
         if (w.next == WheelStep::turn) return tr("Understood: Ctrl+7 says what to turn.");
         if (w.next == WheelStep::done) return tr("The wheel is straight: that is the job.");
     }
-    return tr(
-        "Straight flat road, hands light: say how the wheel sits, or which way it drifts with the wheel "
-        "level.");
+    return stopped_
+               ? tr("Say how the wheel sat, or which way it drifted with the wheel level.")
+               : tr("Straight flat road, hands light. Eyes on the road: look once, stop, then type (F2).");
 }
 
 void DriveGuide::draw(QPainter& p) const {

@@ -21,7 +21,8 @@ class DriveGuide : public DrawnGuide {
     QString first() const override;
     QString body() const override;
     QString say() const override;
-    bool typing() const override { return true; }
+    /// Nothing is typed on the road.
+    bool typing() const override { return stopped_ || part().has_value(); }
     bool typesWords() const override {
         return chosen_ == "note" || chosen_.startsWith(QLatin1String("loose"));
     }
@@ -38,8 +39,25 @@ class DriveGuide : public DrawnGuide {
 
   private:
     std::vector<Driven> drives() const;
+    /// The front toes are so far off that it is not to be driven; empty where it may.
+    QString notToBeDriven() const;
+    QString whatTheAnglesSay() const;
     std::optional<PartTouched> part() const;
     Result<Quantity> angleOf(const QString& text) const;
+
+    bool stopped_ = false;  ///< the car stands: what it did may be typed
+};
+
+/// What it does, of the symptoms that the knowledge table has.
+class FeelsQuestion : public ListQuestion {
+    Q_OBJECT
+  public:
+    using ListQuestion::ListQuestion;
+    QString title() const override { return tr("What did it do?"); }
+    QString body() const override;
+    QString say() const override { return tr("Say what was felt: it is kept, and what would explain it."); }
+    std::vector<Act> acts() const override;
+    void act(const QString& id) override;
 };
 
 /// `32 mm over 370 mm left`: an arc along the rim of a wheel of that diameter, with its side.

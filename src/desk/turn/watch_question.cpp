@@ -18,26 +18,36 @@ std::vector<WatchedFrom> watched_from(const JobDesk& desk) {
     for (const PlannedTurn& t : a.plan.turns) {
         const Adjuster* what = desk.car().adjuster(t.adjuster);
         const AdjusterKind* kind = what ? adjuster_kind(what->kind) : nullptr;
-        if (!kind || kind->wants_jacking() || kind->handles(*what).size() > 1) continue;
+        // What comes after shims or cams is turned when these are done: they move its angle too.
+        if (!kind || kind->wants_jacking()) break;
+        if (kind->handles(*what).size() > 1) continue;
         const std::size_t first = out.size();
         for (const Until& u : a.until)
-            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u.then});
+            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u.stop, u.then});
         if (out.size() > first) continue;
         // Nobody knows yet which way it goes: whatever it spoils and that can be read as the wheel stands.
         for (const Spot& s : a.plan.remeasure) {
             const bool its =
                 s.wheel ? *s.wheel == wheel_of(*what) : s.axle && *s.axle == axle_of(wheel_of(*what));
             if (its && s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects())
-                out.push_back({t, s, {}});
+                out.push_back({t, s, {}, {}});
         }
     }
     return out;
 }
 
 WatchQuestion::WatchQuestion(JobDesk& desk, QObject* parent)
-    : Question(desk, parent), from_(watched_from(desk)) {
+    : Question(desk, parent), before_(desk.planChoice()), from_(watched_from(desk)) {
+    // Under the car already, with the wrench on it: to the aim, not only into the band.
+    PlanChoice nearer = before_;
+    nearer.options.nearer = true;
+    desk_.choosePlan(nearer);
     // A test turn is made as it is written: that is what makes it tell.
     if (!from_.empty() && from_.front().turn.test) amount_ = from_.front().turn.turns;
+}
+
+WatchQuestion::~WatchQuestion() {
+    if (desk_.planChoice().name == before_.name) desk_.choosePlan(before_);
 }
 
 const Adjuster* WatchQuestion::adjuster() const {
@@ -74,7 +84,9 @@ Turn WatchQuestion::turn() const {
 std::optional<Watch> WatchQuestion::answer() const {
     if (!kept_ || from_.empty() || !desk_.answerIsCurrent()) return std::nullopt;
     const JobAnalysis& a = desk_.answer();
-    return watch(desk_.job(), a.plan, a.until, from_[at_].turn.adjuster, from_[at_].spot, from_[at_].to_show);
+    const WatchedFrom& from = from_[at_];
+    return watch(desk_.job(), a.plan, a.until, from.turn.adjuster, from.spot,
+                 kept_shaken_ ? from.then : from.stop);
 }
 
 QString WatchQuestion::number() const {
@@ -193,6 +205,7 @@ QString WatchQuestion::keep(const QString& text) {
     else
         desk_.watched(made, blank(), *quantity);
     kept_ = true;
+    kept_shaken_ = shaken_;
     amount_ = desk_.practice() ? std::optional(0.0) : std::nullopt;
     held_.reset();
     shaken_ = false;

@@ -13,7 +13,7 @@ namespace fairchalk::desk {
 struct WatchedFrom {
     PlannedTurn turn;
     Spot spot;
-    std::optional<double> to_show;  ///< at the end, where that is known
+    std::optional<double> stop, then;  ///< what it is to show before the shake and after it, where known
 };
 /// In the order of the sheet, of each adjuster first the spots that move most. What the weight has to come
 /// off for is not turned by a rule.
@@ -25,6 +25,7 @@ class WatchQuestion : public Question {
     Q_OBJECT
   public:
     explicit WatchQuestion(JobDesk& desk, QObject* parent = nullptr);
+    ~WatchQuestion() override;
 
     QString number() const override;
     QString title() const override;
@@ -62,11 +63,13 @@ class WatchQuestion : public Question {
     void hold();
     std::optional<Watch> answer() const;
 
+    PlanChoice before_;
     std::vector<WatchedFrom> from_;  ///< as the plan was when it was asked
     std::size_t at_ = 0;
     std::optional<double> amount_;  ///< turned since the last value, where it was counted
     bool shaken_ = false;
-    bool kept_ = false;  ///< a value was kept here
+    bool kept_ = false;         ///< a value was kept here
+    bool kept_shaken_ = false;  ///< the last one after a shake
     std::optional<practice::Held> held_;
 };
 
