@@ -66,30 +66,33 @@ QString TurnText::warnings() const {
 QString TurnText::until() const {
     const JobAnalysis& a = desk_.answer();
     if (!desk_.answerIsCurrent() || a.until.empty()) return {};
+    // The unit is written once.
+    const auto number = [](const Until& u, double v) {
+        const QString whole = q(to_division(v, u.kind, u.division));
+        return whole.left(whole.lastIndexOf(QLatin1Char(' ')));
+    };
+    const auto unit = [](const Until& u) { return q(to_division(0.0, u.kind, u.division)).section(' ', -1); };
     QString rows;
     std::string last;
     int of_this = 0;
     for (const Until& u : a.until) {
         if (u.adjuster != last) {
-            rows += QStringLiteral("⟨tr⟩⟨td colspan='3'⟩⟨b⟩%1⟨/b⟩  %2⟨/td⟩⟨/tr⟩")
+            rows += QStringLiteral("⟨tr⟩⟨td colspan='5'⟩⟨b⟩%1⟨/b⟩  %2⟨/td⟩⟨/tr⟩")
                         .arg(q(words::to_begin(words::adjuster(desk_.car(), u.adjuster))),
                              soft(q(words::one_step(u, desk_.car()))));
+            if (last.empty())
+                rows += QStringLiteral("⟨tr⟩⟨td⟩⟨/td⟩⟨td⟩%1⟨/td⟩⟨td⟩%2⟨/td⟩⟨td⟩%3⟨/td⟩⟨td⟩⟨/td⟩⟨/tr⟩")
+                            .arg(soft(unit(u)), soft(tr("stop at")), soft(tr("shaken")));
             last = u.adjuster;
             of_this = 0;
         }
         if (++of_this > 2) continue;
-        // The unit is written once.
-        const auto shown = [&](double v, bool unit) {
-            const QString whole = q(to_division(v, u.kind, u.division));
-            return unit ? whole : whole.left(whole.lastIndexOf(QLatin1Char(' ')));
-        };
-        const QString stop = shown(u.stop, false), then = shown(u.then, false);
-        rows +=
-            QStringLiteral("⟨tr⟩⟨td width='22'⟩%1⟨/td⟩⟨td width='74'⟩%2⟨/td⟩⟨td⟩%3⟨b⟩%4⟨/b⟩%5 %6⟨/td⟩⟨/tr⟩")
-                .arg(soft(desk_.number(u.spot)), q(words::spot_short(u.spot)),
-                     u.now ? tr("%1 → ").arg(shown(*u.now, false)) : QString(), stop,
-                     stop == then ? QString() : tr(", shaken %1").arg(then),
-                     soft(QStringLiteral("±%1").arg(shown(words::sure_to(u), true))));
+        rows += QStringLiteral(
+                    "⟨tr⟩⟨td width='22'⟩%1⟨/td⟩⟨td width='70'⟩%2⟨/td⟩⟨td width='112'⟩%3⟨b⟩%4⟨/b⟩⟨/td⟩"
+                    "⟨td width='56'⟩%5⟨/td⟩⟨td⟩%6⟨/td⟩⟨/tr⟩")
+                    .arg(soft(desk_.number(u.spot)), q(words::spot_short(u.spot)),
+                         u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString(), number(u, u.stop),
+                         number(u, u.then), soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u)))));
     }
     return head(tr("Turn until it shows")) +
            QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows) +

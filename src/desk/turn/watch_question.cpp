@@ -23,14 +23,14 @@ std::vector<WatchedFrom> watched_from(const JobDesk& desk) {
         if (kind->handles(*what).size() > 1) continue;
         const std::size_t first = out.size();
         for (const Until& u : a.until)
-            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u.stop, u.then});
+            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u.stop, u.then, u});
         if (out.size() > first) continue;
         // Nobody knows yet which way it goes: whatever it spoils and that can be read as the wheel stands.
         for (const Spot& s : a.plan.remeasure) {
             const bool its =
                 s.wheel ? *s.wheel == wheel_of(*what) : s.axle && *s.axle == axle_of(wheel_of(*what));
             if (its && s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects())
-                out.push_back({t, s, {}, {}});
+                out.push_back({t, s, {}, {}, {}});
         }
     }
     return out;
@@ -47,7 +47,13 @@ WatchQuestion::WatchQuestion(JobDesk& desk, QObject* parent)
 }
 
 WatchQuestion::~WatchQuestion() {
-    if (desk_.planChoice().name == before_.name) desk_.choosePlan(before_);
+    // Later: whoever shows it may be going too.
+    QMetaObject::invokeMethod(
+        &desk_,
+        [desk = &desk_, before = before_] {
+            if (desk->planChoice().name == before.name) desk->choosePlan(before);
+        },
+        Qt::QueuedConnection);
 }
 
 const Adjuster* WatchQuestion::adjuster() const {
@@ -102,10 +108,15 @@ QString WatchQuestion::subtitle() const {
     return a ? tr("while the %1 is turned").arg(q(words::adjuster_noun(*a))) : QString();
 }
 
-/// What the last value says: above all else.
+/// What it is to show, and then what the last value says: above all else.
 QString WatchQuestion::first() const {
-    if (!kept_) return {};
+    if (from_.empty()) return {};
     if (!desk_.answerIsCurrent()) return line(tr("Working it out …"));
+    if (!kept_) {
+        const WatchedFrom& from = from_[at_];
+        if (!from.then) return line(tr("A test turn: which way it goes is seen by what this shows."));
+        return line(q(words::to_begin(words::until(from.until, desk_.car()))));
+    }
     const auto w = answer();
     if (!w) return {};
     const QString says = q(words::watch(*w, desk_.car(), how_));
@@ -117,17 +128,12 @@ QString WatchQuestion::first() const {
 
 QString WatchQuestion::body() const {
     if (from_.empty()) return line(soft(tr("Nothing on this sheet can be turned with a rule in its place.")));
-    const JobAnalysis& a = desk_.answer();
     QString out;
-    const auto goal = std::find_if(a.until.begin(), a.until.end(), [&](const Until& u) {
-        return u.adjuster == from_[at_].turn.adjuster && u.spot == from_[at_].spot;
-    });
-    if (!kept_ && goal != a.until.end() && desk_.answerIsCurrent())
-        out += line(q(words::to_begin(words::until(*goal, desk_.car()))));
     if (amount_ && desk_.practice())
         out += line(tr("Turned since the last value: %1.")
-                        .arg(q(words::device_amounts(*adjuster(), *amount_, 0.0, how_))));
-    else if (amount_)
+                        .arg(*amount_ == 0.0 ? tr("nothing")
+                                             : q(words::device_amounts(*adjuster(), *amount_, 0.0, how_))));
+    else if (amount_ && *amount_ != 0.0)
         out += line(tr("Counted: %1. Now what the rule shows.")
                         .arg(q(words::device_amounts(*adjuster(), *amount_, 0.0, how_))));
     out +=

@@ -14,6 +14,7 @@ struct WatchedFrom {
     PlannedTurn turn;
     Spot spot;
     std::optional<double> stop, then;  ///< what it is to show before the shake and after it, where known
+    Until until;                       ///< all that the sheet says of it, where known
 };
 /// In the order of the sheet, of each adjuster first the spots that move most. What the weight has to come
 /// off for is not turned by a rule.
