@@ -6,6 +6,7 @@
 #include "look/chalk.h"
 #include "look/html.h"
 #include "read/read_text.h"
+#include "turn/watch_question.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -88,8 +89,8 @@ QString TurnText::until() const {
         }
         if (++of_this > 2) continue;
         rows += QStringLiteral(
-                    "⟨tr⟩⟨td width='22'⟩%1⟨/td⟩⟨td width='70'⟩%2⟨/td⟩⟨td width='112'⟩%3⟨b⟩%4⟨/b⟩⟨/td⟩"
-                    "⟨td width='56'⟩%5⟨/td⟩⟨td⟩%6⟨/td⟩⟨/tr⟩")
+                    "⟨tr⟩⟨td width='20'⟩%1⟨/td⟩⟨td width='62'⟩%2⟨/td⟩⟨td width='132'⟩%3⟨b⟩%4⟨/b⟩⟨/td⟩"
+                    "⟨td width='54'⟩%5⟨/td⟩⟨td⟩%6⟨/td⟩⟨/tr⟩")
                     .arg(soft(desk_.number(u.spot)), q(words::spot_short(u.spot)),
                          u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString(), number(u, u.stop),
                          number(u, u.then), soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u)))));
@@ -98,8 +99,10 @@ QString TurnText::until() const {
            QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows) +
            line(soft(
                tr("In this order, the steering held. Stop there: the tires hold back a share until it is "
-                  "shaken. %1 takes what the rule shows meanwhile.")
-                   .arg(QStringLiteral("Alt+9"))));
+                  "shaken.") +
+               (watched_from(desk_).empty()
+                    ? QString()
+                    : QStringLiteral(" ") + tr("Alt+9 takes what the rule shows meanwhile."))));
 }
 
 /// What the turns spoil and how likely they end it, or how the targets stand.
