@@ -5,36 +5,13 @@
 #include <cmath>
 
 #include "book/adjuster_json.h"
+#include "book/drive_json.h"
 #include "book/node.h"
 #include "core/job/rig.h"
 #include "core/quantity/named.h"
 
 namespace fairchalk::book {
 namespace {
-
-/// A bare sign is right positive; `7 deg left` says it too.
-Angle wheel_off_from(const Node& n) {
-    if (!n.json().is_string()) return n.angle();
-    std::string text = n.text();
-    for (const auto& [word, sign] : {std::pair(" left", -1.0), {" right", 1.0}}) {
-        if (!text.ends_with(word)) continue;
-        text.resize(text.size() - std::string_view(word).size());
-        const Json alone = text;
-        const Angle off = Node(alone, n.place()).angle();
-        // Both a sign and a side: nobody knows which was meant.
-        if (text.find('-') != std::string::npos)
-            wrong(n.place(),
-                  {Code::job_wrong_type, {"a sign and a side: " + n.text(), "7 deg left or -7 deg"}});
-        return off * sign;
-    }
-    return n.angle();
-}
-
-/// Which way it goes with the wheel held level: `left`, `right`, `no`.
-Drift pull_from(const Node& n) {
-    const std::string_view word = n.word({"left", "right", "no"});
-    return word == "left" ? Drift::left : word == "right" ? Drift::right : Drift::straight;
-}
 
 constexpr std::array carried_names = {"toe", "camber", "caster"};
 
@@ -231,21 +208,7 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
     } else if (kind == "caution-seen") {
         e.event = CautionSeen{n["caution"].text()};
     } else if (kind == "drive") {
-        Driven d;
-        if (n.has("wheel_off")) d.wheel_off = wheel_off_from(n["wheel_off"]);
-        if (n.has("how")) d.how = n["how"].text();
-        if (n.has("drifts")) d.drift = n["drifts"].named<Drift>(drift_named, "left, straight, right");
-        if (n.has("pulls")) d.drift = pull_from(n["pulls"]);
-        if (n.has("wheel_sigma")) {
-            d.wheel_sigma = n["wheel_sigma"].angle();
-            if (!(d.wheel_sigma->deg() > 0.0))
-                wrong(n["wheel_sigma"].place(),
-                      {Code::text_must_be_positive, {n["wheel_sigma"].text(), "", "1.5 deg", "0.5 deg"}});
-        }
-        if (n.has("feels"))
-            for (std::size_t i = 0; i < n["feels"].list(); ++i) d.feels.push_back(n["feels"][i].text());
-        if (n.has("note")) d.note = n["note"].text();
-        e.event = d;
+        e.event = drive_from(n);
     } else if (kind == "baseline") {
         BaselineNote b;
         b.item = n["item"].text();
@@ -328,12 +291,7 @@ void preparation_json(const Entry& e, Json& j) {
         j["caution"] = seen->id;
     } else if (const auto* drive = std::get_if<Driven>(&e.event)) {
         j["kind"] = "drive";
-        if (drive->wheel_off) j["wheel_off"] = write_exact(*drive->wheel_off);
-        if (!drive->how.empty()) j["how"] = drive->how;
-        if (drive->drift) j["drifts"] = name_of(*drive->drift);
-        if (drive->wheel_sigma) j["wheel_sigma"] = write_exact(*drive->wheel_sigma);
-        if (!drive->feels.empty()) j["feels"] = drive->feels;
-        if (!drive->note.empty()) j["note"] = drive->note;
+        drive_json(*drive, j);
     } else if (const auto* note = std::get_if<BaselineNote>(&e.event)) {
         j["kind"] = "baseline";
         j["item"] = note->item;

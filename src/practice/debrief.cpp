@@ -81,6 +81,16 @@ void look_at_readings(PracticeFloor floor, const std::vector<Entry>& log, const 
     }
 }
 
+/// A step of the way, with the value that the rule showed then, as one thing done.
+bool watched(const std::vector<Entry>& log, std::size_t turn) {
+    for (std::size_t i = turn + 1; i < log.size(); ++i) {
+        if (std::holds_alternative<Reading>(log[i].event))
+            return !log[turn].act.empty() && log[i].act == log[turn].act;
+        if (is_turn(log[i])) return false;
+    }
+    return false;
+}
+
 void look_at_turns(const std::vector<Entry>& log, const Job& job, std::vector<Mishap>& out) {
     std::optional<Plan> plan;
     for (std::size_t i = 0; i < log.size(); ++i) {
@@ -89,7 +99,7 @@ void look_at_turns(const std::vector<Entry>& log, const Job& job, std::vector<Mi
             plan.reset();
             continue;
         }
-        if (!job.live(i)) continue;
+        if (!job.live(i) || watched(log, i)) continue;
         if (!plan) {
             // Turns made at one go are judged by the sheet that stood before them.
             const std::vector<Entry> before = upto(log, i);

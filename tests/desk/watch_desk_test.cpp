@@ -38,6 +38,11 @@ TEST_F(WatchDeskTest, AValueTypedWhileTurningSaysHowMuchIsLeftAndIsKept) {
     ASSERT_TRUE(window->slate().asksBesides()) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("is turned")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("stop at about")) << "what it is to show stands above the line";
+    const auto spot = window->slate().findChild<QLabel*>()->text();
+    key(Qt::Key_PageDown);
+    EXPECT_NE(window->slate().findChild<QLabel*>()->text(), spot) << "another spot";
+    key(Qt::Key_PageUp);
+    EXPECT_EQ(window->slate().findChild<QLabel*>()->text(), spot);
     // What is no value is refused, and stays.
     enter("about so");
     EXPECT_EQ(count(is_before_shake), 0u);
@@ -96,6 +101,58 @@ TEST_F(WatchDeskTest, WhatIsTurnedAfterTheShimsIsNotWatchedBeforeThem) {
     key(Qt::Key_9, Qt::AltModifier);
     desk->settle();
     EXPECT_FALSE(window->slate().asksBesides());
+}
+
+TEST_F(WatchDeskTest, ARoundAndTheTurnsAfterItByTheNumericKeypadAlone) {
+    demo();
+    open();
+    const auto pad = [&](const QString& keys) {
+        for (const QChar c : keys) {
+            const Qt::Key k = c == '.'   ? Qt::Key_Period
+                              : c == '/' ? Qt::Key_Slash
+                              : c == '-' ? Qt::Key_Minus
+                              : c == '+' ? Qt::Key_Plus
+                              : c == '*' ? Qt::Key_Asterisk
+                              : c == '=' ? Qt::Key_Enter
+                              : c == '<' ? Qt::Key_Delete
+                                         : static_cast<Qt::Key>(c.unicode());
+            QWidget* at = window->focusWidget();
+            QTest::keyClick(at, k, Qt::KeypadModifier);
+        }
+        desk->settle();
+    };
+    const std::size_t before = readings();
+    pad("4-11/16+");
+    EXPECT_EQ(window->slate().findChild<QLineEdit*>()->text(), "4 11/16 strong");
+    EXPECT_TRUE(slateText().contains("119.")) << "as it is understood: " << slateText().toStdString();
+    pad("<");
+    pad("119=");
+    EXPECT_EQ(readings(), before + 1);
+    EXPECT_TRUE(slateText().contains("Keypad:")) << slateText().toStdString();
+    // Taken back: first what is typed, then what was kept.
+    pad("99<");
+    EXPECT_EQ(readings(), before + 1);
+    const auto kept_at = window->reading().spot();
+    pad("<");
+    EXPECT_EQ(readings(), before);
+    EXPECT_NE(window->reading().spot(), kept_at) << "the one before, whose reading that was";
+    // An empty Enter goes on, an arrow goes back.
+    const auto spot = window->reading().spot();
+    pad("=");
+    EXPECT_NE(window->reading().spot(), spot);
+    QTest::keyClick(window->focusWidget(), Qt::Key_Up, Qt::KeypadModifier);
+    EXPECT_EQ(window->reading().spot(), spot);
+    for (const QString& v : tarnby_rest) pad(v + '=');
+    EXPECT_EQ(readings(), before + 11);
+    ASSERT_EQ(window->stage(), Stage::turn);
+    // What was turned, too.
+    key(Qt::Key_F3);
+    pad("3/4=");
+    EXPECT_TRUE(slateText().contains("ight tie rod")) << slateText().toStdString();
+    pad("-3/8=");
+    EXPECT_EQ(window->stage(), Stage::read) << slateText().toStdString();
+    ASSERT_TRUE(last_of<Turn>(desk->job()));
+    EXPECT_NEAR(last_of<Turn>(desk->job())->turns, -0.375, 1e-9);
 }
 
 TEST_F(WatchDeskTest, WhoCountsSaysSoFirstAndASecondLookIsNoTurn) {

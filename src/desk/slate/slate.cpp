@@ -215,6 +215,7 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
     }
     if (watched == entry_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
+        if (keypad(*key)) return true;
         if (key->key() == Qt::Key_Tab && !meant_.isEmpty()) {
             entry_->setText(meant_.takeFirst());
             error_.clear();
@@ -305,8 +306,42 @@ void Slate::showFace() {
     close_up_->setFace(CloseUp::Face{*tool, held->at, how_.lengths == Show::LengthStyle::inch, beside});
 }
 
+/// One hand on a numeric keypad is enough for readings and turns. False where the key means what it is.
+bool Slate::keypad(const QKeyEvent& key) {
+    if (!key.modifiers().testFlag(Qt::KeypadModifier) || !shown().typing() || shown().typesWords())
+        return false;
+    keypad_ = true;
+    const QString text = entry_->text();
+    const bool after_digit = !text.isEmpty() && text.back().isDigit();
+    switch (key.key()) {
+        case Qt::Key_Minus:  // joins whole and fraction; leading, a sign
+            if (after_digit) entry_->insert(QStringLiteral(" "));
+            return after_digit;
+        case Qt::Key_Plus:
+            if (after_digit) entry_->insert(QStringLiteral(" strong"));
+            return true;
+        case Qt::Key_Asterisk:
+            if (after_digit) entry_->insert(QStringLiteral(" weak"));
+            return true;
+        case Qt::Key_Enter:  // with nothing typed it goes on
+            if (!text.isEmpty() || !shown().spot()) return false;
+            step(+1);
+            return true;
+        case Qt::Key_Delete:  // what is typed, then what was kept
+            entry_->clear();
+            // The spot of what was taken back is asked for again.
+            if (text.isEmpty() && desk_.undo()) step(-1);
+            error_.clear();
+            understand();
+            return true;
+        default:
+            return false;
+    }
+}
+
 void Slate::step(int by) {
-    if (question_ || !guide_) return;
+    if (question_) return question_->step(by);
+    if (!guide_) return;
     entry_->clear();
     error_.clear();
     guide_->step(by);
@@ -320,8 +355,14 @@ void Slate::understand() {
         setMarked(understood_, warn(error_));
     else if (!g.typing())
         understood_->clear();
+    else if (text.trimmed().isEmpty())
+        setMarked(understood_,
+                  soft(keypad_ && !g.typesWords()
+                           ? tr("Keypad: / a fraction, - before it, + strong, * weak; Enter goes "
+                                "on, Del takes back.")
+                           : g.hint()));
     else
-        setMarked(understood_, text.trimmed().isEmpty() ? soft(g.hint()) : g.understand(text).html);
+        setMarked(understood_, g.understand(text).html);
 }
 
 bool Slate::doubted(const QString& text) {

@@ -65,6 +65,7 @@ class Slate : public QWidget {
     void showFace();
     void enter();
     void understand();
+    bool keypad(const QKeyEvent& key);
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const QString& text);
     void setBody(const QString& html);
@@ -79,9 +80,10 @@ class Slate : public QWidget {
     Guide* guide_ = nullptr;
     Question* question_ = nullptr;
     QString error_;
-    QString from_gauge_;  ///< what a gauge put on the line
-    QString insisted_;    ///< typed, questioned, and on the line still
-    QStringList meant_;   ///< what it may have meant: Tab takes the next
+    bool keypad_ = false;  ///< a key of the numeric keypad was used
+    QString from_gauge_;   ///< what a gauge put on the line
+    QString insisted_;     ///< typed, questioned, and on the line still
+    QStringList meant_;    ///< what it may have meant: Tab takes the next
     std::vector<QPushButton*> act_buttons_;
     std::vector<Act> shown_acts_;  ///< as the buttons have them
     bool shown_keys_ = false;
