@@ -20,7 +20,9 @@
 
 using namespace fairchalk;
 
-int main(int argc, char** argv) {
+namespace {
+
+void endWithoutMemory() {
     // What is shown as kept is on the disk; there is nothing to go on with.
     std::set_new_handler([] {
         constexpr char said[] =
@@ -28,7 +30,10 @@ int main(int argc, char** argv) {
         if (::write(2, said, sizeof said - 1) < 0) std::_Exit(4);
         std::_Exit(3);
     });
-    QApplication app(argc, argv);
+}
+
+/// Names, type and language, before anything is shown.
+void introduce() {
     QApplication::setApplicationName(QStringLiteral("fair-chalk"));
     QApplication::setApplicationDisplayName(QStringLiteral("Fair Chalk"));
     QApplication::setDesktopFileName(QStringLiteral("fair-chalk"));
@@ -38,6 +43,14 @@ int main(int argc, char** argv) {
     QApplication::setFont(desk::type(14));
     words::set_translator(
         [](const char* source) { return QCoreApplication::translate("words", source).toStdString(); });
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    endWithoutMemory();
+    QApplication app(argc, argv);
+    introduce();
 
     QCommandLineParser parser;
     parser.setApplicationDescription(
@@ -61,11 +74,7 @@ int main(int argc, char** argv) {
             "type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py"));
     const QCommandLineOption fresh(QStringLiteral("new"),
                                    QStringLiteral("make the book where there is none, without asking"));
-    parser.addOption(fresh);
-    parser.addOption(first_paint);
-    parser.addOption(typing);
-    parser.addOption(picture);
-    parser.addOption(shots);
+    parser.addOptions({fresh, first_paint, typing, picture, shots});
     parser.process(app);
 
     // The pictures are alike for everyone: nobody's own units or floor.

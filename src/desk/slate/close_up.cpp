@@ -36,6 +36,28 @@ void CloseUp::setFace(const std::optional<Face>& face) {
     update();
 }
 
+namespace {
+
+/// A rule with its graduations, its zero end marked; degrees from level.
+void drawRule(QPainter& p, QPointF zero, double length, double turned) {
+    const Chalk& c = Chalk::now();
+    p.save();
+    p.translate(zero);
+    p.rotate(turned);
+    p.setPen(c.stroke(c.chalk, 1.4));
+    p.setBrush(c.dark ? QColor(0xcf, 0xcf, 0xc8) : QColor(0xff, 0xff, 0xff));
+    p.drawRect(QRectF(0, -11, length, 22));
+    p.setPen(QPen(QColor(0x22, 0x26, 0x28), 1));
+    for (double x = 4; x < length - 2; x += 5)
+        p.drawLine(QPointF(x, -11), QPointF(x, static_cast<int>(x / 5) % 5 == 0 ? -2 : -6));
+    p.setPen(Qt::NoPen);
+    p.setBrush(c.string);
+    p.drawEllipse(QPointF(0, 0), 5, 5);
+    p.restore();
+}
+
+}  // namespace
+
 void CloseUp::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
@@ -58,20 +80,7 @@ void CloseUp::paintEvent(QPaintEvent*) {
         p.drawText(box, align | Qt::AlignVCenter, text);
     };
     const auto rule = [&](QPointF zero, double length, double dx, double dy) {
-        // A rule with its graduations, its zero end marked.
-        p.save();
-        p.translate(zero);
-        p.rotate(std::atan2(dy, dx) * 57.29578);
-        p.setPen(c.stroke(c.chalk, 1.4));
-        p.setBrush(c.dark ? QColor(0xcf, 0xcf, 0xc8) : QColor(0xff, 0xff, 0xff));
-        p.drawRect(QRectF(0, -11, length, 22));
-        p.setPen(QPen(QColor(0x22, 0x26, 0x28), 1));
-        for (double x = 4; x < length - 2; x += 5)
-            p.drawLine(QPointF(x, -11), QPointF(x, static_cast<int>(x / 5) % 5 == 0 ? -2 : -6));
-        p.setPen(Qt::NoPen);
-        p.setBrush(c.string);
-        p.drawEllipse(QPointF(0, 0), 5, 5);
-        p.restore();
+        drawRule(p, zero, length, std::atan2(dy, dx) * 57.29578);
     };
     if (!spot_) {
         note(QRectF(16, 60, w - 32, 60), tr("Every spot of this round has been read."),
