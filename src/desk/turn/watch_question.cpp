@@ -23,14 +23,14 @@ std::vector<WatchedFrom> watched_from(const JobDesk& desk) {
         if (kind->handles(*what).size() > 1) continue;
         const std::size_t first = out.size();
         for (const Until& u : a.until)
-            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u.stop, u.then, u});
+            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u});
         if (out.size() > first) continue;
         // Nobody knows yet which way it goes: whatever it spoils and that can be read as the wheel stands.
         for (const Spot& s : a.plan.remeasure) {
             const bool its =
                 s.wheel ? *s.wheel == wheel_of(*what) : s.axle && *s.axle == axle_of(wheel_of(*what));
             if (its && s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects())
-                out.push_back({t, s, {}, {}, {}});
+                out.push_back({t, s, std::nullopt});
         }
     }
     return out;
@@ -91,8 +91,9 @@ std::optional<Watch> WatchQuestion::answer() const {
     if (!kept_ || from_.empty() || !desk_.answerIsCurrent()) return std::nullopt;
     const JobAnalysis& a = desk_.answer();
     const WatchedFrom& from = from_[at_];
-    return watch(desk_.job(), a.plan, a.until, from.turn.adjuster, from.spot,
-                 kept_shaken_ ? from.then : from.stop);
+    std::optional<double> to_show;
+    if (from.until) to_show = kept_shaken_ ? from.until->then : from.until->stop;
+    return watch(desk_.job(), a.plan, a.until, from.turn.adjuster, from.spot, to_show);
 }
 
 QString WatchQuestion::number() const {
@@ -114,8 +115,8 @@ QString WatchQuestion::first() const {
     if (!desk_.answerIsCurrent()) return line(tr("Working it out …"));
     if (!kept_) {
         const WatchedFrom& from = from_[at_];
-        if (!from.then) return line(tr("A test turn: which way it goes is seen by what this shows."));
-        return line(q(words::to_begin(words::until(from.until, desk_.car()))));
+        if (!from.until) return line(tr("A test turn: which way it goes is seen by what this shows."));
+        return line(q(words::to_begin(words::until(*from.until, desk_.car()))));
     }
     const auto w = answer();
     if (!w) return {};

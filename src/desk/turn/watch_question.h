@@ -13,8 +13,7 @@ namespace fairchalk::desk {
 struct WatchedFrom {
     PlannedTurn turn;
     Spot spot;
-    std::optional<double> stop, then;  ///< what it is to show before the shake and after it, where known
-    Until until;                       ///< all that the sheet says of it, where known
+    std::optional<Until> until;  ///< what it is to show, where the way is known
 };
 /// In the order of the sheet, of each adjuster first the spots that move most. What the weight has to come
 /// off for is not turned by a rule.
@@ -60,7 +59,6 @@ class WatchQuestion : public Question {
     Turn turn() const;
     /// What a typed amount or value is read as.
     Result<Quantity> read(const QString& text) const;
-    void turnMore(double by);
     void hold();
     std::optional<Watch> answer() const;
 
