@@ -89,8 +89,8 @@ QString DriveGuide::whatTheAnglesSay() const {
     }
     for (const std::string& s : words::drive(*a.drive, how_)) out += line(q(s));
     for (const std::string& id : a.drive->last.feels)
-        for (const ReasonItem& r : desk_.knowledge().reasons)
-            if (r.id == id) out += line(QStringLiteral("⟨b⟩%1⟨/b⟩: %2").arg(q(r.text), q(r.expect)));
+        if (const ReasonItem* r = desk_.knowledge().reason(id))
+            out += line(QStringLiteral("⟨b⟩%1⟨/b⟩: %2").arg(q(r->text), q(r->expect)));
     if (a.drive->off && !a.plan.turns.empty()) {
         out += line(tr("What undoes it (Ctrl+7):"));
         for (const PlannedTurn& t : a.plan.turns) out += line(q(words::turn_line(desk_.car(), t, how_)));
@@ -280,9 +280,8 @@ QString DriveGuide::body() const {
                    : *d.drift == Drift::left   ? tr("drifts left with the wheel level")
                                                : tr("drifts right with the wheel level");
         for (const std::string& id : d.feels)
-            for (const ReasonItem& r : desk_.knowledge().reasons)
-                if (r.id == id)
-                    text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(words::to_begin(r.text));
+            if (const ReasonItem* r = desk_.knowledge().reason(id))
+                text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(words::to_begin(r->text));
         if (!d.note.empty()) text += (text.isEmpty() ? QString() : QStringLiteral("; ")) + q(d.note);
         out += line(text);
     }
