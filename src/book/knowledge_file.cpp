@@ -90,6 +90,8 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
             i.one_of("sum", {"runout", "bulge", "thread", "rod-length", "height", "pressure"});
         c.when = i.conditions();
         c.blocks = i.yes("blocks");
+        c.up = i.yes("up");
+        c.two = i.yes("two");
         k.checks.push_back(c);
     });
     each(tables.cautions, "cautions", [&](Item& i) {
@@ -104,7 +106,7 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
     each(tables.schools, "schools", [&](Item& i) {
         School s;
         s.id = i.id;
-        s.topic = i.one_of("topic", {"steering", "slip", "settle", "targets"});
+        s.topic = i.one_of("topic", {"steering", "slip", "settle", "targets", "order", "reach"});
         s.text = i.needed("text");
         s.reason = i.needed("reason");
         s.how = i.needed("how");

@@ -6,7 +6,9 @@
 #include <charconv>
 #include <cmath>
 #include <csignal>
+#include <filesystem>
 #include <fstream>
+#include <memory>
 #include <ostream>
 #include <sstream>
 
@@ -15,11 +17,14 @@
 #include "book/book.h"
 #include "book/corner_file.h"
 #include "book/csv.h"
+#include "book/knowledge_file.h"
 #include "book/places.h"
 #include "book/salvage.h"
 #include "cli/proving_json.h"
 #include "cli/solve_json.h"
+#include "core/job/equipment.h"
 #include "core/quantity/named.h"
+#include "practice/forecast.h"
 #include "words/words.h"
 
 namespace fairchalk::cli {
@@ -127,304 +132,451 @@ std::string pretty(const book::Json& j) {
     return j.dump(1) + "\n";
 }
 
-}  // namespace
+/// What every command works with.
+struct Context {
+    std::ostream& out;
+    std::ostream& err;
+    const std::function<bool(const std::string& question)>& ask;
+    UuidSource ids;
+    std::string path;  ///< The file that a command is given: what is wrong with it is said with its name.
+};
 
-int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err,
-        const Sources& sources, const std::function<bool(const std::string& question)>& ask) {
-    CLI::App app{
-        "Fair Chalk, headless: reads job files and answers in JSON. The vehicle's manual comes first.",
-        "fairchalk-cli"};
-    app.require_subcommand(1);
-    UuidSource ids(sources);
+/// A command as it is declared and what it does, returning how the program exits.
+struct Command {
+    CLI::App* app;
+    std::function<int()> run;
+};
 
-    std::string text, as, path, target, form, job_id, title;
-    std::string bare;
-    int round = -1;
-    bool make_new = false;
+/// How far a long piece of work is, in steps of 5 %, on one line that is written over.
+auto percent_on(std::ostream& err) {
+    return [&err, percent = -1](int done, int of) mutable {
+        if (const int now = static_cast<int>(100LL * done / of) / 5 * 5; now != percent)
+            err << "\r" << (percent = now) << " %" << (done == of ? "\n" : "") << std::flush;
+    };
+}
 
-    auto* read = app.add_subcommand("read", "What a quantity as people type it means");
-    read->add_option("text", text, "the quantity, such as \"2 9/16 in\"")->required();
-    read->add_option("--as", as, "what is asked for: length, angle or turns")
+Expect::Kind kind_named(const std::string& as) {
+    using Kind = Expect::Kind;
+    return as == "length"     ? Kind::length
+           : as == "angle"    ? Kind::angle
+           : as == "turns"    ? Kind::turns
+           : as == "pressure" ? Kind::pressure
+           : as == "torque"   ? Kind::torque
+                              : Kind::any;
+}
+
+Bare bare_named(const std::string& unit) {
+    return unit == "bar"   ? Bare::bar
+           : unit == "psi" ? Bare::psi
+           : unit == "Nm"  ? Bare::nm
+           : unit == "mm"  ? Bare::mm
+           : unit == "cm"  ? Bare::cm
+           : unit == "in"  ? Bare::inch
+           : unit == "deg" ? Bare::deg
+           : unit == "min" ? Bare::arcmin
+           : unit.empty()  ? Bare::refused
+                           : Bare::turns;
+}
+
+Command read_command(CLI::App& program, Context& with) {
+    struct Given {
+        std::string text, as, bare;
+    };
+    const auto given = std::make_shared<Given>();
+    auto* read = program.add_subcommand("read", "What a quantity as people type it means");
+    read->add_option("text", given->text, "the quantity, such as \"2 9/16 in\"")->required();
+    read->add_option("--as", given->as, "what is asked for: length, angle or turns")
         ->check(CLI::IsMember({"length", "angle", "turns", "pressure", "torque"}));
-    read->add_option("--bare", bare, "what a number without a unit means, as in a field of the window")
+    read->add_option("--bare", given->bare, "what a number without a unit means, as in a field of the window")
         ->check(CLI::IsMember({"mm", "cm", "in", "deg", "min", "turn", "bar", "psi", "Nm"}));
     read->footer(
         "Example: fairchalk-cli read \"2 9/16 in\"\n"
         "         fairchalk-cli read --as angle -- \"-27'\"");
+    return {read, [given, &with] {
+                Expect expect;
+                expect.kind = kind_named(given->as);
+                expect.bare = bare_named(given->bare);
+                const auto q = read_quantity(given->text, expect);
+                if (!q) throw BadInput{words::sentence(q.error())};
+                with.out << read_answer(*q).dump() << "\n";
+                return 0;
+            }};
+}
 
-    auto* solve = app.add_subcommand(
+Command solve_command(CLI::App& program, Context& with) {
+    const auto round = std::make_shared<int>(-1);
+    auto* solve = program.add_subcommand(
         "solve", "The angles of a job, each with its sigma, and what is wrong with the readings");
-    solve->add_option("job", path, "a job file")->required();
+    solve->add_option("job", with.path, "a job file")->required();
     auto* round_option =
-        solve->add_option("--round", round, "solve this round, counted from 0, instead of the last");
+        solve->add_option("--round", *round, "solve this round, counted from 0, instead of the last");
     solve->footer("Example: fairchalk-cli solve job.json --round 0");
+    return {solve, [round, round_option, &with] {
+                const book::JobFile job = job_in(with.path, with.ids);
+                std::optional<int> wanted;
+                if (round_option->count() > 0) {
+                    const auto rounds = job.job().rounds.size();
+                    if (*round < 0 || static_cast<std::size_t>(*round) >= rounds)
+                        throw BadInput{"--round: " +
+                                       words::sentence({Code::job_no_such_round,
+                                                        {std::to_string(*round), std::to_string(rounds)}})};
+                    wanted = *round;
+                }
+                with.out << pretty(solve_answer(job, wanted));
+                return 0;
+            }};
+}
 
-    auto* plan = app.add_subcommand("plan", "What to turn next, how much and which way");
-    plan->add_option("job", path, "a job file")->required();
-    std::string only, match, set_up;
-    PlanOptions choices;
-    plan->add_option("--only", only, "these alone: toe, camber or caster")
+Command plan_command(CLI::App& program, Context& with) {
+    struct Given {
+        std::string only, match, set_up, order;
+        PlanOptions choices;
+    };
+    const auto given = std::make_shared<Given>();
+    auto* plan = program.add_subcommand("plan", "What to turn next, how much and which way");
+    plan->add_option("job", with.path, "a job file")->required();
+    plan->add_option("--only", given->only, "these alone: toe, camber or caster")
         ->check(CLI::IsMember({"toe", "camber", "caster"}));
-    plan->add_flag("--without-jacking", choices.without_jacking,
+    plan->add_flag("--without-jacking", given->choices.without_jacking,
                    "nothing that the weight has to come off for");
-    plan->add_flag("--nearer", choices.nearer, "nearer to the aims while one is there, though all is inside");
-    plan->add_option("--touching", choices.touching, "these adjusters alone, by their ids");
-    plan->add_option("--match", match,
+    plan->add_flag("--nearer", given->choices.nearer,
+                   "nearer to the aims while one is there, though all is inside");
+    plan->add_option("--touching", given->choices.touching, "these adjusters alone, by their ids");
+    plan->add_option("--order", given->order, "what comes first: all at once unless told otherwise")
+        ->check(CLI::IsMember(
+            {"all-at-once", "caster-camber-toe", "toe-first", "rough-toe-first", "rear-first"}));
+    plan->add_option("--match", given->match,
                      "bring this wheel to the other side's angles, touching only its adjusters")
         ->check(CLI::IsMember({"front-left", "front-right", "rear-left", "rear-right"}));
-    plan->add_option("--set-up", set_up,
+    plan->add_option("--set-up", given->set_up,
                      "change over to this set-up of the card, and whether that can be left unread");
     plan->footer("Example: fairchalk-cli plan job.json --set-up track");
+    return {plan, [given, &with] {
+                PlanOptions choices = given->choices;
+                if (given->only == "toe") choices.only = {Measure::total_toe, Measure::toe, Measure::thrust};
+                if (given->only == "camber") choices.only = {Measure::camber, Measure::cross_camber};
+                if (given->only == "caster") choices.only = {Measure::caster, Measure::cross_caster};
+                choices.order = order_named(given->order).value_or(Order::all_at_once);
+                const book::JobFile job = job_in(with.path, with.ids);
+                std::vector<std::string> known;
+                for (const Adjuster& a : job.job().car.adjusters) known.push_back(a.id);
+                for (const std::string& id : choices.touching)
+                    if (std::find(known.begin(), known.end(), id) == known.end())
+                        throw BadInput{"--touching: " +
+                                       words::sentence({Code::job_unknown_word, {id, listed(known)}})};
+                with.out << pretty(plan_answer(job, choices, wheel_named(given->match), given->set_up));
+                return 0;
+            }};
+}
 
-    auto* corner =
-        app.add_subcommand("corner", "Exact kinematics of one corner: its angles before and after a move");
-    corner->add_option("file", path, "a corner: kind, points, camber_deg, toe_deg, moves")->required();
+Command corner_command(CLI::App& program, Context& with) {
+    auto* corner = program.add_subcommand(
+        "corner", "Exact kinematics of one corner: its angles before and after a move");
+    corner->add_option("file", with.path, "a corner: kind, points, camber_deg, toe_deg, moves")->required();
     corner->footer("Example: fairchalk-cli corner wishbone.json");
+    return {corner, [&with] {
+                with.out << pretty(
+                    book::corner_answer(book::corner_from(book::parse_json(book::read_file(with.path)))));
+                return 0;
+            }};
+}
 
-    auto* practice = app.add_subcommand("practice", "A simulated car whose truth is known");
-    practice->require_subcommand(1);
-    practice::ProvingOptions proving;
-    std::string tool_name = "steel-rule-mm";
-    auto* bench = practice->add_subcommand(
+Tool length_tool_named(const std::string& name) {
+    const Tool* tool = standard_tool(name);
+    if (tool && tool->quantity == QuantityKind::length) return *tool;
+    std::vector<std::string> known;
+    for (const Tool& t : standard_tools())
+        if (t.quantity == QuantityKind::length) known.push_back(t.name);
+    throw BadInput{"--tool: " + words::sentence({Code::job_unknown_word, {name, listed(known)}})};
+}
+
+Command bench_command(CLI::App& practice, Context& with) {
+    struct Given {
+        practice::ProvingOptions proving;
+        std::string tool = "steel-rule-mm";
+    };
+    const auto given = std::make_shared<Given>();
+    practice::ProvingOptions& proving = given->proving;
+    auto* bench = practice.add_subcommand(
         "bench",
         "Whole jobs on simulated cars: by the program's advice and by the rules of hand, on the same cars");
     bench->add_option("--cars", proving.cars, "how many cars; 1000")->check(CLI::Range(1, 1'000'000));
     bench->add_option("--seed", proving.seed, "the same seed, the same cars and readings; 1")
         ->check(CLI::NonNegativeNumber & a_number);
-    bench->add_option("--tool", tool_name, "what the strings are read with; steel-rule-mm");
+    bench->add_option("--tool", given->tool, "what the strings are read with; steel-rule-mm");
     bench->add_option("--tolerance", proving.tolerance, "degrees each way, of each front wheel; 0.167")
         ->check(CLI::Range(0.01, 2.0) & a_number);
     bench->add_flag("!--no-dents", proving.dents, "no dented lips: the tool's own spread is all there is");
+    bench->add_flag("--boards", proving.boards, "total toe by boards, and no string");
     bench->add_flag("--whole", proving.whole, "toe, camber and caster of the front axle, not toe alone");
     bench->add_option("--slips", proving.slips, "the rate of a person's slips, in each reading; 0")
         ->check(CLI::Range(0.0, 0.2) & a_number);
     bench->footer("Example: fairchalk-cli practice bench --cars 200 --seed 7 --tool vernier");
+    return {bench, [given, &with] {
+                given->proving.tool = length_tool_named(given->tool);
+                const Stoppable stoppable;
+                const auto results = practice::prove(given->proving, percent_on(with.err), &stop_asked);
+                with.out << pretty(proving_answer(given->proving, results, stop_asked));
+                return 0;
+            }};
+}
 
-    practice::MatrixOptions matrix;
-    std::string cells = "all";
-    bool notes = false;
-    auto* prove = practice->add_subcommand(
+Command prove_command(CLI::App& practice, Context& with) {
+    struct Given {
+        practice::MatrixOptions matrix;
+        std::string cells = "all", harmed;
+        bool notes = false;
+    };
+    const auto given = std::make_shared<Given>();
+    practice::MatrixOptions& matrix = given->matrix;
+    auto* prove = practice.add_subcommand(
         "prove", "Whole jobs in every cell of what the window offers, and what may never happen, counted");
-    prove->add_option("--cells", cells, "all, or quick: one cell in three")
+    prove->add_option("--cells", given->cells, "all, or quick: one cell in three")
         ->check(CLI::IsMember({"all", "quick"}));
     prove->add_option("--cars", matrix.cars, "how many cars in each; 100")->check(CLI::Range(1, 100'000));
     prove->add_option("--seed", matrix.seed, "the same seed, the same cells, cars and readings; 1")
         ->check(CLI::NonNegativeNumber & a_number);
     prove->add_option("--only", matrix.only, "cells in whose name this stands");
     prove->add_option("--threads", matrix.threads, "0: one for each core")->check(CLI::Range(0, 64));
-    std::string harmed;
-    prove->add_option("--harmed", harmed, "a folder for the jobs that were harmed, as job files");
-    prove->add_flag("--notes", notes, "each harm in a line of its own, after the tables");
+    prove->add_option("--harmed", given->harmed, "a folder for the jobs that were harmed, as job files");
+    prove->add_flag("--notes", given->notes, "each harm in a line of its own, after the tables");
     prove->footer(
         "Example: fairchalk-cli practice prove --cells quick --cars 3 --seed 1\n"
         "Ends with 1 where a harm counter is not zero.");
+    return {prove, [given, &with] {
+                practice::MatrixOptions& cells = given->matrix;
+                const Stoppable stoppable;
+                cells.quick = given->cells == "quick";
+                const auto named = practice::covering_cells(cells.seed);
+                if (std::none_of(named.begin(), named.end(), [&](const practice::Cell& c) {
+                        return c.name().find(cells.only) != std::string::npos;
+                    }))
+                    throw BadInput{"--only: no cell has “" + cells.only + "” in its name, like “" +
+                                   named.front().name() + "”"};
+                const auto results = practice::prove_cells(cells, percent_on(with.err), &stop_asked);
+                with.out << cells_table(results, given->notes);
+                if (!given->harmed.empty()) {
+                    std::filesystem::create_directories(given->harmed);
+                    for (const auto& [name, job] : harmed_jobs(results))
+                        std::ofstream(std::filesystem::path(given->harmed) / name) << job;
+                }
+                return std::any_of(results.begin(), results.end(),
+                                   [](const practice::CellResult& r) { return r.harm.all() > 0; })
+                           ? 1
+                           : 0;
+            }};
+}
 
-    auto* import = app.add_subcommand("import", "Brings a job file or a CSV of readings in");
-    import->add_option("file", path, "a job file (.json) or readings (.csv)")->required();
-    import->add_option("--book", target,
+Command tonight_command(CLI::App& practice, Context& with) {
+    struct Given {
+        std::string have;
+        int cars = 12;
+        std::uint64_t seed = 1;
+    };
+    const auto given = std::make_shared<Given>();
+    auto* tonight = practice.add_subcommand(
+        "tonight", "Which way of measuring: each played forward on cars with this job's card");
+    tonight->add_option("job", with.path, "a job file: its card, its targets")->required();
+    tonight->add_option("--have", given->have, "what hangs on the wall, as \"two stands, a tape, boards\"");
+    tonight->add_option("--cars", given->cars, "how many cars each is played on; 12")
+        ->check(CLI::Range(1, 10'000));
+    tonight->add_option("--seed", given->seed, "the same seed, the same cars; 1")
+        ->check(CLI::NonNegativeNumber & a_number);
+    tonight->footer("Example: fairchalk-cli practice tonight job.json --have \"boards, a tape\"");
+    return {tonight, [given, &with] {
+                const book::JobFile file = job_in(with.path, with.ids);
+                const Job job = file.job();
+                practice::Tonight t{job.car, job.targets, {}, {}, times_of(*job.log)};
+                if (!given->have.empty()) {
+                    const EquipmentRead read = read_equipment(given->have, book::shipped_knowledge());
+                    if (!read.unknown.empty())
+                        throw BadInput{"--have: nothing here is called “" + read.unknown.front() + "”"};
+                    t.have = read.have;
+                }
+                if (!job.rounds.empty()) t.tool = job.rounds.back().lines.tool;
+                const Stoppable stoppable;
+                book::Json out = {{"ways", book::Json::array()}};
+                for (const practice::WayForecast& w :
+                     practice::forecast(t, book::shipped_knowledge(), given->cars, given->seed, &stop_asked))
+                    out["ways"].push_back({{"for", name_of(w.use)},
+                                           {"rigs", w.rigs},
+                                           {"minutes", w.minutes},
+                                           {"called", w.called},
+                                           {"readings", w.readings},
+                                           {"passes", w.passes}});
+                with.out << pretty(out);
+                return 0;
+            }};
+}
+
+book::JobFile job_of_readings(const std::string& path, const std::string& onto, UuidSource& ids) {
+    try {
+        std::optional<book::JobFile> before;
+        if (!onto.empty()) before = job_in(onto, ids);
+        return book::job_from_csv(book::read_file(path), before ? &*before : nullptr, ids);
+    } catch (const book::FileError& e) {
+        throw bad(path, e);
+    }
+}
+
+Command import_command(CLI::App& program, Context& with) {
+    struct Given {
+        std::string book, onto, title;
+        bool make_new = false;
+    };
+    const auto given = std::make_shared<Given>();
+    auto* import = program.add_subcommand("import", "Brings a job file or a CSV of readings in");
+    import->add_option("file", with.path, "a job file (.json) or readings (.csv)")->required();
+    import->add_option("--book", given->book,
                        "the book it goes into; without one, the job is printed in full form");
-    import->add_flag("--new", make_new, "where there is no book yet, makes it without a question");
-    import->add_option("--onto", job_id, "for readings: the job file that they are further rounds of");
-    import->add_option("--title", title, "what to call the job in the book");
+    import->add_flag("--new", given->make_new, "where there is no book yet, makes it without a question");
+    import->add_option("--onto", given->onto, "for readings: the job file that they are further rounds of");
+    import->add_option("--title", given->title, "what to call the job in the book");
     import->footer(
         "Example: fairchalk-cli import readings.csv > job.json\n"
         "         fairchalk-cli import job.json --book garage.fairchalk");
+    return {
+        import, [given, &with] {
+            const book::JobFile job = is_csv(with.path) ? job_of_readings(with.path, given->onto, with.ids)
+                                                        : job_in(with.path, with.ids);
+            if (given->book.empty()) {
+                with.out << pretty(book::full_form(job));
+                return 0;
+            }
+            std::error_code error;
+            const bool fresh = !given->make_new && !std::filesystem::exists(given->book, error);
+            if (fresh && with.ask &&
+                !with.ask("There is no book at " + given->book + ". Is a new one to be made there?"))
+                throw BadInput{"--book: there is no book at " + given->book + ": nothing was brought in"};
+            book::Book book(given->book);
+            if (fresh && !with.ask)
+                with.err << "fairchalk-cli: there was no book at " << given->book << ": a new one was made\n";
+            const std::string name =
+                given->title.empty() ? std::filesystem::path(with.path).stem().string() : given->title;
+            with.out << book.import_job(job, name, with.ids) << "\n";
+            return 0;
+        }};
+}
 
-    auto* export_ = app.add_subcommand("export", "Writes a job out: its readings as CSV, or the whole job");
-    export_->add_option("source", path, "a job file, or a book")->required();
-    export_->add_option("--job", job_id, "which job of a book: its id or title; the newest without it");
+book::JobFile job_of_source(const std::string& path, const std::string& wanted, UuidSource& ids) {
+    if (is_book(path)) {
+        const book::Book book(path, book::Book::Mode::read);
+        for (const book::JobInfo& j : book.jobs())
+            if (wanted.empty() || j.id == wanted || j.title == wanted) return book.job(j.id);
+        throw BadInput{path + ": there is no job \"" + wanted + "\" in this book"};
+    }
+    book::JobFile job = job_in(path, ids);
+    if (!wanted.empty() && job.extras.value("title", std::string()) != wanted)
+        throw BadInput{path + " is one job and not a book: there is no job \"" + wanted + "\" in it"};
+    return job;
+}
+
+Command export_command(CLI::App& program, Context& with) {
+    struct Given {
+        std::string job, form, target;
+    };
+    const auto given = std::make_shared<Given>();
+    auto* export_ =
+        program.add_subcommand("export", "Writes a job out: its readings as CSV, or the whole job");
+    export_->add_option("source", with.path, "a job file, or a book")->required();
+    export_->add_option("--job", given->job, "which job of a book: its id or title; the newest without it");
     export_
-        ->add_option("--as", form,
+        ->add_option("--as", given->form,
                      "csv (readings), full or short (job file); by default csv, or what -o's name says")
         ->check(CLI::IsMember({"csv", "full", "short"}));
-    export_->add_option("-o,--output", target, "where to; standard output without it");
+    export_->add_option("-o,--output", given->target, "where to; standard output without it");
     export_->footer(
         "Example: fairchalk-cli export job.json > readings.csv\n"
         "         fairchalk-cli export garage.fairchalk --job \"New steering rack\" --as full -o job.json");
+    return {export_, [given, &with] {
+                const book::JobFile job = job_of_source(with.path, given->job, with.ids);
+                std::string form = given->form;
+                if (form.empty())
+                    form = given->target.size() > 5 && given->target.ends_with(".json") ? "full" : "csv";
+                write_out(form == "csv"
+                              ? book::csv_of(job)
+                              : pretty(form == "full" ? book::full_form(job) : book::short_form(job)),
+                          given->target, with.out);
+                return 0;
+            }};
+}
 
+Command backup_command(CLI::App& program, Context& with) {
+    const auto target = std::make_shared<std::string>();
     auto* backup =
-        app.add_subcommand("backup", "A whole copy of a book; safe while it is open in the window");
-    backup->add_option("book", path, "the book")->required();
-    backup->add_option("to", target, "where the copy goes; nothing may be there yet")->required();
+        program.add_subcommand("backup", "A whole copy of a book; safe while it is open in the window");
+    backup->add_option("book", with.path, "the book")->required();
+    backup->add_option("to", *target, "where the copy goes; nothing may be there yet")->required();
     backup->footer("Example: fairchalk-cli backup garage.fairchalk /media/stick/garage-2026-11-27.fairchalk");
+    return {backup, [target, &with] {
+                book::Book(with.path, book::Book::Mode::read).copy_to(*target);
+                return 0;
+            }};
+}
 
-    auto* salvage = app.add_subcommand(
+Command salvage_command(CLI::App& program, Context& with) {
+    const auto target = std::make_shared<std::string>();
+    auto* salvage = program.add_subcommand(
         "salvage", "Brings all that is whole out of a damaged book, as job files, and says what is not");
-    salvage->add_option("book", path, "the book; it is not touched")->required();
-    salvage->add_option("to", target, "a folder for the job files")->required();
+    salvage->add_option("book", with.path, "the book; it is not touched")->required();
+    salvage->add_option("to", *target, "a folder for the job files")->required();
     salvage->footer(
         "Example: fairchalk-cli salvage garage.fairchalk saved/\nEnds with 3 where something is not whole.");
+    return {salvage, [target, &with] {
+                const book::Salvaged found = book::salvage(with.path);
+                for (const std::string& name : book::write_salvaged(found, *target)) with.out << name << "\n";
+                for (const std::string& said : found.said) with.err << "fairchalk-cli: " << said << "\n";
+                return found.said.empty() ? 0 : 3;
+            }};
+}
+
+/// Reads the arguments; false where only help was asked for, which is printed then.
+bool parse(CLI::App& program, const std::vector<std::string>& arguments, std::ostream& out) {
+    try {
+        const std::vector<std::string> plain = with_quantities_last(arguments);
+        program.parse(std::vector<std::string>(plain.rbegin(), plain.rend()));
+        return true;
+    } catch (const CLI::CallForHelp&) {
+        const auto chosen = program.get_subcommands();
+        out << (chosen.empty() ? program.help() : chosen.front()->help());
+    } catch (const CLI::CallForAllHelp&) {
+        out << program.help("", CLI::AppFormatMode::All);
+    } catch (const CLI::ParseError& e) {
+        throw BadInput{"arguments: " + std::string(e.what()) + ". See fairchalk-cli --help"};
+    }
+    return false;
+}
+
+}  // namespace
+
+int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err,
+        const Sources& sources, const std::function<bool(const std::string& question)>& ask) {
+    CLI::App program{
+        "Fair Chalk, headless: reads job files and answers in JSON. The vehicle's manual comes first.",
+        "fairchalk-cli"};
+    program.require_subcommand(1);
+    Context with{out, err, ask, UuidSource(sources), {}};
+    std::vector<Command> commands = {read_command(program, with), solve_command(program, with),
+                                     plan_command(program, with), corner_command(program, with)};
+    auto* practice = program.add_subcommand("practice", "A simulated car whose truth is known");
+    practice->require_subcommand(1);
+    for (const auto add : {bench_command, prove_command, tonight_command})
+        commands.push_back(add(*practice, with));
+    for (const auto add : {import_command, export_command, backup_command, salvage_command})
+        commands.push_back(add(program, with));
 
     try {
-        try {
-            const std::vector<std::string> plain = with_quantities_last(arguments);
-            std::vector<std::string> reversed(plain.rbegin(), plain.rend());
-            app.parse(std::move(reversed));
-        } catch (const CLI::CallForHelp&) {
-            const auto chosen = app.get_subcommands();
-            out << (chosen.empty() ? app.help() : chosen.front()->help());
-            return 0;
-        } catch (const CLI::CallForAllHelp&) {
-            out << app.help("", CLI::AppFormatMode::All);
-            return 0;
-        } catch (const CLI::ParseError& e) {
-            throw BadInput{"arguments: " + std::string(e.what()) + ". See fairchalk-cli --help"};
-        }
-
-        if (read->parsed()) {
-            Expect expect;
-            using Kind = Expect::Kind;
-            expect.kind = as == "length"     ? Kind::length
-                          : as == "angle"    ? Kind::angle
-                          : as == "turns"    ? Kind::turns
-                          : as == "pressure" ? Kind::pressure
-                          : as == "torque"   ? Kind::torque
-                                             : Kind::any;
-            expect.bare = bare == "bar"   ? Bare::bar
-                          : bare == "psi" ? Bare::psi
-                          : bare == "Nm"  ? Bare::nm
-                          : bare == "mm"  ? Bare::mm
-                          : bare == "cm"  ? Bare::cm
-                          : bare == "in"  ? Bare::inch
-                          : bare == "deg" ? Bare::deg
-                          : bare == "min" ? Bare::arcmin
-                          : bare.empty()  ? Bare::refused
-                                          : Bare::turns;
-            const auto q = read_quantity(text, expect);
-            if (!q) throw BadInput{words::sentence(q.error())};
-            out << read_answer(*q).dump() << "\n";
-        } else if (solve->parsed()) {
-            const book::JobFile job = job_in(path, ids);
-            std::optional<int> wanted;
-            if (round_option->count() > 0) {
-                const auto rounds = job.job().rounds.size();
-                if (round < 0 || static_cast<std::size_t>(round) >= rounds)
-                    throw BadInput{"--round: " +
-                                   words::sentence({Code::job_no_such_round,
-                                                    {std::to_string(round), std::to_string(rounds)}})};
-                wanted = round;
-            }
-            out << pretty(solve_answer(job, wanted));
-        } else if (plan->parsed()) {
-            if (only == "toe") choices.only = {Measure::total_toe, Measure::toe, Measure::thrust};
-            if (only == "camber") choices.only = {Measure::camber, Measure::cross_camber};
-            if (only == "caster") choices.only = {Measure::caster, Measure::cross_caster};
-            const book::JobFile job = job_in(path, ids);
-            std::vector<std::string> known;
-            for (const Adjuster& a : job.job().car.adjusters) known.push_back(a.id);
-            for (const std::string& id : choices.touching)
-                if (std::find(known.begin(), known.end(), id) == known.end())
-                    throw BadInput{"--touching: " +
-                                   words::sentence({Code::job_unknown_word, {id, listed(known)}})};
-            out << pretty(plan_answer(job, choices, wheel_named(match), set_up));
-        } else if (bench->parsed()) {
-            const Tool* tool = standard_tool(tool_name);
-            if (!tool || tool->quantity != QuantityKind::length) {
-                std::vector<std::string> known;
-                for (const Tool& t : standard_tools())
-                    if (t.quantity == QuantityKind::length) known.push_back(t.name);
-                throw BadInput{"--tool: " +
-                               words::sentence({Code::job_unknown_word, {tool_name, listed(known)}})};
-            }
-            proving.tool = *tool;
-            const Stoppable stoppable;
-            int percent = -1;
-            const auto results = practice::prove(
-                proving,
-                [&](int done, int of) {
-                    if (const int now = static_cast<int>(100LL * done / of) / 5 * 5; now != percent)
-                        err << "\r" << (percent = now) << " %" << (done == of ? "\n" : "") << std::flush;
-                },
-                &stop_asked);
-            out << pretty(proving_answer(proving, results, stop_asked));
-        } else if (prove->parsed()) {
-            const Stoppable stoppable;
-            int percent = -1;
-            matrix.quick = cells == "quick";
-            const auto named = practice::covering_cells(matrix.seed);
-            if (std::none_of(named.begin(), named.end(), [&](const practice::Cell& c) {
-                    return c.name().find(matrix.only) != std::string::npos;
-                }))
-                throw BadInput{"--only: no cell has “" + matrix.only + "” in its name, like “" +
-                               named.front().name() + "”"};
-            const auto results = practice::prove_cells(
-                matrix,
-                [&](int done, int of) {
-                    if (const int now = static_cast<int>(100LL * done / of) / 5 * 5; now != percent)
-                        err << "\r" << (percent = now) << " %" << (done == of ? "\n" : "") << std::flush;
-                },
-                &stop_asked);
-            out << cells_table(results, notes);
-            if (!harmed.empty()) {
-                std::filesystem::create_directories(harmed);
-                for (const auto& [name, job] : harmed_jobs(results))
-                    std::ofstream(std::filesystem::path(harmed) / name) << job;
-            }
-            for (const practice::CellResult& r : results)
-                if (r.harm.all() > 0) return 1;
-        } else if (corner->parsed()) {
-            out << pretty(book::corner_answer(book::corner_from(book::parse_json(book::read_file(path)))));
-        } else if (import->parsed()) {
-            book::JobFile job;
-            if (is_csv(path)) {
-                try {
-                    std::optional<book::JobFile> onto;
-                    if (!job_id.empty()) onto = job_in(job_id, ids);
-                    job = book::job_from_csv(book::read_file(path), onto ? &*onto : nullptr, ids);
-                } catch (const book::FileError& e) {
-                    throw bad(path, e);
-                }
-            } else {
-                job = job_in(path, ids);
-            }
-            if (target.empty()) {
-                out << pretty(book::full_form(job));
-            } else {
-                std::error_code error;
-                const bool fresh = !make_new && !std::filesystem::exists(target, error);
-                if (fresh && ask &&
-                    !ask("There is no book at " + target + ". Is a new one to be made there?"))
-                    throw BadInput{"--book: there is no book at " + target + ": nothing was brought in"};
-                book::Book book(target);
-                if (fresh && !ask)
-                    err << "fairchalk-cli: there was no book at " << target << ": a new one was made\n";
-                const std::string name = title.empty() ? std::filesystem::path(path).stem().string() : title;
-                out << book.import_job(job, name, ids) << "\n";
-            }
-        } else if (backup->parsed()) {
-            book::Book(path, book::Book::Mode::read).copy_to(target);
-        } else if (salvage->parsed()) {
-            const book::Salvaged found = book::salvage(path);
-            for (const std::string& name : book::write_salvaged(found, target)) out << name << "\n";
-            for (const std::string& said : found.said) err << "fairchalk-cli: " << said << "\n";
-            if (!found.said.empty()) return 3;
-        } else if (export_->parsed()) {
-            book::JobFile job;
-            if (is_book(path)) {
-                const book::Book book(path, book::Book::Mode::read);
-                std::string id;
-                for (const book::JobInfo& j : book.jobs())
-                    if (id.empty() && (job_id.empty() || j.id == job_id || j.title == job_id)) id = j.id;
-                if (id.empty()) throw BadInput{path + ": there is no job \"" + job_id + "\" in this book"};
-                job = book.job(id);
-            } else {
-                job = job_in(path, ids);
-                if (!job_id.empty() && job.extras.value("title", std::string()) != job_id)
-                    throw BadInput{path + " is one job and not a book: there is no job \"" + job_id +
-                                   "\" in it"};
-            }
-            if (form.empty()) form = target.size() > 5 && target.ends_with(".json") ? "full" : "csv";
-            write_out(form == "csv" ? book::csv_of(job)
-                                    : pretty(form == "full" ? book::full_form(job) : book::short_form(job)),
-                      target, out);
-        }
+        if (!parse(program, arguments, out)) return 0;
+        int exit = 0;
+        for (const Command& command : commands)
+            if (command.app->parsed()) exit = command.run();
         if (!out.flush()) throw std::runtime_error("the answer could not be written");
-        return 0;
+        return exit;
     } catch (const BadInput& e) {
         err << "fairchalk-cli: " << one_line(e.line) << "\n";
         return 2;
     } catch (const book::FileError& e) {
-        err << "fairchalk-cli: " << one_line(bad(path, e).line) << "\n";
+        err << "fairchalk-cli: " << one_line(bad(with.path, e).line) << "\n";
         return 2;
     } catch (const std::bad_alloc&) {
         err << "fairchalk-cli: this needs more memory than there is here\n";

@@ -15,6 +15,7 @@ book::Json proving_answer(const practice::ProvingOptions& options,
     out["tool"] = options.tool.name;
     out["tolerance_deg"] = options.tolerance;
     out["dents"] = options.dents;
+    out["boards"] = options.boards;
     out["whole"] = options.whole;
     out["slips"] = options.slips;
     out["stopped"] = stopped;
@@ -24,6 +25,16 @@ book::Json proving_answer(const practice::ProvingOptions& options,
         w["jobs"] = r.jobs;
         w["passes"] = {{"mean", r.mean_passes}, {"median", r.median_passes}, {"p95", r.passes_95}};
         w["readings_mean"] = r.mean_readings;
+        w["minutes"]["mean"] = r.mean_minutes;
+        for (const TimedStep& step : timed_steps())
+            for (double as : {0.5, 1.5}) {
+                StepTimes t;
+                t.*step.minutes *= as;
+                w["minutes"][std::string(step.name) + (as < 1 ? " at half" : " at one and a half")] =
+                    r.minutes(t);
+            }
+        for (double as : {0.5, 1.5})
+            w["minutes"][as < 1 ? "squaring at half" : "squaring at one and a half"] = r.minutes({}, as);
         w["never_arrived"] = r.never;
         w["truly_inside"] = r.truly_inside;
         w["worst_left_deg"] = r.worst_left;
@@ -118,6 +129,17 @@ std::string cells_table(const std::vector<practice::CellResult>& results, bool n
             of > 0 ? passes / of : 0.0, done, done > 0 ? passes_done / done : 0.0, most, off, driven, toes,
             far, rear, worse);
     }
+    double said = 0.0, took = 0.0, planned = 0.0, after = 0.0;
+    int more_jackings = 0;
+    for (const practice::CellResult& r : results) {
+        said += r.said_at_start, took += r.took_from_start;
+        planned += r.said_at_plan, after += r.took_from_plan;
+        for (const practice::CellJob& j : r.all) more_jackings += j.work.jackings > j.jackings_least + 1;
+    }
+    put("\nMinutes, as expected and as taken: from the first spot %.1f, %.1f a job; from the first plan %.0f "
+        "and "
+        "%.0f in all. Jobs with more than one jacking beyond the least: %d of %d\n",
+        jobs > 0 ? said / jobs : 0.0, jobs > 0 ? took / jobs : 0.0, planned, after, more_jackings, jobs);
     if (notes)
         for (const practice::CellResult& r : results)
             for (const practice::CellJob& j : r.all)

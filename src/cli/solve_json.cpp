@@ -407,6 +407,7 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
     const Job written = file.job();
     Question question;
     question.options = choices;
+    question.options.times = times_of(*written.log);
     question.match = match;
     if (!set_up.empty()) question.targets = targets_of_set_up(file, written, set_up);
     const Analysis a = analyse(written, question);
@@ -472,6 +473,11 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
             j["after_shake"] = shaken;
             out["until"].push_back(j);
         }
+    }
+    out["minutes"] = {{"to_done", std::round(a.to_go.to_done)}, {"this_pass", std::round(a.to_go.this_pass)}};
+    if (!a.can_wait.empty()) {
+        for (const Spot& s : a.can_wait) out["can_wait"]["spots"].push_back(spot_json(s));
+        out["can_wait"]["say"] = words::can_wait(static_cast<int>(a.can_wait.size()));
     }
     out["remeasure"] = Json::array();
     for (const Spot& s : plan.remeasure) out["remeasure"].push_back(spot_json(s));

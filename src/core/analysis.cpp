@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/advice/can_wait.h"
+#include "core/advice/order.h"
 #include "core/advice/procedure.h"
 #include "core/job/rig.h"
 
@@ -103,6 +105,19 @@ std::optional<Untold> untold(const Analysis& a) {
     return std::nullopt;
 }
 
+/// What is left of the round, where a reading there would change nothing and what was read is checked.
+std::vector<Spot> can_wait(const Analysis& a) {
+    if (a.plan.next != NextStep::turn && a.plan.next != NextStep::done && a.plan.next != NextStep::as_far_as)
+        return {};
+    std::vector<Spot> left;
+    for (const Spot& s : wanted_spots(a.job, a.now.round))
+        if (readings_at(a.job, a.now.round, s).empty()) left.push_back(s);
+    if (left.empty() || a.now.alarm) return {};
+    for (const Verdict& v : a.plan.before)
+        if (!unchecked_spots(a.job, a.now, v).empty()) return {};
+    return chance_of_change(a.job, a.now, a.plan) < worth_reading ? left : std::vector<Spot>();
+}
+
 }  // namespace
 
 std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdict& verdict) {
@@ -156,8 +171,11 @@ Analysis analyse(const Job& job, const Question& question) {
     choices.probing = choices.probing || a.belief.probing;
     choices.side_shown = a.belief.side_shown;
     choices.finer_tool = choices.finer_tool && question.settling;
-    a.plan = plan_turns(planned, a.now, choices);
-    if (a.now.round < 0) return a;
+    a.plan = in_order(planned, a.now, choices, plan_turns(planned, a.now, choices));
+    if (a.now.round < 0) {
+        a.to_go = to_go(planned, a.plan, a.read, choices);
+        return a;
+    }
 
     const bool waits = turned_since_reading(a.job);
     const bool acts =
@@ -191,7 +209,9 @@ Analysis analyse(const Job& job, const Question& question) {
         if (!spots.empty()) ask_again(a.plan, std::move(spots), {Code::again_unchecked, {what}});
     }
     if (question.until) a.until = until_shown(a.job, a.now, a.plan);
+    if (question.explain && !waits) a.can_wait = can_wait(a);
     a.read = to_read(planned, a);
+    a.to_go = to_go(planned, a.plan, a.read, choices);
     a.untold = untold(a);
     return a;
 }

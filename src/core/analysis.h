@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/advice/plan.h"
+#include "core/advice/to_go.h"
 #include "core/advice/until.h"
 #include "core/judge/drive.h"
 #include "core/judge/turn_doubt.h"
@@ -45,6 +46,9 @@ struct Analysis {
     std::optional<DriveSays> drive;  ///< what the last drive and the angles say of each other
     Plan plan;
     std::vector<Until> until;      ///< what the rules will show, turn by turn
+    ToGo to_go;                    ///< how long it still takes
+    /// Spots of the round that are not read and need not be: reading them would hardly change what is said.
+    std::vector<Spot> can_wait;
     std::optional<Untold> untold;  ///< why `read` is empty though the plan says `read`
     /// What to read next, the best first: while the plan says `read`; else what would settle the worst
     /// verdict. Empty where nothing that can be read would help.

@@ -6,6 +6,7 @@
 
 #include <QPointer>
 
+#include "book/knowledge_file.h"
 #include "on_window.h"
 
 namespace fairchalk::desk {
@@ -45,7 +46,7 @@ std::vector<Verdict> expected_of_last_pass(const std::vector<Entry>& log, const 
     return expect_after(then, estimate(then, o), amounts).verdicts;
 }
 
-JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice,
+JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice, GarageWays ways,
                       const std::atomic<bool>* cancel) {
     JobAnalysis a;
     a.sequence = log.size();
@@ -61,6 +62,10 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice,
     a.expected = expected_of_last_pass(log, job);
     Question question;
     question.options = choice.options;
+    ways.times.add(log);
+    question.options.times = a.times = ways.times.times();
+    question.options.order = ways.order;
+    question.options.jacked_to_reach = ways.jacked_to_reach;
     question.match = choice.match;
     question.cancel = cancel;
     Analysis analysis = analyse(job, question);
@@ -73,8 +78,12 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice,
     a.drive = std::move(analysis.drive);
     a.plan = std::move(analysis.plan);
     a.until = std::move(analysis.until);
+    a.to_go = analysis.to_go;
+    a.evening =
+        evening_of(job, a.plan, analysis.read, analysis.to_go, book::shipped_knowledge(), question.options);
     a.read = std::move(analysis.read);
     a.untold = std::move(analysis.untold);
+    a.can_wait = std::move(analysis.can_wait);
     options = {};
     options.cancel = cancel;
     options.as_of_now = true;
@@ -121,8 +130,8 @@ void Analyst::ask(const std::string& job, const std::vector<Entry>& log) {
     asked_ = log.size();
     QPointer<Analyst> self(this);
     pool_.start([self, job, log = std::make_shared<std::vector<Entry>>(log), cancel = cancel_,
-                 choice = choice_, number = choice_number_] {
-        auto answer = std::make_shared<JobAnalysis>(answer_to(*log, choice, cancel.get()));
+                 choice = choice_, ways = ways_, number = choice_number_] {
+        auto answer = std::make_shared<JobAnalysis>(answer_to(*log, choice, ways, cancel.get()));
         answer->choice = number;
         if (cancel->load()) return;
         onWindow([self, answer, job] {

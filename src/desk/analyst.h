@@ -11,6 +11,7 @@
 #include <QObject>
 #include <QThreadPool>
 
+#include "core/advice/evening.h"
 #include "core/advice/plan.h"
 #include "core/analysis.h"
 #include "core/judge/cross_check.h"
@@ -26,6 +27,14 @@ struct PlanChoice {
     std::string name;  ///< of the choice; empty: all of it
 };
 
+/// How this garage works, whatever the job: what its other jobs tell of the time that steps take, the order
+/// that somebody keeps, and whether each pass under the car wants the jack.
+struct GarageWays {
+    TimesLearnt times;
+    Order order = Order::all_at_once;
+    bool jacked_to_reach = false;
+};
+
 /// Everything that is computed from a log, for one state of it.
 struct JobAnalysis {
     int choice = 0;                  ///< which plan was asked for
@@ -35,10 +44,14 @@ struct JobAnalysis {
     std::optional<DriveSays> drive;  ///< of the last drive
     Plan plan;
     std::vector<Until> until;  ///< what the rules will show, turn by turn
+    ToGo to_go;                ///< how long it still takes
+    StepTimes times;           ///< what steps take here
+    Evening evening;           ///< what is left, in order and minutes
     std::vector<Verdict>
-        expected;            ///< of the last pass of turns, once it was measured: what had been expected
-    Belief belief;           ///< of turns that did something else, and of the card
-    std::vector<Spot> read;  ///< what to read next, where the plan asks for it
+        expected;                ///< of the last pass of turns, once it was measured: what had been expected
+    Belief belief;               ///< of turns that did something else, and of the card
+    std::vector<Spot> read;      ///< what to read next, where the plan asks for it
+    std::vector<Spot> can_wait;  ///< of the round, unread
     std::optional<Untold> untold;
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
@@ -65,6 +78,9 @@ class Analyst : public QObject {
     /// Another plan of the log that is asked for next.
     void choose(PlanChoice choice);
     const PlanChoice& choice() const { return choice_; }
+    /// From the next question on.
+    void setWays(GarageWays ways) { ways_ = std::move(ways); }
+    const GarageWays& ways() const { return ways_; }
     /// Another job begins: nothing is known of it, and all of it is asked for.
     void forget();
 
@@ -81,6 +97,7 @@ class Analyst : public QObject {
     std::string job_;
     std::size_t asked_ = 0;  ///< entries of the log that was asked about last
     PlanChoice choice_;
+    GarageWays ways_;
     int choice_number_ = 0;
     JobAnalysis answer_;
     QThreadPool pool_;

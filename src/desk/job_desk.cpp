@@ -100,7 +100,63 @@ void JobDesk::openJob(const std::string& id) {
         append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
     else
         compute();
+    learnTimes();
     emit changed();
+}
+
+void JobDesk::learnTimes() {
+    constexpr std::size_t newest = 20;
+    takeWays();
+    beside([this, book = book_, here = job_id_]() -> std::function<void()> {
+        auto learnt = std::make_shared<TimesLearnt>();
+        std::size_t met = 0;
+        try {
+            for (const book::JobInfo& j : book->jobs()) {
+                if (j.id == here || met == newest || book->fact("practice:" + j.id)) continue;
+                learnt->add(book->job(j.id).entries());
+                ++met;
+            }
+        } catch (const std::exception&) {
+            // Nothing is learnt from what can't be read.
+        }
+        if (met == 0) return [] {};
+        return [this, here, learnt] {
+            if (job_id_ != here) return;
+            GarageWays ways = analyst_.ways();
+            ways.times = *learnt;
+            analyst_.setWays(std::move(ways));
+            compute();
+        };
+    });
+}
+
+void JobDesk::takeWays() {
+    GarageWays ways = analyst_.ways();
+    ways.order = order_named(order()).value_or(Order::all_at_once);
+    ways.jacked_to_reach = reach() == "jack";
+    analyst_.setWays(std::move(ways));
+}
+
+std::string JobDesk::order() {
+    const std::string& kept = facts_.at("order");
+    return kept.empty() ? std::string(name_of(Order::all_at_once)) : kept;
+}
+
+std::string JobDesk::reach() {
+    const std::string& kept = facts_.at("reach");
+    return kept.empty() ? "under-it" : kept;
+}
+
+void JobDesk::keepOrder(const std::string& school) {
+    facts_.keep("order", school);
+    takeWays();
+    compute();
+}
+
+void JobDesk::keepReach(const std::string& school) {
+    facts_.keep("reach", school);
+    takeWays();
+    compute();
 }
 
 void JobDesk::append(std::vector<Entry> entries) {
@@ -479,6 +535,7 @@ void JobDesk::turned(const std::vector<std::pair<std::string, double>>& turns, b
     for (const auto& [rod, amount] : turns) {
         Turn t;
         t.adjuster = rod;
+        if (const Adjuster* a = car().adjuster(rod); a && !is_rod(*a)) t.kind = a->kind;
         t.turns = amount;
         t.as_written = as_written;
         all.push_back(std::move(t));
@@ -559,6 +616,15 @@ void JobDesk::taught(const std::string& car, std::function<void(book::Json card)
     beside([this, book = book_, car, then, number]() -> std::function<void()> {
         if (taught_number_ != number) return [] {};
         return [then, card = taughtCard(*book, car)] { then(card); };
+    });
+}
+
+void JobDesk::forecast(practice::Tonight tonight, int cars, std::uint64_t seed,
+                       std::shared_ptr<std::atomic<bool>> stop,
+                       std::function<void(std::vector<practice::WayForecast>)> then) {
+    beside([tonight = std::move(tonight), cars, seed, stop, then]() -> std::function<void()> {
+        auto ways = practice::forecast(tonight, book::shipped_knowledge(), cars, seed, stop.get());
+        return [then, ways = std::move(ways)] { then(ways); };
     });
 }
 

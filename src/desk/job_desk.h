@@ -21,6 +21,7 @@
 #include "core/analysis.h"
 #include "core/job/rig.h"
 #include "core/job/wheel_only.h"
+#include "practice/forecast.h"
 #include "practice/practice_floor.h"
 
 #include "analyst.h"
@@ -133,6 +134,10 @@ class JobDesk : public QObject {
     static book::Json taughtCard(const book::Book& book, const std::string& car);
     /// The same, worked out beside the window.
     void taught(const std::string& car, std::function<void(book::Json card)> then);
+    /// Each way of measuring played forward beside the window, until `stop` is set.
+    void forecast(practice::Tonight tonight, int cars, std::uint64_t seed,
+                  std::shared_ptr<std::atomic<bool>> stop,
+                  std::function<void(std::vector<practice::WayForecast>)> then);
     /// The wheel-only job as it stands, reckoned once for each state of the log.
     const WheelOnly& wheelOnly() const;
     Facts& facts() { return facts_; }
@@ -152,6 +157,11 @@ class JobDesk : public QObject {
     /// Another plan of the same log.
     void choosePlan(PlanChoice choice);
     const PlanChoice& planChoice() const { return analyst_.choice(); }
+    /// The order in which this garage sets angles, and how it reaches what is turned: ids of the schools.
+    std::string order();
+    std::string reach();
+    void keepOrder(const std::string& school);
+    void keepReach(const std::string& school);
     void happened(ChangeKind kind, std::optional<Axle> axle = {});
     /// What was looked at under the car: kept, and put on the card.
     void looked(const std::vector<Looked>& facts);
@@ -178,6 +188,9 @@ class JobDesk : public QObject {
     void openWriter();
     void closeWriter();
     void compute();
+    /// What the book's other jobs tell of the time that steps take, worked out beside the window.
+    void learnTimes();
+    void takeWays();
 
     std::shared_ptr<book::Book> book_;  ///< shared with what works on it beside the window
     UuidSource ids_;

@@ -74,7 +74,10 @@ int main(int argc, char** argv) {
             "type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py"));
     const QCommandLineOption fresh(QStringLiteral("new"),
                                    QStringLiteral("make the book where there is none, without asking"));
-    parser.addOptions({fresh, first_paint, typing, picture, shots});
+    const QCommandLineOption speak_to(QStringLiteral("speak-to"),
+                                      QStringLiteral("write what is spoken into this file"),
+                                      QStringLiteral("file"));
+    parser.addOptions({fresh, first_paint, typing, picture, shots, speak_to});
     parser.process(app);
 
     // The pictures are alike for everyone: nobody's own units or floor.
@@ -91,6 +94,8 @@ int main(int argc, char** argv) {
     const auto open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
         job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
         window = std::make_unique<desk::Window>(*job_desk);
+        if (parser.isSet(speak_to))
+            window->speaker().setMake([file = parser.value(speak_to)] { return desk::fileVoice(file); });
         desk::openWhereItWas(*job_desk, *window);
         window->show();
     };

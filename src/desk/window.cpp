@@ -7,6 +7,7 @@
 #include <QShortcut>
 #include <QVBoxLayout>
 
+#include "evening/evening_guide.h"
 #include "lock/lock_guide.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -122,7 +123,13 @@ void Window::listen() {
     });
     connect(line_, &LineView::chosen, this, [this] { page_ = {}; });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
-    connect(slate_, &Slate::spotAsked, this, [this] { gauge_said_.clear(); });
+    speaker_ = new Speaker(desk_, systemVoice, this);
+    connect(slate_, &Slate::spotAsked, speaker_, &Speaker::asked);
+    connect(slate_, &Slate::doubtRaised, speaker_, &Speaker::doubted);
+    connect(&desk_, &JobDesk::answered, this, [this] {
+        if (slate_->guide() == turning_) speaker_->turns();
+    });
+    connect(slate_, &Slate::spotAsked, this, [this] { aside_.clear(); });
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
     connect(&desk_, &JobDesk::answered, this, &Window::refresh);
     connect(&desk_, &JobDesk::keptAt, this, [this](const QString& time) {
@@ -208,6 +215,13 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_K), [this] { slate_->acknowledge(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_I), [this] {
         if (desk_.hasJob()) showPage({page_.id == PageId::card ? PageId::none : PageId::card});
+    });
+    on(QKeySequence(Qt::CTRL | Qt::Key_B), [this] {
+        aside_ = speaker_->toggle();
+        say();
+    });
+    on(QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
+        if (desk_.hasJob()) showPage({page_.id == PageId::evening ? PageId::none : PageId::evening});
     });
     on(QKeySequence(Qt::Key_Escape), [this] {
         if (big_->isVisible())
@@ -429,7 +443,7 @@ GaugeWire& Window::wire() {
         wire_ = new GaugeWire(this);
         connect(wire_, &GaugeWire::sent, this, [this](const GaugeLine& line) {
             if (!desk_.hasJob()) return;
-            gauge_said_ = slate_->takeFromGauge(q(line.shown), line.kind);
+            aside_ = slate_->takeFromGauge(q(line.shown), line.kind);
             say();
         });
     }
@@ -459,12 +473,13 @@ void Window::setStage(Stage stage) {
         middle_->setCurrentWidget(guide == turning_ ? static_cast<QWidget*>(turn_) : floor_);
     }
     slate_->setStage(stage, guide);
+    if (guide == turning_) speaker_->turns();
     refresh();
 }
 
 /// What is not on the disk comes before what to do next.
 void Window::say() {
-    say_->setText(!trouble_.isEmpty() ? trouble_ : !gauge_said_.isEmpty() ? gauge_said_ : slate_->say());
+    say_->setText(!trouble_.isEmpty() ? trouble_ : !aside_.isEmpty() ? aside_ : slate_->say());
     hint_->setVisible(trouble_.isEmpty());
     if (!desk_.hasJob()) return;
     const auto cautions =
@@ -486,8 +501,9 @@ void Window::showKeys() {
            "F2, F3, F4, Alt 4 … Alt 9  what the buttons at the right say\n"
            "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
            "Ctrl E  something else happened      Ctrl L  something is loose\n"
-           "Ctrl K  the cautions here were read      Ctrl I  the car's card\n"
-           "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor\n"
+           "Ctrl K  the cautions here were read      Ctrl I  the car's card      Ctrl M  the evening\n"
+           "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor      Ctrl B  "
+           "speech\n"
            "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
            "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor      Ctrl S  copies\n"
            "F1  back to the floor"));
@@ -506,7 +522,9 @@ void Window::toggleBigFigures() {
 void Window::refresh() {
     if (!desk_.hasJob()) return;
     name_->setText(q(desk_.job().car.name));
-    title_->setText(tr("%1 · round %2").arg(desk_.title()).arg(desk_.round() + 1));
+    const QString ready = readyAbout(desk_);
+    title_->setText(tr("%1 · round %2").arg(desk_.title()).arg(desk_.round() + 1) +
+                    (ready.isEmpty() ? QString() : QStringLiteral(" · ") + ready));
     const auto marks = marks_on(desk_.job(), desk_.knowledge());
     aim_->setText(!marks.empty() ? tr("▲ %1 failed: readings mean nothing").arg(q(marks.front()->text))
                   : desk_.job().targets.empty() ? tr("no targets")

@@ -21,6 +21,7 @@
 #include "shelf/copies_page.h"
 #include "shelf/shelf_page.h"
 #include "slate/slate.h"
+#include "speech/speaker.h"
 #include "turn/turn_guide.h"
 #include "turn/turn_view.h"
 #include "wire/gauge_wire.h"
@@ -52,11 +53,13 @@ class Window : public QMainWindow {
     QString kept() const { return kept_->text(); }
     QString sayLine() const { return say_->text(); }
     void showPage(const Page& page);
-    /// The stage as it is printed, with its cautions, on paper of this size.
-    void drawSheet(QPainter& p, const QSizeF& paper, int number = 0);
+    /// The stage as it is printed, with its cautions, on paper of this size, `paper_mm` wide.
+    int sheetsToPrint() const;
+    void drawSheet(QPainter& p, const QSizeF& paper, int number = 0, double paper_mm = 277.0);
     const Page& page() const { return page_; }
     /// The gauge on a wire; made when it is first wanted.
     GaugeWire& wire();
+    Speaker& speaker() { return *speaker_; }
     void toggleBigFigures();
     std::vector<BigFigures::Block> bigFigures() const;
     void showKeys();
@@ -107,7 +110,8 @@ class Window : public QMainWindow {
     QWidget* before_copies_ = nullptr;
     bool closing_ = false, closes_ = false;  ///< asked to; nothing stands against it
     GaugeWire* wire_ = nullptr;
-    QString gauge_said_;  ///< why what the gauge sent was not taken
+    QString aside_;  ///< said once, until another spot is asked for: why what the gauge sent was not taken
+    Speaker* speaker_;
     BigFigures* big_;
     QLabel* name_;
     QLabel* title_;

@@ -8,6 +8,7 @@
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "turn/arrow_card.h"
 #include "window.h"
 
 namespace fairchalk::desk {
@@ -19,18 +20,24 @@ void Window::print() {
     connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* printer) {
         QPainter p(printer);
         const QSizeF paper = printer->pageRect(QPrinter::DevicePixel).size();
-        const int sheets = slate_->guide() == turning_ ? turn_->sheets() : 1;
+        const int sheets = sheetsToPrint();
         for (int n = 0; n < sheets; ++n) {
             if (n > 0) printer->newPage();
             p.save();
-            drawSheet(p, paper, n);
+            drawSheet(p, paper, n, printer->pageRect(QPrinter::Millimeter).width());
             p.restore();
         }
     });
     dialog->open();
 }
 
-void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
+/// What there is to turn, and with boards the card that is pinned to them.
+int Window::sheetsToPrint() const {
+    if (!page_.none() || slate_->guide() != turning_) return 1;
+    return turn_->sheets() + (wantsArrowCard(desk_) ? 1 : 0);
+}
+
+void Window::drawSheet(QPainter& p, const QSizeF& paper, int number, double paper_mm) {
     const bool dark = Chalk::now().dark;
     Chalk::choose(false);  // paper is pale
     const QSizeF sheet(960, 960 * paper.height() / paper.width());
@@ -45,6 +52,8 @@ void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
         p.scale(k, k);
         drawn->draw(p);
         p.restore();
+    } else if (guide == turning_ && number >= turn_->sheets()) {
+        drawArrowCard(p, drawing, sheet.width() / paper_mm, desk_);
     } else if (guide == turning_) {
         turn_->drawSheet(p, drawing, number);
     } else {

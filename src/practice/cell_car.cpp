@@ -84,7 +84,8 @@ class Builder {
         front();
         rear();
         for (Axle axle : both_axles) {
-            const Corner c = corner(axle);
+            const bool far = trouble_ == "far-off-drawing";
+            const Corner c = corner_of(built_.truth, axle, far ? 40.0 : 25.0, far ? 35.0 : 22.0, rng_);
             for (Side s : both_sides) {
                 Corner one = c;
                 one.toe = Angle::from_deg(axle == Axle::front ? between(rng_, -0.8, 0.8)
@@ -101,7 +102,6 @@ class Builder {
     void rod(Wheel w, bool runs_ahead, bool link);
     void front();
     void rear();
-    Corner corner(Axle axle);
     void card();
 
     const std::string &front_, &rear_, &trouble_;
@@ -201,10 +201,8 @@ void Builder::rear() {
     }
 }
 
-/// Both sides of an axle are built to one drawing, which is not the prior's.
-Corner Builder::corner(Axle axle) {
-    const CarCard& card = built_.truth;
-    const double off = trouble_ == "far-off-drawing" ? 40.0 : 25.0;
+Corner corner_of(const CarCard& card, Axle axle, double off, double arm_sigma, Rng& rng) {
+    const Suspension built_as = card.axle(axle).suspension;
     const Wheel w = wheel_at(axle, Side::left);
     Corner c;
     const Adjuster* leaner = nullptr;
@@ -212,12 +210,12 @@ Corner Builder::corner(Axle axle) {
         if (!is_rod(a) && wheel_of(a) == w) leaner = &a;
     const Adjuster* r = card.rod_at(w);
     if (!r) r = card.rod_at(wheel_at(axle, Side::right));
-    if (axle == Axle::front && tube_) {
+    if (built_as == Suspension::beam) {
         c = beam_corner();
     } else if (leaner) {
         c = adjuster_kind(leaner->kind)->corner(*leaner, card);
     } else if (r) {
-        c = strut_ && axle == Axle::front ? sample_strut() : sample_wishbone();
+        c = built_as == Suspension::strut ? sample_strut() : sample_wishbone();
     } else {
         c.kind = CornerKind::fixed;
         c.at(Hardpoint::hub) = {0, 720, 305};
@@ -225,8 +223,8 @@ Corner Builder::corner(Axle axle) {
     if (c.kind != CornerKind::fixed && c.kind != CornerKind::trailing_arm)
         for (Hardpoint p : points_of(c.kind))
             if (p != Hardpoint::hub && p != Hardpoint::strut_low && c.kind != CornerKind::beam)
-                c.at(p) += Eigen::Vector3d(between(rng_, -off, off), between(rng_, -off, off),
-                                           between(rng_, -off, off));
+                c.at(p) += Eigen::Vector3d(between(rng, -off, off), between(rng, -off, off),
+                                           between(rng, -off, off));
     if (c.kind == CornerKind::strut) {
         const Eigen::Vector3d top = c.at(Hardpoint::top), low = c.at(Hardpoint::lower);
         c.at(Hardpoint::strut_low) = low + Eigen::Vector3d(0, -40, 200);
@@ -236,9 +234,8 @@ Corner Builder::corner(Axle axle) {
     if (has_rod(c.kind)) {
         bool runs_ahead = r ? r->rod == RodSide::ahead_of_axle : false;
         if (leaner && leaner->rod != RodSide::unknown) runs_ahead = leaner->rod == RodSide::ahead_of_axle;
-        const double arm =
-            std::clamp(130.0 + normal(rng_, trouble_ == "far-off-drawing" ? 35.0 : 22.0), 85.0, 200.0);
-        place_rod(c, runs_ahead ? arm : -arm, between(rng_, 0.3, 0.9), between(rng_, 0, 15));
+        const double arm = std::clamp(130.0 + normal(rng, arm_sigma), 85.0, 200.0);
+        place_rod(c, runs_ahead ? arm : -arm, between(rng, 0.3, 0.9), between(rng, 0, 15));
     }
     return c;
 }

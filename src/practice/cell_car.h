@@ -10,6 +10,7 @@
 #include "core/job/log.h"
 #include "practice/chance.h"
 #include "practice/matrix.h"
+#include "practice/played_job.h"
 #include "practice/solid_car.h"
 
 namespace fairchalk::practice {
@@ -21,11 +22,9 @@ inline bool has(const std::string& text, std::string_view part) {
     return text.find(part) != std::string::npos;
 }
 
-/// What there is to turn, and the car that it is on.
-struct Built {
-    CarCard card, truth;  ///< as the user wrote it, and as it is
-    std::array<Corner, 4> corners;
-};
+/// A corner as both sides of that axle are built to: by what its card has there, points off the samples' by
+/// up to `off` mm, the rod's arm by one sigma of `arm_sigma`.
+Corner corner_of(const CarCard& card, Axle axle, double off, double arm_sigma, Rng& rng);
 
 Built built(const Cell& cell, const SolidCar& solid, Rng& rng);
 

@@ -7,6 +7,7 @@
 #include <stdexcept>
 
 #include "core/car/steering_rod.h"
+#include "core/car/suspension.h"
 #include "core/job/rig.h"
 
 namespace fairchalk::practice {
@@ -263,14 +264,87 @@ Asked wrong_lesson(Rng& rng) {
     return out;
 }
 
+/// A car with a rod at its left front wheel, whose tires stick.
+SimCar car_with_rod(Rng& rng, double stick) {
+    SolidCar shape = quiet_car(rng);
+    shape.skew = {};
+    Nature nature;
+    nature.settle = nature.creep = 0.0;
+    nature.stick = stick;
+    Corner corner = sample_wishbone();
+    const double arm = between(rng, 112, 148);
+    place_rod(corner, toss(rng) ? arm : -arm, 0.5, 5.0);
+    corner.toe = Angle::from_deg(shape.toe[0]);
+    SimCar sim({corner, corner, sample_wishbone(), sample_wishbone()}, shape, nature);
+    Adjuster rod;
+    rod.kind = steering_rod_kind;
+    rod.id = "rod";
+    rod.wheel = front_left;
+    rod.pitch = Length::from_mm(1.5);
+    sim.add(rod);
+    return sim;
+}
+
+/// The rule while a rod is turned: more of it, there, past it, or the other way; and after the shake.
+Asked until_lesson(Rng& rng) {
+    Asked out;
+    const Spot lip = rim_spots.front();
+    // Each once, and two of them a second time, in any order.
+    std::vector<std::pair<std::string, double>> states = {
+        {"more", 0.45}, {"there", 1.0}, {"past", 1.6}, {"other-way", -0.5}, {"more", 0.6}, {"there", 1.0}};
+    std::shuffle(states.begin(), states.end(), rng);
+    for (const auto& [state, share] : states) {
+        SimCar sim = car_with_rod(rng, between(rng, 0.2, 0.5));
+        const LinesSet lines = sim.solid().lines({"string-bars"});
+        const double turns = either_way(rng, 1.0, 1.75), before = sim.solid().exact(lip, lines);
+        SimCar as_written = sim;
+        as_written.turn("rod", turns, rng);
+        sim.turn("rod", share * turns, rng);
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "until";
+        t.numbers = {{"before", before}, {"stop", as_written.shown().exact(lip, lines)}};
+        as_written.shake();
+        t.numbers["shaken"] = as_written.solid().exact(lip, lines);
+        t.faces = {{lip, "steel-rule-mm", sim.shown().exact(lip, lines)}};
+        t.choices = {"more", "there", "past", "other-way"};
+        t.right = {state};
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
+/// Nobody knows which way it works: a quarter of a turn tells.
+Asked quarter_lesson(Rng& rng) {
+    Asked out;
+    for (int n = 0; n < 3; ++n) {
+        SimCar sim = car_with_rod(rng, 0.3);
+        const Spot lip = rim_spots.front();
+        const double toe = sim.solid().toe[0];
+        out.tasks.push_back(reading_of(sim.solid(), lip, "steel-rule-mm", "quarter-before"));
+        sim.turn("rod", 0.25, rng);
+        sim.shake();
+        out.tasks.push_back(reading_of(sim.solid(), lip, "steel-rule-mm", "quarter-after"));
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "quarter";
+        const bool in = toss(rng), longer_is_in = sim.solid().toe[0] > toe;
+        t.numbers["in"] = in;
+        t.choices = {"longer", "shorter"};
+        t.right = {in == longer_is_in ? "longer" : "shorter"};
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
 struct OfLesson {
     std::string_view id;
     Asked (*make)(Rng&);
 };
 constexpr std::array all_lessons = {
-    OfLesson{"rule", rule_lesson},   OfLesson{"string", string_lesson}, OfLesson{"sign", sign_lesson},
-    OfLesson{"way", way_lesson},     OfLesson{"spoils", spoils_lesson}, OfLesson{"sweep", sweep_lesson},
-    OfLesson{"wrong", wrong_lesson},
+    OfLesson{"rule", rule_lesson},     OfLesson{"string", string_lesson},   OfLesson{"sign", sign_lesson},
+    OfLesson{"way", way_lesson},       OfLesson{"quarter", quarter_lesson}, OfLesson{"until", until_lesson},
+    OfLesson{"spoils", spoils_lesson}, OfLesson{"sweep", sweep_lesson},     OfLesson{"wrong", wrong_lesson},
 };
 
 }  // namespace

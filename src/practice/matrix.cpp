@@ -15,70 +15,37 @@
 #include "practice/cell_car.h"
 #include "practice/debrief.h"
 #include "practice/many_jobs.h"
-#include "practice/sim_car.h"
+#include "practice/played_job.h"
 
 namespace fairchalk::practice {
 namespace {
 
-constexpr int most_passes = 8, most_extra = 12;
+constexpr int most_passes = 8;
 
-const Tool& tool_named(const std::string& name) {
-    const Tool* t = standard_tool(name);
-    return t ? *t : *standard_tool("steel-rule-mm");
-}
-
-/// A job under way: the log that the program sees, and the car that it does not.
+/// A cell's job under way, and what is held against it.
 class Work {
   public:
     Work(const Cell& cell, std::uint64_t seed, std::uint64_t number) : cell_(cell) {
         std::seed_seq seeds{static_cast<std::uint32_t>(seed), static_cast<std::uint32_t>(seed >> 32),
                             static_cast<std::uint32_t>(number), static_cast<std::uint32_t>(number >> 32)};
-        rng_ = Rng(seeds);
-        SolidCar shape = SolidCar::any(rng_);
+        Rng rng(seeds);
+        SolidCar shape = SolidCar::any(rng);
         shape.track = 2 * shape.half_width[0];
-        const double lip = between(rng_, 4, 9);
-        shape.lip = {lip, lip + normal(rng_, 8.0)};
-        for (double& w : shape.wobble) w = normal(rng_, 0.2 / shape.span / SolidCar::rad);
-        Built b = built(cell, shape, rng_);
-        truth_ = b.truth;
-        car_ = std::make_unique<SimCar>(b.corners, shape, Nature{});
-        for (const Adjuster& a : truth_.adjusters) car_->add(a);
-        if (cell.of(Factor::target) == "all" || has(cell.of(Factor::target), "camber")) disturb();
-        targets_ = targets_of(cell, car_->solid());
-        if (has(cell.of(Factor::target), "camber") || cell.of(Factor::target) == "all") disturb();
-        lines_ = lines_of(cell, car_->solid());
-        put(CarEdit{b.card});
-        put(TargetsEdit{targets_});
-        put(Checked{"rims", CheckState::good, {}});
-        put(ToolSet{tool_named("digital-angle-gauge")});
-        put(lines_);
-        put(RoundOpened{});
+        const double lip = between(rng, 4, 9);
+        shape.lip = {lip, lip + normal(rng, 8.0)};
+        for (double& w : shape.wobble) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
+        Built b = built(cell, shape, rng);
+        job_.emplace(std::move(b), shape, rng);
+        const bool leans = cell.of(Factor::target) == "all" || has(cell.of(Factor::target), "camber");
+        if (leans) job_->disturb();
+        targets_ = targets_of(cell, job_->solid());
+        if (leans) job_->disturb();
+        job_->begin(targets_, lines_of(cell, job_->solid()));
     }
     CellJob run();
 
   private:
-    void put(decltype(Entry::event) what) {
-        Entry e;
-        e.id = std::to_string(log_.size());
-        e.event = std::move(what);
-        log_.push_back(std::move(e));
-    }
-    void disturb() {
-        for (const Adjuster& a : truth_.adjusters) {
-            if (axle_of(wheel_of(a)) != Axle::front || (serves_of(a) & ~serves_toe) == 0) continue;
-            const auto handles = adjuster_kind(a.kind)->handles(a);
-            std::array<double, 2> by{};
-            for (std::size_t h = 0; h < handles.size(); ++h) {
-                const double reach = handles[h].unit == HandleUnit::turn ? 2.0
-                                     : handles[h].unit == HandleUnit::mm ? 3.0
-                                                                         : 30.0;
-                by[h] = std::round(between(rng_, -reach, reach) / handles[h].step) * handles[h].step;
-            }
-            car_->turn(a.id, by[0], rng_, by[1]);
-        }
-    }
-    void read(const Spot& spot);
-    Analysis read_on();
+    double misreads() const { return cell_.of(Factor::trouble) == "misreads" ? 0.01 : 0.0; }
     void turn(const Plan& plan);
     double truth_of(const Target& t) const;
     std::vector<Target> judged() const;
@@ -91,64 +58,15 @@ class Work {
     }
 
     const Cell& cell_;
-    Rng rng_;
-    CarCard truth_;
-    std::unique_ptr<SimCar> car_;
+    std::optional<PlayedJob> job_;
     std::vector<Target> targets_;
-    LinesSet lines_;
-    std::vector<Entry> log_;
     CellJob done_;
-    std::map<Spot, double> dents_;
     bool slipped_ = false, rear_turned_ = false;
     double started_worst_ = 0.0, thrust_range_ = 0.0, steering_range_ = 0.0;
 };
 
-void Work::read(const Spot& spot) {
-    Reading r = blank_reading(spot, lines_);
-    const ReadingKind& kind = reading_kind(spot.kind);
-    const bool angle = kind.quantity() == QuantityKind::angle;
-    const Tool* named = standard_tool(r.tool);
-    const Tool& tool = angle                                              ? tool_named("digital-angle-gauge")
-                       : named && named->quantity == QuantityKind::length ? *named
-                                                                          : tool_named(lines_.tool);
-    r.tool = tool.name;
-    r.value.kind = tool.quantity;
-    r.value.resolution = tool.resolution;
-    const auto [dent, fresh] = dents_.try_emplace(spot, 0.0);
-    if (fresh && !angle) dent->second = normal(rng_, r.spot_sigma());
-    const double exact = car_->solid().exact(spot, lines_) + dent->second;
-    if (kind.asks_for_top()) r.top_in = car_->solid().leans(spot, lines_) < 0;
-    const double rate = cell_.of(Factor::trouble) == "misreads" && !angle ? 0.01 : 0.0;
-    r.value.value = with_slips(shown_by(tool, exact, rng_), rate, rng_);
-    if (kind.asks_for_top()) r.value.value = std::abs(r.value.value);
-    put(r);
-    ++done_.readings;
-    done_.minutes += 0.5;
-}
-
-Analysis Work::read_on() {
-    Question q;
-    q.settling = false;
-    q.until = false;
-    int aside = 0;
-    for (int extra = 0;; ++extra) {
-        const Job job = job_of(log_);
-        Analysis a = analyse(job, q);
-        const bool contradicts = a.plan.again && a.plan.again->why.code == Code::again_contradicts;
-        if (a.now.alarm && !contradicts && aside < 6) {
-            if (const Check* worst = worst_suspect(a.now)) {
-                put(Strike{Strike::Way::reasoned, {log_[worst->entry].id}, "read otherwise again"});
-                ++aside;
-                continue;
-            }
-        }
-        if (a.plan.next != NextStep::read || a.read.empty() || extra >= most_extra) return a;
-        for (const Spot& s : a.read) read(s);
-    }
-}
-
 double Work::truth_of(const Target& t) const {
-    const auto truth = true_angle(car_->solid(), t);
+    const auto truth = true_angle(job_->solid(), t);
     return truth ? truth->deg() : 0.0;
 }
 
@@ -179,20 +97,14 @@ void Work::turn(const Plan& plan) {
     const std::string& trouble = cell_.of(Factor::trouble);
     const bool slips = !slipped_ && plan.next == NextStep::turn &&
                        (trouble == "one-wrong-way" || trouble == "all-wrong-way");
-    bool first = true, jacked = false;
+    std::vector<double> ways;
     for (const PlannedTurn& t : plan.turns) {
-        const double way = slips && (first || trouble == "all-wrong-way") ? -1.0 : 1.0;
-        first = false;
-        car_->turn(t.adjuster, way * t.turns, rng_, way * t.second);
-        const Adjuster* d = truth_.device(t.adjuster);
-        jacked = jacked || (d && adjuster_kind(d->kind)->wants_jacking());
-        done_.minutes += 7.0;
-        if (!d) done_.most_turn = std::max(done_.most_turn, std::abs(t.turns));
+        ways.push_back(slips && (ways.empty() || trouble == "all-wrong-way") ? -1.0 : 1.0);
+        if (is_rod(*job_->truth().adjuster(t.adjuster)))
+            done_.most_turn = std::max(done_.most_turn, std::abs(t.turns));
     }
     slipped_ = slipped_ || slips;
-    if (jacked) done_.minutes += 12.0;
-    const Job job = job_of(log_);
-    for (Entry& e : entries_after_turn(job, turns_as_written(plan))) put(std::move(e.event));
+    job_->turn(plan, ways);
     done_.passes += plan.next == NextStep::test_turn ? 0.5 : 1.0;
 }
 
@@ -214,7 +126,7 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
     }
     const auto moved = [&](Wheel w, WheelAngle a) {
         const auto i = static_cast<std::size_t>(index_of(w));
-        const SolidCar& now = car_->solid();
+        const SolidCar& now = job_->solid();
         return a == WheelAngle::toe      ? now.toe[i] - was.toe[i]
                : a == WheelAngle::camber ? now.camber[i] - was.camber[i]
                                          : now.caster[i] - was.caster[i];
@@ -246,7 +158,7 @@ void Work::judge_lines(const SolidCar& found) {
     const auto thrust = [](const SolidCar& c) { return (c.toe[3] - c.toe[2]) / 2; };
     const auto steering = [&](const SolidCar& c) { return (c.toe[1] - c.toe[0]) / 2 - thrust(c); };
     const auto worse = [](double then, double now) { return std::abs(now) - std::abs(then); };
-    const SolidCar& now = car_->solid();
+    const SolidCar& now = job_->solid();
     if (rear_turned_) {
         const double by = worse(thrust(found), thrust(now));
         if (by > std::max(0.05, 2.5 * thrust_range_))
@@ -273,7 +185,7 @@ void Work::judge_end(const Analysis& a, const std::vector<Target>& all) {
                 note(done_.harm.done_outside, cell_.name() + ": " + v.target.name());
     done_.truly_inside = true;
     for (const Target& t : all) done_.truly_inside = done_.truly_inside && beyond(t, truth_of(t)) == 0.0;
-    const SolidCar& solid = car_->solid();
+    const SolidCar& solid = job_->solid();
     const auto held = [&](const KnownAngle& k, double truth) {
         if (!k.known) return;
         ++done_.angles;
@@ -301,7 +213,7 @@ void Work::judge_end(const Analysis& a, const std::vector<Target>& all) {
     }
     if (cell_.of(Factor::trouble) == "card-wrong" && done_.worst > driven_further)
         done_.notes.push_back(cell_.name() + ": driven further off by " + std::to_string(done_.worst));
-    if (!done_.notes.empty()) done_.log = std::move(log_);
+    if (!done_.notes.empty()) done_.log = job_->log();
 }
 
 CellJob Work::run() {
@@ -314,28 +226,23 @@ CellJob Work::run() {
     started_worst_ = worst();
     int turns = 0, looks = 0;
     bool tested = false;
-    const SolidCar found = car_->solid();
+    const SolidCar found = job_->solid();
     SolidCar was = found;
     Analysis a;
+    // Up to now nothing is turned: what was done is taken off what it comes to in the end.
+    const auto expects = [&](const ToGo& to_go) {
+        return CellJob::Expected{to_go.to_done, job_->work().minutes({})};
+    };
+    done_.from_start = expects(analyse(job_of(job_->log()), PlayedJob::question()).to_go);
     for (;;) {
-        const Job job = job_of(log_);
-        for (const Spot& s : wanted_spots(job, static_cast<int>(job.rounds.size()) - 1))
-            if (readings_at(job, static_cast<int>(job.rounds.size()) - 1, s).empty()) read(s);
-        a = read_on();
+        job_->read_round(misreads());
+        a = job_->read_on(misreads());
         const Plan& plan = a.plan;
+        if (!done_.from_plan && plan.next == NextStep::turn) done_.from_plan = expects(a.to_go);
         if (!done_.given.empty() && !done_.given.back().ended)
             done_.given.back().ended = plan.next == NextStep::done;
         if (plan.next == NextStep::look && plan.look && looks++ < 4) {
-            // Under the car, and seen.
-            const int place = truth_.place_of(plan.look->adjuster);
-            const Adjuster& own = truth_.adjusters[static_cast<std::size_t>(place)];
-            const std::string seen = plan.look->field == "bolt" && !is_rod(own) ? own.bolt
-                                     : plan.look->field == "wheel" && !is_rod(own)
-                                         ? std::string(name_of(*own.wheel))
-                                     : own.rod == RodSide::ahead_of_axle ? "ahead-of-axle"
-                                                                         : "behind-axle";
-            for (const Looked& l : facts_alike(truth_, *plan.look, seen)) put(l);
-            done_.minutes += 2.0;
+            job_->look(*plan.look);
             continue;
         }
         if (plan.turns.empty()) {
@@ -350,14 +257,14 @@ CellJob Work::run() {
         if (a.belief.unexplained >= 2 && plan.next != NextStep::test_turn)
             note(done_.harm.no_test_turn, cell_.name());
         for (const PlannedTurn& t : plan.turns)
-            if (const Adjuster* rod = truth_.rod(t.adjuster); rod && std::abs(t.turns) > 4.0) {
-                const bool asked = std::any_of(log_.begin(), log_.end(), [&](const Entry& e) {
+            if (const Adjuster* rod = job_->truth().rod(t.adjuster); rod && std::abs(t.turns) > 4.0) {
+                const bool asked = std::any_of(job_->log().begin(), job_->log().end(), [&](const Entry& e) {
                     return std::holds_alternative<BaselineNote>(e.event);
                 });
                 if (!asked) note(done_.harm.many_turns, cell_.name() + ": " + std::to_string(t.turns));
             }
         // What a test turn disturbs the next pass sets right.
-        if (!tested) was = car_->solid();
+        if (!tested) was = job_->solid();
         tested = plan.next == NextStep::test_turn;
         if (std::any_of(plan.turns.begin(), plan.turns.end(),
                         [](const PlannedTurn& t) { return axle_of(t.wheel) == Axle::rear; }) &&
@@ -380,6 +287,12 @@ CellJob Work::run() {
             done_.given.push_back({plan.truly_inside, plan.probability_inside, inside, false});
         done_.worst = std::max(done_.worst, worst() - started_worst_);
     }
+    done_.work = job_->work();
+    done_.readings = done_.work.spots;
+    const double took = job_->work().minutes({});
+    for (auto* e : {&done_.from_start, &done_.from_plan})
+        if (*e) (*e)->took = took - (*e)->took;
+    done_.jackings_least = std::min(done_.work.jackings, 1);
     judge_lines(found);
     judge_end(a, all);
     return done_;
@@ -420,7 +333,11 @@ std::vector<CellResult> prove_cells(const MatrixOptions& options,
             ++r.ended[job->ended];
             r.passes += job->passes;
             r.readings += job->readings;
-            r.minutes += job->minutes;
+            r.minutes += job->work.minutes({});
+            if (job->from_start)
+                r.said_at_start += job->from_start->said, r.took_from_start += job->from_start->took;
+            if (job->from_plan)
+                r.said_at_plan += job->from_plan->said, r.took_from_plan += job->from_plan->took;
             r.called_inside += job->called_inside;
             r.truly_inside += job->called_inside && job->truly_inside;
             r.angles += job->angles;

@@ -6,11 +6,13 @@
 #include <cstdint>
 #include <functional>
 #include <map>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
 
 #include "core/job/log.h"
+#include "practice/work_count.h"
 
 namespace fairchalk::practice {
 
@@ -58,7 +60,14 @@ struct CellJob {
     std::string ended;    ///< `done`, `as-far-as`, `passes`, `read`
     double passes = 0.0;  ///< a test turn counts half
     int readings = 0;
-    double minutes = 0.0;
+    WorkCount work;
+    /// Minutes that the advice expected, and what it then took: from the first spot to read, and from the
+    /// first plan that had all of it.
+    struct Expected {
+        double said = 0.0, took = 0.0;
+    };
+    std::optional<Expected> from_start, from_plan;
+    int jackings_least = 0;  ///< that nothing could have spared
     bool called_inside = false, truly_inside = false;
     int angles = 0, held = 0;        ///< reported at the end, and within their ±
     int toes = 0, toes_far = 0;      ///< of them toes, and those beyond four sigma
@@ -82,7 +91,9 @@ struct CellResult {
     int jobs = 0;
     std::map<std::string, int> ended;
     double passes = 0.0, readings = 0.0, minutes = 0.0;  ///< means
-    int called_inside = 0, truly_inside = 0;             ///< of those called
+    /// Sums of minutes as expected and as taken, from the first spot and from the first plan.
+    double said_at_start = 0.0, took_from_start = 0.0, said_at_plan = 0.0, took_from_plan = 0.0;
+    int called_inside = 0, truly_inside = 0;  ///< of those called
     int angles = 0, held = 0;
     int cars_held = 0;  ///< cars all of whose angles were
     Harm harm;

@@ -67,13 +67,6 @@ SimCar built(const CarCard& card, const Play& play, const Level& level) {
     return car;
 }
 
-/// How long each takes, walking there included.
-double minutes_of(const Reading& r) {
-    return r.spot.swept != Swept::straight ? 2.5 : reading_kind(r.spot.kind).minutes();
-}
-constexpr double minutes_stringing = 15.0, minutes_turn = 4.0, minutes_jack = 3.0, minutes_roll = 1.5,
-                 minutes_again = 4.0;
-
 }  // namespace
 
 std::vector<std::string_view> stories() {
@@ -153,7 +146,7 @@ void PracticeFloor::begin() {
     car_ = built(card_, play_, level_);
     kicked_.clear();
     taken_.clear();
-    minutes_ = minutes_stringing;
+    work_ = {};
     Rng rng = rng_of("story"), still(1);
     SolidCar& s = car_.solid();
     const auto turn = [&](Wheel w, double turns) {
@@ -217,7 +210,7 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
             // Struck or not, it was taken.
             ++taken_[r->spot];
             if (!r->before_shake) car_.shake();
-            minutes_ += minutes_of(*r);
+            ++work_.spots;
             if (++readings == kick_at && level_.kicked) {
                 Kick k{between(rng, 0, 1) < 0.5 ? Side::left : Side::right, either_way(rng, 3, 8), readings,
                        i};
@@ -233,6 +226,8 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
         }
         if (!job.live(i)) continue;
         if (const LinesSet* lines = std::get_if<LinesSet>(&e.event)) {
+            if (work_.set_up == 0.0 || lines->rigs != lines_.rigs) work_.sets_up(*lines);
+            lines_ = *lines;
             if (lines->bars.front_ahead) s.front_bar = lines->bars.front_ahead->mm();
             if (lines->bars.rear_behind) s.rear_bar = lines->bars.rear_behind->mm();
         } else if (const RoundOpened* round = std::get_if<RoundOpened>(&e.event)) {
@@ -240,28 +235,26 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
             if (round->bars.rear_behind) s.rear_bar = round->bars.rear_behind->mm();
         } else if (const Turn* t = std::get_if<Turn>(&e.event)) {
             car_.turn(t->adjuster, t->turns, rng, t->second);
-            minutes_ += minutes_turn;
+            work_.turned(t->adjuster);
         } else if (const Change* c = std::get_if<Change>(&e.event)) {
             switch (c->kind) {
                 case ChangeKind::jacked:
                     for (Axle a : both_axles)
                         if (!c->axle || *c->axle == a) car_.jack(a, rng);
-                    minutes_ += minutes_jack;
+                    ++work_.jackings;
                     break;
                 case ChangeKind::rolled:
                 case ChangeKind::bounced:
                 case ChangeKind::settled:
                     car_.roll();
-                    minutes_ += minutes_roll;
                     break;
                 case ChangeKind::locked:
                     for (Axle a : both_axles)
                         if (!c->axle || *c->axle == a) car_.lock(a, rng);
-                    minutes_ += minutes_roll;
                     break;
                 case ChangeKind::strings_moved:
                     lay_strings(rng);
-                    minutes_ += minutes_again;
+                    work_.sets_up(lines_);
                     break;
                 default:
                     break;

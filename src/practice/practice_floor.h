@@ -9,6 +9,7 @@
 
 #include "core/job/log.h"
 #include "practice/sim_car.h"
+#include "practice/work_count.h"
 
 namespace fairchalk::practice {
 
@@ -84,7 +85,7 @@ class PracticeFloor {
     /// On the road: how far to the right the steering wheel sits while it runs straight.
     Angle wheel_off() const;
     /// What the job so far would have taken, by hand.
-    double minutes() const { return minutes_; }
+    double minutes() const { return work_.minutes({}); }
 
   private:
     std::optional<double> there(const Reading& asked, const LinesSet& lines, Rng& rng) const;
@@ -98,7 +99,8 @@ class PracticeFloor {
     SimCar car_;
     std::vector<Kick> kicked_;
     std::map<Spot, std::size_t> taken_;
-    double minutes_ = 0.0;
+    WorkCount work_;
+    LinesSet lines_;
 };
 
 }  // namespace fairchalk::practice

@@ -26,6 +26,7 @@ constexpr std::array<std::string_view, ways> names = {"advice",
                                                       "one turn and scale",
                                                       "pitch at the rim"};
 constexpr double aim = 0.05;           // degrees of toe, each front wheel
+constexpr double squaring = 30.0;      // minutes, of strings that a rule of thumb needs square
 constexpr double step = 0.125;         // turns
 constexpr double guessed_arm = 130.0;  // mm
 constexpr double pitch = 1.5;
@@ -54,8 +55,8 @@ struct UnderWay {
         log.push_back(std::move(e));
     }
     LinesSet lines() const {
-        LinesSet l = car.solid().lines({"string-bars"});
-        l.tool = options.tool.name;
+        LinesSet l = car.solid().lines({options.boards ? "toe-boards" : "string-bars"});
+        if (!options.boards) l.tool = options.tool.name;
         if (options.whole) {
             l.rigs = {"string-bars", "camber-gauge", "caster-sweep"};
             l.gauge = "digital-angle-gauge";
@@ -67,7 +68,10 @@ struct UnderWay {
         const LinesSet l = lines();
         Reading r = blank_reading(spot, l);
         const bool leans = reading_kind(spot.kind).against_gravity();
-        const Tool& tool = leans ? *standard_tool(l.gauge) : options.tool;
+        const Tool& tool = leans            ? *standard_tool(l.gauge)
+                           : options.boards ? *standard_tool(r.tool)
+                                            : options.tool;
+        r.tool = tool.name;
         r.value.kind = tool.quantity;
         r.value.resolution = tool.resolution;
         const auto [dent, fresh] = dents.try_emplace(spot, 0.0);
@@ -77,9 +81,11 @@ struct UnderWay {
             with_slips(shown_by(tool, car.solid().exact(spot, l) + dent->second, rng), options.slips, rng);
         put(r);
         ++done.readings;
+        ++done.work.spots;
     }
     void turn(const std::string& id, const std::string& kind, double amount, double second = 0.0) {
         car.turn(id, amount, rng, second);
+        done.work.turned(id);
         Turn t;
         t.adjuster = id;
         t.turns = amount;
@@ -93,7 +99,7 @@ struct UnderWay {
         for (const Target& t : targets)
             for (Wheel w : fronts) {
                 Target one = t;
-                one.where = w;
+                if (t.measure != Measure::total_toe) one.where = w;
                 const Angle truth = *true_angle(car.solid(), one);
                 done.left = std::max(done.left, std::abs((truth - t.aim).deg()));
                 done.inside = done.inside && truth >= t.lo && truth <= t.hi;
@@ -135,6 +141,7 @@ void begin_job(UnderWay& u, const CarCard& card) {
     u.put(ToolSet{*standard_tool("digital-angle-gauge")});
     u.put(u.lines());
     u.put(RoundOpened{});
+    u.done.work.sets_up(u.lines());
 }
 
 UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measured) {
@@ -145,7 +152,8 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
     Rng rng(seeds);
     SimCar car = any_car(rng);
     UnderWay u{options, car, rng, {}, {}, {}};
-    u.targets = {about(Measure::toe, aim, options.tolerance)};
+    u.targets = {options.boards ? about(Measure::total_toe, 2 * aim, 2 * options.tolerance)
+                                : about(Measure::toe, aim, options.tolerance)};
     CarCard card = car.solid().card();
     card.axle(Axle::front).suspension = car.corner(Wheel::front_left).kind == CornerKind::strut
                                             ? Suspension::strut
@@ -216,7 +224,12 @@ Analysis read_on(UnderWay& u) {
 
 /// Turns what is planned, and notes the chance that it gave.
 void make(UnderWay& u, const Plan& plan, double chance) {
-    for (const PlannedTurn& t : plan.turns) u.turn(t.adjuster, t.kind, t.turns, t.second);
+    bool jacked = false;
+    for (const PlannedTurn& t : plan.turns) {
+        u.turn(t.adjuster, t.kind, t.turns, t.second);
+        jacked = jacked || wants_jacking(job_of(u.log).car, t.adjuster);
+    }
+    u.done.work.jackings += jacked;
     u.close();
     u.done.given.push_back({chance, false, u.done.inside});
     ++u.done.passes;
@@ -234,6 +247,7 @@ void work_by_advice(UnderWay& u) {
         if (!u.done.given.empty()) u.done.given.back().ended = inside;
         if (plan.next == NextStep::look && plan.look) {
             u.put(Looked{plan.look->adjuster, plan.look->field, "behind-axle"});
+            ++u.done.work.looks;
             continue;
         }
         if (plan.turns.empty()) {
@@ -293,6 +307,17 @@ JobDone by_advice(Way way, const ProvingOptions& options, std::uint64_t number) 
     return u.done;
 }
 
+std::vector<Spot> front_boards() {
+    std::vector<Spot> out;
+    for (ReadingId kind : {ReadingId::boards_rear, ReadingId::boards_front}) {
+        Spot s;
+        s.kind = kind;
+        s.axle = Axle::front;
+        out.push_back(s);
+    }
+    return out;
+}
+
 /// By hand: one figure a wheel and round, without its ±, and stop when both are inside.
 JobDone by_hand(Way way, const ProvingOptions& options, std::uint64_t number) {
     UnderWay u = begun(options, number, false);
@@ -300,15 +325,19 @@ JobDone by_hand(Way way, const ProvingOptions& options, std::uint64_t number) {
     std::array<std::optional<double>, 2> before, per_turn;
     std::array<double, 2> turned{};
     const double guess = std::asin(pitch / guessed_arm) / SolidCar::rad;
+    if (!options.boards) u.done.work.squared = squaring;
+    const std::vector<Spot> walk = options.boards ? front_boards() : string_walk();
     for (;;) {
         // A fresh sheet of paper: nothing is carried over but the car.
         u.log = clean;
-        for (const Spot& s : string_walk()) u.read(s);
+        for (const Spot& s : walk) u.read(s);
         EstimateOptions o;
         o.explain = false;
         const Estimate e = estimate(job_of(u.log), o);
         std::array<double, 2> error{};
-        for (std::size_t w = 0; w < 2; ++w) error[w] = e.wheels[w].toe.value.deg() - aim;
+        for (std::size_t w = 0; w < 2; ++w)
+            error[w] =
+                (options.boards ? e.axles[0].total_toe.value.deg() / 2 : e.wheels[w].toe.value.deg()) - aim;
         if (std::max(std::abs(error[0]), std::abs(error[1])) <= options.tolerance) {
             u.done.arrived = true;
             break;
@@ -353,6 +382,12 @@ JobDone by_hand(Way way, const ProvingOptions& options, std::uint64_t number) {
 
 }  // namespace
 
+double WayResult::minutes(const StepTimes& t, double squaring_as) const {
+    WorkCount w = work;
+    w.squared *= squaring_as;
+    return jobs > 0 ? (w.minutes(t) + t.lock * locks) / jobs : 0.0;
+}
+
 std::string_view name_of(Way w) {
     return names[static_cast<std::size_t>(w)];
 }
@@ -386,6 +421,8 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
             if (!job) continue;
             ++r.jobs;
             r.mean_readings += job->readings;
+            r.work += job->work;
+            r.locks += static_cast<double>(job->work.touched.size());
             for (const JobDone::Given& g : job->given)
                 if (g.chance >= 0.7 && g.chance < 0.9) {
                     ++r.given_70_to_90;
@@ -410,6 +447,7 @@ std::vector<WayResult> prove(const ProvingOptions& options, const std::function<
         if (r.jobs > 0) {
             r.unread /= r.jobs;
             r.mean_readings /= r.jobs;
+            r.mean_minutes = r.minutes({});
             r.never = 1.0 - static_cast<double>(arrived) / r.jobs;
         }
         if (arrived > 0) {

@@ -10,6 +10,7 @@
 
 #include "core/car/instrument.h"
 #include "practice/sim_car.h"
+#include "practice/work_count.h"
 
 namespace fairchalk::practice {
 
@@ -37,6 +38,7 @@ struct ProvingOptions {
     std::uint64_t seed = 1;
     Tool tool;                 ///< a rule
     double tolerance = 0.167;  ///< degrees each way, of each front wheel
+    bool boards = false;       ///< toe boards at the front: its total toe, and no string
     bool whole = false;        ///< camber and caster too; by the program's advice alone
     double camber_tolerance = 0.5, caster_tolerance = 0.75;
     bool dents = true;   ///< each spot has its own error; else the tool's sigma is all, and is stated
@@ -48,6 +50,7 @@ struct ProvingOptions {
 struct JobDone {
     int passes = 0;  ///< of turning
     int readings = 0;
+    WorkCount work;
     bool arrived = false;  ///< it said inside, or its rule was satisfied; not: this tool can't call it
     bool inside = false;   ///< truly, both wheels
     double left = 0.0;  ///< degrees of toe from its aim, the worse wheel; of all angles, where they are set
@@ -68,6 +71,11 @@ struct WayResult {
     double mean_passes = 0.0;
     int median_passes = 0, passes_95 = 0;
     double mean_readings = 0.0;
+    WorkCount work;             ///< of all jobs together
+    double mean_minutes = 0.0;  ///< of a job, at the usual times
+    double locks = 0.0;         ///< adjusters locked, of all jobs together
+    /// The same at other times.
+    double minutes(const StepTimes& t, double squaring_as = 1.0) const;
     double never = 0.0;  ///< share that did not arrive: too many passes, or not to be called with this tool
     double truly_inside = 0.0;  ///< of those that arrived
     double worst_left = 0.0;    ///< degrees

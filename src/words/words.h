@@ -6,6 +6,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/advice/evening.h"
 #include "core/advice/plan.h"
 #include "core/advice/procedure.h"
 #include "core/advice/until.h"
@@ -30,6 +31,11 @@ const char* source_text(Code code);
 
 /// Fills {0}, {1} … of a translated source text.
 std::string fill(const char* source, const std::vector<std::string>& args);
+
+/// A typed or shown value as one says it: "two and nine sixteenths inches strong".
+std::string spoken(const std::string& value);
+/// What was kept, as it was understood: "two and nine sixteenths inches, kept; left front, front lip".
+std::string said_kept(const std::string& value, const Spot& where);
 
 std::string wheel(Wheel w);       ///< left front
 std::string axle(Axle a);         ///< front axle
@@ -100,6 +106,14 @@ std::vector<std::string> drive(const DriveSays& drive, const Show& how = {});
 /// Whether turns may be left unread: "Good enough without reading (all inside: 19 in 20)." or which
 /// angle is not, and its ±.
 std::string without_reading(const Plan& plan, const Show& how = {});
+
+/// "The other 5 spots can wait: …"
+std::string can_wait(int spots);
+std::string minutes(double m);      ///< about 25 min
+std::string car_state(CarState s);  ///< wheels up, on the ground, under the lines
+/// One line of what is left of an evening; and what it takes: tools, wrenches, things, a second person.
+std::string evening_step(const EveningStep& s, const CarCard& car, const Knowledge& knowledge);
+std::string evening_detail(const EveningStep& s, const CarCard& car, const Knowledge& knowledge);
 
 std::string adjuster(const Adjuster& d);       ///< Left front upper-arm shims, Left tie rod
 std::string adjuster_noun(const Adjuster& d);  ///< upper-arm shims

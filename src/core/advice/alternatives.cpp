@@ -11,7 +11,7 @@ namespace fairchalk {
 
 using namespace worth;
 
-double minutes_of(const Alternative& c) {
+double minutes_of(const Alternative& c, const StepTimes& times) {
     double sum = 0.0;
     bool jacked = false;
     std::vector<int> touched;
@@ -20,12 +20,12 @@ double minutes_of(const Alternative& c) {
         const Lever& l = c.with[h];
         if (std::find(touched.begin(), touched.end(), l.place) == touched.end()) {
             touched.push_back(l.place);
-            sum += minutes_a_turn + minutes_a_lock + 2 * minutes_a_spot;
+            sum += times.turn + times.lock + 2 * times.spot;
         }
         sum += 0.5 * std::abs(c.turns[h]) / (8 * l.handle.step);
         jacked = jacked || (l.kind && l.kind->wants_jacking());
     }
-    return sum + (jacked ? minutes_a_jacking : 0.0);
+    return sum + (jacked ? times.jack : 0.0);
 }
 
 const Alternative& chosen_of(const std::vector<Alternative>& all, bool blind, bool free) {

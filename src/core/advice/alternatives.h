@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/advice/outcome.h"
+#include "core/job/step_times.h"
 #include "core/network/lever.h"
 
 namespace fairchalk {
@@ -21,7 +22,7 @@ struct Alternative {
 };
 
 /// Expected, on the floor: turning, locking, reading again, taking the weight off.
-double minutes_of(const Alternative& c);
+double minutes_of(const Alternative& c, const StepTimes& times);
 
 /// Of all candidates the one that the tiers prefer. `blind`: the first is none, and a rear axle is turned
 /// whose thrust nobody knows: sides alike come before the rest. `free`: no front wheel's own toe has a

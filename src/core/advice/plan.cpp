@@ -205,7 +205,7 @@ Alternative Planner::evaluated(std::vector<Lever> with, std::vector<double> turn
     if (aims.steering) c.steering = off(*aims.steering);
     if (aims.thrust) c.thrust = off(*aims.thrust);
     for (const Miss& m : aims.untouched) c.untouched = std::max(c.untouched, off(m));
-    c.minutes = minutes_of(c);
+    c.minutes = minutes_of(c, options_.times);
     return c;
 }
 

@@ -7,6 +7,7 @@
 #include "core/advice/outcome.h"
 #include "core/car/shim_picker.h"
 #include "core/car/steering_rod.h"
+#include "core/job/step_times.h"
 #include "core/judge/verdict.h"
 
 namespace fairchalk {
@@ -43,6 +44,11 @@ struct Unreachable {
     std::vector<GivesWay> costs;
 };
 
+/// In which order somebody sets angles; all at once unless they keep one of their own.
+enum class Order { all_at_once, caster_camber_toe, toe_first, rough_toe_first, rear_first };
+std::string_view name_of(Order order);  ///< `all-at-once`, `caster-camber-toe`, `rough-toe-first`, …
+std::optional<Order> order_named(std::string_view name);
+
 /// What the turns may and should be about.
 struct PlanOptions {
     std::vector<Measure> only;              ///< toe tonight: targets of these measures; empty: of all
@@ -52,6 +58,9 @@ struct PlanOptions {
     std::vector<std::string> side_shown{};  ///< adjusters whose side of the axle their turns have shown
     bool nearer = false;                    ///< nearer to the aim while one is there, though all is inside
     bool finer_tool = true;                 ///< and with what tool it could be called, where it ends short
+    StepTimes times{};                      ///< what work costs in this garage
+    Order order = Order::all_at_once;       ///< what is turned first where not all is turned at once
+    bool jacked_to_reach = false;           ///< each pass under the car begins with the jack
 };
 
 /// How it goes on: `done` only where every verdict is inside or was accepted.

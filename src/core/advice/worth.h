@@ -33,9 +33,6 @@ inline constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0,
 inline constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;
 /// Of the expected miss, what must be left for a turn that only brings nearer what is inside.
 inline constexpr double worth_nearer = 0.7;
-/// Minutes of this garage.
-inline constexpr double minutes_a_turn = 4.0, minutes_a_lock = 3.0, minutes_a_jacking = 12.0,
-                        minutes_a_spot = 0.5;
 inline constexpr double most_shims_mm = 15.0;
 /// Combinations: with the scarcest of tins a plan then takes a tenth of a second, and what was found so far
 /// is taken.

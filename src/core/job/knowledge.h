@@ -28,6 +28,8 @@ struct CheckItem {
     std::string sum;      ///< runout, bulge, thread, rod-length, height, pressure: what is measured, or empty
     std::vector<std::string> when;
     bool blocks = false;  ///< failed, it makes readings meaningless
+    bool up = false;      ///< wants the wheels off the ground
+    bool two = false;     ///< a second person saves time
 };
 
 struct Caution {

@@ -58,6 +58,10 @@ class PartsPen final : public RigPen {
 
 }  // namespace
 
+std::string_view name_of(RigUse use) {
+    constexpr std::array<std::string_view, 3> names = {"toe", "camber", "caster"};
+    return names[static_cast<std::size_t>(use)];
+}
 std::string_view name_of(Reference r) {
     constexpr std::array<std::string_view, 5> names = {"centreline", "chassis-marks", "same-side-rear",
                                                        "none", "gravity"};

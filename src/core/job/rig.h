@@ -19,6 +19,7 @@ namespace fairchalk {
 // tell. What it is made from and how it is set up is knowledge (data/knowledge/rigs.json), under the same id.
 
 enum class RigUse { toe, camber, caster };
+std::string_view name_of(RigUse);
 
 /// What a rig's angles are measured from.
 enum class Reference { centreline, chassis_marks, same_side_rear, none, gravity };
@@ -58,6 +59,7 @@ struct RigFacts {
     bool tied_to_bars = false;       ///< both strings hang on them
     bool stations = false;           ///< read at marks along the car
     std::array<bool, 2> strings{};   ///< left, right: it has a string there
+    double minutes = 3.0;            ///< to set it up, as people usually take
 };
 
 /// A way of measuring: all there is to know of it, for the walk, the wall, the drawings. One small class for

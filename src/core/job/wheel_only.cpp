@@ -2,9 +2,9 @@
 #include "core/job/wheel_only.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
+#include "core/car/adjuster.h"
 #include "core/car/steering_rod.h"
 #include "core/quantity/normal.h"
 
@@ -92,19 +92,27 @@ namespace {
 /// grid of both, by what was turned and driven.
 class WheelWork {
   public:
-    WheelWork(const Adjuster& left, const Adjuster& right, const CarCard& car, WheelOnly& out);
+    WheelWork(std::vector<const Adjuster*> links, const CarCard& car, WheelOnly& out);
     void turned(const Turn& t);
     void driven(const Driven& d);
     void conclude();
 
   private:
+    /// What of the steering one link has.
+    double part() const { return 1.0 / static_cast<double>(links_.size()); }
     double toe_of(const std::string& id, double turns) const;
     double steer_of(const std::string& id, double turns) const;
+    /// A drag link steers both wheels alike: the tube holds their toe.
+    bool moves_toe(const std::string& id) const {
+        return std::any_of(links_.begin(), links_.end(), [&](const Adjuster* r) {
+            return r->id == id && (serves_of(*r) & serves_toe) != 0;
+        });
+    }
     void weigh(const Driven& d);
     void say_what_a_turn_does();
     void plan(const Spread& now);
 
-    std::array<const Adjuster*, 2> rods_;
+    std::vector<const Adjuster*> links_;  ///< the two rods, or a drag link, which takes both wheels along
     WheelOnly& out_;
     double ratio_;
     Grid grid_;
@@ -113,13 +121,13 @@ class WheelWork {
     bool turned_since_drive_ = false, said_ = false;
 };
 
-WheelWork::WheelWork(const Adjuster& left, const Adjuster& right, const CarCard& car, WheelOnly& out)
-    : rods_{&left, &right}, out_(out), ratio_(car.steering_ratio.value_or(usual_steering_ratio)) {
+WheelWork::WheelWork(std::vector<const Adjuster*> links, const CarCard& car, WheelOnly& out)
+    : links_(std::move(links)), out_(out), ratio_(car.steering_ratio.value_or(usual_steering_ratio)) {
     double share = std::pow(car.steering_ratio ? 0.02 : 0.16, 2);
-    for (const Adjuster* r : rods_) {
+    for (const Adjuster* r : links_) {
         const ArmPrior arm = arm_prior(*r);
-        share += 0.25 * std::pow(arm.sigma / arm.mean, 2);
-        if (!r->pitch) share += 0.25 * 0.2 * 0.2;
+        share += part() * part() * std::pow(arm.sigma / arm.mean, 2);
+        if (!r->pitch) share += part() * part() * 0.2 * 0.2;
     }
     share = std::max(std::sqrt(share), 0.02);
 
@@ -132,7 +140,7 @@ WheelWork::WheelWork(const Adjuster& left, const Adjuster& right, const CarCard&
 /// What turns of a rod should have done to its wheel's toe, by the card, degrees.
 double WheelWork::toe_of(const std::string& id, double turns) const {
     double toe = 0.0;
-    for (const Adjuster* r : rods_)
+    for (const Adjuster* r : links_)
         if (r->id == id) {
             const Adjuster known = reckoned(*r);
             toe += toe_change(known, turns, arm_prior(known).mean).deg();
@@ -140,16 +148,22 @@ double WheelWork::toe_of(const std::string& id, double turns) const {
     return toe;
 }
 
-/// And to the right wheel steer: steered to the right is toe in on the left wheel and toe out on the right.
+/// Steered to the right is toe in on the left wheel and toe out on the right.
+double way_of(const Adjuster& link) {
+    return side_of(wheel_of(link)) == Side::left ? 1.0 : -1.0;
+}
+
 double WheelWork::steer_of(const std::string& id, double turns) const {
-    return 0.5 * (id == rods_[0]->id ? 1.0 : -1.0) * toe_of(id, turns);
+    for (const Adjuster* r : links_)
+        if (r->id == id) return part() * way_of(*r) * toe_of(id, turns);
+    return 0.0;
 }
 
 void WheelWork::turned(const Turn& t) {
     const double steer = steer_of(t.adjuster, t.turns);
     if (steer == 0.0) return;
     shift_ += ratio_ * steer;
-    toe_ += toe_of(t.adjuster, t.turns);
+    if (moves_toe(t.adjuster)) toe_ += toe_of(t.adjuster, t.turns);
     ++out_.turns_made;
     turned_since_drive_ = true;
 }
@@ -202,7 +216,8 @@ void WheelWork::say_what_a_turn_does() {
     out_.scale = scale / total;
     out_.toe_so_far = out_.toe_after = Angle::from_deg(toe_ * out_.scale);
     const double scale_sigma = std::sqrt(std::max(0.0, square / total - out_.scale * out_.scale));
-    const double one = std::abs(steer_of(rods_[0]->id, 1.0)) + std::abs(steer_of(rods_[1]->id, 1.0));
+    double one = 0.0;
+    for (const Adjuster* r : links_) one += std::abs(steer_of(r->id, 1.0));
     out_.per_turn = Angle::from_deg(ratio_ * one * out_.scale);
     out_.per_turn_sigma = Angle::from_deg(ratio_ * one * scale_sigma);
 }
@@ -235,17 +250,17 @@ void WheelWork::plan(const Spread& now) {
     out_.steer = Angle::from_deg(now.median / (ratio_ * out_.scale));
     double planned = 0.0;
     const double made = toe_;
-    for (const Adjuster* r : rods_) {
+    for (const Adjuster* r : links_) {
         const Adjuster known = reckoned(*r);
         // What unequal turns did to the toe comes back with it, half at each wheel.
-        const double wanted = out_.steer.rad() * (r == rods_[0] ? 1.0 : -1.0) - 0.5 * made * one_degree;
+        const double wanted = out_.steer.rad() * way_of(*r) - part() * made * one_degree;
         const double mm = arm_prior(known).mean.mm() * std::sin(wanted) * toe_sign(known);
         const double exact = mm / length_change(known, 1.0).mm();
         const double turns = std::round(exact / step_of(*r)) * step_of(*r);
         if (turns == 0.0) continue;
         out_.turns.emplace_back(r->id, turns);
         planned += ratio_ * steer_of(r->id, turns);
-        toe_ += toe_of(r->id, turns);
+        if (moves_toe(r->id)) toe_ += toe_of(r->id, turns);
     }
     if (out_.turns.empty()) {
         // Less than a hand can turn: as straight as these threads make it.
@@ -260,22 +275,32 @@ void WheelWork::plan(const Spread& now) {
     out_.expect_sigma = Angle::from_deg(then.sigma);
 }
 
+/// What sets the steering wheel and leaves the toe: both front rods together, else a drag link.
+std::vector<const Adjuster*> steering_links(const CarCard& car) {
+    const Adjuster* left = car.rod_at(Wheel::front_left);
+    const Adjuster* right = car.rod_at(Wheel::front_right);
+    if (left && right) return {left, right};
+    for (const Adjuster& a : car.adjusters)
+        if (adjuster_kind(a.kind) && serves_of(a) == 0 && a.wheel && axle_of(*a.wheel) == Axle::front)
+            return {&a};
+    return {};
+}
+
 }  // namespace
 
 WheelOnly wheel_only(const Job& job) {
     WheelOnly out;
-    const Adjuster* left = job.car.rod_at(Wheel::front_left);
-    const Adjuster* right = job.car.rod_at(Wheel::front_right);
-    if (!left || !right) {
+    const std::vector<const Adjuster*> used = steering_links(job.car);
+    if (used.empty()) {
         out.why = {Code::wheel_needs_rods, {}};
         return out;
     }
-    for (const Adjuster* r : {left, right})
+    for (const Adjuster* r : used)
         if (toe_sign(*r) == 0.0) {
             out.why = {Code::wheel_needs_direction, {r->id}};
             return out;
         }
-    WheelWork work(*left, *right, job.car, out);
+    WheelWork work(used, job.car, out);
     for (std::size_t e = 0; e < job.log->size(); ++e) {
         if (!job.live(e)) continue;
         if (const Turn* t = std::get_if<Turn>(&(*job.log)[e].event)) work.turned(*t);

@@ -11,7 +11,7 @@
 namespace fairchalk {
 
 // The wheel-only job: a car that drives well but with its steering wheel crooked needs equal and opposite
-// turns of its two tie rods, and nothing else.
+// turns of its two tie rods, and nothing else; on an axle with one tube, turns of its drag link.
 //
 // Unknown are how far off the wheel was at the beginning, a (degrees, to the right positive), and how much a
 // turn really does against what the card's lengths say, k (1 ± what is uncertain in arm, ratio and pitch).

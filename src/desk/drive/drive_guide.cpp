@@ -6,6 +6,7 @@
 
 #include <QPainterPath>
 
+#include "core/car/adjuster.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"
@@ -85,7 +86,14 @@ QString DriveGuide::whatTheAnglesSay() const {
     QString out;
     if (!a.drive) {
         const QString expected = q(words::wheel_expected(a.wheel, how_));
-        return expected.isEmpty() ? QString() : head(tr("What to expect")) + line(expected);
+        if (expected.isEmpty()) return {};
+        out = head(tr("What to expect")) + line(expected);
+        // What steers both wheels alike is turned for nothing else.
+        for (const PlannedTurn& t : a.plan.turns)
+            if (const Adjuster* link = desk_.car().adjuster(t.adjuster); link && serves_of(*link) == 0)
+                out +=
+                    line(tr("What undoes it (Ctrl+7): %1.").arg(q(words::turn_line(desk_.car(), t, how_))));
+        return out;
     }
     for (const std::string& s : words::drive(*a.drive, how_)) out += line(q(s));
     for (const std::string& id : a.drive->last.feels)

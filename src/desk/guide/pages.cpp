@@ -5,6 +5,7 @@
 #include "card/card_guide.h"
 #include "check/check_guide.h"
 #include "drive/drive_guide.h"
+#include "evening/evening_guide.h"
 #include "ground/ground_guide.h"
 #include "guide/page.h"
 #include "lock/lock_guide.h"
@@ -43,6 +44,7 @@ struct OfPage {
     Make make;
 };
 constexpr std::array pages = {
+    OfPage{PageId::evening, plain<EveningGuide>},
     OfPage{PageId::card, plain<CardGuide>},
     OfPage{PageId::baseline, plain<BaselineGuide>},
     OfPage{PageId::rig, rig},

@@ -35,6 +35,9 @@ QString plainTip(const QString& text) {
 QString soft(const QString& text) {
     return QStringLiteral("⟨span style='color:%1'⟩%2⟨/span⟩").arg(Chalk::now().soft.name(), text);
 }
+QString strong(const QString& text) {
+    return QStringLiteral("⟨b⟩%1⟨/b⟩").arg(text);
+}
 QString warn(const QString& text) {
     return QStringLiteral("⟨span style='color:%1'⟩▲ %2⟨/span⟩").arg(Chalk::now().caution.name(), text);
 }

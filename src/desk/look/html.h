@@ -22,6 +22,7 @@ QLabel* plainLabel(QWidget* parent);
 /// A tooltip that shows text as it is.
 QString plainTip(const QString& text);
 QString soft(const QString& text);
+QString strong(const QString& text);
 QString warn(const QString& text);  ///< ▲ in the color of cautions
 QString head(const QString& text);
 QString line(const QString& text);

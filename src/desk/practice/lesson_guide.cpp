@@ -24,6 +24,11 @@ QString toe(double deg, const Show& how) {
     return q(show_toe(Angle::from_deg(deg), how));
 }
 
+/// To half a division of the rule.
+QString millimetres(double mm) {
+    return QStringLiteral("%1 mm").arg(std::round(2 * mm) / 2, 0, 'f', 1);
+}
+
 /// Where a spot's two numbers stand on the floor of the lesson about the wrong one.
 QPointF placeOf(const Spot& s) {
     const ReadingKind& kind = reading_kind(s.kind);
@@ -153,6 +158,10 @@ QString LessonGuide::choiceWords(const std::string& choice) const {
     if (choice == "toe") return tr("Toe first");
     if (choice == "camber") return tr("Camber first");
     if (choice == "rearward") return tr("Its top leans rearward");
+    if (choice == "more") return tr("More of it");
+    if (choice == "there") return tr("Stop: shake it, read once more");
+    if (choice == "past") return tr("Too far: back");
+    if (choice == "other-way") return tr("The wrong way: stop, the other way");
     if (choice == "forward") return tr("Its top leans forward");
     for (const Spot& s : string_walk())
         if (s.name() == choice) return q(words::spot(s));
@@ -168,6 +177,10 @@ QString LessonGuide::asks(const Task& t) const {
             return s.swept == Swept::straight ? tr("The gauge on the left front wheel, straight ahead:")
                    : s.swept == Swept::out    ? tr("The same wheel turned out by 20°:")
                                               : tr("The same wheel turned in by 20°:");
+        if (t.about == "quarter-before")
+            return tr("Before anything is turned: what does the thread stand at?");
+        if (t.about == "quarter-after")
+            return tr("The rod is a quarter turn longer, the car was shaken: what does it stand at now?");
         const QString when =
             t.about == "after"
                 ? (item_.id == "spoils" ? tr("after the shims") : tr("after the string was moved"))
@@ -177,6 +190,13 @@ QString LessonGuide::asks(const Task& t) const {
     if (t.about == "string") return tr("The string is outside the wheel. Which way does the wheel point?");
     if (t.about == "boards") return tr("Tapes between boards on both wheels. Which way do they point?");
     if (t.about == "wheel") return tr("Only the string was moved. What has the wheel done?");
+    if (t.about == "until")
+        return tr("It stood at %1. The sheet says: stop at %2, shaken it then shows %3. What now?")
+            .arg(millimetres(t.numbers.at("before")), millimetres(t.numbers.at("stop")),
+                 millimetres(t.numbers.at("shaken")));
+    if (t.about == "quarter")
+        return t.numbers.at("in") > 0 ? tr("The wheel is to toe in. Longer still, or shorter?")
+                                      : tr("The wheel is to toe out. Longer still, or shorter?");
     if (t.about == "first") return tr("Both are off. What is set first?");
     if (t.about == "lean")
         return tr("Turned out the wheel leans out, turned in it leans in. How does its axis stand?");
@@ -216,6 +236,14 @@ QString LessonGuide::judged() const {
         if (last->task.about == "string")
             out += QLatin1Char(' ') +
                    tr("From a string outside, the larger distance is at the edge that points to the middle.");
+        if (last->task.about == "until")
+            out += QLatin1Char(' ') + tr("Before the shake the tires hold part of the turn back: who turns "
+                                         "until the rule shows the "
+                                         "last figure has gone too far.");
+        if (last->task.about == "quarter")
+            out += QLatin1Char(' ') +
+                   tr("From a string outside, more at the front edge is toe in. Whether the rod runs "
+                      "ahead or behind, its arm and its pitch need not be known.");
         if (last->task.about == "boards")
             out += QLatin1Char(' ') + tr("Between the wheels the larger distance at the rear is toe in.");
         if (last->task.rod && last->task.about == "length")

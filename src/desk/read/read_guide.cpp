@@ -95,6 +95,8 @@ QString ReadGuide::say() const {
             .arg(q(words::happening(*stage.spoiled_by)))
             .arg(stage.of)
             .arg(q(words::spot(*spot_)));
+    if (spot_ && desk_.answerIsCurrent() && !a.can_wait.empty())
+        return tr("%1 Ctrl+7 goes on.").arg(q(words::can_wait(static_cast<int>(a.can_wait.size()))));
     if (spot_) return q(words::how_to_read(*spot_));
     if (desk_.answerIsCurrent() && a.plan.again)
         return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));

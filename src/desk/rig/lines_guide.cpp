@@ -7,6 +7,7 @@
 #include "look/chalk.h"
 #include "look/html.h"
 #include "rig/rig_drawing.h"
+#include "rig/tonight_question.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -357,6 +358,7 @@ std::vector<Act> LinesGuide::acts() const {
     std::vector<Act> out = {{"read", tr("To the readings"), false, false},
                             {"ways", tr("Ways to measure"), false, false}};
     if (chosen_ != "wall") out.push_back({"wall", tr("I have …"), false, false});
+    out.push_back({"tonight", tr("Which tonight? …"), false, false});
     out.push_back({"making", tr("Making rigs"), false, false});
     return out;
 }
@@ -374,6 +376,7 @@ void LinesGuide::act(const QString& id) {
         return emit pageWanted({PageId::tools, q(chosen_ == "rule" ? desk_.tool() : desk_.gauge())});
     if (id == "tell") return choose(firstMissing());
     if (id == "wall") return choose(id);
+    if (id == "tonight") return emit asks(new TonightQuestion(desk_));
     if (id == "ways") return choose("rig:" + q(rigs().front()));
     if (id == "read") return emit stageWanted(Stage::read);
     if (id == "thing") toggleThing(part());

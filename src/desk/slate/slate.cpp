@@ -2,6 +2,7 @@
 #include "slate/slate.h"
 
 #include <algorithm>
+#include <utility>
 
 #include <QEvent>
 #include <QHBoxLayout>
@@ -71,6 +72,9 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     understood_->setMinimumHeight(40);
     understood_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     column->addWidget(understood_);
+    keypad_drawing_ = new KeypadDrawing(this);
+    keypad_drawing_->hide();
+    column->addWidget(keypad_drawing_);
 
     body_ = new BodyText(this);
     body_->setFont(type(14));
@@ -204,8 +208,8 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         // Where a line edit has a meaning of its own for one of the window's keys (Ctrl+E under X11), the
         // window's comes first.
         const auto* key = static_cast<QKeyEvent*>(event);
-        constexpr std::array windows = {Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I, Qt::Key_D,
-                                        Qt::Key_O, Qt::Key_N, Qt::Key_P, Qt::Key_R, Qt::Key_T};
+        constexpr std::array windows = {Qt::Key_B, Qt::Key_M, Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I,
+                                        Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P, Qt::Key_R, Qt::Key_T};
         if (key->modifiers() == Qt::ControlModifier &&
             std::find(windows.begin(), windows.end(), key->key()) != windows.end())
             return event->ignore(), true;
@@ -290,6 +294,7 @@ void Slate::begin() {
 
 void Slate::refuse(const QString& why) {
     error_ = why;
+    emit doubtRaised(error_);
     understand();
 }
 
@@ -310,7 +315,7 @@ void Slate::showFace() {
 bool Slate::keypad(const QKeyEvent& key) {
     if (!key.modifiers().testFlag(Qt::KeypadModifier) || !shown().typing() || shown().typesWords())
         return false;
-    keypad_ = true;
+    if (!std::exchange(keypad_, true)) keypad_drawing_->show();
     const QString text = entry_->text();
     const bool after_digit = !text.isEmpty() && text.back().isDigit();
     switch (key.key()) {
@@ -356,11 +361,7 @@ void Slate::understand() {
     else if (!g.typing())
         understood_->clear();
     else if (text.trimmed().isEmpty())
-        setMarked(understood_,
-                  soft(keypad_ && !g.typesWords()
-                           ? tr("Keypad: / a fraction, - before it, + strong, * weak; Enter goes "
-                                "on, Del takes back.")
-                           : g.hint()));
+        setMarked(understood_, soft(g.hint()));
     else
         setMarked(understood_, g.understand(text).html);
 }
@@ -379,6 +380,7 @@ bool Slate::doubted(const QString& text) {
     error_ = q(words::sentence(doubt->question)) +
              (meant_.isEmpty() ? tr(" Enter again keeps it as it stands.")
                                : tr(" Tab takes %1, Enter again keeps it as it stands.").arg(meant_.first()));
+    emit doubtRaised(error_);
     understand();
     return true;
 }
@@ -484,6 +486,7 @@ void Slate::refresh() {
     if (g.showsSpot()) close_up_->setSpot(g.spot(), desk_.lines().sweep.value_or(usual_sweep));
     close_up_->setVisible(g.showsSpot() || close_up_->showsFace());
     entry_->setVisible(g.typing());
+    keypad_drawing_->setVisible(keypad_ && g.typing() && !g.typesWords());
     entry_->setEnabled(g.typing());
     understood_->setVisible(g.typing());
     entry_->setFont(type(g.typesWords() ? 18 : 32, !g.typesWords()));

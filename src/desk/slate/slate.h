@@ -9,6 +9,7 @@
 
 #include "guide/guide.h"
 #include "slate/close_up.h"
+#include "slate/keypad_drawing.h"
 
 namespace fairchalk::desk {
 
@@ -50,6 +51,7 @@ class Slate : public QWidget {
   signals:
     void spotAsked(const std::optional<fairchalk::Spot>& spot);
     void sayChanged();
+    void doubtRaised(const QString& question);
     void stageWanted(fairchalk::Stage stage);
     void pageWanted(const fairchalk::desk::Page& page);
 
@@ -80,6 +82,7 @@ class Slate : public QWidget {
     Guide* guide_ = nullptr;
     Question* question_ = nullptr;
     QString error_;
+    KeypadDrawing* keypad_drawing_ = nullptr;
     bool keypad_ = false;  ///< a key of the numeric keypad was used
     QString from_gauge_;   ///< what a gauge put on the line
     QString insisted_;     ///< typed, questioned, and on the line still

@@ -384,11 +384,19 @@ void WheelGuide::enter() {
     made_.clear();
 }
 
+namespace {
+/// One link takes both wheels along.
+bool by_drag_link(const JobDesk& desk) {
+    const auto& turns = desk.wheelOnly().turns;
+    return turns.size() == 1 && !desk.car().rod(turns.front().first);
+}
+}  // namespace
+
 std::vector<Place> WheelGuide::places() const {
     std::vector<Place> out;
     const WheelOnly& w = desk_.wheelOnly();
     for (const auto& [id, turns] : w.turns) {
-        const Adjuster* rod = desk_.car().rod(id);
+        const Adjuster* rod = desk_.car().adjuster(id);
         const bool left = side_of(wheel_of(*rod)) == Side::left;
         out.push_back({q(id),
                        {left ? 20.0 : 660.0, 520, 280, 160},
@@ -401,8 +409,9 @@ std::vector<Place> WheelGuide::places() const {
 QString WheelGuide::title() const {
     const WheelOnly& w = desk_.wheelOnly();
     if (typing_turns_ && made_.size() < w.turns.size())
-        return q(words::adjuster(*desk_.car().rod(w.turns[made_.size()].first)));
-    return w.next == WheelStep::turn ? tr("Both rods, equal and opposite") : tr("The wheel only");
+        return q(words::adjuster(*desk_.car().adjuster(w.turns[made_.size()].first)));
+    if (w.next != WheelStep::turn) return tr("The wheel only");
+    return by_drag_link(desk_) ? tr("The drag link") : tr("Both rods, equal and opposite");
 }
 QString WheelGuide::subtitle() const {
     if (typing_turns_) return tr("what did you really turn?");
@@ -463,7 +472,7 @@ QString WheelGuide::body() const {
     const WheelOnly& w = desk_.wheelOnly();
     QString out = wheelWords(w, how_);
     for (const auto& [id, turns] : w.turns) {
-        const Adjuster* rod = desk_.car().rod(id);
+        const Adjuster* rod = desk_.car().adjuster(id);
         out += head(q(words::adjuster(*rod)));
         out += line(
             QStringLiteral("⟨b⟩%1 %2⟨/b⟩").arg(q(words::amount_in_words(turns)), q(words::way(turns > 0))));
@@ -490,8 +499,10 @@ QString WheelGuide::say() const {
                 "Say how the wheel sits on a straight road, or which way the car drifts with it level "
                 "(Ctrl+8).");
         case WheelStep::turn:
-            return tr("The car goes %1 with the wheel level: steer both front wheels %2, equal turns, "
-                      "opposite ways.")
+            return (by_drag_link(desk_)
+                        ? tr("The car goes %1 with the wheel level: the link steers both front wheels %2.")
+                        : tr("The car goes %1 with the wheel level: steer both front wheels %2, equal turns, "
+                             "opposite ways."))
                 .arg(w.off.deg() < 0 ? tr("right") : tr("left"), w.off.deg() < 0 ? tr("left") : tr("right"));
         case WheelStep::drive:
             return tr(

@@ -73,6 +73,13 @@ QString TurnGuide::title() const {
     }
 }
 
+QString TurnGuide::subtitle() const {
+    const ToGo& to_go = desk_.answer().to_go;
+    if (!desk_.answerIsCurrent() || desk_.answer().plan.turns.empty()) return {};
+    return tr("%1 for this, %2 to the end")
+        .arg(q(words::minutes(to_go.this_pass)), q(words::minutes(to_go.to_done)));
+}
+
 QString TurnGuide::body() const {
     return TurnText(desk_, how_, false).text();
 }

@@ -20,6 +20,7 @@ class TurnGuide : public Guide {
 
     void enter() override;
     QString title() const override;
+    QString subtitle() const override;
     QString first() const override { return truthHint(); }
     QString body() const override;
     QString say() const override;

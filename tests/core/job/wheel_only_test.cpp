@@ -173,6 +173,46 @@ TEST(WheelOnly, ArrivesOnSimulatedCarsInAFewDrives) {
     }
 }
 
+TEST(WheelOnly, OnOneTubeTheDragLinkIsTurnedAndTheToeStays) {
+    for (Side knuckle : both_sides)
+        for (RodSide runs : {RodSide::behind_axle, RodSide::ahead_of_axle}) {
+            CarCard card = testing::card_of({});
+            card.steering_ratio = 16.0;
+            Adjuster tube;
+            tube.id = "tube";
+            tube.kind = "cross-tube";
+            tube.axle = Axle::front;
+            Adjuster link;
+            link.id = "drag";
+            link.kind = "drag-link";
+            link.wheel = wheel_at(Axle::front, knuckle);
+            link.rod = runs;
+            link.pitch = Length::from_mm(1.5);
+            link.arm = Length::from_mm(130);
+            card.adjusters = {tube, link};
+            std::vector<Entry> log = {testing::entry("car", CarEdit{card}),
+                                      testing::entry("round", RoundOpened{})};
+            EXPECT_EQ(wheel_only(job_of(log)).next, WheelStep::say);
+            // Six degrees to the left: the wheels steer to the left, by 6/16 of a degree each.
+            log.push_back(testing::entry("drive", off(-6.0)));
+            const WheelOnly w = wheel_only(job_of(log));
+            ASSERT_EQ(w.next, WheelStep::turn);
+            ASSERT_EQ(w.turns.size(), 1u);
+            EXPECT_EQ(w.turns[0].first, "drag");
+            // To the left is toe out of the left wheel, which a link behind the axle makes by getting
+            // shorter.
+            const double sign =
+                (knuckle == Side::left ? -1.0 : 1.0) * (runs == RodSide::behind_axle ? 1.0 : -1.0);
+            EXPECT_GT(w.turns[0].second * sign, 0.0);
+            EXPECT_NEAR(std::abs(w.turns[0].second), 130.0 * std::sin(6.0 / 16.0 * rad) / 1.5, 0.13);
+            EXPECT_NEAR(w.toe_after.deg(), 0.0, 1e-12);
+            log.push_back(
+                testing::entry("turn", Turn{"drag", w.turns[0].second, true, true, 0.0, "drag-link"}));
+            log.push_back(testing::entry("drive2", off(0.4)));
+            EXPECT_EQ(wheel_only(job_of(log)).next, WheelStep::done);
+        }
+}
+
 TEST(WheelOnly, UnequalTurnsAreSaidAndComeBack) {
     auto log = log_of(RodSide::behind_axle);
     log.push_back(testing::entry("d", off(-8)));

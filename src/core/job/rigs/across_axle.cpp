@@ -87,6 +87,7 @@ RigFacts across(std::string_view id, std::vector<ReadingId> kinds, std::string_v
     RigFacts f{.id = id, .total = true, .over = Over::axles, .kinds = std::move(kinds)};
     f.tool = "tape";
     f.sizes = {size_of(size)};
+    f.minutes = 4.0;
     return f;
 }
 

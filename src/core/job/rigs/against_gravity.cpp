@@ -130,11 +130,13 @@ class CasterAxis final : public Rig {
 RigFacts leaning(std::string_view id, Over over, std::vector<ReadingId> kinds, RigUse use = RigUse::camber) {
     RigFacts f{.id = id, .use = use, .reference = Reference::gravity, .each_wheel = true, .over = over};
     f.kinds = std::move(kinds);
+    f.minutes = 1.0;
     return f;
 }
 RigFacts swept(std::string_view id, std::vector<ReadingId> kinds) {
     RigFacts f = leaning(id, Over::its_own_walk, std::move(kinds), RigUse::caster);
     f.swept = true;
+    f.minutes = 6.0;
     return f;
 }
 RigFacts with(RigFacts f, std::string_view tool, std::vector<SizeField> sizes) {

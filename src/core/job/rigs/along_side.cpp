@@ -84,7 +84,8 @@ const Rig& arm_jig() {
                              .over = Over::wheels,
                              .wants_widths = true,
                              .kinds = {ReadingId::arm_jig},
-                             .sizes = {size_of("mark"), size_of("arm_span")}});
+                             .sizes = {size_of("mark"), size_of("arm_span")},
+                             .minutes = 10.0});
     return rig;
 }
 

@@ -54,7 +54,8 @@ const Rig& laser_lines() {
          .thrust = true,
          .over = Over::wheels,
          .wants_widths = true,
-         .kinds = {ReadingId::laser_rear, ReadingId::laser_hub, ReadingId::laser_front}});
+         .kinds = {ReadingId::laser_rear, ReadingId::laser_hub, ReadingId::laser_front},
+         .minutes = 10.0});
     return rig;
 }
 

@@ -145,12 +145,14 @@ RigFacts both_strings(std::string_view id) {
         .id = id, .reference = Reference::centreline, .each_wheel = true, .total = true, .thrust = true};
     f.bars = true;
     f.strings = {true, true};
+    f.minutes = 15.0;
     return f;
 }
 
 RigFacts one_string(std::string_view id, Side side) {
     RigFacts f{.id = id, .reference = Reference::centreline, .each_wheel = true};
     f.strings[static_cast<std::size_t>(index_of(side))] = true;
+    f.minutes = 8.0;
     return f;
 }
 

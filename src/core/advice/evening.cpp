@@ -1,0 +1,191 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/advice/evening.h"
+
+#include <algorithm>
+
+#include "core/advice/procedure.h"
+#include "core/car/adjuster.h"
+#include "core/job/rig.h"
+
+namespace fairchalk {
+namespace {
+
+using What = EveningStep::What;
+
+/// Collects the steps state by state.
+class Listing {
+  public:
+    Listing(const Job& job, const Plan& plan, const std::vector<Spot>& read, const ToGo& to_go,
+            const Knowledge& knowledge, const PlanOptions& options)
+        : job_(job),
+          plan_(plan),
+          read_(read),
+          to_go_(to_go),
+          knowledge_(knowledge),
+          options_(options),
+          t_(options.times),
+          stages_(stages_of(job, knowledge)),
+          car_(job.rounds.empty() ? job.car : job.rounds.back().car) {}
+
+    Evening made() {
+        sort_checks();
+        sort_turns();
+        wheels_up();
+        on_ground();
+        under_lines();
+        return std::move(out_);
+    }
+
+  private:
+    bool open(Stage s) const {
+        const StageState& state = stages_[static_cast<std::size_t>(index_of(s))];
+        return state.wanted && state.progress != Progress::done;
+    }
+    bool read_already() const {
+        return !job_.rounds.empty() && job_.rounds.back().last_angle(*job_.log).has_value();
+    }
+    EveningStep& put(What what, CarState car, Stage stage, double minutes) {
+        EveningStep s;
+        s.what = what;
+        s.car = car;
+        s.stage = stage;
+        s.minutes = minutes;
+        out_.steps.push_back(std::move(s));
+        out_.minutes += minutes;
+        return out_.steps.back();
+    }
+    double each(double minutes, std::size_t of) const { return minutes * static_cast<double>(of); }
+
+    void sort_checks() {
+        // Once the car is read, what nobody looked at is no part of the evening any more.
+        if (!open(Stage::check_over) || read_already()) return;
+        for (const CheckItem* c : checks_for(job_, knowledge_))
+            if (state_of(job_, c->id).state == CheckState::open) (c->up ? up_ : down_).push_back(c);
+    }
+    void sort_turns() {
+        for (const PlannedTurn& t : plan_.turns) {
+            const Adjuster* a = car_.adjuster(t.adjuster);
+            const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
+            const bool up = options_.jacked_to_reach || (kind && kind->wants_jacking());
+            (up ? turned_up_ : turned_down_).push_back(t.adjuster);
+        }
+    }
+    void check(const std::vector<const CheckItem*>& items, CarState car) {
+        if (items.empty()) return;
+        EveningStep& s = put(What::check, car, Stage::check_over, each(t_.check, items.size()));
+        for (const CheckItem* c : items) {
+            s.about.push_back(c->id);
+            s.two = s.two || c->two;
+        }
+    }
+    void wheels_up() {
+        if (up_.empty() && turned_up_.empty()) return;
+        ++out_.jackings;
+        put(What::jack, CarState::wheels_up, turned_up_.empty() ? Stage::check_over : Stage::turn,
+            t_.jack / 2);
+        check(up_, CarState::wheels_up);
+        std::vector<std::string> free = turned_down_;
+        if (plan_.turns.empty() && !read_already())
+            for (const Adjuster& a : car_.adjusters)
+                if (adjuster_kind(a.kind) && serves_of(a) != 0) free.push_back(a.id);
+        if (!free.empty())
+            // Each turn's minutes have the freeing in them.
+            put(What::loosen, CarState::wheels_up, Stage::check_over, 0.0).about = free;
+        if (!turned_up_.empty())
+            put(What::turn, CarState::wheels_up, Stage::turn, each(t_.turn, turned_up_.size())).about =
+                turned_up_;
+        put(What::settle, CarState::on_ground, Stage::floor, t_.jack / 2).two = true;
+    }
+    void on_ground() {
+        check(down_, CarState::on_ground);
+        if (!read_already()) {
+            if (open(Stage::floor)) put(What::floor, CarState::on_ground, Stage::floor, t_.floor);
+            if (open(Stage::steering))
+                put(What::steering, CarState::on_ground, Stage::steering, t_.steering).two = true;
+        }
+    }
+    void under_lines() {
+        constexpr CarState here = CarState::under_lines;
+        const int round = static_cast<int>(job_.rounds.size()) - 1;
+        if (!read_already() && !job_.targets.empty()) {
+            double usual = 0.0;
+            std::vector<std::string> ids;
+            if (job_.rounds.empty()) {
+                usual = usual_rig().minutes;
+                ids = {std::string(usual_rig().id)};
+            } else {
+                for (const Rig* r : rigs_of(job_, round, false)) {
+                    usual += r->minutes;
+                    ids.emplace_back(r->id);
+                }
+            }
+            EveningStep& s = put(What::set_up, here, Stage::lines, t_.set_up * usual);
+            s.about = ids;
+            s.two = usual >= 8.0;
+        }
+        double to_read = static_cast<double>(read_.size());
+        if (round >= 0) {
+            double unread = 0.0;
+            for (const Spot& s : wanted_spots(job_, round)) unread += readings_at(job_, round, s).empty();
+            to_read = std::max(to_read, unread);
+        } else if (!job_.targets.empty()) {
+            to_read = static_cast<double>(string_walk().size());
+        }
+        const bool reads = plan_.next == NextStep::read || plan_.next == NextStep::look;
+        if (reads && to_read > 0) {
+            EveningStep& s = put(What::read, here, Stage::read, t_.spot * to_read);
+            s.spots = static_cast<int>(to_read);
+            s.two = to_read >= 6;
+        }
+        if (plan_.look) put(What::look, here, Stage::turn, t_.look).about = {plan_.look->adjuster};
+        if (!turned_down_.empty())
+            put(What::turn, here, Stage::turn, each(t_.turn, turned_down_.size())).about = turned_down_;
+        if (!plan_.turns.empty() && !plan_.remeasure.empty()) {
+            EveningStep& s = put(What::read_again, here, Stage::read, each(t_.spot, plan_.remeasure.size()));
+            s.spots = static_cast<int>(plan_.remeasure.size());
+        }
+        more(here);
+    }
+    /// What the plan alone does not show: other passes, the nuts at the end, the drive.
+    void more(CarState here) {
+        std::vector<std::string> lock = unlocked_adjusters(job_);
+        for (const PlannedTurn& t : plan_.turns)
+            if (std::find(lock.begin(), lock.end(), t.adjuster) == lock.end()) lock.push_back(t.adjuster);
+        const double locks = each(t_.lock, lock.size());
+        const double rest = to_go_.to_done - to_go_.this_pass - locks;
+        if (rest > 0.5) {
+            EveningStep& s = put(What::once_more, here, Stage::turn, rest);
+            s.likely = plan_.turns.empty() || plan_.next == NextStep::test_turn
+                           ? 1.0
+                           : 1.0 - plan_.probability_inside;
+        }
+        if (!lock.empty()) put(What::lock, here, Stage::turn, locks).about = lock;
+        if (open(Stage::drive)) {
+            // It is said, and is no part of the minutes until all is tight.
+            put(What::drive, CarState::on_ground, Stage::drive, t_.drive);
+            out_.minutes -= t_.drive;
+        }
+    }
+
+    const Job& job_;
+    const Plan& plan_;
+    const std::vector<Spot>& read_;
+    const ToGo& to_go_;
+    const Knowledge& knowledge_;
+    const PlanOptions& options_;
+    const StepTimes& t_;
+    std::array<StageState, 8> stages_;
+    const CarCard& car_;
+    std::vector<const CheckItem*> up_, down_;
+    std::vector<std::string> turned_up_, turned_down_;
+    Evening out_;
+};
+
+}  // namespace
+
+Evening evening_of(const Job& job, const Plan& plan, const std::vector<Spot>& read, const ToGo& to_go,
+                   const Knowledge& knowledge, const PlanOptions& options) {
+    return Listing(job, plan, read, to_go, knowledge, options).made();
+}
+
+}  // namespace fairchalk

@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "rig/tonight_question.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QPointer>
+
+#include "core/job/equipment.h"
+#include "look/html.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+constexpr int cars = 12;
+constexpr std::uint64_t seed = 1;
+/// As many as have digits.
+constexpr std::size_t most = 9;
+
+}  // namespace
+
+TonightQuestion::TonightQuestion(JobDesk& desk, QObject* parent)
+    : ListQuestion(desk, parent), stop_(std::make_shared<std::atomic<bool>>(false)) {
+    practice::Tonight tonight;
+    tonight.card = desk.car();
+    tonight.targets = desk.job().targets;
+    tonight.have = equipment_of_ids(desk.facts().at("at_hand"), desk.knowledge());
+    tonight.tool = desk.tool();
+    tonight.times = desk.answer().times;
+    desk.forecast(tonight, cars, seed, stop_,
+                  [self = QPointer(this)](std::vector<practice::WayForecast> ways) {
+                      if (!self) return;
+                      self->ways_ = std::move(ways);
+                      self->ready_ = true;
+                      emit self->said();
+                  });
+}
+
+TonightQuestion::~TonightQuestion() {
+    stop_->store(true);
+}
+
+QString TonightQuestion::name(const practice::WayForecast& way) const {
+    QStringList out;
+    for (const std::string& id : way.rigs)
+        if (const RigItem* item = desk_.knowledge().rig(id)) out << q(item->text);
+    return out.join(QStringLiteral(" + "));
+}
+
+QString TonightQuestion::body() const {
+    if (desk_.job().targets.empty())
+        return line(tr("What is to be measured is not said: there are no targets yet (Ctrl+I)."));
+    if (!ready_) return line(soft(tr("Each way is played to its end on %1 cars with this card …").arg(cars)));
+    if (ways_.empty())
+        return line(tr("Nothing on the wall tells these targets. Say what else you have, or make a rig."));
+    QString out;
+    const practice::WayForecast* best = nullptr;
+    for (std::size_t i = 0; i < std::min(ways_.size(), most); ++i) {
+        const practice::WayForecast& w = ways_[i];
+        const bool first = !best || best->use != w.use;
+        if (first) {
+            best = &w;
+            out += head(w.use == RigUse::toe      ? tr("Toe")
+                        : w.use == RigUse::camber ? tr("Camber")
+                                                  : tr("Caster"));
+        }
+        QString text = tr("%1: %2, %3 of %4 jobs could be called; %5 readings, %6 passes")
+                           .arg(strong(name(w)), q(words::minutes(w.minutes)))
+                           .arg(std::lround(w.called * cars))
+                           .arg(cars)
+                           .arg(std::lround(w.readings))
+                           .arg(w.passes, 0, 'f', 1);
+        if (!first)
+            text += w.called + 0.1 < best->called ? tr("; too coarse more often than the first")
+                    : w.minutes > best->minutes
+                        ? tr("; %1 longer").arg(q(words::minutes(w.minutes - best->minutes)))
+                        : QString();
+        out += line(first ? text : soft(text));
+    }
+    out += line(
+        soft(tr("From setting up to the last nut, with the times of this garage, %1, and the tool that is "
+                "chosen.")
+                 .arg(desk_.facts().at("at_hand").empty() ? tr("whatever the wall may have")
+                                                          : tr("what hangs on the wall"))));
+    return out;
+}
+
+QString TonightQuestion::say() const {
+    if (!ready_) return tr("Playing it forward …");
+    if (ways_.empty()) return tr("Nothing here measures what has a target.");
+    return tr("%1 first: a digit sets it up.").arg(name(ways_.front()));
+}
+
+std::vector<Act> TonightQuestion::acts() const {
+    std::vector<Act> out;
+    const std::vector<std::string> now = desk_.lines().rigs;
+    for (std::size_t i = 0; i < std::min(ways_.size(), most); ++i)
+        out.push_back({QString::number(i), name(ways_[i]), i == 0,
+                       std::all_of(ways_[i].rigs.begin(), ways_[i].rigs.end(), [&](const std::string& id) {
+                           return std::find(now.begin(), now.end(), id) != now.end();
+                       })});
+    return out;
+}
+
+/// In the place of what measured the same; the others stay.
+void TonightQuestion::act(const QString& id) {
+    const auto n = id.toUInt();
+    if (n >= ways_.size()) return;
+    LinesSet lines = desk_.lines();
+    std::erase_if(lines.rigs, [&](const std::string& rig) {
+        const Rig* r = rig_named(rig);
+        return r && r->use == ways_[n].use;
+    });
+    lines.rigs.insert(ways_[n].use == RigUse::toe ? lines.rigs.begin() : lines.rigs.end(),
+                      ways_[n].rigs.begin(), ways_[n].rigs.end());
+    desk_.setLines(lines);
+    emit answered();
+}
+
+}  // namespace fairchalk::desk

@@ -1,0 +1,63 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <map>
+#include <memory>
+#include <string>
+#include <vector>
+
+#include "core/analysis.h"
+#include "core/car/suspension.h"
+#include "practice/chance.h"
+#include "practice/sim_car.h"
+#include "practice/work_count.h"
+
+namespace fairchalk::practice {
+
+/// What there is to turn, and the car that it is on.
+struct Built {
+    CarCard card, truth;  ///< as the user wrote it, and as it is
+    std::array<Corner, 4> corners;
+};
+
+/// A job that is played by the program's advice: the log that the program sees, and the car that it does not.
+class PlayedJob {
+  public:
+    PlayedJob(Built car, const SolidCar& shape, Rng rng);
+
+    void begin(const std::vector<Target>& targets, const LinesSet& lines);
+    /// The adjusters wander, as before a job that has something to set.
+    void disturb();
+    void put(decltype(Entry::event) what);
+    /// Takes a reading as somebody would; `misreads` is the rate of their slips.
+    void read(const Spot& spot, double misreads = 0.0);
+    /// The spots of the round that are not read yet.
+    void read_round(double misreads = 0.0);
+    /// Reads on as the program asks, and sets aside what contradicts, until it says something else.
+    Analysis read_on(double misreads = 0.0);
+    /// Under the car, and seen.
+    void look(const Look& look);
+    /// Turns it as written; with `way` -1 for those that are turned the wrong way.
+    void turn(const Plan& plan, const std::vector<double>& ways = {});
+
+    const SolidCar& solid() const { return car_->solid(); }
+    const CarCard& truth() const { return truth_; }
+    const std::vector<Entry>& log() const { return log_; }
+    const WorkCount& work() const { return work_; }
+    Rng& rng() { return rng_; }
+
+    /// What each of them asks for.
+    static Question question();
+
+  private:
+    Rng rng_;
+    CarCard card_, truth_;
+    std::unique_ptr<SimCar> car_;
+    LinesSet lines_;
+    std::vector<Entry> log_;
+    std::map<Spot, double> dents_;  ///< mm: what all takings at one spot share
+    WorkCount work_;
+};
+
+}  // namespace fairchalk::practice
