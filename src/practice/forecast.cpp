@@ -64,7 +64,9 @@ SolidCar shape_of(const CarCard& card, Rng& rng) {
 PlayedJob twin_of(const Tonight& tonight, Rng rng) {
     Built b;
     b.card = tonight.card;
-    b.truth = as_it_may_be(tonight.card, rng);
+    // What this version only keeps is not turned.
+    std::erase_if(b.card.adjusters, [](const Adjuster& a) { return !adjuster_kind(a.kind); });
+    b.truth = as_it_may_be(b.card, rng);
     const SolidCar shape = shape_of(tonight.card, rng);
     for (Axle axle : both_axles) {
         const Corner c = corner_of(b.truth, axle, off_drawing_mm, arm_sigma_mm, rng);
@@ -104,8 +106,9 @@ struct Played {
     int readings = 0, passes = 0;
 };
 
-Played played(const Tonight& tonight, RigUse use, const std::vector<std::string>& rigs, std::uint64_t seed,
-              int car) {
+Played played(const Tonight& tonight, RigUse use, std::vector<std::string> rigs,
+              const std::vector<std::string>& beside, std::uint64_t seed, int car) {
+    rigs.insert(rigs.end(), beside.begin(), beside.end());
     std::seed_seq seeds{static_cast<std::uint32_t>(seed), static_cast<std::uint32_t>(seed >> 32),
                         static_cast<std::uint32_t>(car)};
     PlayedJob job = twin_of(tonight, Rng(seeds));
@@ -189,13 +192,16 @@ std::vector<std::vector<std::string>> ways_of(const Tonight& tonight, RigUse use
 std::vector<WayForecast> forecast(const Tonight& tonight, const Knowledge& knowledge, int cars,
                                   std::uint64_t seed, const std::atomic<bool>* stop) {
     std::vector<WayForecast> out;
+    std::vector<std::string> camber;
     for (RigUse use : {RigUse::toe, RigUse::camber, RigUse::caster}) {
         const auto first = static_cast<std::ptrdiff_t>(out.size());
+        // What tells caster alone leaves what moves it unknown: camber is read beside it, by the best way.
+        const std::vector<std::string> beside = use == RigUse::caster ? camber : std::vector<std::string>();
         for (const auto& rigs : ways_of(tonight, use, knowledge)) {
             WayForecast way{use, rigs};
             for (int car = 0; car < cars; ++car) {
                 if (stop && stop->load()) break;
-                const Played p = played(tonight, use, rigs, seed, car);
+                const Played p = played(tonight, use, rigs, beside, seed, car);
                 way.minutes += p.minutes / cars;
                 way.called += static_cast<double>(p.called) / cars;
                 way.readings += static_cast<double>(p.readings) / cars;
@@ -206,6 +212,8 @@ std::vector<WayForecast> forecast(const Tonight& tonight, const Knowledge& knowl
         }
         std::stable_sort(out.begin() + first, out.end(),
                          [](const WayForecast& a, const WayForecast& b) { return a.score() < b.score(); });
+        if (use == RigUse::camber && first < static_cast<std::ptrdiff_t>(out.size()))
+            camber = out[static_cast<std::size_t>(first)].rigs;
     }
     return out;
 }

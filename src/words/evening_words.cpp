@@ -59,7 +59,8 @@ std::string evening_step(const EveningStep& s, const CarCard& car, const Knowled
         case What::loosen:
             return tr(TR_NOOP("Clean and oil what will be turned, while it is up"));
         case What::turn:
-            return fill(TR_NOOP("Turn: {0}"), {of_adjusters(s, car)});
+            return s.about.size() == 1 ? fill(TR_NOOP("Turn: {0}"), {of_adjusters(s, car)})
+                                       : fill(TR_NOOP("Turn {0} things"), {count(s.about.size())});
         case What::settle:
             return tr(TR_NOOP("Down; roll it a car's length and back, bounce each end"));
         case What::floor:
@@ -82,10 +83,10 @@ std::string evening_step(const EveningStep& s, const CarCard& car, const Knowled
                        ? tr(TR_NOOP("Shake it, and read one spot again"))
                        : fill(TR_NOOP("Shake it, and read {0} spots again"), {std::to_string(s.spots)});
         case What::once_more:
-            return s.likely >= 0.995 ? tr(TR_NOOP("Turn, shake, and read again"))
-                                     : fill(TR_NOOP("And once more, as it goes {0}"), {chance(s.likely)});
+            return s.likely >= 0.995 ? tr(TR_NOOP("Turn, shake, read again, tighten"))
+                                     : fill(TR_NOOP("Once more, if need be: {0}"), {chance(s.likely)});
         case What::lock:
-            return fill(TR_NOOP("Tighten to the manual's torque: {0}"), {of_adjusters(s, car)});
+            return tr(TR_NOOP("Tighten to the manual's torque"));
         case What::drive:
             return tr(TR_NOOP("Drive: straight, light hands, a flat road"));
     }
@@ -104,7 +105,8 @@ std::string evening_detail(const EveningStep& s, const CarCard& car, const Knowl
                     if (const Thing* t = knowledge.thing(n.thing))
                         out.push_back(n.count == 1 ? tr(t->one.c_str())
                                                    : std::to_string(n.count) + " " + tr(t->text.c_str()));
-    if (s.what == What::loosen) out.push_back(of_adjusters(s, car));
+    if (s.what == What::loosen || s.what == What::lock || (s.what == What::turn && s.about.size() > 1))
+        out.push_back(of_adjusters(s, car));
     std::string text = listed(out);
     std::vector<std::string> wrenches_of;
     if (s.what == What::turn || s.what == What::lock || s.what == What::loosen)
@@ -116,7 +118,7 @@ std::string evening_detail(const EveningStep& s, const CarCard& car, const Knowl
     if (!wrenches_of.empty()) add(fill(TR_NOOP("Wrenches: {0}"), {listed(wrenches_of)}));
     if (s.what == What::jack)
         add(tr(TR_NOOP("Jack, stands, chocks; everything below is done in this one go")));
-    if (s.what == What::lock) add(tr(TR_NOOP("Torque wrench")));
+    if (s.what == What::lock) add(tr(TR_NOOP("With a torque wrench")));
     if (s.what == What::read && s.two) {
         add(tr(TR_NOOP("Two save half the walking: one reads, one types")));
     } else if (s.two) {

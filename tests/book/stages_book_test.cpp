@@ -82,7 +82,8 @@ TEST(Knowledge, WhatShipsIsWholeAndAllOfItAppearsSomewhere) {
     for (const Caution& c : k.cautions)
         EXPECT_TRUE(seen.contains("caution " + c.id)) << c.id << " never appears";
     for (const ReasonItem& r : k.reasons) EXPECT_FALSE(r.stages.empty()) << r.id;
-    for (const char* topic : {"steering", "slip", "settle"}) EXPECT_FALSE(k.on(topic).empty()) << topic;
+    for (const char* topic : {"steering", "slip", "settle", "order", "reach"})
+        EXPECT_FALSE(k.on(topic).empty()) << topic;
     for (SteeringSchool s : {SteeringSchool::wheel, SteeringSchool::gear, SteeringSchool::roll_in})
         EXPECT_TRUE(k.school(name_of(s))) << name_of(s);
 }
@@ -93,7 +94,7 @@ TEST(Knowledge, AnItemWithoutItsTextReasonOrPlaceIsRefused) {
         "expect": "e", "stages": ["read"]}])");
     const Json check =
         Json::parse(R"({"id": "c", "text": "t", "look": "l", "test": "t", "effect": "e", "remedy": "r",
-        "reason": "w", "place": "all", "drawing": "rod", "when": ["springs", "reason=r"], "blocks": true})");
+        "reason": "w", "place": "all", "drawing": "rod", "when": ["springs", "reason=r"], "blocks": true, "up": false, "two": false})");
     const Json caution = Json::parse(
         R"({"id": "s", "text": "t", "reason": "w", "stages": ["turn"], "when": ["steering=rack|blocks"]})");
     const Json schools =

@@ -120,5 +120,28 @@ TEST(Words, ChancesAreSaidInFractionsThatNeverGrowBackward) {
     }
 }
 
+TEST(Words, AValueIsSpokenAsOneSaysIt) {
+    EXPECT_EQ(words::spoken("2 9/16 in strong"), "two and nine sixteenths inches strong");
+    EXPECT_EQ(words::spoken("5/8 in"), "five eighths inches");
+    EXPECT_EQ(words::spoken("1/64 in"), "one sixty-fourth inches");
+    EXPECT_EQ(words::spoken("-1 1/2 in weak"), "minus one and one half inches weak");
+    EXPECT_EQ(words::spoken("112.5 mm"), "112.5 millimeters");
+    EXPECT_EQ(words::spoken("-1°10'"), "minus 1 degrees 10 minutes");
+    EXPECT_EQ(words::spoken("0.4 deg"), "0.4 degrees");
+    EXPECT_EQ(words::spoken("25 7/10 in"), "25 and 7 over 10 inches");
+    EXPECT_EQ(words::spoken("Left tie rod: 1 1/4 turn longer"),
+              "Left tie rod: one and one quarter turn longer");
+    EXPECT_EQ(words::spoken(""), "");
+    EXPECT_EQ(words::said_kept("2 9/16 in strong", wheel_spot(ReadingId::rim_front, Wheel::front_left)),
+              "two and nine sixteenths inches strong, kept; left front, front lip");
+}
+
+TEST(Words, MinutesAreSaidNoFinerThanTheyAreKnown) {
+    EXPECT_EQ(words::minutes(0.2), "about 1 min");
+    EXPECT_EQ(words::minutes(24.6), "about 25 min");
+    EXPECT_EQ(words::minutes(47.0), "about 45 min");
+    EXPECT_EQ(words::minutes(128.4), "about 130 min");
+}
+
 }  // namespace
 }  // namespace fairchalk

@@ -156,8 +156,8 @@ void EveningGuide::draw(QPainter& p) const {
                 p.setPen(c.stroke(c.faint, 1.2));
                 p.drawLine(QPointF(20, y - 3), QPointF(940, y - 3));
             }
-            drawStanding(p, {68, y + 28}, s.car);
-            drawText(p, {8, y + 47, 124, 16}, Qt::AlignHCenter | Qt::AlignVCenter, q(words::car_state(s.car)),
+            drawStanding(p, {68, y + 23}, s.car);
+            drawText(p, {8, y + 42, 124, 16}, Qt::AlignHCenter | Qt::AlignVCenter, q(words::car_state(s.car)),
                      10, c.soft);
         }
         before = s.car;

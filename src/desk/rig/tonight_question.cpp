@@ -58,31 +58,26 @@ QString TonightQuestion::body() const {
     const practice::WayForecast* best = nullptr;
     for (std::size_t i = 0; i < std::min(ways_.size(), most); ++i) {
         const practice::WayForecast& w = ways_[i];
-        const bool first = !best || best->use != w.use;
-        if (first) {
-            best = &w;
-            out += head(w.use == RigUse::toe      ? tr("Toe")
-                        : w.use == RigUse::camber ? tr("Camber")
-                                                  : tr("Caster"));
-        }
-        QString text = tr("%1: %2, %3 of %4 jobs could be called; %5 readings, %6 passes")
-                           .arg(strong(name(w)), q(words::minutes(w.minutes)))
-                           .arg(std::lround(w.called * cars))
-                           .arg(cars)
-                           .arg(std::lround(w.readings))
-                           .arg(w.passes, 0, 'f', 1);
-        if (!first)
-            text += w.called + 0.1 < best->called ? tr("; too coarse more often than the first")
-                    : w.minutes > best->minutes
-                        ? tr("; %1 longer").arg(q(words::minutes(w.minutes - best->minutes)))
-                        : QString();
-        out += line(first ? text : soft(text));
+        if (best && best->use == w.use) continue;
+        best = &w;
+        out += head(w.use == RigUse::toe ? tr("Toe") : w.use == RigUse::camber ? tr("Camber") : tr("Caster"));
+        out += line(tr("%1 first: %2, some %3 readings and %4 passes; %5 of %6 jobs could be called.")
+                        .arg(strong(name(w)), q(words::minutes(w.minutes)))
+                        .arg(std::lround(w.readings))
+                        .arg(w.passes, 0, 'f', 1)
+                        .arg(std::lround(w.called * cars))
+                        .arg(cars));
+        if (w.called < 0.5)
+            out += line(warn(
+                tr("Too coarse for these targets more often than not: a finer tool, or a wider tolerance.")));
     }
-    out += line(
-        soft(tr("From setting up to the last nut, with the times of this garage, %1, and the tool that is "
-                "chosen.")
-                 .arg(desk_.facts().at("at_hand").empty() ? tr("whatever the wall may have")
-                                                          : tr("what hangs on the wall"))));
+    out += line(soft(
+        tr("Minutes from setting up to the last nut, with the times of this garage, %1 and the chosen tool; "
+           "in how many of %2 jobs all could be called inside. One that can't be called is another evening: "
+           "that weighs an hour.")
+            .arg(desk_.facts().at("at_hand").empty() ? tr("whatever the wall may have")
+                                                     : tr("what hangs on the wall"))
+            .arg(cars)));
     return out;
 }
 
@@ -96,7 +91,13 @@ std::vector<Act> TonightQuestion::acts() const {
     std::vector<Act> out;
     const std::vector<std::string> now = desk_.lines().rigs;
     for (std::size_t i = 0; i < std::min(ways_.size(), most); ++i)
-        out.push_back({QString::number(i), name(ways_[i]), i == 0,
+        out.push_back({QString::number(i),
+                       tr("%1: %2 min, %3 of %4")
+                           .arg(name(ways_[i]))
+                           .arg(std::lround(ways_[i].minutes))
+                           .arg(std::lround(ways_[i].called * cars))
+                           .arg(cars),
+                       i == 0,
                        std::all_of(ways_[i].rigs.begin(), ways_[i].rigs.end(), [&](const std::string& id) {
                            return std::find(now.begin(), now.end(), id) != now.end();
                        })});
