@@ -53,9 +53,9 @@ class Window : public QMainWindow {
     QString kept() const { return kept_->text(); }
     QString sayLine() const { return say_->text(); }
     void showPage(const Page& page);
-    /// The stage as it is printed, with its cautions, on paper of this size, `paper_mm` wide.
+    /// The stage as it is printed, with its cautions, on paper of this size.
     int sheetsToPrint() const;
-    void drawSheet(QPainter& p, const QSizeF& paper, int number = 0, double paper_mm = 277.0);
+    void drawSheet(QPainter& p, const QSizeF& paper, int number = 0);
     const Page& page() const { return page_; }
     /// The gauge on a wire; made when it is first wanted.
     GaugeWire& wire();

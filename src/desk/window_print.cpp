@@ -24,7 +24,7 @@ void Window::print() {
         for (int n = 0; n < sheets; ++n) {
             if (n > 0) printer->newPage();
             p.save();
-            drawSheet(p, paper, n, printer->pageRect(QPrinter::Millimeter).width());
+            drawSheet(p, paper, n);
             p.restore();
         }
     });
@@ -37,7 +37,7 @@ int Window::sheetsToPrint() const {
     return turn_->sheets() + (wantsArrowCard(desk_) ? 1 : 0);
 }
 
-void Window::drawSheet(QPainter& p, const QSizeF& paper, int number, double paper_mm) {
+void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
     const bool dark = Chalk::now().dark;
     Chalk::choose(false);  // paper is pale
     const QSizeF sheet(960, 960 * paper.height() / paper.width());
@@ -53,7 +53,7 @@ void Window::drawSheet(QPainter& p, const QSizeF& paper, int number, double pape
         drawn->draw(p);
         p.restore();
     } else if (guide == turning_ && number >= turn_->sheets()) {
-        drawArrowCard(p, drawing, sheet.width() / paper_mm, desk_);
+        drawArrowCard(p, drawing, desk_);
     } else if (guide == turning_) {
         turn_->drawSheet(p, drawing, number);
     } else {

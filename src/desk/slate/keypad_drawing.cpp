@@ -52,7 +52,7 @@ void KeypadDrawing::paintEvent(QPaintEvent*) {
                              tr("−  2-9/16, or a sign in front"),
                              tr("+  strong"),
                              tr("↵  keeps; empty: goes on"),
-                             tr(". (Del, lock off)  clears, then takes back"),
+                             tr("Del  clears; empty: takes back"),
                              tr("lock off: ↑ ↓ another spot")};
     double y = 0.0;
     for (const QString& text : says) {

@@ -8,11 +8,10 @@
 
 namespace fairchalk::desk {
 
-/// A card to pin to toe boards: for each tape, in its true size, arrows from where it stands to where the
-/// turns of the sheet bring it, one after the other. A mark on the tape beside its first line then tells
-/// where to stop, and nobody has to read the tape from under the car.
+/// A card to pin to toe boards: for each tape a broad arrow from where it stands to where each turn of the
+/// sheet brings it, with the figures to stop at large enough to be read from under the car.
 bool wantsArrowCard(const JobDesk& desk);
-/// On a sheet of `size`, of which `per_mm` units are a millimeter on paper.
-void drawArrowCard(QPainter& p, const QSizeF& size, double per_mm, const JobDesk& desk);
+/// On a sheet of `size`, 960 units wide.
+void drawArrowCard(QPainter& p, const QSizeF& size, const JobDesk& desk);
 
 }  // namespace fairchalk::desk
