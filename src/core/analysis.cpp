@@ -105,16 +105,13 @@ std::optional<Untold> untold(const Analysis& a) {
     return std::nullopt;
 }
 
-/// What is left of the round, where a reading there would change nothing and what was read is checked.
+/// What is left of the round, where a reading there would change nothing. An inside that nothing checks does
+/// not come so far: its spots are asked for first.
 std::vector<Spot> can_wait(const Analysis& a) {
     if (a.plan.next != NextStep::turn && a.plan.next != NextStep::done && a.plan.next != NextStep::as_far_as)
         return {};
-    std::vector<Spot> left;
-    for (const Spot& s : wanted_spots(a.job, a.now.round))
-        if (readings_at(a.job, a.now.round, s).empty()) left.push_back(s);
+    std::vector<Spot> left = unread_spots(a.job, a.now.round);
     if (left.empty() || a.now.alarm) return {};
-    for (const Verdict& v : a.plan.before)
-        if (!unchecked_spots(a.job, a.now, v).empty()) return {};
     return chance_of_change(a.job, a.now, a.plan) < worth_reading ? left : std::vector<Spot>();
 }
 

@@ -85,8 +85,7 @@ void PlayedJob::read(const Spot& spot, double misreads) {
 void PlayedJob::read_round(double misreads) {
     const Job job = job_of(log_);
     const int round = static_cast<int>(job.rounds.size()) - 1;
-    for (const Spot& s : wanted_spots(job, round))
-        if (readings_at(job, round, s).empty()) read(s, misreads);
+    for (const Spot& s : unread_spots(job, round)) read(s, misreads);
 }
 
 Question PlayedJob::question() {
@@ -125,11 +124,11 @@ void PlayedJob::look(const Look& look) {
     ++work_.looks;
 }
 
-void PlayedJob::turn(const Plan& plan, const std::vector<double>& ways) {
+void PlayedJob::turn(const Plan& plan, const std::vector<double>& each) {
     bool jacked = false;
     for (std::size_t i = 0; i < plan.turns.size(); ++i) {
         const PlannedTurn& t = plan.turns[i];
-        const double way = i < ways.size() ? ways[i] : 1.0;
+        const double way = i < each.size() ? each[i] : 1.0;
         car_->turn(t.adjuster, way * t.turns, rng_, way * t.second);
         jacked = jacked || wants_jacking(truth_, t.adjuster);
         work_.turned(t.adjuster);

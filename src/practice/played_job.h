@@ -38,8 +38,8 @@ class PlayedJob {
     Analysis read_on(double misreads = 0.0);
     /// Under the car, and seen.
     void look(const Look& look);
-    /// Turns it as written; with `way` -1 for those that are turned the wrong way.
-    void turn(const Plan& plan, const std::vector<double>& ways = {});
+    /// Turns it as written; with -1 in `each` for those that are turned the wrong way.
+    void turn(const Plan& plan, const std::vector<double>& each = {});
 
     const SolidCar& solid() const { return car_->solid(); }
     const CarCard& truth() const { return truth_; }

@@ -13,18 +13,15 @@
 #include "core/judge/verdict.h"
 #include "practice/debrief.h"
 #include "practice/many_jobs.h"
+#include "practice/played_job.h"
 
 namespace fairchalk::practice {
 namespace {
 
-constexpr std::array<std::string_view, ways> names = {"advice",
-                                                      "advice, arm measured",
-                                                      "advice, second job",
-                                                      "changing over",
-                                                      "a quarter turn and look",
-                                                      "half the error",
-                                                      "one turn and scale",
-                                                      "pitch at the rim"};
+constexpr std::array<std::string_view, ways> names = {
+    "advice",          "advice, watching the rule", "advice, arm measured", "advice, second job",
+    "changing over",   "a quarter turn and look",   "half the error",       "one turn and scale",
+    "pitch at the rim"};
 constexpr double aim = 0.05;           // degrees of toe, each front wheel
 constexpr double squaring = 30.0;      // minutes, of strings that a rule of thumb needs square
 constexpr double step = 0.125;         // turns
@@ -235,12 +232,50 @@ void make(UnderWay& u, const Plan& plan, double chance) {
     ++u.done.passes;
 }
 
+/// Under the car with a rule in sight: about half of what is planned, shaken and read, then the rest by that.
+void turn_by_watching(UnderWay& u, const PlannedTurn& planned) {
+    const Spot spot = u.options.boards ? axle_spot(ReadingId::boards_front, Axle::front)
+                                       : wheel_spot(ReadingId::rim_front, planned.wheel);
+    const double half = std::round(planned.turns / 2 / step) * step;
+    const auto turn = [&](double amount, bool test) {
+        Turn t;
+        t.adjuster = planned.adjuster;
+        t.turns = amount;
+        t.kind = planned.kind;
+        t.test = test;
+        u.car.turn(t.adjuster, amount, u.rng);
+        for (Entry& e : entries_after_turn(job_of(u.log), {t})) u.put(std::move(e.event));
+    };
+    // All of a test turn, and of what is only a step or two.
+    const bool at_once = planned.test || std::abs(half) < 0.2;
+    turn(at_once ? planned.turns : half, planned.test);
+    u.done.work.turned(planned.adjuster);
+    u.read(spot);
+    for (int more = 0; more < 2 && !at_once; ++more) {
+        const Analysis a = analyse(job_of(u.log), PlayedJob::question());
+        const auto rest = std::find_if(a.plan.turns.begin(), a.plan.turns.end(),
+                                       [&](const PlannedTurn& t) { return t.adjuster == planned.adjuster; });
+        if (rest == a.plan.turns.end()) break;
+        turn(rest->turns, rest->test);
+        ++u.done.work.rests;
+        if (more == 0 && std::abs(rest->turns) < 0.2) break;
+        u.read(spot);
+    }
+}
+
+void pass_by_watching(UnderWay& u, const Plan& plan) {
+    for (const PlannedTurn& t : plan.turns) turn_by_watching(u, t);
+    u.close();
+    u.done.given.push_back({plan.probability_inside, false, u.done.inside});
+    ++u.done.passes;
+}
+
 /// The job to its end, by what the program says.
-void work_by_advice(UnderWay& u) {
+void work_by_advice(UnderWay& u, bool watching = false) {
     const ProvingOptions& options = u.options;
     for (;;) {
         const Job job = job_of(u.log);
-        for (const Spot& s : wanted_spots(job, static_cast<int>(job.rounds.size()) - 1)) u.read(s);
+        for (const Spot& s : unread_spots(job, static_cast<int>(job.rounds.size()) - 1)) u.read(s);
         const Analysis a = read_on(u);
         const Plan& plan = a.plan;
         const bool inside = plan.next == NextStep::done;
@@ -255,8 +290,12 @@ void work_by_advice(UnderWay& u) {
             break;
         }
         if (u.done.passes >= options.most_passes) break;
-        make(u, plan, plan.probability_inside);
-        u.put(RoundOpened{});
+        if (watching) {
+            pass_by_watching(u, plan);
+        } else {
+            make(u, plan, plan.probability_inside);
+            u.put(RoundOpened{});
+        }
     }
     u.close();
 }
@@ -292,7 +331,7 @@ void change_over(UnderWay& u, const CarCard& taught, const AnglesCarried& known)
 
 JobDone by_advice(Way way, const ProvingOptions& options, std::uint64_t number) {
     UnderWay u = begun(options, number, way == Way::advice_measured);
-    work_by_advice(u);
+    work_by_advice(u, way == Way::advice_watching);
     if (way != Way::advice_again && way != Way::change_over) return u.done;
     const Job first = job_of(u.log);
     const Estimate e = estimate_believed(first);

@@ -21,6 +21,8 @@ namespace fairchalk::practice {
 /// How somebody decides what to turn.
 enum class Way {
     advice,           ///< the program's plan, its estimate carried across rounds, its verdicts
+    advice_watching,  ///< the same, turned while watching one rule: half of it, shaken and read, then the
+                      ///< rest
     advice_measured,  ///< the same with the arm measured
     advice_again,     ///< the program's again, on a second job with what the first one taught
     change_over,      ///< after that first job and some weeks, to another set-up without reading; where the
@@ -30,7 +32,7 @@ enum class Way {
     turn_and_scale,   ///< one turn, measure, scale
     pitch_at_rim      ///< thread pitch taken as millimetres at the rim
 };
-inline constexpr int ways = 8;
+inline constexpr int ways = 9;
 std::string_view name_of(Way);
 
 struct ProvingOptions {

@@ -11,11 +11,15 @@
 
 namespace fairchalk::practice {
 
+/// Of a turn's minutes, what turning the rest costs while one lies there.
+inline constexpr double rest_of_turn = 0.25;
+
 /// What somebody did in a job, as far as it costs time.
 struct WorkCount {
     double set_up = 0.0;   ///< minutes that the ways of measuring usually take to put up
     double squared = 0.0;  ///< minutes of squaring strings: only by hand
-    int spots = 0, turns = 0, jackings = 0, looks = 0;
+    int spots = 0, turns = 0, rests = 0, jackings = 0, looks = 0;
+    // `rests`: turned on in the same visit.
     std::vector<std::string> touched;  ///< adjusters, each of which is locked at the end
 
     void sets_up(const LinesSet& lines) {
@@ -32,13 +36,14 @@ struct WorkCount {
         squared += o.squared;
         spots += o.spots;
         turns += o.turns;
+        rests += o.rests;
         jackings += o.jackings;
         looks += o.looks;
         return *this;
     }
     double minutes(const StepTimes& t) const {
-        return t.set_up * (set_up + squared) + t.spot * spots + t.turn * turns + t.jack * jackings +
-               t.look * looks + t.lock * static_cast<double>(touched.size());
+        return t.set_up * (set_up + squared) + t.spot * spots + t.turn * (turns + rest_of_turn * rests) +
+               t.jack * jackings + t.look * looks + t.lock * static_cast<double>(touched.size());
     }
 };
 

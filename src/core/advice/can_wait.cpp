@@ -4,7 +4,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/advice/procedure.h"
 #include "core/car/adjuster.h"
+#include "core/job/rig.h"
 #include "core/quantity/normal.h"
 
 namespace fairchalk {
@@ -40,39 +42,80 @@ double step_moves(const CarCard& car, const PlannedTurn& t) {
     return std::abs((t.after.value - t.now.value).rad() / t.turns * handles.front().step);
 }
 
+/// What the turns are worked out from beside the targets: each turned wheel's toe, and at the front the
+/// thrust line that both follow.
+std::vector<Target> hung_on(const Plan& plan) {
+    std::vector<Target> out;
+    const auto add = [&](Measure measure, auto where) {
+        Target t;
+        t.measure = measure;
+        t.where = where;
+        out.push_back(t);
+    };
+    bool front = false;
+    for (const PlannedTurn& t : plan.turns) {
+        add(Measure::toe, t.wheel);
+        front = front || axle_of(t.wheel) == Axle::front;
+    }
+    if (front) add(Measure::thrust, std::monostate{});
+    return out;
+}
+
+/// Something of a way that tells single wheels is not read yet: it would make another plan of it.
+bool tells_wheels_yet(const Job& job, int round) {
+    const Round& r = job.rounds[static_cast<std::size_t>(round)];
+    for (const Rig* rig : rigs_of(job, round, false)) {
+        if (rig->use != RigUse::toe || !rig->each_wheel) continue;
+        const std::vector<Spot> walk = rig->walk(r.lines, r.car);
+        if (std::any_of(walk.begin(), walk.end(), [&](const Spot& s) { return !is_read(job, round, s); }))
+            return true;
+    }
+    return false;
+}
+
 }  // namespace
 
 double chance_of_change(const Job& job, const Estimate& e, const Plan& plan) {
     if (!e.posterior || e.round < 0) return 1.0;
-    std::vector<const Verdict*> known;
-    std::vector<Target> targets;
+    struct Hung {
+        Target target;
+        KnownAngle angle;
+        const Verdict* verdict;
+        double moves = 0.0;
+    };
+    std::vector<Hung> hung;
     for (const Verdict& v : plan.before) {
         if (!v.target.has_tolerance) continue;
         if (!v.angle.known) return 1.0;
-        known.push_back(&v);
-        targets.push_back(v.target);
+        hung.push_back({v.target, v.angle, &v});
     }
-    if (known.empty()) return 1.0;
+    if (hung.empty()) return 1.0;
+    for (const Target& t : hung_on(plan)) {
+        const KnownAngle* angle = e.find(t.measure, t.where);
+        if (angle && angle->known)
+            hung.push_back({t, *angle, nullptr});
+        else if (tells_wheels_yet(job, e.round))
+            return 1.0;
+    }
+    std::vector<Target> targets;
+    for (const Hung& h : hung) targets.push_back(h.target);
     const Eigen::MatrixXd then = readable_covariance(job, e, targets, 1);
     double chance = 0.0;
-    std::vector<double> moves(known.size());
-    for (std::size_t i = 0; i < known.size(); ++i) {
+    for (std::size_t i = 0; i < hung.size(); ++i) {
         const auto at = static_cast<Eigen::Index>(i);
-        const double now = std::pow(known[i]->angle.sigma.rad(), 2),
-                     left = std::clamp(then(at, at), 0.0, now);
-        moves[i] = std::sqrt(now - left);
-        chance += called_otherwise(*known[i], moves[i], std::sqrt(left));
+        const double now = std::pow(hung[i].angle.sigma.rad(), 2), left = std::clamp(then(at, at), 0.0, now);
+        hung[i].moves = std::sqrt(now - left);
+        if (hung[i].verdict) chance += called_otherwise(*hung[i].verdict, hung[i].moves, std::sqrt(left));
     }
     const CarCard& car = job.rounds[static_cast<std::size_t>(e.round)].car;
     for (const PlannedTurn& t : plan.turns) {
         const double step = step_moves(car, t);
         double most = 0.0;
-        for (std::size_t i = 0; i < known.size(); ++i) {
-            const Target& target = targets[i];
-            const Wheel* wheel = std::get_if<Wheel>(&target.where);
-            const Axle* axle = std::get_if<Axle>(&target.where);
+        for (const Hung& h : hung) {
+            const Wheel* wheel = std::get_if<Wheel>(&h.target.where);
+            const Axle* axle = std::get_if<Axle>(&h.target.where);
             if (wheel ? *wheel == t.wheel : axle ? *axle == axle_of(t.wheel) : true)
-                most = std::max(most, moves[i]);
+                most = std::max(most, h.moves);
         }
         if (most > 0.0) chance += step > 0.0 ? 2.0 * (1.0 - normal_probability(step / most)) : 1.0;
     }

@@ -125,9 +125,7 @@ class Listing {
         }
         double to_read = static_cast<double>(read_.size());
         if (round >= 0) {
-            double unread = 0.0;
-            for (const Spot& s : wanted_spots(job_, round)) unread += readings_at(job_, round, s).empty();
-            to_read = std::max(to_read, unread);
+            to_read = std::max(to_read, static_cast<double>(unread_spots(job_, round).size()));
         } else if (!job_.targets.empty()) {
             to_read = static_cast<double>(string_walk().size());
         }

@@ -26,27 +26,44 @@ std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot
     return out;
 }
 
-std::vector<Spot> wanted_spots(const Job& job, int round) {
+bool is_read(const Job& job, int round, const Spot& spot) {
+    const auto here = readings_at(job, round, spot);
+    return std::any_of(here.begin(), here.end(),
+                       [&](std::size_t i) { return !std::get<Reading>((*job.log)[i].event).before_shake; });
+}
+
+std::vector<Spot> unread_spots(const Job& job, int round) {
+    std::vector<Spot> out = wanted_spots(job, round);
+    std::erase_if(out, [&](const Spot& s) { return is_read(job, round, s); });
+    return out;
+}
+
+namespace {
+
+/// What a round wants read, `before` being the last round that was read to its end; -1 where none was.
+std::vector<Spot> wanted_after(const Job& job, int round, int before) {
     const auto whole = [&] { return round_walk(job, round, false); };
-    if (round <= 0 || round >= static_cast<int>(job.rounds.size())) return whole();
-    // What happened since the round before was read decides what is stale.
-    const Round& before = job.rounds[round - 1];
-    const auto read_last = before.last_angle(*job.log);
-    const std::size_t from = read_last ? *read_last + 1 : before.opened;
+    if (before < 0) return whole();
+    // What happened since it was read decides what is stale. What was read in between, while something was
+    // turned or in a round that was left, is read again with the rest.
+    const Round& read = job.rounds[static_cast<std::size_t>(before)];
+    const auto read_last = read.last_angle(*job.log);
+    const std::size_t from = read_last ? *read_last + 1 : read.opened;
+    const Round& now = job.rounds[static_cast<std::size_t>(round)];
+    // Another way was chosen meanwhile, and its round was left.
+    if (before < round - 1 && read.lines.rigs != now.lines.rigs) return whole();
     std::vector<Wheel> turned, leaning;
-    for (std::size_t i = from; i < job.rounds[round].opened; ++i) {
+    for (std::size_t i = from; i < now.opened; ++i) {
         if (!job.live(i)) continue;
         const auto& what = (*job.log)[i].event;
         if (std::holds_alternative<Change>(what) || std::holds_alternative<TilesPlaced>(what)) {
-            const CarCard& car = job.rounds[round].car;
-            const Spoils& row = spoils_of(*happening_of((*job.log)[i], car), car.no_springs);
+            const Spoils& row = spoils_of(*happening_of((*job.log)[i], now.car), now.car.no_springs);
             if (row.spoils(Fact::lines) || row.spoils(Fact::rear_toe)) return whole();
             if (row.spoils(Fact::front_toe))
                 for (Wheel w : {Wheel::front_left, Wheel::front_right}) turned.push_back(w);
         }
         if (const Turn* t = std::get_if<Turn>(&what)) {
-            const CarCard& car = job.rounds[round].car;
-            const Adjuster* a = car.adjuster(t->adjuster);
+            const Adjuster* a = now.car.adjuster(t->adjuster);
             const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
             if (!kind) return whole();
             for (Wheel w : wheels_of(*a)) {
@@ -55,22 +72,34 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
             }
         }
     }
-    // Nothing turned: the same again. A round before that was not finished is not carried over either.
+    // Nothing turned: the same again.
     if (turned.empty()) return whole();
-    for (const Spot& spot : wanted_spots(job, round - 1))
-        if (readings_at(job, round - 1, spot).empty()) return whole();
     // What was not measured before is measured now.
     auto out = spoiled_spots_of(job, round, turned, leaning);
+    const auto add = [&](const Spot& spot) {
+        if (std::find(out.begin(), out.end(), spot) == out.end()) out.push_back(spot);
+    };
     // What was read beside the chosen ways goes on being read so, while they stay what they were.
-    for (int k = round - 1; k >= 0 && job.rounds[k].lines.rigs == job.rounds[round].lines.rigs; --k)
-        for (const Spot& spot : spoiled_spots_of(job, k, turned, leaning))
-            if (std::find(out.begin(), out.end(), spot) == out.end()) out.push_back(spot);
-    const auto before_walk = round_walk(job, round - 1, true);
+    for (int k = round - 1; k >= 0 && job.rounds[static_cast<std::size_t>(k)].lines.rigs == now.lines.rigs;
+         --k)
+        for (const Spot& spot : spoiled_spots_of(job, k, turned, leaning)) add(spot);
+    const auto before_walk = round_walk(job, before, true);
     for (const Spot& spot : whole())
-        if (std::find(before_walk.begin(), before_walk.end(), spot) == before_walk.end() &&
-            std::find(out.begin(), out.end(), spot) == out.end())
-            out.push_back(spot);
+        if (std::find(before_walk.begin(), before_walk.end(), spot) == before_walk.end()) add(spot);
     return out;
+}
+
+}  // namespace
+
+std::vector<Spot> wanted_spots(const Job& job, int round) {
+    if (round <= 0 || round >= static_cast<int>(job.rounds.size())) return round_walk(job, round, false);
+    int read = -1;  // the last round that was read to its end
+    for (int k = 0; k < round; ++k) {
+        const std::vector<Spot> wanted = wanted_after(job, k, read);
+        if (std::all_of(wanted.begin(), wanted.end(), [&](const Spot& s) { return is_read(job, k, s); }))
+            read = k;
+    }
+    return wanted_after(job, round, read);
 }
 
 std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
@@ -104,7 +133,7 @@ std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<
 
 std::optional<Spot> next_spot(const Job& job, int round) {
     for (const Spot& s : wanted_spots(job, round))
-        if (readings_at(job, round, s).empty()) return s;
+        if (!is_read(job, round, s)) return s;
     return std::nullopt;
 }
 
@@ -164,7 +193,7 @@ void look_at_readings(const Job& job, StageState& lines, StageState& read) {
     if (round >= 0) {
         const auto spots = wanted_spots(job, round);
         read.of = static_cast<int>(spots.size());
-        for (const Spot& s : spots) read.done += !readings_at(job, round, s).empty();
+        for (const Spot& s : spots) read.done += is_read(job, round, s);
         if (read.done == read.of) read.progress = Progress::done;
         const Round& last = job.rounds.back();
         // Since the last reading of any round: what happens opens a round, and is older than it.

@@ -29,11 +29,17 @@ struct StageState {
 std::array<StageState, 8> stages_of(const Job& job, const Knowledge& knowledge);
 
 /// The spots that this round wants read: all those of its rigs in the first round and after the strings or
-/// the car moved; after turns only, the rims of the wheels that were turned; in walking order.
+/// the car moved; after turns only, the rims of the wheels that were turned since the last round that was
+/// read to its end; in walking order.
 std::vector<Spot> wanted_spots(const Job& job, int round);
 
 /// Live readings of a round at a spot, oldest first, as indexes into the log.
 std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot);
+
+/// The spot is read in that round: while something was turned and not shaken is not read yet.
+bool is_read(const Job& job, int round, const Spot& spot);
+/// Of what a round wants, what is not read yet.
+std::vector<Spot> unread_spots(const Job& job, int round);
 
 /// The first wanted spot without a reading; nothing once all are read.
 std::optional<Spot> next_spot(const Job& job, int round);

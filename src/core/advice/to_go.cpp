@@ -69,9 +69,7 @@ ToGo to_go(const Job& job, const Plan& plan, const std::vector<Spot>& read, cons
                (times.turn * static_cast<double>(ids.size()) + times.spot * spots + (up ? times.jack : 0.0));
     };
     const int round = static_cast<int>(job.rounds.size()) - 1;
-    double to_read = 0.0;
-    if (round >= 0)
-        for (const Spot& s : wanted_spots(job, round)) to_read += readings_at(job, round, s).empty();
+    const double to_read = round < 0 ? 0.0 : static_cast<double>(unread_spots(job, round).size());
 
     std::vector<std::string> planned;
     for (const PlannedTurn& t : plan.turns) {

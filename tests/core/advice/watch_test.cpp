@@ -4,6 +4,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/advice/procedure.h"
 #include "core/advice/until.h"
 #include "core/analysis.h"
 #include "core/car/steering_rod.h"
@@ -175,6 +176,31 @@ TEST(Watch, WhatATireHoldsBackIsAnUnknownThatTwoValuesTell) {
             EXPECT_NEAR((u.then - u.stop) / (u.then - *u.now), stick, 0.06) << stick;
         }
     }
+}
+
+TEST(Watch, AfterwardsTheWheelsThatWereTurnedAreReadAgainAndNoOthers) {
+    UnderTheCar it(told({}), front_toes);
+    // Three times at the left rod, with a look after each; once at the right one.
+    for (double turns : {0.25, 0.25, 0.125}) {
+        it.turn("rod-fl", turns);
+        it.look(Wheel::front_left, true);
+    }
+    it.turn("rod-fr", -0.125);
+    const Spot shown = it.look(Wheel::front_right, false);
+    const Job job = job_of(it.log);
+    const int round = static_cast<int>(job.rounds.size()) - 1;
+    const auto wanted = wanted_spots(job, round);
+    EXPECT_EQ(wanted.size(), 4u) << "both lips of both wheels";
+    for (const Spot& s : wanted) EXPECT_TRUE(s.wheel && axle_of(*s.wheel) == Axle::front) << s.name();
+    // Before the shake it is not read yet.
+    EXPECT_FALSE(is_read(job, round, shown));
+    EXPECT_EQ(unread_spots(job, round).size(), 4u);
+    it.look(Wheel::front_right, true);
+    EXPECT_EQ(unread_spots(job_of(it.log), round).size(), 3u);
+    // Something that moves the lines wants all of it.
+    it.put(Change{ChangeKind::strings_moved, {}});
+    it.put(RoundOpened{});
+    EXPECT_EQ(wanted_spots(job_of(it.log), round + 1).size(), 14u);
 }
 
 TEST(Watch, WhatTheRuleShowsBeforeAndAfterTheShakeLiesWithinItsPlusMinusSoOften) {
