@@ -191,6 +191,9 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settle();
     window.setStage(Stage::turn);
     shot("turn-all");
+    window.showPage({PageId::evening});
+    shot("evening");
+    window.showPage({});
     window.turning().turnedAsWritten();
     desk.settle();
     window.showPage({PageId::lock});
@@ -215,22 +218,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     pointAt(window, QStringLiteral("digital-angle-gauge"));
     shot("tools");
     window.showPage({});
-    window.setStage(Stage::read);
-    const auto lean = [&](Wheel w, Swept swept, const char* value) {
-        window.reading().ask(swept_spot(ReadingId::camber, w, swept));
-        typeOut(window, QString::fromLatin1(value));
-        window.setStage(Stage::read);
-    };
-    lean(Wheel::rear_left, Swept::straight, "-1.3");
-    lean(Wheel::rear_right, Swept::straight, "-1.2");
-    for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
-        lean(w, Swept::straight, w == Wheel::front_left ? "-1.0" : "-0.8");
-        lean(w, Swept::out, w == Wheel::front_left ? "0.9" : "1.1");
-        if (w == Wheel::front_left) lean(w, Swept::in, "-1.4");
-    }
-    window.reading().ask(swept_spot(ReadingId::camber, Wheel::front_right, Swept::in));
-    typeOut(window, QStringLiteral("-1.3"), false);
-    shot("caster");
     shotsOfPractice(desk, window, shot);
     return failed;
 }

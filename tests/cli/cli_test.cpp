@@ -335,6 +335,30 @@ TEST_F(CliTest, CornerGivesTheDesignsStrutAndSaysWhatIsOutOfReach) {
     }
 }
 
+TEST_F(CliTest, APlanHasItsMinutesAndFollowsAnOrderOfOnesOwn) {
+    const std::string demo = std::string(DATA_DIR) + "/demo/brask-hillclimb.json";
+    const Json whole = Json::parse(ran({"plan", demo}).out);
+    EXPECT_GT(whole["minutes"]["this_pass"], 10);
+    EXPECT_GT(whole["minutes"]["to_done"], whole["minutes"]["this_pass"]);
+    const Json toe = Json::parse(ran({"plan", demo, "--order", "toe-first"}).out);
+    EXPECT_FALSE(toe["turns"].empty()) << "its toe is inside: what comes next in that order";
+    EXPECT_EQ(ran({"plan", demo, "--order", "as it comes"}).code, 2);
+}
+
+TEST_F(CliTest, WhichWayTonightIsRepeatableAndKnowsTheWall) {
+    const std::string demo = std::string(DATA_DIR) + "/demo/ollerby-pickup.json";
+    const std::vector<std::string> asked = {"practice", "tonight",       demo, "--cars", "2",
+                                            "--have",   "boards, a tape"};
+    const Ran one = ran(asked), two = ran(asked);
+    ASSERT_EQ(one.code, 0) << one.err;
+    EXPECT_EQ(one.out, two.out);
+    const Json j = Json::parse(one.out);
+    for (const Json& way : j["ways"]) EXPECT_NE(way["rigs"][0], "string-bars");
+    const Ran bad = ran({"practice", "tonight", demo, "--have", "a crystal ball"});
+    EXPECT_EQ(bad.code, 2);
+    EXPECT_NE(bad.err.find("crystal ball"), std::string::npos) << bad.err;
+}
+
 TEST_F(CliTest, ThePracticeBenchIsRepeatableAndKnowsItsTools) {
     const std::vector<std::string> asked = {"practice", "bench", "--cars", "3",
                                             "--seed",   "5",     "--tool", "vernier"};
@@ -344,9 +368,11 @@ TEST_F(CliTest, ThePracticeBenchIsRepeatableAndKnowsItsTools) {
     const Json j = Json::parse(one.out);
     EXPECT_EQ(j["cars"], 3);
     EXPECT_EQ(j["tool"], "vernier");
-    EXPECT_EQ(j["ways"].size(), 8u);
+    EXPECT_EQ(j["ways"].size(), 9u);
     for (const Json& way : j["ways"]) {
         EXPECT_EQ(way["jobs"], 3);
+        EXPECT_GE(way["minutes"]["mean"], way["minutes"]["spot at half"]);
+        EXPECT_LT(way["minutes"]["mean"], way["minutes"]["turn at one and a half"]);
         EXPECT_GE(way["readings_mean"].get<double>(), way["way"] == "changing over" ? 0.0 : 14.0) << way;
     }
     EXPECT_NE(one.err.find("100 %"), std::string::npos) << "progress";

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "line/line_view.h"
 
+#include <cmath>
+
 #include <QPainter>
 #include <QPainterPath>
 
@@ -31,8 +33,9 @@ StageKnot::StageKnot(Stage stage, QWidget* parent) : QAbstractButton(parent), st
     setCursor(Qt::PointingHandCursor);
 }
 
-void StageKnot::set(const StageState& state, const QString& note, bool here) {
+void StageKnot::set(const StageState& state, const QString& note, bool here, double minutes) {
     state_ = state;
+    minutes_ = minutes < 0.5 ? QString() : tr("%1 min").arg(std::lround(minutes));
     note_ = note;
     here_ = here;
     const QString knot = state.progress == Progress::done    ? tr("done")
@@ -40,8 +43,10 @@ void StageKnot::set(const StageState& state, const QString& note, bool here) {
                                                              : tr("to do");
     const QString name = QString::fromStdString(words::stage(stage_));
     setText(name);
-    setAccessibleName(
-        QStringLiteral("%1: %2, %3%4").arg(name, knot, note, here ? tr(", you are here") : QString()));
+    setAccessibleName(QStringLiteral("%1: %2, %3%4%5")
+                          .arg(name, knot, note,
+                               minutes_.isEmpty() ? QString() : QStringLiteral(", ") + minutes_,
+                               here ? tr(", you are here") : QString()));
     setToolTip(plainTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(note)));
     update();
 }
@@ -92,6 +97,10 @@ void StageKnot::paintEvent(QPaintEvent*) {
     p.setFont(type(15, here_));
     const QRectF text(58, y - 22, width() - 60, 20);
     p.drawText(text, Qt::AlignLeft | Qt::AlignVCenter, this->text());
+    // What it still takes, as expected.
+    p.setFont(type(12));
+    p.setPen(c.soft);
+    p.drawText(text.adjusted(0, 1, -10, 0), Qt::AlignRight | Qt::AlignVCenter, minutes_);
     p.setPen(state_.progress == Progress::stale ? c.caution : c.soft);
     p.setFont(type(12));
     p.drawText(text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter,
@@ -118,6 +127,9 @@ void LineView::refresh() {
     const auto states = stages_of(job, desk_.knowledge());
     for (Stage s : all_stages) {
         const StageState& st = states[static_cast<std::size_t>(index_of(s))];
+        double minutes = 0.0;
+        for (const EveningStep& step : desk_.answer().evening.steps)
+            if (step.stage == s) minutes += step.minutes;
         const bool open = st.progress == Progress::to_do;
         QString note;
         switch (s) {
@@ -167,7 +179,7 @@ void LineView::refresh() {
             if (s == Stage::drive && st.of == 0) note = tr("turned since");
         }
         if (!st.wanted && open) note = tr("not needed for this");
-        knots_[static_cast<std::size_t>(index_of(s))]->set(st, note, s == here_);
+        knots_[static_cast<std::size_t>(index_of(s))]->set(st, note, s == here_, minutes);
     }
 }
 

@@ -15,7 +15,8 @@ class StageKnot : public QAbstractButton {
     Q_OBJECT
   public:
     StageKnot(Stage stage, QWidget* parent);
-    void set(const StageState& state, const QString& note, bool here);
+    /// `minutes`: what it still takes, as expected.
+    void set(const StageState& state, const QString& note, bool here, double minutes);
     QSize sizeHint() const override { return {176, 80}; }
 
   protected:
@@ -24,7 +25,7 @@ class StageKnot : public QAbstractButton {
   private:
     Stage stage_;
     StageState state_;
-    QString note_;
+    QString note_, minutes_;
     bool here_ = false;
 };
 
