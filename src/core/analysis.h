@@ -45,8 +45,8 @@ struct Analysis {
     KnownAngle wheel;  ///< how the steering wheel sits on a straight road, to the right positive
     std::optional<DriveSays> drive;  ///< what the last drive and the angles say of each other
     Plan plan;
-    std::vector<Until> until;      ///< what the rules will show, turn by turn
-    ToGo to_go;                    ///< how long it still takes
+    std::vector<Until> until;  ///< what the rules will show, turn by turn
+    ToGo to_go;                ///< how long it still takes
     /// Spots of the round that are not read and need not be: reading them would hardly change what is said.
     std::vector<Spot> can_wait;
     std::optional<Untold> untold;  ///< why `read` is empty though the plan says `read`
