@@ -11,9 +11,10 @@ namespace fairchalk::book {
 namespace {
 
 // Columns of a reading are named as in the job file.
-constexpr std::array columns = {"round", "id",       "kind", "wheel",  "axle",   "bar",    "side", "station",
-                                "value", "sigma",    "tool", "turned", "rolled", "height", "top",  "span",
-                                "mark",  "arm_span", "to",   "since",  "at",     "struck"};
+constexpr std::array columns = {"round",  "id",      "kind",         "wheel",  "axle", "bar",
+                                "side",   "station", "value",        "sigma",  "tool", "turned",
+                                "rolled", "height",  "top",          "span",   "mark", "arm_span",
+                                "to",     "since",   "before_shake", "pushed", "at",   "struck"};
 
 std::string quoted(const std::string& s) {
     if (s.find_first_of(",;\t\"\r\n") == std::string::npos) return s;
@@ -140,7 +141,10 @@ std::string csv_of(const JobFile& job) {
         if (!std::holds_alternative<Reading>(e.event)) continue;
         std::map<std::string, std::string> cells;
         for (const auto& [key, value] : job.raw()[i].items())
-            if (value.is_string()) cells[key] = value.get<std::string>();
+            if (value.is_string())
+                cells[key] = value.get<std::string>();
+            else if (value == Json(true))
+                cells[key] = "true";
         cells["id"] = e.label();
         cells["round"] = std::to_string(std::max(round, 0));
         if (read.struck[i]) cells["struck"] = read.struck[i]->empty() ? "taken back" : *read.struck[i];
@@ -208,7 +212,8 @@ JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& i
         Json reading = Json::object();
         for (std::size_t c = 0; c < header.size(); ++c)
             if (header[c] != "round" && c < rows[r].size() && !rows[r][c].empty())
-                reading[header[c]] = rows[r][c];
+                reading[header[c]] =
+                    header[c] == "before_shake" ? Json(rows[r][c] == "true") : Json(rows[r][c]);
         reading_from(reading, place);
         here["readings"].push_back(reading);
     }

@@ -432,6 +432,8 @@ Reading reading_from(const Json& json, const std::string& place) {
     if (n.has("rolled")) r.spot.rolled = n["rolled"].quantity(Expect::Kind::turns).value != 0;
     if (n.has("zeroed")) r.zeroed_on_floor = n["zeroed"].word({"on-floor", "level"}) == "on-floor";
     if (n.has("before_shake")) r.before_shake = n["before_shake"].yes_no();
+    if (n.has("pushed"))
+        r.pushed = n["pushed"].word({"out", "in"}) == "out" ? Reading::Pushed::out : Reading::Pushed::in;
     if (n.has("since")) r.since_now = n["since"].word({"now", "round"}) == "now";
     return r;
 }
@@ -521,6 +523,7 @@ Json json_of(const Reading& r) {
     if (r.zeroed_on_floor) j["zeroed"] = "on-floor";
     if (r.since_now) j["since"] = "now";
     if (r.before_shake) j["before_shake"] = true;
+    if (r.pushed) j["pushed"] = *r.pushed == Reading::Pushed::out ? "out" : "in";
     if (r.span) j["span"] = write_exact(*r.span);
     if (r.height) j["height"] = write_exact(*r.height);
     if (r.top_in) j["top"] = *r.top_in ? "in" : "out";

@@ -91,16 +91,17 @@ Level level_of(int level) {
     l.hand = 0.3;
     l.tells = level == 1;
     if (level == 1) {
-        l.nature = {0.002, 0.03, 1.0, 0.1};
+        l.nature = {0.002, 0.03, 1.0, 0.1, 0.1};
         return l;
     }
     l.hand = l.dents = 1.0;
     l.tilt = 4.0;
     l.bulge = 0.3;
     l.play = 0.5;
-    l.nature = {0.01, 0.08, 0.9, 0.3};
+    l.nature = {0.01, 0.08, 0.9, 0.3, 0.25};
     if (level == 2) return l;
     l.nature.stick = 0.5;
+    l.nature.holds = 0.4;
     l.nature.creep = 0.03;
     l.give = 0.02;
     l.bulge = 0.6;
@@ -209,7 +210,7 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
         if (const Reading* r = std::get_if<Reading>(&e.event)) {
             // Struck or not, it was taken.
             ++taken_[r->spot];
-            if (!r->before_shake) car_.shake();
+            if (!r->before_shake && !r->pushed) car_.shake();
             ++work_.spots;
             if (++readings == kick_at && level_.kicked) {
                 Kick k{between(rng, 0, 1) < 0.5 ? Side::left : Side::right, either_way(rng, 3, 8), readings,
@@ -269,6 +270,12 @@ void PracticeFloor::follow(const std::vector<Entry>& log) {
 std::optional<double> PracticeFloor::there(const Reading& asked, const LinesSet& lines, Rng& rng) const {
     const Spot& spot = asked.spot;
     SolidCar s = asked.before_shake ? car_.shown() : car_.solid();
+    if (asked.pushed) {
+        // Let go, it stays as far out of its place as friction holds it there.
+        const double way =
+            (*asked.pushed == Reading::Pushed::out ? -1.0 : 1.0) * reading_kind(spot.kind).end();
+        for (double& toe : s.toe) toe += way * level_.nature.holds;
+    }
     for (double& toe : s.toe) toe += normal(rng, level_.give);
     // Within its play the fronts stand as they like, whoever holds the wheel.
     const double ratio = card_.steering_ratio.value_or(usual_steering_ratio);

@@ -100,7 +100,9 @@ bool SimCar::turn(const std::string& id, double amount, Rng& rng, double second)
     for (const auto& [wheel, move] : it->second.corners)
         settled_[static_cast<std::size_t>(index_of(wheel))] += normal(rng, nature_.settle);
     const bool stands = stand();
-    for (std::size_t w = 0; w < 4; ++w) held_back_[w] += nature_.stick * (solid_.toe[w] - before[w]);
+    for (std::size_t w = 0; w < 4; ++w)
+        held_back_[w] = std::clamp(held_back_[w] + nature_.stick * (solid_.toe[w] - before[w]),
+                                   -nature_.holds, nature_.holds);
     return stands;
 }
 

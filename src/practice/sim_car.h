@@ -20,6 +20,7 @@ struct Nature {
     double jacked = 0.05;  ///< of each wheel of a jacked axle
     double settles = 1.0;  ///< the share of that which rolling takes back
     double stick = 0.0;    ///< the share of a turn that the tire holds back until it is shaken or rolled
+    double holds = 90.0;   ///< degrees of toe, the most that its friction can hold back
     double creep = 0.0;    ///< degrees, one sigma, of a wheel whose adjuster was locked
     double worn_toe = 0.03, worn_lean = 0.05;  ///< degrees, one sigma, of some weeks on the road
 };

@@ -28,6 +28,10 @@ std::string minutes(double m) {
     return fill(TR_NOOP("about {0} min"), {std::to_string(said)});
 }
 
+std::string held_back(double most, QuantityKind kind) {
+    return kind == QuantityKind::length ? to_division(most, kind, 0.1) : to_division(most, kind, 0.05);
+}
+
 std::string can_wait(int spots) {
     return spots == 1
                ? tr(TR_NOOP("The last spot can wait: a reading there would hardly change what is said."))

@@ -92,6 +92,8 @@ std::string until(const Until& u, const CarCard& car);
 /// "Another 1/4 turn longer, until it shows about 4 9/64 in; shaken, 4 5/32 in."; empty where the plan has
 /// the word.
 std::string watch(const Watch& w, const CarCard& car, const Show& how = {});
+/// What a tire holds back, as the tool shows it: 0.4 mm, 0.1°.
+std::string held_back(double most, QuantityKind kind);
 std::string why_test_turn();
 std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& how = {});
 

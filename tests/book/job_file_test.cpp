@@ -97,6 +97,25 @@ TEST_F(JobFileTest, TheBookGivesBackWhatItWasGiven) {
     std::filesystem::remove_all(path);
 }
 
+TEST_F(JobFileTest, WhatWasReadBeforeAShakeOrOfAPushedTireStaysThatInASpreadsheet) {
+    const std::string text =
+        R"({"format": "fairchalk-job", "version": 1, "car": {"name": "c"}, "rounds": [{"readings": [
+        {"kind": "rim-front", "wheel": "front-left", "value": "113 mm", "before_shake": true},
+        {"kind": "rim-front", "wheel": "front-left", "value": "113.5 mm", "pushed": "out"},
+        {"kind": "rim-front", "wheel": "front-left", "value": "112.5 mm", "pushed": "in"}]}]})";
+    const JobFile job = parse_job(text, ids);
+    const JobFile back = job_from_csv(csv_of(job), nullptr, ids);
+    for (const JobFile* file : {&job, &back}) {
+        const Job read = file->job();
+        ASSERT_EQ(read.rounds[0].readings.size(), 1u);
+        EXPECT_TRUE(std::get<Reading>((*read.log)[read.rounds[0].readings[0]].event).before_shake);
+        EXPECT_EQ(read.others.size(), 2u);
+    }
+    std::string hard = text;
+    hard.replace(hard.find("\"in\""), 4, "\"hard\"");
+    EXPECT_THROW(parse_job(hard, ids), FileError);
+}
+
 TEST_F(JobFileTest, ReadingsGoThroughASpreadsheet) {
     const JobFile job = parse_job(short_job, ids);
     const std::string csv = csv_of(job);

@@ -103,6 +103,36 @@ TEST_F(WatchDeskTest, WhatIsTurnedAfterTheShimsIsNotWatchedBeforeThem) {
     EXPECT_FALSE(window->slate().asksBesides());
 }
 
+TEST_F(WatchDeskTest, AStickTestIsTwoReadingsAndTheSheetStopsNoFurtherBeforeItsEnd) {
+    sheet();
+    ASSERT_FALSE(desk->answer().until.empty());
+    const Until before = goal();
+    const auto kept = readings();
+    for (const Act& a : window->turning().acts())
+        if (a.id == "stick") window->turning().act(a.id);
+    ASSERT_TRUE(window->slate().asksBesides());
+    EXPECT_TRUE(slateText().contains("outward"));
+    enter("about so");
+    EXPECT_TRUE(slateText().contains("outward")) << "what is no value is refused, and stays";
+    key(Qt::Key_Escape);
+    key(Qt::Key_Escape);
+    for (const Act& a : window->turning().acts())
+        if (a.id == "stick") window->turning().act(a.id);
+    enter("119.6 mm");
+    EXPECT_TRUE(slateText().contains("inward"));
+    enter("119.4 mm");
+    EXPECT_FALSE(window->slate().asksBesides());
+    desk->settle();
+    EXPECT_EQ(readings(), kept) << "they are no readings of angles";
+    EXPECT_NEAR(std::abs(goal().then - goal().stop), 0.1, 1e-6);
+    EXPECT_GT(std::abs(before.then - before.stop), 0.1);
+    // On the disk, and out again as it was.
+    close();
+    open();
+    desk->settle();
+    EXPECT_NEAR(std::abs(goal().then - goal().stop), 0.1, 1e-6);
+}
+
 TEST_F(WatchDeskTest, ARoundAndTheTurnsAfterItByTheNumericKeypadAlone) {
     demo();
     open();

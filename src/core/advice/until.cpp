@@ -119,6 +119,26 @@ double division_of(const Followed& f) {
 
 }  // namespace
 
+std::optional<double> held_at_most(const Job& job, const Spot& spot) {
+    const ReadingKind& kind = reading_kind(spot.kind);
+    const auto here = [&](const Spot& s) {
+        const ReadingKind& other = reading_kind(s.kind);
+        return s == spot || (s.wheel && s.wheel == spot.wheel && !s.rolled && s.swept == spot.swept &&
+                             kind.on_lip() && other.on_lip() && kind.to_string() && other.to_string());
+    };
+    std::optional<Spot> at;
+    std::array<std::optional<double>, 2> shown;
+    for (std::size_t i = job.others.size(); i-- > 0;) {
+        const Reading& r = std::get<Reading>((*job.log)[job.others[i]].event);
+        if (!r.pushed || !here(r.spot) || (at && r.spot != *at)) continue;
+        at = r.spot;
+        auto& one = shown[static_cast<std::size_t>(*r.pushed)];
+        if (!one) one = r.value.value;
+        if (shown[0] && shown[1]) return std::abs(*shown[0] - *shown[1]) / 2;
+    }
+    return std::nullopt;
+}
+
 std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan) {
     std::vector<Until> out;
     if (!e.posterior || e.round < 0 || plan.turns.empty()) return out;
@@ -179,6 +199,11 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
                 }
                 u.stop = u.then + (held - will) / f.slope;
                 u.stop_sigma = std::hypot(u.then_sigma, unsure);
+                if (const auto most = held_at_most(job, f.spot); most && std::abs(u.then - u.stop) > *most) {
+                    u.stop = u.then - std::copysign(*most, u.then - u.stop);
+                    // Half of a difference of two readings.
+                    u.stop_sigma = std::hypot(u.then_sigma, std::sqrt(0.5) * taking);
+                }
                 of_this.push_back(std::move(u));
             }
             std::stable_sort(of_this.begin(), of_this.end(), [](const Until& a, const Until& b) {

@@ -41,7 +41,15 @@ struct Until {
 ///
 /// Where the spot was read in this round, the expectation is that reading and what the turns change of it: a
 /// bent lip or a gauge's zero is in both. Else it is the estimate's own.
+///
+/// A stick test says how much it can be at most: half of what lies between the rule after the tire was pushed
+/// outward and let go, and after it was pushed inward. Friction holds no more than that, however far it is
+/// turned: a longer turn stops nearer to its end.
 std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan);
+
+/// What the tire holds back at most at a spot, by the last stick test there or at the other edge of its rim:
+/// in the unit of the tool; nothing where there was none.
+std::optional<double> held_at_most(const Job& job, const Spot& spot);
 
 /// What a value says that was read while something was turned, against the way that is left.
 enum class Watching {

@@ -73,10 +73,13 @@ std::optional<Drift> drift_named(std::string_view s) {
     return named<Drift>(drift_names, s);
 }
 
+bool of_round(const Reading& reading) {
+    return !reading.pushed && reading_kind(reading.spot.kind).use() == ReadingUse::angles;
+}
+
 bool reads_angle(const Entry& entry) {
     const Reading* r = std::get_if<Reading>(&entry.event);
-    return r && reading_kind(r->spot.kind).use() == ReadingUse::angles &&
-           !reading_kind(r->spot.kind).of_steering();
+    return r && of_round(*r) && !reading_kind(r->spot.kind).of_steering();
 }
 
 std::optional<std::size_t> Round::last_angle(const std::vector<Entry>& log) const {
@@ -218,7 +221,7 @@ Job job_of(const std::vector<Entry>& log) {
             if (opened->steering_held) lines.steering_held = *opened->steering_held;
             take_over(lines, opened->lines);
         } else if (const auto* reading = std::get_if<Reading>(&what)) {
-            if (reading_kind(reading->spot.kind).use() != ReadingUse::angles) {
+            if (!of_round(*reading)) {
                 job.others.push_back(i);
                 if (reading_kind(reading->spot.kind).use() == ReadingUse::floor)
                     finer(job.finest_of_floor, *reading);

@@ -230,6 +230,8 @@ struct Entry {
     const std::string& label() const { return name.empty() ? id : name; }
 };
 
+/// True for what belongs to a round: not for the floor, the state of the car, or a stick test.
+bool of_round(const Reading& reading);
 /// True for what tells an angle: not for the floor, the state of the car, or a second look at the wheel.
 bool reads_angle(const Entry& entry);
 

@@ -51,8 +51,7 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
             continue;
         }
         if (const Reading* r = std::get_if<Reading>(&what);
-            r && reading_kind(r->spot.kind).use() == ReadingUse::angles &&
-            (!options.only || options.only(*r))) {
+            r && of_round(*r) && (!options.only || options.only(*r))) {
             if (against_gravity)
                 if (const auto floor = floor_at(job, i)) readings.lay_floor(*floor);
             freeing = false;

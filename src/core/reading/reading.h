@@ -41,6 +41,10 @@ struct Reading {
     /// Read while something was turned, before the car was shaken: the tires hold back a share of what that
     /// did.
     bool before_shake = false;
+    /// A stick test: the tire was pushed that way at this spot and let go. Tells no angle, but how much it
+    /// keeps.
+    enum class Pushed { out, in };
+    std::optional<Pushed> pushed;
 
     /// Standard uncertainty of this one taking, in the unit of `value`, by: stated sigma, the tool (`own`, or
     /// the standard one of that name), half the resolution. Without a tool the finest division typed beside

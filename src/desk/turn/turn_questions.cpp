@@ -8,6 +8,7 @@
 #include "read/read_questions.h"
 #include "turn/plan_offers.h"
 #include "turn/turn_text.h"
+#include "turn/watch_question.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -169,6 +170,104 @@ QString AcceptQuestion::keep(const QString& text) {
     desk_.accept(text.trimmed());
     emit answered();
     return {};
+}
+
+StickQuestion::StickQuestion(JobDesk& desk, QObject* parent) : Question(desk, parent) {
+    for (const WatchedFrom& from : watched_from(desk))
+        if (std::find(spots_.begin(), spots_.end(), from.spot) == spots_.end()) spots_.push_back(from.spot);
+}
+
+QString StickQuestion::number() const {
+    return spots_.empty() ? QString() : desk_.number(spots_[at_]);
+}
+
+QString StickQuestion::title() const {
+    return spots_.empty() ? tr("Nothing to watch") : q(words::spot(spots_[at_]));
+}
+
+QString StickQuestion::body() const {
+    QString out = line(tr("Push the tire %1 at this edge, firmly, at hub height; let go slowly, then read.")
+                           .arg(way_ == Reading::Pushed::out ? strong(tr("outward")) : strong(tr("inward"))));
+    if (!spots_.empty())
+        if (const auto most = held_at_most(desk_.job(), spots_[at_]))
+            out += line(tr("By the last test the tire holds back at most %1 here.")
+                            .arg(q(words::held_back(*most, reading_kind(spots_[at_].kind).quantity()))));
+    return out +
+           line(soft(tr(
+               "Half of the difference is the most that friction holds back while something is turned: the "
+               "sheet then stops no further before its end. Page Down is another spot, Escape leaves it.")));
+}
+
+QString StickQuestion::say() const {
+    return way_ == Reading::Pushed::out ? tr("Pushed outward and let go: what does it show?")
+                                        : tr("Pushed inward and let go: what does it show?");
+}
+
+std::optional<Spot> StickQuestion::spot() const {
+    return spots_.empty() ? std::nullopt : std::optional(spots_[at_]);
+}
+
+Reading StickQuestion::blank() const {
+    Reading r = desk_.blank(spots_[at_]);
+    r.pushed = way_;
+    return r;
+}
+
+std::optional<Reading> StickQuestion::reads() const {
+    return spots_.empty() ? std::nullopt : std::optional(blank());
+}
+
+Expect StickQuestion::expected() const {
+    if (!spots_.empty() && reading_kind(spots_[at_].kind).quantity() == QuantityKind::angle)
+        return {Expect::Kind::angle, Bare::deg};
+    return {Expect::Kind::length, bareLength()};
+}
+
+QString StickQuestion::hint() const {
+    return say();
+}
+
+Understood StickQuestion::understand(const QString& text) const {
+    const auto quantity = read_quantity(text.toStdString(), expected());
+    if (!quantity) return {warn(q(words::sentence(quantity.error()))), false};
+    return {QStringLiteral("= %1").arg(quantity->kind == QuantityKind::angle
+                                           ? q(fairchalk::show(quantity->angle(), how_))
+                                           : inBothUnits(*quantity)),
+            true};
+}
+
+QString StickQuestion::keep(const QString& text) {
+    if (spots_.empty()) return title();
+    const auto quantity = read_quantity(text.toStdString(), expected());
+    if (!quantity) return q(words::sentence(quantity.error()));
+    if (desk_.practice() && !held_)
+        return tr("Nothing is held there yet: the space bar walks to the spot and holds the %1.")
+            .arg(q(words::tool(desk_.toolFor(spots_[at_]))));
+    desk_.take(blank(), *quantity);
+    held_.reset();
+    if (way_ == Reading::Pushed::in) {
+        emit answered();
+        return {};
+    }
+    way_ = Reading::Pushed::in;
+    emit said();
+    return {};
+}
+
+bool StickQuestion::space() {
+    if (!desk_.practice() || spots_.empty()) return false;
+    held_ = desk_.held(blank());
+    emit said();
+    return true;
+}
+
+void StickQuestion::step(int by) {
+    if (spots_.empty()) return;
+    const auto n = static_cast<int>(spots_.size());
+    at_ = static_cast<std::size_t>((static_cast<int>(at_) + by + n) % n);
+    way_ = Reading::Pushed::out;
+    held_.reset();
+    emit said();
 }
 
 QString PlanQuestion::body() const {

@@ -53,6 +53,38 @@ class AcceptQuestion : public Question {
     QString keep(const QString& text) override;
 };
 
+/// How much do the tires hold back? Pushed outward and let go, read; pushed inward and let go, read.
+class StickQuestion : public Question {
+    Q_OBJECT
+  public:
+    explicit StickQuestion(JobDesk& desk, QObject* parent = nullptr);
+    QString number() const override;
+    QString title() const override;
+    QString subtitle() const override { return tr("stick test"); }
+    QString body() const override;
+    QString say() const override;
+    std::optional<Spot> spot() const override;
+    bool showsSpot() const override { return true; }
+    std::optional<Reading> reads() const override;
+    std::optional<practice::Held> held() const override { return held_; }
+    bool typing() const override { return !spots_.empty(); }
+    bool takesGauge() const override { return true; }
+    QString hint() const override;
+    Expect expected() const override;
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+    bool space() override;
+    void step(int by) override;
+
+  private:
+    Reading blank() const;
+
+    std::vector<Spot> spots_;  ///< that are watched while something is turned
+    std::size_t at_ = 0;
+    Reading::Pushed way_ = Reading::Pushed::out;
+    std::optional<practice::Held> held_;
+};
+
 /// Which plan?
 class PlanQuestion : public ListQuestion {
     Q_OBJECT

@@ -203,6 +203,43 @@ TEST(Watch, AfterwardsTheWheelsThatWereTurnedAreReadAgainAndNoOthers) {
     EXPECT_EQ(wanted_spots(job_of(it.log), round + 1).size(), 14u);
 }
 
+TEST(Watch, AStickTestSaysHowMuchIsHeldBackAtMost) {
+    UnderTheCar it(told({}), front_toes);
+    const auto goal = [&] {
+        for (const Until& u : it.analysed().until)
+            if (u.adjuster == "rod-fl" && u.spot == wheel_spot(ReadingId::rim_front, Wheel::front_left))
+                return u;
+        return Until{};
+    };
+    const Until before = goal();
+    ASSERT_GT(std::abs(before.then - before.stop), 0.3);
+    const Estimate was = it.analysed().now;
+    const auto pushed = [&](Reading::Pushed way, double value) {
+        Reading r = testing::reading(before.spot, value, 0.2);
+        r.pushed = way;
+        it.put(r);
+    };
+    pushed(Reading::Pushed::out, 100.2);
+    EXPECT_FALSE(held_at_most(job_of(it.log), before.spot)) << "one way alone tells nothing";
+    pushed(Reading::Pushed::in, 99.8);
+    EXPECT_NEAR(*held_at_most(job_of(it.log), before.spot), 0.2, 1e-9);
+    EXPECT_TRUE(held_at_most(job_of(it.log), wheel_spot(ReadingId::rim_rear, Wheel::front_left)));
+    EXPECT_FALSE(held_at_most(job_of(it.log), wheel_spot(ReadingId::rim_front, Wheel::front_right)));
+    const Until after = goal();
+    EXPECT_NEAR(after.then, before.then, 1e-9);
+    EXPECT_NEAR(std::abs(after.then - after.stop), 0.2, 1e-9);
+    EXPECT_EQ(after.stop > after.then, before.stop > before.then);
+    EXPECT_LT(after.stop_sigma, before.stop_sigma);
+    // It tells no angle, and asks for none again.
+    const Estimate now = it.analysed().now;
+    EXPECT_EQ(now.wheels[0].toe.value.deg(), was.wheels[0].toe.value.deg());
+    EXPECT_EQ(now.wheels[0].toe.sigma.deg(), was.wheels[0].toe.sigma.deg());
+    EXPECT_EQ(it.analysed().plan.next, NextStep::turn);
+    // More than is held back of so short a turn: as it was.
+    pushed(Reading::Pushed::out, 110.0);
+    EXPECT_NEAR(goal().stop, before.stop, 1e-9);
+}
+
 TEST(Watch, WhatTheRuleShowsBeforeAndAfterTheShakeLiesWithinItsPlusMinusSoOften) {
     std::mt19937 random(20261129);
     std::normal_distribution<double> n(0.0, 1.0);
