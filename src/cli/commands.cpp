@@ -324,7 +324,7 @@ Command bench_command(CLI::App& practice, Context& with) {
 Command prove_command(CLI::App& practice, Context& with) {
     struct Given {
         practice::MatrixOptions matrix;
-        std::string cells = "all", harmed;
+        std::string cells = "all", harmed, order;
         bool notes = false;
     };
     const auto given = std::make_shared<Given>();
@@ -338,6 +338,11 @@ Command prove_command(CLI::App& practice, Context& with) {
         ->check(CLI::NonNegativeNumber & a_number);
     prove->add_option("--only", matrix.only, "cells in whose name this stands");
     prove->add_option("--threads", matrix.threads, "0: one for each core")->check(CLI::Range(0, 64));
+    prove
+        ->add_option("--order", given->order,
+                     "worked in an order of one's own: all at once unless told otherwise")
+        ->check(CLI::IsMember(
+            {"all-at-once", "caster-camber-toe", "toe-first", "rough-toe-first", "rear-first"}));
     prove->add_option("--harmed", given->harmed, "a folder for the jobs that were harmed, as job files");
     prove->add_flag("--notes", given->notes, "each harm in a line of its own, after the tables");
     prove->footer(
@@ -347,6 +352,7 @@ Command prove_command(CLI::App& practice, Context& with) {
                 practice::MatrixOptions& cells = given->matrix;
                 const Stoppable stoppable;
                 cells.quick = given->cells == "quick";
+                cells.order = order_named(given->order).value_or(Order::all_at_once);
                 const auto named = practice::covering_cells(cells.seed);
                 if (std::none_of(named.begin(), named.end(), [&](const practice::Cell& c) {
                         return c.name().find(cells.only) != std::string::npos;

@@ -45,6 +45,14 @@ void introduce() {
         [](const char* source) { return QCoreApplication::translate("words", source).toStdString(); });
 }
 
+/// Into a file, once all is kept and answered.
+void drawAndEnd(desk::JobDesk& job_desk, desk::Window& window, const QString& file) {
+    QTimer::singleShot(600, qApp, [&job_desk, &window, file] {
+        job_desk.settle();
+        QCoreApplication::exit(window.grab().save(file) ? 0 : 1);
+    });
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -123,13 +131,7 @@ int main(int argc, char** argv) {
                 }
             });
         }
-        if (parser.isSet(picture)) {
-            QTimer::singleShot(600, &app, [&] {
-                job_desk->settle();
-                const bool ok = window->grab().save(parser.value(picture));
-                QCoreApplication::exit(ok ? 0 : 1);
-            });
-        }
+        if (parser.isSet(picture)) drawAndEnd(*job_desk, *window, parser.value(picture));
         if (parser.isSet(typing)) desk::typeForEver(*job_desk, *window);
         if (parser.isSet(first_paint)) {
             QApplication::processEvents();

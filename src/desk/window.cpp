@@ -522,7 +522,7 @@ void Window::toggleBigFigures() {
 void Window::refresh() {
     if (!desk_.hasJob()) return;
     name_->setText(q(desk_.job().car.name));
-    const QString ready = readyAbout(desk_);
+    const QString ready = page_.id == PageId::lesson ? QString() : readyAbout(desk_);
     title_->setText(tr("%1 · round %2").arg(desk_.title()).arg(desk_.round() + 1) +
                     (ready.isEmpty() ? QString() : QStringLiteral(" · ") + ready));
     const auto marks = marks_on(desk_.job(), desk_.knowledge());

@@ -25,7 +25,7 @@ constexpr int most_passes = 8;
 /// A cell's job under way, and what is held against it.
 class Work {
   public:
-    Work(const Cell& cell, std::uint64_t seed, std::uint64_t number) : cell_(cell) {
+    Work(const Cell& cell, std::uint64_t seed, std::uint64_t number, Order order) : cell_(cell) {
         std::seed_seq seeds{static_cast<std::uint32_t>(seed), static_cast<std::uint32_t>(seed >> 32),
                             static_cast<std::uint32_t>(number), static_cast<std::uint32_t>(number >> 32)};
         Rng rng(seeds);
@@ -36,6 +36,7 @@ class Work {
         for (double& w : shape.wobble) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
         Built b = built(cell, shape, rng);
         job_.emplace(std::move(b), shape, rng);
+        job_->keep(order);
         const bool leans = cell.of(Factor::target) == "all" || has(cell.of(Factor::target), "camber");
         if (leans) job_->disturb();
         targets_ = targets_of(cell, job_->solid());
@@ -300,8 +301,8 @@ CellJob Work::run() {
 
 }  // namespace
 
-CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car) {
-    return Work(cell, seed, car).run();
+CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car, Order order) {
+    return Work(cell, seed, car, order).run();
 }
 
 std::vector<CellResult> prove_cells(const MatrixOptions& options,
@@ -319,7 +320,8 @@ std::vector<CellResult> prove_cells(const MatrixOptions& options,
         jobs, options.threads,
         [&](int n) {
             const auto& [number, one] = cells[static_cast<std::size_t>(n % count)];
-            return work_cell(one, options.seed, number * 1'000'000u + static_cast<std::uint64_t>(n / count));
+            return work_cell(one, options.seed, number * 1'000'000u + static_cast<std::uint64_t>(n / count),
+                             options.order);
         },
         progress, stop);
     std::vector<CellResult> out;

@@ -11,6 +11,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/advice/plan.h"
 #include "core/job/log.h"
 #include "practice/work_count.h"
 
@@ -84,7 +85,7 @@ struct CellJob {
     std::vector<std::string> notes;  ///< of each harm, what it was; of each wrong card, how far it drove
     std::vector<Entry> log;          ///< of one with a note, what was done
 };
-CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car);
+CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car, Order order = Order::all_at_once);
 
 struct CellResult {
     Cell cell;
@@ -105,6 +106,7 @@ struct MatrixOptions {
     std::uint64_t seed = 1;
     bool quick = false;  ///< one cell in three
     int threads = 0;
+    Order order = Order::all_at_once;
     std::string only;  ///< cells whose name holds this
 };
 /// All cells that share a value of a factor: shares, each with the half-width of its 99.9 % interval, the

@@ -88,8 +88,9 @@ void PlayedJob::read_round(double misreads) {
     for (const Spot& s : unread_spots(job, round)) read(s, misreads);
 }
 
-Question PlayedJob::question() {
+Question PlayedJob::question(Order order) {
     Question q;
+    q.options.order = order;
     q.settling = false;
     q.until = false;
     return q;
@@ -99,7 +100,7 @@ Analysis PlayedJob::read_on(double misreads) {
     int aside = 0;
     for (int extra = 0;; ++extra) {
         const Job job = job_of(log_);
-        Analysis a = analyse(job, question());
+        Analysis a = analyse(job, question(order_));
         const bool contradicts = a.plan.again && a.plan.again->why.code == Code::again_contradicts;
         if (a.now.alarm && !contradicts && aside < most_aside) {
             if (const Check* worst = worst_suspect(a.now)) {

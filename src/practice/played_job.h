@@ -47,8 +47,11 @@ class PlayedJob {
     const WorkCount& work() const { return work_; }
     Rng& rng() { return rng_; }
 
+    /// Somebody's own order of setting angles.
+    void keep(Order order) { order_ = order; }
+
     /// What each of them asks for.
-    static Question question();
+    static Question question(Order order = Order::all_at_once);
 
   private:
     Rng rng_;
@@ -58,6 +61,7 @@ class PlayedJob {
     std::vector<Entry> log_;
     std::map<Spot, double> dents_;  ///< mm: what all takings at one spot share
     WorkCount work_;
+    Order order_ = Order::all_at_once;
 };
 
 }  // namespace fairchalk::practice

@@ -1,0 +1,153 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the desk has worked out beside the window: what other jobs of the book tell, and ways played forward.
+#include <QPointer>
+
+#include "book/adjuster_json.h"
+#include "core/judge/card_after_job.h"
+#include "job_desk.h"
+#include "on_window.h"
+
+namespace fairchalk::desk {
+
+void JobDesk::learnTimes() {
+    constexpr std::size_t newest = 20;
+    takeWays();
+    beside([this, book = book_, here = job_id_]() -> std::function<void()> {
+        auto learnt = std::make_shared<TimesLearnt>();
+        std::size_t met = 0;
+        try {
+            for (const book::JobInfo& j : book->jobs()) {
+                if (j.id == here || met == newest || book->fact("practice:" + j.id)) continue;
+                learnt->add(book->job(j.id).entries());
+                ++met;
+            }
+        } catch (const std::exception&) {
+            // Nothing is learnt from what can't be read.
+        }
+        if (met == 0) return [] {};
+        return [this, here, learnt] {
+            if (job_id_ != here) return;
+            GarageWays ways = analyst_.ways();
+            ways.times = *learnt;
+            analyst_.setWays(std::move(ways));
+            compute();
+        };
+    });
+}
+
+void JobDesk::takeWays() {
+    GarageWays ways = analyst_.ways();
+    ways.order = order_named(order()).value_or(Order::all_at_once);
+    ways.jacked_to_reach = reach() == "jack";
+    analyst_.setWays(std::move(ways));
+}
+
+std::string JobDesk::order() {
+    const std::string& kept = facts_.at("order");
+    return kept.empty() ? std::string(name_of(Order::all_at_once)) : kept;
+}
+
+std::string JobDesk::reach() {
+    const std::string& kept = facts_.at("reach");
+    return kept.empty() ? "under-it" : kept;
+}
+
+void JobDesk::keepOrder(const std::string& school) {
+    facts_.keep("order", school);
+    takeWays();
+    compute();
+}
+
+void JobDesk::keepReach(const std::string& school) {
+    facts_.keep("reach", school);
+    takeWays();
+    compute();
+}
+
+namespace {
+
+/// The newest job of a car that read something, but for one and for practice; as it now stands.
+struct LastJob {
+    std::vector<Entry> log;
+    std::string title;
+};
+std::optional<LastJob> last_job(const book::Book& book, const std::string& car, const std::string& but) {
+    for (const book::JobInfo& info : book.jobs(car)) {
+        if (info.id == but || info.readings == 0 || book.fact("practice:" + info.id)) continue;
+        try {
+            return LastJob{book.job(info.id).entries(), info.title};
+        } catch (const std::exception&) {
+            // An entry of a newer program, or a broken one: an older job may still tell.
+        }
+    }
+    return std::nullopt;
+}
+
+}  // namespace
+
+void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then) {
+    beside([book = book_, job = job_id_, then]() -> std::function<void()> {
+        std::optional<AnglesCarried> out;
+        try {
+            if (const auto last = last_job(*book, book->car_of(job), job)) {
+                out = carried_over(estimate_believed(job_of(last->log)));
+                if (out) out->from = last->title;
+            }
+        } catch (const std::exception&) {
+            // Nothing is taken over from what can't be read.
+        }
+        return [then, out] { then(out); };
+    });
+}
+
+void JobDesk::taught(const std::string& car, std::function<void(book::Json card)> then) {
+    // Only the newest is still wanted.
+    const int number = ++taught_number_;
+    beside([this, book = book_, car, then, number]() -> std::function<void()> {
+        if (taught_number_ != number) return [] {};
+        return [then, card = taughtCard(*book, car)] { then(card); };
+    });
+}
+
+void JobDesk::forecast(practice::Tonight tonight, int cars, std::uint64_t seed,
+                       std::shared_ptr<std::atomic<bool>> stop,
+                       std::function<void(std::vector<practice::WayForecast>)> then) {
+    beside([tonight = std::move(tonight), cars, seed, stop, then]() -> std::function<void()> {
+        auto ways = practice::forecast(tonight, book::shipped_knowledge(), cars, seed, stop.get());
+        return [then, ways = std::move(ways)] { then(ways); };
+    });
+}
+
+void JobDesk::beside(std::function<std::function<void()>()> work) {
+    QPointer<JobDesk> self(this);
+    ++making_;
+    beside_.start([self, work] {
+        const auto then = work();
+        onWindow([self, then] {
+            if (!self) return;
+            --self->making_;
+            then();
+        });
+    });
+}
+
+book::Json JobDesk::taughtCard(const book::Book& book, const std::string& car) {
+    book::Json card = book.card(car).value_or(book::Json::object());
+    try {
+        const auto last = last_job(book, car, {});
+        if (!last) return card;
+        const Job job = job_of(last->log);
+        const CarCard taught = card_after_job(job, estimate_believed(job));
+        book::Json list = book::Json::array();
+        for (const Adjuster& a : taught.adjusters) list.push_back(book::taught_json(a, card));
+        if (list.empty()) return card;
+        card["adjusters"] = list;
+        if (!taught.tin.empty()) card["tin"] = book::shims_json(taught.tin);
+        book::car_from(card, "car");
+    } catch (const std::exception&) {
+        return book.card(car).value_or(book::Json::object());  // begins with what the card says
+    }
+    return card;
+}
+
+}  // namespace fairchalk::desk
