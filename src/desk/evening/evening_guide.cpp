@@ -117,6 +117,10 @@ QString EveningGuide::body() const {
 QString EveningGuide::say() const {
     const Evening& e = desk_.answer().evening;
     if (!desk_.answerIsCurrent()) return tr("Working it out …");
+    if (desk_.job().targets.empty())
+        return tr(
+            "No targets yet: what to aim at is said on the car's card (Ctrl+I), and what it takes then "
+            "stands here.");
     if (e.steps.empty()) return tr("Nothing is left to do.");
     return e.jackings == 0 ? tr("Nothing in it wants the wheels up. F2 goes to what is chosen.")
                            : tr("All that wants the wheels up is done in one go. F2 goes to what is chosen.");

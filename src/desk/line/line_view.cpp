@@ -98,9 +98,9 @@ void StageKnot::paintEvent(QPaintEvent*) {
     const QRectF text(58, y - 22, width() - 60, 20);
     p.drawText(text, Qt::AlignLeft | Qt::AlignVCenter, this->text());
     // What it still takes, as expected.
-    p.setFont(type(12));
+    p.setFont(type(11.5));
     p.setPen(c.soft);
-    p.drawText(text.adjusted(0, 1, -10, 0), Qt::AlignRight | Qt::AlignVCenter, minutes_);
+    p.drawText(text.adjusted(0, 1, -5, 0), Qt::AlignRight | Qt::AlignVCenter, minutes_);
     p.setPen(state_.progress == Progress::stale ? c.caution : c.soft);
     p.setFont(type(12));
     p.drawText(text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter,
@@ -108,7 +108,7 @@ void StageKnot::paintEvent(QPaintEvent*) {
 }
 
 LineView::LineView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-    setFixedWidth(180);
+    setFixedWidth(192);
     for (Stage s : all_stages) {
         auto* knot = new StageKnot(s, this);
         knots_[index_of(s)] = knot;
