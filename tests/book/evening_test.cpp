@@ -112,6 +112,32 @@ TEST(Evening, AnEmptyJobHasTheStagesBeforeItAndNoMinutesOfTurnsThatNobodyAskedFo
     }
 }
 
+TEST(Evening, AChassisOnBlocksIsUpAlreadyAndHasNothingToSettle) {
+    TurnedJob j = shimmed();
+    CarCard blocks = j.car;
+    blocks.no_springs = true;
+    j.log.front().event = CarEdit{blocks};
+    const Evening e = evening(j);
+    EXPECT_EQ(count(e, What::turn), 2);
+    EXPECT_EQ(count(e, What::jack) + count(e, What::settle), 0);
+    EXPECT_EQ(e.jackings, 0);
+    EXPECT_NEAR(analysed(shimmed()).to_go.this_pass - analysed(j).to_go.this_pass, 12.0, 1e-9);
+}
+
+TEST(Evening, ACrookedWheelAloneIsTurnedLockedAndDrivenAndNothingIsStrungUp) {
+    TurnedJob j;
+    j.begin({J::target(Measure::toe, Axle::front, 0.05, 0.1)});
+    j.put(ReasonsGiven{{"wheel-crooked"}, ""});
+    Driven d;
+    d.wheel_off = Angle::from_deg(-8);
+    j.put(d);
+    const Evening e = evening(j);
+    EXPECT_EQ(count(e, What::set_up) + count(e, What::read) + count(e, What::once_more), 0);
+    ASSERT_EQ(count(e, What::turn), 1);
+    EXPECT_EQ(count(e, What::lock), 1);
+    EXPECT_LT(e.minutes, 60.0);
+}
+
 TEST(Evening, TurnedAndNotLockedIsStillInIt) {
     TurnedJob j;
     j.begin({J::target(Measure::toe, Axle::front, 0.05, 0.1)});

@@ -6,6 +6,7 @@
 #include "core/advice/procedure.h"
 #include "core/car/adjuster.h"
 #include "core/job/rig.h"
+#include "core/job/wheel_only.h"
 
 namespace fairchalk {
 namespace {
@@ -32,15 +33,17 @@ class Listing {
         sort_turns();
         wheels_up();
         on_ground();
-        under_lines();
+        if (wanted(Stage::read))
+            under_lines();
+        else
+            straighten();
         return std::move(out_);
     }
 
   private:
-    bool open(Stage s) const {
-        const StageState& state = stages_[static_cast<std::size_t>(index_of(s))];
-        return state.wanted && state.progress != Progress::done;
-    }
+    const StageState& state(Stage s) const { return stages_[static_cast<std::size_t>(index_of(s))]; }
+    bool wanted(Stage s) const { return state(s).wanted; }
+    bool open(Stage s) const { return wanted(s) && state(s).progress != Progress::done; }
     bool read_already() const {
         return !job_.rounds.empty() && job_.rounds.back().last_angle(*job_.log).has_value();
     }
@@ -63,6 +66,7 @@ class Listing {
             if (state_of(job_, c->id).state == CheckState::open) (c->up ? up_ : down_).push_back(c);
     }
     void sort_turns() {
+        if (!wanted(Stage::read)) return;
         for (const PlannedTurn& t : plan_.turns) {
             const Adjuster* a = car_.adjuster(t.adjuster);
             const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
@@ -80,9 +84,12 @@ class Listing {
     }
     void wheels_up() {
         if (up_.empty() && turned_up_.empty()) return;
-        ++out_.jackings;
-        put(What::jack, CarState::wheels_up, turned_up_.empty() ? Stage::check_over : Stage::turn,
-            t_.jack / 2);
+        // What is built on blocks is up, and has nothing to settle.
+        const bool lifted = !car_.no_springs;
+        out_.jackings += lifted;
+        if (lifted)
+            put(What::jack, CarState::wheels_up, turned_up_.empty() ? Stage::check_over : Stage::turn,
+                t_.jack / 2);
         check(up_, CarState::wheels_up);
         std::vector<std::string> free = turned_down_;
         if (plan_.turns.empty() && !read_already())
@@ -94,7 +101,7 @@ class Listing {
         if (!turned_up_.empty())
             put(What::turn, CarState::wheels_up, Stage::turn, each(t_.turn, turned_up_.size())).about =
                 turned_up_;
-        put(What::settle, CarState::on_ground, Stage::floor, t_.jack / 2).two = true;
+        if (lifted) put(What::settle, CarState::on_ground, Stage::floor, t_.jack / 2).two = true;
     }
     void on_ground() {
         check(down_, CarState::on_ground);
@@ -103,6 +110,16 @@ class Listing {
             if (open(Stage::steering))
                 put(What::steering, CarState::on_ground, Stage::steering, t_.steering).two = true;
         }
+    }
+    /// The wheel-only job: turns, nuts, a drive; nothing is strung up.
+    void straighten() {
+        const WheelOnly wheel = wheel_only(job_);
+        std::vector<std::string> turned;
+        for (const auto& [id, turns] : wheel.turns) turned.push_back(id);
+        if (!turned.empty())
+            put(What::turn, CarState::on_ground, Stage::turn, each(t_.turn, turned.size())).about = turned;
+        tighten(CarState::on_ground, turned);
+        drive();
     }
     void under_lines() {
         constexpr CarState here = CarState::under_lines;
@@ -144,25 +161,37 @@ class Listing {
         }
         more(here);
     }
+    double nuts(const std::vector<std::string>& lock) const { return each(t_.lock, lock.size()); }
+    /// What is turned already and not locked, and what will be.
+    std::vector<std::string> to_lock(const std::vector<std::string>& turned) const {
+        std::vector<std::string> out = unlocked_adjusters(job_);
+        for (const std::string& id : turned)
+            if (std::find(out.begin(), out.end(), id) == out.end()) out.push_back(id);
+        return out;
+    }
+    void tighten(CarState here, const std::vector<std::string>& turned) {
+        const std::vector<std::string> lock = to_lock(turned);
+        if (!lock.empty()) put(What::lock, here, Stage::turn, nuts(lock)).about = lock;
+    }
+    void drive() {
+        if (!open(Stage::drive)) return;
+        // It is said, and is no part of the minutes until all is tight.
+        put(What::drive, CarState::on_ground, Stage::drive, t_.drive);
+        out_.minutes -= t_.drive;
+    }
     /// What the plan alone does not show: other passes, the nuts at the end, the drive.
     void more(CarState here) {
-        std::vector<std::string> lock = unlocked_adjusters(job_);
-        for (const PlannedTurn& t : plan_.turns)
-            if (std::find(lock.begin(), lock.end(), t.adjuster) == lock.end()) lock.push_back(t.adjuster);
-        const double locks = each(t_.lock, lock.size());
-        const double rest = to_go_.to_done - to_go_.this_pass - locks;
+        std::vector<std::string> turned = turned_up_;
+        turned.insert(turned.end(), turned_down_.begin(), turned_down_.end());
+        const double rest = to_go_.to_done - to_go_.this_pass - nuts(to_lock(turned));
         if (rest > 0.5) {
             EveningStep& s = put(What::once_more, here, Stage::turn, rest);
             s.likely = plan_.turns.empty() || plan_.next == NextStep::test_turn
                            ? 1.0
                            : 1.0 - plan_.probability_inside;
         }
-        if (!lock.empty()) put(What::lock, here, Stage::turn, locks).about = lock;
-        if (open(Stage::drive)) {
-            // It is said, and is no part of the minutes until all is tight.
-            put(What::drive, CarState::on_ground, Stage::drive, t_.drive);
-            out_.minutes -= t_.drive;
-        }
+        tighten(here, turned);
+        drive();
     }
 
     const Job& job_;

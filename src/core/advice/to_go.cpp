@@ -61,9 +61,10 @@ ToGo to_go(const Job& job, const Plan& plan, const std::vector<Spot>& read, cons
         if (std::find(turned.begin(), turned.end(), id) == turned.end()) turned.push_back(id);
     };
     const auto pass_of = [&](const std::vector<std::string>& ids, double spots, double share) {
-        const bool up = !ids.empty() && (options.jacked_to_reach ||
-                                         std::any_of(ids.begin(), ids.end(),
-                                                     [&](const std::string& id) { return jacks(car, id); }));
+        const bool up =
+            !ids.empty() && !car.no_springs &&
+            (options.jacked_to_reach ||
+             std::any_of(ids.begin(), ids.end(), [&](const std::string& id) { return jacks(car, id); }));
         out.jackings += up ? share : 0.0;
         return share *
                (times.turn * static_cast<double>(ids.size()) + times.spot * spots + (up ? times.jack : 0.0));
