@@ -212,7 +212,8 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     if (turned_unlocked(desk_.job()))
         add("lock", tr("Lock what was turned"), [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); });
     if (!watched_from(desk_).empty())
-        add("stick", tr("Do the tires stick? A test …"), [](TurnGuide& g) { emit g.asks(new StickQuestion(g.desk_)); });
+        add("stick", tr("Do the tires stick? A test …"),
+            [](TurnGuide& g) { emit g.asks(new StickQuestion(g.desk_)); });
     // The last, so that the keys of the others stay what they are.
     if (!watched_from(desk_).empty())
         out.push_back({{"watch", tr("While turning …"), false, false, watch_key},
