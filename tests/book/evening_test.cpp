@@ -112,6 +112,16 @@ TEST(Evening, AnEmptyJobHasTheStagesBeforeItAndNoMinutesOfTurnsThatNobodyAskedFo
     }
 }
 
+TEST(Evening, WhatIsReadOnceMoreOnlyToBeSureAddsNoPassOfTurns) {
+    TurnedJob j;
+    j.begin({J::target(Measure::toe, Axle::front, 0.05, 0.2)});
+    j.angle(ReadingId::toe_angle, Wheel::front_left, 0.05, 0.11);
+    j.angle(ReadingId::toe_angle, Wheel::front_right, 0.05, 0.11);
+    const Analysis a = analysed(j);
+    ASSERT_EQ(a.plan.next, NextStep::read);
+    EXPECT_LT(a.to_go.to_done, a.to_go.this_pass + 4.0) << "next step " << static_cast<int>(a.plan.next);
+}
+
 TEST(Evening, AChassisOnBlocksIsUpAlreadyAndHasNothingToSettle) {
     TurnedJob j = shimmed();
     CarCard blocks = j.car;

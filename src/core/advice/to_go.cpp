@@ -50,6 +50,17 @@ std::vector<std::string> may_be_turned(const CarCard& car, const Plan& plan, con
     return out;
 }
 
+/// The chance that anything has to be turned: by what is known, where all is.
+double to_be_turned(const Plan& plan) {
+    double inside = 1.0;
+    for (const Verdict& v : plan.before) {
+        if (!v.target.has_tolerance) continue;
+        if (!v.angle.known) return has_to_be_turned;
+        inside *= probability_inside(v.angle, v.target);
+    }
+    return plan.before.empty() ? has_to_be_turned : 1.0 - inside;
+}
+
 }  // namespace
 
 ToGo to_go(const Job& job, const Plan& plan, const std::vector<Spot>& read, const PlanOptions& options) {
@@ -99,11 +110,10 @@ ToGo to_go(const Job& job, const Plan& plan, const std::vector<Spot>& read, cons
             const std::vector<std::string> may = may_be_turned(car, plan, job.targets);
             if (may.empty()) break;
             const double walk = round < 0 ? 0.0 : static_cast<double>(round_walk(job, round, false).size());
-            const double share = after_turns
-                                     ? (1.0 - first_pass_ends) / known_pass_ends
-                                     : has_to_be_turned * (1.0 + (1.0 - first_pass_ends) / known_pass_ends);
+            const double others = (1.0 - first_pass_ends) / known_pass_ends;
+            const double share = after_turns ? others : to_be_turned(plan) * (1.0 + others);
             out.to_done += pass_of(may, 0.5 * walk, share);
-            if (!after_turns)
+            if (!after_turns && share > 0.5)
                 for (const std::string& id : may) touch(id);
             break;
         }
