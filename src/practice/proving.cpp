@@ -221,12 +221,10 @@ Analysis read_on(UnderWay& u) {
 
 /// Turns what is planned, and notes the chance that it gave.
 void make(UnderWay& u, const Plan& plan, double chance) {
-    bool jacked = false;
-    for (const PlannedTurn& t : plan.turns) {
-        u.turn(t.adjuster, t.kind, t.turns, t.second);
-        jacked = jacked || wants_jacking(job_of(u.log).car, t.adjuster);
-    }
-    u.done.work.jackings += jacked;
+    const CarCard car = job_of(u.log).car;
+    u.done.work.jackings += std::any_of(plan.turns.begin(), plan.turns.end(),
+                                        [&](const PlannedTurn& t) { return wants_jacking(car, t.adjuster); });
+    for (const PlannedTurn& t : plan.turns) u.turn(t.adjuster, t.kind, t.turns, t.second);
     u.close();
     u.done.given.push_back({chance, false, u.done.inside});
     ++u.done.passes;
