@@ -3,6 +3,7 @@
 
 #include "core/advice/plan.h"
 #include "core/car/suspension.h"
+#include "core/judge/still_readable.h"
 #include "core/judge/verdict.h"
 #include "core/true_rigs.h"
 #include "core/worked_job.h"

@@ -10,6 +10,7 @@
 #include "core/job/floor.h"
 #include "core/judge/cross_check.h"
 #include "core/judge/slip.h"
+#include "core/judge/still_readable.h"
 #include "core/quantity/named.h"
 #include "words/words.h"
 

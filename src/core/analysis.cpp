@@ -154,11 +154,13 @@ Analysis analyse(const Job& job, const Question& question) {
     options.doubted_turns = a.belief.freed;
     a.now = estimate(a.job, options);
     a.verdicts = verdicts(a.job, a.now);
-    if (question.settling)
+    if (question.settling && a.now.posterior && a.now.round >= 0) {
+        const StillReadable still(a.job, a.now);
         for (const Verdict& v : a.verdicts) {
             if (cancelled(question)) return a;
-            a.settling.push_back(v.call == Call::too_close ? what_settles(a.job, a.now, v) : std::nullopt);
+            a.settling.push_back(still.settles(v));
         }
+    }
     a.wheel = wheel_on_road(a.now, a.job.rounds.empty() ? a.job.car : a.job.rounds.back().car);
     if (question.explain) a.drive = drive_says(a.job, a.now);
     Job planned = a.job;

@@ -10,6 +10,7 @@
 #include "core/advice/to_go.h"
 #include "core/advice/until.h"
 #include "core/judge/drive.h"
+#include "core/judge/still_readable.h"
 #include "core/judge/turn_doubt.h"
 
 namespace fairchalk {

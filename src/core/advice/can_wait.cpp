@@ -7,6 +7,7 @@
 #include "core/advice/procedure.h"
 #include "core/car/adjuster.h"
 #include "core/job/rig.h"
+#include "core/judge/still_readable.h"
 #include "core/quantity/normal.h"
 
 namespace fairchalk {
@@ -99,7 +100,7 @@ double chance_of_change(const Job& job, const Estimate& e, const Plan& plan) {
     }
     std::vector<Target> targets;
     for (const Hung& h : hung) targets.push_back(h.target);
-    const Eigen::MatrixXd then = readable_covariance(job, e, targets, 1);
+    const Eigen::MatrixXd then = StillReadable(job, e).covariance(targets, 1);
     double chance = 0.0;
     for (std::size_t i = 0; i < hung.size(); ++i) {
         const auto at = static_cast<Eigen::Index>(i);

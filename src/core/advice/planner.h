@@ -15,6 +15,7 @@
 #include "core/advice/plan.h"
 #include "core/advice/procedure.h"
 #include "core/advice/sheet.h"
+#include "core/judge/still_readable.h"
 
 namespace fairchalk {
 
@@ -78,6 +79,7 @@ class Planner {
     bool steering_known_ = false, blind_ = false, free_ = true;
     MovedSoFar so_far_;
     Plan plan_;
+    const StillReadable still_readable_;
     Eigen::MatrixXd readable_;  // what more readings would leave of the targets' covariance
     Expected now_;
     std::vector<Verdict> about_;

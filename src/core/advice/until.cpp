@@ -10,6 +10,7 @@
 #include "core/advice/outcome.h"
 #include "core/advice/procedure.h"
 #include "core/job/rig.h"
+#include "core/network/gradient.h"
 #include "core/network/lever.h"
 #include "core/network/readings.h"
 #include "core/network/site.h"
@@ -171,8 +172,7 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
                 const double unsure = std::abs(f.shows(p, sticks.shown(then, x, 1.0)) - held) / f.slope;
                 const double moves = (will - before) / f.slope, division = division_of(f);
                 if (!(std::abs(moves) >= 0.5 * division)) continue;
-                const Eigen::VectorXd g =
-                    gradient_at(f.site, p.now, std::vector<double>(then.data(), then.data() + then.size()));
+                const Eigen::VectorXd g = gradient_at(f.site, p.now, then);
                 const double taking = f.like.sigma(f.tool);
                 Until u;
                 u.adjuster = t.adjuster;

@@ -45,7 +45,7 @@ std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarC
     std::vector<std::vector<std::size_t>> out;
     std::vector<std::size_t> open;
     bool odd = false;
-    for (std::size_t i = 0; i < job.log->size(); ++i) {
+    for (std::size_t i = begin_of(job); i < job.log->size(); ++i) {
         if (!job.live(i)) continue;
         const Entry& e = (*job.log)[i];
         if (const Turn* t = std::get_if<Turn>(&e.event)) {
@@ -461,7 +461,7 @@ Belief believe(const Job& job) {
     for (Round& r : reckoned.rounds) r.car = assumed(r.car);
     EstimateOptions o;
     o.as_of_now = true;
-    o.explain = false;
+    o.posterior_only = true;
     for (const auto& pass : entries) o.doubted_turns.insert(o.doubted_turns.end(), pass.begin(), pass.end());
     const Estimate e = estimate(reckoned, o);
     if (!e.posterior || !e.converged) return out;

@@ -36,11 +36,7 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
     int k = 0;
     bool freeing = false;
     readings.at_rest();
-    // As it came in: driven before anything was read.
-    for (std::size_t i = 0; i < job.rounds.front().opened && !options.without_drives; ++i)
-        if (const Driven* d = job.live(i) ? std::get_if<Driven>(&(*job.log)[i].event) : nullptr)
-            readings.driven(*d);
-    for (std::size_t i = job.rounds.front().opened; i < end; ++i) {
+    for (std::size_t i = begin_of(job); i < end; ++i) {
         while (k < last && i >= job.rounds[static_cast<std::size_t>(k) + 1].opened)
             readings.steer_for_round(job.rounds[static_cast<std::size_t>(++k)]);
         const Round& round = job.rounds[static_cast<std::size_t>(k)];
@@ -87,6 +83,16 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
 
 }  // namespace
 
+std::size_t begin_of(const Job& job) {
+    if (job.rounds.empty()) return job.log->size();
+    const std::size_t opened = job.rounds.front().opened;
+    for (std::size_t i = 0; i < opened; ++i)
+        if (const Driven* d = job.live(i) ? std::get_if<Driven>(&(*job.log)[i].event) : nullptr;
+            d && d->wheel_off)
+            return i;
+    return opened;
+}
+
 Estimate estimate(const Job& job, const EstimateOptions& options) {
     Estimate out;
     if (job.rounds.empty()) return out;
@@ -130,15 +136,17 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
     SolvedSpace solved = posterior_of(network, solution);
     const auto posterior = std::make_shared<Posterior>(std::move(solved.posterior));
     out.redundancy = static_cast<int>(solution.residuals.size() - solved.basis.cols());
-    Reliability reliability = reliability_of(job, network, solution, solved.basis, *posterior);
-    out.checks = std::move(reliability.checks);
-    out.alarm = reliability.alarm;
+    if (!options.posterior_only) {
+        Reliability reliability = reliability_of(job, network, solution, solved.basis, *posterior);
+        out.checks = std::move(reliability.checks);
+        out.alarm = reliability.alarm;
+    }
     posterior->freed = std::move(freed);
     posterior->amounts = transitions.amounts;
     std::vector<int> turned;
     for (const auto& [place, prior] : transitions.responses) turned.push_back(place);
     add_unturned(*posterior, round.car, turned, network.epoch);
-    report(out, job, *posterior, needs, transitions, options.explain);
+    if (!options.posterior_only) report(out, job, *posterior, needs, transitions, options.explain);
     out.posterior = posterior;
     return out;
 }

@@ -124,8 +124,13 @@ struct EstimateOptions {
     std::vector<std::size_t> doubted_turns;     ///< turns of which it is not known what was turned
     bool as_of_now = false;                     ///< count in what was done after the last reading
     bool without_drives = false;                ///< what was driven takes no part
+    bool posterior_only = false;                ///< no checks of readings, no angles one by one
     bool explain = true;                        ///< work out which spots are missing for what is unknown
 };
+
+/// The entry of the log where it begins: with the first round, or with the first drive that the steering
+/// wheel was looked at in, if that was before.
+std::size_t begin_of(const Job& job);
 
 /// Solves a job. Never fails: what can't be known says why.
 Estimate estimate(const Job& job, const EstimateOptions& options = {});

@@ -6,6 +6,7 @@
 #include <Eigen/QR>
 
 #include "core/job/rig.h"
+#include "core/network/gradient.h"
 #include "core/network/site.h"
 #include "core/quantity/named.h"
 
@@ -26,7 +27,6 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
         Eigen::VectorXd part;
     };
     std::vector<Candidate> candidates;
-    const std::vector<double> all(p.x.data(), p.x.data() + p.x.size());
     std::optional<Message> lacking;
     // What this round reads; the widths over the hubs, which a string on one side alone wants; and strings.
     std::vector<Spot> spots = round_walk(job, round, true);
@@ -45,7 +45,7 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
         }
         const Site site = site_of(r, p.standing, p.now);
         if (!depends_on_known(site, p.now)) continue;
-        Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(site, p.now, all));
+        Eigen::VectorXd part = n.transpose() * inverse_scale.cwiseProduct(gradient_at(site, p.now, p.x));
         if (part.norm() > 1e-7) candidates.push_back({spots[i], part});
         if (i < own) of_own = candidates.size();
     }

@@ -24,7 +24,7 @@ double slope_by_turned(const Network& n, const Observed& o) {
         // A gauge's own scale turns it both ways.
         (s.swept != 0.0 && s.turned == 0.0 ? s.swept : s.turned) += by;
         std::vector<int> none;
-        return predict(s, Recorder(o.current.get(), &n.x, &none));
+        return predict(s, Recorder(o.current.get(), n.x.data(), &none));
     };
     return (at(h) - at(-h)) / (2 * h);
 }

@@ -7,6 +7,7 @@
 
 #include "core/job/floor.h"
 #include "core/network/estimate.h"
+#include "core/network/gradient.h"
 
 namespace fairchalk {
 
@@ -154,24 +155,6 @@ double to_base(double sigma, QuantityKind kind) {
     return kind == QuantityKind::length ? sigma / 1000.0 : sigma * one_degree;
 }
 
-Eigen::VectorXd gradient_at(const Site& site, const Current& current, std::vector<double> x) {
-    Eigen::VectorXd row = Eigen::VectorXd::Zero(static_cast<int>(x.size()));
-    std::vector<int> asked;
-    predict(site, Recorder{&current, &x, &asked});
-    constexpr double h = 1e-5;
-    for (int i : asked) {
-        std::vector<int> again;
-        const double here = x[i];
-        x[i] = here + h;
-        const double up = predict(site, Recorder{&current, &x, &again});
-        x[i] = here - h;
-        const double down = predict(site, Recorder{&current, &x, &again});
-        x[i] = here;
-        row[i] = (up - down) / (2 * h);
-    }
-    return row;
-}
-
 bool depends_on_known(const Site& site, const Current& current) {
     struct Known final : State<double> {
         const Current* current = nullptr;
@@ -205,8 +188,7 @@ std::optional<Eigen::VectorXd> row_of(const Estimate& e, const Reading& like) {
     const Posterior& p = *e.posterior;
     if (reading_kind(like.spot.kind).only_corrects() || missing_for(like, p.standing)) return std::nullopt;
     try {
-        return gradient_at(site_of(like, p.standing, p.now), p.now,
-                           std::vector<double>(p.x.data(), p.x.data() + p.x.size()));
+        return gradient_at(site_of(like, p.standing, p.now), p.now, p.x);
     } catch (const std::out_of_range&) {
         return std::nullopt;  // it depends on something that this estimate does not know of
     }

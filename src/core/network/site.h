@@ -19,14 +19,13 @@ namespace fairchalk {
 /// Reads unknowns for a prediction while noting which were asked for.
 struct Recorder final : State<double> {
     const Current* current;
-    const std::vector<double>* x;
+    const double* x;
     std::vector<int>* asked;
-    Recorder(const Current* c, const std::vector<double>* values, std::vector<int>* a)
-        : current(c), x(values), asked(a) {}
+    Recorder(const Current* c, const double* values, std::vector<int>* a) : current(c), x(values), asked(a) {}
     double operator()(Unknown what, int where) const override {
         const int i = current->at({what, where});
         if (std::find(asked->begin(), asked->end(), i) == asked->end()) asked->push_back(i);
-        return (*x)[i];
+        return x[i];
     }
 };
 
@@ -52,9 +51,6 @@ template <class T>
 T predict(const Site& site, const State<T>& state) {
     return reading_kind(site.kind).predict(site, state);
 }
-
-/// Central differences of `predict`: candidates are not in the Ceres problem.
-Eigen::VectorXd gradient_at(const Site& site, const Current& current, std::vector<double> x);
 
 /// Whether all that such a reading depends on is among the unknowns.
 bool depends_on_known(const Site& site, const Current& current);

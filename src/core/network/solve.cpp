@@ -10,30 +10,12 @@
 #include <glog/logging.h>
 #include <Eigen/Cholesky>
 
+#include "core/network/gradient.h"
 #include "core/network/priors.h"
 #include "core/network/site.h"
 
 namespace fairchalk {
 namespace {
-
-/// Derivatives are taken by so many unknowns at a time.
-constexpr std::size_t stride = Jet::DIMENSION;
-
-/// Reads unknowns for a prediction; `from` is the first of those asked that derivatives are taken by.
-struct Lookup final : State<Jet> {
-    const Observed* reading;
-    const double* x;
-    std::size_t from;
-    Lookup(const Observed* r, const double* values, std::size_t first) : reading(r), x(values), from(first) {}
-    Jet operator()(Unknown what, int where) const override {
-        const int i = reading->current->at({what, where});
-        Jet out(x[i]);
-        const std::vector<int>& asked = reading->asked;
-        for (std::size_t k = from; k < std::min(asked.size(), from + stride); ++k)
-            if (asked[k] == i) out.v[static_cast<int>(k - from)] = 1.0;
-        return out;
-    }
-};
 
 /// All residuals of a network, in sigmas, as one function of all its unknowns.
 class AllResiduals final : public ceres::CostFunction {
@@ -81,13 +63,8 @@ class AllResiduals final : public ceres::CostFunction {
 
     /// Its residual, and the derivatives into `row`.
     static double slopes(const Observed& o, const double* x, double* row) {
-        double shown = 0.0;
-        for (std::size_t from = 0; from == 0 || from < o.asked.size(); from += stride) {
-            const Jet here = predict<Jet>(o.site, Lookup(&o, x, from));
-            shown = here.a;
-            for (std::size_t k = from; k < std::min(o.asked.size(), from + stride); ++k)
-                row[o.asked[k]] = here.v[static_cast<int>(k - from)] / o.sigma;
-        }
+        const double shown = shown_and_slopes(o.site, *o.current, o.asked, x, row);
+        for (int i : o.asked) row[i] /= o.sigma;
         if (o.spot_latent >= 0) row[o.spot_latent] += 1.0 / o.sigma;
         return (shown + latent(o, x) - o.value) / o.sigma;
     }
@@ -154,7 +131,7 @@ Solution solve(Network& n, const std::atomic<bool>* cancel) {
     if (rows == 0 || unknowns == 0) return out;
     for (Observed& o : n.observed) {
         o.asked.clear();
-        predict(o.site, Recorder(o.current.get(), &n.x, &o.asked));
+        predict(o.site, Recorder(o.current.get(), n.x.data(), &o.asked));
     }
     // A small problem in which nearly all hangs together: one dense block costs less than keeping books of
     // who asks for what.
@@ -170,10 +147,10 @@ Solution solve(Network& n, const std::atomic<bool>* cancel) {
     }();
     (void)quiet;
     ceres::Solver::Options options;
-    options.linear_solver_type = ceres::DENSE_QR;
+    options.linear_solver_type = ceres::DENSE_NORMAL_CHOLESKY;
     options.logging_type = ceres::SILENT;
     options.max_num_iterations = 60;
-    options.function_tolerance = 1e-11;
+    options.function_tolerance = 1e-8;
     options.parameter_tolerance = 1e-12;
     options.gradient_tolerance = 1e-14;
     options.initial_trust_region_radius = 1e6;

@@ -8,6 +8,7 @@
 
 #include "core/advice/procedure.h"
 #include "core/job/rig.h"
+#include "core/judge/still_readable.h"
 #include "core/judge/verdict.h"
 #include "core/network/estimate.h"
 #include "core/worked_job.h"

@@ -7,6 +7,7 @@
 
 #include "core/advice/plan.h"
 #include "core/advice/procedure.h"
+#include "core/judge/still_readable.h"
 #include "core/judge/verdict.h"
 #include "core/reading/plausible.h"
 #include "core/true_rigs.h"

@@ -2,6 +2,7 @@
 // A drive as a reading: what it tells, what it explains, and how sure it makes what boards alone leave open.
 #include "core/judge/drive.h"
 
+#include <algorithm>
 #include <random>
 
 #include <gtest/gtest.h>
@@ -106,6 +107,68 @@ TEST(Drive, BoardsAndOneDriveGiveEachFrontWheelToTheThrustLine) {
     RecordProperty("error over sigma", std::to_string(rms));
     EXPECT_LE(rms, 1.2);
     EXPECT_GE(rms, 0.8);
+}
+
+/// A log of strings in which `before` came before the first round was opened.
+std::vector<Entry> strings_after(const TrueCar& c, const std::vector<decltype(Entry::event)>& before) {
+    std::vector<Entry> log = testing::exact_log(c, card_with_ratio(c));
+    const auto round = std::find_if(
+        log.begin(), log.end(), [](const Entry& e) { return std::holds_alternative<RoundOpened>(e.event); });
+    std::vector<Entry> first;
+    for (const auto& e : before) first.push_back(testing::entry("before" + std::to_string(first.size()), e));
+    log.insert(round, first.begin(), first.end());
+    return log;
+}
+
+Turn turned(const std::string& rod, double turns) {
+    Turn t;
+    t.adjuster = rod;
+    t.turns = turns;
+    return t;
+}
+
+// The steering wheel first, by turns after a drive; then, in the same job, strings.
+TEST(Drive, OfBeforeSomeTurnsIsNoReadingOfTheCarAfterThem) {
+    const TrueCar c;
+    const CarCard card = card_with_ratio(c);
+    double by = 0.0;
+    for (const auto& [rod, turns] : {std::pair("rod-fl", 1.0), {"rod-fr", -1.0}}) {
+        const Adjuster& a = *card.rod(rod);
+        by += (wheel_of(a) == Wheel::front_left ? -8.0 : 8.0) * toe_change(a, turns, arm_prior(a).mean).deg();
+    }
+    ASSERT_GT(std::abs(by), 10.0);
+    const auto log =
+        strings_after(c, {sat(truly(c) - by, 0.5), turned("rod-fl", 1.0), turned("rod-fr", -1.0)});
+    const Estimate e = now(log);
+    EXPECT_FALSE(e.alarm);
+    for (std::size_t w = 0; w < 4; ++w) EXPECT_NEAR(e.wheels[w].toe.value.deg(), c.toe[w], 0.02);
+    // What the drive and the strings say of the turns agrees with the card.
+    EXPECT_LT(e.weighted_sum, 10.0);
+    // It says nothing of a car whose adjusters moved by nobody knows how much since.
+    Turn uncounted = turned("rod-fl", 0.0);
+    uncounted.counted = false;
+    const Estimate lost = now(strings_after(c, {sat(-30.0, 0.5), uncounted}));
+    for (std::size_t w = 0; w < 4; ++w) EXPECT_NEAR(lost.wheels[w].toe.value.deg(), c.toe[w], 0.02);
+}
+
+// Nothing was read before them: no pass to doubt, and later ones are held against their own readings.
+TEST(Drive, TurnsBeforeTheFirstReadingAreNoPassToDoubt) {
+    const TrueCar c;
+    auto log = strings_after(c, {turned("rod-fl", 4.0)});
+    EXPECT_TRUE(believe(job_of(log)).doubts.empty());
+    const CarCard card = card_with_ratio(c);
+    TrueCar then = c;
+    const Adjuster& rod = *card.rod("rod-fr");
+    then.toe[1] += toe_change(rod, 0.5, arm_prior(rod).mean).deg();
+    log.push_back(testing::entry("turn", turned("rod-fr", 0.5)));
+    log.push_back(testing::entry("second", RoundOpened{}));
+    bool round = false;
+    for (const Entry& e : testing::exact_log(then, card)) {
+        if (round && std::holds_alternative<Reading>(e.event))
+            log.push_back(testing::entry("again" + std::to_string(log.size()), e.event));
+        round = round || std::holds_alternative<RoundOpened>(e.event);
+    }
+    EXPECT_TRUE(believe(job_of(log)).doubts.empty());
 }
 
 TEST(Drive, WhatItTellsIsUndoneByBothRodsAndTheToeStays) {

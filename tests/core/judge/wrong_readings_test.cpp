@@ -8,6 +8,7 @@
 #include "core/judge/cross_check.h"
 #include "core/judge/slip.h"
 #include "core/judge/squaring.h"
+#include "core/judge/still_readable.h"
 #include "core/judge/verdict.h"
 #include "core/true_rigs.h"
 

@@ -8,6 +8,7 @@
 #include <rapidcheck.h>
 
 #include "core/job/rig.h"
+#include "core/judge/still_readable.h"
 #include "core/judge/verdict.h"
 #include "core/network/estimate.h"
 #include "core/reading/kinds/wheel_in_space.h"
