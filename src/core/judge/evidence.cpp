@@ -103,12 +103,15 @@ double Evidence::of(const Story& story, const std::vector<std::vector<Guess>>& g
     const std::map<int, double>& does = cards[story.card].does;
     const OfCard& told_by = of_card_[story.card];
     Eigen::VectorXd unsure = Eigen::VectorXd::Zero(n);
+    std::vector<Amounts> really;  // of each pass, by this card
+    for (std::size_t k = 0; k < story.guesses.size(); ++k)
+        really.push_back(with_card(passes_[k], guesses[k][story.guesses[k]].amounts, cards[story.card]));
     for (Eigen::Index i = 0; i < n; ++i) {
         const std::size_t at = static_cast<std::size_t>(told[static_cast<std::size_t>(i)]);
         const MeasuredChange& row = rows_[at];
         const TurnPass& pass = passes_[row.pass];
         const Guess& guess = guesses[row.pass][story.guesses[row.pass]];
-        const Amounts amounts = with_card(pass, guess.amounts, cards[story.card]);
+        const Amounts& amounts = really[row.pass];
         double expects = 0.0;
         for (const MeasuredChange::Part& part : row.of)
             free[i] += part.share * part.share *
