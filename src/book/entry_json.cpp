@@ -7,7 +7,9 @@
 #include "book/adjuster_json.h"
 #include "book/drive_json.h"
 #include "book/node.h"
+#include "core/job/look_again.h"
 #include "core/job/rig.h"
+#include "core/quantity/distance.h"
 #include "core/quantity/named.h"
 
 namespace fairchalk::book {
@@ -247,6 +249,16 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
                 }
         }
         e.event = c;
+    } else if (kind == "odometer") {
+        const std::string reads = n["reads"].text();
+        const auto km = read_distance(reads);
+        if (!km) wrong(n["reads"].place(), km.error());
+        e.event = Odometer{*km, reads};
+    } else if (kind == "look-again") {
+        auto again = look_again_from(n["when"].text());
+        if (!again) wrong(n["when"].place(), again.error());
+        if (n.has("why")) again->why = n["why"].text();
+        e.event = *again;
     } else if (const auto part = part_state_named(kind)) {
         e.event = PartTouched{*part, n["part"].text()};
     } else {
@@ -298,6 +310,13 @@ void preparation_json(const Entry& e, Json& j) {
         if (note->value) j["value"] = note->value->text;
         if (!note->text.empty()) j["text"] = note->text;
         if (note->back) j["back"] = true;
+    } else if (const auto* odometer = std::get_if<Odometer>(&e.event)) {
+        j["kind"] = "odometer";
+        j["reads"] = odometer->text;
+    } else if (const auto* again = std::get_if<LookAgain>(&e.event)) {
+        j["kind"] = "look-again";
+        j["when"] = again->when;
+        if (!again->why.empty()) j["why"] = again->why;
     } else if (const auto* looked = std::get_if<Looked>(&e.event)) {
         j["kind"] = "looked";
         j["adjuster"] = looked->adjuster;

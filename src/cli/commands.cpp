@@ -20,6 +20,7 @@
 #include "book/knowledge_file.h"
 #include "book/places.h"
 #include "book/salvage.h"
+#include "cli/command.h"
 #include "cli/proving_json.h"
 #include "cli/solve_json.h"
 #include "core/job/equipment.h"
@@ -47,7 +48,6 @@ class Stoppable {
     void (*before_)(int);
 };
 
-/// Bad input: exit 2.
 /// No comparison holds for what is no number, and so no range refuses it.
 const CLI::Validator a_number(
     [](const std::string& text) {
@@ -57,10 +57,6 @@ const CLI::Validator a_number(
     },
     "", "number");
 
-struct BadInput {
-    std::string line;
-};
-
 std::string one_line(std::string s) {
     for (char& c : s)
         if (static_cast<unsigned char>(c) < 0x20 || c == 0x7f) c = ' ';
@@ -68,37 +64,8 @@ std::string one_line(std::string s) {
     return s.size() > most ? s.substr(0, most) + "…" : s;
 }
 
-BadInput bad(const std::string& file, const book::FileError& e) {
-    return {file + ": " + (e.place.empty() ? "" : e.place + ": ") + words::sentence(e.message)};
-}
-
-book::JobFile job_in(const std::string& path, UuidSource& ids) {
-    try {
-        return book::read_job(path, ids);
-    } catch (const book::FileError& e) {
-        throw bad(path, e);
-    }
-}
-
 bool is_csv(const std::string& path) {
     return path.size() > 4 && path.substr(path.size() - 4) == ".csv";
-}
-
-bool is_book(const std::string& path) {
-    std::ifstream in(path, std::ios::binary);
-    std::string head(15, '\0');
-    in.read(head.data(), 15);
-    return in && head == "SQLite format 3";
-}
-
-void write_out(const std::string& text, const std::string& path, std::ostream& out) {
-    if (path.empty()) {
-        out << text;
-        return;
-    }
-    std::ofstream file(path, std::ios::binary);
-    file << text;
-    if (!file.flush()) throw std::runtime_error(path + " can't be written");
 }
 
 /// "-2 mm" is a quantity to `read` and not an option: everything that is no option of it goes behind a "--".
@@ -127,25 +94,6 @@ std::vector<std::string> with_quantities_last(const std::vector<std::string>& ar
     options.insert(options.end(), quantities.begin(), quantities.end());
     return options;
 }
-
-std::string pretty(const book::Json& j) {
-    return j.dump(1) + "\n";
-}
-
-/// What every command works with.
-struct Context {
-    std::ostream& out;
-    std::ostream& err;
-    const std::function<bool(const std::string& question)>& ask;
-    UuidSource ids;
-    std::string path;  ///< The file that a command is given: what is wrong with it is said with its name.
-};
-
-/// A command as it is declared and what it does, returning how the program exits.
-struct Command {
-    CLI::App* app;
-    std::function<int()> run;
-};
 
 /// How far a long piece of work is, in steps of 5 %, on one line that is written over.
 auto percent_on(std::ostream& err) {
@@ -205,14 +153,15 @@ Command read_command(CLI::App& program, Context& with) {
 
 Command solve_command(CLI::App& program, Context& with) {
     const auto round = std::make_shared<int>(-1);
+    const auto named = std::make_shared<std::string>();
     auto* solve = program.add_subcommand(
         "solve", "The angles of a job, each with its sigma, and what is wrong with the readings");
-    solve->add_option("job", with.path, "a job file")->required();
+    add_job_options(*solve, with, *named);
     auto* round_option =
         solve->add_option("--round", *round, "solve this round, counted from 0, instead of the last");
     solve->footer("Example: fairchalk-cli solve job.json --round 0");
-    return {solve, [round, round_option, &with] {
-                const book::JobFile job = job_in(with.path, with.ids);
+    return {solve, [round, round_option, named, &with] {
+                const book::JobFile job = job_given(with, *named).file;
                 std::optional<int> wanted;
                 if (round_option->count() > 0) {
                     const auto rounds = job.job().rounds.size();
@@ -229,12 +178,12 @@ Command solve_command(CLI::App& program, Context& with) {
 
 Command plan_command(CLI::App& program, Context& with) {
     struct Given {
-        std::string only, match, set_up, order;
+        std::string only, match, set_up, order, job;
         PlanOptions choices;
     };
     const auto given = std::make_shared<Given>();
     auto* plan = program.add_subcommand("plan", "What to turn next, how much and which way");
-    plan->add_option("job", with.path, "a job file")->required();
+    add_job_options(*plan, with, given->job);
     plan->add_option("--only", given->only, "these alone: toe, camber or caster")
         ->check(CLI::IsMember({"toe", "camber", "caster"}));
     plan->add_flag("--without-jacking", given->choices.without_jacking,
@@ -257,7 +206,7 @@ Command plan_command(CLI::App& program, Context& with) {
                 if (given->only == "camber") choices.only = {Measure::camber, Measure::cross_camber};
                 if (given->only == "caster") choices.only = {Measure::caster, Measure::cross_caster};
                 choices.order = order_named(given->order).value_or(Order::all_at_once);
-                const book::JobFile job = job_in(with.path, with.ids);
+                const book::JobFile job = job_given(with, given->job).file;
                 std::vector<std::string> known;
                 for (const Adjuster& a : job.job().car.adjusters) known.push_back(a.id);
                 for (const std::string& id : choices.touching)
@@ -464,19 +413,6 @@ Command import_command(CLI::App& program, Context& with) {
         }};
 }
 
-book::JobFile job_of_source(const std::string& path, const std::string& wanted, UuidSource& ids) {
-    if (is_book(path)) {
-        const book::Book book(path, book::Book::Mode::read);
-        for (const book::JobInfo& j : book.jobs())
-            if (wanted.empty() || j.id == wanted || j.title == wanted) return book.job(j.id);
-        throw BadInput{path + ": there is no job \"" + wanted + "\" in this book"};
-    }
-    book::JobFile job = job_in(path, ids);
-    if (!wanted.empty() && job.extras.value("title", std::string()) != wanted)
-        throw BadInput{path + " is one job and not a book: there is no job \"" + wanted + "\" in it"};
-    return job;
-}
-
 Command export_command(CLI::App& program, Context& with) {
     struct Given {
         std::string job, form, target;
@@ -484,8 +420,7 @@ Command export_command(CLI::App& program, Context& with) {
     const auto given = std::make_shared<Given>();
     auto* export_ =
         program.add_subcommand("export", "Writes a job out: its readings as CSV, or the whole job");
-    export_->add_option("source", with.path, "a job file, or a book")->required();
-    export_->add_option("--job", given->job, "which job of a book: its id or title; the newest without it");
+    add_job_options(*export_, with, given->job);
     export_
         ->add_option("--as", given->form,
                      "csv (readings), full or short (job file); by default csv, or what -o's name says")
@@ -495,7 +430,7 @@ Command export_command(CLI::App& program, Context& with) {
         "Example: fairchalk-cli export job.json > readings.csv\n"
         "         fairchalk-cli export garage.fairchalk --job \"New steering rack\" --as full -o job.json");
     return {export_, [given, &with] {
-                const book::JobFile job = job_of_source(with.path, given->job, with.ids);
+                const book::JobFile job = job_given(with, given->job).file;
                 std::string form = given->form;
                 if (form.empty())
                     form = given->target.size() > 5 && given->target.ends_with(".json") ? "full" : "csv";
@@ -563,7 +498,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     program.require_subcommand(1);
     Context with{out, err, ask, UuidSource(sources), {}};
     std::vector<Command> commands = {read_command(program, with), solve_command(program, with),
-                                     plan_command(program, with), corner_command(program, with)};
+                                     plan_command(program, with), report_command(program, with),
+                                     list_command(program, with), corner_command(program, with)};
     auto* practice = program.add_subcommand("practice", "A simulated car whose truth is known");
     practice->require_subcommand(1);
     for (const auto add : {bench_command, prove_command, tonight_command})

@@ -226,6 +226,23 @@ Estimate estimate_believed(const Job& job) {
     return estimate(then, options);
 }
 
+Record record_believed(const Job& job) {
+    const Belief belief = believe(job);
+    std::shared_ptr<const std::vector<Entry>> log;
+    const Job then = believed(job, belief, log);
+    EstimateOptions options;
+    options.explain = false;
+    options.doubted_turns = belief.freed;
+    std::vector<Estimate> rounds;
+    for (int k = 0; k < static_cast<int>(then.rounds.size()); ++k) {
+        options.round = k;
+        rounds.push_back(estimate(then, options));
+    }
+    options.round.reset();
+    options.as_of_now = true;
+    return record_of(then, estimate(then, options), rounds);
+}
+
 std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std::string& value) {
     std::vector<Looked> out{{look.adjuster, look.field, value}};
     const int place = car.place_of(look.adjuster);

@@ -9,6 +9,7 @@
 #include "core/advice/plan.h"
 #include "core/advice/to_go.h"
 #include "core/advice/until.h"
+#include "core/advice/record.h"
 #include "core/judge/drive.h"
 #include "core/judge/still_readable.h"
 #include "core/judge/turn_doubt.h"
@@ -61,6 +62,9 @@ Analysis analyse(const Job& job, const Question& question = {});
 
 /// The estimate of a job as it was left: what was done after the last reading included.
 Estimate estimate_believed(const Job& job);
+
+/// The record of a job as it was left.
+Record record_believed(const Job& job);
 
 /// Readings that an inside hangs on and nothing checks: spots to be read a second time before it is said. A
 /// slip of 10 mm or one degree there moves the angle by more than a quarter of its band.

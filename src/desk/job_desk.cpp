@@ -514,7 +514,7 @@ void JobDesk::happened(ChangeKind kind, std::optional<Axle> axle) {
 }
 
 void JobDesk::accept(const QString& why) {
-    append({Entry{{}, {}, {}, {}, {}, Accepted{"all angles as they are", why.toStdString()}}});
+    append({Entry{{}, {}, {}, {}, {}, Accepted{accepted_all, why.toStdString()}}});
 }
 
 }  // namespace fairchalk::desk

@@ -42,6 +42,7 @@ class JobDesk : public QObject {
     ~JobDesk() override;
 
     book::Book& book() { return *book_; }
+    const book::Book& book() const { return *book_; }
     UuidSource& ids() { return ids_; }
 
     void openJob(const std::string& id);

@@ -9,11 +9,13 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QFile>
 #include <QTemporaryDir>
 #include <QTimer>
 
 #include "book/places.h"
 #include "look/chalk.h"
+#include "record/record_print.h"
 #include "shots.h"
 #include "window.h"
 #include "words/words.h"
@@ -85,8 +87,20 @@ int main(int argc, char** argv) {
     const QCommandLineOption speak_to(QStringLiteral("speak-to"),
                                       QStringLiteral("write what is spoken into this file"),
                                       QStringLiteral("file"));
-    parser.addOptions({fresh, first_paint, typing, picture, shots, speak_to});
+    const QCommandLineOption paper(QStringLiteral("print"),
+                                   QStringLiteral("put this page of HTML into a PDF, named instead of a book"),
+                                   QStringLiteral("page.html"));
+    parser.addOptions({paper, fresh, first_paint, typing, picture, shots, speak_to});
     parser.process(app);
+
+    if (parser.isSet(paper)) {
+        QFile page(parser.value(paper));
+        const QStringList to = parser.positionalArguments();
+        return page.open(QIODevice::ReadOnly) && !to.isEmpty() &&
+                       desk::writePdf(QString::fromUtf8(page.readAll()), to.first())
+                   ? 0
+                   : 1;
+    }
 
     // The pictures are alike for everyone: nobody's own units or floor.
     const QTemporaryDir nobodys;

@@ -2,12 +2,15 @@
 // What the window prints: the stage as it is drawn, on paper, with its cautions.
 #include <algorithm>
 
+#include <QDate>
 #include <QPainter>
 #include <QPrintDialog>
 #include <QPrinter>
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "record/record_guide.h"
+#include "record/record_print.h"
 #include "turn/arrow_card.h"
 #include "window.h"
 
@@ -17,7 +20,13 @@ void Window::print() {
     auto* dialog = new QPrintDialog(this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->printer()->setPageOrientation(QPageLayout::Landscape);
-    connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* printer) {
+    const bool record = page_.id == PageId::record;
+    if (record) dialog->printer()->setPageOrientation(QPageLayout::Portrait);
+    connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this, record](QPrinter* printer) {
+        if (record) {
+            printer->setDocName(titleOf(recordHtml(desk_, how_)));
+            return printHtml(recordHtml(desk_, how_), *printer);
+        }
         QPainter p(printer);
         const QSizeF paper = printer->pageRect(QPrinter::DevicePixel).size();
         const int sheets = sheetsToPrint();
@@ -42,9 +51,17 @@ void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
     Chalk::choose(false);  // paper is pale
     const QSizeF sheet(960, 960 * paper.height() / paper.width());
     // The cautions of the stage stand at the foot of its sheet, read or not.
-    const QSizeF drawing(sheet.width(), sheet.height() - 84);
+    constexpr double name = 22;
+    const QSizeF drawing(sheet.width(), sheet.height() - 84 - name);
     p.scale(paper.width() / sheet.width(), paper.width() / sheet.width());
     p.setRenderHint(QPainter::Antialiasing);
+    // A sheet that lies about says whose it is.
+    drawText(p, {20, 0, sheet.width() - 40, name}, Qt::AlignLeft | Qt::AlignVCenter,
+             QStringLiteral("%1 · %2 · %3")
+                 .arg(q(desk_.car().name), desk_.title(),
+                      QDate::currentDate().toString(Qt::ISODate)),
+             11, Chalk::now().chalk);
+    p.translate(0, name);
     Guide* const guide = guideFor(stage_);
     if (const auto* drawn = qobject_cast<DrawnGuide*>(guide)) {
         const double k = std::min(drawing.width() / DrawnGuide::width, drawing.height() / DrawnGuide::height);

@@ -916,5 +916,31 @@ TEST_F(CliTest, ToolsAndRigsGoInAndComeOutAndAreComputedWith) {
     }
 }
 
+TEST_F(CliTest, ReportsOfAFileAndOfABookAreAlikeAndBadCallsEndInTwo) {
+    const Ran of_file = ran({"report", worked});
+    ASSERT_EQ(of_file.code, 0) << of_file.err;
+    EXPECT_NE(of_file.out.find("Tarnby estate: the record"), std::string::npos);
+    const std::string garage = (folder / "garage.fairchalk").string(), sheet = (folder / "sheet.html").string();
+    ASSERT_EQ(ran({"import", worked, "--book", garage, "--title", "Spring"}).code, 0);
+    const Ran of_book = ran({"report", garage, "--job", "Spring", "-o", sheet});
+    ASSERT_EQ(of_book.code, 0) << of_book.err;
+    const std::string text = slurp(sheet);
+    EXPECT_NE(text.find("Spring"), std::string::npos);
+    // The same angles to the last minute of arc.
+    const auto table = [](const std::string& html) {
+        return html.substr(html.find("<table"), html.find("</table>") - html.find("<table"));
+    };
+    EXPECT_EQ(table(text), table(of_file.out));
+    EXPECT_EQ(Json::parse(ran({"solve", garage}).out)["angles"], Json::parse(ran({"solve", worked}).out)["angles"]);
+    EXPECT_EQ(ran({"plan", garage, "--job", "Spring"}).code, 0);
+    const Json list = Json::parse(ran({"list", garage}).out);
+    EXPECT_EQ(list["cars"][0]["name"], "Tarnby estate");
+    EXPECT_EQ(list["cars"][0]["jobs"][0]["title"], "Spring");
+    EXPECT_EQ(ran({"report", garage, "--job", "Autumn"}).code, 2);
+    EXPECT_EQ(ran({"report", worked, "--job", "Spring"}).code, 2);
+    EXPECT_EQ(ran({"report", worked, "-o", (folder / "sheet.doc").string()}).code, 2);
+    EXPECT_EQ(ran({"list", worked}).code, 2);
+}
+
 }  // namespace
 }  // namespace fairchalk::cli

@@ -150,6 +150,18 @@ struct Driven {
     std::string note;
 };
 
+/// What the odometer shows, as it was typed: `84210 km`, `52300 mi`.
+struct Odometer {
+    double km = 0.0;
+    std::string text;
+};
+
+/// When this car is to be looked at again: a day, a distance, or what has to happen first.
+struct LookAgain {
+    std::string when;  ///< `2026-12-04`, `100 km`, `after contact`
+    std::string why;
+};
+
 /// Something as it was found before the car was taken apart, or as it was put back.
 struct BaselineNote {
     std::string item;  ///< `rod-length front-left`, `wheel-on-shaft`
@@ -199,6 +211,7 @@ struct Looked {
 bool look_up(CarCard& car, const Looked& looked);
 
 /// "Leave it as it is", a decision like any other.
+inline constexpr const char* accepted_all = "all angles as they are";
 struct Accepted {
     std::string what;
     std::string why;
@@ -224,7 +237,7 @@ struct Entry {
     std::optional<std::string> struck;  ///< taken back in the file itself: why
     std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept,
                  ReasonsGiven, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
-                 BaselineNote, ToolSet, AnglesCarried, Looked>
+                 BaselineNote, ToolSet, AnglesCarried, Looked, Odometer, LookAgain>
         event;
 
     const std::string& label() const { return name.empty() ? id : name; }

@@ -121,6 +121,7 @@ enum class Code {
     job_two_forms,         // both log and rounds
     job_duplicate_key,     // {0} = key
     job_out_of_reach,      // {0} = value, {1} = limit
+    again_when,            // {0} = what was typed for when to look again
 };
 
 /// Something to say: a code and its arguments, already in notation where they are quantities.

@@ -11,6 +11,7 @@
 #include "lock/lock_guide.h"
 #include "practice/lesson_guide.h"
 #include "practice/truth_guide.h"
+#include "record/record_guide.h"
 #include "rig/lines_guide.h"
 #include "rig/making_guide.h"
 #include "rig/tools_guide.h"
@@ -45,6 +46,7 @@ struct OfPage {
 };
 constexpr std::array pages = {
     OfPage{PageId::evening, plain<EveningGuide>},
+    OfPage{PageId::record, plain<RecordGuide>},
     OfPage{PageId::card, plain<CardGuide>},
     OfPage{PageId::baseline, plain<BaselineGuide>},
     OfPage{PageId::rig, rig},

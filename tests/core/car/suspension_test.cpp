@@ -11,10 +11,10 @@ namespace {
 
 using H = Hardpoint;
 
-struct Change {
+struct Changed {
     double toe, camber, caster;
 };
-Change change(const Corner& c, const CornerMove& move) {
+Changed change(const Corner& c, const CornerMove& move) {
     const CornerAngles before = angles_of(c);
     const auto after = solve_corner(c, move);
     EXPECT_TRUE(after);
@@ -28,7 +28,7 @@ CornerMove moved(std::initializer_list<std::pair<H, Eigen::Vector3d>> points, do
     m.length(Link::rod) = rod;
     return m;
 }
-void expect(const Change& c, double camber, double toe, double caster) {
+void expect(const Changed& c, double camber, double toe, double caster) {
     EXPECT_NEAR(c.camber, camber, 0.002);
     EXPECT_NEAR(c.toe, toe, 0.002);
     EXPECT_NEAR(c.caster, caster, 0.002);
@@ -44,7 +44,7 @@ TEST(Suspension, TheWishboneOfTheDesign) {
     expect(change(c, moved({{H::uca_front, shim}, {H::uca_rear, shim}})), 0.271, -0.098, 0.000);
     expect(change(c, moved({{H::uca_front, shim}})), 0.111, -0.043, 0.249);
     expect(change(c, moved({{H::uca_rear, shim}})), 0.158, -0.055, -0.249);
-    const Change rod = change(c, moved({}, 1.5));
+    const Changed rod = change(c, moved({}, 1.5));
     EXPECT_NEAR(rod.toe, 0.619, 0.002);
     EXPECT_NEAR(rod.camber, -0.049, 0.002);
 }
@@ -53,20 +53,20 @@ TEST(Suspension, TheStrutOfTheDesign) {
     const Corner c = sample_strut();
     EXPECT_NEAR(angles_of(c).caster.deg(), 2.990, 0.002);
     EXPECT_NEAR(angles_of(c).sai.deg(), 11.802, 0.002);
-    const Change in = change(c, moved({{H::top, {0, -5, 0}}}));
+    const Changed in = change(c, moved({{H::top, {0, -5, 0}}}));
     EXPECT_NEAR(in.camber, -0.412, 0.002);
     EXPECT_NEAR(in.toe, 0.161, 0.002);
-    const Change back = change(c, moved({{H::top, {-5, 0, 0}}}));
+    const Changed back = change(c, moved({{H::top, {-5, 0, 0}}}));
     EXPECT_NEAR(back.caster, 0.427, 0.002);
     EXPECT_NEAR(back.toe, -0.014, 0.002);
-    const Change rod = change(c, moved({}, 1.5));
+    const Changed rod = change(c, moved({}, 1.5));
     EXPECT_NEAR(rod.toe, 0.604, 0.002);
     EXPECT_NEAR(rod.camber, -0.030, 0.002);
 }
 
 TEST(Suspension, AMoveAndItsOppositeLeadBackAndNothingMovesNothing) {
     for (const Corner& c : {sample_wishbone(), sample_strut()}) {
-        const Change none = change(c, CornerMove());
+        const Changed none = change(c, CornerMove());
         EXPECT_NEAR(none.toe, 0, 1e-9);
         EXPECT_NEAR(none.camber, 0, 1e-9);
         // Through large moves in parts: forward in ten steps is as forward in one.
@@ -118,7 +118,7 @@ TEST(Suspension, ATrailingArmTurnsByItsShimOverItsLength) {
     c.at(H::hub) = {0, 700, 300};
     c.at(H::pivot) = {450, 700, 300};
     c.camber = Angle::from_deg(-1);
-    const Change in = change(c, moved({{H::pivot, {0, -3, 0}}}));
+    const Changed in = change(c, moved({{H::pivot, {0, -3, 0}}}));
     EXPECT_NEAR(in.toe, std::atan(3.0 / 450) * 180 / 3.14159265, 0.002) << "the pivot inboard is toe in";
     EXPECT_NEAR(in.camber, 0, 1e-6);
 }
@@ -132,7 +132,7 @@ TEST(Suspension, ABeamAxlesWheelTurnsOnItsKingpin) {
     c.at(H::rod_inner) = {-150, 0, 300};
     c.at(H::rod_outer) = {-150, 660, 300};
     c.camber = Angle::from_deg(1);
-    const Change rod = change(c, moved({}, 2.0));
+    const Changed rod = change(c, moved({}, 2.0));
     EXPECT_NEAR(rod.toe, 0.75, 0.05) << "behind the axle, longer is toe in";
     EXPECT_NEAR(rod.caster, 0.0, 1e-9) << "the kingpin stays";
     EXPECT_GT(std::abs(rod.camber), 0.001) << "and leans the wheel as it turns";

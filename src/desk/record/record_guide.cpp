@@ -1,0 +1,185 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "record/record_guide.h"
+
+#include <QFile>
+#include <QStandardPaths>
+#include <QSvgRenderer>
+
+#include "core/job/look_again.h"
+#include "core/quantity/distance.h"
+#include "look/chalk.h"
+#include "look/html.h"
+#include "record/record_print.h"
+#include "words/record_words.h"
+#include "words/words.h"
+
+namespace fairchalk::desk {
+namespace {
+
+constexpr double line_height = 30.0, table_top = 452.0;
+
+Record recordOf(const JobDesk& desk) {
+    const JobAnalysis& a = desk.answer();
+    return record_of(desk.job(), a.now, a.rounds);
+}
+
+words::RecordHead headOf(const JobDesk& desk) {
+    return {desk.book().name(), desk.title().toStdString()};
+}
+
+QString shownAs(Measure m, const KnownAngle& a, const Show& how) {
+    if (!a.known) return RecordGuide::tr("not known");
+    if (m == Measure::thrust) return q(words::thrust(a, how));
+    const bool toe = m == Measure::toe || m == Measure::total_toe;
+    return q((toe ? show_toe(a.value, how) : show(a.value, how)) + " ±" +
+             show_plus_minus(a.plus_minus(), how));
+}
+
+}  // namespace
+
+QString recordHtml(const JobDesk& desk, const Show& how) {
+    return q(words::record_html(recordOf(desk), desk.car(), headOf(desk), desk.knowledge(), how));
+}
+QString shopNoteHtml(const JobDesk& desk, const Show& how) {
+    return q(words::shop_note_html(recordOf(desk), desk.job(), headOf(desk), desk.knowledge(), how));
+}
+
+Record RecordGuide::record() const {
+    return recordOf(desk_);
+}
+
+void RecordGuide::enter() {
+    chosen_ = last_of<Odometer>(desk_.job()) ? QStringLiteral("again") : QStringLiteral("odometer");
+}
+
+std::vector<Place> RecordGuide::places() const {
+    const Odometer* o = last_of<Odometer>(desk_.job());
+    const LookAgain* a = last_of<LookAgain>(desk_.job());
+    return {{"odometer", {560, 60, 376, 90}, tr("Odometer"), o ? q(o->text) : tr("like 84210 km")},
+            {"again", {560, 166, 376, 90}, tr("Look again"),
+             a ? q(a->when) : tr("like 2026-12-04, 100 km, after contact")}};
+}
+
+QString RecordGuide::title() const {
+    return tr("The record");
+}
+QString RecordGuide::subtitle() const {
+    return desk_.answerIsCurrent() ? q(words::to_begin(words::record_in_a_line(record()))) : QString();
+}
+
+QString RecordGuide::prompt() const {
+    return chosen_ == "odometer" ? tr("84210 km") : tr("2026-12-04, 100 km, after contact: why");
+}
+
+QString RecordGuide::keep(const QString& text) {
+    if (chosen_ == "odometer") {
+        const auto km = read_distance(text.toStdString());
+        if (!km) return q(words::sentence(km.error()));
+        desk_.record(Odometer{*km, text.trimmed().toStdString()});
+        choose(QStringLiteral("again"));
+        return {};
+    }
+    // When, and after a colon why.
+    const int colon = static_cast<int>(text.indexOf(QLatin1Char(':')));
+    auto again = look_again_from((colon < 0 ? text : text.left(colon)).toStdString());
+    if (!again) return q(words::sentence(again.error()));
+    if (colon >= 0) again->why = text.mid(colon + 1).trimmed().toStdString();
+    desk_.record(*again);
+    emit changed();
+    return {};
+}
+
+std::vector<Act> RecordGuide::acts() const {
+    return {{QStringLiteral("pdf"), tr("Save as PDF")}, {QStringLiteral("shop"), tr("A note for the shop")}};
+}
+
+void RecordGuide::act(const QString& id) {
+    const bool shop = id == QLatin1String("shop");
+    const QString html = shop ? shopNoteHtml(desk_, how_) : recordHtml(desk_, how_);
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+    QString name = titleOf(html);
+    for (QChar& c : name)
+        if (c == QLatin1Char('/') || c == QLatin1Char(':')) c = QLatin1Char(' ');
+    // Never over one that is there.
+    QString file = folder + QLatin1Char('/') + name + QStringLiteral(".pdf");
+    for (int n = 2; QFile::exists(file); ++n)
+        file = folder + QLatin1Char('/') + name + QStringLiteral(" %1.pdf").arg(n);
+    emit refused(writePdf(html, file) ? tr("Written: %1").arg(file)
+                                      : tr("%1 can't be written.").arg(file));
+}
+
+QString RecordGuide::body() const {
+    if (!desk_.answerIsCurrent()) return line(soft(tr("Working it out …")));
+    const Record r = record();
+    QString out;
+    out += head(tr("What was turned, and what that did"));
+    if (r.passes.empty()) out += line(soft(tr("Nothing was turned.")));
+    for (const Record::Pass& p : r.passes) {
+        for (const Turn& t : p.turns)
+            if (const Adjuster* a = desk_.car().adjuster(t.adjuster))
+                out += line(t.counted ? q(words::turn_line(*a, t.turns, t.second, how_))
+                                      : tr("%1: turned by watching").arg(q(words::to_begin(words::adjuster(*a)))));
+        for (const Record::Pass::Did& d : p.did) {
+            Target of;
+            of.measure = d.measure;
+            of.where = d.where;
+            out += line(soft(tr("%1: %2, after it %3")
+                                 .arg(q(words::to_begin(words::measure_of(of))), shownAs(d.measure, d.from, how_),
+                                      shownAs(d.measure, d.to, how_))));
+        }
+        if (p.did.empty()) out += line(soft(tr("Nothing was read after it.")));
+    }
+    if (const QStringList loose = looseThings(desk_.job()); !loose.isEmpty()) {
+        out += head(tr("Still loose"));
+        for (const QString& l : loose) out += line(warn(l));
+    }
+    if (!r.again.empty()) out += head(tr("Look again"));
+    for (const LookAgain& a : r.again)
+        out += line(q(words::to_begin(a.when) + (a.why.empty() ? "" : ": " + a.why)));
+    return out + line(soft(tr("Ctrl+P prints it. The same as a file: fairchalk-cli report.")));
+}
+
+QString RecordGuide::say() const {
+    return chosen_ == "odometer" ? tr("What does the odometer show?")
+                                 : tr("When should this car be looked at again, and why?");
+}
+
+void RecordGuide::draw(QPainter& p) const {
+    const Chalk& c = Chalk::now();
+    if (!desk_.answerIsCurrent()) return;
+    const Record r = record();
+    // The drawing of the sheet itself, on its paper.
+    QSvgRenderer sheet(drawingOf(recordHtml(desk_, how_)));
+    const QRectF paper(24, 24, 420, 408);
+    p.setPen(Qt::NoPen);
+    p.setBrush(QColor(QStringLiteral("#fbfaf6")));
+    p.drawRect(paper);
+    sheet.render(&p, paper.adjusted(4, 4, -4, -4));
+    for (const Place& place : places()) {
+        drawText(p, place.at.adjusted(14, 8, -8, -48), Qt::AlignLeft | Qt::AlignVCenter, place.name, 16, c.chalk,
+                 place.id == chosen_);
+        drawText(p, place.at.adjusted(14, 44, -8, -6), Qt::AlignLeft | Qt::AlignVCenter, place.value, 14, c.soft);
+    }
+    double y = table_top;
+    const auto cells = [&](const QString& what, const QString& before, const QString& after,
+                           const QString& verdict, const QColor& ink, bool strong) {
+        drawText(p, {24, y, 220, line_height}, Qt::AlignLeft | Qt::AlignVCenter, what, 14, ink, strong);
+        drawText(p, {250, y, 210, line_height}, Qt::AlignLeft | Qt::AlignVCenter, before, 14, c.soft);
+        drawText(p, {466, y, 210, line_height}, Qt::AlignLeft | Qt::AlignVCenter, after, 14, ink, strong);
+        drawText(p, {686, y, 250, line_height}, Qt::AlignLeft | Qt::AlignVCenter, verdict, 14, ink);
+        y += line_height;
+    };
+    cells(tr("Angle"), tr("as it came in"), tr("as it stands"), tr("against its target"), c.soft, false);
+    for (const Record::Line& l : r.lines) {
+        if (y > height - line_height) break;
+        Target of;
+        of.measure = l.measure;
+        of.where = l.where;
+        const bool judged = l.verdict && l.verdict->target.has_tolerance;
+        cells(q(words::to_begin(words::measure_of(of))), shownAs(l.measure, l.before, how_),
+              shownAs(l.measure, l.after, how_), judged ? q(words::call(l.verdict->call)) : QString(),
+              judged && l.verdict->call == Call::outside ? c.caution : c.chalk, judged);
+    }
+}
+
+}  // namespace fairchalk::desk

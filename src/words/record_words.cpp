@@ -1,0 +1,416 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "words/record_words.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstdio>
+
+#include "core/car/adjuster.h"
+#include "words/words.h"
+#include "words/words_inside.h"
+
+namespace fairchalk::words {
+namespace {
+
+std::string escaped(const std::string& s) {
+    std::string out;
+    for (char c : s) switch (c) {
+            case '&':
+                out += "&amp;";
+                break;
+            case '<':
+                out += "&lt;";
+                break;
+            case '>':
+                out += "&gt;";
+                break;
+            case '"':
+                out += "&quot;";
+                break;
+            default:
+                out += c;
+        }
+    return out;
+}
+
+std::string n(double v) {
+    char out[32];
+    std::snprintf(out, sizeof out, "%.1f", v);
+    return out;
+}
+
+bool is_toe(Measure m) {
+    return m == Measure::toe || m == Measure::total_toe;
+}
+
+std::string value_of(Measure m, Angle a, const Show& how) {
+    return is_toe(m) ? show_toe(a, how) : show(a, how);
+}
+
+std::string known(Measure m, const KnownAngle& a, const Show& how) {
+    if (!a.known) return tr(TR_NOOP("not known"));
+    const std::string value = m == Measure::thrust ? thrust(a, how) : value_of(m, a.value, how);
+    return value + " ±" + show_plus_minus(a.plus_minus(), how);
+}
+
+std::string band(const Target& t, const Show& how) {
+    const std::string aim = value_of(t.measure, t.aim, how);
+    if (!t.has_tolerance) return aim;
+    return fill(TR_NOOP("{0} ({1} to {2})"),
+                {aim, value_of(t.measure, t.lo, how), value_of(t.measure, t.hi, how)});
+}
+
+std::string name(Measure m, const std::variant<std::monostate, Axle, Wheel>& where) {
+    Target t;
+    t.measure = m;
+    t.where = where;
+    return to_begin(measure_of(t));
+}
+
+std::string day(const std::string& iso) {
+    return iso.substr(0, 10);
+}
+
+std::string cell(const std::string& text, const char* attributes = "") {
+    return std::string("<td ") + attributes + ">" + escaped(text) + "</td>";
+}
+std::string heading(const char* source) {
+    return "<h3>" + escaped(tr(source)) + "</h3>\n";
+}
+std::string paragraph(const std::string& text) {
+    return "<p>" + escaped(text) + "</p>\n";
+}
+
+// The car on its floor from above, front up; each wheel's way as it came in (broken) and as it stands, with
+// its ±. Drawn larger than they are, all by the same number, which is said below.
+
+constexpr double width = 340, height = 330;
+constexpr std::array<std::array<double, 2>, 4> hubs = {{{96, 70}, {244, 70}, {96, 250}, {244, 250}}};
+
+std::string line(double x1, double y1, double x2, double y2, const char* stroke, double wide,
+                 bool broken = false) {
+    return "<line x1='" + n(x1) + "' y1='" + n(y1) + "' x2='" + n(x2) + "' y2='" + n(y2) + "' stroke='" +
+           stroke + "' stroke-width='" + n(wide) + "'" + (broken ? " stroke-dasharray='5,4'" : "") + "/>";
+}
+std::string text(double x, double y, const char* anchor, const std::string& what, double size = 11,
+                 const char* fill = "#222222") {
+    return "<text x='" + n(x) + "' y='" + n(y) + "' font-size='" + n(size) + "' text-anchor='" + anchor +
+           "' font-family='DejaVu Sans, sans-serif' fill='" + fill + "'>" + escaped(what) + "</text>";
+}
+
+struct Fan {
+    KnownAngle before, after;
+};
+
+/// Out of the two ends of a wheel's way at `deg` to the car's middle line, positive clockwise on the page.
+std::array<double, 4> ends(std::array<double, 2> hub, double deg, double half) {
+    const double r = deg * one_degree, dx = half * std::sin(r), dy = half * std::cos(r);
+    return {hub[0] - dx, hub[1] + dy, hub[0] + dx, hub[1] - dy};
+}
+
+std::string fans(const std::array<Fan, 4>& wheels, double times) {
+    std::string out;
+    constexpr double half = 52;
+    for (std::size_t w = 0; w < 4; ++w) {
+        // Toed in, the front of a left wheel leans to the right of the page.
+        const double side = w % 2 == 0 ? 1.0 : -1.0;
+        const auto hub = hubs[w];
+        out += "<rect x='" + n(hub[0] - 11) + "' y='" + n(hub[1] - 32) +
+               "' width='22' height='64' rx='5' fill='#eeece6' stroke='#8a877e' stroke-width='1.2'/>";
+        if (wheels[w].before.known) {
+            const auto e = ends(hub, side * times * wheels[w].before.value.deg(), half);
+            out += line(e[0], e[1], e[2], e[3], "#a0641e", 1.6, true);
+        }
+        if (const KnownAngle& a = wheels[w].after; a.known) {
+            const auto lo = ends(hub, side * times * (a.value - a.plus_minus()).deg(), half),
+                       hi = ends(hub, side * times * (a.value + a.plus_minus()).deg(), half),
+                       at = ends(hub, side * times * a.value.deg(), half);
+            out += "<path d='M" + n(hub[0]) + " " + n(hub[1]) + "L" + n(lo[2]) + " " + n(lo[3]) + "L" +
+                   n(hi[2]) + " " + n(hi[3]) + "ZM" + n(hub[0]) + " " + n(hub[1]) + "L" + n(lo[0]) + " " +
+                   n(lo[1]) + "L" + n(hi[0]) + " " + n(hi[1]) + "Z' fill='#1f5673' fill-opacity='0.25'/>";
+            out += line(at[0], at[1], at[2], at[3], "#1f5673", 2.2);
+        }
+    }
+    return out;
+}
+
+const Record::Line* find(const Record& r, Measure m, const std::variant<std::monostate, Axle, Wheel>& where) {
+    for (const Record::Line& l : r.lines)
+        if (l.measure == m && l.where == where) return &l;
+    return nullptr;
+}
+
+std::string drawing(const Record& r, const Show& how) {
+    std::array<Fan, 4> wheels;
+    double most = 0.0;
+    for (Wheel w : all_wheels)
+        if (const Record::Line* l = find(r, Measure::toe, w)) {
+            const auto at = static_cast<std::size_t>(index_of(w));
+            wheels[at] = {l->before, l->after};
+            for (const KnownAngle* a : {&l->before, &l->after})
+                if (a->known) most = std::max(most, std::abs(a->value.deg()));
+        }
+    // The widest goes to 20 degrees on the page, and nothing is drawn more than forty times as large.
+    const double times = most > 0.0 ? std::min(40.0, std::max(1.0, std::floor(20.0 / most))) : 40.0;
+    std::string out = "<svg xmlns='http://www.w3.org/2000/svg' width='" + n(width) + "' height='" +
+                      n(height) + "' viewBox='0 0 " + n(width) + " " + n(height) + "'>";
+    out += line(170, 14, 170, 306, "#b9b5aa", 1, true);
+    for (int axle = 0; axle < 2; ++axle)
+        out += line(hubs[0][0], axle == 0 ? 70 : 250, hubs[1][0], axle == 0 ? 70 : 250, "#8a877e", 2);
+    out += fans(wheels, times);
+    if (const Record::Line* l = find(r, Measure::thrust, std::monostate()); l && l->after.known) {
+        const double x = 170 - std::tan(times * l->after.value.deg() * one_degree) * 110;
+        out += line(170, 250, std::clamp(x, 60.0, 280.0), 140, "#1f5673", 1.4);
+    }
+    for (Wheel w : all_wheels) {
+        const auto at = static_cast<std::size_t>(index_of(w));
+        const bool left = side_of(w) == Side::left;
+        const double x = left ? 4 : width - 4;
+        const char* anchor = left ? "start" : "end";
+        double y = hubs[at][1] - 8;
+        for (Measure m : {Measure::toe, Measure::camber, Measure::caster})
+            if (const Record::Line* l = find(r, m, w); l && l->after.known) {
+                out += text(x, y, anchor, value_of(m, l->after.value, how), 10);
+                y += 14;
+            }
+    }
+    out += text(170, 10, "middle", tr(TR_NOOP("front")), 9, "#6b685f");
+    out += text(170, 322, "middle",
+                fill(TR_NOOP("toe drawn {0} times as large; broken: as it came in"),
+                     {std::to_string(static_cast<int>(times))}),
+                9, "#6b685f");
+    return out + "</svg>\n";
+}
+
+std::string angles_table(const Record& r, const Show& how) {
+    std::string out = "<table cellspacing=\"0\" cellpadding=\"3\" border=\"1\" width=\"100%\">\n<tr>";
+    for (const char* head : {TR_NOOP("Angle"), TR_NOOP("As it came in"), TR_NOOP("As it stands"),
+                             TR_NOOP("Target"), TR_NOOP("Verdict")})
+        out += "<th align=\"left\">" + escaped(tr(head)) + "</th>";
+    out += "</tr>\n";
+    for (const Record::Line& l : r.lines) {
+        const bool said = l.verdict && l.verdict->target.has_tolerance;
+        out += "<tr>" + cell(name(l.measure, l.where)) + cell(known(l.measure, l.before, how)) +
+               cell(known(l.measure, l.after, how)) +
+               cell(l.verdict ? band(l.verdict->target, how) : std::string()) +
+               cell(said ? call(l.verdict->call) : std::string()) + "</tr>\n";
+    }
+    return out + "</table>\n";
+}
+
+std::string turned(const Record& r, const CarCard& car, const Show& how) {
+    if (r.passes.empty()) return paragraph(tr(TR_NOOP("Nothing was turned.")));
+    std::string out = "<ol>\n";
+    for (const Record::Pass& p : r.passes) {
+        out += "<li>";
+        for (const Turn& t : p.turns) {
+            const Adjuster* a = car.adjuster(t.adjuster);
+            std::string made = !a           ? t.adjuster
+                               : !t.counted ? fill(TR_NOOP("{0}: turned by watching, not counted"),
+                                                   {to_begin(adjuster(*a))})
+                                            : turn_line(*a, t.turns, t.second, how);
+            if (t.test) made += " " + tr(TR_NOOP("(test turn)"));
+            out += escaped(made) + "<br/>";
+        }
+        for (const Record::Pass::Did& d : p.did)
+            out += escaped(fill(TR_NOOP("{0}: {1}, after it {2}"),
+                                {name(d.measure, d.where), known(d.measure, d.from, how),
+                                 known(d.measure, d.to, how)})) +
+                   "<br/>";
+        if (p.did.empty()) out += escaped(tr(TR_NOOP("Nothing was read after it."))) + "<br/>";
+        out += "</li>\n";
+    }
+    return out + "</ol>\n";
+}
+
+std::string locked(const Record& r, const CarCard& car) {
+    std::string out;
+    const auto torque = [&](const std::string& id) {
+        const Adjuster* a = car.adjuster(id);
+        const auto by_card = a ? car.torque_of(adjuster(*a)) : std::nullopt;
+        return by_card ? fill(TR_NOOP("{0} by the card"), {*by_card}) : tr(TR_NOOP("torque from the manual"));
+    };
+    for (const std::string& id : r.locked)
+        out += escaped(fill(TR_NOOP("{0}: locked, {1}"), {to_begin(adjuster(car, id)), torque(id)})) + "<br/>";
+    if (!out.empty()) out = "<p>" + out + "</p>\n";
+    if (r.unlocked.empty() && r.loose.empty())
+        return out + paragraph(tr(TR_NOOP("By the log nothing is loose.")));
+    out += "<p><b>" + escaped(tr(TR_NOOP("Still loose: not to be driven."))) + "</b><br/>";
+    for (const std::string& id : r.unlocked)
+        out += escaped(fill(TR_NOOP("{0}: turned and not locked"), {to_begin(adjuster(car, id))})) + "<br/>";
+    for (const PartTouched& p : r.loose)
+        out += escaped(to_begin(p.part) + ": " + part_state(p.state)) + "<br/>";
+    return out + "</p>\n";
+}
+
+std::string driven(const Record& r, const Knowledge& knowledge, const Show& how) {
+    if (r.drives.empty()) return paragraph(tr(TR_NOOP("Not driven.")));
+    std::string out = "<p>";
+    for (const Driven& d : r.drives) {
+        std::vector<std::string> said;
+        if (d.wheel_off) said.push_back(fill(TR_NOOP("steering wheel {0}"), {wheel_off(*d.wheel_off, how)}));
+        if (d.drift)
+            said.push_back(*d.drift == Drift::straight ? tr(TR_NOOP("runs straight"))
+                           : *d.drift == Drift::left   ? tr(TR_NOOP("drifts to the left"))
+                                                       : tr(TR_NOOP("drifts to the right")));
+        for (const std::string& f : d.feels)
+            if (const ReasonItem* item = knowledge.reason(f)) said.push_back(item->text);
+        if (!d.note.empty()) said.push_back(d.note);
+        std::string all;
+        for (const std::string& s : said) all += (all.empty() ? "" : "; ") + s;
+        out += escaped(to_begin(all)) + "<br/>";
+    }
+    return out + "</p>\n";
+}
+
+std::string left(const Record& r, const Show& how) {
+    if (r.left.empty()) return {};
+    std::string out = heading(TR_NOOP("Left as it is")) + "<p>";
+    for (const Record::Left& l : r.left) {
+        std::string why = l.why;
+        if (why.empty() && !l.angle.known) why = tr(TR_NOOP("not measured"));
+        out += escaped(fill(TR_NOOP("{0}: {1}, target {2}: {3}"),
+                            {to_begin(measure_of(l.target)), known(l.target.measure, l.angle, how),
+                             band(l.target, how), call(l.call)}) +
+                       (why.empty() ? "" : ". " + to_begin(why))) +
+               "<br/>";
+    }
+    return out + "</p>\n";
+}
+
+std::string again(const Record& r) {
+    if (r.again.empty()) return {};
+    std::string out = heading(TR_NOOP("Look again")) + "<p>";
+    for (const LookAgain& a : r.again)
+        out += escaped(to_begin(a.when) + (a.why.empty() ? "" : ": " + a.why)) + "<br/>";
+    return out + "</p>\n";
+}
+
+std::string top(const char* what, const Record& r, const CarCard& car, const RecordHead& head) {
+    std::string title = fill(what, {car.name});
+    std::string out = "<!DOCTYPE html>\n<html><head><meta charset=\"utf-8\"/><title>" +
+                      escaped(title + (head.job.empty() ? "" : ", " + head.job)) +
+                      "</title>\n<style>body{font-family:'DejaVu Sans',sans-serif;font-size:9pt;"
+                      "color:#222222}h2{font-size:15pt;margin-bottom:2px}h3{font-size:10pt;margin-top:8px;"
+                      "margin-bottom:1px}p,li,td,th{font-size:9pt}p{margin-top:2px;margin-bottom:2px}"
+                      "p.foot{font-size:7pt}@page{margin:15mm;@bottom-right{content:counter(page) \"/\" "
+                      "counter(pages)}}</style></head>\n<body>\n";
+    out += "<h2>" + escaped(title) + "</h2>\n";
+    std::vector<std::string> said;
+    if (!head.job.empty()) said.push_back(head.job);
+    if (!head.garage.empty()) said.push_back(head.garage);
+    if (!r.begun.empty())
+        said.push_back(day(r.begun) == day(r.ended) ? day(r.begun)
+                                                    : fill(TR_NOOP("{0} to {1}"), {day(r.begun), day(r.ended)}));
+    if (r.odometer) said.push_back(r.odometer->text);
+    std::string all;
+    for (const std::string& s : said) all += (all.empty() ? "" : " · ") + s;
+    return out + paragraph(all);
+}
+
+std::string foot(const Knowledge& knowledge) {
+    std::string out = "<p class=\"foot\">";
+    out += escaped(
+        tr(TR_NOOP("± holds 95 in 100 times. Angles as they were measured by hand, not a roadworthiness test: "
+                   "the vehicle's manual, local rules and qualified technicians come first.")));
+    for (const Caution& c : knowledge.cautions)
+        if (c.id == "first-drive" || c.id == "steering-critical") out += " " + escaped(c.text);
+    return out + " Fair Chalk " FAIRCHALK_VERSION "</p>\n</body></html>\n";
+}
+
+std::string doubtful(const Record& r) {
+    return r.contradicts
+               ? "<p><b>" +
+                     escaped(tr(TR_NOOP("The readings contradict each other: these figures hold only as far as "
+                                        "that is settled."))) +
+                     "</b></p>\n"
+               : std::string();
+}
+
+}  // namespace
+
+std::string record_in_a_line(const Record& r) {
+    int inside = 0, judged = 0;
+    for (const Record::Line& l : r.lines)
+        if (l.verdict && l.verdict->target.has_tolerance) {
+            ++judged;
+            inside += l.verdict->call == Call::inside;
+        }
+    std::string out = fill(TR_NOOP("inside: {0} of {1}"), {std::to_string(inside), std::to_string(judged)});
+    if (!r.unlocked.empty() || !r.loose.empty()) out += "; " + tr(TR_NOOP("something is still loose"));
+    return out;
+}
+
+std::string record_html(const Record& r, const CarCard& car, const RecordHead& head,
+                        const Knowledge& knowledge, const Show& how) {
+    std::string out = top(TR_NOOP("{0}: the record"), r, car, head);
+    out += doubtful(r);
+    out += "<div align=\"center\">" + drawing(r, how) + "</div>\n";
+    out += angles_table(r, how);
+    out += heading(TR_NOOP("What was turned, and what that did")) + turned(r, car, how);
+    out += heading(TR_NOOP("Locked")) + locked(r, car);
+    out += heading(TR_NOOP("Driven")) + driven(r, knowledge, how);
+    out += left(r, how);
+    out += again(r);
+    return out + foot(knowledge);
+}
+
+namespace {
+
+/// What this way of measuring leaves unknown, each in its words.
+std::vector<std::string> not_seen(const Record& r) {
+    std::vector<std::string> out;
+    const auto known_after = [&](Measure m, const std::variant<std::monostate, Axle, Wheel>& where) {
+        const Record::Line* l = find(r, m, where);
+        return l && l->after.known;
+    };
+    for (Axle axle : both_axles) {
+        const Wheel one = wheel_at(axle, Side::left), other = wheel_at(axle, Side::right);
+        const bool singles = known_after(Measure::toe, one) && known_after(Measure::toe, other);
+        const std::string at = words::axle(axle);
+        if (!singles && known_after(Measure::total_toe, axle))
+            out.push_back(fill(TR_NOOP("{0}: the toe of each wheel; only both together are known"),
+                               {to_begin(at)}));
+        else if (!singles)
+            out.push_back(fill(TR_NOOP("{0}: toe"), {to_begin(at)}));
+        if (!known_after(Measure::camber, one) || !known_after(Measure::camber, other))
+            out.push_back(fill(TR_NOOP("{0}: camber"), {to_begin(at)}));
+    }
+    if (!known_after(Measure::thrust, std::monostate()))
+        out.push_back(tr(TR_NOOP("Which way the rear axle points (thrust)")));
+    if (!known_after(Measure::caster, Wheel::front_left) || !known_after(Measure::caster, Wheel::front_right))
+        out.push_back(tr(TR_NOOP("Caster")));
+    return out;
+}
+
+}  // namespace
+
+std::string shop_note_html(const Record& r, const Job& job, const RecordHead& head, const Knowledge& knowledge,
+                           const Show& how) {
+    const CarCard& car = job.car;
+    std::string out = top(TR_NOOP("{0}: a note for the shop"), r, car, head);
+    out += doubtful(r);
+    out += heading(TR_NOOP("What is known, and how well")) + angles_table(r, how);
+    if (const auto unseen = not_seen(r); !unseen.empty()) {
+        out += heading(TR_NOOP("What could not be seen here")) + "<p>";
+        for (const std::string& s : unseen) out += escaped(s) + "<br/>";
+        out += "</p>\n";
+    }
+    std::string threads;
+    for (const Adjuster& a : car.adjusters)
+        for (ReadingId kind : {ReadingId::thread_exposed, ReadingId::rod_length})
+            if (const auto read = state_readings(job, wheel_spot(kind, wheel_of(a))); !read.empty() && is_rod(a))
+                threads += escaped(to_begin(spot(read.back()->spot)) + ": " + read.back()->value.text) +
+                           "<br/>";
+    if (!threads.empty()) out += heading(TR_NOOP("Rods and thread")) + "<p>" + threads + "</p>\n";
+    out += heading(TR_NOOP("The steering wheel"));
+    out += paragraph(tr(TR_NOOP(
+        "The driver wants it level on a straight road. Please set single front toes with it level and held.")));
+    if (!r.drives.empty()) out += driven(r, knowledge, how);
+    out += heading(TR_NOOP("What was done here")) + turned(r, car, how) + locked(r, car);
+    out += left(r, how);
+    return out + foot(knowledge);
+}
+
+}  // namespace fairchalk::words
