@@ -79,7 +79,8 @@ Command report_command(CLI::App& program, Context& with) {
     };
     const auto given = std::make_shared<Given>();
     auto* report = program.add_subcommand(
-        "report", "The record of a job, to print or hand over: before and after, what was turned, what is left");
+        "report",
+        "The record of a job, to print or hand over: before and after, what was turned, what is left");
     add_job_options(*report, with, given->job);
     report->add_option("-o,--output", given->out, "sheet.html or sheet.pdf; HTML to standard output without");
     report->add_flag("--shop-note", given->shop, "a note for the shop that is to set the rest");
@@ -98,9 +99,8 @@ Command report_command(CLI::App& program, Context& with) {
                 const Record record = record_believed(job);
                 const words::RecordHead head{one.garage, one.title};
                 const std::string html =
-                    given->shop
-                        ? words::shop_note_html(record, job, head, book::shipped_knowledge(), how)
-                        : words::record_html(record, job.car, head, book::shipped_knowledge(), how);
+                    given->shop ? words::shop_note_html(record, job, head, book::shipped_knowledge(), how)
+                                : words::record_html(record, job.car, head, book::shipped_knowledge(), how);
                 if (pdf)
                     print_pdf(html, given->out);
                 else

@@ -7,9 +7,9 @@
 #include <vector>
 
 #include "core/advice/plan.h"
+#include "core/advice/record.h"
 #include "core/advice/to_go.h"
 #include "core/advice/until.h"
-#include "core/advice/record.h"
 #include "core/judge/drive.h"
 #include "core/judge/still_readable.h"
 #include "core/judge/turn_doubt.h"

@@ -87,9 +87,9 @@ int main(int argc, char** argv) {
     const QCommandLineOption speak_to(QStringLiteral("speak-to"),
                                       QStringLiteral("write what is spoken into this file"),
                                       QStringLiteral("file"));
-    const QCommandLineOption paper(QStringLiteral("print"),
-                                   QStringLiteral("put this page of HTML into a PDF, named instead of a book"),
-                                   QStringLiteral("page.html"));
+    const QCommandLineOption paper(
+        QStringLiteral("print"), QStringLiteral("put this page of HTML into a PDF, named instead of a book"),
+        QStringLiteral("page.html"));
     parser.addOptions({paper, fresh, first_paint, typing, picture, shots, speak_to});
     parser.process(app);
 

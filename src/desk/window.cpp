@@ -223,7 +223,7 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
         if (desk_.hasJob()) showPage({page_.id == PageId::evening ? PageId::none : PageId::evening});
     });
-    on(QKeySequence(Qt::CTRL | Qt::Key_R), [this] {
+    on(QKeySequence(Qt::CTRL | Qt::Key_J), [this] {
         if (desk_.hasJob()) showPage({page_.id == PageId::record ? PageId::none : PageId::record});
     });
     on(QKeySequence(Qt::Key_Escape), [this] {
@@ -505,7 +505,7 @@ void Window::showKeys() {
            "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
            "Ctrl E  something else happened      Ctrl L  something is loose\n"
            "Ctrl K  the cautions here were read      Ctrl I  the car's card      Ctrl M  the evening\n"
-           "Ctrl R  the record\n"
+           "Ctrl J  the record\n"
            "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor      Ctrl B  "
            "speech\n"
            "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"

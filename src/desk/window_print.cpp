@@ -58,8 +58,7 @@ void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
     // A sheet that lies about says whose it is.
     drawText(p, {20, 0, sheet.width() - 40, name}, Qt::AlignLeft | Qt::AlignVCenter,
              QStringLiteral("%1 · %2 · %3")
-                 .arg(q(desk_.car().name), desk_.title(),
-                      QDate::currentDate().toString(Qt::ISODate)),
+                 .arg(q(desk_.car().name), desk_.title(), QDate::currentDate().toString(Qt::ISODate)),
              11, Chalk::now().chalk);
     p.translate(0, name);
     Guide* const guide = guideFor(stage_);

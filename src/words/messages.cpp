@@ -42,7 +42,9 @@ const char* source_text(Code code) {
         case Code::text_empty:
             return TR_NOOP("Nothing was typed. Write it like {2} or {3}.");
         case Code::again_when:
-            return TR_NOOP("“{0}” says no time. Write a day, a distance or what comes first: 2026-12-04, 100 km, after contact.");
+            return TR_NOOP(
+                "“{0}” says no time. Write a day, a distance or what comes first: 2026-12-04, 100 km, after "
+                "contact.");
         case Code::text_too_long:
             return TR_NOOP("“{0}” is too long to be one reading. Write it like {2} or {3}.");
         case Code::text_not_understood:

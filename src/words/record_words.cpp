@@ -82,55 +82,54 @@ std::string paragraph(const std::string& text) {
     return "<p>" + escaped(text) + "</p>\n";
 }
 
-// The car on its floor from above, front up; each wheel's way as it came in (broken) and as it stands, with
-// its ±. Drawn larger than they are, all by the same number, which is said below.
+// The car on its floor from above, nose to the right as everywhere; each wheel's way as it came in (broken)
+// and as it stands, with its ±. Drawn larger than they are, all by the same number, which is said below.
 
-constexpr double width = 340, height = 330;
-constexpr std::array<std::array<double, 2>, 4> hubs = {{{96, 70}, {244, 70}, {96, 250}, {244, 250}}};
+constexpr double width = 560, height = 300;
+constexpr std::array<std::array<double, 2>, 4> hubs = {{{400, 84}, {400, 206}, {150, 84}, {150, 206}}};
 
-std::string line(double x1, double y1, double x2, double y2, const char* stroke, double wide,
-                 bool broken = false) {
-    return "<line x1='" + n(x1) + "' y1='" + n(y1) + "' x2='" + n(x2) + "' y2='" + n(y2) + "' stroke='" +
-           stroke + "' stroke-width='" + n(wide) + "'" + (broken ? " stroke-dasharray='5,4'" : "") + "/>";
+std::string line(std::array<double, 4> at, const char* stroke, double wide, bool broken = false) {
+    return "<line x1='" + n(at[0]) + "' y1='" + n(at[1]) + "' x2='" + n(at[2]) + "' y2='" + n(at[3]) +
+           "' stroke='" + stroke + "' stroke-width='" + n(wide) + "'" +
+           (broken ? " stroke-dasharray='5,4'" : "") + "/>";
 }
-std::string text(double x, double y, const char* anchor, const std::string& what, double size = 11,
-                 const char* fill = "#222222") {
+std::string text(double x, double y, const char* anchor, const std::string& what, double size) {
     return "<text x='" + n(x) + "' y='" + n(y) + "' font-size='" + n(size) + "' text-anchor='" + anchor +
-           "' font-family='DejaVu Sans, sans-serif' fill='" + fill + "'>" + escaped(what) + "</text>";
+           "' font-family='DejaVu Sans, sans-serif' fill='#222222'>" + escaped(what) + "</text>";
 }
 
 struct Fan {
     KnownAngle before, after;
 };
 
-/// Out of the two ends of a wheel's way at `deg` to the car's middle line, positive clockwise on the page.
-std::array<double, 4> ends(std::array<double, 2> hub, double deg, double half) {
-    const double r = deg * one_degree, dx = half * std::sin(r), dy = half * std::cos(r);
-    return {hub[0] - dx, hub[1] + dy, hub[0] + dx, hub[1] - dy};
+/// The two ends of a wheel's way at `deg` to the car's middle line, positive clockwise on the page.
+std::array<double, 4> ends(std::array<double, 2> hub, double deg) {
+    constexpr double half = 64;
+    const double r = deg * one_degree, dx = half * std::cos(r), dy = half * std::sin(r);
+    return {hub[0] - dx, hub[1] - dy, hub[0] + dx, hub[1] + dy};
 }
 
 std::string fans(const std::array<Fan, 4>& wheels, double times) {
+    constexpr const char *now = "#1f5673", *then = "#a0641e";
     std::string out;
-    constexpr double half = 52;
     for (std::size_t w = 0; w < 4; ++w) {
-        // Toed in, the front of a left wheel leans to the right of the page.
-        const double side = w % 2 == 0 ? 1.0 : -1.0;
+        // Toed in, the front of a left wheel, above, leans down on the page.
+        const double side = w % 2 == 0 ? times : -times;
         const auto hub = hubs[w];
-        out += "<rect x='" + n(hub[0] - 11) + "' y='" + n(hub[1] - 32) +
-               "' width='22' height='64' rx='5' fill='#eeece6' stroke='#8a877e' stroke-width='1.2'/>";
-        if (wheels[w].before.known) {
-            const auto e = ends(hub, side * times * wheels[w].before.value.deg(), half);
-            out += line(e[0], e[1], e[2], e[3], "#a0641e", 1.6, true);
-        }
+        out += "<rect x='" + n(hub[0] - 32) + "' y='" + n(hub[1] - 11) +
+               "' width='64' height='22' rx='5' fill='#eeece6' stroke='#8a877e' stroke-width='1.2'/>";
         if (const KnownAngle& a = wheels[w].after; a.known) {
-            const auto lo = ends(hub, side * times * (a.value - a.plus_minus()).deg(), half),
-                       hi = ends(hub, side * times * (a.value + a.plus_minus()).deg(), half),
-                       at = ends(hub, side * times * a.value.deg(), half);
-            out += "<path d='M" + n(hub[0]) + " " + n(hub[1]) + "L" + n(lo[2]) + " " + n(lo[3]) + "L" +
-                   n(hi[2]) + " " + n(hi[3]) + "ZM" + n(hub[0]) + " " + n(hub[1]) + "L" + n(lo[0]) + " " +
-                   n(lo[1]) + "L" + n(hi[0]) + " " + n(hi[1]) + "Z' fill='#1f5673' fill-opacity='0.25'/>";
-            out += line(at[0], at[1], at[2], at[3], "#1f5673", 2.2);
+            const auto lo = ends(hub, side * (a.value - a.plus_minus()).deg()),
+                       hi = ends(hub, side * (a.value + a.plus_minus()).deg());
+            out += "<path d='";
+            for (std::size_t end : {0u, 2u})
+                out += "M" + n(hub[0]) + " " + n(hub[1]) + "L" + n(lo[end]) + " " + n(lo[end + 1]) + "L" +
+                       n(hi[end]) + " " + n(hi[end + 1]) + "Z";
+            out += std::string("' fill='") + now + "' fill-opacity='0.25'/>" +
+                   line(ends(hub, side * a.value.deg()), now, 2.2);
         }
+        if (wheels[w].before.known)
+            out += line(ends(hub, side * wheels[w].before.value.deg()), then, 1.6, true);
     }
     return out;
 }
@@ -146,8 +145,7 @@ std::string drawing(const Record& r, const Show& how) {
     double most = 0.0;
     for (Wheel w : all_wheels)
         if (const Record::Line* l = find(r, Measure::toe, w)) {
-            const auto at = static_cast<std::size_t>(index_of(w));
-            wheels[at] = {l->before, l->after};
+            wheels[static_cast<std::size_t>(index_of(w))] = {l->before, l->after};
             for (const KnownAngle* a : {&l->before, &l->after})
                 if (a->known) most = std::max(most, std::abs(a->value.deg()));
         }
@@ -155,31 +153,30 @@ std::string drawing(const Record& r, const Show& how) {
     const double times = most > 0.0 ? std::min(40.0, std::max(1.0, std::floor(20.0 / most))) : 40.0;
     std::string out = "<svg xmlns='http://www.w3.org/2000/svg' width='" + n(width) + "' height='" +
                       n(height) + "' viewBox='0 0 " + n(width) + " " + n(height) + "'>";
-    out += line(170, 14, 170, 306, "#b9b5aa", 1, true);
-    for (int axle = 0; axle < 2; ++axle)
-        out += line(hubs[0][0], axle == 0 ? 70 : 250, hubs[1][0], axle == 0 ? 70 : 250, "#8a877e", 2);
+    const double middle = (hubs[0][1] + hubs[1][1]) / 2;
+    out += line({60, middle, 500, middle}, "#b9b5aa", 1, true);
+    for (std::size_t axle : {0u, 2u})
+        out += line({hubs[axle][0], hubs[axle][1] + 12, hubs[axle][0], hubs[axle + 1][1] - 12}, "#8a877e", 2);
     out += fans(wheels, times);
     if (const Record::Line* l = find(r, Measure::thrust, std::monostate()); l && l->after.known) {
-        const double x = 170 - std::tan(times * l->after.value.deg() * one_degree) * 110;
-        out += line(170, 250, std::clamp(x, 60.0, 280.0), 140, "#1f5673", 1.4);
+        // To the left of the car is up.
+        const double along = 130, up = along * std::tan(times * l->after.value.deg() * one_degree);
+        out += line({hubs[2][0], middle, hubs[2][0] + along, middle - std::clamp(up, -50.0, 50.0)}, "#1f5673",
+                    1.4);
     }
     for (Wheel w : all_wheels) {
-        const auto at = static_cast<std::size_t>(index_of(w));
-        const bool left = side_of(w) == Side::left;
-        const double x = left ? 4 : width - 4;
-        const char* anchor = left ? "start" : "end";
-        double y = hubs[at][1] - 8;
+        std::string said;
         for (Measure m : {Measure::toe, Measure::camber, Measure::caster})
-            if (const Record::Line* l = find(r, m, w); l && l->after.known) {
-                out += text(x, y, anchor, value_of(m, l->after.value, how), 10);
-                y += 14;
-            }
+            if (const Record::Line* l = find(r, m, w); l && l->after.known)
+                said += (said.empty() ? "" : " · ") + value_of(m, l->after.value, how);
+        const auto hub = hubs[static_cast<std::size_t>(index_of(w))];
+        out += text(hub[0], side_of(w) == Side::left ? 26 : 272, "middle", said, 11);
     }
-    out += text(170, 10, "middle", tr(TR_NOOP("front")), 9, "#6b685f");
-    out += text(170, 322, "middle",
+    out += text(504, middle + 4, "start", tr(TR_NOOP("front")), 10);
+    out += text(width / 2, 294, "middle",
                 fill(TR_NOOP("toe drawn {0} times as large; broken: as it came in"),
                      {std::to_string(static_cast<int>(times))}),
-                9, "#6b685f");
+                10);
     return out + "</svg>\n";
 }
 
@@ -206,10 +203,10 @@ std::string turned(const Record& r, const CarCard& car, const Show& how) {
         out += "<li>";
         for (const Turn& t : p.turns) {
             const Adjuster* a = car.adjuster(t.adjuster);
-            std::string made = !a           ? t.adjuster
-                               : !t.counted ? fill(TR_NOOP("{0}: turned by watching, not counted"),
-                                                   {to_begin(adjuster(*a))})
-                                            : turn_line(*a, t.turns, t.second, how);
+            std::string made =
+                !a           ? t.adjuster
+                : !t.counted ? fill(TR_NOOP("{0}: turned by watching, not counted"), {to_begin(adjuster(*a))})
+                             : turn_line(*a, t.turns, t.second, how);
             if (t.test) made += " " + tr(TR_NOOP("(test turn)"));
             out += escaped(made) + "<br/>";
         }
@@ -232,7 +229,8 @@ std::string locked(const Record& r, const CarCard& car) {
         return by_card ? fill(TR_NOOP("{0} by the card"), {*by_card}) : tr(TR_NOOP("torque from the manual"));
     };
     for (const std::string& id : r.locked)
-        out += escaped(fill(TR_NOOP("{0}: locked, {1}"), {to_begin(adjuster(car, id)), torque(id)})) + "<br/>";
+        out +=
+            escaped(fill(TR_NOOP("{0}: locked, {1}"), {to_begin(adjuster(car, id)), torque(id)})) + "<br/>";
     if (!out.empty()) out = "<p>" + out + "</p>\n";
     if (r.unlocked.empty() && r.loose.empty())
         return out + paragraph(tr(TR_NOOP("By the log nothing is loose.")));
@@ -301,8 +299,9 @@ std::string top(const char* what, const Record& r, const CarCard& car, const Rec
     if (!head.job.empty()) said.push_back(head.job);
     if (!head.garage.empty()) said.push_back(head.garage);
     if (!r.begun.empty())
-        said.push_back(day(r.begun) == day(r.ended) ? day(r.begun)
-                                                    : fill(TR_NOOP("{0} to {1}"), {day(r.begun), day(r.ended)}));
+        said.push_back(day(r.begun) == day(r.ended)
+                           ? day(r.begun)
+                           : fill(TR_NOOP("{0} to {1}"), {day(r.begun), day(r.ended)}));
     if (r.odometer) said.push_back(r.odometer->text);
     std::string all;
     for (const std::string& s : said) all += (all.empty() ? "" : " · ") + s;
@@ -311,9 +310,9 @@ std::string top(const char* what, const Record& r, const CarCard& car, const Rec
 
 std::string foot(const Knowledge& knowledge) {
     std::string out = "<p class=\"foot\">";
-    out += escaped(
-        tr(TR_NOOP("± holds 95 in 100 times. Angles as they were measured by hand, not a roadworthiness test: "
-                   "the vehicle's manual, local rules and qualified technicians come first.")));
+    out += escaped(tr(
+        TR_NOOP("± holds 95 in 100 times. Angles as they were measured by hand, not a roadworthiness test: "
+                "the vehicle's manual, local rules and qualified technicians come first.")));
     for (const Caution& c : knowledge.cautions)
         if (c.id == "first-drive" || c.id == "steering-critical") out += " " + escaped(c.text);
     return out + " Fair Chalk " FAIRCHALK_VERSION "</p>\n</body></html>\n";
@@ -322,8 +321,9 @@ std::string foot(const Knowledge& knowledge) {
 std::string doubtful(const Record& r) {
     return r.contradicts
                ? "<p><b>" +
-                     escaped(tr(TR_NOOP("The readings contradict each other: these figures hold only as far as "
-                                        "that is settled."))) +
+                     escaped(
+                         tr(TR_NOOP("The readings contradict each other: these figures hold only as far as "
+                                    "that is settled."))) +
                      "</b></p>\n"
                : std::string();
 }
@@ -370,8 +370,8 @@ std::vector<std::string> not_seen(const Record& r) {
         const bool singles = known_after(Measure::toe, one) && known_after(Measure::toe, other);
         const std::string at = words::axle(axle);
         if (!singles && known_after(Measure::total_toe, axle))
-            out.push_back(fill(TR_NOOP("{0}: the toe of each wheel; only both together are known"),
-                               {to_begin(at)}));
+            out.push_back(
+                fill(TR_NOOP("{0}: the toe of each wheel; only both together are known"), {to_begin(at)}));
         else if (!singles)
             out.push_back(fill(TR_NOOP("{0}: toe"), {to_begin(at)}));
         if (!known_after(Measure::camber, one) || !known_after(Measure::camber, other))
@@ -386,8 +386,8 @@ std::vector<std::string> not_seen(const Record& r) {
 
 }  // namespace
 
-std::string shop_note_html(const Record& r, const Job& job, const RecordHead& head, const Knowledge& knowledge,
-                           const Show& how) {
+std::string shop_note_html(const Record& r, const Job& job, const RecordHead& head,
+                           const Knowledge& knowledge, const Show& how) {
     const CarCard& car = job.car;
     std::string out = top(TR_NOOP("{0}: a note for the shop"), r, car, head);
     out += doubtful(r);
@@ -400,13 +400,15 @@ std::string shop_note_html(const Record& r, const Job& job, const RecordHead& he
     std::string threads;
     for (const Adjuster& a : car.adjusters)
         for (ReadingId kind : {ReadingId::thread_exposed, ReadingId::rod_length})
-            if (const auto read = state_readings(job, wheel_spot(kind, wheel_of(a))); !read.empty() && is_rod(a))
-                threads += escaped(to_begin(spot(read.back()->spot)) + ": " + read.back()->value.text) +
-                           "<br/>";
+            if (const auto read = state_readings(job, wheel_spot(kind, wheel_of(a)));
+                !read.empty() && is_rod(a))
+                threads +=
+                    escaped(to_begin(spot(read.back()->spot)) + ": " + read.back()->value.text) + "<br/>";
     if (!threads.empty()) out += heading(TR_NOOP("Rods and thread")) + "<p>" + threads + "</p>\n";
     out += heading(TR_NOOP("The steering wheel"));
-    out += paragraph(tr(TR_NOOP(
-        "The driver wants it level on a straight road. Please set single front toes with it level and held.")));
+    out +=
+        paragraph(tr(TR_NOOP("The driver wants it level on a straight road. Please set single front toes "
+                             "with it level and held.")));
     if (!r.drives.empty()) out += driven(r, knowledge, how);
     out += heading(TR_NOOP("What was done here")) + turned(r, car, how) + locked(r, car);
     out += left(r, how);

@@ -24,7 +24,8 @@ std::string record_html(const Record& record, const CarCard& car, const RecordHe
                         const Knowledge& knowledge, const Show& how = {});
 
 /// The same for a shop that is to set what could not be set here: what is known with its ±, what this way of
-/// measuring can't see, the thread that is left, where the driver wants the wheel, what was done and what not.
+/// measuring can't see, the thread that is left, where the driver wants the wheel, what was done and what
+/// not.
 std::string shop_note_html(const Record& record, const Job& job, const RecordHead& head,
                            const Knowledge& knowledge, const Show& how = {});
 

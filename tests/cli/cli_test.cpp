@@ -920,7 +920,8 @@ TEST_F(CliTest, ReportsOfAFileAndOfABookAreAlikeAndBadCallsEndInTwo) {
     const Ran of_file = ran({"report", worked});
     ASSERT_EQ(of_file.code, 0) << of_file.err;
     EXPECT_NE(of_file.out.find("Tarnby estate: the record"), std::string::npos);
-    const std::string garage = (folder / "garage.fairchalk").string(), sheet = (folder / "sheet.html").string();
+    const std::string garage = (folder / "garage.fairchalk").string(),
+                      sheet = (folder / "sheet.html").string();
     ASSERT_EQ(ran({"import", worked, "--book", garage, "--title", "Spring"}).code, 0);
     const Ran of_book = ran({"report", garage, "--job", "Spring", "-o", sheet});
     ASSERT_EQ(of_book.code, 0) << of_book.err;
@@ -931,7 +932,8 @@ TEST_F(CliTest, ReportsOfAFileAndOfABookAreAlikeAndBadCallsEndInTwo) {
         return html.substr(html.find("<table"), html.find("</table>") - html.find("<table"));
     };
     EXPECT_EQ(table(text), table(of_file.out));
-    EXPECT_EQ(Json::parse(ran({"solve", garage}).out)["angles"], Json::parse(ran({"solve", worked}).out)["angles"]);
+    EXPECT_EQ(Json::parse(ran({"solve", garage}).out)["angles"],
+              Json::parse(ran({"solve", worked}).out)["angles"]);
     EXPECT_EQ(ran({"plan", garage, "--job", "Spring"}).code, 0);
     const Json list = Json::parse(ran({"list", garage}).out);
     EXPECT_EQ(list["cars"][0]["name"], "Tarnby estate");

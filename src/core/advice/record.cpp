@@ -38,8 +38,8 @@ bool set_by(const std::vector<Turn>& turns, const CarCard& car, Measure measure,
         const Adjuster* a = car.adjuster(t.adjuster);
         if (!a) return false;
         const bool here = axle_of_it && axle_of(wheel_of(*a)) == *axle_of_it;
-        const bool its_wheel = !std::holds_alternative<Wheel>(where) ||
-                               std::get<Wheel>(where) == wheel_of(*a) || !a->wheel;
+        const bool its_wheel =
+            !std::holds_alternative<Wheel>(where) || std::get<Wheel>(where) == wheel_of(*a) || !a->wheel;
         switch (measure) {
             case Measure::toe:
             case Measure::total_toe:

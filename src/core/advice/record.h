@@ -55,8 +55,8 @@ struct Record {
     bool contradicts = false;  ///< the readings do not fit together: the figures hold only so far
 };
 
-/// `job` as it is believed to have gone, `now` its estimate as the car stands, `rounds` those of each round as it
-/// was read.
+/// `job` as it is believed to have gone, `now` its estimate as the car stands, `rounds` those of each round
+/// as it was read.
 Record record_of(const Job& job, const Estimate& now, std::span<const Estimate> rounds);
 
 }  // namespace fairchalk

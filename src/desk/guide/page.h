@@ -14,7 +14,21 @@ class GaugeWire;
 class JobDesk;
 
 /// Pages that are no stage of a job.
-enum class PageId { none, evening, record, card, baseline, rig, tools, lock, truth, lesson, wire, making, practice };
+enum class PageId {
+    none,
+    evening,
+    record,
+    card,
+    baseline,
+    rig,
+    tools,
+    lock,
+    truth,
+    lesson,
+    wire,
+    making,
+    practice
+};
 
 /// A page, and what it is about: a rig's id, a tool's name, a lesson, what is made.
 struct Page {

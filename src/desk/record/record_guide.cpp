@@ -16,7 +16,7 @@
 namespace fairchalk::desk {
 namespace {
 
-constexpr double line_height = 30.0, table_top = 452.0;
+constexpr double line_height = 30.0, table_top = 396.0;
 
 Record recordOf(const JobDesk& desk) {
     const JobAnalysis& a = desk.answer();
@@ -29,7 +29,7 @@ words::RecordHead headOf(const JobDesk& desk) {
 
 QString shownAs(Measure m, const KnownAngle& a, const Show& how) {
     if (!a.known) return RecordGuide::tr("not known");
-    if (m == Measure::thrust) return q(words::thrust(a, how));
+    if (m == Measure::thrust) return q(words::thrust(a, how) + " ±" + show_plus_minus(a.plus_minus(), how));
     const bool toe = m == Measure::toe || m == Measure::total_toe;
     return q((toe ? show_toe(a.value, how) : show(a.value, how)) + " ±" +
              show_plus_minus(a.plus_minus(), how));
@@ -49,15 +49,18 @@ Record RecordGuide::record() const {
 }
 
 void RecordGuide::enter() {
+    written_.clear();
     chosen_ = last_of<Odometer>(desk_.job()) ? QStringLiteral("again") : QStringLiteral("odometer");
 }
 
 std::vector<Place> RecordGuide::places() const {
     const Odometer* o = last_of<Odometer>(desk_.job());
     const LookAgain* a = last_of<LookAgain>(desk_.job());
-    return {{"odometer", {560, 60, 376, 90}, tr("Odometer"), o ? q(o->text) : tr("like 84210 km")},
-            {"again", {560, 166, 376, 90}, tr("Look again"),
-             a ? q(a->when) : tr("like 2026-12-04, 100 km, after contact")}};
+    return {{"odometer", {690, 40, 250, 90}, tr("Odometer"), o ? q(o->text) : tr("like 84210 km")},
+            {"again",
+             {690, 146, 250, 110},
+             tr("Look again"),
+             a ? q(a->when) : tr("a day, a distance, an event")}};
 }
 
 QString RecordGuide::title() const {
@@ -68,10 +71,11 @@ QString RecordGuide::subtitle() const {
 }
 
 QString RecordGuide::prompt() const {
-    return chosen_ == "odometer" ? tr("84210 km") : tr("2026-12-04, 100 km, after contact: why");
+    return chosen_ == "odometer" ? tr("84210 km") : tr("100 km: new bushes");
 }
 
 QString RecordGuide::keep(const QString& text) {
+    written_.clear();
     if (chosen_ == "odometer") {
         const auto km = read_distance(text.toStdString());
         if (!km) return q(words::sentence(km.error()));
@@ -104,8 +108,9 @@ void RecordGuide::act(const QString& id) {
     QString file = folder + QLatin1Char('/') + name + QStringLiteral(".pdf");
     for (int n = 2; QFile::exists(file); ++n)
         file = folder + QLatin1Char('/') + name + QStringLiteral(" %1.pdf").arg(n);
-    emit refused(writePdf(html, file) ? tr("Written: %1").arg(file)
-                                      : tr("%1 can't be written.").arg(file));
+    if (!writePdf(html, file)) return emit refused(tr("%1 can't be written.").arg(file));
+    written_ = file;
+    emit said();
 }
 
 QString RecordGuide::body() const {
@@ -117,15 +122,16 @@ QString RecordGuide::body() const {
     for (const Record::Pass& p : r.passes) {
         for (const Turn& t : p.turns)
             if (const Adjuster* a = desk_.car().adjuster(t.adjuster))
-                out += line(t.counted ? q(words::turn_line(*a, t.turns, t.second, how_))
-                                      : tr("%1: turned by watching").arg(q(words::to_begin(words::adjuster(*a)))));
+                out += line(t.counted
+                                ? q(words::turn_line(*a, t.turns, t.second, how_))
+                                : tr("%1: turned by watching").arg(q(words::to_begin(words::adjuster(*a)))));
         for (const Record::Pass::Did& d : p.did) {
             Target of;
             of.measure = d.measure;
             of.where = d.where;
             out += line(soft(tr("%1: %2, after it %3")
-                                 .arg(q(words::to_begin(words::measure_of(of))), shownAs(d.measure, d.from, how_),
-                                      shownAs(d.measure, d.to, how_))));
+                                 .arg(q(words::to_begin(words::measure_of(of))),
+                                      shownAs(d.measure, d.from, how_), shownAs(d.measure, d.to, how_))));
         }
         if (p.did.empty()) out += line(soft(tr("Nothing was read after it.")));
     }
@@ -140,6 +146,7 @@ QString RecordGuide::body() const {
 }
 
 QString RecordGuide::say() const {
+    if (!written_.isEmpty()) return tr("Written: %1").arg(written_);
     return chosen_ == "odometer" ? tr("What does the odometer show?")
                                  : tr("When should this car be looked at again, and why?");
 }
@@ -150,15 +157,16 @@ void RecordGuide::draw(QPainter& p) const {
     const Record r = record();
     // The drawing of the sheet itself, on its paper.
     QSvgRenderer sheet(drawingOf(recordHtml(desk_, how_)));
-    const QRectF paper(24, 24, 420, 408);
+    const QRectF paper(24, 24, 640, 344);
     p.setPen(Qt::NoPen);
     p.setBrush(QColor(QStringLiteral("#fbfaf6")));
     p.drawRect(paper);
-    sheet.render(&p, paper.adjusted(4, 4, -4, -4));
+    sheet.render(&p, paper);
     for (const Place& place : places()) {
-        drawText(p, place.at.adjusted(14, 8, -8, -48), Qt::AlignLeft | Qt::AlignVCenter, place.name, 16, c.chalk,
-                 place.id == chosen_);
-        drawText(p, place.at.adjusted(14, 44, -8, -6), Qt::AlignLeft | Qt::AlignVCenter, place.value, 14, c.soft);
+        drawText(p, place.at.adjusted(14, 8, -8, -48), Qt::AlignLeft | Qt::AlignVCenter, place.name, 16,
+                 c.chalk, place.id == chosen_);
+        drawText(p, place.at.adjusted(14, 44, -8, -6), Qt::AlignLeft | Qt::AlignVCenter, place.value, 14,
+                 c.soft);
     }
     double y = table_top;
     const auto cells = [&](const QString& what, const QString& before, const QString& after,

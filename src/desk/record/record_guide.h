@@ -30,6 +30,8 @@ class RecordGuide : public DrawnGuide {
 
   private:
     Record record() const;
+
+    QString written_;  ///< the file that was written last, until something else is done
 };
 
 /// The record, or the note for the shop, of the job that is open.

@@ -60,6 +60,8 @@ void printHtml(const QString& html, QPagedPaintDevice& onto) {
     }
     QPainter p(&onto);
     page.documentLayout()->setPaintDevice(&onto);
+    // Headings are sized from the type of the document.
+    page.setDefaultFont(QFont(QStringLiteral("DejaVu Sans"), 9));
     page.setHtml(text);
     QFont small = p.font();
     small.setPointSizeF(7.5);

@@ -208,8 +208,9 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         // Where a line edit has a meaning of its own for one of the window's keys (Ctrl+E under X11), the
         // window's comes first.
         const auto* key = static_cast<QKeyEvent*>(event);
-        constexpr std::array windows = {Qt::Key_B, Qt::Key_M, Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I,
-                                        Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P, Qt::Key_R, Qt::Key_T};
+        constexpr std::array windows = {Qt::Key_B, Qt::Key_M, Qt::Key_E, Qt::Key_K, Qt::Key_L,
+                                        Qt::Key_I, Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P,
+                                        Qt::Key_R, Qt::Key_J, Qt::Key_T};
         if (key->modifiers() == Qt::ControlModifier &&
             std::find(windows.begin(), windows.end(), key->key()) != windows.end())
             return event->ignore(), true;

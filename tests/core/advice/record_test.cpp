@@ -76,14 +76,14 @@ TEST(Record, HasBeforeAndAfterWhatWasTurnedAndWhatThatDid) {
 TEST(Record, OfNothingReadSaysSoAndInventsNothing) {
     const std::vector<Entry> none;
     EXPECT_TRUE(record_believed(job_of(none)).lines.empty());
-    auto log = testing::begun(TrueCar{}, testing::card_of(TrueCar{}), {testing::total_toe(Axle::front, 0.1, 0.1)});
+    auto log =
+        testing::begun(TrueCar{}, testing::card_of(TrueCar{}), {testing::total_toe(Axle::front, 0.1, 0.1)});
     const Record r = record_believed(job_of(log));
     ASSERT_EQ(r.lines.size(), 1u) << "only what has a target";
     EXPECT_FALSE(r.lines[0].before.known);
     EXPECT_FALSE(r.lines[0].after.known);
     EXPECT_EQ(r.left.size(), 1u);
-    const std::string html =
-        words::record_html(r, job_of(log).car, {"Dunmere Lane", "First"}, Knowledge{});
+    const std::string html = words::record_html(r, job_of(log).car, {"Dunmere Lane", "First"}, Knowledge{});
     EXPECT_NE(html.find("not known"), std::string::npos);
     EXPECT_NE(html.find("Nothing was turned."), std::string::npos);
 }
@@ -92,9 +92,8 @@ TEST(Record, SaysWhatIsLooseAndWhenToLookAgain) {
     Change locked;
     locked.kind = ChangeKind::locked;
     PartTouched boot{PartState::loosened, "left boot clip <old>"};
-    const auto log =
-        twice_read({locked, boot, Odometer{84210.0, "84210 km"}, LookAgain{"100 km", "new bushes"},
-                    Accepted{accepted_all, "rod is seized"}});
+    const auto log = twice_read({locked, boot, Odometer{84210.0, "84210 km"},
+                                 LookAgain{"100 km", "new bushes"}, Accepted{accepted_all, "rod is seized"}});
     const Job job = job_of(log);
     const Record r = record_believed(job);
     EXPECT_TRUE(r.unlocked.empty());
@@ -102,11 +101,10 @@ TEST(Record, SaysWhatIsLooseAndWhenToLookAgain) {
     EXPECT_EQ(r.locked[0], "rod-fl");
     ASSERT_EQ(r.loose.size(), 1u);
     EXPECT_EQ(r.odometer->text, "84210 km");
-    const std::string html = words::record_html(r, job.car, {"Dunmere Lane", "Bushes & rods"},
-                                                Knowledge{});
-    for (const char* said : {"Still loose: not to be driven.", "Left boot clip &lt;old&gt;: loosened", "84210 km",
-                             "100 km: new bushes", "Left tie rod: 1/2 turn longer", "Bushes &amp; rods",
-                             "Dunmere Lane", "<svg", "Rod is seized"})
+    const std::string html = words::record_html(r, job.car, {"Dunmere Lane", "Bushes & rods"}, Knowledge{});
+    for (const char* said : {"Still loose: not to be driven.", "Left boot clip &lt;old&gt;: loosened",
+                             "84210 km", "100 km: new bushes", "Left tie rod: 1/2 turn longer",
+                             "Bushes &amp; rods", "Dunmere Lane", "<svg", "Rod is seized"})
         EXPECT_NE(html.find(said), std::string::npos) << said;
     EXPECT_EQ(html.find("<old>"), std::string::npos);
     EXPECT_EQ(html.find("safe to drive"), std::string::npos);
@@ -115,10 +113,9 @@ TEST(Record, SaysWhatIsLooseAndWhenToLookAgain) {
 TEST(Record, ForTheShopNamesWhatThisWayDoesNotSee) {
     const auto log = twice_read();
     const Job job = job_of(log);
-    const std::string note =
-        words::shop_note_html(record_believed(job), job, {}, Knowledge{});
-    for (const char* said : {"a note for the shop", "What could not be seen here", "Front axle: camber", "Caster",
-                             "level on a straight road", "Left tie rod: 1/2 turn longer"})
+    const std::string note = words::shop_note_html(record_believed(job), job, {}, Knowledge{});
+    for (const char* said : {"a note for the shop", "What could not be seen here", "Front axle: camber",
+                             "Caster", "level on a straight road", "Left tie rod: 1/2 turn longer"})
         EXPECT_NE(note.find(said), std::string::npos) << said;
     EXPECT_EQ(note.find("Front axle: toe"), std::string::npos) << "that was read";
     EXPECT_EQ(note.find("safe to drive"), std::string::npos);
@@ -143,8 +140,9 @@ TEST(LookingAgain, ByDayDistanceOrEvent) {
     EXPECT_TRUE(look_again_from("after contact"));
     for (const char* no : {"", "soon", "2026-13-40", "after"}) EXPECT_FALSE(look_again_from(no)) << no;
 
-    std::vector<Entry> log = {entry("o", Odometer{1000.0, "1000 km"}), entry("a", LookAgain{"2026-12-04", ""}),
-                              entry("b", LookAgain{"100 km", ""}), entry("c", LookAgain{"after contact", ""})};
+    std::vector<Entry> log = {entry("o", Odometer{1000.0, "1000 km"}),
+                              entry("a", LookAgain{"2026-12-04", ""}), entry("b", LookAgain{"100 km", ""}),
+                              entry("c", LookAgain{"after contact", ""})};
     const Job job = job_of(log);
     const auto before = due_of(job, "2026-12-01T10:00:00Z", 1050.0);
     ASSERT_EQ(before.size(), 3u);
