@@ -9,6 +9,8 @@
 #include "book/knowledge_file.h"
 #include "cli/command.h"
 #include "core/analysis.h"
+#include "core/job/look_again.h"
+#include "core/judge/angle_drift.h"
 #include "core/quantity/named.h"
 #include "words/record_words.h"
 #include "words/words.h"
@@ -130,6 +132,129 @@ Command list_command(CLI::App& program, Context& with) {
                 }
                 with.out << pretty(out);
                 return 0;
+            }};
+}
+
+namespace {
+
+/// A job of a car as it was found and left.
+struct OneJob {
+    book::JobInfo info;
+    book::JobFile file;
+    SeasonJob angles;
+    std::optional<double> odometer;
+};
+
+std::vector<OneJob> season_of(const book::Book& garage, const std::string& car) {
+    std::vector<OneJob> out;
+    auto jobs = garage.jobs(car);
+    std::reverse(jobs.begin(), jobs.end());
+    for (const book::JobInfo& info : jobs) {
+        if (garage.fact("practice:" + info.id)) continue;
+        OneJob one{info, garage.job(info.id), {}, {}};
+        const Job job = one.file.job();
+        if (const Odometer* o = last_of<Odometer>(job)) one.odometer = o->km;
+        one.angles.day = day_of(info.created).value_or(0);
+        if (!job.rounds.empty()) {
+            EstimateOptions first;
+            first.round = 0;
+            first.explain = false;
+            one.angles.found = estimate(job, first);
+            one.angles.left = estimate_believed(job);
+        }
+        out.push_back(std::move(one));
+    }
+    return out;
+}
+
+std::string angle_name(Measure measure, const std::variant<std::monostate, Axle, Wheel>& where) {
+    Target t;
+    t.measure = measure;
+    t.where = where;
+    return t.name();
+}
+
+book::Json history_json(const std::vector<OneJob>& season, std::string_view today) {
+    book::Json out = {{"answer", "history"}, {"version", 1}, {"jobs", book::Json::array()}};
+    std::vector<SeasonJob> angles;
+    std::optional<double> odometer;
+    for (std::size_t k = 0; k < season.size(); ++k) {
+        const OneJob& one = season[k];
+        const Job job = one.file.job();
+        book::Json j = {{"job", one.info.id}, {"title", one.info.title}, {"at", one.info.created}};
+        if (one.odometer) j["odometer"] = *one.odometer;
+        if (one.odometer) odometer = one.odometer;
+        j["angles"] = book::Json::object();
+        for (const Record::Line& l : record_believed(job).lines)
+            if (l.after.known)
+                j["angles"][angle_name(l.measure, l.where)] = {{"deg", l.after.value.deg()},
+                                                               {"sigma_deg", l.after.sigma.deg()}};
+        j["moved"] = book::Json::array();
+        j["explained_by"] = book::Json::array();
+        if (k > 0) {
+            const OneJob& before = season[k - 1];
+            for (const MovedAngle& m : what_moved(before.angles.left, one.angles.found))
+                j["moved"].push_back({{"what", angle_name(m.measure, m.where)},
+                                      {"by_deg", m.by.deg()},
+                                      {"sigma_deg", m.sigma.deg()},
+                                      {"since", before.info.id},
+                                      {"call", name_of(m.call)}});
+            for (Axle axle : both_axles)
+                for (const Explained& e : explained(job.car, before.angles.left, one.angles.found, axle)) {
+                    if (e.probability < 0.01) break;
+                    book::Json cause = {{"cause", name_of(e.cause)}, {"say", words::cause(e, axle)}};
+                    if (e.side)
+                        cause["wheel"] = name_of(wheel_at(axle, *e.side));
+                    else
+                        cause["axle"] = name_of(axle);
+                    cause["by_mm"] = e.by;
+                    cause["probability"] = e.probability;
+                    j["explained_by"].push_back(std::move(cause));
+                }
+        }
+        out["jobs"].push_back(std::move(j));
+        angles.push_back(one.angles);
+    }
+    out["drift"] = book::Json::array();
+    for (const AngleDrift& d : drifts(angles))
+        out["drift"].push_back({{"what", angle_name(d.measure, d.where)},
+                                {"deg_per_week", d.per_week.deg()},
+                                {"sigma_deg", d.sigma.deg()},
+                                {"intervals", d.intervals}});
+    out["due"] = book::Json::array();
+    for (const OneJob& one : season)
+        for (const Due& d : due_of(one.file.job(), today, odometer)) {
+            book::Json due = {{"job", one.info.id}, {"when", d.what.when}, {"due", d.due}};
+            if (!d.what.why.empty()) due["why"] = d.what.why;
+            if (d.days) due["days"] = *d.days;
+            if (d.km) due["km"] = *d.km;
+            out["due"].push_back(std::move(due));
+        }
+    return out;
+}
+
+}  // namespace
+
+Command history_command(CLI::App& program, Context& with) {
+    const auto car = std::make_shared<std::string>();
+    auto* history = program.add_subcommand(
+        "history",
+        "A car through its jobs: its angles, what moved between them and why, drifts, what is due");
+    history->add_option("book", with.path, "a book")->required();
+    history->add_option("--car", *car, "its name")->required();
+    history->footer("Example: fairchalk-cli history garage.db --car \"Tarnby estate\"");
+    return {history, [car, &with] {
+                if (!is_book(with.path)) throw BadInput{with.path + ": this is no garage book"};
+                const book::Book garage(with.path, book::Book::Mode::read);
+                std::vector<std::string> names;
+                for (const book::CarInfo& c : garage.cars()) {
+                    names.push_back(c.name);
+                    if (c.name != *car && c.id != *car) continue;
+                    const std::string today = with.ids.now();
+                    with.out << pretty(history_json(season_of(garage, c.id), today));
+                    return 0;
+                }
+                throw BadInput{"--car: " + words::sentence({Code::job_unknown_word, {*car, listed(names)}})};
             }};
 }
 

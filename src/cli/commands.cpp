@@ -497,9 +497,10 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         "fairchalk-cli"};
     program.require_subcommand(1);
     Context with{out, err, ask, UuidSource(sources), {}};
-    std::vector<Command> commands = {read_command(program, with), solve_command(program, with),
-                                     plan_command(program, with), report_command(program, with),
-                                     list_command(program, with), corner_command(program, with)};
+    std::vector<Command> commands = {read_command(program, with),  solve_command(program, with),
+                                     plan_command(program, with),  report_command(program, with),
+                                     list_command(program, with),  history_command(program, with),
+                                     corner_command(program, with)};
     auto* practice = program.add_subcommand("practice", "A simulated car whose truth is known");
     practice->require_subcommand(1);
     for (const auto add : {bench_command, prove_command, tonight_command})

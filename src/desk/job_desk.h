@@ -130,6 +130,12 @@ class JobDesk : public QObject {
     void editTargets(const book::Json& targets);
     /// What the last job on this car left its angles at, a little less sure for what was driven since;
     /// nothing where there is none.
+    /// How the job before this one left the car, or nothing; called later, on this thread.
+    struct LeftAt {
+        std::string title, begun;
+        Estimate angles;
+    };
+    void sinceLastJob(std::function<void(std::optional<LeftAt>)> then);
     void leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then);
     /// The card of a car with what its last job taught: arms, responses, what is left in stacks and tin.
     static book::Json taughtCard(const book::Book& book, const std::string& car);

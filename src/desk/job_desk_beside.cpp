@@ -66,16 +66,22 @@ void JobDesk::keepReach(const std::string& school) {
 
 namespace {
 
-/// The newest job of a car that read something, but for one and for practice; as it now stands.
+/// The newest job of a car that read something, before that one where one is named, and none of practice; as
+/// it now stands.
 struct LastJob {
     std::vector<Entry> log;
-    std::string title;
+    std::string title, begun;
 };
-std::optional<LastJob> last_job(const book::Book& book, const std::string& car, const std::string& but) {
+std::optional<LastJob> last_job(const book::Book& book, const std::string& car, const std::string& before) {
+    bool older = before.empty();
     for (const book::JobInfo& info : book.jobs(car)) {
-        if (info.id == but || info.readings == 0 || book.fact("practice:" + info.id)) continue;
+        if (!older) {
+            older = info.id == before;
+            continue;
+        }
+        if (info.readings == 0 || book.fact("practice:" + info.id)) continue;
         try {
-            return LastJob{book.job(info.id).entries(), info.title};
+            return LastJob{book.job(info.id).entries(), info.title, info.created};
         } catch (const std::exception&) {
             // An entry of a newer program, or a broken one: an older job may still tell.
         }
@@ -95,6 +101,19 @@ void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> th
             }
         } catch (const std::exception&) {
             // Nothing is taken over from what can't be read.
+        }
+        return [then, out] { then(out); };
+    });
+}
+
+void JobDesk::sinceLastJob(std::function<void(std::optional<LeftAt>)> then) {
+    beside([book = book_, job = job_id_, then]() -> std::function<void()> {
+        std::optional<LeftAt> out;
+        try {
+            if (const auto last = last_job(*book, book->car_of(job), job))
+                out = LeftAt{last->title, last->begun, estimate_believed(job_of(last->log))};
+        } catch (const std::exception&) {
+            // Nothing is compared with what can't be read.
         }
         return [then, out] { then(out); };
     });

@@ -183,6 +183,10 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settle();
     window.setStage(Stage::turn);
     shot("before-and-after");
+    window.showPage({PageId::record});
+    desk.settle();
+    shot("record");
+    window.showPage({});
     window.showShelf();
     shot("shelf");
     // Everything at once, with shims: the hillclimb special.
@@ -214,10 +218,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showPage({PageId::rig, QStringLiteral("toe-boards")});
     for (int i = 0; i < 2; ++i) window.slate().step(+1);
     shot("rig-guide");
-    window.showPage({PageId::tools});
-    pointAt(window, QStringLiteral("digital-angle-gauge"));
-    shot("tools");
-    window.showPage({});
     shotsOfPractice(desk, window, shot);
     return failed;
 }

@@ -342,6 +342,91 @@ std::string record_in_a_line(const Record& r) {
     return out;
 }
 
+std::string moved(const MovedAngle& m, const Show& how) {
+    const Angle by = m.by;
+    const bool more = by.deg() >= 0.0;
+    std::string amount = show(abs(by), how);
+    if (is_toe(m.measure))
+        amount = fill(more ? TR_NOOP("{0} further in") : TR_NOOP("{0} further out"), {amount});
+    else if (m.measure == Measure::camber)
+        amount = fill(more ? TR_NOOP("{0} further out at the top") : TR_NOOP("{0} further in at the top"),
+                      {amount});
+    else
+        amount = fill(more ? TR_NOOP("{0} more") : TR_NOOP("{0} less"), {amount});
+    if (m.measure == Measure::thrust)
+        amount = fill(more ? TR_NOOP("{0} further to the left") : TR_NOOP("{0} further to the right"),
+                      {show(abs(by), how)});
+    const char* said = m.call == HasMoved::moved    ? TR_NOOP("{0}: {1} ±{2}: moved")
+                       : m.call == HasMoved::stayed ? TR_NOOP("{0}: {1} ±{2}: as it was")
+                                                    : TR_NOOP("{0}: {1} ±{2}: can't tell");
+    return fill(said, {name(m.measure, m.where), amount, show_plus_minus(m.sigma * k95, how)});
+}
+
+namespace {
+
+struct CauseWords {
+    const char *what, *look;
+};
+/// In the order of `Cause`.
+constexpr std::array<CauseWords, 18> cause_words = {{
+    {TR_NOOP("nothing moved"), TR_NOOP("Nothing to look for.")},
+    {TR_NOOP("none of these"),
+     TR_NOOP("More than one thing, or something else: play at every joint, ride heights, and read again.")},
+    {TR_NOOP("the rod's length"),
+     TR_NOOP(
+         "Measure the rod and the thread that shows against what was noted; a locknut that turned; a bent "
+         "rod shows along a straightedge.")},
+    {TR_NOOP("the upper arm, in or out"),
+     TR_NOOP("Shims that fell out, a bolt that slipped: marks beside its bolts.")},
+    {TR_NOOP("the upper arm, forward or back"),
+     TR_NOOP("Rock the wheel fore and aft, and look at both bushes.")},
+    {TR_NOOP("the upper arm's front pivot"),
+     TR_NOOP("Lever at the front bush; a bolt or cam that slipped there.")},
+    {TR_NOOP("the upper arm's rear pivot"),
+     TR_NOOP("Lever at the rear bush; a bolt or cam that slipped there.")},
+    {TR_NOOP("the lower arm, in or out"),
+     TR_NOOP("Lever at both inner bushes, and at the ball joint with its load off; a bent arm.")},
+    {TR_NOOP("the lower arm, forward or back"),
+     TR_NOOP("Rock the wheel fore and aft with the brake held; the strut rod or its bush.")},
+    {TR_NOOP("the lower arm's front pivot"),
+     TR_NOOP("Lever at the front bush; a bolt or cam that slipped there.")},
+    {TR_NOOP("the lower arm's rear pivot"),
+     TR_NOOP("Lever at the rear bush; a bolt or cam that slipped there.")},
+    {TR_NOOP("the strut's top, in or out"),
+     TR_NOOP("Marks round its nuts; the mount while somebody rocks the wheel at the top.")},
+    {TR_NOOP("the strut's top, forward or back"),
+     TR_NOOP("Marks round its nuts; the mount while somebody turns the steering to and fro.")},
+    {TR_NOOP("the upright or the strut is bent"),
+     TR_NOOP(
+         "Camber changed against the steering axis: compare the gap from rim to strut with the other side.")},
+    {TR_NOOP("the spring has sagged"), TR_NOOP("Ride heights against those noted, left against right.")},
+    {TR_NOOP("the rack, sideways"), TR_NOOP("Rock the wheel and watch the rack's housing in its clamps.")},
+    {TR_NOOP("the sub-frame, sideways"),
+     TR_NOOP("Witness marks at its bolts; measure it to the body on both sides.")},
+    {TR_NOOP("the sub-frame, turned"), TR_NOOP("Witness marks at its bolts; diagonals across it.")},
+}};
+
+}  // namespace
+
+std::string cause(const Explained& e, Axle axle) {
+    const std::string what = tr(cause_words[static_cast<std::size_t>(e.cause)].what);
+    if (e.cause == Cause::nothing || e.cause == Cause::none_of_these)
+        return fill(TR_NOOP("{0}: {1} ({2})"), {to_begin(words::axle(axle)), what, chance(e.probability)});
+    std::array<std::string, 2> mm;
+    for (const auto& [k, v] : {std::pair(0u, std::abs(e.by)), {1u, e.sigma * k95}}) {
+        char text[24];
+        std::snprintf(text, sizeof text, "%.0f", std::max(v, 1.0));
+        mm[k] = text;
+    }
+    const std::string at = e.side ? wheel(wheel_at(axle, *e.side)) : words::axle(axle);
+    return fill(TR_NOOP("{0}: {1}, by about {2} mm ±{3} ({4})"),
+                {to_begin(at), what, mm[0], mm[1], chance(e.probability)});
+}
+
+std::string what_to_look_at(Cause c) {
+    return tr(cause_words[static_cast<std::size_t>(c)].look);
+}
+
 std::string record_html(const Record& r, const CarCard& car, const RecordHead& head,
                         const Knowledge& knowledge, const Show& how) {
     std::string out = top(TR_NOOP("{0}: the record"), r, car, head);

@@ -6,6 +6,7 @@
 #include "core/advice/record.h"
 #include "core/car/car.h"
 #include "core/job/knowledge.h"
+#include "core/judge/moved.h"
 #include "core/quantity/notation.h"
 
 namespace fairchalk::words {
@@ -17,6 +18,12 @@ struct RecordHead {
 
 /// One line: `2 turns; inside: 5 of 6; still loose: …`, for a list of jobs.
 std::string record_in_a_line(const Record& record);
+
+/// "Left front toe: 0°36' more out ±9': moved"
+std::string moved(const MovedAngle& m, const Show& how = {});
+/// "Left front: the lower arm, in or out, by 3 mm ±1 (7 in 10)"; and what to look at to be sure.
+std::string cause(const Explained& e, Axle axle);
+std::string what_to_look_at(Cause c);
 
 /// The whole record as one page of HTML that needs nothing beside itself: drawing (SVG), tables, what is left
 /// and what is loose, cautions. Prints on one page or two.

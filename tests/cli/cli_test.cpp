@@ -944,5 +944,43 @@ TEST_F(CliTest, ReportsOfAFileAndOfABookAreAlikeAndBadCallsEndInTwo) {
     EXPECT_EQ(ran({"list", worked}).code, 2);
 }
 
+TEST_F(CliTest, HistoryTellsWhatMovedBetweenTwoJobsAndWhy) {
+    const std::string garage = (folder / "garage.fairchalk").string(),
+                      brask = std::string(DATA_DIR) + "/demo/brask-hillclimb.json";
+    ASSERT_EQ(ran({"import", brask, "--book", garage, "--title", "Spring"}).code, 0);
+    // The left front wheel an inch of toe further in, across its rim.
+    Json later = Json::parse(slurp(brask));
+    for (Json& r : later["rounds"][0]["readings"])
+        if (r.value("wheel", "") == "front-left" && r["kind"] == "rim-front") r["value"] = "141 mm";
+    later["events"] = Json::array(
+        {{{"after_round", 0}, {"kind", "odometer"}, {"reads", "12,000 km"}},
+         {{"after_round", 0}, {"kind", "look-again"}, {"when", "2001-01-01"}, {"why", "bushes"}}});
+    ASSERT_EQ(ran({"import", file(later.dump()), "--book", garage, "--title", "Summer"}).code, 0);
+    const Ran asked = ran({"history", garage, "--car", "Brask hillclimb special"});
+    ASSERT_EQ(asked.code, 0) << asked.err;
+    const Json history = Json::parse(asked.out);
+    ASSERT_EQ(history["jobs"].size(), 2u);
+    EXPECT_EQ(history["jobs"][0]["title"], "Spring");
+    EXPECT_TRUE(history["jobs"][0]["moved"].empty());
+    const Json& summer = history["jobs"][1];
+    EXPECT_EQ(summer["odometer"], 12000.0);
+    bool toe = false;
+    for (const Json& m : summer["moved"])
+        if (m["what"] == "front-left.toe") {
+            toe = true;
+            EXPECT_EQ(m["call"], "moved");
+            EXPECT_GT(m["by_deg"].get<double>(), 0.3);
+        } else if (m["what"] != "front.total_toe") {
+            EXPECT_NE(m["call"], "moved") << m;
+        }
+    EXPECT_TRUE(toe);
+    ASSERT_FALSE(summer["explained_by"].empty());
+    EXPECT_EQ(summer["explained_by"][0]["wheel"], "front-left");
+    EXPECT_TRUE(history["drift"].empty());
+    EXPECT_EQ(history["due"][0]["due"], true);
+    EXPECT_EQ(ran({"history", garage, "--car", "Nobody's"}).code, 2);
+    EXPECT_EQ(ran({"history", brask, "--car", "x"}).code, 2);
+}
+
 }  // namespace
 }  // namespace fairchalk::cli

@@ -6,7 +6,6 @@
 #include <map>
 #include <mutex>
 #include <numbers>
-#include <numbers>
 #include <random>
 #include <utility>
 
@@ -19,12 +18,24 @@ namespace {
 
 using H = Hardpoint;
 
-constexpr std::array<std::string_view, 18> names = {
-    "nothing",           "none-of-these",     "rod-length",         "upper-arm-in-out",
-    "upper-arm-fore-aft", "upper-pivot-front", "upper-pivot-rear",  "lower-arm-in-out",
-    "lower-arm-fore-aft", "lower-pivot-front", "lower-pivot-rear",  "strut-top-in-out",
-    "strut-top-fore-aft", "upright-bent",      "sag",               "rack-shift",
-    "subframe-sideways", "subframe-turned"};
+constexpr std::array<std::string_view, 18> names = {"nothing",
+                                                    "none-of-these",
+                                                    "rod-length",
+                                                    "upper-arm-in-out",
+                                                    "upper-arm-fore-aft",
+                                                    "upper-pivot-front",
+                                                    "upper-pivot-rear",
+                                                    "lower-arm-in-out",
+                                                    "lower-arm-fore-aft",
+                                                    "lower-pivot-front",
+                                                    "lower-pivot-rear",
+                                                    "strut-top-in-out",
+                                                    "strut-top-fore-aft",
+                                                    "upright-bent",
+                                                    "sag",
+                                                    "rack-shift",
+                                                    "subframe-sideways",
+                                                    "subframe-turned"};
 
 constexpr double joints_lie_within_mm = 10.0;  // one sigma
 /// One sigma of how far a cause goes; springs go further than joints before anybody looks.
@@ -130,18 +141,17 @@ double log_density(const Eigen::VectorXd& off, const Eigen::MatrixXd& covariance
 struct Weighed {
     double log_evidence, mean, sigma;
 };
-Weighed weigh(double goes, const Eigen::VectorXd& by, const Eigen::MatrixXd& covariance, const Eigen::VectorXd& mean,
-              const Eigen::MatrixXd& scatter) {
+Weighed weigh(double goes, const Eigen::VectorXd& by, const Eigen::MatrixXd& covariance,
+              const Eigen::VectorXd& mean, const Eigen::MatrixXd& scatter) {
     constexpr int steps = 96;  // even
     const double from = -4.0 * goes, h = 8.0 * goes / steps;
     std::array<double, steps + 1> log_w{};
     for (int i = 0; i <= steps; ++i) {
         const double s = from + h * i;
         const double simpson = i == 0 || i == steps ? 1.0 : i % 2 ? 4.0 : 2.0;
-        log_w[static_cast<std::size_t>(i)] =
-            std::log(simpson * h / 3.0) - 0.5 * std::pow(s / goes, 2) -
-            std::log(goes * std::sqrt(2.0 * std::numbers::pi)) +
-            log_density(by - s * mean, covariance + s * s * scatter);
+        log_w[static_cast<std::size_t>(i)] = std::log(simpson * h / 3.0) - 0.5 * std::pow(s / goes, 2) -
+                                             std::log(goes * std::sqrt(2.0 * std::numbers::pi)) +
+                                             log_density(by - s * mean, covariance + s * s * scatter);
     }
     const double most = *std::max_element(log_w.begin(), log_w.end());
     double sum = 0.0, first = 0.0, second = 0.0;
@@ -167,12 +177,21 @@ std::optional<Cause> cause_named(std::string_view text) {
 std::vector<Cause> causes_of(CornerKind kind) {
     using C = Cause;
     if (kind == CornerKind::double_wishbone)
-        return {C::rod_length,        C::upper_arm_in_out,   C::upper_arm_fore_aft, C::upper_pivot_front,
-                C::upper_pivot_rear,  C::lower_arm_in_out,   C::lower_arm_fore_aft, C::lower_pivot_front,
-                C::lower_pivot_rear,  C::upright_bent,       C::sag};
+        return {C::rod_length,
+                C::upper_arm_in_out,
+                C::upper_arm_fore_aft,
+                C::upper_pivot_front,
+                C::upper_pivot_rear,
+                C::lower_arm_in_out,
+                C::lower_arm_fore_aft,
+                C::lower_pivot_front,
+                C::lower_pivot_rear,
+                C::upright_bent,
+                C::sag};
     if (kind == CornerKind::strut)
-        return {C::rod_length,       C::strut_top_in_out, C::strut_top_fore_aft, C::lower_arm_in_out,
-                C::lower_arm_fore_aft, C::lower_pivot_front, C::lower_pivot_rear, C::upright_bent, C::sag};
+        return {C::rod_length,       C::strut_top_in_out,   C::strut_top_fore_aft,
+                C::lower_arm_in_out, C::lower_arm_fore_aft, C::lower_pivot_front,
+                C::lower_pivot_rear, C::upright_bent,       C::sag};
     return {};
 }
 
@@ -233,7 +252,8 @@ CornerMove one_mm(const Corner& corner, Cause cause, Side side) {
         case Cause::subframe_sideways:
         case Cause::subframe_turned:
             for (H p : points_of(corner.kind)) {
-                const bool with_it = on_the_subframe(p) || (!strut && (p == H::uca_front || p == H::uca_rear));
+                const bool with_it =
+                    on_the_subframe(p) || (!strut && (p == H::uca_front || p == H::uca_rear));
                 if (!with_it) continue;
                 if (cause == Cause::subframe_sideways) {
                     in_y(m, p, out);
@@ -269,7 +289,8 @@ std::vector<Explained> why_it_moved(CornerKind kind, RodSide rods, const Changed
     put({Cause::nothing, {}, 0.0, 0.0, 0.0}, nothing_prior, log_density(by, changed.covariance));
     Eigen::MatrixXd wide = changed.covariance;
     for (Eigen::Index i = 0; i < n; ++i)
-        wide(i, i) += std::pow(anything[static_cast<std::size_t>(changed.rows[static_cast<std::size_t>(i)].what)], 2);
+        wide(i, i) +=
+            std::pow(anything[static_cast<std::size_t>(changed.rows[static_cast<std::size_t>(i)].what)], 2);
     put({Cause::none_of_these, {}, 0.0, 0.0, 0.0}, none_prior, log_density(by, wide));
 
     const auto weigh_cause = [&](Cause cause, std::optional<Side> at, double prior) {
@@ -304,9 +325,9 @@ std::vector<Explained> why_it_moved(CornerKind kind, RodSide rods, const Changed
     const bool both = sides.size() == 2;
     for (Side side : sides)
         for (Cause c : corner)
-            weigh_cause(c, side,
-                        left * (both ? 1.0 - axle_share : 1.0) /
-                            static_cast<double>(corner.size() * sides.size()));
+            weigh_cause(
+                c, side,
+                left * (both ? 1.0 - axle_share : 1.0) / static_cast<double>(corner.size() * sides.size()));
     if (both)
         for (Cause c : axle) weigh_cause(c, {}, left * axle_share / static_cast<double>(axle.size()));
 

@@ -75,7 +75,8 @@ struct Explained {
 /// All hypotheses, the likeliest first; together 1. Empty where nothing was measured twice.
 std::vector<Explained> why_it_moved(CornerKind kind, RodSide rods, const Changed& changed);
 
-/// A move of the drawn corner: one mm of a cause at this side; of an axle's own, at the left and at the right.
+/// A move of the drawn corner: one mm of a cause at this side; of an axle's own, at the left and at the
+/// right.
 CornerMove one_mm(const Corner& corner, Cause cause, Side side = Side::left);
 
 }  // namespace fairchalk

@@ -1,11 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "record/record_guide.h"
 
+#include <algorithm>
+
+#include <QDir>
 #include <QFile>
+#include <QPointer>
 #include <QStandardPaths>
 #include <QSvgRenderer>
 
 #include "core/job/look_again.h"
+#include "core/judge/moved.h"
 #include "core/quantity/distance.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -49,6 +54,13 @@ Record RecordGuide::record() const {
 }
 
 void RecordGuide::enter() {
+    left_.reset();
+    left_for_ = desk_.jobId();
+    desk_.sinceLastJob([self = QPointer(this), job = left_for_](std::optional<JobDesk::LeftAt> left) {
+        if (!self || self->left_for_ != job) return;
+        self->left_ = std::move(left);
+        if (self->left_) emit self->said();
+    });
     written_.clear();
     chosen_ = last_of<Odometer>(desk_.job()) ? QStringLiteral("again") : QStringLiteral("odometer");
 }
@@ -101,6 +113,7 @@ void RecordGuide::act(const QString& id) {
     const bool shop = id == QLatin1String("shop");
     const QString html = shop ? shopNoteHtml(desk_, how_) : recordHtml(desk_, how_);
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+    QDir().mkpath(folder);
     QString name = titleOf(html);
     for (QChar& c : name)
         if (c == QLatin1Char('/') || c == QLatin1Char(':')) c = QLatin1Char(' ');
@@ -113,10 +126,46 @@ void RecordGuide::act(const QString& id) {
     emit said();
 }
 
+/// What moved since the job before, and why; nothing where there was none, or nothing was read yet.
+QString RecordGuide::sinceLastTime() const {
+    if (!left_) return {};
+    // As the car came in: what was turned here is no news.
+    const auto& rounds = desk_.answer().rounds;
+    if (rounds.empty()) return {};
+    const Estimate& found = rounds.front();
+    const std::vector<MovedAngle> all = what_moved(left_->angles, found);
+    if (all.empty()) return {};
+    QString out = head(tr("Since “%1”, %2").arg(q(left_->title), q(left_->begun).left(10)));
+    int stayed = 0, unsure = 0;
+    for (const MovedAngle& m : all) {
+        stayed += m.call == HasMoved::stayed;
+        unsure += m.call == HasMoved::cannot_tell;
+        if (m.call == HasMoved::moved) out += line(strong(q(words::moved(m, how_))));
+    }
+    if (stayed + unsure == static_cast<int>(all.size()))
+        out += line(tr("Nothing moved that these readings could show."));
+    out += line(soft(tr("As they were: %1 angles; can't tell: %2.").arg(stayed).arg(unsure)));
+    for (Axle axle : both_axles) {
+        const bool here = std::any_of(all.begin(), all.end(), [&](const MovedAngle& m) {
+            const Wheel* w = std::get_if<Wheel>(&m.where);
+            return m.call == HasMoved::moved && w && axle_of(*w) == axle;
+        });
+        if (!here) continue;
+        int told = 0;
+        for (const Explained& e : explained(desk_.car(), left_->angles, found, axle)) {
+            if (told == 3 || (told > 0 && e.probability < 0.05)) break;
+            if (told++ == 0) out += line(tr("Why, the likeliest first:"));
+            out += line(q(words::cause(e, axle))) + line(soft(q(words::what_to_look_at(e.cause))));
+        }
+        if (told == 0) out += line(soft(tr("Why, is told where the card says how this axle is suspended.")));
+    }
+    return out;
+}
+
 QString RecordGuide::body() const {
     if (!desk_.answerIsCurrent()) return line(soft(tr("Working it out …")));
     const Record r = record();
-    QString out;
+    QString out = sinceLastTime();
     out += head(tr("What was turned, and what that did"));
     if (r.passes.empty()) out += line(soft(tr("Nothing was turned.")));
     for (const Record::Pass& p : r.passes) {

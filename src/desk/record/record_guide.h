@@ -30,6 +30,10 @@ class RecordGuide : public DrawnGuide {
 
   private:
     Record record() const;
+    QString sinceLastTime() const;
+
+    std::optional<JobDesk::LeftAt> left_;  ///< how the job before left the car
+    std::string left_for_;                 ///< asked about this job
 
     QString written_;  ///< the file that was written last, until something else is done
 };

@@ -1,0 +1,145 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/judge/moved.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <utility>
+
+#include "core/network/posterior.h"
+#include "core/quantity/normal.h"
+
+namespace fairchalk {
+namespace {
+
+using Where = std::variant<std::monostate, Axle, Wheel>;
+
+/// A change that nobody would go after, degrees: what surely is smaller has not moved.
+double no_matter(Measure m) {
+    return m == Measure::caster ? 0.5 : m == Measure::camber ? 0.25 : 0.12;
+}
+constexpr double false_alarms = 0.05;  // of cars of which nothing moved
+
+std::vector<std::pair<Measure, Where>> looked_at() {
+    std::vector<std::pair<Measure, Where>> out;
+    for (Wheel w : all_wheels)
+        for (Measure m : {Measure::toe, Measure::camber, Measure::caster})
+            if (m != Measure::caster || axle_of(w) == Axle::front) out.emplace_back(m, w);
+    for (Axle a : both_axles) out.emplace_back(Measure::total_toe, a);
+    out.emplace_back(Measure::thrust, std::monostate());
+    return out;
+}
+
+double sigma_of(Changed::What what) {
+    return what == Changed::What::toe      ? put_down(Measure::toe)
+           : what == Changed::What::camber ? put_down(Measure::camber)
+                                           : put_down(Measure::caster);
+}
+
+int unknown_of(const Posterior& p, Wheel w, Changed::What what) {
+    const auto at = static_cast<std::size_t>(index_of(w));
+    switch (what) {
+        case Changed::What::toe:
+            return p.last_toe[at];
+        case Changed::What::camber:
+            return p.last_camber[at];
+        case Changed::What::caster:
+            return p.last_caster[at];
+        case Changed::What::sai:
+            return p.last_sai[at];
+        case Changed::What::rod:
+            break;
+    }
+    return -1;
+}
+
+/// One estimate's part in the changes of an axle: the value and its gradient.
+std::optional<std::pair<double, Eigen::VectorXd>> angle_in(const Estimate& e, Wheel w, Changed::What what) {
+    const Posterior& p = *e.posterior;
+    const int at = unknown_of(p, w, what);
+    if (at < 0) return std::nullopt;
+    Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+    g[at] = 1.0 / one_degree;
+    if (!p.estimable(g)) return std::nullopt;
+    return std::pair(p.x[at] / one_degree, g);
+}
+
+}  // namespace
+
+double put_down(Measure m) {
+    return m == Measure::caster ? 0.08 : m == Measure::camber ? 0.05 : 0.03;
+}
+
+std::string_view name_of(HasMoved m) {
+    return m == HasMoved::moved ? "moved" : m == HasMoved::stayed ? "not-moved" : "cannot-tell";
+}
+
+std::vector<MovedAngle> what_moved(const Estimate& then, const Estimate& now) {
+    std::vector<MovedAngle> out;
+    for (const auto& [measure, where] : looked_at()) {
+        const KnownAngle *a = then.find(measure, where), *b = now.find(measure, where);
+        if (!a || !b || !a->known || !b->known) continue;
+        MovedAngle m{measure, where, *a, *b, b->value - a->value, {}, HasMoved::cannot_tell};
+        m.sigma = Angle::from_deg(std::hypot(a->sigma.deg(), b->sigma.deg(), put_down(measure)));
+        out.push_back(std::move(m));
+    }
+    const double z =
+        out.empty() ? 0.0 : normal_quantile(1.0 - false_alarms / 2.0 / static_cast<double>(out.size()));
+    for (MovedAngle& m : out) {
+        const double by = std::abs(m.by.deg());
+        if (by > z * m.sigma.deg())
+            m.call = HasMoved::moved;
+        else if (by + k95 * m.sigma.deg() < no_matter(m.measure))
+            m.call = HasMoved::stayed;
+    }
+    return out;
+}
+
+Changed changed_between(const Estimate& then, const Estimate& now, Axle axle) {
+    using What = Changed::What;
+    Changed out;
+    if (!then.posterior || !now.posterior) return out;
+    std::vector<Eigen::VectorXd> before, after;
+    for (Side side : both_sides)
+        for (What what : {What::toe, What::camber, What::caster, What::sai}) {
+            const Wheel w = wheel_at(axle, side);
+            const auto a = angle_in(then, w, what), b = angle_in(now, w, what);
+            if (!a || !b) continue;
+            out.rows.push_back({side, what, b->first - a->first});
+            before.push_back(a->second);
+            after.push_back(b->second);
+        }
+    const auto n = static_cast<Eigen::Index>(out.rows.size());
+    out.covariance = Eigen::MatrixXd::Zero(n, n);
+    for (Eigen::Index i = 0; i < n; ++i)
+        for (Eigen::Index j = 0; j < n; ++j) {
+            const auto a = static_cast<std::size_t>(i), b = static_cast<std::size_t>(j);
+            out.covariance(i, j) = before[a].dot(then.posterior->covariance * before[b]) +
+                                   after[a].dot(now.posterior->covariance * after[b]);
+            if (i == j) out.covariance(i, j) += std::pow(sigma_of(out.rows[a].what), 2);
+        }
+    return out;
+}
+
+std::optional<CornerKind> corner_kind_of(const CarCard& car, Axle axle) {
+    switch (car.axle(axle).suspension) {
+        case Suspension::double_wishbone:
+            return CornerKind::double_wishbone;
+        case Suspension::strut:
+            return CornerKind::strut;
+        default:
+            return std::nullopt;
+    }
+}
+
+std::vector<Explained> explained(const CarCard& car, const Estimate& then, const Estimate& now, Axle axle) {
+    const auto kind = corner_kind_of(car, axle);
+    if (!kind) return {};
+    RodSide rods = RodSide::behind_axle;
+    for (Side side : both_sides)
+        if (const Adjuster* rod = car.rod_at(wheel_at(axle, side)); rod && rod->rod == RodSide::ahead_of_axle)
+            rods = RodSide::ahead_of_axle;
+    return why_it_moved(*kind, rods, changed_between(then, now, axle));
+}
+
+}  // namespace fairchalk
