@@ -74,6 +74,23 @@ class Book {
     std::string import_job(const JobFile& job, const std::string& title, UuidSource& ids);
     JobFile job(const std::string& id) const;
 
+    /// What another book brought: cars and jobs that are new here, entries, pictures; and cars whose cards
+    /// were edited in both since.
+    struct Merged {
+        int cars = 0, jobs = 0, entries = 0, pictures = 0;
+        struct Conflict {
+            std::string car;  ///< its name
+            Json ours, theirs;
+        };
+        std::vector<Conflict> conflicts;
+    };
+    enum class CardsOf { ours, theirs };
+    /// Brings in all of another book that is not here yet: by ids, a car also by its name; both logs are
+    /// kept, and of a card that both have changed, the one of `cards` stands. All of it or nothing, on the
+    /// disk when it returns; the same book a second time changes nothing. Throws BookError, as where one id
+    /// means two things.
+    Merged merge(const Book& other, CardsOf cards, UuidSource& ids);
+
     /// All of them or none; on the disk when it returns. What is there already, as it is, is not written
     /// twice. Throws BookError.
     void append(const std::string& job, const std::vector<Json>& entries);

@@ -258,4 +258,41 @@ Command history_command(CLI::App& program, Context& with) {
             }};
 }
 
+Command merge_command(CLI::App& program, Context& with) {
+    struct Given {
+        std::string into, cards = "ours";
+    };
+    const auto given = std::make_shared<Given>();
+    auto* merge = program.add_subcommand(
+        "merge", "Brings all of another book that is not there yet into a book: both logs are kept");
+    merge->add_option("book", with.path, "the other book; it is not touched")->required();
+    merge->add_option("--into", given->into, "the book that it goes into")->required();
+    merge
+        ->add_option("--cards", given->cards,
+                     "of a card that both have changed, which stands: ours or theirs")
+        ->check(CLI::IsMember({"ours", "theirs"}));
+    merge->footer("Example: fairchalk-cli merge laptop.fairchalk --into garage.fairchalk");
+    return {merge, [given, &with] {
+                for (const std::string& path : {with.path, given->into})
+                    if (!is_book(path)) throw BadInput{path + ": this is no garage book"};
+                book::Book into(given->into, book::Book::Mode::existing);
+                const book::Book other(with.path, book::Book::Mode::read);
+                const auto merged = into.merge(
+                    other, given->cards == "ours" ? book::Book::CardsOf::ours : book::Book::CardsOf::theirs,
+                    with.ids);
+                book::Json out = {{"answer", "merge"},
+                                  {"version", 1},
+                                  {"cars", merged.cars},
+                                  {"jobs", merged.jobs},
+                                  {"entries", merged.entries},
+                                  {"pictures", merged.pictures},
+                                  {"conflicts", book::Json::array()}};
+                for (const auto& c : merged.conflicts)
+                    out["conflicts"].push_back(
+                        {{"car", c.car}, {"ours", c.ours}, {"theirs", c.theirs}, {"stands", given->cards}});
+                with.out << pretty(out);
+                return 0;
+            }};
+}
+
 }  // namespace fairchalk::cli

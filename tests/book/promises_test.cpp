@@ -7,6 +7,7 @@
 #include <gtest/gtest.h>
 
 #include "book/book.h"
+#include "book/places.h"
 #include "book/csv.h"
 #include "book/job_file.h"
 #include "core/network/estimate.h"
