@@ -143,6 +143,7 @@ struct OneJob {
     book::JobFile file;
     SeasonJob angles;
     std::optional<double> odometer;
+    Record record;
 };
 
 std::vector<OneJob> season_of(const book::Book& garage, const std::string& car) {
@@ -151,10 +152,9 @@ std::vector<OneJob> season_of(const book::Book& garage, const std::string& car) 
     std::reverse(jobs.begin(), jobs.end());
     for (const book::JobInfo& info : jobs) {
         if (garage.fact("practice:" + info.id)) continue;
-        OneJob one{info, garage.job(info.id), {}, {}};
+        OneJob one{info, garage.job(info.id), {}, {}, {}};
         const Job job = one.file.job();
         if (const Odometer* o = last_of<Odometer>(job)) one.odometer = o->km;
-        one.angles.day = day_of(info.created).value_or(0);
         if (!job.rounds.empty()) {
             EstimateOptions first;
             first.round = 0;
@@ -162,8 +162,14 @@ std::vector<OneJob> season_of(const book::Book& garage, const std::string& car) 
             one.angles.found = estimate(job, first);
             one.angles.left = estimate_believed(job);
         }
+        one.record = record_believed(job);
+        // A job that was brought in is as old as its own entries.
+        if (!one.record.begun.empty()) one.info.created = one.record.begun;
+        one.angles.day = day_of(one.info.created).value_or(0);
         out.push_back(std::move(one));
     }
+    std::stable_sort(out.begin(), out.end(),
+                     [](const OneJob& a, const OneJob& b) { return a.angles.day < b.angles.day; });
     return out;
 }
 
@@ -185,7 +191,7 @@ book::Json history_json(const std::vector<OneJob>& season, std::string_view toda
         if (one.odometer) j["odometer"] = *one.odometer;
         if (one.odometer) odometer = one.odometer;
         j["angles"] = book::Json::object();
-        for (const Record::Line& l : record_believed(job).lines)
+        for (const Record::Line& l : one.record.lines)
             if (l.after.known)
                 j["angles"][angle_name(l.measure, l.where)] = {{"deg", l.after.value.deg()},
                                                                {"sigma_deg", l.after.sigma.deg()}};

@@ -215,32 +215,43 @@ Analysis analyse(const Job& job, const Question& question) {
     return a;
 }
 
-Estimate estimate_believed(const Job& job) {
-    const Belief belief = believe(job);
+namespace {
+
+/// A job as it is believed to have gone, and how it is to be solved.
+struct AsBelieved {
     std::shared_ptr<const std::vector<Entry>> log;
-    const Job then = believed(job, belief, log);
+    Job job;
     EstimateOptions options;
-    options.as_of_now = true;
-    options.explain = false;
-    options.doubted_turns = belief.freed;
-    return estimate(then, options);
+
+    explicit AsBelieved(const Job& written) {
+        const Belief belief = believe(written);
+        job = believed(written, belief, log);
+        options.explain = false;
+        options.doubted_turns = belief.freed;
+    }
+    Estimate now() const {
+        EstimateOptions as_left = options;
+        as_left.as_of_now = true;
+        return estimate(job, as_left);
+    }
+    Estimate after_round(int round) const {
+        EstimateOptions as_read = options;
+        as_read.round = round;
+        return estimate(job, as_read);
+    }
+};
+
+}  // namespace
+
+Estimate estimate_believed(const Job& job) {
+    return AsBelieved(job).now();
 }
 
 Record record_believed(const Job& job) {
-    const Belief belief = believe(job);
-    std::shared_ptr<const std::vector<Entry>> log;
-    const Job then = believed(job, belief, log);
-    EstimateOptions options;
-    options.explain = false;
-    options.doubted_turns = belief.freed;
+    const AsBelieved then(job);
     std::vector<Estimate> rounds;
-    for (int k = 0; k < static_cast<int>(then.rounds.size()); ++k) {
-        options.round = k;
-        rounds.push_back(estimate(then, options));
-    }
-    options.round.reset();
-    options.as_of_now = true;
-    return record_of(then, estimate(then, options), rounds);
+    for (int k = 0; k < static_cast<int>(then.job.rounds.size()); ++k) rounds.push_back(then.after_round(k));
+    return record_of(then.job, then.now(), rounds);
 }
 
 std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std::string& value) {

@@ -4,6 +4,7 @@
 
 #include "book/adjuster_json.h"
 #include "core/judge/card_after_job.h"
+#include "core/judge/moved.h"
 #include "job_desk.h"
 #include "on_window.h"
 
@@ -81,7 +82,14 @@ std::optional<LastJob> last_job(const book::Book& book, const std::string& car, 
         }
         if (info.readings == 0 || book.fact("practice:" + info.id)) continue;
         try {
-            return LastJob{book.job(info.id).entries(), info.title, info.created};
+            LastJob out{book.job(info.id).entries(), info.title, info.created};
+            // One that was brought in is as old as its own entries.
+            for (const Entry& e : out.log)
+                if (!e.at.empty()) {
+                    out.begun = e.at;
+                    break;
+                }
+            return out;
         } catch (const std::exception&) {
             // An entry of a newer program, or a broken one: an older job may still tell.
         }
@@ -110,8 +118,13 @@ void JobDesk::sinceLastJob(std::function<void(std::optional<LeftAt>)> then) {
     beside([book = book_, job = job_id_, then]() -> std::function<void()> {
         std::optional<LeftAt> out;
         try {
-            if (const auto last = last_job(*book, book->car_of(job), job))
-                out = LeftAt{last->title, last->begun, estimate_believed(job_of(last->log))};
+            if (const auto last = last_job(*book, book->car_of(job), job)) {
+                const Job then = job_of(last->log);
+                out = LeftAt{last->title, last->begun, estimate_believed(then)};
+                // What each cause does is worked out once, and takes long enough to be seen on the window's
+                // thread.
+                for (Axle axle : both_axles) (void)explained(then.car, out->angles, out->angles, axle);
+            }
         } catch (const std::exception&) {
             // Nothing is compared with what can't be read.
         }

@@ -7,9 +7,9 @@
 #include <gtest/gtest.h>
 
 #include "book/book.h"
-#include "book/places.h"
 #include "book/csv.h"
 #include "book/job_file.h"
+#include "book/places.h"
 #include "core/network/estimate.h"
 #include "words/words.h"
 

@@ -58,26 +58,32 @@ bool set_by(const std::vector<Turn>& turns, const CarCard& car, Measure measure,
 std::vector<Record::Pass> passes_of(const Job& job, std::span<const Estimate> rounds) {
     std::vector<Record::Pass> out;
     Record::Pass open;
-    const Estimate* before = &rounds.front();
+    const Estimate* before = rounds.empty() ? nullptr : &rounds.front();
     const auto angles = all_of_the_car();
-    for (std::size_t k = 0; k < job.rounds.size() && k < rounds.size(); ++k) {
-        const Round& round = job.rounds[k];
-        if (!open.turns.empty() && !round.readings.empty()) {
-            const Estimate& after = rounds[k];
-            for (const auto& [measure, where] : angles) {
-                const KnownAngle *from = before->find(measure, where), *to = after.find(measure, where);
-                if (from && to && from->known && to->known && set_by(open.turns, round.car, measure, where))
-                    open.did.push_back({measure, where, *from, *to});
-            }
-            out.push_back(std::exchange(open, {}));
-            before = &after;
-        }
-        for (std::size_t i = k == 0 ? 0 : round.opened; i < round.end; ++i) {
+    const auto take = [&](std::size_t from, std::size_t end) {
+        for (std::size_t i = from; i < end; ++i) {
             const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].event) : nullptr;
             if (!t) continue;
             if (open.turns.empty()) open.at = (*job.log)[i].at;
             open.turns.push_back(*t);
         }
+    };
+    // Turned without any string or board: a crooked wheel, a rod that was changed.
+    take(0, job.rounds.empty() ? job.log->size() : job.rounds.front().opened);
+    for (std::size_t k = 0; k < job.rounds.size(); ++k) {
+        const Round& round = job.rounds[k];
+        if (!open.turns.empty() && !round.readings.empty() && k < rounds.size()) {
+            const Estimate& after = rounds[k];
+            for (const auto& [measure, where] : angles) {
+                const KnownAngle *from = before->find(measure, where), *to = after.find(measure, where);
+                if (k > 0 && from && to && from->known && to->known &&
+                    set_by(open.turns, round.car, measure, where))
+                    open.did.push_back({measure, where, *from, *to});
+            }
+            out.push_back(std::exchange(open, {}));
+            before = &after;
+        }
+        take(round.opened, round.end);
     }
     if (!open.turns.empty()) out.push_back(std::move(open));
     return out;
@@ -123,7 +129,7 @@ Record record_of(const Job& job, const Estimate& now, std::span<const Estimate> 
             if (what == v.target.name() || what == accepted_all) left.why = why;
         out.left.push_back(std::move(left));
     }
-    if (!rounds.empty()) out.passes = passes_of(job, rounds);
+    out.passes = passes_of(job, rounds);
     for (const Record::Pass& p : out.passes)
         for (const Turn& t : p.turns)
             if (std::find(out.unlocked.begin(), out.unlocked.end(), t.adjuster) == out.unlocked.end() &&

@@ -88,6 +88,29 @@ TEST(Record, OfNothingReadSaysSoAndInventsNothing) {
     EXPECT_NE(html.find("Nothing was turned."), std::string::npos);
 }
 
+TEST(Record, WhatWasTurnedWithoutAnyReadingIsInIt) {
+    const TrueCar c;
+    CarCard card = testing::card_of(c);
+    card.adjusters.push_back(testing::rod_at(Wheel::front_left, RodSide::behind_axle));
+    Turn t;
+    t.adjuster = "rod-fl";
+    t.turns = 0.25;
+    const std::vector<Entry> log = {entry("car", CarEdit{card}), entry("turn", t)};
+    const Record r = record_believed(job_of(log));
+    ASSERT_EQ(r.passes.size(), 1u);
+    EXPECT_TRUE(r.passes[0].did.empty());
+    EXPECT_EQ(r.unlocked.size(), 1u);
+    // Before the first round: nothing is said of what that did.
+    auto later = testing::exact_log(c, card);
+    const auto round = std::find_if(later.begin(), later.end(), [](const Entry& e) {
+        return std::holds_alternative<RoundOpened>(e.event);
+    });
+    later.insert(round, entry("turn", t));
+    const Record then = record_believed(job_of(later));
+    ASSERT_EQ(then.passes.size(), 1u);
+    EXPECT_TRUE(then.passes[0].did.empty());
+}
+
 TEST(Record, SaysWhatIsLooseAndWhenToLookAgain) {
     Change locked;
     locked.kind = ChangeKind::locked;
