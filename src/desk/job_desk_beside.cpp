@@ -119,11 +119,11 @@ void JobDesk::sinceLastJob(std::function<void(std::optional<LeftAt>)> then) {
         std::optional<LeftAt> out;
         try {
             if (const auto last = last_job(*book, book->car_of(job), job)) {
-                const Job then = job_of(last->log);
-                out = LeftAt{last->title, last->begun, estimate_believed(then)};
+                const Job before = job_of(last->log);
+                out = LeftAt{last->title, last->begun, estimate_believed(before)};
                 // What each cause does is worked out once, and takes long enough to be seen on the window's
                 // thread.
-                for (Axle axle : both_axles) (void)explained(then.car, out->angles, out->angles, axle);
+                for (Axle axle : both_axles) (void)explained(before.car, out->angles, out->angles, axle);
             }
         } catch (const std::exception&) {
             // Nothing is compared with what can't be read.

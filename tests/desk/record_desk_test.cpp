@@ -57,7 +57,9 @@ TEST_F(RecordDeskTest, IsWrittenBesideWhatIsThereAndSaysWhere) {
     open();
     readAll(tarnby_rest);
     record();
+    type("842");
     key(Qt::Key_F2);
+    EXPECT_EQ(window->findChild<QLineEdit*>()->text(), "842") << "what is typed stays";
     EXPECT_TRUE(window->sayLine().contains("Written")) << window->sayLine().toStdString();
     const QDir documents(QString::fromStdString((folder / "Documents").string()));
     ASSERT_EQ(documents.entryList({"*.pdf"}).size(), 1);

@@ -22,6 +22,7 @@ class RecordGuide : public DrawnGuide {
     QString say() const override;
     bool typing() const override { return true; }
     bool typesWords() const override { return true; }
+    bool keepsLine() const override { return true; }
     QString prompt() const override;
     QString keep(const QString& text) override;
     std::vector<Act> acts() const override;
