@@ -6,6 +6,7 @@
 
 #include "book/adjuster_json.h"
 #include "book/drive_json.h"
+#include "book/shop_json.h"
 #include "book/node.h"
 #include "core/job/look_again.h"
 #include "core/job/rig.h"
@@ -16,10 +17,6 @@ namespace fairchalk::book {
 namespace {
 
 constexpr std::array carried_names = {"toe", "camber", "caster"};
-
-bool is_toe(Measure m) {
-    return m == Measure::total_toe || m == Measure::toe;
-}
 
 Target target_at(const Node& n, Measure measure) {
     n.object();
@@ -259,6 +256,10 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
         if (!again) wrong(n["when"].place(), again.error());
         if (n.has("why")) again->why = n["why"].text();
         e.event = *again;
+    } else if (kind == "shop-sheet") {
+        e.event = shop_sheet_from(n);
+    } else if (kind == "garage-bias") {
+        e.event = bias_from(n);
     } else if (const auto part = part_state_named(kind)) {
         e.event = PartTouched{*part, n["part"].text()};
     } else {
@@ -317,6 +318,12 @@ void preparation_json(const Entry& e, Json& j) {
         j["kind"] = "look-again";
         j["when"] = again->when;
         if (!again->why.empty()) j["why"] = again->why;
+    } else if (const auto* sheet = std::get_if<ShopSheet>(&e.event)) {
+        j["kind"] = "shop-sheet";
+        shop_sheet_json(*sheet, j);
+    } else if (const auto* bias = std::get_if<BiasTaken>(&e.event)) {
+        j["kind"] = "garage-bias";
+        bias_json(*bias, j);
     } else if (const auto* looked = std::get_if<Looked>(&e.event)) {
         j["kind"] = "looked";
         j["adjuster"] = looked->adjuster;
@@ -421,6 +428,10 @@ Reading reading_from(const Json& json, const std::string& place) {
         case PlaceKind::side:
             r.spot.side = n["side"].side();
             break;
+        case PlaceKind::tread:
+            r.spot.wheel = n["wheel"].wheel();
+            r.spot.tread = n["at"].named<TreadPlace>(tread_place_named, "outer, middle, inner");
+            break;
         case PlaceKind::car:
             break;
     }
@@ -428,6 +439,7 @@ Reading reading_from(const Json& json, const std::string& place) {
                                   : info.quantity() == QuantityKind::length   ? Expect::Kind::length
                                   : info.quantity() == QuantityKind::pressure ? Expect::Kind::pressure
                                   : info.quantity() == QuantityKind::turns    ? Expect::Kind::turns
+                                  : info.quantity() == QuantityKind::temperature ? Expect::Kind::temperature
                                                                               : Expect::Kind::angle);
     if (n.has("sigma")) {
         const auto unit = r.value.kind == QuantityKind::length ? Expect::Kind::length : Expect::Kind::angle;
@@ -531,6 +543,7 @@ Json json_of(const Reading& r) {
     if (r.spot.wheel) j["wheel"] = name_of(*r.spot.wheel);
     if (r.spot.axle) j[info.place() == PlaceKind::bar ? "bar" : "axle"] = name_of(*r.spot.axle);
     if (r.spot.to) j["to"] = name_of(*r.spot.to);
+    if (r.spot.tread) j["at"] = name_of(*r.spot.tread);
     if (r.spot.side) j["side"] = name_of(*r.spot.side);
     if (r.spot.station) j["station"] = write_exact(*r.spot.station);
     j["value"] = r.value.text;

@@ -7,10 +7,9 @@
 
 #include "book/book.h"
 #include "book/knowledge_file.h"
+#include "book/season.h"
 #include "cli/command.h"
 #include "core/analysis.h"
-#include "core/job/look_again.h"
-#include "core/judge/angle_drift.h"
 #include "core/quantity/named.h"
 #include "words/record_words.h"
 #include "words/words.h"
@@ -137,76 +136,28 @@ Command list_command(CLI::App& program, Context& with) {
 
 namespace {
 
-/// A job of a car as it was found and left.
-struct OneJob {
-    book::JobInfo info;
-    book::JobFile file;
-    SeasonJob angles;
-    std::optional<double> odometer;
-    Record record;
-};
-
-std::vector<OneJob> season_of(const book::Book& garage, const std::string& car) {
-    std::vector<OneJob> out;
-    auto jobs = garage.jobs(car);
-    std::reverse(jobs.begin(), jobs.end());
-    for (const book::JobInfo& info : jobs) {
-        if (garage.fact("practice:" + info.id)) continue;
-        OneJob one{info, garage.job(info.id), {}, {}, {}};
-        const Job job = one.file.job();
-        if (const Odometer* o = last_of<Odometer>(job)) one.odometer = o->km;
-        if (!job.rounds.empty()) {
-            EstimateOptions first;
-            first.round = 0;
-            first.explain = false;
-            one.angles.found = estimate(job, first);
-            one.angles.left = estimate_believed(job);
-        }
-        one.record = record_believed(job);
-        // A job that was brought in is as old as its own entries.
-        if (!one.record.begun.empty()) one.info.created = one.record.begun;
-        one.angles.day = day_of(one.info.created).value_or(0);
-        out.push_back(std::move(one));
-    }
-    std::stable_sort(out.begin(), out.end(),
-                     [](const OneJob& a, const OneJob& b) { return a.angles.day < b.angles.day; });
-    return out;
-}
-
-std::string angle_name(Measure measure, const std::variant<std::monostate, Axle, Wheel>& where) {
-    Target t;
-    t.measure = measure;
-    t.where = where;
-    return t.name();
-}
-
-book::Json history_json(const std::vector<OneJob>& season, std::string_view today) {
+book::Json history_json(const std::vector<book::Visit>& season, std::string_view today) {
     book::Json out = {{"answer", "history"}, {"version", 1}, {"jobs", book::Json::array()}};
-    std::vector<SeasonJob> angles;
-    std::optional<double> odometer;
-    for (std::size_t k = 0; k < season.size(); ++k) {
-        const OneJob& one = season[k];
+    const book::Visit* before = nullptr;  // the job before that read something
+    for (const book::Visit& one : season) {
         const Job job = one.file.job();
         book::Json j = {{"job", one.info.id}, {"title", one.info.title}, {"at", one.info.created}};
-        if (one.odometer) j["odometer"] = *one.odometer;
-        if (one.odometer) odometer = one.odometer;
+        if (one.km) j["odometer"] = *one.km;
         j["angles"] = book::Json::object();
-        for (const Record::Line& l : one.record.lines)
-            if (l.after.known)
-                j["angles"][angle_name(l.measure, l.where)] = {{"deg", l.after.value.deg()},
-                                                               {"sigma_deg", l.after.sigma.deg()}};
+        for (const CarAngle& angle : angles_of_a_car())
+            if (const KnownAngle* a = one.angles.left.find(angle); a && a->known && !is_cross(angle.measure))
+                j["angles"][angle.name()] = {{"deg", a->value.deg()}, {"sigma_deg", a->sigma.deg()}};
         j["moved"] = book::Json::array();
         j["explained_by"] = book::Json::array();
-        if (k > 0) {
-            const OneJob& before = season[k - 1];
-            for (const MovedAngle& m : what_moved(before.angles.left, one.angles.found))
-                j["moved"].push_back({{"what", angle_name(m.measure, m.where)},
+        if (before && one.read) {
+            for (const MovedAngle& m : what_moved(before->angles.left, one.angles.found))
+                j["moved"].push_back({{"what", m.name()},
                                       {"by_deg", m.by.deg()},
                                       {"sigma_deg", m.sigma.deg()},
-                                      {"since", before.info.id},
+                                      {"since", before->info.id},
                                       {"call", name_of(m.call)}});
             for (Axle axle : both_axles)
-                for (const Explained& e : explained(job.car, before.angles.left, one.angles.found, axle)) {
+                for (const Explained& e : explained(job.car, before->angles.left, one.angles.found, axle)) {
                     if (e.probability < 0.01) break;
                     book::Json cause = {{"cause", name_of(e.cause)}, {"say", words::cause(e, axle)}};
                     if (e.side)
@@ -218,24 +169,34 @@ book::Json history_json(const std::vector<OneJob>& season, std::string_view toda
                     j["explained_by"].push_back(std::move(cause));
                 }
         }
+        if (one.read) before = &one;
         out["jobs"].push_back(std::move(j));
-        angles.push_back(one.angles);
     }
     out["drift"] = book::Json::array();
-    for (const AngleDrift& d : drifts(angles))
-        out["drift"].push_back({{"what", angle_name(d.measure, d.where)},
+    for (const AngleDrift& d : book::drifts_of(season))
+        out["drift"].push_back({{"what", d.name()},
                                 {"deg_per_week", d.per_week.deg()},
                                 {"sigma_deg", d.sigma.deg()},
                                 {"intervals", d.intervals}});
     out["due"] = book::Json::array();
-    for (const OneJob& one : season)
-        for (const Due& d : due_of(one.file.job(), today, odometer)) {
-            book::Json due = {{"job", one.info.id}, {"when", d.what.when}, {"due", d.due}};
-            if (!d.what.why.empty()) due["why"] = d.what.why;
-            if (d.days) due["days"] = *d.days;
-            if (d.km) due["km"] = *d.km;
-            out["due"].push_back(std::move(due));
-        }
+    for (const book::DueVisit& d : book::due_of(season, today)) {
+        book::Json due = {
+            {"job", season[d.visit].info.id}, {"when", d.due.what.when}, {"due", d.due.due}};
+        if (!d.due.what.why.empty()) due["why"] = d.due.what.why;
+        if (d.due.days) due["days"] = *d.due.days;
+        if (d.due.km) due["km"] = *d.due.km;
+        out["due"].push_back(std::move(due));
+    }
+    out["tires"] = book::Json::array();
+    for (const TireWear& t : wear_of(book::tires_of(season)))
+        out["tires"].push_back({{"wheel", name_of(t.wheel)},
+                                {"mm_per_1000_km", {{"outer", t.per_1000_km[0]},
+                                                    {"middle", t.per_1000_km[1]},
+                                                    {"inner", t.per_1000_km[2]}}},
+                                {"sigma", t.sigma},
+                                {"across", t.across},
+                                {"across_sigma", t.across_sigma},
+                                {"km", t.km}});
     return out;
 }
 
@@ -257,7 +218,7 @@ Command history_command(CLI::App& program, Context& with) {
                     names.push_back(c.name);
                     if (c.name != *car && c.id != *car) continue;
                     const std::string today = with.ids.now();
-                    with.out << pretty(history_json(season_of(garage, c.id), today));
+                    with.out << pretty(history_json(book::season_of(garage, c.id), today));
                     return 0;
                 }
                 throw BadInput{"--car: " + words::sentence({Code::job_unknown_word, {*car, listed(names)}})};

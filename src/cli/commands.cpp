@@ -110,6 +110,7 @@ Expect::Kind kind_named(const std::string& as) {
            : as == "turns"    ? Kind::turns
            : as == "pressure" ? Kind::pressure
            : as == "torque"   ? Kind::torque
+           : as == "temperature" ? Kind::temperature
                               : Kind::any;
 }
 
@@ -117,6 +118,8 @@ Bare bare_named(const std::string& unit) {
     return unit == "bar"   ? Bare::bar
            : unit == "psi" ? Bare::psi
            : unit == "Nm"  ? Bare::nm
+           : unit == "C"   ? Bare::celsius
+           : unit == "F"   ? Bare::fahrenheit
            : unit == "mm"  ? Bare::mm
            : unit == "cm"  ? Bare::cm
            : unit == "in"  ? Bare::inch
@@ -134,9 +137,9 @@ Command read_command(CLI::App& program, Context& with) {
     auto* read = program.add_subcommand("read", "What a quantity as people type it means");
     read->add_option("text", given->text, "the quantity, such as \"2 9/16 in\"")->required();
     read->add_option("--as", given->as, "what is asked for: length, angle or turns")
-        ->check(CLI::IsMember({"length", "angle", "turns", "pressure", "torque"}));
+        ->check(CLI::IsMember({"length", "angle", "turns", "pressure", "torque", "temperature"}));
     read->add_option("--bare", given->bare, "what a number without a unit means, as in a field of the window")
-        ->check(CLI::IsMember({"mm", "cm", "in", "deg", "min", "turn", "bar", "psi", "Nm"}));
+        ->check(CLI::IsMember({"mm", "cm", "in", "deg", "min", "turn", "bar", "psi", "Nm", "C", "F"}));
     read->footer(
         "Example: fairchalk-cli read \"2 9/16 in\"\n"
         "         fairchalk-cli read --as angle -- \"-27'\"");

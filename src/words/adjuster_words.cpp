@@ -392,7 +392,7 @@ std::string to_begin(std::string s) {
     return with_first(std::move(s), std::toupper);
 }
 
-std::string measure_of(const Target& t) {
+std::string measure_of(const CarAngle& t) {
     std::string s = measure(t);
     if (const std::size_t comma = s.find(", "); comma != std::string::npos) s.erase(comma, 1);
     return s;

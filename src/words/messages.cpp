@@ -103,6 +103,8 @@ const char* source_text(Code code) {
             return TR_NOOP("“{0}” is not a pressure, and a pressure belongs here, like 2.2 bar or 32 psi.");
         case Code::text_wanted_torque:
             return TR_NOOP("“{0}” is not a torque, and a torque belongs here, like 55 Nm or 40 lb ft.");
+        case Code::text_wanted_temperature:
+            return TR_NOOP("“{0}” is not a temperature, and one belongs here, like 71 C or 160 F.");
         case Code::doubt_impossible:
             return TR_NOOP("“{0}” for {3}? Usual is {1}. Perhaps {2}?");
         case Code::doubt_not_usual:

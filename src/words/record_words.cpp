@@ -40,20 +40,6 @@ std::string n(double v) {
     return out;
 }
 
-bool is_toe(Measure m) {
-    return m == Measure::toe || m == Measure::total_toe;
-}
-
-std::string value_of(Measure m, Angle a, const Show& how) {
-    return is_toe(m) ? show_toe(a, how) : show(a, how);
-}
-
-std::string known(Measure m, const KnownAngle& a, const Show& how) {
-    if (!a.known) return tr(TR_NOOP("not known"));
-    const std::string value = m == Measure::thrust ? thrust(a, how) : value_of(m, a.value, how);
-    return value + " ±" + show_plus_minus(a.plus_minus(), how);
-}
-
 std::string band(const Target& t, const Show& how) {
     const std::string aim = value_of(t.measure, t.aim, how);
     if (!t.has_tolerance) return aim;
@@ -61,11 +47,8 @@ std::string band(const Target& t, const Show& how) {
                 {aim, value_of(t.measure, t.lo, how), value_of(t.measure, t.hi, how)});
 }
 
-std::string name(Measure m, const std::variant<std::monostate, Axle, Wheel>& where) {
-    Target t;
-    t.measure = m;
-    t.where = where;
-    return to_begin(measure_of(t));
+std::string name(const CarAngle& a) {
+    return to_begin(measure_of(a));
 }
 
 std::string day(const std::string& iso) {
@@ -134,9 +117,9 @@ std::string fans(const std::array<Fan, 4>& wheels, double times) {
     return out;
 }
 
-const Record::Line* find(const Record& r, Measure m, const std::variant<std::monostate, Axle, Wheel>& where) {
+const Record::Line* find(const Record& r, const CarAngle& angle) {
     for (const Record::Line& l : r.lines)
-        if (l.measure == m && l.where == where) return &l;
+        if (l == angle) return &l;
     return nullptr;
 }
 
@@ -144,7 +127,7 @@ std::string drawing(const Record& r, const Show& how) {
     std::array<Fan, 4> wheels;
     double most = 0.0;
     for (Wheel w : all_wheels)
-        if (const Record::Line* l = find(r, Measure::toe, w)) {
+        if (const Record::Line* l = find(r, {Measure::toe, w})) {
             wheels[static_cast<std::size_t>(index_of(w))] = {l->before, l->after};
             for (const KnownAngle* a : {&l->before, &l->after})
                 if (a->known) most = std::max(most, std::abs(a->value.deg()));
@@ -158,7 +141,7 @@ std::string drawing(const Record& r, const Show& how) {
     for (std::size_t axle : {0u, 2u})
         out += line({hubs[axle][0], hubs[axle][1] + 12, hubs[axle][0], hubs[axle + 1][1] - 12}, "#8a877e", 2);
     out += fans(wheels, times);
-    if (const Record::Line* l = find(r, Measure::thrust, std::monostate()); l && l->after.known) {
+    if (const Record::Line* l = find(r, {Measure::thrust, {}}); l && l->after.known) {
         // To the left of the car is up.
         const double along = 130, up = along * std::tan(times * l->after.value.deg() * one_degree);
         out += line({hubs[2][0], middle, hubs[2][0] + along, middle - std::clamp(up, -50.0, 50.0)}, "#1f5673",
@@ -167,7 +150,7 @@ std::string drawing(const Record& r, const Show& how) {
     for (Wheel w : all_wheels) {
         std::string said;
         for (Measure m : {Measure::toe, Measure::camber, Measure::caster})
-            if (const Record::Line* l = find(r, m, w); l && l->after.known)
+            if (const Record::Line* l = find(r, {m, w}); l && l->after.known)
                 said += (said.empty() ? "" : " · ") + value_of(m, l->after.value, how);
         const auto hub = hubs[static_cast<std::size_t>(index_of(w))];
         out += text(hub[0], side_of(w) == Side::left ? 26 : 272, "middle", said, 11);
@@ -188,7 +171,7 @@ std::string angles_table(const Record& r, const Show& how) {
     out += "</tr>\n";
     for (const Record::Line& l : r.lines) {
         const bool said = l.verdict && l.verdict->target.has_tolerance;
-        out += "<tr>" + cell(name(l.measure, l.where)) + cell(known(l.measure, l.before, how)) +
+        out += "<tr>" + cell(name(l)) + cell(known(l.measure, l.before, how)) +
                cell(known(l.measure, l.after, how)) +
                cell(l.verdict ? band(l.verdict->target, how) : std::string()) +
                cell(said ? call(l.verdict->call) : std::string()) + "</tr>\n";
@@ -212,7 +195,7 @@ std::string turned(const Record& r, const CarCard& car, const Show& how) {
         }
         for (const Record::Pass::Did& d : p.did)
             out += escaped(fill(TR_NOOP("{0}: {1}, after it {2}"),
-                                {name(d.measure, d.where), known(d.measure, d.from, how),
+                                {name(d), known(d.measure, d.from, how),
                                  known(d.measure, d.to, how)})) +
                    "<br/>";
         if (p.did.empty()) out += escaped(tr(TR_NOOP("Nothing was read after it."))) + "<br/>";
@@ -359,7 +342,7 @@ std::string moved(const MovedAngle& m, const Show& how) {
     const char* said = m.call == HasMoved::moved    ? TR_NOOP("{0}: {1} ±{2}: moved")
                        : m.call == HasMoved::stayed ? TR_NOOP("{0}: {1} ±{2}: as it was")
                                                     : TR_NOOP("{0}: {1} ±{2}: can't tell");
-    return fill(said, {name(m.measure, m.where), amount, show_plus_minus(m.sigma * k95, how)});
+    return fill(said, {name(m), amount, show_plus_minus(m.sigma * k95, how)});
 }
 
 namespace {
@@ -446,25 +429,25 @@ namespace {
 /// What this way of measuring leaves unknown, each in its words.
 std::vector<std::string> not_seen(const Record& r) {
     std::vector<std::string> out;
-    const auto known_after = [&](Measure m, const std::variant<std::monostate, Axle, Wheel>& where) {
-        const Record::Line* l = find(r, m, where);
+    const auto known_after = [&](const CarAngle& angle) {
+        const Record::Line* l = find(r, angle);
         return l && l->after.known;
     };
     for (Axle axle : both_axles) {
         const Wheel one = wheel_at(axle, Side::left), other = wheel_at(axle, Side::right);
-        const bool singles = known_after(Measure::toe, one) && known_after(Measure::toe, other);
+        const bool singles = known_after({Measure::toe, one}) && known_after({Measure::toe, other});
         const std::string at = words::axle(axle);
-        if (!singles && known_after(Measure::total_toe, axle))
+        if (!singles && known_after({Measure::total_toe, axle}))
             out.push_back(
                 fill(TR_NOOP("{0}: the toe of each wheel; only both together are known"), {to_begin(at)}));
         else if (!singles)
             out.push_back(fill(TR_NOOP("{0}: toe"), {to_begin(at)}));
-        if (!known_after(Measure::camber, one) || !known_after(Measure::camber, other))
+        if (!known_after({Measure::camber, one}) || !known_after({Measure::camber, other}))
             out.push_back(fill(TR_NOOP("{0}: camber"), {to_begin(at)}));
     }
-    if (!known_after(Measure::thrust, std::monostate()))
+    if (!known_after({Measure::thrust, {}}))
         out.push_back(tr(TR_NOOP("Which way the rear axle points (thrust)")));
-    if (!known_after(Measure::caster, Wheel::front_left) || !known_after(Measure::caster, Wheel::front_right))
+    if (!known_after({Measure::caster, Wheel::front_left}) || !known_after({Measure::caster, Wheel::front_right}))
         out.push_back(tr(TR_NOOP("Caster")));
     return out;
 }

@@ -110,7 +110,17 @@ std::string axle(Axle a) {
     return tr(a == Axle::front ? TR_NOOP("front axle") : TR_NOOP("rear axle"));
 }
 
-std::string measure(const Target& t) {
+std::string value_of(Measure m, Angle a, const Show& how) {
+    if (m == Measure::thrust) return thrust({true, a, {}, {}, {}}, how);
+    return is_toe(m) ? show_toe(a, how) : show(a, how);
+}
+
+std::string known(Measure m, const KnownAngle& a, const Show& how) {
+    if (!a.known) return tr(TR_NOOP("not known"));
+    return value_of(m, a.value, how) + " ±" + show_plus_minus(a.plus_minus(), how);
+}
+
+std::string measure(const CarAngle& t) {
     const auto what = [&] {
         switch (t.measure) {
             case Measure::total_toe:

@@ -46,13 +46,17 @@ std::string how_to_read(const Spot& s);
 std::string reference(Reference r);                        ///< the car's centerline
 std::string size(std::string_view field);                  ///< of RigSizes: slot to slot of a toe board
 std::string tool(std::string_view name);                   ///< rule in mm
-std::string measure(const Target& t);                      ///< left front, toe
-std::string measure_of(const Target& t);                   ///< left front toe
+std::string measure(const CarAngle& a);                    ///< left front, toe
+std::string measure_of(const CarAngle& a);                 ///< left front toe
 std::string to_begin(std::string s);                       ///< with a capital
 std::string way(bool longer);                              ///< longer, shorter
 std::string amount_in_words(double turns);                 ///< three quarters of a turn
 std::string flats(double turns);                           ///< 4 1/2 flats
 std::string thrust(const KnownAngle& a, const Show& how);  ///< 0°05' to the right
+/// As one says it: toe and thrust with their words, the rest with a sign.
+std::string value_of(Measure m, Angle a, const Show& how = {});
+/// `0°08' in ±3'`, or "not known".
+std::string known(Measure m, const KnownAngle& a, const Show& how = {});
 std::string call(Call c);                                  ///< inside, outside, too close to call
 /// "it is an inch off": what a suspect would have to be for the readings to fit.
 std::string slip(Slip s);

@@ -7,28 +7,9 @@
 namespace fairchalk {
 namespace {
 
-using Where = std::variant<std::monostate, Axle, Wheel>;
-
-/// The angles of a record, in the order in which they are read out.
-std::vector<std::pair<Measure, Where>> all_of_the_car() {
-    std::vector<std::pair<Measure, Where>> out;
-    for (Axle axle : both_axles) {
-        for (Side side : both_sides) {
-            const Wheel w = wheel_at(axle, side);
-            out.emplace_back(Measure::toe, w);
-            out.emplace_back(Measure::camber, w);
-            if (axle == Axle::front) out.emplace_back(Measure::caster, w);
-        }
-        out.emplace_back(Measure::total_toe, axle);
-        out.emplace_back(Measure::cross_camber, axle);
-        if (axle == Axle::front) out.emplace_back(Measure::cross_caster, axle);
-    }
-    out.emplace_back(Measure::thrust, std::monostate());
-    return out;
-}
-
 /// True for an angle that one of these adjusters sets.
-bool set_by(const std::vector<Turn>& turns, const CarCard& car, Measure measure, const Where& where) {
+bool set_by(const std::vector<Turn>& turns, const CarCard& car, const CarAngle& angle) {
+    const auto& where = angle.where;
     const auto axle_of_it = [&]() -> std::optional<Axle> {
         if (const Axle* a = std::get_if<Axle>(&where)) return *a;
         if (const Wheel* w = std::get_if<Wheel>(&where)) return axle_of(*w);
@@ -40,7 +21,7 @@ bool set_by(const std::vector<Turn>& turns, const CarCard& car, Measure measure,
         const bool here = axle_of_it && axle_of(wheel_of(*a)) == *axle_of_it;
         const bool its_wheel =
             !std::holds_alternative<Wheel>(where) || std::get<Wheel>(where) == wheel_of(*a) || !a->wheel;
-        switch (measure) {
+        switch (angle.measure) {
             case Measure::toe:
             case Measure::total_toe:
                 return here && its_wheel && (serves_of(*a) & serves_toe) != 0;
@@ -59,7 +40,6 @@ std::vector<Record::Pass> passes_of(const Job& job, std::span<const Estimate> ro
     std::vector<Record::Pass> out;
     Record::Pass open;
     const Estimate* before = rounds.empty() ? nullptr : &rounds.front();
-    const auto angles = all_of_the_car();
     const auto take = [&](std::size_t from, std::size_t end) {
         for (std::size_t i = from; i < end; ++i) {
             const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].event) : nullptr;
@@ -74,11 +54,11 @@ std::vector<Record::Pass> passes_of(const Job& job, std::span<const Estimate> ro
         const Round& round = job.rounds[k];
         if (!open.turns.empty() && !round.readings.empty() && k < rounds.size()) {
             const Estimate& after = rounds[k];
-            for (const auto& [measure, where] : angles) {
-                const KnownAngle *from = before->find(measure, where), *to = after.find(measure, where);
+            for (const CarAngle& angle : angles_of_a_car()) {
+                const KnownAngle *from = before->find(angle), *to = after.find(angle);
                 if (k > 0 && from && to && from->known && to->known &&
-                    set_by(open.turns, round.car, measure, where))
-                    open.did.push_back({measure, where, *from, *to});
+                    set_by(open.turns, round.car, angle))
+                    open.did.push_back({angle, *from, *to});
             }
             out.push_back(std::exchange(open, {}));
             before = &after;
@@ -112,15 +92,15 @@ Record record_of(const Job& job, const Estimate& now, std::span<const Estimate> 
 
     const std::vector<Verdict> judged = verdicts(job, now);
     const Estimate first = rounds.empty() ? Estimate() : rounds.front();
-    for (const auto& [measure, where] : all_of_the_car()) {
-        Record::Line line{measure, where, {}, {}, {}};
-        if (const KnownAngle* a = first.find(measure, where)) line.before = *a;
-        if (const KnownAngle* a = now.find(measure, where)) line.after = *a;
+    for (const CarAngle& angle : angles_of_a_car()) {
+        Record::Line line{angle, {}, {}, {}};
+        if (const KnownAngle* a = first.find(angle)) line.before = *a;
+        if (const KnownAngle* a = now.find(angle)) line.after = *a;
         for (const Verdict& v : judged)
-            if (v.target.measure == measure && v.target.where == where) line.verdict = v;
+            if (v.target == angle) line.verdict = v;
         // Crosses and single wheels are left out where nobody asked and nobody knows.
-        const bool cross = measure == Measure::cross_camber || measure == Measure::cross_caster;
-        if (line.verdict || ((line.before.known || line.after.known) && !cross)) out.lines.push_back(line);
+        if (line.verdict || ((line.before.known || line.after.known) && !is_cross(angle.measure)))
+            out.lines.push_back(line);
     }
     for (const Verdict& v : judged) {
         if (v.call == Call::inside) continue;

@@ -19,9 +19,7 @@ namespace fairchalk {
 
 struct Record {
     /// An angle as it came in and as it stands. `before` is by the readings of the first round alone.
-    struct Line {
-        Measure measure = Measure::toe;
-        std::variant<std::monostate, Axle, Wheel> where;
+    struct Line : CarAngle {
         KnownAngle before, after;
         std::optional<Verdict> verdict;  ///< of `after`, where it has a target
     };
@@ -29,9 +27,7 @@ struct Record {
     struct Pass {
         std::string at;  ///< when the first of them was written down
         std::vector<Turn> turns;
-        struct Did {
-            Measure measure;
-            std::variant<std::monostate, Axle, Wheel> where;
+        struct Did : CarAngle {
             KnownAngle from, to;
         };
         std::vector<Did> did;  ///< of the angles that these adjusters set; empty where nothing was read after

@@ -143,12 +143,38 @@ const Adjuster* CarCard::rod_at(Wheel w) const {
     return nullptr;
 }
 
-std::string Target::name() const {
+std::string CarAngle::name() const {
     if (const Axle* a = std::get_if<Axle>(&where))
         return std::string(name_of(*a)) + "." + std::string(name_of(measure));
     if (const Wheel* w = std::get_if<Wheel>(&where))
         return std::string(name_of(*w)) + "." + std::string(name_of(measure));
     return std::string(name_of(measure));
+}
+
+std::optional<CarAngle> car_angle_named(std::string_view name) {
+    for (const CarAngle& a : angles_of_a_car())
+        if (a.name() == name) return a;
+    return std::nullopt;
+}
+
+std::span<const CarAngle> angles_of_a_car() {
+    static const std::vector<CarAngle> all = [] {
+        std::vector<CarAngle> out;
+        for (Axle axle : both_axles) {
+            for (Side side : both_sides) {
+                const Wheel w = wheel_at(axle, side);
+                out.push_back({Measure::toe, w});
+                out.push_back({Measure::camber, w});
+                if (axle == Axle::front) out.push_back({Measure::caster, w});
+            }
+            out.push_back({Measure::total_toe, axle});
+            out.push_back({Measure::cross_camber, axle});
+            if (axle == Axle::front) out.push_back({Measure::cross_caster, axle});
+        }
+        out.push_back({Measure::thrust, std::monostate()});
+        return out;
+    }();
+    return all;
 }
 
 Result<Angle> toe_angle_of(const Quantity& q, const ToeAsLength& terms) {

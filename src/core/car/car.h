@@ -4,6 +4,7 @@
 #include <array>
 #include <cstdint>
 #include <optional>
+#include <span>
 #include <string>
 #include <string_view>
 #include <variant>
@@ -202,16 +203,34 @@ std::string_view name_of(Measure);
 std::optional<Measure> measure_named(std::string_view);
 Measure measure_of(WheelAngle);
 
-/// A target in the terms in which its source states it, and as the band it means.
-struct Target {
+/// One angle of a car: which, and of what.
+struct CarAngle {
     Measure measure = Measure::total_toe;
     std::variant<std::monostate, Axle, Wheel> where;  ///< an axle, one wheel, or the car (thrust)
+
+    /// `front.total_toe`, `front-left.toe`, `thrust`
+    std::string name() const;
+    bool operator==(const CarAngle&) const = default;
+};
+/// By that name.
+std::optional<CarAngle> car_angle_named(std::string_view name);
+/// All that a car has, in the order in which they are read out: axle by axle its wheels, then the axle, and
+/// the thrust line last.
+std::span<const CarAngle> angles_of_a_car();
+/// Differences of two others: said only where somebody asked.
+constexpr bool is_cross(Measure m) {
+    return m == Measure::cross_camber || m == Measure::cross_caster;
+}
+constexpr bool is_toe(Measure m) {
+    return m == Measure::toe || m == Measure::total_toe;
+}
+
+/// A target in the terms in which its source states it, and as the band it means.
+struct Target : CarAngle {
     Angle aim, lo, hi;
     bool has_tolerance = true;
     std::optional<Wheel> same_as;
 
-    /// `front.total_toe`, `front-left.toe`, `thrust`
-    std::string name() const;
     /// Half the width of the band: the unit in which misses of different angles are compared.
     Angle half_band() const { return (hi - lo) / 2.0; }
 };

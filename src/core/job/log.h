@@ -162,6 +162,34 @@ struct LookAgain {
     std::string why;
 };
 
+/// What a shop's sheet says, in its own figures.
+struct ShopSheet {
+    enum class When { before, after } when = When::before;  ///< what was set there
+    struct Figure : CarAngle {
+        Angle value;
+        std::string text;  ///< as the sheet has it
+    };
+    std::vector<Figure> figures;
+    std::string where;
+    /// Beside which of one's own measurements it stands: as this job has it so far, or as the last one left
+    /// the car. By default what was read in this job before the sheet was typed in, else the last job; of
+    /// `after` what is read next.
+    enum class Beside { by_its_place, this_job, last_job } beside = Beside::by_its_place;
+};
+
+/// What this garage measures differently from a shop, taken off all angles from here on: because somebody
+/// said so. The last one holds; an empty one ends it.
+struct BiasTaken {
+    struct One {
+        WheelAngle angle = WheelAngle::toe;
+        bool sided = false;  ///< the other way on the right side: straight ahead, a floor that falls off
+        std::optional<Axle> axle;
+        Angle value, sigma;  ///< own less true
+    };
+    std::vector<One> all;
+    int sheets = 0;
+};
+
 /// Something as it was found before the car was taken apart, or as it was put back.
 struct BaselineNote {
     std::string item;  ///< `rod-length front-left`, `wheel-on-shaft`
@@ -237,7 +265,7 @@ struct Entry {
     std::optional<std::string> struck;  ///< taken back in the file itself: why
     std::variant<CarEdit, TargetsEdit, LinesSet, RoundOpened, Reading, Turn, Change, Accepted, Strike, Kept,
                  ReasonsGiven, Checked, FloorSet, TilesPlaced, SteeringSet, PartTouched, CautionSeen, Driven,
-                 BaselineNote, ToolSet, AnglesCarried, Looked, Odometer, LookAgain>
+                 BaselineNote, ToolSet, AnglesCarried, Looked, Odometer, LookAgain, ShopSheet, BiasTaken>
         event;
 
     const std::string& label() const { return name.empty() ? id : name; }

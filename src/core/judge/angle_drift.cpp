@@ -15,16 +15,15 @@ constexpr double false_alarms = 0.05, checks = 10.0;
 
 /// One angle through the jobs that knew it, as if nobody had turned anything.
 struct Series {
-    Measure measure;
-    std::variant<std::monostate, Axle, Wheel> where;
+    CarAngle angle;
     std::vector<double> days, deg, variance, turned;  ///< `turned`: variance of what was turned after it
     double shifted = 0.0;                             ///< by turns so far, degrees
 };
 
 Series& series_of(std::vector<Series>& all, const MovedAngle& m) {
     for (Series& s : all)
-        if (s.measure == m.measure && s.where == m.where) return s;
-    return all.emplace_back(Series{m.measure, m.where, {}, {}, {}, {}, 0.0});
+        if (s.angle == m) return s;
+    return all.emplace_back(Series{m, {}, {}, {}, {}, 0.0});
 }
 
 }  // namespace
@@ -65,7 +64,7 @@ std::vector<AngleDrift> drifts(std::span<const SeasonJob> jobs) {
             covariance * (a.transpose() * inverse.solve(Eigen::Map<const Eigen::VectorXd>(s.deg.data(), n)));
         const double sigma = std::sqrt(std::max(0.0, covariance(1, 1)));
         if (!(std::abs(fit[1]) > z * sigma)) continue;
-        out.push_back({s.measure, s.where, Angle::from_deg(7.0 * fit[1]), Angle::from_deg(7.0 * sigma),
+        out.push_back({s.angle, Angle::from_deg(7.0 * fit[1]), Angle::from_deg(7.0 * sigma),
                        static_cast<int>(n) - 1});
     }
     return out;

@@ -17,9 +17,7 @@ struct SeasonJob {
     Estimate found, left;
 };
 
-struct AngleDrift {
-    Measure measure = Measure::toe;
-    std::variant<std::monostate, Axle, Wheel> where;
+struct AngleDrift : CarAngle {
     Angle per_week, sigma;
     int intervals = 0;  ///< between jobs that both knew it
 };

@@ -70,12 +70,6 @@ Eigen::Vector4d angles(const Corner& c, const CornerMove& m, bool& solved) {
     return {a->toe.deg(), a->camber.deg(), a->caster.deg(), a->sai.deg()};
 }
 
-/// What a mm of a cause does at a side: mean, and covariance over cars that are not as drawn.
-struct Direction {
-    Eigen::Vector4d mean = Eigen::Vector4d::Zero();
-    Eigen::Matrix4d covariance = Eigen::Matrix4d::Zero();
-};
-
 Corner drawn(CornerKind kind, RodSide rods) {
     Corner c = kind == CornerKind::strut ? sample_strut() : sample_wishbone();
     if (rods == RodSide::ahead_of_axle)
@@ -94,8 +88,8 @@ Corner scattered(Corner c, std::mt19937_64& random) {
     return c;
 }
 
-Direction direction_of(CornerKind kind, RodSide rods, Cause cause, Side side) {
-    Direction out;
+PerMm work_out(CornerKind kind, RodSide rods, Cause cause, Side side) {
+    PerMm out;
     if (cause == Cause::upright_bent) {
         const double bent = std::atan(1.0 / lip_radius_mm) / one_degree;
         out.mean[1] = bent;
@@ -116,17 +110,6 @@ Direction direction_of(CornerKind kind, RodSide rods, Cause cause, Side side) {
     for (const auto& d : each) out.mean += d / n;
     for (const auto& d : each) out.covariance += (d - out.mean) * (d - out.mean).transpose() / (n - 1.0);
     return out;
-}
-
-/// They hang on the kind alone: worked out once.
-const Direction& direction(CornerKind kind, RodSide rods, Cause cause, Side side) {
-    static std::mutex one_at_a_time;
-    static std::map<std::tuple<CornerKind, RodSide, Cause, Side>, Direction> known;
-    const std::lock_guard lock(one_at_a_time);
-    const auto key = std::tuple(kind, rods, cause, side);
-    auto it = known.find(key);
-    if (it == known.end()) it = known.emplace(key, direction_of(kind, rods, cause, side)).first;
-    return it->second;
 }
 
 double log_density(const Eigen::VectorXd& off, const Eigen::MatrixXd& covariance) {
@@ -166,6 +149,17 @@ Weighed weigh(double goes, const Eigen::VectorXd& by, const Eigen::MatrixXd& cov
 }
 
 }  // namespace
+
+const PerMm& per_mm(CornerKind kind, RodSide rods, Cause cause, Side side) {
+    static std::mutex one_at_a_time;
+    // It hangs on the kind alone: worked out once.
+    static std::map<std::tuple<CornerKind, RodSide, Cause, Side>, PerMm> known;
+    const std::lock_guard lock(one_at_a_time);
+    const auto key = std::tuple(kind, rods, cause, side);
+    auto it = known.find(key);
+    if (it == known.end()) it = known.emplace(key, work_out(kind, rods, cause, side)).first;
+    return it->second;
+}
 
 std::string_view name_of(Cause c) {
     return names[static_cast<std::size_t>(c)];
@@ -303,7 +297,7 @@ std::vector<Explained> why_it_moved(CornerKind kind, RodSide rods, const Changed
                 mean[i] = cause == Cause::rod_length ? 1.0 : 0.0;
                 continue;
             }
-            const Direction& d = direction(kind, rods, cause, at ? Side::left : a.side);
+            const PerMm& d = per_mm(kind, rods, cause, at ? Side::left : a.side);
             const auto ka = static_cast<Eigen::Index>(a.what);
             mean[i] = d.mean[ka];
             for (Eigen::Index j = 0; j < n; ++j) {

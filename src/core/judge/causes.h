@@ -75,6 +75,14 @@ struct Explained {
 /// All hypotheses, the likeliest first; together 1. Empty where nothing was measured twice.
 std::vector<Explained> why_it_moved(CornerKind kind, RodSide rods, const Changed& changed);
 
+/// What one millimetre of a cause does to toe, camber, caster and SAI at a side, degrees: the mean, and the
+/// covariance over corners whose joints lie elsewhere than drawn.
+struct PerMm {
+    Eigen::Vector4d mean = Eigen::Vector4d::Zero();
+    Eigen::Matrix4d covariance = Eigen::Matrix4d::Zero();
+};
+const PerMm& per_mm(CornerKind kind, RodSide rods, Cause cause, Side side);
+
 /// A move of the drawn corner: one mm of a cause at this side; of an axle's own, at the left and at the
 /// right.
 CornerMove one_mm(const Corner& corner, Cause cause, Side side = Side::left);

@@ -12,23 +12,11 @@
 namespace fairchalk {
 namespace {
 
-using Where = std::variant<std::monostate, Axle, Wheel>;
-
 /// A change that nobody would go after, degrees: what surely is smaller has not moved.
 double no_matter(Measure m) {
     return m == Measure::caster ? 0.5 : m == Measure::camber ? 0.25 : 0.12;
 }
 constexpr double false_alarms = 0.05;  // of cars of which nothing moved
-
-std::vector<std::pair<Measure, Where>> looked_at() {
-    std::vector<std::pair<Measure, Where>> out;
-    for (Wheel w : all_wheels)
-        for (Measure m : {Measure::toe, Measure::camber, Measure::caster})
-            if (m != Measure::caster || axle_of(w) == Axle::front) out.emplace_back(m, w);
-    for (Axle a : both_axles) out.emplace_back(Measure::total_toe, a);
-    out.emplace_back(Measure::thrust, std::monostate());
-    return out;
-}
 
 double sigma_of(Changed::What what) {
     return what == Changed::What::toe      ? put_down(Measure::toe)
@@ -76,11 +64,12 @@ std::string_view name_of(HasMoved m) {
 
 std::vector<MovedAngle> what_moved(const Estimate& then, const Estimate& now) {
     std::vector<MovedAngle> out;
-    for (const auto& [measure, where] : looked_at()) {
-        const KnownAngle *a = then.find(measure, where), *b = now.find(measure, where);
+    for (const CarAngle& angle : angles_of_a_car()) {
+        if (is_cross(angle.measure)) continue;
+        const KnownAngle *a = then.find(angle), *b = now.find(angle);
         if (!a || !b || !a->known || !b->known) continue;
-        MovedAngle m{measure, where, *a, *b, b->value - a->value, {}, HasMoved::cannot_tell};
-        m.sigma = Angle::from_deg(std::hypot(a->sigma.deg(), b->sigma.deg(), put_down(measure)));
+        MovedAngle m{angle, *a, *b, b->value - a->value, {}, HasMoved::cannot_tell};
+        m.sigma = Angle::from_deg(std::hypot(a->sigma.deg(), b->sigma.deg(), put_down(m.measure)));
         out.push_back(std::move(m));
     }
     const double z =

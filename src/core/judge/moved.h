@@ -19,9 +19,7 @@ namespace fairchalk {
 enum class HasMoved { moved, stayed, cannot_tell };
 std::string_view name_of(HasMoved);  ///< `moved`, `not-moved`, `cannot-tell`
 
-struct MovedAngle {
-    Measure measure = Measure::toe;
-    std::variant<std::monostate, Axle, Wheel> where;
+struct MovedAngle : CarAngle {
     KnownAngle then, now;
     Angle by, sigma;  ///< now less then, and its standard uncertainty
     HasMoved call = HasMoved::cannot_tell;

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/job/floor.h"
+#include "core/network/bias.h"
 #include "core/network/priors.h"
 #include "core/network/readings.h"
 #include "core/network/report.h"
@@ -146,6 +147,7 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
     std::vector<int> turned;
     for (const auto& [place, prior] : transitions.responses) turned.push_back(place);
     add_unturned(*posterior, round.car, turned, network.epoch);
+    if (const BiasTaken* bias = last_of<BiasTaken>(job)) take_off(*posterior, *bias);
     if (!options.posterior_only) report(out, job, *posterior, needs, transitions, options.explain);
     out.posterior = posterior;
     return out;

@@ -114,6 +114,7 @@ struct Estimate {
     std::shared_ptr<const Posterior> posterior;
 
     const KnownAngle* find(Measure measure, const std::variant<std::monostate, Axle, Wheel>& where) const;
+    const KnownAngle* find(const CarAngle& angle) const { return find(angle.measure, angle.where); }
 };
 
 struct EstimateOptions {

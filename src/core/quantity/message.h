@@ -41,6 +41,7 @@ enum class Code {
     text_wanted_turns,          // something else where turns belong
     text_wanted_pressure,
     text_wanted_torque,
+    text_wanted_temperature,
     text_span_missing,      // a toe as a length with no span to give it an angle
     text_must_be_positive,  // {0} typed
     // Why something cannot be known.

@@ -22,6 +22,7 @@ constexpr std::size_t longest_text = 10'000;
 constexpr double longest_mm = 100'000.0;
 constexpr double widest_deg = 360.0;
 constexpr double most_turns = 1'000.0;
+constexpr double hottest = 1'000.0;
 constexpr double most_bar = 1'000.0;
 constexpr double most_nm = 10'000.0;
 
@@ -102,6 +103,7 @@ tl::unexpected<Message> Reader::stop(Code code, std::string_view where, More&&..
         expect_.kind == Expect::Kind::angle || (expect_.kind == Expect::Kind::any && has_degree_);
     if (angle) first = "0°12'", second = "0.2 deg";
     if (expect_.kind == Expect::Kind::turns) first = "7/8 turn", second = "2 flats";
+    if (expect_.kind == Expect::Kind::temperature) first = "71 C", second = "160 F";
     return fail(code, clipped(typed_), clipped(where), std::string(first), std::string(second),
                 std::string(std::forward<More>(more))...);
 }
@@ -289,6 +291,10 @@ Unit Reader::bare_unit(const std::vector<Term>& terms) const {
             return Unit::psi;
         case Bare::nm:
             return Unit::nm;
+        case Bare::celsius:
+            return Unit::celsius;
+        case Bare::fahrenheit:
+            return Unit::fahrenheit;
         default:
             break;
     }
@@ -312,7 +318,9 @@ Result<Quantity> Reader::sum_up(std::vector<Term> terms) {
                            : unit == Unit::bar    ? " bar"
                            : unit == Unit::psi    ? " psi"
                            : unit == Unit::nm     ? " Nm"
-                                                  : " turn";
+                           : unit == Unit::celsius    ? " C"
+                           : unit == Unit::fahrenheit ? " F"
+                                                      : " turn";
         plain_.insert(terms.back().end, word);
     }
     for (std::size_t i = terms.size() - 1; i-- > 0;)
@@ -386,6 +394,7 @@ Result<Quantity> Reader::read() {
                     rest(peek().at));
     if (peek().kind != TokenKind::end) return stop_here(Code::text_not_understood);
 
+    const Unit last = terms.back().unit == Unit::none ? bare_unit(terms) : terms.back().unit;
     auto q = sum_up(std::move(terms));
     if (!q) return q;
     if (q->kind != QuantityKind::length && q->kind != QuantityKind::angle && toe != 0)
@@ -394,6 +403,7 @@ Result<Quantity> Reader::read() {
     if (strength == Strength::strong) q->value += q->resolution / 4.0;
     if (strength == Strength::weak) q->value -= q->resolution / 4.0;
     q->value *= sign * (toe == 0 ? 1 : toe);
+    q->value += zero_of(last);
     if (q->value == 0.0) q->value = 0.0;  // no minus zero
     q->toe_word = toe != 0;
     q->text = plain_;
@@ -408,6 +418,8 @@ Result<Quantity> Reader::read() {
         return stop(Code::text_too_large, typed_, "1000 bar");
     if (q->kind == QuantityKind::torque && !(std::abs(q->value) <= most_nm))
         return stop(Code::text_too_large, typed_, "10 000 Nm");
+    if (q->kind == QuantityKind::temperature && !(std::abs(q->value) <= hottest))
+        return stop(Code::text_too_large, typed_, "1000 °C");
 
     using K = Expect::Kind;
     if (expect_.kind == K::length && q->kind != QuantityKind::length)
@@ -421,6 +433,8 @@ Result<Quantity> Reader::read() {
         return stop(Code::text_wanted_pressure, "");
     if (expect_.kind == K::torque && q->kind != QuantityKind::torque)
         return stop(Code::text_wanted_torque, "");
+    if (expect_.kind == K::temperature && q->kind != QuantityKind::temperature)
+        return stop(Code::text_wanted_temperature, "");
     return q;
 }
 

@@ -32,22 +32,23 @@ namespace fairchalk {
 /// | `0,125 in`                                      | a decimal comma      | `1,745 mm`         | 1.745 or 1745?             |
 /// | `7/8 turn`  `1 1/2 turns`  `2 flats`            | an amount of turn    | over 100 m, 360°   | no such wheel              |
 /// | `18 tpi`  `1/18 in`                             | a thread's pitch     |                    |                            |
+/// | `71 C`  `160 °F`                               | a temperature        |                    |                            |
 ///
 // clang-format on
 /// `'` and `"` are arc where a `°` stands before them, where the text ends in in/out, or where an angle is
 /// wanted; otherwise feet and inches. `in` straight after a number is inches; after a unit it is toe.
 /// `strong` has the synonyms full, over, plus; `weak` has shy, short, bare, almost.
 /// Typographic quotes, primes, minus signs, spaces and fractions are read as their plain forms.
-enum class QuantityKind { length, angle, turns, pressure, torque };
+enum class QuantityKind { length, angle, turns, pressure, torque, temperature };
 
 /// What a number without a unit means. In a file: nothing, it is an error. In a field of the window: its
 /// unit.
-enum class Bare { refused, mm, cm, inch, deg, arcmin, turns, bar, psi, nm };
+enum class Bare { refused, mm, cm, inch, deg, arcmin, turns, bar, psi, nm, celsius, fahrenheit };
 
 /// What the place that asks for a quantity expects.
 struct Expect {
     /// Refuse other kinds. `any` takes what the text says.
-    enum class Kind { any, length, angle, turns, length_or_angle, pressure, torque } kind = Kind::any;
+    enum class Kind { any, length, angle, turns, length_or_angle, pressure, torque, temperature } kind = Kind::any;
     Bare bare = Bare::refused;
     /// A thread's pitch: also as threads counted over a length, `11 threads in 16 mm`.
     bool pitch = false;
@@ -58,7 +59,7 @@ enum class Strength { none, strong, weak };
 /// One quantity as read.
 struct Quantity {
     QuantityKind kind = QuantityKind::length;
-    /// mm, degrees, turns, bar or Nm. Toe out is negative. Strong and weak are already in it.
+    /// mm, degrees, turns, bar, Nm or °C. Toe out is negative. Strong and weak are already in it.
     double value = 0.0;
     /// The finest division typed, in the same unit, positive.
     double resolution = 0.0;
@@ -90,7 +91,8 @@ std::string write_exact_turns(double turns);
 /// `2.2 bar`
 std::string write_exact_bar(double bar);
 
-/// How angles and lengths are shown, and pressures with the lengths: bar with mm, psi with inches.
+/// How angles and lengths are shown; pressures and temperatures with the lengths: bar and °C with mm, psi and
+/// °F with inches.
 struct Show {
     enum class AngleStyle { degrees_minutes, decimal } angles = AngleStyle::degrees_minutes;
     enum class LengthStyle { mm, inch } lengths = LengthStyle::mm;
@@ -110,5 +112,9 @@ std::string show_fraction(double value);
 std::string show_turns(double turns);
 /// `2.20 bar` or `32 psi`.
 std::string show_pressure(double bar, const Show& how = {});
+/// `71 °C` or `160 °F`.
+std::string show_temperature(double celsius, const Show& how = {});
+/// As it is shown, of any kind; angles with a sign.
+std::string show(const Quantity& quantity, const Show& how = {});
 
 }  // namespace fairchalk

@@ -109,6 +109,29 @@ std::string show_pressure(double bar, const Show& how) {
                                                 : fixed(bar / notation::psi_in_bar, 1) + " psi";
 }
 
+std::string show_temperature(double celsius, const Show& how) {
+    return how.lengths == Show::LengthStyle::mm ? fixed(celsius, 0) + " °C"
+                                                : fixed(celsius * 1.8 + 32.0, 0) + " °F";
+}
+
+std::string show(const Quantity& q, const Show& how) {
+    switch (q.kind) {
+        case QuantityKind::length:
+            return show(q.length(), how);
+        case QuantityKind::angle:
+            return show(q.angle(), how);
+        case QuantityKind::turns:
+            return show_turns(q.value);
+        case QuantityKind::pressure:
+            return show_pressure(q.value, how);
+        case QuantityKind::torque:
+            return fixed(q.value, 0) + " Nm";
+        case QuantityKind::temperature:
+            return show_temperature(q.value, how);
+    }
+    return {};
+}
+
 std::string show_fraction(double value) {
     const long n = std::lround(std::abs(value) * 48.0);
     long top = n % 48, bottom = 48;

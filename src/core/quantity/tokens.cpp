@@ -127,6 +127,10 @@ std::string to_plain(std::string_view text) {
         if (!found) out += text[i++];
     }
     say_plainly(out);
+    // A temperature's degree mark belongs to its letter.
+    for (const std::string_view mark : {"°C", "°F", "° C", "° F", "°c", "°f"})
+        if (const auto at = out.find(mark); at != std::string::npos && at + mark.size() == out.size())
+            out.replace(at, mark.size(), mark.back() == 'C' || mark.back() == 'c' ? " C" : " F");
     // A torque's unit is said in two words, in either order.
     for (const std::string_view two : {"lb ft", "lb-ft", "lbf ft", "ft lb", "ft-lb", "N·m", "N m"})
         if (const auto at = out.find(two); at != std::string::npos)

@@ -31,6 +31,8 @@ constexpr std::array unit_words = {
     UnitWord{"kpa", Unit::kpa},
     UnitWord{"nm", Unit::nm},
     UnitWord{"lbft", Unit::lbft},
+    UnitWord{"c", Unit::celsius}, UnitWord{"degc", Unit::celsius}, UnitWord{"celsius", Unit::celsius},
+    UnitWord{"f", Unit::fahrenheit}, UnitWord{"degf", Unit::fahrenheit}, UnitWord{"fahrenheit", Unit::fahrenheit},
 };
 // clang-format on
 
@@ -64,6 +66,9 @@ QuantityKind kind_of(Unit unit) {
         case Unit::nm:
         case Unit::lbft:
             return QuantityKind::torque;
+        case Unit::celsius:
+        case Unit::fahrenheit:
+            return QuantityKind::temperature;
         default:
             return QuantityKind::length;
     }
@@ -91,9 +96,15 @@ double to_base(double value, Unit unit) {
             return value / 100.0;
         case Unit::lbft:
             return value * lbft_in_nm;
+        case Unit::fahrenheit:
+            return value / 1.8;
         default:
             return value;
     }
+}
+
+double zero_of(Unit unit) {
+    return unit == Unit::fahrenheit ? -32.0 / 1.8 : 0.0;
 }
 
 }  // namespace fairchalk::notation

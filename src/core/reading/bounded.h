@@ -32,6 +32,8 @@ enum class Bounded {
     across_axle,
     tape_difference,
     near_string,
+    tread_depth,
+    tire_temperature,
 };
 
 }  // namespace fairchalk

@@ -12,7 +12,7 @@ namespace {
 
 using Q = QuantityKind;
 
-/// Usual bounds in mm, degrees, turns, bar, Nm. Wide on purpose: karts and lorries pass.
+/// Usual bounds in mm, degrees, turns, bar, Nm, °C. Wide on purpose: karts and lorries pass.
 struct Bound {
     Bounded what;
     const char* name;
@@ -49,6 +49,8 @@ constexpr std::array bounds = {
     Bound{Bounded::across_axle, "a tape across an axle", Q::length, 700, 2800},
     Bound{Bounded::tape_difference, "the difference of two tapes", Q::length, -60, 60, true},
     Bound{Bounded::near_string, "such a reading", Q::length, -500, 1500, true},
+    Bound{Bounded::tread_depth, "the depth of a tread", Q::length, 0, 24},
+    Bound{Bounded::tire_temperature, "a tire's temperature", Q::temperature, -20, 150, true},
 };
 
 const Bound& bound_of(Bounded what) {
@@ -71,6 +73,8 @@ std::vector<UnitName> units_of(Q kind) {
             return {{"deg", 1}, {"min", 1.0 / 60}};
         case Q::turns:
             return {{"turns", 1}, {"flats", 1.0 / 6}};
+        case Q::temperature:
+            return {{"C", 1}};
     }
     return {};
 }

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/quantity/named.h"
 #include "core/reading/reading_kind.h"
 
 namespace fairchalk {
@@ -16,11 +17,23 @@ constexpr double least_sigma_deg = 0.005;
 
 }  // namespace
 
+namespace {
+constexpr std::array<std::string_view, 3> tread_names = {"outer", "middle", "inner"};
+}
+
+std::string_view name_of(TreadPlace t) {
+    return tread_names[static_cast<std::size_t>(index_of(t))];
+}
+std::optional<TreadPlace> tread_place_named(std::string_view word) {
+    return named<TreadPlace>(tread_names, word);
+}
+
 std::string Spot::name() const {
     std::string out;
     if (wheel) out = name_of(*wheel);
     if (axle) out = name_of(*axle);
     if (side) out = name_of(*side);
+    if (tread) out += " " + std::string(name_of(*tread));
     if (to) out += " to " + std::string(name_of(*to));
     if (reading_kind(kind).place() == PlaceKind::bar) out += " bar";
     if (rolled) out += " rolled";
@@ -34,6 +47,12 @@ Spot wheel_spot(ReadingId kind, Wheel wheel) {
     Spot s;
     s.kind = kind;
     s.wheel = wheel;
+    return s;
+}
+
+Spot tread_spot(ReadingId kind, Wheel wheel, TreadPlace at) {
+    Spot s = wheel_spot(kind, wheel);
+    s.tread = at;
     return s;
 }
 

@@ -24,7 +24,7 @@ using Jet = ceres::Jet<double, 4>;
 
 /// Where a kind of reading is taken: at a wheel, across an axle, at a bar, along a side; or either of the
 /// first two.
-enum class PlaceKind { wheel, axle, bar, side_station, wheel_or_axle, car, leg, side };
+enum class PlaceKind { wheel, axle, bar, side_station, wheel_or_axle, car, leg, side, tread };
 
 /// What a reading is for: the angles of a round, the floor that the car stands on, or the state of the car.
 enum class ReadingUse { angles, floor, state };

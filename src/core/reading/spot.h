@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
 #include <optional>
 #include <string>
+#include <string_view>
 
 #include "core/car/car.h"
 
@@ -14,6 +16,12 @@ enum class ReadingId {
 #include "core/reading/reading_ids.def"
 #undef READING
 };
+
+/// Where on a tire's tread, seen from the car.
+enum class TreadPlace { outer, middle, inner };
+inline constexpr std::array all_tread_places = {TreadPlace::outer, TreadPlace::middle, TreadPlace::inner};
+std::string_view name_of(TreadPlace);
+std::optional<TreadPlace> tread_place_named(std::string_view);
 
 /// How a front wheel stood while it was read.
 enum class Swept { straight, out, in };
@@ -29,6 +37,7 @@ struct Spot {
     std::optional<Wheel> to;        ///< floor-rise: from `wheel` to here
     bool rolled = false;            ///< the wheel stood half a turn (a bulge: a quarter) on
     Swept swept = Swept::straight;  ///< the wheel was turned for a caster sweep
+    std::optional<TreadPlace> tread = {};  ///< of a tire
 
     auto operator<=>(const Spot&) const = default;
     /// `front-left rim-front`, `front bar string-to-string`: for messages and tests; the window has its own
@@ -38,6 +47,7 @@ struct Spot {
 
 Spot wheel_spot(ReadingId kind, Wheel wheel);
 Spot axle_spot(ReadingId kind, Axle axle);
+Spot tread_spot(ReadingId kind, Wheel wheel, TreadPlace at);
 Spot swept_spot(ReadingId kind, Wheel wheel, Swept swept);
 Spot station_spot(ReadingId kind, Side side, Length station);
 

@@ -195,9 +195,7 @@ CardGroup targetsGroup(const std::string& s) {
         for (const char* m : {"toe", "camber", "caster", "cross_camber", "cross_caster"}) {
             if (a == Axle::rear && std::string(m).ends_with("caster")) continue;
             const std::string axle(name_of(a));
-            Target named;
-            named.measure = m == std::string("toe") ? Measure::toe : *measure_named(m);
-            named.where = a;
+            const CarAngle named{m == std::string("toe") ? Measure::toe : *measure_named(m), a};
             g.items.push_back({q(axle + "-" + m),
                                q(words::measure(named)),
                                Type::target,
@@ -220,9 +218,7 @@ CardGroup targetsGroup(const std::string& s) {
         for (Measure m : {Measure::toe, Measure::camber, Measure::caster}) {
             if (axle_of(w) == Axle::rear && m == Measure::caster) continue;
             const std::string wheel(name_of(w)), name(name_of(m));
-            Target named;
-            named.measure = m;
-            named.where = w;
+            const CarAngle named{m, w};
             g.items.push_back({q(wheel + "-" + name),
                                tr("%1, its own").arg(q(words::measure_of(named))),
                                Type::target,

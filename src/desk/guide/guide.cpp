@@ -23,6 +23,8 @@ QString Guide::hint() const {
     switch (expected().kind) {
         case Expect::Kind::pressure:
             return tr("Like 2.2 bar or 32 psi; a bare number is %1.").arg(metric ? tr("bar") : tr("psi"));
+        case Expect::Kind::temperature:
+            return tr("Like 71 C or 160 F; a bare number is %1.").arg(metric ? tr("°C") : tr("°F"));
         case Expect::Kind::length:
         case Expect::Kind::length_or_angle:
             return metric ? tr("A bare number is mm, a bare fraction inches.")
@@ -43,19 +45,18 @@ Understood Guide::understand(const QString& text) const {
                         .arg(quantity->value, 0, 'f', 1)
                         .arg(quantity->value / 25.4, 0, 'f', 3);
             break;
-        case QuantityKind::angle:
-            value = q(fairchalk::show(quantity->angle(), how_));
-            break;
-        case QuantityKind::turns:
-            value = q(show_turns(quantity->value));
-            break;
         case QuantityKind::pressure:
             value = QStringLiteral("%1 (%2)").arg(
                 q(show_pressure(quantity->value)),
                 q(show_pressure(quantity->value, {{}, Show::LengthStyle::inch})));
             break;
-        case QuantityKind::torque:
-            value = QStringLiteral("%1 Nm").arg(quantity->value, 0, 'f', 0);
+        case QuantityKind::temperature:
+            value = QStringLiteral("%1 (%2)").arg(
+                q(show_temperature(quantity->value)),
+                q(show_temperature(quantity->value, {{}, Show::LengthStyle::inch})));
+            break;
+        default:
+            value = q(fairchalk::show(*quantity, how_));
             break;
     }
     return {QStringLiteral("⟨b⟩= %1⟨/b⟩   %2").arg(value, soft(tr("Enter keeps it"))), true};

@@ -32,14 +32,6 @@ words::RecordHead headOf(const JobDesk& desk) {
     return {desk.book().name(), desk.title().toStdString()};
 }
 
-QString shownAs(Measure m, const KnownAngle& a, const Show& how) {
-    if (!a.known) return RecordGuide::tr("not known");
-    if (m == Measure::thrust) return q(words::thrust(a, how) + " ±" + show_plus_minus(a.plus_minus(), how));
-    const bool toe = m == Measure::toe || m == Measure::total_toe;
-    return q((toe ? show_toe(a.value, how) : show(a.value, how)) + " ±" +
-             show_plus_minus(a.plus_minus(), how));
-}
-
 }  // namespace
 
 QString recordHtml(const JobDesk& desk, const Show& how) {
@@ -174,14 +166,11 @@ QString RecordGuide::body() const {
                 out += line(t.counted
                                 ? q(words::turn_line(*a, t.turns, t.second, how_))
                                 : tr("%1: turned by watching").arg(q(words::to_begin(words::adjuster(*a)))));
-        for (const Record::Pass::Did& d : p.did) {
-            Target of;
-            of.measure = d.measure;
-            of.where = d.where;
+        for (const Record::Pass::Did& d : p.did)
             out += line(soft(tr("%1: %2, after it %3")
-                                 .arg(q(words::to_begin(words::measure_of(of))),
-                                      shownAs(d.measure, d.from, how_), shownAs(d.measure, d.to, how_))));
-        }
+                                 .arg(q(words::to_begin(words::measure_of(d))),
+                                      q(words::known(d.measure, d.from, how_)),
+                                      q(words::known(d.measure, d.to, how_)))));
         if (p.did.empty()) out += line(soft(tr("Nothing was read after it.")));
     }
     if (const QStringList loose = looseThings(desk_.job()); !loose.isEmpty()) {
@@ -229,12 +218,9 @@ void RecordGuide::draw(QPainter& p) const {
     cells(tr("Angle"), tr("as it came in"), tr("as it stands"), tr("against its target"), c.soft, false);
     for (const Record::Line& l : r.lines) {
         if (y > height - line_height) break;
-        Target of;
-        of.measure = l.measure;
-        of.where = l.where;
         const bool judged = l.verdict && l.verdict->target.has_tolerance;
-        cells(q(words::to_begin(words::measure_of(of))), shownAs(l.measure, l.before, how_),
-              shownAs(l.measure, l.after, how_), judged ? q(words::call(l.verdict->call)) : QString(),
+        cells(q(words::to_begin(words::measure_of(l))), q(words::known(l.measure, l.before, how_)),
+              q(words::known(l.measure, l.after, how_)), judged ? q(words::call(l.verdict->call)) : QString(),
               judged && l.verdict->call == Call::outside ? c.caution : c.chalk, judged);
     }
 }

@@ -108,8 +108,31 @@ class FloorRise final : public ReadingKind {
     const char* spot_words(const Spot&) const override { return "floor-rise"; }
 };
 
+/// At three places across a tire's tread: what wears it, or heats it, shows by where.
+struct OfTread final : OfState {
+    Bounded bounds;
+    OfTread(const char* c, QuantityKind q, Bounded b)
+        : OfState(c, PlaceKind::tread, q, nullptr), bounds(b) {}
+    bool signed_reading() const override { return false; }
+    std::optional<Bounded> bounded(Shows) const override { return bounds; }
+    const char* spot_words(const Spot& s) const override {
+        return !s.tread                          ? TR_NOOP("tread")
+               : *s.tread == TreadPlace::outer   ? TR_NOOP("outer edge of the tread")
+               : *s.tread == TreadPlace::middle  ? TR_NOOP("middle of the tread")
+                                                 : TR_NOOP("inner edge of the tread");
+    }
+};
+
 }  // namespace
 
+const ReadingKind& tread_depth() {
+    static const OfTread kind("tread-depth", QuantityKind::length, Bounded::tread_depth);
+    return kind;
+}
+const ReadingKind& tire_temperature() {
+    static const OfTread kind("tire-temperature", QuantityKind::temperature, Bounded::tire_temperature);
+    return kind;
+}
 const ReadingKind& rim_runout() {
     static const RimRunout kind;
     return kind;

@@ -1,0 +1,172 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/season.h"
+
+#include <algorithm>
+
+#include "core/analysis.h"
+
+namespace fairchalk::book {
+namespace {
+
+/// The log as it was before entry `end` was written, with all that was struck since; nothing taken off.
+std::vector<Entry> up_to(const std::vector<Entry>& log, std::size_t end) {
+    std::vector<Entry> out;
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        if (std::holds_alternative<BiasTaken>(log[i].event)) continue;
+        if (i < end || std::holds_alternative<Strike>(log[i].event)) out.push_back(log[i]);
+    }
+    return out;
+}
+
+Estimate left(const std::vector<Entry>& log) {
+    const std::vector<Entry> unbiased = up_to(log, log.size());
+    return estimate_believed(job_of(unbiased));
+}
+
+/// By the readings of one round alone; the first that read something where none is named.
+std::optional<Estimate> found(const std::vector<Entry>& log, std::size_t after) {
+    const std::vector<Entry> unbiased = up_to(log, log.size());
+    // Entries that were taken out stand before it no more.
+    std::size_t from = after;
+    for (std::size_t i = 0; i < after && i < log.size(); ++i)
+        from -= std::holds_alternative<BiasTaken>(log[i].event);
+    const Job job = job_of(unbiased);
+    for (std::size_t k = 0; k < job.rounds.size(); ++k) {
+        if (job.rounds[k].readings.empty() || job.rounds[k].readings.front() < from) continue;
+        EstimateOptions options;
+        options.round = static_cast<int>(k);
+        options.explain = false;
+        return estimate(job, options);
+    }
+    return std::nullopt;
+}
+
+std::optional<Estimate> own_beside(const std::vector<Visit>& season, std::size_t visit, std::size_t entry,
+                                   const ShopSheet& sheet, std::string& whose) {
+    const std::vector<Entry>& log = season[visit].file.entries();
+    const auto last_job = [&]() -> std::optional<Estimate> {
+        for (std::size_t k = visit; k-- > 0;)
+            if (season[k].read) {
+                whose = season[k].info.id;
+                return left(season[k].file.entries());
+            }
+        return std::nullopt;
+    };
+    const auto so_far = [&](std::size_t end) -> std::optional<Estimate> {
+        const std::vector<Entry> before = up_to(log, end);
+        const Job job = job_of(before);
+        const bool any = std::any_of(job.rounds.begin(), job.rounds.end(),
+                                     [](const Round& r) { return !r.readings.empty(); });
+        if (!any) return std::nullopt;
+        whose = season[visit].info.id;
+        return estimate_believed(job);
+    };
+    if (sheet.beside == ShopSheet::Beside::last_job) return last_job();
+    if (sheet.beside == ShopSheet::Beside::this_job) {
+        auto own = so_far(entry);
+        return own ? own : so_far(log.size());
+    }
+    if (sheet.when == ShopSheet::When::before) {
+        auto own = so_far(entry);
+        return own ? own : last_job();
+    }
+    for (std::size_t k = visit; k < season.size(); ++k)
+        if (auto own = found(season[k].file.entries(), k == visit ? entry : 0)) {
+            whose = season[k].info.id;
+            return own;
+        }
+    return std::nullopt;
+}
+
+}  // namespace
+
+std::vector<Visit> season_of(const Book& book, const std::string& car) {
+    std::vector<Visit> out;
+    auto jobs = book.jobs(car);
+    std::reverse(jobs.begin(), jobs.end());
+    for (const JobInfo& info : jobs) {
+        if (book.fact("practice:" + info.id)) continue;
+        try {
+            Visit v;
+            v.info = info;
+            v.file = book.job(info.id);
+            const std::vector<Entry>& log = v.file.entries();
+            const Job job = v.file.job();
+            if (const auto first =
+                    std::find_if(log.begin(), log.end(), [](const Entry& e) { return !e.at.empty(); });
+                first != log.end())
+                v.info.created = first->at;
+            v.angles.day = day_of(v.info.created).value_or(0);
+            if (const Odometer* o = last_of<Odometer>(job)) v.km = o->km;
+            v.tires = fairchalk::tires_of(job);
+            for (std::size_t i = 0; i < log.size(); ++i) v.turned += job.live(i) && is_turn(log[i]);
+            v.read = std::any_of(job.rounds.begin(), job.rounds.end(),
+                                 [](const Round& r) { return !r.readings.empty(); });
+            if (v.read) {
+                EstimateOptions first;
+                first.explain = false;
+                first.round = 0;
+                while (job.rounds[static_cast<std::size_t>(*first.round)].readings.empty()) ++*first.round;
+                v.angles.found = estimate(job, first);
+                v.angles.left = estimate_believed(job);
+            }
+            out.push_back(std::move(v));
+        } catch (const FileError&) {
+            // An entry of a newer program: the other jobs still tell.
+        }
+    }
+    std::stable_sort(out.begin(), out.end(),
+                     [](const Visit& a, const Visit& b) { return a.info.created < b.info.created; });
+    return out;
+}
+
+std::vector<AngleDrift> drifts_of(const std::vector<Visit>& season) {
+    std::vector<SeasonJob> jobs;
+    for (const Visit& v : season)
+        if (v.read) jobs.push_back(v.angles);
+    return drifts(jobs);
+}
+
+std::vector<TireVisit> tires_of(const std::vector<Visit>& season) {
+    std::vector<TireVisit> out;
+    for (const Visit& v : season)
+        if (any_read(v.tires)) out.push_back({v.angles.day, v.km, v.tires});
+    return out;
+}
+
+std::vector<DueVisit> due_of(const std::vector<Visit>& season, std::string_view today) {
+    std::size_t from = 0;
+    std::optional<double> km;
+    for (std::size_t k = 0; k < season.size(); ++k) {
+        if (season[k].read) from = k;
+        if (season[k].km) km = season[k].km;
+    }
+    std::vector<DueVisit> out;
+    for (std::size_t k = from; k < season.size(); ++k)
+        for (Due& d : fairchalk::due_of(season[k].file.job(), today, km)) out.push_back({k, std::move(d)});
+    return out;
+}
+
+std::vector<SheetBeside> sheets_beside(const std::vector<Visit>& season) {
+    std::vector<SheetBeside> out;
+    for (std::size_t k = 0; k < season.size(); ++k) {
+        const Job job = season[k].file.job();
+        for (std::size_t i = 0; i < job.log->size(); ++i) {
+            const auto* sheet = job.live(i) ? std::get_if<ShopSheet>(&(*job.log)[i].event) : nullptr;
+            if (!sheet) continue;
+            SheetBeside beside{*sheet, {}, {}};
+            if (auto own = own_beside(season, k, i, *sheet, beside.job)) beside.own = std::move(*own);
+            out.push_back(std::move(beside));
+        }
+    }
+    return out;
+}
+
+std::vector<SheetBeside> sheets_of(const Book& book) {
+    std::vector<SheetBeside> out;
+    for (const CarInfo& car : book.cars())
+        for (SheetBeside& s : sheets_beside(season_of(book, car.id))) out.push_back(std::move(s));
+    return out;
+}
+
+}  // namespace fairchalk::book

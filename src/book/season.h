@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "book/book.h"
+#include "core/job/look_again.h"
+#include "core/judge/angle_drift.h"
+#include "core/judge/shop_bias.h"
+#include "core/judge/tires.h"
+
+namespace fairchalk::book {
+
+/// One job of a car in its season: how it found the car and left it, and what happened in it.
+struct Visit {
+    JobInfo info;       ///< `created` is when its log begins: a job that was brought in is as old as its entries
+    JobFile file;       ///< its log; `job()` reads it
+    SeasonJob angles;   ///< nothing known where nothing was read
+    bool read = false;  ///< an angle was read in it
+    std::optional<double> km;
+    TiresRead tires;
+    int turned = 0;  ///< how many turns are in it
+};
+
+/// All jobs of a car but practice, oldest first. Works for as long as the car has jobs: not for the window's
+/// thread. Jobs that this program can't read are left out. Throws BookError.
+std::vector<Visit> season_of(const Book& book, const std::string& car);
+
+/// The car's drifts, its tires, and what is due on a day, over a season.
+std::vector<AngleDrift> drifts_of(const std::vector<Visit>& season);
+std::vector<TireVisit> tires_of(const std::vector<Visit>& season);
+/// When the car is to be looked at again: what the newest job that read something says, and those after it;
+/// older ones were answered by looking.
+struct DueVisit {
+    std::size_t visit = 0;
+    Due due;
+};
+std::vector<DueVisit> due_of(const std::vector<Visit>& season, std::string_view today);
+
+/// Each sheet of a season beside one's own estimate of the car in front of it; without what was taken off
+/// because of sheets. Sheets with nothing of one's own beside them have an estimate that knows nothing.
+std::vector<SheetBeside> sheets_beside(const std::vector<Visit>& season);
+/// Those of all cars of a garage. Works for as long as the book has sheets.
+std::vector<SheetBeside> sheets_of(const Book& book);
+
+}  // namespace fairchalk::book

@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/network/bias.h"
+
+namespace fairchalk {
+namespace {
+
+/// +1 or -1 where it acts on that wheel, else 0.
+double share(const BiasTaken::One& one, Wheel w) {
+    if (one.axle && *one.axle != axle_of(w)) return 0.0;
+    return one.sided && side_of(w) == Side::right ? -1.0 : 1.0;
+}
+
+int unknown_of(const Posterior& p, Wheel w, WheelAngle angle) {
+    const auto at = static_cast<std::size_t>(index_of(w));
+    const auto& all = angle == WheelAngle::toe      ? p.last_toe
+                      : angle == WheelAngle::camber ? p.last_camber
+                                                    : p.last_caster;
+    return at < all.size() ? all[at] : -1;
+}
+
+}  // namespace
+
+Angle bias_of(const BiasTaken& bias, Wheel wheel, WheelAngle angle) {
+    Angle out;
+    for (const BiasTaken::One& one : bias.all)
+        if (one.angle == angle) out = out + one.value * share(one, wheel);
+    return out;
+}
+
+void take_off(Posterior& p, const BiasTaken& bias) {
+    for (const BiasTaken::One& one : bias.all) {
+        Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+        for (Wheel w : all_wheels)
+            if (const int at = unknown_of(p, w, one.angle); at >= 0) g[at] = share(one, w);
+        p.x -= one.value.rad() * g;
+        p.covariance += one.sigma.rad() * one.sigma.rad() * g * g.transpose();
+    }
+}
+
+}  // namespace fairchalk
