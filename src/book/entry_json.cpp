@@ -430,7 +430,9 @@ Reading reading_from(const Json& json, const std::string& place) {
             break;
         case PlaceKind::tread:
             r.spot.wheel = n["wheel"].wheel();
-            r.spot.tread = n["at"].named<TreadPlace>(tread_place_named, "outer, middle, inner");
+            // In a log `at` is when; where a file has no times it may be where.
+            r.spot.tread =
+                n[n.has("place") ? "place" : "at"].named<TreadPlace>(tread_place_named, "outer, middle, inner");
             break;
         case PlaceKind::car:
             break;
@@ -477,6 +479,7 @@ Entry entry_from(const Json& json, const std::string& place, const CarCard& car)
     if (n.has("name")) e.name = n["name"].text();
     if (n.has("act")) e.act = n["act"].text();
     if (n.has("at")) e.at = n["at"].text();
+    if (tread_place_named(e.at)) e.at.clear();
     if (n.has("struck")) e.struck = n["struck"].text();
     const std::string kind = n["kind"].text();
     if (kind == "car") {
@@ -543,7 +546,7 @@ Json json_of(const Reading& r) {
     if (r.spot.wheel) j["wheel"] = name_of(*r.spot.wheel);
     if (r.spot.axle) j[info.place() == PlaceKind::bar ? "bar" : "axle"] = name_of(*r.spot.axle);
     if (r.spot.to) j["to"] = name_of(*r.spot.to);
-    if (r.spot.tread) j["at"] = name_of(*r.spot.tread);
+    if (r.spot.tread) j["place"] = name_of(*r.spot.tread);
     if (r.spot.side) j["side"] = name_of(*r.spot.side);
     if (r.spot.station) j["station"] = write_exact(*r.spot.station);
     j["value"] = r.value.text;

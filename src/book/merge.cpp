@@ -211,7 +211,7 @@ void Merging::pictures_and_facts() {
 
 }  // namespace
 
-Book::Merged Book::merge(const Book& other, CardsOf cards, UuidSource& ids) {
+Book::Merged Book::merge(const Book& other, const ChooseCard& choose, UuidSource& ids) {
     std::error_code error;
     if (std::filesystem::equivalent(path(), other.path(), error))
         throw BookError(path().string() + " is that book itself: there is nothing to merge.");
@@ -256,7 +256,7 @@ Book::Merged Book::merge(const Book& other, CardsOf cards, UuidSource& ids) {
             e["id"] = ids.next();
             e["at"] = ids.now();
             e["kind"] = "car";
-            e["car"] = both && cards == CardsOf::theirs ? *its.now : *ours.now;
+            e["car"] = both && choose(out.conflicts.back()) == CardsOf::theirs ? *its.now : *ours.now;
             in_->insert(car, e);
         }
     });

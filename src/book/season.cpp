@@ -80,12 +80,12 @@ std::optional<Estimate> own_beside(const std::vector<Visit>& season, std::size_t
 
 }  // namespace
 
-std::vector<Visit> season_of(const Book& book, const std::string& car) {
+std::vector<Visit> season_of(const Book& book, const std::string& car, bool practice) {
     std::vector<Visit> out;
     auto jobs = book.jobs(car);
     std::reverse(jobs.begin(), jobs.end());
     for (const JobInfo& info : jobs) {
-        if (book.fact("practice:" + info.id)) continue;
+        if (book.fact("practice:" + info.id).has_value() != practice) continue;
         try {
             Visit v;
             v.info = info;
@@ -147,13 +147,48 @@ std::vector<DueVisit> due_of(const std::vector<Visit>& season, std::string_view 
     return out;
 }
 
+std::vector<Due> due_of_car(const Book& book, const std::string& car, std::string_view today) {
+    std::vector<JobFile> files;
+    std::optional<double> km;
+    for (const JobInfo& info : book.jobs(car)) {
+        if (book.fact("practice:" + info.id)) continue;
+        try {
+            files.push_back(book.job(info.id));
+        } catch (const FileError&) {
+            continue;
+        }
+        const Job job = files.back().job();
+        if (const Odometer* o = last_of<Odometer>(job); o && !km) km = o->km;
+        if (std::any_of(job.rounds.begin(), job.rounds.end(),
+                        [](const Round& r) { return !r.readings.empty(); }))
+            break;
+    }
+    std::vector<Due> out;
+    for (const JobFile& file : files)
+        for (Due& d : fairchalk::due_of(file.job(), today, km)) out.push_back(std::move(d));
+    return out;
+}
+
 std::vector<SheetBeside> sheets_beside(const std::vector<Visit>& season) {
     std::vector<SheetBeside> out;
     for (std::size_t k = 0; k < season.size(); ++k) {
         const Job job = season[k].file.job();
+        constexpr std::size_t none = static_cast<std::size_t>(-1);
+        std::size_t first_of[2] = {none, none};
         for (std::size_t i = 0; i < job.log->size(); ++i) {
             const auto* sheet = job.live(i) ? std::get_if<ShopSheet>(&(*job.log)[i].event) : nullptr;
             if (!sheet) continue;
+            // Typed figure by figure, it is one sheet.
+            if (std::size_t n = first_of[index_of(sheet->when)]; n < out.size()) {
+                ShopSheet& whole = out[n].sheet;
+                if (!sheet->where.empty()) whole.where = sheet->where;
+                for (const ShopSheet::Figure& f : sheet->figures) {
+                    std::erase_if(whole.figures, [&](const ShopSheet::Figure& g) { return g == CarAngle(f); });
+                    whole.figures.push_back(f);
+                }
+                continue;
+            }
+            first_of[index_of(sheet->when)] = out.size();
             SheetBeside beside{*sheet, {}, {}};
             if (auto own = own_beside(season, k, i, *sheet, beside.job)) beside.own = std::move(*own);
             out.push_back(std::move(beside));

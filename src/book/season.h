@@ -25,9 +25,9 @@ struct Visit {
     int turned = 0;  ///< how many turns are in it
 };
 
-/// All jobs of a car but practice, oldest first. Works for as long as the car has jobs: not for the window's
+/// All jobs of a car, oldest first; those of practice alone where they are asked for, else all others. Works for as long as the car has jobs: not for the window's
 /// thread. Jobs that this program can't read are left out. Throws BookError.
-std::vector<Visit> season_of(const Book& book, const std::string& car);
+std::vector<Visit> season_of(const Book& book, const std::string& car, bool practice = false);
 
 /// The car's drifts, its tires, and what is due on a day, over a season.
 std::vector<AngleDrift> drifts_of(const std::vector<Visit>& season);
@@ -39,6 +39,9 @@ struct DueVisit {
     Due due;
 };
 std::vector<DueVisit> due_of(const std::vector<Visit>& season, std::string_view today);
+
+/// The same of one car without working out any angle: for a shelf. Newest first.
+std::vector<Due> due_of_car(const Book& book, const std::string& car, std::string_view today);
 
 /// Each sheet of a season beside one's own estimate of the car in front of it; without what was taken off
 /// because of sheets. Sheets with nothing of one's own beside them have an estimate that knows nothing.

@@ -410,7 +410,8 @@ Command import_command(CLI::App& program, Context& with) {
             if (fresh && !with.ask)
                 with.err << "fairchalk-cli: there was no book at " << given->book << ": a new one was made\n";
             const std::string name =
-                given->title.empty() ? std::filesystem::path(with.path).stem().string() : given->title;
+                !given->title.empty() ? given->title
+                                      : job.extras.value("title", std::filesystem::path(with.path).stem().string());
             with.out << book.import_job(job, name, with.ids) << "\n";
             return 0;
         }};

@@ -41,7 +41,7 @@ Json spot_json(const Spot& s) {
     j["kind"] = info.name();
     if (s.wheel) j["wheel"] = name_of(*s.wheel);
     if (s.axle) j[info.place() == PlaceKind::bar ? "bar" : "axle"] = name_of(*s.axle);
-    if (s.tread) j["at"] = name_of(*s.tread);
+    if (s.tread) j["place"] = name_of(*s.tread);
     if (s.side) j["side"] = name_of(*s.side);
     if (s.station) j["station"] = write_exact(*s.station);
     if (s.rolled) j["rolled"] = "1/2 turn";

@@ -14,6 +14,7 @@
 
 #include "book/book.h"
 #include "book/knowledge_file.h"
+#include "book/season.h"
 #include "book/writer.h"
 #include "book/written_card.h"
 #include "core/advice/plan.h"
@@ -136,6 +137,18 @@ class JobDesk : public QObject {
         Estimate angles;
     };
     void sinceLastJob(std::function<void(std::optional<LeftAt>)> then);
+    /// A car through its jobs, worked out beside the window.
+    struct Season {
+        std::vector<book::Visit> visits;
+        std::vector<AngleDrift> drifts;
+        std::vector<book::DueVisit> due;
+        std::vector<SheetBeside> sheets;
+    };
+    void season(const std::string& car, std::function<void(Season)> then);
+    /// This car's sheets beside one's own, and what all of the garage say of it, worked out beside the window.
+    void sheets(std::function<void(std::vector<SheetBeside> ofThisCar, std::vector<GarageBias>)> then);
+    /// What is to be looked at again, by car, worked out beside the window.
+    void dues(std::function<void(std::map<std::string, std::vector<Due>>)> then);
     void leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then);
     /// The card of a car with what its last job taught: arms, responses, what is left in stacks and tin.
     static book::Json taughtCard(const book::Book& book, const std::string& car);

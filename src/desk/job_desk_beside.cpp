@@ -132,6 +132,72 @@ void JobDesk::sinceLastJob(std::function<void(std::optional<LeftAt>)> then) {
     });
 }
 
+void JobDesk::season(const std::string& car, std::function<void(Season)> then) {
+    beside([book = book_, car, today = ids_.now(), then]() -> std::function<void()> {
+        auto out = std::make_shared<Season>();
+        try {
+            out->visits = book::season_of(*book, car);
+            out->drifts = book::drifts_of(out->visits);
+            out->due = book::due_of(out->visits, today);
+            out->sheets = book::sheets_beside(out->visits);
+            // What each cause does is worked out once, and takes long enough to be seen in the window.
+            if (!out->visits.empty())
+                for (Axle axle : both_axles)
+                    (void)explained(out->visits.back().file.job().car, out->visits.back().angles.left,
+                                    out->visits.back().angles.left, axle);
+        } catch (const std::exception&) {
+            // What can't be read is left out.
+        }
+        return [then, out] { then(std::move(*out)); };
+    });
+}
+
+void JobDesk::sheets(std::function<void(std::vector<SheetBeside>, std::vector<GarageBias>)> then) {
+    const auto work = [this, then] {
+        beside([book = book_, job = job_id_, then]() -> std::function<void()> {
+            auto ours = std::make_shared<std::vector<SheetBeside>>();
+            auto bias = std::make_shared<std::vector<GarageBias>>();
+            try {
+                // A practice car's sheets are about its own floor alone.
+                const std::string here = book->car_of(job);
+                const bool practice = book->fact("practice:" + job).has_value();
+                std::vector<SheetBeside> all;
+                for (const book::CarInfo& car : book->cars()) {
+                    if (practice && car.id != here) continue;
+                    auto of = book::sheets_beside(book::season_of(*book, car.id, practice));
+                    if (car.id == here) *ours = of;
+                    for (SheetBeside& s : of) all.push_back(std::move(s));
+                }
+                *bias = garage_bias(all);
+            } catch (const std::exception&) {
+                // Nothing is compared with what can't be read.
+            }
+            return [then, ours, bias] { then(std::move(*ours), std::move(*bias)); };
+        });
+    };
+    // What was just typed is in the book once it is written.
+    if (waiting().entries == 0) return work();
+    auto* once = new QObject(this);
+    connect(this, &JobDesk::keptAt, once, [this, once, work] {
+        if (waiting().entries > 0) return;
+        once->deleteLater();
+        work();
+    });
+}
+
+void JobDesk::dues(std::function<void(std::map<std::string, std::vector<Due>>)> then) {
+    beside([book = book_, today = ids_.now(), then]() -> std::function<void()> {
+        auto out = std::make_shared<std::map<std::string, std::vector<Due>>>();
+        try {
+            for (const book::CarInfo& car : book->cars())
+                (*out)[car.id] = book::due_of_car(*book, car.id, today);
+        } catch (const std::exception&) {
+            // Nothing is due that can't be read.
+        }
+        return [then, out] { then(std::move(*out)); };
+    });
+}
+
 void JobDesk::taught(const std::string& car, std::function<void(book::Json card)> then) {
     // Only the newest is still wanted.
     const int number = ++taught_number_;

@@ -113,11 +113,31 @@ int main(int argc, char** argv) {
         parser.isSet(picture) || parser.isSet(shots) || parser.isSet(typing) || parser.isSet(first_paint);
     std::unique_ptr<desk::JobDesk> job_desk;
     std::unique_ptr<desk::Window> window;
-    const auto open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
+    std::function<void(const std::filesystem::path&, book::Book::Mode)> open;
+    // Another book in the place of this one, once what is under way is over: the window is not inside itself.
+    const auto change = [&](const QString& other) {
+        QTimer::singleShot(0, qApp, [&, other] {
+            try {
+                book::Book there(other.toStdString(), book::Book::Mode::existing);
+            } catch (const std::exception& e) {
+                return desk::sayCannotOpen(QString::fromUtf8(e.what()));
+            }
+            QApplication::setQuitOnLastWindowClosed(false);
+            const bool closed = window->close();
+            QApplication::setQuitOnLastWindowClosed(true);
+            if (!closed) return;
+            window.reset();
+            job_desk.reset();
+            open(other.toStdString(), book::Book::Mode::existing);
+        });
+    };
+    open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
         job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
         window = std::make_unique<desk::Window>(*job_desk);
         if (parser.isSet(speak_to))
             window->speaker().setMake([file = parser.value(speak_to)] { return desk::fileVoice(file); });
+        QObject::connect(window.get(), &desk::Window::bookWanted, qApp, change);
+        if (!by_itself) desk::rememberBook(QString::fromStdString(std::filesystem::absolute(at).string()));
         desk::openWhereItWas(*job_desk, *window);
         window->show();
     };

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 
 #include "evening/evening_guide.h"
+#include "history/history_page.h"
 #include "lock/lock_guide.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -44,6 +45,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     setHow(how_);
     if (desk_.book().read_only()) trouble_ = q(desk_.book().read_only_reason());
     shortcuts();
+    makeMenus();
 }
 
 /// Line, floor and Slate beside each other, between what the job is and what to do next.
@@ -163,6 +165,7 @@ ShelfPage& Window::shelf() {
         connect(shelf_, &ShelfPage::newJobWanted, this, &Window::showCarPage);
         connect(shelf_, &ShelfPage::practiceWanted, this, &Window::showPractice);
         connect(shelf_, &ShelfPage::copiesWanted, this, &Window::showCopies);
+        connect(shelf_, &ShelfPage::historyWanted, this, &Window::showHistory);
     }
     return *shelf_;
 }
@@ -223,15 +226,26 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
         if (desk_.hasJob()) showPage({page_.id == PageId::evening ? PageId::none : PageId::evening});
     });
-    on(QKeySequence(Qt::CTRL | Qt::Key_J), [this] {
-        if (desk_.hasJob()) showPage({page_.id == PageId::record ? PageId::none : PageId::record});
+    for (const auto& [key, id] : {std::pair(Qt::Key_J, PageId::record),
+                                  {Qt::Key_Y, PageId::tires},
+                                  {Qt::Key_U, PageId::shop},
+                                  {Qt::Key_G, PageId::repair}})
+        on(QKeySequence(Qt::CTRL | key), [this, id = id] {
+            if (desk_.hasJob()) showPage({page_.id == id ? PageId::none : id});
+        });
+    on(QKeySequence(Qt::CTRL | Qt::Key_H), [this] {
+        if (history_ && pages_->currentWidget() == history_) return showShelf();
+        if (desk_.hasJob()) showHistory(q(desk_.book().car_of(desk_.jobId())));
     });
+    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P), [this] { saveDrawing(); });
     on(QKeySequence(Qt::Key_Escape), [this] {
         if (big_->isVisible())
             big_->hide();
         else if (slate_->leaveQuestion())
             return;
         else if (pages_->currentWidget() == practice_page_ && practice_page_)
+            showShelf();
+        else if (pages_->currentWidget() == history_ && history_)
             showShelf();
         else if (pages_->currentWidget() == copies_page_ && copies_page_)
             backFromCopies();
@@ -271,6 +285,7 @@ void Window::shortcuts() {
 
 void Window::setHow(const Show& how) {
     how_ = how;
+    if (history_) history_->setShow(how);
     desk_.showInches(how.lengths == Show::LengthStyle::inch);
     QSettings settings;
     settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal
@@ -505,10 +520,11 @@ void Window::showKeys() {
            "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
            "Ctrl E  something else happened      Ctrl L  something is loose\n"
            "Ctrl K  the cautions here were read      Ctrl I  the car's card      Ctrl M  the evening\n"
-           "Ctrl J  the record\n"
+           "Ctrl J  the record      Ctrl H  the car through its jobs      Ctrl Y  tires\n"
+           "Ctrl U  a shop's sheet      Ctrl G  what a repair disturbs\n"
            "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor      Ctrl B  "
            "speech\n"
-           "Ctrl +, Ctrl −  zoom      Ctrl P  print\n"
+           "Ctrl +, Ctrl −  zoom      Ctrl P  print      Ctrl Shift P  this drawing as SVG\n"
            "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor      Ctrl S  copies\n"
            "F1  back to the floor"));
     big_->setGeometry(rect());

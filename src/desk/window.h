@@ -28,6 +28,12 @@
 
 namespace fairchalk::desk {
 
+class HistoryPage;
+
+/// Books that were opened, the newest first; and one more.
+QStringList recentBooks();
+void rememberBook(const QString& path);
+
 /// The window: Line, Floor, Slate and Say-line; or the shelf; or a new car.
 class Window : public QMainWindow {
     Q_OBJECT
@@ -63,9 +69,22 @@ class Window : public QMainWindow {
     void toggleBigFigures();
     std::vector<BigFigures::Block> bigFigures() const;
     void showKeys();
+    void showHistory(const QString& car);
+    HistoryPage* history() const { return history_; }
+    /// Takes a file in, by what stands in it: dropped here, or chosen.
+    void take(const QString& path);
+    /// Brings in all of another book; where a card was changed in both, asks which stands.
+    void mergeWith(const QString& path);
+    /// What is drawn now, as a file of lines that any drawing program opens. Gives what is wrong, or nothing.
+    QString drawingTo(const QString& path);
+
+  signals:
+    void bookWanted(const QString& path);
 
   protected:
     void closeEvent(QCloseEvent* e) override;
+    void dragEnterEvent(QDragEnterEvent* e) override;
+    void dropEvent(QDropEvent* e) override;
 
   private:
     /// Leaves the job, or the window: where something is not on the disk, after it was asked about.
@@ -81,6 +100,14 @@ class Window : public QMainWindow {
     void makeJobPage();
     void listen();
     void shortcuts();
+    void makeMenus();
+    void askForFile(const QString& title, const QString& kinds, std::function<void(const QString&)> then);
+    void askWhere(const QString& title, const QString& name, const QString& kinds,
+                  std::function<QString(const QString&)> write);
+    void tell(const QString& said);
+    void askAboutCards(const QString& path, std::vector<book::Book::Merged::Conflict> left,
+                       QStringList theirs);
+    void saveDrawing();
     void refresh();
     void say();
     void print();
@@ -107,6 +134,7 @@ class Window : public QMainWindow {
     CarPage* car_page_ = nullptr;
     PracticePage* practice_page_ = nullptr;
     CopiesPage* copies_page_ = nullptr;
+    HistoryPage* history_ = nullptr;
     QWidget* before_copies_ = nullptr;
     bool closing_ = false, closes_ = false;  ///< asked to; nothing stands against it
     GaugeWire* wire_ = nullptr;

@@ -3,9 +3,13 @@
 #include <algorithm>
 
 #include <QDate>
+#include <QDir>
+#include <QFile>
 #include <QPainter>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QStandardPaths>
+#include <QSvgGenerator>
 
 #include "look/chalk.h"
 #include "look/html.h"
@@ -80,6 +84,34 @@ void Window::drawSheet(QPainter& p, const QSizeF& paper, int number) {
     drawText(p, {20, drawing.height(), sheet.width() - 40, 80}, Qt::AlignLeft | Qt::TextWordWrap,
              cautions.join(QStringLiteral("  ")), 9, Chalk::now().chalk);
     Chalk::choose(dark);
+}
+
+QString Window::drawingTo(const QString& path) {
+    QSvgGenerator svg;
+    const QSize size(1280, 900);
+    svg.setFileName(path);
+    svg.setSize(size);
+    svg.setViewBox(QRect(QPoint(0, 0), size));
+    svg.setTitle(QStringLiteral("%1 · %2").arg(q(desk_.car().name), desk_.title()));
+    QPainter p;
+    if (!p.begin(&svg)) return tr("%1 can't be written.").arg(path);
+    drawSheet(p, size);
+    p.end();
+    return QFile::exists(path) ? QString() : tr("%1 can't be written.").arg(path);
+}
+
+/// Beside the documents, and never over one that is there.
+void Window::saveDrawing() {
+    if (!desk_.hasJob()) return;
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+    QDir().mkpath(folder);
+    QString name = QStringLiteral("%1 %2").arg(q(desk_.car().name), desk_.title());
+    name.replace(QLatin1Char('/'), QLatin1Char(' '));
+    QString file = folder + QLatin1Char('/') + name + QStringLiteral(".svg");
+    for (int n = 2; QFile::exists(file); ++n)
+        file = folder + QLatin1Char('/') + name + QStringLiteral(" %1.svg").arg(n);
+    const QString wrong = drawingTo(file);
+    tell(wrong.isEmpty() ? tr("Written: %1").arg(file) : wrong);
 }
 
 }  // namespace fairchalk::desk

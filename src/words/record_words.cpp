@@ -229,15 +229,7 @@ std::string driven(const Record& r, const Knowledge& knowledge, const Show& how)
     if (r.drives.empty()) return paragraph(tr(TR_NOOP("Not driven.")));
     std::string out = "<p>";
     for (const Driven& d : r.drives) {
-        std::vector<std::string> said;
-        if (d.wheel_off) said.push_back(fill(TR_NOOP("steering wheel {0}"), {wheel_off(*d.wheel_off, how)}));
-        if (d.drift)
-            said.push_back(*d.drift == Drift::straight ? tr(TR_NOOP("runs straight"))
-                           : *d.drift == Drift::left   ? tr(TR_NOOP("drifts to the left"))
-                                                       : tr(TR_NOOP("drifts to the right")));
-        for (const std::string& f : d.feels)
-            if (const ReasonItem* item = knowledge.reason(f)) said.push_back(item->text);
-        if (!d.note.empty()) said.push_back(d.note);
+        const std::vector<std::string> said = said_of(d, knowledge, how);
         std::string all;
         for (const std::string& s : said) all += (all.empty() ? "" : "; ") + s;
         out += escaped(to_begin(all)) + "<br/>";
@@ -326,23 +318,10 @@ std::string record_in_a_line(const Record& r) {
 }
 
 std::string moved(const MovedAngle& m, const Show& how) {
-    const Angle by = m.by;
-    const bool more = by.deg() >= 0.0;
-    std::string amount = show(abs(by), how);
-    if (is_toe(m.measure))
-        amount = fill(more ? TR_NOOP("{0} further in") : TR_NOOP("{0} further out"), {amount});
-    else if (m.measure == Measure::camber)
-        amount = fill(more ? TR_NOOP("{0} further out at the top") : TR_NOOP("{0} further in at the top"),
-                      {amount});
-    else
-        amount = fill(more ? TR_NOOP("{0} more") : TR_NOOP("{0} less"), {amount});
-    if (m.measure == Measure::thrust)
-        amount = fill(more ? TR_NOOP("{0} further to the left") : TR_NOOP("{0} further to the right"),
-                      {show(abs(by), how)});
     const char* said = m.call == HasMoved::moved    ? TR_NOOP("{0}: {1} ±{2}: moved")
                        : m.call == HasMoved::stayed ? TR_NOOP("{0}: {1} ±{2}: as it was")
                                                     : TR_NOOP("{0}: {1} ±{2}: can't tell");
-    return fill(said, {name(m), amount, show_plus_minus(m.sigma * k95, how)});
+    return fill(said, {name(m), way_of(m.measure, m.by, how), show_plus_minus(m.sigma * k95, how)});
 }
 
 namespace {

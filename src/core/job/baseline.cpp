@@ -1,12 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/job/baseline.h"
 
+#include <algorithm>
 #include <cmath>
+#include <string_view>
 
 #include "core/car/adjuster.h"
 #include "core/car/steering_rod.h"
 
 namespace fairchalk {
+namespace {
+
+constexpr std::string_view joint_item = "joint ";
+
+}
 
 std::vector<BaselineItem> baseline_of(const Job& job) {
     using Kind = BaselineItem::Kind;
@@ -36,6 +43,21 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         const auto* note = std::get_if<BaselineNote>(&(*job.log)[i].event);
         if (!note || !job.live(i)) continue;
+        if (note->item.starts_with(joint_item) &&
+            std::none_of(out.begin(), out.end(), [&](const BaselineItem& b) { return b.id == note->item; })) {
+            // `joint strut-top front-left`: where it is stands last.
+            const std::size_t last = note->item.rfind(' ');
+            const auto w = wheel_named(note->item.substr(last + 1));
+            if (!w || last < joint_item.size()) continue;
+            BaselineItem item;
+            item.kind = Kind::joint;
+            item.id = note->item;
+            item.wheel = w;
+            item.adjuster = note->item.substr(joint_item.size(), last - joint_item.size());
+            out.push_back(item);
+        }
+        // On the list with nothing noted: it is still to be marked.
+        if (note->item.starts_with(joint_item) && note->text.empty() && !note->value) continue;
         for (BaselineItem& item : out)
             if (item.id == note->item) (note->back ? item.back : item.found) = *note;
     }

@@ -8,6 +8,7 @@
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "words/season_words.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -322,6 +323,10 @@ QString BaselineGuide::name(const BaselineItem& i) const {
             return tr("%1: its marks, or its shims by bolt").arg(q(i.adjuster));
         case Kind::wheel_on_shaft:
             return tr("steering wheel on its shaft");
+        case Kind::joint:
+            if (const auto j = joint_named(i.adjuster))
+                return tr("%1, %2: its marks").arg(q(words::wheel(*i.wheel)), q(words::joint(*j)));
+            return q(i.id);
     }
     return {};
 }
@@ -344,7 +349,7 @@ std::vector<Place> BaselineGuide::places() const {
     int middle = 0;
     for (const BaselineItem& i : items) {
         QRectF at(345, 400 + 66 * middle, 280, 60);
-        if (i.wheel) {
+        if (i.wheel && i.kind != BaselineItem::Kind::joint) {
             const bool front = axle_of(*i.wheel) == Axle::front, left = side_of(*i.wheel) == Side::left;
             int& n = at_wheel[static_cast<std::size_t>(index_of(*i.wheel))];
             at = QRectF(front ? 640 : 40, (left ? 90 : 650) + 66 * n, 290, 60);

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <array>
 
+#include "after/repair_guide.h"
+#include "after/shop_guide.h"
+#include "after/tires_guide.h"
 #include "ask/ask_guide.h"
 #include "card/card_guide.h"
 #include "check/check_guide.h"
@@ -47,6 +50,9 @@ struct OfPage {
 constexpr std::array pages = {
     OfPage{PageId::evening, plain<EveningGuide>},
     OfPage{PageId::record, plain<RecordGuide>},
+    OfPage{PageId::tires, plain<TiresGuide>},
+    OfPage{PageId::shop, plain<ShopGuide>},
+    OfPage{PageId::repair, plain<RepairGuide>},
     OfPage{PageId::card, plain<CardGuide>},
     OfPage{PageId::baseline, plain<BaselineGuide>},
     OfPage{PageId::rig, rig},

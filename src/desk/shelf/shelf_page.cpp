@@ -1,11 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shelf/shelf_page.h"
 
+#include <algorithm>
+
 #include <QKeyEvent>
 #include <QPainter>
+#include <QPointer>
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "words/season_words.h"
 
 namespace fairchalk::desk {
 
@@ -93,7 +97,47 @@ ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     scroll->setWidget(list_);
 }
 
+namespace {
+
+/// How soon a car wants looking at: what is due first, then by days, then the rest.
+int urgency(const std::vector<Due>& dues) {
+    constexpr int never = 1'000'000;
+    int soonest = never;
+    for (const Due& d : dues)
+        soonest = std::min(soonest, d.due ? -100'000 + d.days.value_or(0) : d.days.value_or(d.km ? 500 : never - 1));
+    return soonest;
+}
+
+}  // namespace
+
 void ShelfPage::refresh() {
+    fill();
+    askWhatIsDue();
+}
+
+/// Worked out beside the window; where it says anything new the shelf is filled again.
+void ShelfPage::askWhatIsDue() {
+    desk_.dues([self = QPointer(this)](std::map<std::string, std::vector<Due>> dues) {
+        if (!self) return;
+        const auto said = [](const std::map<std::string, std::vector<Due>>& all) {
+            std::string out;
+            for (const auto& [car, list] : all)
+                for (const Due& d : list) out += car + words::due(d);
+            return out;
+        };
+        const bool other = said(dues) != said(self->dues_);
+        self->dues_ = std::move(dues);
+        if (!other || !self->isVisible()) return;
+        // Whoever has gone along the lines meanwhile stays where they are.
+        const auto* at = qobject_cast<ShelfLine*>(self->focusWidget());
+        const QString line = at ? at->text() + at->accessibleDescription() : QString();
+        self->fill();
+        for (ShelfLine* l : self->list_->findChildren<ShelfLine*>())
+            if (l->text() + l->accessibleDescription() == line) return l->setFocus();
+    });
+}
+
+void ShelfPage::fill() {
     title_->setText(QString::fromStdString(desk_.book().name()));
     const auto waiting = static_cast<int>(desk_.waiting().entries);
     note_->setText(desk_.book().read_only()
@@ -114,12 +158,25 @@ void ShelfPage::refresh() {
         if (!first && kind != ShelfLine::Kind::car) first = l;
         return l;
     };
-    for (const book::CarInfo& car : desk_.book().cars()) {
+    std::vector<book::CarInfo> cars = desk_.book().cars();
+    std::stable_sort(cars.begin(), cars.end(), [this](const book::CarInfo& a, const book::CarInfo& b) {
+        return urgency(dues_[a.id]) < urgency(dues_[b.id]);
+    });
+    for (const book::CarInfo& car : cars) {
         const auto jobs = desk_.book().jobs(car.id);
         // Practice cars stand on their own floor.
         if (!jobs.empty() && desk_.isPractice(jobs.front().id)) continue;
         add(ShelfLine::Kind::car, QString::fromStdString(car.name),
             car.jobs == 1 ? tr("one job") : tr("%1 jobs").arg(car.jobs));
+        for (const Due& d : dues_[car.id]) {
+            auto* due = plainLabel(list_);
+            due->setText((d.due ? tr("▲ %1") : tr("%1")).arg(q(words::due(d))));
+            due->setFont(type(13, d.due));
+            due->setContentsMargins(20, 2, 8, 2);
+            due->setWordWrap(true);
+            if (d.due) due->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+            column->addWidget(due);
+        }
         for (const book::JobInfo& job : jobs) {
             auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
                           tr("%1, %2, %3 readings")
@@ -128,6 +185,11 @@ void ShelfPage::refresh() {
                               .arg(job.readings));
             connect(l, &QAbstractButton::clicked, this,
                     [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
+        }
+        if (!jobs.empty()) {
+            auto* through = add(ShelfLine::Kind::begin, tr("through its jobs: what moved, drifts, wears"), {});
+            connect(through, &QAbstractButton::clicked, this,
+                    [this, id = QString::fromStdString(car.id)] { emit historyWanted(id); });
         }
         auto* l = add(ShelfLine::Kind::begin, tr("begin a new job on this car"), {});
         connect(l, &QAbstractButton::clicked, this,

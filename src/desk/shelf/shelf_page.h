@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 #include <QWidget>
 
+#include "core/job/look_again.h"
 #include "job_desk.h"
 
 namespace fairchalk::desk {
@@ -49,14 +50,18 @@ class ShelfPage : public QWidget {
     void newCarWanted();
     void practiceWanted();
     void copiesWanted();
+    void historyWanted(const QString& car);
 
   protected:
     void paintEvent(QPaintEvent*) override;
 
   private:
     void copyCar(const std::string& car);
+    void fill();
+    void askWhatIsDue();
 
     JobDesk& desk_;
+    std::map<std::string, std::vector<Due>> dues_;  ///< by car, as far as they are known
     QLabel* title_;
     QLabel* note_;
     QWidget* list_;
