@@ -134,13 +134,15 @@ one = tarnby.add("As it was bought", "2025-09-13", [
     {"kind": "settled", "how": "rolled"}, ROUND, *tarnby.strings(good), *camber(lean), {"kind": "locked"},
     {"kind": "drive", "wheel_off": "1 deg left", "pulls": "no"}, {"kind": "odometer", "reads": "128 400 km"},
     {"kind": "look-again", "when": "3000 km", "why": "to see whether it stays"}])
-two = tarnby.add("After the kerb", "2025-12-06", [
+tarnby.add("After the kerb", "2025-12-06", [
     sheet(one, "before", -0.1), bars, {"kind": "asked", "reasons": ["hit-kerb"], "note": "left front, in the wet"},
     {"kind": "odometer", "reads": "131 250 km"}, *tarnby.strings(bent), *camber(bent_lean),
-    {"kind": "removed", "part": "left front lower arm"}, {"kind": "refitted", "part": "left front lower arm, a new one"},
-    ROUND, *tarnby.strings({**good, "front-left": good["front-left"] + 0.1}), *camber(lean), {"kind": "locked"},
+    {"kind": "drive", "wheel_off": "6 deg left", "pulls": "left", "note": "home and no further"}])
+two = tarnby.add("New lower arm", "2025-12-20", [
+    bars, {"kind": "asked", "reasons": ["suspension-parts"], "note": "left front lower arm, a new one"},
+    *tarnby.strings({**good, "front-left": good["front-left"] + 0.1}), *camber(lean), {"kind": "locked"},
     {"kind": "drive", "wheel_off": "2 deg left", "pulls": "no", "note": "straight again"},
-    {"kind": "look-again", "when": "after 500 km", "why": "new arm's bushes settle"}])
+    {"kind": "look-again", "when": "500 km", "why": "the new arm's bushes settle"}])
 tarnby.add("Spring check", "2026-03-14", [
     sheet(two, "before", -0.1), bars, {"kind": "asked", "reasons": ["checking"]}, {"kind": "odometer", "reads": "134 900 km"},
     *tread({"front-left": (5.6, 5.4, 4.6), "front-right": (5.3, 5.4, 5.3), "rear-left": (4.8, 4.9, 4.8),

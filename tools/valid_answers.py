@@ -47,11 +47,11 @@ def main():
     answers = json.loads((ROOT / "docs/answers.schema.json").read_text())
     job_file = jsonschema.Draft202012Validator(json.loads((ROOT / "docs/job-file.schema.json").read_text()))
     validators = {
-        which: jsonschema.Draft202012Validator({**answers, "$ref": f"#/$defs/{which}"}) for which in ("solve", "plan")
+        which: jsonschema.Draft202012Validator({**answers, "$ref": f"#/$defs/{which}"}) for which in ("solve", "plan", "list", "history", "merge")
     }
     jobs = [pathlib.Path(p) for p in sys.argv[2:]]
     if not jobs:
-        jobs = sorted([*(ROOT / "data/demo").glob("*.json"), *(ROOT / "data/examples").glob("*.json")])
+        jobs = sorted([*(ROOT / "data/demo").glob("*.json"), *(ROOT / "data/demo/season").glob("tarnby*1.json"), *(ROOT / "data/examples").glob("*.json")])
     asked, wrong, steps = 0, 0, set()
     with tempfile.TemporaryDirectory() as folder:
         part = pathlib.Path(folder) / "job.json"
@@ -70,7 +70,8 @@ def main():
             for log in logs:
                 n = len(log)
                 part.write_text(json.dumps({**full, "log": log}))
-                for which, validator in validators.items():
+                for which in ("solve", "plan"):
+                    validator = validators[which]
                     said = subprocess.run([cli, which, str(part)], capture_output=True, text=True, check=False)
                     if said.returncode:
                         wrong += 1
@@ -82,6 +83,21 @@ def main():
                     for problem in validator.iter_errors(answer):
                         wrong += 1
                         print(f"{job.name}, {n} entries, {which}: {problem.json_path}: {problem.message[:200]}")
+        # Of books: one of all seasons, and another that it is merged into.
+        books = [str(pathlib.Path(folder) / name) for name in ("all.fairchalk", "one.fairchalk")]
+        seasons = sorted((ROOT / "data/demo/season").glob("*.json"))
+        for book, files in ((books[0], seasons), (books[1], seasons[:1])):
+            for file in files:
+                subprocess.run([cli, "import", str(file), "--book", book, "--new"], capture_output=True, check=True)
+        cars = json.loads(subprocess.run([cli, "list", books[0]], capture_output=True, check=True).stdout)["cars"]
+        calls = [["list", books[0]], ["merge", books[0], "--into", books[1]]]
+        calls += [["history", books[0], "--car", car["name"]] for car in cars]
+        for call in calls:
+            said = subprocess.run([cli, *call], capture_output=True, text=True, check=True)
+            asked += 1
+            for problem in validators[call[0]].iter_errors(json.loads(said.stdout)):
+                wrong += 1
+                print(f"{call[0]}: {problem.json_path}: {problem.message[:200]}")
     print(f"{asked} answers, {wrong} not as their schema says; next steps met: {sorted(s for s in steps if s)}")
     return 1 if wrong else 0
 

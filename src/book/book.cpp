@@ -4,6 +4,7 @@
 #include <fcntl.h>
 #include <sys/stat.h>
 #include <unistd.h>
+#include "core/job/look_again.h"
 #include "core/reading/reading_kind.h"
 
 #include "book/book_inside.h"
@@ -336,6 +337,10 @@ std::string Book::import_job(const JobFile& job, const std::string& title, UuidS
     std::string car;
     for (const CarInfo& c : cars())
         if (c.name == text_of(its_card, "name")) car = c.id;
+    // It is as old as its log, and stands there among the others.
+    std::string begun;
+    for (const Entry& e : job.entries())
+        if (begun.empty() && day_of(e.at)) begun = e.at;
     const std::string id = ids.next();
     in_->write([&] {
         if (car.empty()) {
@@ -350,7 +355,7 @@ std::string Book::import_job(const JobFile& job, const std::string& title, UuidS
         s.bind(1, id);
         s.bind(2, car);
         s.bind(3, title);
-        s.bind(4, ids.now());
+        s.bind(4, begun.empty() ? ids.now() : begun);
         s.bind(5, job.extras.dump());
         s.exec();
         for (const Json& e : job.raw()) in_->insert(id, e);

@@ -87,12 +87,13 @@ class Book {
     enum class CardsOf { ours, theirs };
     using ChooseCard = std::function<CardsOf(const Merged::Conflict&)>;
     /// Brings in all of another book that is not here yet: by ids, a car also by its name; both logs are
-    /// kept, and of a card that both have changed, the one that is chosen stands. All of it or nothing, on the
-    /// disk when it returns; the same book a second time changes nothing. Throws BookError, as where one id
-    /// means two things.
+    /// kept, and of a card that both have changed, the one that is chosen stands. All of it or nothing, on
+    /// the disk when it returns; the same book a second time changes nothing. Throws BookError, as where one
+    /// id means two things.
     Merged merge(const Book& other, const ChooseCard& choose, UuidSource& ids);
     Merged merge(const Book& other, CardsOf all, UuidSource& ids) {
-        return merge(other, [all](const Merged::Conflict&) { return all; }, ids);
+        return merge(
+            other, [all](const Merged::Conflict&) { return all; }, ids);
     }
 
     /// All of them or none; on the disk when it returns. What is there already, as it is, is not written

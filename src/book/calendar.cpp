@@ -40,7 +40,8 @@ std::string folded(const std::string& line) {
 
 std::string digits_of(std::string_view iso) {
     std::string out;
-    std::copy_if(iso.begin(), iso.end(), std::back_inserter(out), [](char c) { return c >= '0' && c <= '9'; });
+    std::copy_if(iso.begin(), iso.end(), std::back_inserter(out),
+                 [](char c) { return c >= '0' && c <= '9'; });
     return out;
 }
 

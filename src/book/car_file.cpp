@@ -60,16 +60,20 @@ FileIs what_is(const std::string& path) {
     std::string head(15, '\0');
     in.read(head.data(), 15);
     if (in && head == "SQLite format 3") return FileIs::book;
-    const auto ends = [&](std::string_view with) { return path.size() > with.size() && path.ends_with(with); };
+    const auto ends = [&](std::string_view with) {
+        return path.size() > with.size() && path.ends_with(with);
+    };
     if (ends(".csv") || ends(".CSV")) return FileIs::readings;
     try {
         const Json j = parse_json(read_file(path));
         if (!j.is_object()) return FileIs::unknown;
-        const std::string format = j.contains("format") && j["format"].is_string() ? j["format"].get<std::string>() : "";
+        const std::string format =
+            j.contains("format") && j["format"].is_string() ? j["format"].get<std::string>() : "";
         if (format == car_format) return FileIs::car;
         if (format == figures_format) return FileIs::figures;
         if (j.contains("kind") && j["kind"] == "shop-sheet") return FileIs::sheet;
-        return format == job_format || j.contains("rounds") || j.contains("log") ? FileIs::job : FileIs::unknown;
+        return format == job_format || j.contains("rounds") || j.contains("log") ? FileIs::job
+                                                                                 : FileIs::unknown;
     } catch (const FileError&) {
         return FileIs::unknown;
     }

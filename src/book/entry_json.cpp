@@ -6,8 +6,8 @@
 
 #include "book/adjuster_json.h"
 #include "book/drive_json.h"
-#include "book/shop_json.h"
 #include "book/node.h"
+#include "book/shop_json.h"
 #include "core/job/look_again.h"
 #include "core/job/rig.h"
 #include "core/quantity/distance.h"
@@ -431,8 +431,8 @@ Reading reading_from(const Json& json, const std::string& place) {
         case PlaceKind::tread:
             r.spot.wheel = n["wheel"].wheel();
             // In a log `at` is when; where a file has no times it may be where.
-            r.spot.tread =
-                n[n.has("place") ? "place" : "at"].named<TreadPlace>(tread_place_named, "outer, middle, inner");
+            r.spot.tread = n[n.has("place") ? "place" : "at"].named<TreadPlace>(tread_place_named,
+                                                                                "outer, middle, inner");
             break;
         case PlaceKind::car:
             break;
@@ -442,7 +442,7 @@ Reading reading_from(const Json& json, const std::string& place) {
                                   : info.quantity() == QuantityKind::pressure ? Expect::Kind::pressure
                                   : info.quantity() == QuantityKind::turns    ? Expect::Kind::turns
                                   : info.quantity() == QuantityKind::temperature ? Expect::Kind::temperature
-                                                                              : Expect::Kind::angle);
+                                                                                 : Expect::Kind::angle);
     if (n.has("sigma")) {
         const auto unit = r.value.kind == QuantityKind::length ? Expect::Kind::length : Expect::Kind::angle;
         r.stated_sigma = n["sigma"].positive(unit, "0.3 mm", "0.1 deg").value;

@@ -147,6 +147,39 @@ std::vector<DueVisit> due_of(const std::vector<Visit>& season, std::string_view 
     return out;
 }
 
+const Visit* read_before(const std::vector<Visit>& season, std::size_t visit) {
+    for (std::size_t k = visit; k-- > 0;)
+        if (season[k].read) return &season[k];
+    return nullptr;
+}
+
+std::vector<Explained> explained(const std::vector<Visit>& season, std::size_t visit, Axle axle) {
+    const Visit* before = read_before(season, visit);
+    if (!before || !season[visit].read) return {};
+    const Job then = before->file.job(), now = season[visit].file.job();
+    return fairchalk::explained(now.car, before->angles.left, season[visit].angles.found, axle,
+                                rods_at_end(then), rods_at_begin(now));
+}
+
+std::optional<NamedTwice> named_twice(const std::vector<Visit>& season) {
+    for (Axle axle : both_axles) {
+        std::optional<Explained> later;
+        int seen = 0;
+        for (std::size_t k = season.size(); k-- > 0 && seen < 2;) {
+            const auto all = explained(season, k, axle);
+            if (all.empty()) continue;
+            ++seen;
+            const Explained& first = all.front();
+            if (first.cause == Cause::nothing || first.cause == Cause::none_of_these) break;
+            if (!later)
+                later = first;
+            else if (later->cause == first.cause && later->side == first.side)
+                return NamedTwice{*later, axle};
+        }
+    }
+    return std::nullopt;
+}
+
 std::vector<Due> due_of_car(const Book& book, const std::string& car, std::string_view today) {
     std::vector<JobFile> files;
     std::optional<double> km;
@@ -183,13 +216,14 @@ std::vector<SheetBeside> sheets_beside(const std::vector<Visit>& season) {
                 ShopSheet& whole = out[n].sheet;
                 if (!sheet->where.empty()) whole.where = sheet->where;
                 for (const ShopSheet::Figure& f : sheet->figures) {
-                    std::erase_if(whole.figures, [&](const ShopSheet::Figure& g) { return g == CarAngle(f); });
+                    std::erase_if(whole.figures,
+                                  [&](const ShopSheet::Figure& g) { return g == CarAngle(f); });
                     whole.figures.push_back(f);
                 }
                 continue;
             }
             first_of[index_of(sheet->when)] = out.size();
-            SheetBeside beside{*sheet, {}, {}};
+            SheetBeside beside{*sheet, {}, {}, season[k].info.id};
             if (auto own = own_beside(season, k, i, *sheet, beside.job)) beside.own = std::move(*own);
             out.push_back(std::move(beside));
         }

@@ -16,8 +16,8 @@ namespace fairchalk::book {
 
 /// One job of a car in its season: how it found the car and left it, and what happened in it.
 struct Visit {
-    JobInfo info;       ///< `created` is when its log begins: a job that was brought in is as old as its entries
-    JobFile file;       ///< its log; `job()` reads it
+    JobInfo info;  ///< `created` is when its log begins: a job that was brought in is as old as its entries
+    JobFile file;  ///< its log; `job()` reads it
     SeasonJob angles;   ///< nothing known where nothing was read
     bool read = false;  ///< an angle was read in it
     std::optional<double> km;
@@ -25,8 +25,9 @@ struct Visit {
     int turned = 0;  ///< how many turns are in it
 };
 
-/// All jobs of a car, oldest first; those of practice alone where they are asked for, else all others. Works for as long as the car has jobs: not for the window's
-/// thread. Jobs that this program can't read are left out. Throws BookError.
+/// All jobs of a car, oldest first; those of practice alone where they are asked for, else all others. Works
+/// for as long as the car has jobs: not for the window's thread. Jobs that this program can't read are left
+/// out. Throws BookError.
 std::vector<Visit> season_of(const Book& book, const std::string& car, bool practice = false);
 
 /// The car's drifts, its tires, and what is due on a day, over a season.
@@ -42,6 +43,18 @@ std::vector<DueVisit> due_of(const std::vector<Visit>& season, std::string_view 
 
 /// The same of one car without working out any angle: for a shelf. Newest first.
 std::vector<Due> due_of_car(const Book& book, const std::string& car, std::string_view today);
+
+/// The last visit before this one that read something; nothing where there is none.
+const Visit* read_before(const std::vector<Visit>& season, std::size_t visit);
+/// Why an axle moved between that one and this, rods that were measured included.
+std::vector<Explained> explained(const std::vector<Visit>& season, std::size_t visit, Axle axle);
+/// A cause that the last two moves of the car both name first, at the same corner: look there before anything
+/// is set.
+struct NamedTwice {
+    Explained cause;
+    Axle axle = Axle::front;
+};
+std::optional<NamedTwice> named_twice(const std::vector<Visit>& season);
 
 /// Each sheet of a season beside one's own estimate of the car in front of it; without what was taken off
 /// because of sheets. Sheets with nothing of one's own beside them have an estimate that knows nothing.

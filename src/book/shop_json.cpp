@@ -13,9 +13,8 @@ constexpr std::array<std::string_view, 3> beside_names = {"by-its-place", "this-
 ShopSheet::Figure figure_at(const Node& n, const std::string& name) {
     const auto angle = car_angle_named(name);
     if (!angle)
-        wrong(n.place(), {Code::job_unknown_word, {name, listed(angles_of_a_car(), [](const CarAngle& a) {
-                                                       return a.name();
-                                                   })}});
+        wrong(n.place(), {Code::job_unknown_word,
+                          {name, listed(angles_of_a_car(), [](const CarAngle& a) { return a.name(); })}});
     ShopSheet::Figure f;
     static_cast<CarAngle&>(f) = *angle;
     const Quantity value = n.quantity(Expect::Kind::angle);
@@ -84,7 +83,8 @@ BiasTaken bias_from(const Node& n) {
         b.value = Angle::from_deg(one["deg"].number());
         b.sigma = Angle::from_deg(one["sigma_deg"].number());
         if (!(b.sigma.deg() >= 0.0 && b.sigma.deg() < 10.0 && std::abs(b.value.deg()) < 10.0))
-            wrong(one.place(), {Code::job_wrong_type, {one.json().dump(), "degrees, and a sigma_deg from 0"}});
+            wrong(one.place(),
+                  {Code::job_wrong_type, {one.json().dump(), "degrees, and a sigma_deg from 0"}});
         bias.all.push_back(b);
     }
     if (n.has("sheets")) bias.sheets = static_cast<int>(n["sheets"].number());

@@ -138,9 +138,9 @@ namespace {
 
 book::Json history_json(const std::vector<book::Visit>& season, std::string_view today) {
     book::Json out = {{"answer", "history"}, {"version", 1}, {"jobs", book::Json::array()}};
-    const book::Visit* before = nullptr;  // the job before that read something
-    for (const book::Visit& one : season) {
-        const Job job = one.file.job();
+    for (std::size_t k = 0; k < season.size(); ++k) {
+        const book::Visit& one = season[k];
+        const book::Visit* before = book::read_before(season, k);
         book::Json j = {{"job", one.info.id}, {"title", one.info.title}, {"at", one.info.created}};
         if (one.km) j["odometer"] = *one.km;
         j["angles"] = book::Json::object();
@@ -157,7 +157,7 @@ book::Json history_json(const std::vector<book::Visit>& season, std::string_view
                                       {"since", before->info.id},
                                       {"call", name_of(m.call)}});
             for (Axle axle : both_axles)
-                for (const Explained& e : explained(job.car, before->angles.left, one.angles.found, axle)) {
+                for (const Explained& e : book::explained(season, k, axle)) {
                     if (e.probability < 0.01) break;
                     book::Json cause = {{"cause", name_of(e.cause)}, {"say", words::cause(e, axle)}};
                     if (e.side)
@@ -169,7 +169,6 @@ book::Json history_json(const std::vector<book::Visit>& season, std::string_view
                     j["explained_by"].push_back(std::move(cause));
                 }
         }
-        if (one.read) before = &one;
         out["jobs"].push_back(std::move(j));
     }
     out["drift"] = book::Json::array();
@@ -180,8 +179,7 @@ book::Json history_json(const std::vector<book::Visit>& season, std::string_view
                                 {"intervals", d.intervals}});
     out["due"] = book::Json::array();
     for (const book::DueVisit& d : book::due_of(season, today)) {
-        book::Json due = {
-            {"job", season[d.visit].info.id}, {"when", d.due.what.when}, {"due", d.due.due}};
+        book::Json due = {{"job", season[d.visit].info.id}, {"when", d.due.what.when}, {"due", d.due.due}};
         if (!d.due.what.why.empty()) due["why"] = d.due.what.why;
         if (d.due.days) due["days"] = *d.due.days;
         if (d.due.km) due["km"] = *d.due.km;
@@ -189,14 +187,14 @@ book::Json history_json(const std::vector<book::Visit>& season, std::string_view
     }
     out["tires"] = book::Json::array();
     for (const TireWear& t : wear_of(book::tires_of(season)))
-        out["tires"].push_back({{"wheel", name_of(t.wheel)},
-                                {"mm_per_1000_km", {{"outer", t.per_1000_km[0]},
-                                                    {"middle", t.per_1000_km[1]},
-                                                    {"inner", t.per_1000_km[2]}}},
-                                {"sigma", t.sigma},
-                                {"across", t.across},
-                                {"across_sigma", t.across_sigma},
-                                {"km", t.km}});
+        out["tires"].push_back(
+            {{"wheel", name_of(t.wheel)},
+             {"mm_per_1000_km",
+              {{"outer", t.per_1000_km[0]}, {"middle", t.per_1000_km[1]}, {"inner", t.per_1000_km[2]}}},
+             {"sigma", t.sigma},
+             {"across", t.across},
+             {"across_sigma", t.across_sigma},
+             {"km", t.km}});
     return out;
 }
 

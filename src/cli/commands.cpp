@@ -105,13 +105,13 @@ auto percent_on(std::ostream& err) {
 
 Expect::Kind kind_named(const std::string& as) {
     using Kind = Expect::Kind;
-    return as == "length"     ? Kind::length
-           : as == "angle"    ? Kind::angle
-           : as == "turns"    ? Kind::turns
-           : as == "pressure" ? Kind::pressure
-           : as == "torque"   ? Kind::torque
+    return as == "length"        ? Kind::length
+           : as == "angle"       ? Kind::angle
+           : as == "turns"       ? Kind::turns
+           : as == "pressure"    ? Kind::pressure
+           : as == "torque"      ? Kind::torque
            : as == "temperature" ? Kind::temperature
-                              : Kind::any;
+                                 : Kind::any;
 }
 
 Bare bare_named(const std::string& unit) {
@@ -410,8 +410,9 @@ Command import_command(CLI::App& program, Context& with) {
             if (fresh && !with.ask)
                 with.err << "fairchalk-cli: there was no book at " << given->book << ": a new one was made\n";
             const std::string name =
-                !given->title.empty() ? given->title
-                                      : job.extras.value("title", std::filesystem::path(with.path).stem().string());
+                !given->title.empty()
+                    ? given->title
+                    : job.extras.value("title", std::filesystem::path(with.path).stem().string());
             with.out << book.import_job(job, name, with.ids) << "\n";
             return 0;
         }};

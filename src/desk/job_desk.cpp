@@ -99,6 +99,7 @@ void JobDesk::openJob(const std::string& id) {
     else
         compute();
     learnTimes();
+    lookBack();
     emit changed();
 }
 

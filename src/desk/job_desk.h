@@ -129,14 +129,16 @@ class JobDesk : public QObject {
     /// Targets as JSON, in the terms in which they were typed.
     book::Json targetsJson() const;
     void editTargets(const book::Json& targets);
-    /// What the last job on this car left its angles at, a little less sure for what was driven since;
-    /// nothing where there is none.
     /// How the job before this one left the car, or nothing; called later, on this thread.
     struct LeftAt {
         std::string title, begun;
         Estimate angles;
+        RodLengths rods;
     };
-    void sinceLastJob(std::function<void(std::optional<LeftAt>)> then);
+    /// Nothing while it is worked out, and where there is none; `answered` says when it has come.
+    const std::optional<LeftAt>& leftAt() const { return left_at_; }
+    /// A cause that the car's last two jobs both named first.
+    const std::optional<book::NamedTwice>& namedTwice() const { return named_twice_; }
     /// A car through its jobs, worked out beside the window.
     struct Season {
         std::vector<book::Visit> visits;
@@ -145,10 +147,13 @@ class JobDesk : public QObject {
         std::vector<SheetBeside> sheets;
     };
     void season(const std::string& car, std::function<void(Season)> then);
-    /// This car's sheets beside one's own, and what all of the garage say of it, worked out beside the window.
+    /// This car's sheets beside one's own, and what all of the garage say of it, worked out beside the
+    /// window.
     void sheets(std::function<void(std::vector<SheetBeside> ofThisCar, std::vector<GarageBias>)> then);
     /// What is to be looked at again, by car, worked out beside the window.
     void dues(std::function<void(std::map<std::string, std::vector<Due>>)> then);
+    /// What the last job on this car left its angles at, a little less sure for what was driven since;
+    /// nothing where there is none.
     void leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then);
     /// The card of a car with what its last job taught: arms, responses, what is left in stacks and tin.
     static book::Json taughtCard(const book::Book& book, const std::string& car);
@@ -210,6 +215,8 @@ class JobDesk : public QObject {
     void compute();
     /// What the book's other jobs tell of the time that steps take, worked out beside the window.
     void learnTimes();
+    /// And how the job before this one left the car.
+    void lookBack();
     void takeWays();
 
     std::shared_ptr<book::Book> book_;  ///< shared with what works on it beside the window
@@ -224,6 +231,8 @@ class JobDesk : public QObject {
     Drawer drawer_;
     Facts facts_;
     std::unique_ptr<practice::PracticeFloor> practice_;
+    std::optional<LeftAt> left_at_;
+    std::optional<book::NamedTwice> named_twice_;
     std::size_t kept_ = 0;
     int making_ = 0;
     std::atomic<int> taught_number_ = 0;

@@ -114,21 +114,34 @@ void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> th
     });
 }
 
-void JobDesk::sinceLastJob(std::function<void(std::optional<LeftAt>)> then) {
-    beside([book = book_, job = job_id_, then]() -> std::function<void()> {
-        std::optional<LeftAt> out;
+void JobDesk::lookBack() {
+    left_at_.reset();
+    named_twice_.reset();
+    beside([this, book = book_, here = job_id_]() -> std::function<void()> {
+        std::optional<LeftAt> left;
+        std::optional<book::NamedTwice> twice;
         try {
-            if (const auto last = last_job(*book, book->car_of(job), job)) {
+            const std::string car = book->car_of(here);
+            const bool practice = book->fact("practice:" + here).has_value();
+            if (const auto last = practice ? std::nullopt : last_job(*book, car, here)) {
                 const Job before = job_of(last->log);
-                out = LeftAt{last->title, last->begun, estimate_believed(before)};
+                left = LeftAt{last->title, last->begun, estimate_believed(before), rods_at_end(before)};
                 // What each cause does is worked out once, and takes long enough to be seen on the window's
                 // thread.
-                for (Axle axle : both_axles) (void)explained(before.car, out->angles, out->angles, axle);
+                for (Axle axle : both_axles) (void)explained(before.car, left->angles, left->angles, axle);
+                std::vector<book::Visit> season = book::season_of(*book, car);
+                std::erase_if(season, [&](const book::Visit& v) { return v.info.id == here; });
+                twice = book::named_twice(season);
             }
         } catch (const std::exception&) {
             // Nothing is compared with what can't be read.
         }
-        return [then, out] { then(out); };
+        return [this, here, left = std::move(left), twice] {
+            if (job_id_ != here) return;
+            left_at_ = left;
+            named_twice_ = twice;
+            if (left_at_) emit answered();
+        };
     });
 }
 

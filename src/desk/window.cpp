@@ -549,6 +549,8 @@ void Window::refresh() {
     aim_->setText(!marks.empty() ? tr("▲ %1 failed: readings mean nothing").arg(q(marks.front()->text))
                   : desk_.job().targets.empty() ? tr("no targets")
                                                 : tr("aim: as on the car's card"));
+    if (const BiasTaken* bias = last_of<BiasTaken>(desk_.job()); bias && !bias->all.empty() && marks.empty())
+        aim_->setText(aim_->text() + tr(" · less this garage's bias"));
     aim_->setStyleSheet(
         QStringLiteral("color:%1").arg((marks.empty() ? Chalk::now().target : Chalk::now().caution).name()));
     // Nothing is said to be kept that is not.

@@ -50,8 +50,10 @@ void Window::makeMenus() {
         };
     };
     QMenu* book = menuBar()->addMenu(tr("&Book"));
-    add(book, tr("Cars and jobs"), [this] { showShelf(); }, tr("Ctrl+O"));
-    add(book, tr("A new car"), [this] { showCarPage({}); }, tr("Ctrl+N"));
+    add(
+        book, tr("Cars and jobs"), [this] { showShelf(); }, tr("Ctrl+O"));
+    add(
+        book, tr("A new car"), [this] { showCarPage({}); }, tr("Ctrl+N"));
     add(book, tr("Open another book …"), [this] {
         askForFile(tr("Open another book"), tr("Garage books (*.fairchalk *.db);;All files (*)"),
                    [this](const QString& path) { emit bookWanted(path); });
@@ -92,14 +94,19 @@ void Window::makeMenus() {
                  [this](const QString& path) { return exportCalendar(desk_, path); });
     });
     book->addSeparator();
-    add(book, tr("Copies of this book"), [this] { showCopies(); }, tr("Ctrl+S"));
-    add(book, tr("The practice floor"), [this] { showPractice(); }, tr("Ctrl+T"));
+    add(
+        book, tr("Copies of this book"), [this] { showCopies(); }, tr("Ctrl+S"));
+    add(
+        book, tr("The practice floor"), [this] { showPractice(); }, tr("Ctrl+T"));
     add(book, tr("Close"), [this] { close(); });
 
     QMenu* car = menuBar()->addMenu(tr("&Car"));
-    add(car, tr("Through its jobs"), [this] {
-        if (desk_.hasJob()) showHistory(q(desk_.book().car_of(desk_.jobId())));
-    }, tr("Ctrl+H"));
+    add(
+        car, tr("Through its jobs"),
+        [this] {
+            if (desk_.hasJob()) showHistory(q(desk_.book().car_of(desk_.jobId())));
+        },
+        tr("Ctrl+H"));
     add(car, tr("Its card"), page(PageId::card), tr("Ctrl+I"));
     add(car, tr("Tires"), page(PageId::tires), tr("Ctrl+Y"));
     add(car, tr("A shop's sheet"), page(PageId::shop), tr("Ctrl+U"));
@@ -107,26 +114,40 @@ void Window::makeMenus() {
 
     QMenu* job = menuBar()->addMenu(tr("&Job"));
     for (Stage s : all_stages)
-        add(job, q(words::to_begin(words::stage(s))), [this, s] {
-            if (desk_.hasJob()) setStage(s);
-        }, tr("Ctrl+%1").arg(index_of(s) + 1));
+        add(
+            job, q(words::to_begin(words::stage(s))),
+            [this, s] {
+                if (desk_.hasJob()) setStage(s);
+            },
+            tr("Ctrl+%1").arg(index_of(s) + 1));
     job->addSeparator();
     add(job, tr("The evening"), page(PageId::evening), tr("Ctrl+M"));
     add(job, tr("The record"), page(PageId::record), tr("Ctrl+J"));
-    add(job, tr("Print"), [this] { print(); }, tr("Ctrl+P"));
-    add(job, tr("This drawing as SVG …"), [this] { saveDrawing(); }, tr("Ctrl+Shift+P"));
+    add(
+        job, tr("Print"), [this] { print(); }, tr("Ctrl+P"));
+    add(
+        job, tr("This drawing as SVG …"), [this] { saveDrawing(); }, tr("Ctrl+Shift+P"));
     job->addSeparator();
-    add(job, tr("Undo"), [this] {
-        if (desk_.undo()) askNext();
-    }, tr("Ctrl+Z"));
-    add(job, tr("Redo"), [this] {
-        if (desk_.redo()) askNext();
-    }, tr("Ctrl+Shift+Z"));
+    add(
+        job, tr("Undo"),
+        [this] {
+            if (desk_.undo()) askNext();
+        },
+        tr("Ctrl+Z"));
+    add(
+        job, tr("Redo"),
+        [this] {
+            if (desk_.redo()) askNext();
+        },
+        tr("Ctrl+Shift+Z"));
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    add(view, tr("Big figures"), [this] { toggleBigFigures(); }, tr("F8"));
-    add(view, tr("Pale or dark floor"), [this] { setDark(!Chalk::now().dark); }, tr("F9"));
-    add(view, tr("Keys"), [this] { showKeys(); }, tr("F1"));
+    add(
+        view, tr("Big figures"), [this] { toggleBigFigures(); }, tr("F8"));
+    add(
+        view, tr("Pale or dark floor"), [this] { setDark(!Chalk::now().dark); }, tr("F9"));
+    add(
+        view, tr("Keys"), [this] { showKeys(); }, tr("F1"));
     setAcceptDrops(true);
 }
 
@@ -210,7 +231,8 @@ void Window::askAboutCards(const QString& path, std::vector<book::Book::Merged::
     left.pop_back();
     auto* box = new QMessageBox(
         QMessageBox::NoIcon, tr("Fair Chalk"),
-        tr("The card of %1 was changed in both books. Which is to stand? Both stay in the log.").arg(q(one.car)) +
+        tr("The card of %1 was changed in both books. Which is to stand? Both stay in the log.")
+                .arg(q(one.car)) +
             QStringLiteral("\n\n") + differences(one.ours, one.theirs),
         QMessageBox::NoButton, this);
     box->setTextFormat(Qt::PlainText);

@@ -40,8 +40,8 @@ ShopSheet measured(const Shop& shop, const SolidCar& car, ShopSheet::When when, 
             double toe = car.toe[i] + normal(rng, shop.toe_noise);
             if (axle == Axle::front) toe += way * (shop.straight_ahead + car.steer);
             total += put({Measure::toe, w}, toe);
-            put({Measure::camber, w}, car.camber[i] + shop.camber_alike + way * shop.camber_sided +
-                                          normal(rng, shop.camber_noise));
+            put({Measure::camber, w},
+                car.camber[i] + shop.camber_alike + way * shop.camber_sided + normal(rng, shop.camber_noise));
             if (axle == Axle::front)
                 put({Measure::caster, w}, car.caster[i] + shop.caster_alike + normal(rng, shop.caster_noise));
         }

@@ -11,9 +11,9 @@ namespace fairchalk::practice {
 /// A shop with a rig of its own, and what that rig is off by: a stand-in for the sheet that one gets there.
 struct Shop {
     std::string name = "Sallow Wharf Tires";  // invented, as all names here
-    double camber_alike = 0.0;   ///< degrees on every wheel: its zero
-    double camber_sided = 0.0;   ///< its ramps fall off to one side: left so much, right the other way
-    double straight_ahead = 0.0; ///< front toes: left so much in, right out
+    double camber_alike = 0.0;                ///< degrees on every wheel: its zero
+    double camber_sided = 0.0;    ///< its ramps fall off to one side: left so much, right the other way
+    double straight_ahead = 0.0;  ///< front toes: left so much in, right out
     double caster_alike = 0.0;
     double toe_noise = 0.02, camber_noise = 0.03, caster_noise = 0.1;  ///< one sigma
 };

@@ -7,6 +7,7 @@
 #include <cstdio>
 
 #include "core/car/adjuster.h"
+#include "words/season_words.h"
 #include "words/words.h"
 #include "words/words_inside.h"
 
@@ -179,6 +180,18 @@ std::string angles_table(const Record& r, const Show& how) {
     return out + "</table>\n";
 }
 
+/// What was taken off them, and what toe does to the tires.
+std::string beside_the_angles(const Record& r, const Show& how) {
+    std::string out;
+    if (const std::string taken = bias_taken(r.bias ? &*r.bias : nullptr, how); !taken.empty())
+        out += "<b>" + escaped(taken) + "</b><br/>";
+    for (Axle a : both_axles)
+        if (const Record::Line* l = find(r, {Measure::total_toe, a}))
+            if (const Sideways s = sideways_of(l->after); s.known)
+                out += escaped(to_begin(axle(a)) + ": " + sideways(s)) + "<br/>";
+    return out.empty() ? out : "<p>" + out + "</p>\n";
+}
+
 std::string turned(const Record& r, const CarCard& car, const Show& how) {
     if (r.passes.empty()) return paragraph(tr(TR_NOOP("Nothing was turned.")));
     std::string out = "<ol>\n";
@@ -195,8 +208,7 @@ std::string turned(const Record& r, const CarCard& car, const Show& how) {
         }
         for (const Record::Pass::Did& d : p.did)
             out += escaped(fill(TR_NOOP("{0}: {1}, after it {2}"),
-                                {name(d), known(d.measure, d.from, how),
-                                 known(d.measure, d.to, how)})) +
+                                {name(d), known(d.measure, d.from, how), known(d.measure, d.to, how)})) +
                    "<br/>";
         if (p.did.empty()) out += escaped(tr(TR_NOOP("Nothing was read after it."))) + "<br/>";
         out += "</li>\n";
@@ -395,6 +407,7 @@ std::string record_html(const Record& r, const CarCard& car, const RecordHead& h
     out += doubtful(r);
     out += "<div align=\"center\">" + drawing(r, how) + "</div>\n";
     out += angles_table(r, how);
+    out += beside_the_angles(r, how);
     out += heading(TR_NOOP("What was turned, and what that did")) + turned(r, car, how);
     out += heading(TR_NOOP("Locked")) + locked(r, car);
     out += heading(TR_NOOP("Driven")) + driven(r, knowledge, how);
@@ -426,7 +439,8 @@ std::vector<std::string> not_seen(const Record& r) {
     }
     if (!known_after({Measure::thrust, {}}))
         out.push_back(tr(TR_NOOP("Which way the rear axle points (thrust)")));
-    if (!known_after({Measure::caster, Wheel::front_left}) || !known_after({Measure::caster, Wheel::front_right}))
+    if (!known_after({Measure::caster, Wheel::front_left}) ||
+        !known_after({Measure::caster, Wheel::front_right}))
         out.push_back(tr(TR_NOOP("Caster")));
     return out;
 }
@@ -438,7 +452,7 @@ std::string shop_note_html(const Record& r, const Job& job, const RecordHead& he
     const CarCard& car = job.car;
     std::string out = top(TR_NOOP("{0}: a note for the shop"), r, car, head);
     out += doubtful(r);
-    out += heading(TR_NOOP("What is known, and how well")) + angles_table(r, how);
+    out += heading(TR_NOOP("What is known, and how well")) + angles_table(r, how) + beside_the_angles(r, how);
     if (const auto unseen = not_seen(r); !unseen.empty()) {
         out += heading(TR_NOOP("What could not be seen here")) + "<p>";
         for (const std::string& s : unseen) out += escaped(s) + "<br/>";

@@ -29,7 +29,8 @@ std::string way_of(Measure m, Angle by, const Show& how) {
         return fill(more ? TR_NOOP("{0} further out at the top") : TR_NOOP("{0} further in at the top"),
                     {amount});
     if (m == Measure::thrust)
-        return fill(more ? TR_NOOP("{0} further to the left") : TR_NOOP("{0} further to the right"), {amount});
+        return fill(more ? TR_NOOP("{0} further to the left") : TR_NOOP("{0} further to the right"),
+                    {amount});
     return fill(more ? TR_NOOP("{0} more") : TR_NOOP("{0} less"), {amount});
 }
 
@@ -60,7 +61,7 @@ std::vector<std::string> what_happened(const Job& job, const Knowledge& knowledg
             say(r->note);
         } else if (const auto* t = std::get_if<Turn>(&what)) {
             const Adjuster* a = job.car.adjuster(t->adjuster);
-            say(!a           ? t->adjuster
+            say(!a            ? t->adjuster
                 : !t->counted ? fill(TR_NOOP("{0}: turned by watching, not counted"), {adjuster(*a)})
                               : turn_line(*a, t->turns, t->second, how));
         } else if (const auto* d = std::get_if<Driven>(&what)) {
@@ -82,8 +83,9 @@ std::vector<std::string> what_happened(const Job& job, const Knowledge& knowledg
 }
 
 std::string drift(const AngleDrift& d, const Show& how) {
-    return fill(TR_NOOP("{0} drifts: {1} a week ±{2}"), {to_begin(measure_of(d)), way_of(d.measure, d.per_week, how),
-                                                         show_plus_minus(d.sigma * k95, how)});
+    return fill(
+        TR_NOOP("{0} drifts: {1} a week ±{2}"),
+        {to_begin(measure_of(d)), way_of(d.measure, d.per_week, how), show_plus_minus(d.sigma * k95, how)});
 }
 
 std::string response(const RodResponse& r, int turns, const CarCard& car, const Show& how) {
@@ -165,7 +167,8 @@ std::string hot_at(TirePattern p) {
 
 std::string tire_verdict(TirePattern p, const AnglesWear& angles) {
     if (p == TirePattern::edges)
-        return tr(TR_NOOP("Both edges: too little air, or it is driven hard round bends. No angle does that."));
+        return tr(
+            TR_NOOP("Both edges: too little air, or it is driven hard round bends. No angle does that."));
     if (p == TirePattern::middle) return tr(TR_NOOP("The middle: too much air. No angle does that."));
     const auto by = [&]() -> std::string {
         if (angles.by_camber && angles.by_toe) return tr(TR_NOOP("camber and toe"));
@@ -177,10 +180,11 @@ std::string tire_verdict(TirePattern p, const AnglesWear& angles) {
                 return tr(TR_NOOP("As the angles say: nothing in them wears one edge first."));
             return fill(TR_NOOP("As the angles say: {0} as it stands would wear that edge."), {by()});
         case TireVerdict::cannot_tell:
-            return tr(p == TirePattern::even
-                          ? TR_NOOP("The angles here are not known.")
-                          : TR_NOOP("Camber or toe; which, the angles would tell, and they are not known: a hand "
-                                    "across the tread feels feathers where it is toe."));
+            return tr(
+                p == TirePattern::even
+                    ? TR_NOOP("The angles here are not known.")
+                    : TR_NOOP("Camber or toe; which, the angles would tell, and they are not known: a hand "
+                              "across the tread feels feathers where it is toe."));
         default:
             break;
     }
@@ -188,14 +192,16 @@ std::string tire_verdict(TirePattern p, const AnglesWear& angles) {
         return fill(TR_NOOP("By the angles one edge should wear first ({0}). Either they are new, or the car "
                             "is driven so that it evens out."),
                     {by()});
-    return tr(TR_NOOP("The angles as they stand do not explain it: it was driven with others, or something gives "
-                      "under load. Look for play; cups and patches speak for a damper or balance."));
+    return tr(
+        TR_NOOP("The angles as they stand do not explain it: it was driven with others, or something gives "
+                "under load. Look for play; cups and patches speak for a damper or balance."));
 }
 
 std::string wear(const TireWear& w) {
-    std::string out = fill(TR_NOOP("{0}: {1} · {2} · {3} mm in 1000 km ±{4}, over {5} km"),
-                           {to_begin(wheel(w.wheel)), decimals(w.per_1000_km[0], 2), decimals(w.per_1000_km[1], 2),
-                            decimals(w.per_1000_km[2], 2), decimals(w.sigma * k95, 2), decimals(w.km, 0)});
+    std::string out =
+        fill(TR_NOOP("{0}: {1} · {2} · {3} mm in 1000 km ±{4}, over {5} km"),
+             {to_begin(wheel(w.wheel)), decimals(w.per_1000_km[0], 2), decimals(w.per_1000_km[1], 2),
+              decimals(w.per_1000_km[2], 2), decimals(w.sigma * k95, 2), decimals(w.km, 0)});
     if (std::abs(w.across) > k95 * w.across_sigma)
         out += "; " + (w.across > 0 ? tr(TR_NOOP("the outer edge goes faster"))
                                     : tr(TR_NOOP("the inner edge goes faster")));
@@ -203,15 +209,17 @@ std::string wear(const TireWear& w) {
 }
 
 std::string sideways(const Sideways& s) {
-    return fill(TR_NOOP("each dragged {0} m sideways in a kilometre ±{1}"),
+    return fill(TR_NOOP("each dragged {0} m sideways in a kilometer ±{1}"),
                 {decimals(std::abs(s.m_per_km), 2), decimals(s.sigma * k95, 2)});
 }
 
 std::string compared(const ComparedAngle& c, const Show& how) {
-    const char* said = c.call == ComparedAngle::Call::agrees    ? TR_NOOP("{0}: the sheet {1}, here {2}: they agree")
-                       : c.call == ComparedAngle::Call::differs ? TR_NOOP("{0}: the sheet {1}, here {2}: they do not")
-                                                                : TR_NOOP("{0}: the sheet {1}, here {2}: can't tell");
-    return fill(said, {to_begin(measure_of(c)), value_of(c.measure, c.shop, how), known(c.measure, c.own, how)});
+    const char* said =
+        c.call == ComparedAngle::Call::agrees    ? TR_NOOP("{0}: the sheet {1}, here {2}: they agree")
+        : c.call == ComparedAngle::Call::differs ? TR_NOOP("{0}: the sheet {1}, here {2}: they do not")
+                                                 : TR_NOOP("{0}: the sheet {1}, here {2}: can't tell");
+    return fill(said,
+                {to_begin(measure_of(c)), value_of(c.measure, c.shop, how), known(c.measure, c.own, how)});
 }
 
 std::string bias_source(BiasSource s) {
@@ -252,9 +260,9 @@ std::string bias_taken(const BiasTaken* bias, const Show& how) {
     std::vector<std::string> all;
     for (const BiasTaken::One& b : bias->all) {
         const Measure m = measure_of(b.angle);
-        all.push_back(fill(TR_NOOP("{0} {1} ±{2} ({3})"),
-                           {measure(CarAngle{m, {}}), value_of(m, b.value, how),
-                            show_plus_minus(b.sigma * k95, how), where_it_acts(b)}));
+        all.push_back(
+            fill(TR_NOOP("{0} {1} ±{2} ({3})"), {measure(CarAngle{m, {}}), value_of(m, b.value, how),
+                                                 show_plus_minus(b.sigma * k95, how), where_it_acts(b)}));
     }
     return fill(TR_NOOP("Taken off by {0} sheets: {1}"), {std::to_string(bias->sheets), listed(all)});
 }
@@ -294,14 +302,17 @@ std::string joint(Joint j) {
 std::string before_undoing(Joint j) {
     switch (j) {
         case Joint::tie_rod_thread:
-            return tr(TR_NOOP("Measure the rod and the thread that shows; count the turns off, and put as many on."));
+            return tr(TR_NOOP(
+                "Measure the rod and the thread that shows; count the turns off, and put as many on."));
         case Joint::tie_rod_end:
             return tr(TR_NOOP("Leave its locknut where it is: then the length stays."));
         case Joint::ball_joint:
-            return tr(TR_NOOP("One seat: it goes back where it was. A new one need not have the old one's height."));
+            return tr(TR_NOOP(
+                "One seat: it goes back where it was. A new one need not have the old one's height."));
         case Joint::upper_arm_bolts:
         case Joint::lower_arm_bolts:
-            return tr(TR_NOOP("Count and note the shims at each bolt, or mark the cams; paint across each washer."));
+            return tr(TR_NOOP(
+                "Count and note the shims at each bolt, or mark the cams; paint across each washer."));
         case Joint::strut_top:
             return tr(TR_NOOP("Scribe round its nuts and plate on both axes."));
         case Joint::strut_to_upright:
@@ -311,7 +322,8 @@ std::string before_undoing(Joint j) {
         case Joint::rack_clamps:
             return tr(TR_NOOP("Mark the rack's housing at both clamps, and the wheel on its shaft."));
         case Joint::subframe_bolts:
-            return tr(TR_NOOP("Paint or drill witness marks at each bolt; measure to the body on both sides."));
+            return tr(
+                TR_NOOP("Paint or drill witness marks at each bolt; measure to the body on both sides."));
         case Joint::damper:
         case Joint::hub:
         case Joint::wheel:

@@ -36,7 +36,7 @@ std::string hot_at(TirePattern p);
 std::string tire_verdict(TirePattern p, const AnglesWear& angles);
 /// "Left front: 0.20, 0.15, 0.10 mm in 1000 km from outer edge to inner ±0.05; …"
 std::string wear(const TireWear& w);
-/// "each dragged 1.45 m sideways in a kilometre ±0.2"
+/// "each dragged 1.45 m sideways in a kilometer ±0.2"
 std::string sideways(const Sideways& s);
 
 /// "Left front camber: the sheet says -0°40', here it was -0°35' ±6': they agree"

@@ -57,7 +57,7 @@ std::string thrust(const KnownAngle& a, const Show& how);  ///< 0°05' to the ri
 std::string value_of(Measure m, Angle a, const Show& how = {});
 /// `0°08' in ±3'`, or "not known".
 std::string known(Measure m, const KnownAngle& a, const Show& how = {});
-std::string call(Call c);                                  ///< inside, outside, too close to call
+std::string call(Call c);  ///< inside, outside, too close to call
 /// "it is an inch off": what a suspect would have to be for the readings to fit.
 std::string slip(Slip s);
 std::string stage(Stage s);

@@ -357,7 +357,9 @@ TEST_F(DeskTest, ANewJobOnACarOfTheShelfBeginsWithItsCard) {
     demo();
     open();
     key(Qt::Key_O, Qt::ControlModifier);
-    key(Qt::Key_Down);  // from the first car's job to its "begin a new job"
+    // From the first car's job over "through its jobs" to its "begin a new job".
+    key(Qt::Key_Down);
+    key(Qt::Key_Down);
     key(Qt::Key_Return);
     auto* wheelbase = window->carPage().findChild<QLineEdit*>("wheelbase");
     ASSERT_TRUE(wheelbase && wheelbase->isVisibleTo(window.get()));

@@ -101,8 +101,12 @@ TEST(ShopBias, ATotalAloneTellsTheReadingAndNoSide) {
     ASSERT_EQ(all.size(), 1u);
     EXPECT_EQ(all[0].source, BiasSource::toe_reading);
     EXPECT_FALSE(all[0].by.sided);
-    EXPECT_NEAR(all[0].by.value.deg(), 0.1, 1e-9);  // of each wheel
+    EXPECT_NEAR(all[0].by.value.deg(), 0.1, 1e-5);  // of each wheel
     EXPECT_TRUE(garage_bias({}).empty());
+    // One wheel alone: its reading, or what counts as straight ahead? Nothing is said of either.
+    static_cast<CarAngle&>(s.sheet.figures[0]) = {Measure::toe, Wheel::front_left};
+    s.own.wheels[0].toe = {true, Angle::from_deg(0.3), Angle::from_deg(0.03), {}, {}};
+    EXPECT_TRUE(garage_bias(std::vector{s}).empty());
     s.own = Estimate();
     EXPECT_TRUE(garage_bias(std::vector{s}).empty());
 }

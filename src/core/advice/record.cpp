@@ -56,8 +56,7 @@ std::vector<Record::Pass> passes_of(const Job& job, std::span<const Estimate> ro
             const Estimate& after = rounds[k];
             for (const CarAngle& angle : angles_of_a_car()) {
                 const KnownAngle *from = before->find(angle), *to = after.find(angle);
-                if (k > 0 && from && to && from->known && to->known &&
-                    set_by(open.turns, round.car, angle))
+                if (k > 0 && from && to && from->known && to->known && set_by(open.turns, round.car, angle))
                     open.did.push_back({angle, *from, *to});
             }
             out.push_back(std::exchange(open, {}));
@@ -74,6 +73,7 @@ std::vector<Record::Pass> passes_of(const Job& job, std::span<const Estimate> ro
 Record record_of(const Job& job, const Estimate& now, std::span<const Estimate> rounds) {
     Record out;
     out.contradicts = now.alarm;
+    if (const BiasTaken* bias = last_of<BiasTaken>(job)) out.bias = *bias;
     std::vector<std::pair<std::string, std::string>> accepted;
     for (std::size_t i = 0; i < job.log->size(); ++i) {
         const Entry& e = (*job.log)[i];

@@ -48,7 +48,8 @@ struct Record {
     std::vector<Driven> drives;
     std::vector<Left> left;  ///< all that has a target and is not inside
     std::vector<LookAgain> again;
-    bool contradicts = false;  ///< the readings do not fit together: the figures hold only so far
+    std::optional<BiasTaken> bias;  ///< what was taken off all angles, because somebody said so
+    bool contradicts = false;       ///< the readings do not fit together: the figures hold only so far
 };
 
 /// `job` as it is believed to have gone, `now` its estimate as the car stands, `rounds` those of each round

@@ -15,12 +15,14 @@ struct BaselineItem {
     std::string id;  ///< `rod-length front-left`
     Kind kind = Kind::rod_length;
     std::optional<Wheel> wheel;
-    std::string adjuster;  ///< or which joint is undone
+    std::string adjuster;                     ///< or which joint is undone
     std::optional<BaselineNote> found, back;  ///< the last of each
     std::optional<Length> difference;         ///< back minus found
     std::optional<double> turns;              ///< the same in turns of the adjuster, longer positive
 
-    bool is_length() const { return kind != Kind::adjuster && kind != Kind::wheel_on_shaft && kind != Kind::joint; }
+    bool is_length() const {
+        return kind != Kind::adjuster && kind != Kind::wheel_on_shaft && kind != Kind::joint;
+    }
 };
 
 /// The list for this car: both measures of each rod, every other adjuster (its marks, its shims), the

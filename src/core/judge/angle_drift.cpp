@@ -64,8 +64,8 @@ std::vector<AngleDrift> drifts(std::span<const SeasonJob> jobs) {
             covariance * (a.transpose() * inverse.solve(Eigen::Map<const Eigen::VectorXd>(s.deg.data(), n)));
         const double sigma = std::sqrt(std::max(0.0, covariance(1, 1)));
         if (!(std::abs(fit[1]) > z * sigma)) continue;
-        out.push_back({s.angle, Angle::from_deg(7.0 * fit[1]), Angle::from_deg(7.0 * sigma),
-                       static_cast<int>(n) - 1});
+        out.push_back(
+            {s.angle, Angle::from_deg(7.0 * fit[1]), Angle::from_deg(7.0 * sigma), static_cast<int>(n) - 1});
     }
     return out;
 }

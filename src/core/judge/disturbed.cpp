@@ -10,9 +10,9 @@ namespace fairchalk {
 namespace {
 
 constexpr std::array<std::string_view, 13> joint_names = {
-    "tie-rod-end",      "tie-rod-thread", "ball-joint", "upper-arm-bolts", "lower-arm-bolts",
-    "strut-top",        "strut-to-upright", "spring",   "damper",          "hub",
-    "rack-clamps",      "subframe-bolts", "wheel"};
+    "tie-rod-end", "tie-rod-thread",   "ball-joint", "upper-arm-bolts", "lower-arm-bolts",
+    "strut-top",   "strut-to-upright", "spring",     "damper",          "hub",
+    "rack-clamps", "subframe-bolts",   "wheel"};
 
 /// The ways in which such a joint may come back elsewhere.
 std::vector<Cause> ways(Joint joint) {
@@ -51,12 +51,12 @@ std::optional<Joint> joint_named(std::string_view word) {
 std::vector<Joint> joints_of(CornerKind kind) {
     using J = Joint;
     if (kind == CornerKind::strut)
-        return {J::wheel,     J::hub,           J::ball_joint, J::tie_rod_end, J::tie_rod_thread,
-                J::strut_top, J::strut_to_upright, J::spring,  J::lower_arm_bolts, J::rack_clamps,
-                J::subframe_bolts};
-    return {J::wheel,          J::hub,    J::ball_joint, J::tie_rod_end,     J::tie_rod_thread,
-            J::damper,         J::spring, J::upper_arm_bolts, J::lower_arm_bolts, J::rack_clamps,
-            J::subframe_bolts};
+        return {J::wheel,           J::hub,         J::ball_joint,       J::tie_rod_end,
+                J::tie_rod_thread,  J::strut_top,   J::strut_to_upright, J::spring,
+                J::lower_arm_bolts, J::rack_clamps, J::subframe_bolts};
+    return {J::wheel,           J::hub,         J::ball_joint,    J::tie_rod_end,
+            J::tie_rod_thread,  J::damper,      J::spring,        J::upper_arm_bolts,
+            J::lower_arm_bolts, J::rack_clamps, J::subframe_bolts};
 }
 
 double comes_back_within(Joint joint) {

@@ -33,8 +33,8 @@ std::optional<Joint> joint_named(std::string_view);
 /// Those that such a corner has.
 std::vector<Joint> joints_of(CornerKind kind);
 
-/// How far it may come back from where it was, mm, where nothing was marked: the play of bolts in their holes,
-/// of a rod a miscounted turn. Zero for what has one seat.
+/// How far it may come back from where it was, mm, where nothing was marked: the play of bolts in their
+/// holes, of a rod a miscounted turn. Zero for what has one seat.
 double comes_back_within(Joint joint);
 
 /// What an angle of the corner may move by, at most: the way of one millimetre by the drawn corner (causes.h)

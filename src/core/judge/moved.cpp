@@ -84,7 +84,55 @@ std::vector<MovedAngle> what_moved(const Estimate& then, const Estimate& now) {
     return out;
 }
 
-Changed changed_between(const Estimate& then, const Estimate& now, Axle axle) {
+namespace {
+
+constexpr double measured_mm = 0.7;  // of the difference of two measured lengths
+
+/// Follows a log; what was measured of a rod holds until it is turned.
+RodLengths rods_along(const Job& job, bool only_begin) {
+    RodLengths out;
+    std::array<bool, 4> turned{};
+    const auto note = [&](Wheel w, bool thread, double mm) {
+        const auto at = static_cast<std::size_t>(index_of(w));
+        auto& value = thread ? out.thread[at] : out.rod[at];
+        if (only_begin && (turned[at] || value)) return;
+        value = mm;
+    };
+    for (std::size_t i = 0; i < job.log->size(); ++i) {
+        if (!job.live(i)) continue;
+        const auto& what = (*job.log)[i].event;
+        if (const Turn* t = std::get_if<Turn>(&what)) {
+            for (Wheel w : all_wheels)
+                if (const Adjuster* rod = job.car.rod_at(w); rod && rod->id == t->adjuster) {
+                    const auto at = static_cast<std::size_t>(index_of(w));
+                    turned[at] = true;
+                    if (!only_begin) out.rod[at].reset(), out.thread[at].reset();
+                }
+        } else if (const Reading* r = std::get_if<Reading>(&what)) {
+            if (r->spot.wheel &&
+                (r->spot.kind == ReadingId::rod_length || r->spot.kind == ReadingId::thread_exposed))
+                note(*r->spot.wheel, r->spot.kind == ReadingId::thread_exposed, r->value.value);
+        } else if (const BaselineNote* b = std::get_if<BaselineNote>(&what); b && b->value) {
+            for (Wheel w : all_wheels)
+                for (const bool thread : {false, true})
+                    if (b->item == (thread ? "thread-exposed " : "rod-length ") + std::string(name_of(w)))
+                        note(w, thread, b->value->value);
+        }
+    }
+    return out;
+}
+
+}  // namespace
+
+RodLengths rods_at_begin(const Job& job) {
+    return rods_along(job, true);
+}
+RodLengths rods_at_end(const Job& job) {
+    return rods_along(job, false);
+}
+
+Changed changed_between(const Estimate& then, const Estimate& now, Axle axle, const RodLengths& rods_then,
+                        const RodLengths& rods_now) {
     using What = Changed::What;
     Changed out;
     if (!then.posterior || !now.posterior) return out;
@@ -98,10 +146,23 @@ Changed changed_between(const Estimate& then, const Estimate& now, Axle axle) {
             before.push_back(a->second);
             after.push_back(b->second);
         }
+    // The rods come last: measured apart from all angles.
+    const auto angles = static_cast<Eigen::Index>(out.rows.size());
+    for (Side side : both_sides) {
+        const auto at = static_cast<std::size_t>(index_of(wheel_at(axle, side)));
+        for (const auto& [a, b] :
+             {std::pair(rods_then.rod[at], rods_now.rod[at]), {rods_then.thread[at], rods_now.thread[at]}})
+            if (a && b) {
+                out.rows.push_back({side, What::rod, *b - *a});
+                break;
+            }
+    }
+    if (angles == 0) out.rows.clear();
     const auto n = static_cast<Eigen::Index>(out.rows.size());
     out.covariance = Eigen::MatrixXd::Zero(n, n);
-    for (Eigen::Index i = 0; i < n; ++i)
-        for (Eigen::Index j = 0; j < n; ++j) {
+    for (Eigen::Index i = angles; i < n; ++i) out.covariance(i, i) = measured_mm * measured_mm;
+    for (Eigen::Index i = 0; i < angles; ++i)
+        for (Eigen::Index j = 0; j < angles; ++j) {
             const auto a = static_cast<std::size_t>(i), b = static_cast<std::size_t>(j);
             out.covariance(i, j) = before[a].dot(then.posterior->covariance * before[b]) +
                                    after[a].dot(now.posterior->covariance * after[b]);
@@ -121,14 +182,15 @@ std::optional<CornerKind> corner_kind_of(const CarCard& car, Axle axle) {
     }
 }
 
-std::vector<Explained> explained(const CarCard& car, const Estimate& then, const Estimate& now, Axle axle) {
+std::vector<Explained> explained(const CarCard& car, const Estimate& then, const Estimate& now, Axle axle,
+                                 const RodLengths& rods_then, const RodLengths& rods_now) {
     const auto kind = corner_kind_of(car, axle);
     if (!kind) return {};
     RodSide rods = RodSide::behind_axle;
     for (Side side : both_sides)
         if (const Adjuster* rod = car.rod_at(wheel_at(axle, side)); rod && rod->rod == RodSide::ahead_of_axle)
             rods = RodSide::ahead_of_axle;
-    return why_it_moved(*kind, rods, changed_between(then, now, axle));
+    return why_it_moved(*kind, rods, changed_between(then, now, axle, rods_then, rods_now));
 }
 
 }  // namespace fairchalk

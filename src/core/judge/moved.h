@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -32,14 +33,26 @@ double put_down(Measure m);
 /// `now` how this one found it. What a car does by itself when it is put down is in the sigma.
 std::vector<MovedAngle> what_moved(const Estimate& then, const Estimate& now);
 
-/// The same as changes of one axle with their covariance, for `why_it_moved`: what is known in both.
-Changed changed_between(const Estimate& then, const Estimate& now, Axle axle);
+/// How long each wheel's rod was when a job began or ended, mm: as it was measured, or by the thread that
+/// showed, which grows as much. Nothing where it was turned between that and the measuring.
+struct RodLengths {
+    std::array<std::optional<double>, 4> rod, thread;
+};
+RodLengths rods_at_begin(const Job& job);
+RodLengths rods_at_end(const Job& job);
+
+/// The same as changes of one axle with their covariance, for `why_it_moved`: what is known in both. Rods
+/// that were measured in both split "the rod turned" from "the car moved" (one sigma of a difference: 0.7
+/// mm).
+Changed changed_between(const Estimate& then, const Estimate& now, Axle axle,
+                        const RodLengths& rods_then = {}, const RodLengths& rods_now = {});
 
 /// Which kinematics explain an axle; nothing where the card does not say or there are none.
 std::optional<CornerKind> corner_kind_of(const CarCard& car, Axle axle);
 
 /// Why an axle moved, the likeliest first. Empty where nothing of it was read twice or its suspension is not
 /// on the card. Wheels are told by what steers them: the side of its rods.
-std::vector<Explained> explained(const CarCard& car, const Estimate& then, const Estimate& now, Axle axle);
+std::vector<Explained> explained(const CarCard& car, const Estimate& then, const Estimate& now, Axle axle,
+                                 const RodLengths& rods_then = {}, const RodLengths& rods_now = {});
 
 }  // namespace fairchalk

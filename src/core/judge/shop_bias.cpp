@@ -15,6 +15,7 @@ namespace {
 
 constexpr double told_by_chance = 0.05;
 constexpr double far_wider = 4.0;
+constexpr double anything_deg = 5.0;
 
 /// What a figure of such an angle is made of: the same on both sides, and the other way on the right.
 struct Family {
@@ -23,7 +24,8 @@ struct Family {
     BiasSource alike, sided;
 };
 constexpr std::array families = {
-    Family{Measure::toe, Measure::total_toe, Axle::front, BiasSource::toe_reading, BiasSource::straight_ahead},
+    Family{Measure::toe, Measure::total_toe, Axle::front, BiasSource::toe_reading,
+           BiasSource::straight_ahead},
     Family{Measure::toe, Measure::total_toe, Axle::rear, BiasSource::toe_reading, BiasSource::rear_strings},
     Family{Measure::camber, Measure::camber, std::nullopt, BiasSource::gauge_zero, BiasSource::floor},
     Family{Measure::caster, Measure::caster, std::nullopt, BiasSource::sweep, BiasSource::floor},
@@ -35,13 +37,14 @@ std::optional<Eigen::RowVector2d> share(const Family& f, const CarAngle& angle) 
         return Eigen::RowVector2d(1.0, side_of(*w) == Side::left ? 1.0 : -1.0);
     }
     const Axle* a = std::get_if<Axle>(&angle.where);
-    if (!a || f.pair == f.single || angle.measure != f.pair || (f.axle && *a != *f.axle))
-        return std::nullopt;
+    if (!a || f.pair == f.single || angle.measure != f.pair || (f.axle && *a != *f.axle)) return std::nullopt;
     return Eigen::RowVector2d(2.0, 0.0);
 }
 
 WheelAngle wheel_angle(Measure m) {
-    return m == Measure::camber ? WheelAngle::camber : m == Measure::caster ? WheelAngle::caster : WheelAngle::toe;
+    return m == Measure::camber   ? WheelAngle::camber
+           : m == Measure::caster ? WheelAngle::caster
+                                  : WheelAngle::toe;
 }
 
 Eigen::VectorXd gradient(const Posterior& p, const CarAngle& angle) {
@@ -79,9 +82,9 @@ void add(Sums& sums, const Family& family, const SheetBeside& beside) {
         d[i] = one.by.deg();
         for (Eigen::Index j = 0; j < n; ++j)
             if (p)
-                c(i, j) = gradient(*p, one).dot(p->covariance *
-                                                gradient(*p, rows[static_cast<std::size_t>(j)])) /
-                          (one_degree * one_degree);
+                c(i, j) =
+                    gradient(*p, one).dot(p->covariance * gradient(*p, rows[static_cast<std::size_t>(j)])) /
+                    (one_degree * one_degree);
         if (!p) c(i, i) = std::pow(one.own.sigma.deg(), 2);
         c(i, i) += std::pow(one.shop_sigma.deg(), 2) + std::pow(put_down(one.measure), 2);
     }
@@ -113,9 +116,9 @@ std::vector<ComparedAngle> compared(const SheetBeside& beside) {
         c.own = *own;
         c.by = own->value - f.value;
         c.sigma = Angle::from_deg(std::hypot(own->sigma.deg(), c.shop_sigma.deg(), put_down(f.measure)));
-        c.call = std::abs(c.by.deg()) > k95 * c.sigma.deg()           ? ComparedAngle::Call::differs
-                 : own->sigma.deg() > far_wider * c.shop_sigma.deg()  ? ComparedAngle::Call::cannot_tell
-                                                                      : ComparedAngle::Call::agrees;
+        c.call = std::abs(c.by.deg()) > k95 * c.sigma.deg()          ? ComparedAngle::Call::differs
+                 : own->sigma.deg() > far_wider * c.shop_sigma.deg() ? ComparedAngle::Call::cannot_tell
+                                                                     : ComparedAngle::Call::agrees;
         out.push_back(std::move(c));
     }
     return out;
@@ -127,15 +130,18 @@ std::vector<GarageBias> garage_bias(std::span<const SheetBeside> sheets) {
         Sums sums;
         for (const SheetBeside& s : sheets) add(sums, family, s);
         if (sums.sheets == 0) continue;
-        const bool both = sums.normal(1, 1) > 1e-9;
+        // Of one wheel alone nobody knows which of the two it is: what the figures leave as vague as this is
+        // not said.
         Eigen::Matrix2d normal = sums.normal;
-        if (!both) normal(1, 1) = 1.0;
+        normal.diagonal().array() += 1.0 / (anything_deg * anything_deg);
         const Eigen::Matrix2d covariance = normal.inverse();
         const Eigen::Vector2d fit = covariance * sums.right;
-        const int left_over = sums.figures - (both ? 2 : 1);
+        const auto told = [&](int k) { return std::sqrt(covariance(k, k)) < 0.2 * anything_deg; };
+        const int left_over = sums.figures - (told(0) ? 1 : 0) - (told(1) ? 1 : 0);
         const double scatter =
             left_over > 0 ? std::max(1.0, (sums.weighted - fit.dot(sums.right)) / left_over) : 1.0;
-        for (int k = 0; k < (both ? 2 : 1); ++k) {
+        for (int k = 0; k < 2; ++k) {
+            if (!told(k)) continue;
             GarageBias b;
             b.by = {wheel_angle(family.single), k == 1, family.axle, Angle::from_deg(fit[k]),
                     Angle::from_deg(std::sqrt(scatter * covariance(k, k)))};

@@ -16,7 +16,8 @@ namespace fairchalk {
 struct SheetBeside {
     ShopSheet sheet;
     Estimate own;
-    std::string job;  ///< whose estimate that is
+    std::string job;       ///< whose estimate that is
+    std::string typed_in;  ///< which job the sheet stands in
 };
 
 /// One figure of a sheet beside one's own.

@@ -66,8 +66,8 @@ struct TireWear {
 /// another tire, and begins anew. Oldest first; wheels that were read over less than 300 km are left out.
 std::vector<TireWear> wear_of(std::span<const TireVisit> visits);
 
-/// How far each wheel of an axle is dragged sideways, metres in a kilometre: its steered pair finds the middle
-/// by itself, so each runs at half the total toe to its travel: 1000 tan(total / 2).
+/// How far each wheel of an axle is dragged sideways, metres in a kilometre: its steered pair finds the
+/// middle by itself, so each runs at half the total toe to its travel: 1000 tan(total / 2).
 struct Sideways {
     bool known = false;
     double m_per_km = 0.0, sigma = 0.0;

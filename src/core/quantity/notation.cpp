@@ -310,14 +310,14 @@ Result<Quantity> Reader::sum_up(std::vector<Term> terms) {
         if (expect_.bare == Bare::refused) return stop(Code::text_unit_missing, rest(terms.back().start));
         const Unit unit = bare_unit(terms);
         terms.back().unit = unit;
-        const char* word = unit == Unit::mm       ? " mm"
-                           : unit == Unit::cm     ? " cm"
-                           : unit == Unit::inch   ? " in"
-                           : unit == Unit::deg    ? " deg"
-                           : unit == Unit::arcmin ? " min"
-                           : unit == Unit::bar    ? " bar"
-                           : unit == Unit::psi    ? " psi"
-                           : unit == Unit::nm     ? " Nm"
+        const char* word = unit == Unit::mm           ? " mm"
+                           : unit == Unit::cm         ? " cm"
+                           : unit == Unit::inch       ? " in"
+                           : unit == Unit::deg        ? " deg"
+                           : unit == Unit::arcmin     ? " min"
+                           : unit == Unit::bar        ? " bar"
+                           : unit == Unit::psi        ? " psi"
+                           : unit == Unit::nm         ? " Nm"
                            : unit == Unit::celsius    ? " C"
                            : unit == Unit::fahrenheit ? " F"
                                                       : " turn";

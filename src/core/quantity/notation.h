@@ -48,7 +48,16 @@ enum class Bare { refused, mm, cm, inch, deg, arcmin, turns, bar, psi, nm, celsi
 /// What the place that asks for a quantity expects.
 struct Expect {
     /// Refuse other kinds. `any` takes what the text says.
-    enum class Kind { any, length, angle, turns, length_or_angle, pressure, torque, temperature } kind = Kind::any;
+    enum class Kind {
+        any,
+        length,
+        angle,
+        turns,
+        length_or_angle,
+        pressure,
+        torque,
+        temperature
+    } kind = Kind::any;
     Bare bare = Bare::refused;
     /// A thread's pitch: also as threads counted over a length, `11 threads in 16 mm`.
     bool pitch = false;

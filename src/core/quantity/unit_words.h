@@ -10,7 +10,26 @@ namespace fairchalk::notation {
 
 inline constexpr double psi_in_bar = 0.0689475729;  ///< 1 lbf over 1 in squared
 
-enum class Unit { none, mm, cm, m, inch, foot, deg, arcmin, arcsec, turn, flat, bar, psi, kpa, nm, lbft, celsius, fahrenheit };
+enum class Unit {
+    none,
+    mm,
+    cm,
+    m,
+    inch,
+    foot,
+    deg,
+    arcmin,
+    arcsec,
+    turn,
+    flat,
+    bar,
+    psi,
+    kpa,
+    nm,
+    lbft,
+    celsius,
+    fahrenheit
+};
 
 std::optional<Unit> unit_word(const std::string& word);
 /// `strong`, `weak` and their like.

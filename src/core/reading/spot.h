@@ -34,9 +34,9 @@ struct Spot {
         axle;  ///< also the bar: the front bar is ahead of the front axle, the rear behind the rear
     std::optional<Side> side;
     std::optional<Length> station;
-    std::optional<Wheel> to;        ///< floor-rise: from `wheel` to here
-    bool rolled = false;            ///< the wheel stood half a turn (a bulge: a quarter) on
-    Swept swept = Swept::straight;  ///< the wheel was turned for a caster sweep
+    std::optional<Wheel> to;               ///< floor-rise: from `wheel` to here
+    bool rolled = false;                   ///< the wheel stood half a turn (a bulge: a quarter) on
+    Swept swept = Swept::straight;         ///< the wheel was turned for a caster sweep
     std::optional<TreadPlace> tread = {};  ///< of a tire
 
     auto operator<=>(const Spot&) const = default;

@@ -21,13 +21,13 @@ struct JointAt {
 JointAt placeOf(Joint j, CornerKind kind) {
     const bool strut = kind == CornerKind::strut;
     const auto at = [](double x, double y, double nx, double ny) {
-        return JointAt{{x, y}, {nx, ny, 300, 34}};
+        return JointAt{{x, y}, {nx, ny, 360, 34}};
     };
     switch (j) {
         case Joint::wheel:
-            return at(232, 640, 40, 700);
+            return at(232, 640, 190, 716);
         case Joint::hub:
-            return at(290, 520, 40, 480);
+            return at(290, 520, 150, 286);
         case Joint::ball_joint:
             return at(330, 640, 300, 690);
         case Joint::tie_rod_end:
@@ -84,8 +84,9 @@ std::vector<Place> RepairGuide::places() const {
     if (!k) return out;
     for (Joint j : joints_of(*k)) {
         const JointAt at = placeOf(j, *k);
-        out.push_back({q(std::string(name_of(j))), at.name.united(QRectF(at.at - QPointF(16, 16), QSizeF(32, 32))),
-                       q(words::to_begin(words::joint(j))), undone_.contains(j) ? tr("undone") : tr("stays")});
+        out.push_back(
+            {q(std::string(name_of(j))), at.name.united(QRectF(at.at - QPointF(16, 16), QSizeF(32, 32))),
+             q(words::to_begin(words::joint(j))), undone_.contains(j) ? tr("undone") : tr("stays")});
     }
     return out;
 }
@@ -99,7 +100,8 @@ std::vector<Act> RepairGuide::acts() const {
     const auto here = joint_named(chosen_.toStdString());
     std::vector<Act> out;
     if (kind())
-        out.push_back({QStringLiteral("undo"), here && undone_.contains(*here) ? tr("It stays done up") : tr("It is undone"), true});
+        out.push_back({QStringLiteral("undo"),
+                       here && undone_.contains(*here) ? tr("It stays done up") : tr("It is undone"), true});
     out.push_back({QStringLiteral("wheel"), tr("Another wheel")});
     if (!undone_.empty()) out.push_back({QStringLiteral("list"), tr("Put on the take-apart list")});
     return out;
@@ -112,7 +114,8 @@ void RepairGuide::act(const QString& id) {
     } else if (id == QLatin1String("list")) {
         std::vector<JobDesk::What> notes;
         for (Joint j : undone_)
-            notes.push_back(BaselineNote{"joint " + std::string(name_of(j)) + " " + std::string(name_of(wheel_)), {}, {}, false});
+            notes.push_back(BaselineNote{
+                "joint " + std::string(name_of(j)) + " " + std::string(name_of(wheel_)), {}, {}, false});
         desk_.record(std::move(notes));
         emit pageWanted({PageId::baseline});
         return;
@@ -125,8 +128,9 @@ void RepairGuide::act(const QString& id) {
 QString RepairGuide::body() const {
     const auto k = kind();
     if (!k)
-        return line(soft(tr("The card says neither wishbones nor struts for this axle: what moves its angles is not known "
-                            "here. Read it before and after.")));
+        return line(soft(
+            tr("The card says neither wishbones nor struts for this axle: what moves its angles is not known "
+               "here. Read it before and after.")));
     if (undone_.empty())
         return line(soft(tr("Point at each thing that will be undone. What the others do stays as it is.")));
     const std::vector<Joint> all = undone();
@@ -134,15 +138,17 @@ QString RepairGuide::body() const {
     QString out = head(tr("May move, at most"));
     out += line(d.any() ? strong(q(words::to_begin(words::disturbed(d, how_)))) : strong(tr("No angle.")));
     if (d.any())
-        out += line(soft(tr("With nothing marked, each bolt back anywhere in its hole, for a corner like this one. With "
-                            "marks it is far less; read it again all the same.")));
+        out += line(soft(
+            tr("With nothing marked, each bolt back anywhere in its hole, for a corner like this one. With "
+               "marks it is far less; read it again all the same.")));
     out += head(tr("Before it is undone"));
     for (Joint j : all)
         out += line(tr("%1: %2").arg(q(words::to_begin(words::joint(j))), q(words::before_undoing(j))));
     QString other;
     for (Joint j : all)
         if (const auto s = spares(j, *k); s && !undone_.contains(*s))
-            other += line(tr("Where the %1 is enough, the %2 can stay.").arg(q(words::joint(*s)), q(words::joint(j))));
+            other += line(tr("%1: where that is enough, this stays: %2.")
+                              .arg(q(words::to_begin(words::joint(*s))), q(words::joint(j))));
     if (!other.isEmpty()) out += head(tr("Another way there")) + other;
     QString reads;
     if (d.toe > 0.05) reads += line(tr("Toe of both wheels of this axle, and the steering wheel."));
@@ -151,12 +157,14 @@ QString RepairGuide::body() const {
     if (!reads.isEmpty()) out += head(tr("Afterwards, read again")) + reads;
     const Estimate& now = desk_.answer().now;
     const KnownAngle& toe = now.wheels[static_cast<std::size_t>(index_of(wheel_))].toe;
-    out += line(soft(toe.known || now.axles[0].total_toe.known
-                         ? tr("This car's angles are in this job: the next one begins with them, and the turns that put "
-                              "them back are planned from what is read then.")
-                         : tr("Nothing of this car is read yet: read it before, and the turns that put it back can be "
-                              "planned.")));
-    out += line(warn(tr("Torques and new nuts by the vehicle's manual. Arm bolts are tightened at ride height.")));
+    out += line(soft(
+        toe.known || now.axles[0].total_toe.known
+            ? tr("This car's angles are in this job: the next one begins with them, and the turns that put "
+                 "them back are planned from what is read then.")
+            : tr("Nothing of this car is read yet: read it before, and the turns that put it back can be "
+                 "planned.")));
+    out += line(
+        warn(tr("Torques and new nuts by the vehicle's manual. Arm bolts are tightened at ride height.")));
     return out;
 }
 

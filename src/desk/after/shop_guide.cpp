@@ -39,12 +39,13 @@ void ShopGuide::enter() {
 
 void ShopGuide::workOut() {
     asked_at_ = desk_.log().size();
-    desk_.sheets([self = QPointer(this), job = job_](std::vector<SheetBeside> car, std::vector<GarageBias> all) {
-        if (!self || self->job_ != job) return;
-        self->beside_ = std::move(car);
-        self->bias_ = std::move(all);
-        emit self->said();
-    });
+    desk_.sheets(
+        [self = QPointer(this), job = job_](std::vector<SheetBeside> car, std::vector<GarageBias> all) {
+            if (!self || self->job_ != job) return;
+            self->beside_ = std::move(car);
+            self->bias_ = std::move(all);
+            emit self->said();
+        });
 }
 
 std::optional<ShopSheet::Figure> ShopGuide::kept(const CarAngle& angle) const {
@@ -72,7 +73,8 @@ std::vector<Place> ShopGuide::places() const {
     for (std::size_t i = 0; i < lines.size(); ++i) {
         const auto f = kept(lines[i]);
         out.push_back({q(lines[i].name()), QRectF(40, top + row * static_cast<double>(i), 880, row - 4),
-                       q(words::to_begin(words::measure_of(lines[i]))), f ? q(f->text) : tr("as the sheet has it")});
+                       q(words::to_begin(words::measure_of(lines[i]))),
+                       f ? q(f->text) : tr("as the sheet has it")});
     }
     out.push_back({QStringLiteral("where"), QRectF(40, 48, 880, row - 4), tr("Whose sheet"),
                    where().empty() ? tr("the shop's name") : q(where())});
@@ -85,7 +87,7 @@ QString ShopGuide::subtitle() const {
 }
 
 QString ShopGuide::prompt() const {
-    return chosen_ == QLatin1String("where") ? tr("the shop's name") : tr("0°06' in, -0.55, 0°12' out");
+    return chosen_ == QLatin1String("where") ? tr("the shop's name") : tr("0°06' in");
 }
 
 QString ShopGuide::keep(const QString& text) {
@@ -164,8 +166,8 @@ QString ShopGuide::toThePracticeShop() {
     const QString name = folder + QStringLiteral("/%1 %2").arg(q(shop.name), q(desk_.car().name));
     book::Json j = {{"kind", "shop-sheet"}};
     book::shop_sheet_json(sheet, j);
-    for (const auto& [ending, text] :
-         {std::pair(".txt", practice::sheet_text(shop, sheet, desk_.car().name)), {".json", j.dump(1) + "\n"}}) {
+    for (const auto& [ending, text] : {std::pair(".txt", practice::sheet_text(shop, sheet, desk_.car().name)),
+                                       {".json", j.dump(1) + "\n"}}) {
         QFile file(name + QString::fromLatin1(ending));
         if (!file.open(QIODevice::WriteOnly) || file.write(QByteArray::fromStdString(text)) < 0)
             return tr("%1 can't be written.").arg(file.fileName());
@@ -180,25 +182,29 @@ QString ShopGuide::body() const {
     if (!taken.isEmpty()) out += line(warn(taken));
     bool any = false;
     for (const SheetBeside& s : beside_) {
-        if (s.sheet.figures.empty() || s.sheet.when != when_) continue;
+        if (s.sheet.figures.empty() || s.sheet.when != when_ || s.typed_in != desk_.jobId()) continue;
         const auto all = compared(s);
         any = true;
-        out += head(s.sheet.where.empty() ? tr("Beside one's own") : tr("%1, beside one's own").arg(q(s.sheet.where)));
+        out += head(s.sheet.where.empty() ? tr("Beside one's own")
+                                          : tr("%1, beside one's own").arg(q(s.sheet.where)));
         for (const ComparedAngle& c : all)
             out += c.call == ComparedAngle::Call::differs ? line(warn(q(words::compared(c, how_))))
                                                           : line(q(words::compared(c, how_)));
         if (all.empty())
-            out += line(soft(when_ == ShopSheet::When::before
-                                 ? tr("There is nothing of one's own beside it: nothing was read before it.")
-                                 : tr("Read the car now, before anything is turned: that stands beside it.")));
+            out +=
+                line(soft(when_ == ShopSheet::When::before
+                              ? tr("There is nothing of one's own beside it: nothing was read before it.")
+                              : tr("Read the car now, before anything is turned: that stands beside it.")));
     }
     if (!any)
-        out += line(soft(tr("Type each figure as the sheet has it: toe in, a top that leans out, a steering axis "
-                            "that leans back are positive; in and out may be said in words.")));
+        out += line(
+            soft(tr("Type each figure as the sheet has it: toe in, a top that leans out, a steering axis "
+                    "that leans back are positive; in and out may be said in words.")));
     if (!bias_.empty()) {
         out += head(tr("This garage against its sheets: %1").arg(bias_.front().sheets));
         for (const GarageBias& b : bias_) {
-            out += line(b.stands_out ? strong(q(words::garage_bias(b, how_))) : soft(q(words::garage_bias(b, how_))));
+            out += line(b.stands_out ? strong(q(words::garage_bias(b, how_)))
+                                     : soft(q(words::garage_bias(b, how_))));
             if (b.stands_out) out += line(soft(q(words::bias_source(b.source))));
         }
     }
@@ -227,7 +233,9 @@ void ShopGuide::draw(QPainter& p) const {
         if (!a) continue;
         // One's own of that time, beside it.
         for (const SheetBeside& s : beside_)
-            if (const KnownAngle* own = s.sheet.when == when_ ? s.own.find(*a) : nullptr; own && own->known) {
+            if (const KnownAngle* own =
+                    s.sheet.when == when_ && s.typed_in == desk_.jobId() ? s.own.find(*a) : nullptr;
+                own && own->known) {
                 drawText(p, place.at.adjusted(650, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter,
                          q(words::known(a->measure, *own, how_)), 15, c.string);
                 break;

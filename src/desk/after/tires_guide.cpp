@@ -13,11 +13,11 @@
 namespace fairchalk::desk {
 namespace {
 
-constexpr double tread_width = 210, tread_height = 250;
+constexpr double tread_width = 210, tread_height = 240;
 
 /// Seen from above, nose to the right: the left wheels above, the fronts at the right.
 QRectF treadOf(Wheel w) {
-    const double x = axle_of(w) == Axle::front ? 600 : 140, y = side_of(w) == Side::left ? 90 : 520;
+    const double x = axle_of(w) == Axle::front ? 600 : 140, y = side_of(w) == Side::left ? 64 : 580;
     return {x, y, tread_width, tread_height};
 }
 
@@ -135,29 +135,31 @@ QString TiresGuide::body() const {
     if (out.isEmpty()) out = line(soft(tr("Three places across a tread say what wears it.")));
     QString drag;
     for (Axle a : both_axles)
-        if (const Sideways s = sideways_of(now.axles[static_cast<std::size_t>(index_of(a))].total_toe); s.known)
+        if (const Sideways s = sideways_of(now.axles[static_cast<std::size_t>(index_of(a))].total_toe);
+            s.known)
             drag += line(tr("%1: %2").arg(q(words::to_begin(words::axle(a))), q(words::sideways(s))));
     if (!drag.isEmpty()) out += head(tr("What toe does to them")) + drag;
     if (!wear_.empty()) {
         out += head(tr("How fast they wear, outer · middle · inner"));
         for (const TireWear& w : wear_) out += line(q(words::wear(w)));
     } else {
-        out += line(soft(tr("With the odometer on the record's page (Ctrl+J), two such readings tell how fast they "
-                            "wear.")));
+        out += line(
+            soft(tr("With the odometer on the record's page (Ctrl+J), two such readings tell how fast they "
+                    "wear.")));
     }
     return out;
 }
 
 QString TiresGuide::say() const {
     const auto spot = asked();
-    return spot ? (warm_ ? tr("How warm is it at the %1?") : tr("How deep is the tread at the %1?"))
+    return spot ? (warm_ ? tr("How warm is it: %1?") : tr("How deep is the tread: %1?"))
                       .arg(q(words::spot(*spot)))
                 : title();
 }
 
 void TiresGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
-    drawCar(p, QRectF(250, 330, 460, 200));
+    drawCar(p, QRectF(240, 348, 480, 190));
     for (Wheel w : all_wheels) {
         const QRectF tread = treadOf(w);
         double most = 0.0, least = 1e9;
@@ -185,8 +187,8 @@ void TiresGuide::draw(QPainter& p) const {
             for (double dy : {-14.0, 0.0, 14.0})
                 p.drawLine(QPointF(from, band.center().y() + dy), QPointF(to, band.center().y() + dy));
             drawText(p, band.adjusted(band.width() - 96, 0, -10, 0), Qt::AlignRight | Qt::AlignVCenter,
-                     warm_ ? q(show_temperature(*v, how_)) : q(fairchalk::show(Length::from_mm(*v), how_)), 17,
-                     c.chalk, true);
+                     warm_ ? q(show_temperature(*v, how_)) : q(fairchalk::show(Length::from_mm(*v), how_)),
+                     17, c.chalk, true);
         }
         drawText(p,
                  side_of(w) == Side::left ? QRectF(tread.left(), tread.top() - 34, tread.width() + 100, 28)

@@ -9,6 +9,7 @@
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "words/record_words.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -365,6 +366,11 @@ QString CheckGuide::body() const {
     if (!c) return {};
     const Checked state = state_of(desk_.job(), c->id);
     QString out;
+    // What wears shows as the same cause again.
+    if (const auto& twice = desk_.namedTwice())
+        out += line(warn(tr("Twice in a row this car's angles were best explained so: %1. Look there first.")
+                             .arg(q(words::cause(twice->cause, twice->axle))))) +
+               line(soft(q(words::what_to_look_at(twice->cause.cause))));
     if (state.state == CheckState::failed)
         out += line(warn(c->blocks ? tr("⟨b⟩Failed: readings mean nothing until it is mended.⟨/b⟩")
                                    : tr("⟨b⟩Failed.⟨/b⟩"))) +

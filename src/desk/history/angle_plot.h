@@ -24,7 +24,8 @@ class AnglePlot : public QCustomPlot {
     };
     explicit AnglePlot(QWidget* parent);
 
-    void show(Measure measure, std::vector<Point> points, const std::optional<Target>& target, const Show& how);
+    void show(Measure measure, std::vector<Point> points, const std::optional<Target>& target,
+              const Show& how);
     void choose(std::size_t visit);
     /// In or out about the chosen one; 0 shows all.
     void zoom(double by);

@@ -88,8 +88,8 @@ void SeasonFloor::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.fillRect(rect(), c.floor);
     if (!season_ || season_->empty()) return;
-    const double tall = height() - 64.0, wide = std::min(width() - 40.0, tall * 2.1);
-    const QRectF car((width() - wide) / 2, 8, wide, tall);
+    const double tall = height() - 56.0, wide = std::min(width() - 40.0, tall * 2.1);
+    const QRectF car((width() - wide) / 2, 40, wide, tall - 56);
     drawCar(p, car);
     const double times = timesOf(*season_), half = tall * 0.22;
     const auto way = [&](Wheel w, double deg) {
@@ -177,7 +177,8 @@ HistoryPage::HistoryPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk
     across->addWidget(scroll, 2);
     column->addLayout(across, 1);
     keys_ = label(12, false);
-    keys_->setText(tr("← → another job   ↑ ↓ another angle   + − 0 zoom   Enter opens the job   Esc back to the book"));
+    keys_->setText(
+        tr("← → another job   ↑ ↓ another angle   + − 0 zoom   Enter opens the job   Esc back to the book"));
     column->addWidget(keys_);
     connect(floor_, &SeasonFloor::chosen, this, &HistoryPage::chooseVisit);
     connect(plot_, &AnglePlot::chosen, this, &HistoryPage::chooseVisit);
@@ -298,7 +299,9 @@ void HistoryPage::refresh() {
         if (const KnownAngle* a = v.angles.left.find(angle_)) p.left = *a;
         p.turned = v.turned > 0;
         const Job job = v.file.job();
-        if (const auto* r = last_of<ReasonsGiven>(job)) p.happened = !r->reasons.empty();
+        if (const auto* r = last_of<ReasonsGiven>(job))
+            p.happened = std::any_of(r->reasons.begin(), r->reasons.end(),
+                                     [](const std::string& id) { return id != "checking"; });
         for (const Target& t : job.targets)
             if (t == angle_ || (t.measure == angle_.measure && std::holds_alternative<Axle>(t.where) &&
                                 std::holds_alternative<Wheel>(angle_.where) &&
@@ -307,7 +310,7 @@ void HistoryPage::refresh() {
         points.push_back(std::move(p));
     }
     angle_title_->setText(q(words::to_begin(words::measure_of(angle_))));
-    read_off_->setText(tr("ring: found   disc: left   ▵ turned   ✕ a reason was given"));
+    read_off_->setText(tr("ring: found   disc: left   ▵ turned   ✕ something happened"));
     plot_->show(angle_.measure, std::move(points), target, how_);
     chooseVisit(visit_);
 }
@@ -326,14 +329,14 @@ QString HistoryPage::ofTheVisit() const {
         for (Wheel w : all_wheels) {
             const TireRead& t = v.tires[static_cast<std::size_t>(index_of(w))];
             if (const auto p = worn(t))
-                out += line(tr("%1: %2, %3").arg(q(words::to_begin(words::wheel(w))),
-                                                 q(words::tread(t.depth, QuantityKind::length, how_)),
-                                                 q(words::worn_at(*p))));
+                out += line(tr("%1: %2, %3")
+                                .arg(q(words::to_begin(words::wheel(w))),
+                                     q(words::tread(t.depth, QuantityKind::length, how_)),
+                                     q(words::worn_at(*p))));
         }
     }
-    const auto before = std::find_if(season_.rbegin() + static_cast<std::ptrdiff_t>(season_.size() - visit_),
-                                     season_.rend(), [](const book::Visit& b) { return b.read; });
-    if (!v.read || before == season_.rend()) return out;
+    const book::Visit* before = book::read_before(season_, visit_);
+    if (!v.read || !before) return out;
     out += head(tr("Since %1").arg(dayOf(*before)));
     const auto moved = what_moved(before->angles.left, v.angles.found);
     int said = 0;
@@ -349,8 +352,7 @@ QString HistoryPage::ofTheVisit() const {
             return m.call == HasMoved::moved && w && axle_of(*w) == axle;
         });
         int told = 0;
-        for (const Explained& e : here ? explained(job.car, before->angles.left, v.angles.found, axle)
-                                       : std::vector<Explained>()) {
+        for (const Explained& e : here ? book::explained(season_, visit_, axle) : std::vector<Explained>()) {
             if (told == 2 || (told > 0 && e.probability < 0.1)) break;
             ++told;
             out += line(q(words::cause(e, axle))) + line(soft(q(words::what_to_look_at(e.cause))));
@@ -371,7 +373,8 @@ QString HistoryPage::ofTheCar() const {
         newest = &v;
         for (const RodResponse& r : v.angles.left.responses) seen[r.rod] += r.turns_seen;
         for (const DeviceResponse& r : v.angles.left.device_responses)
-            if (r.effect.handle == 0) seen[r.device + name_of(measure_of(r.effect.angle)).data()] += r.turns_seen;
+            if (r.effect.handle == 0)
+                seen[r.device + name_of(measure_of(r.effect.angle)).data()] += r.turns_seen;
     }
     QString learnt;
     if (newest) {

@@ -73,6 +73,15 @@ QString Chalk::styleSheet() const {
                "QScrollBar:vertical { background: transparent; width: 8px; } QScrollBar::handle:vertical { "
                "background: %5; border-radius: 4px; }"
                "QScrollBar::add-line, QScrollBar::sub-line { height: 0; }"
+               "QDialog, QMessageBox, QMenuBar, QMenu { background: %2; } QMenuBar { border-bottom: 1px "
+               "solid %5; }"
+               "QMenuBar::item { padding: 4px 12px; background: transparent; }"
+               "QMenuBar::item:selected, QMenu::item:selected { background: %4; color: %7; }"
+               "QMenu { border: 1px solid %6; padding: 4px; } QMenu::item { padding: 5px 24px; }"
+               "QMenu::separator { height: 1px; background: %5; margin: 4px 10px; }"
+               "QDialog QAbstractItemView, QDialog QComboBox, QDialog QToolButton { background: %3; color: "
+               "%1; }"
+               "QHeaderView::section { background: %2; color: %1; border: 0; padding: 4px; }"
                "QToolTip { background: %3; color: %1; border: 1px solid %6; padding: 6px; }")
         .arg(chalk.name(), panel.name(), well.name(), string.name(), panel_edge.name(), soft.name(),
              on_string.name(), target.name());

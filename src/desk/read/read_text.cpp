@@ -5,8 +5,10 @@
 #include <cmath>
 
 #include "core/job/rig.h"
+#include "core/judge/moved.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "words/record_words.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -312,7 +314,15 @@ QString ReadText::squaring() const {
 /// All that is known by now, and what it is measured from.
 QString ReadText::angles() const {
     const JobAnalysis& a = desk_.answer();
-    QString out = head(tr("What this tells"));
+    QString out;
+    // Just checking: what moved since the job before is the news. What was turned here is none.
+    if (const auto& left = desk_.leftAt(); left && !a.rounds.empty()) {
+        QString moved;
+        for (const MovedAngle& m : what_moved(left->angles, a.rounds.front()))
+            if (m.call == HasMoved::moved) moved += line(q(words::moved(m, how_)));
+        if (!moved.isEmpty()) out += head(tr("Since %1").arg(q(left->begun).left(10))) + moved;
+    }
+    out += head(tr("What this tells"));
     QString rows;
     const auto row = [&](const QString& name, const QString& value) {
         rows += QStringLiteral("⟨tr⟩⟨td width='116'⟩%1⟨/td⟩⟨td⟩%2⟨/td⟩⟨/tr⟩").arg(name, value);

@@ -5,7 +5,6 @@
 
 #include <QDir>
 #include <QFile>
-#include <QPointer>
 #include <QStandardPaths>
 #include <QSvgRenderer>
 
@@ -46,13 +45,6 @@ Record RecordGuide::record() const {
 }
 
 void RecordGuide::enter() {
-    left_.reset();
-    left_for_ = desk_.jobId();
-    desk_.sinceLastJob([self = QPointer(this), job = left_for_](std::optional<JobDesk::LeftAt> left) {
-        if (!self || self->left_for_ != job) return;
-        self->left_ = std::move(left);
-        if (self->left_) emit self->said();
-    });
     written_.clear();
     chosen_ = last_of<Odometer>(desk_.job()) ? QStringLiteral("again") : QStringLiteral("odometer");
 }
@@ -120,14 +112,15 @@ void RecordGuide::act(const QString& id) {
 
 /// What moved since the job before, and why; nothing where there was none, or nothing was read yet.
 QString RecordGuide::sinceLastTime() const {
-    if (!left_) return {};
+    const auto& left = desk_.leftAt();
+    if (!left) return {};
     // As the car came in: what was turned here is no news.
     const auto& rounds = desk_.answer().rounds;
     if (rounds.empty()) return {};
     const Estimate& found = rounds.front();
-    const std::vector<MovedAngle> all = what_moved(left_->angles, found);
+    const std::vector<MovedAngle> all = what_moved(left->angles, found);
     if (all.empty()) return {};
-    QString out = head(tr("Since “%1”, %2").arg(q(left_->title), q(left_->begun).left(10)));
+    QString out = head(tr("Since “%1”, %2").arg(q(left->title), q(left->begun).left(10)));
     int stayed = 0, unsure = 0;
     for (const MovedAngle& m : all) {
         stayed += m.call == HasMoved::stayed;
@@ -144,7 +137,8 @@ QString RecordGuide::sinceLastTime() const {
         });
         if (!here) continue;
         int told = 0;
-        for (const Explained& e : explained(desk_.car(), left_->angles, found, axle)) {
+        for (const Explained& e :
+             explained(desk_.car(), left->angles, found, axle, left->rods, rods_at_begin(desk_.job()))) {
             if (told == 3 || (told > 0 && e.probability < 0.05)) break;
             if (told++ == 0) out += line(tr("Why, the likeliest first:"));
             out += line(q(words::cause(e, axle))) + line(soft(q(words::what_to_look_at(e.cause))));

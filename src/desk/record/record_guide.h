@@ -33,9 +33,6 @@ class RecordGuide : public DrawnGuide {
     Record record() const;
     QString sinceLastTime() const;
 
-    std::optional<JobDesk::LeftAt> left_;  ///< how the job before left the car
-    std::string left_for_;                 ///< asked about this job
-
     QString written_;  ///< the file that was written last, until something else is done
 };
 

@@ -41,6 +41,13 @@ QString LinesGuide::together() const {
     tells.front()[0] = tells.front().at(0).toUpper();
     QString out = head(tr("What this will tell")) + line(tells.join(QStringLiteral(", ")) + QLatin1Char('.'));
     if (!not_told.isEmpty()) out += line(soft(tr("Not: %1.").arg(not_told.join(QStringLiteral(", ")))));
+    // After which work it matters that this can't see it.
+    if (!thrust)
+        out += line(
+            soft(tr("Where the rear axle points matters after a hit, after work on the rear suspension or a "
+                    "sub-frame, and where the wheel will not come straight.")));
+    if (!camber || !caster)
+        out += line(soft(tr("Camber and caster matter after arms, struts, springs or a kerb.")));
     if (!from.isEmpty()) out += line(soft(tr("Toes are measured from %1.").arg(from.join(tr(" and ")))));
     if (!desk_.lines().steering_held)
         out += line(

@@ -55,27 +55,26 @@ void bringIn(JobDesk& desk, const QString& path, std::function<void(BroughtIn)> 
             return then(into_the_job(desk, path, what));
         if (what == book::FileIs::car) {
             const book::Json card = book::card_in(book::read_file(file));
-            desk.make(
-                [&ids = desk.ids(), card](book::Book& b) { return q(b.add_car(card, ids)); },
-                [then, name = q(card.value("name", ""))](const QString&, const QString& error) {
-                    then({error.isEmpty() ? QObject::tr("%1 is on the shelf.").arg(name) : error, {},
-                          error.isEmpty()});
-                });
+            desk.make([&ids = desk.ids(), card](book::Book& b) { return q(b.add_car(card, ids)); },
+                      [then, name = q(card.value("name", ""))](const QString&, const QString& error) {
+                          then({error.isEmpty() ? QObject::tr("%1 is on the shelf.").arg(name) : error,
+                                {},
+                                error.isEmpty()});
+                      });
             return;
         }
         if (what == book::FileIs::unknown)
-            return then({QObject::tr("%1 is no job, no car, no sheet and no readings that this program knows.")
-                             .arg(QFileInfo(path).fileName()),
-                         {},
-                         false});
+            return then(
+                {QObject::tr("%1 is no job, no car, no sheet and no readings that this program knows.")
+                     .arg(QFileInfo(path).fileName()),
+                 {},
+                 false});
         const auto job = std::make_shared<book::JobFile>(
-            what == book::FileIs::readings
-                ? book::job_from_csv(book::read_file(file), nullptr, desk.ids())
-                : book::read_job(file, desk.ids()));
-        const QString title =
-            q(job->extras.value("title", QFileInfo(path).completeBaseName().toStdString()));
-        desk.make([&ids = desk.ids(), job, title](
-                      book::Book& b) { return q(b.import_job(*job, title.toStdString(), ids)); },
+            what == book::FileIs::readings ? book::job_from_csv(book::read_file(file), nullptr, desk.ids())
+                                           : book::read_job(file, desk.ids()));
+        const QString title = q(job->extras.value("title", QFileInfo(path).completeBaseName().toStdString()));
+        desk.make([&ids = desk.ids(), job,
+                   title](book::Book& b) { return q(b.import_job(*job, title.toStdString(), ids)); },
                   [then](const QString& made, const QString& error) {
                       then({error.isEmpty() ? QObject::tr("The job is in the book.") : error, made,
                             error.isEmpty()});
@@ -103,7 +102,7 @@ QString differences(const book::Json& ours, const book::Json& theirs) {
     QStringList out;
     const auto said = [](const book::Json& in, const std::string& key) {
         const auto it = in.find(key);
-        return it == in.end() ? QObject::tr("nothing")
+        return it == in.end()    ? QObject::tr("nothing")
                : it->is_string() ? q(it->get<std::string>())
                                  : q(it->dump());
     };
@@ -171,7 +170,8 @@ QString exportCalendar(JobDesk& desk, const QString& path) {
             for (const Due& d : book::due_of_car(desk.book(), car.id, now)) {
                 if (!d.days) continue;
                 days.push_back({car.id + "-" + d.what.when, d.what.when.substr(0, 10),
-                                car.name + ": " + QObject::tr("look at the wheel angles again").toStdString() +
+                                car.name + ": " +
+                                    QObject::tr("look at the wheel angles again").toStdString() +
                                     (d.what.why.empty() ? "" : " (" + d.what.why + ")")});
             }
         if (days.empty()) return QObject::tr("No car is to be looked at again on a day.");

@@ -11,8 +11,8 @@ namespace fairchalk::desk {
 
 /// What became of a file that was dropped on the window or chosen.
 struct BroughtIn {
-    QString said;   ///< what was done, or what is wrong with it
-    QString job;    ///< a job that was made of it, to open
+    QString said;  ///< what was done, or what is wrong with it
+    QString job;   ///< a job that was made of it, to open
     bool done = false;
 };
 /// A job, readings (CSV), a car, a sheet of figures or a shop's sheet, by what stands in it; the last two go

@@ -104,7 +104,8 @@ int urgency(const std::vector<Due>& dues) {
     constexpr int never = 1'000'000;
     int soonest = never;
     for (const Due& d : dues)
-        soonest = std::min(soonest, d.due ? -100'000 + d.days.value_or(0) : d.days.value_or(d.km ? 500 : never - 1));
+        soonest = std::min(soonest,
+                           d.due ? -100'000 + d.days.value_or(0) : d.days.value_or(d.km ? 500 : never - 1));
     return soonest;
 }
 
@@ -177,7 +178,10 @@ void ShelfPage::fill() {
             if (d.due) due->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
             column->addWidget(due);
         }
-        for (const book::JobInfo& job : jobs) {
+        constexpr std::size_t newest = 3;
+        const bool whole = whole_.contains(car.id) || jobs.size() <= newest + 1;
+        for (std::size_t n = 0; n < (whole ? jobs.size() : newest); ++n) {
+            const book::JobInfo& job = jobs[n];
             auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
                           tr("%1, %2, %3 readings")
                               .arg(QString::fromStdString(job.created.substr(0, 10)))
@@ -186,8 +190,16 @@ void ShelfPage::fill() {
             connect(l, &QAbstractButton::clicked, this,
                     [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
         }
+        if (!whole) {
+            auto* more = add(ShelfLine::Kind::begin, tr("%1 older jobs").arg(jobs.size() - newest), {});
+            connect(more, &QAbstractButton::clicked, this, [this, id = car.id] {
+                whole_.insert(id);
+                fill();
+            });
+        }
         if (!jobs.empty()) {
-            auto* through = add(ShelfLine::Kind::begin, tr("through its jobs: what moved, drifts, wears"), {});
+            auto* through =
+                add(ShelfLine::Kind::begin, tr("through its jobs: what moved, drifts, wears"), {});
             connect(through, &QAbstractButton::clicked, this,
                     [this, id = QString::fromStdString(car.id)] { emit historyWanted(id); });
         }

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <map>
+#include <set>
+
 #include <QAbstractButton>
 #include <QLabel>
 #include <QScrollArea>
@@ -62,6 +65,7 @@ class ShelfPage : public QWidget {
 
     JobDesk& desk_;
     std::map<std::string, std::vector<Due>> dues_;  ///< by car, as far as they are known
+    std::set<std::string> whole_;                   ///< cars of which all jobs are shown
     QLabel* title_;
     QLabel* note_;
     QWidget* list_;

@@ -209,6 +209,9 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
                         facts.push_back({adjuster, d.field, d.value});
                     g.desk_.looked(facts);
                 });
+    if (a.plan.as_far_as && desk_.answerIsCurrent())
+        add("shop-note", tr("The record, and a note for the shop"),
+            [](TurnGuide& g) { emit g.pageWanted({PageId::record}); });
     if (turned_unlocked(desk_.job()))
         add("lock", tr("Lock what was turned"), [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); });
     if (!watched_from(desk_).empty())

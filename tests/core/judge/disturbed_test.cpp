@@ -14,8 +14,7 @@ TEST(Disturbed, WhatHasOneSeatComesBackWhereItWas) {
 }
 
 TEST(Disturbed, ATurnOfARodIsToeAndAStrutsTopIsCamberFirst) {
-    const auto rod =
-        disturbed_by(CornerKind::strut, RodSide::behind_axle, std::array{Joint::tie_rod_thread});
+    const auto rod = disturbed_by(CornerKind::strut, RodSide::behind_axle, std::array{Joint::tie_rod_thread});
     EXPECT_GT(rod.toe, 0.5);  // 1.5 mm on an arm of some 130 mm: 0.65 degrees
     EXPECT_LT(rod.toe, 1.0);
     EXPECT_LT(rod.camber, 0.2 * rod.toe);
@@ -26,8 +25,8 @@ TEST(Disturbed, ATurnOfARodIsToeAndAStrutsTopIsCamberFirst) {
 }
 
 TEST(Disturbed, MoreJointsMoveMoreAndASubframeTakesTheOtherSideAlong) {
-    const auto one = disturbed_by(CornerKind::double_wishbone, RodSide::ahead_of_axle,
-                                  std::array{Joint::upper_arm_bolts});
+    const auto one =
+        disturbed_by(CornerKind::double_wishbone, RodSide::ahead_of_axle, std::array{Joint::upper_arm_bolts});
     const auto two = disturbed_by(CornerKind::double_wishbone, RodSide::ahead_of_axle,
                                   std::array{Joint::upper_arm_bolts, Joint::subframe_bolts});
     EXPECT_GT(two.toe, one.toe);

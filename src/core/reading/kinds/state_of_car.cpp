@@ -111,15 +111,14 @@ class FloorRise final : public ReadingKind {
 /// At three places across a tire's tread: what wears it, or heats it, shows by where.
 struct OfTread final : OfState {
     Bounded bounds;
-    OfTread(const char* c, QuantityKind q, Bounded b)
-        : OfState(c, PlaceKind::tread, q, nullptr), bounds(b) {}
+    OfTread(const char* c, QuantityKind q, Bounded b) : OfState(c, PlaceKind::tread, q, nullptr), bounds(b) {}
     bool signed_reading() const override { return false; }
     std::optional<Bounded> bounded(Shows) const override { return bounds; }
     const char* spot_words(const Spot& s) const override {
-        return !s.tread                          ? TR_NOOP("tread")
-               : *s.tread == TreadPlace::outer   ? TR_NOOP("outer edge of the tread")
-               : *s.tread == TreadPlace::middle  ? TR_NOOP("middle of the tread")
-                                                 : TR_NOOP("inner edge of the tread");
+        return !s.tread                         ? TR_NOOP("tread")
+               : *s.tread == TreadPlace::outer  ? TR_NOOP("outer edge")
+               : *s.tread == TreadPlace::middle ? TR_NOOP("middle")
+                                                : TR_NOOP("inner edge");
     }
 };
 
