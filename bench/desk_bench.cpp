@@ -63,6 +63,34 @@ void KeyPressInTheCheckOver(benchmark::State& state) {
 }
 BENCHMARK(KeyPressInTheCheckOver)->Unit(benchmark::kMillisecond);
 
+/// A car's page with so many jobs, from asking for it to its picture; what was worked out is remembered.
+void CarThroughItsJobs(benchmark::State& state) {
+    const auto path = bookWithDemo();
+    UuidSource ids(book::system_sources());
+    {
+        book::Book b(path);
+        const book::JobFile one =
+            book::read_job(std::string(DATA_DIR) + "/demo/season/brask-hillclimb-1.json", ids);
+        for (int n = 0; n < state.range(0); ++n) b.import_job(one, "one of many", ids);
+    }
+    JobDesk desk(book::Book(path), book::system_sources());
+    Window window(desk);
+    openWhereItWas(desk, window);
+    window.show();
+    desk.settle();
+    const auto cars = desk.book().cars();
+    const auto page = [&] {
+        window.showHistory(QString::fromStdString(cars.back().id));
+        desk.settleMaking();
+        QApplication::processEvents();
+        benchmark::DoNotOptimize(window.grab());
+    };
+    page();
+    desk.settle();
+    for (auto _ : state) page();
+}
+BENCHMARK(CarThroughItsJobs)->Arg(1)->Arg(100)->Unit(benchmark::kMillisecond);
+
 double started(const QString& program, const QStringList& arguments) {
     QElapsedTimer clock;
     clock.start();

@@ -250,16 +250,17 @@ std::vector<JobInfo> Book::jobs(const std::string& car) const {
     for (const ReadingKind* k : reading_kinds())
         kinds += (kinds.empty() ? "'" : ",'") + std::string(k->name()) + "'";
     in_->look([&] {
-        SQLite::Statement s(
-            in_->read(),
-            "SELECT id, car, title, created,"
-            " (SELECT count(*) FROM entry WHERE stream = job.id AND kind = 'round'),"
-            " (SELECT count(*) FROM entry WHERE stream = job.id AND kind IN (" +
-                kinds + ")) FROM job WHERE ?1 = '' OR car = ?1 ORDER BY julianday(created) DESC, rowid DESC");
+        SQLite::Statement s(in_->read(),
+                            "SELECT id, car, title, created,"
+                            " (SELECT count(*) FROM entry WHERE stream = job.id AND kind = 'round'),"
+                            " (SELECT count(*) FROM entry WHERE stream = job.id AND kind IN (" +
+                                kinds +
+                                ")), (SELECT max(seq) FROM entry WHERE stream = job.id) FROM job WHERE ?1 = "
+                                "'' OR car = ?1 ORDER BY julianday(created) DESC, rowid DESC");
         s.bind(1, car);
         while (s.executeStep())
             out.push_back({s.getColumn(0), s.getColumn(1), s.getColumn(2), s.getColumn(3), s.getColumn(4),
-                           s.getColumn(5)});
+                           s.getColumn(5), s.getColumn(6).getInt64()});
     });
     return out;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <cstdint>
 #include <filesystem>
 #include <functional>
 #include <memory>
@@ -26,6 +27,7 @@ struct CarInfo {
 struct JobInfo {
     std::string id, car, title, created;
     int rounds = 0, readings = 0;
+    std::int64_t last = 0;  ///< grows with its log: the same number, the same log
 };
 
 /// The garage book: one SQLite file that holds an append-only log of entries for each job.

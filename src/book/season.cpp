@@ -2,7 +2,10 @@
 #include "book/season.h"
 
 #include <algorithm>
+#include <map>
+#include <set>
 
+#include "book/season_memory.h"
 #include "core/analysis.h"
 
 namespace fairchalk::book {
@@ -80,37 +83,61 @@ std::optional<Estimate> own_beside(const std::vector<Visit>& season, std::size_t
 
 }  // namespace
 
-std::vector<Visit> season_of(const Book& book, const std::string& car, bool practice) {
+namespace {
+
+Visit worked_out(const Book& book, const JobInfo& info) {
+    Visit v;
+    v.info = info;
+    v.file = book.job(info.id);
+    const std::vector<Entry>& log = v.file.entries();
+    const Job job = v.file.job();
+    if (const auto first = std::find_if(log.begin(), log.end(), [](const Entry& e) { return !e.at.empty(); });
+        first != log.end())
+        v.info.created = first->at;
+    v.angles.day = day_of(v.info.created).value_or(0);
+    if (const Odometer* o = last_of<Odometer>(job)) v.km = o->km;
+    v.tires = fairchalk::tires_of(job);
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        if (!job.live(i)) continue;
+        v.turned += is_turn(log[i]);
+        v.sheets += std::holds_alternative<ShopSheet>(log[i].event);
+        if (const auto* a = std::get_if<LookAgain>(&log[i].event)) v.again.push_back(*a);
+        if (const auto* r = std::get_if<ReasonsGiven>(&log[i].event))
+            v.happened = std::any_of(r->reasons.begin(), r->reasons.end(),
+                                     [](const std::string& id) { return id != "checking"; });
+    }
+    v.read =
+        std::any_of(job.rounds.begin(), job.rounds.end(), [](const Round& r) { return !r.readings.empty(); });
+    if (v.read) {
+        EstimateOptions first;
+        first.explain = false;
+        first.round = 0;
+        while (job.rounds[static_cast<std::size_t>(*first.round)].readings.empty()) ++*first.round;
+        v.angles.found = estimate(job, first);
+        v.angles.left = estimate_believed(job);
+    }
+    return v;
+}
+
+std::vector<Visit> in_order(const Book& book, const std::string& car, bool practice,
+                            std::map<std::string, Visit> known) {
     std::vector<Visit> out;
     auto jobs = book.jobs(car);
     std::reverse(jobs.begin(), jobs.end());
+    std::set<std::string> of_practice;
+    for (const auto& [key, value] : book.facts("practice:")) of_practice.insert(key);
     for (const JobInfo& info : jobs) {
-        if (book.fact("practice:" + info.id).has_value() != practice) continue;
+        if (of_practice.contains("practice:" + info.id) != practice) continue;
         try {
-            Visit v;
-            v.info = info;
-            v.file = book.job(info.id);
-            const std::vector<Entry>& log = v.file.entries();
-            const Job job = v.file.job();
-            if (const auto first =
-                    std::find_if(log.begin(), log.end(), [](const Entry& e) { return !e.at.empty(); });
-                first != log.end())
-                v.info.created = first->at;
-            v.angles.day = day_of(v.info.created).value_or(0);
-            if (const Odometer* o = last_of<Odometer>(job)) v.km = o->km;
-            v.tires = fairchalk::tires_of(job);
-            for (std::size_t i = 0; i < log.size(); ++i) v.turned += job.live(i) && is_turn(log[i]);
-            v.read = std::any_of(job.rounds.begin(), job.rounds.end(),
-                                 [](const Round& r) { return !r.readings.empty(); });
-            if (v.read) {
-                EstimateOptions first;
-                first.explain = false;
-                first.round = 0;
-                while (job.rounds[static_cast<std::size_t>(*first.round)].readings.empty()) ++*first.round;
-                v.angles.found = estimate(job, first);
-                v.angles.left = estimate_believed(job);
+            const auto it = known.find(info.id);
+            if (it == known.end() || it->second.info.last != info.last) {
+                out.push_back(worked_out(book, info));
+                continue;
             }
-            out.push_back(std::move(v));
+            const std::string at = it->second.info.created;
+            out.push_back(std::move(it->second));
+            out.back().info = info;
+            out.back().info.created = at;
         } catch (const FileError&) {
             // An entry of a newer program: the other jobs still tell.
         }
@@ -118,6 +145,21 @@ std::vector<Visit> season_of(const Book& book, const std::string& car, bool prac
     std::stable_sort(out.begin(), out.end(),
                      [](const Visit& a, const Visit& b) { return a.info.created < b.info.created; });
     return out;
+}
+
+}  // namespace
+
+std::vector<Visit> season_of(const Book& book, const std::string& car, bool practice) {
+    return in_order(book, car, practice, {});
+}
+
+std::vector<Visit> season_remembered(const Book& book, const std::string& car, bool practice) {
+    return in_order(book, car, practice,
+                    recalled(book.fact(season_fact(car, practice)).value_or(std::string())));
+}
+
+void make_whole(const Book& book, Visit& visit) {
+    if (!visit.whole) visit = worked_out(book, visit.info);
 }
 
 std::vector<AngleDrift> drifts_of(const std::vector<Visit>& season) {
@@ -143,7 +185,8 @@ std::vector<DueVisit> due_of(const std::vector<Visit>& season, std::string_view 
     }
     std::vector<DueVisit> out;
     for (std::size_t k = from; k < season.size(); ++k)
-        for (Due& d : fairchalk::due_of(season[k].file.job(), today, km)) out.push_back({k, std::move(d)});
+        for (const LookAgain& a : season[k].again)
+            out.push_back({k, fairchalk::due_of(a, today, season[k].km, km)});
     return out;
 }
 

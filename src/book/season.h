@@ -22,13 +22,22 @@ struct Visit {
     bool read = false;  ///< an angle was read in it
     std::optional<double> km;
     TiresRead tires;
-    int turned = 0;  ///< how many turns are in it
+    int turned = 0;         ///< how many turns are in it
+    bool happened = false;  ///< it was begun for a reason: hit something, parts
+    int sheets = 0;         ///< how many shop's sheets are in it
+    std::vector<LookAgain> again;
+    /// False for one that was remembered: then `file` is empty, and of the angles no covariance is known.
+    bool whole = true;
 };
 
 /// All jobs of a car, oldest first; those of practice alone where they are asked for, else all others. Works
 /// for as long as the car has jobs: not for the window's thread. Jobs that this program can't read are left
 /// out. Throws BookError.
 std::vector<Visit> season_of(const Book& book, const std::string& car, bool practice = false);
+/// The same, with what was remembered of it (season_memory.h): only what is new since is worked out.
+std::vector<Visit> season_remembered(const Book& book, const std::string& car, bool practice = false);
+/// Works out what was only remembered. Throws FileError.
+void make_whole(const Book& book, Visit& visit);
 
 /// The car's drifts, its tires, and what is due on a day, over a season.
 std::vector<AngleDrift> drifts_of(const std::vector<Visit>& season);

@@ -3,6 +3,7 @@
 #include <QPointer>
 
 #include "book/adjuster_json.h"
+#include "book/season_memory.h"
 #include "core/judge/card_after_job.h"
 #include "core/judge/moved.h"
 #include "job_desk.h"
@@ -146,22 +147,31 @@ void JobDesk::lookBack() {
 }
 
 void JobDesk::season(const std::string& car, std::function<void(Season)> then) {
-    beside([book = book_, car, today = ids_.now(), then]() -> std::function<void()> {
+    beside([this, book = book_, car, today = ids_.now(), then]() -> std::function<void()> {
         auto out = std::make_shared<Season>();
+        std::string memory;
         try {
-            out->visits = book::season_of(*book, car);
-            out->drifts = book::drifts_of(out->visits);
-            out->due = book::due_of(out->visits, today);
-            out->sheets = book::sheets_beside(out->visits);
-            // What each cause does is worked out once, and takes long enough to be seen in the window.
-            if (!out->visits.empty())
-                for (Axle axle : both_axles)
-                    (void)explained(out->visits.back().file.job().car, out->visits.back().angles.left,
-                                    out->visits.back().angles.left, axle);
+            out->visits = book::season_remembered(*book, car);
+            auto& visits = out->visits;
+            if (std::any_of(visits.begin(), visits.end(), [](const book::Visit& v) { return v.whole; }))
+                memory = book::remembered(visits);
+            out->drifts = book::drifts_of(visits);
+            out->due = book::due_of(visits, today);
+            if (std::any_of(visits.begin(), visits.end(),
+                            [](const book::Visit& v) { return v.sheets > 0; })) {
+                for (book::Visit& v : visits) book::make_whole(*book, v);
+                out->sheets = book::sheets_beside(visits);
+            }
+            // Its adjusters have their names on the card of the newest.
+            if (!visits.empty()) book::make_whole(*book, visits.back());
         } catch (const std::exception&) {
             // What can't be read is left out.
         }
-        return [then, out] { then(std::move(*out)); };
+        return [this, car, then, out, memory] {
+            // Worked out once for each state of the logs.
+            if (!memory.empty() && !book_->read_only()) facts_.keep(book::season_fact(car, false), memory);
+            then(std::move(*out));
+        };
     });
 }
 

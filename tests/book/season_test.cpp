@@ -8,6 +8,7 @@
 #include "book/calendar.h"
 #include "book/car_file.h"
 #include "book/places.h"
+#include "book/season_memory.h"
 #include "folder.h"
 
 namespace fairchalk::book {
@@ -196,6 +197,37 @@ TEST_F(SeasonTest, ARodThatWasMeasuredTellsTheRodFromTheCar) {
     add(with_rod(302.3, 11.5, "2026-03-01"), "the rod was turned");
     const auto rod_turned = explained(season_of(book, car()), 2, Axle::front);
     EXPECT_EQ(rod_turned[0].cause, Cause::rod_length);
+}
+
+TEST_F(SeasonTest, WhatWasWorkedOutIsRememberedUntilSomethingIsAdded) {
+    const std::string first = add(file(1), "first"), second = add(file(2), "second");
+    const auto season = season_of(book, car());
+    book.set_fact(season_fact(car(), false), remembered(season));
+    auto again = season_remembered(book, car());
+    ASSERT_EQ(again.size(), 2u);
+    for (std::size_t k = 0; k < 2; ++k) {
+        EXPECT_FALSE(again[k].whole);
+        for (const CarAngle& a : angles_of_a_car()) {
+            const KnownAngle *was = season[k].angles.left.find(a), *is = again[k].angles.left.find(a);
+            ASSERT_EQ(was->known, is->known) << a.name();
+            EXPECT_EQ(was->value, is->value) << a.name();
+            EXPECT_EQ(was->sigma, is->sigma) << a.name();
+        }
+        EXPECT_EQ(again[k].turned, season[k].turned);
+        EXPECT_EQ(again[k].km, season[k].km);
+        EXPECT_EQ(again[k].info.created, season[k].info.created);
+    }
+    EXPECT_EQ(again[0].again.size(), 1u);
+    make_whole(book, again[0]);
+    EXPECT_TRUE(again[0].whole && again[0].angles.left.posterior);
+    // One that was added to is worked out again, and no other.
+    book.append(second, {entry({{"kind", "odometer"}, {"reads", "140 000 km"}})});
+    again = season_remembered(book, car());
+    EXPECT_FALSE(again[0].whole);
+    EXPECT_TRUE(again[1].whole);
+    EXPECT_EQ(again[1].km, 140000.0);
+    book.set_fact(season_fact(car(), false), "{\"program\": 3}");
+    EXPECT_TRUE(season_remembered(book, car())[0].whole);
 }
 
 TEST(Calendar, LinesEndAndFoldAsTheyShould) {

@@ -38,23 +38,21 @@ Result<LookAgain> look_again_from(std::string_view text) {
     return fail(Code::again_when, std::string(text));
 }
 
+Due due_of(const LookAgain& what, std::string_view today, std::optional<double> then,
+           std::optional<double> now) {
+    Due d{what, false, {}, {}};
+    if (const auto day = day_of(what.when), on = day_of(today); day && on) d.days = *day - *on;
+    if (const auto far = read_distance(what.when); !d.days && far && then && now) d.km = *then + *far - *now;
+    d.due = (d.days && *d.days <= 0) || (d.km && *d.km <= 0.0);
+    return d;
+}
+
 std::vector<Due> due_of(const Job& job, std::string_view today, std::optional<double> odometer_now) {
     std::vector<Due> out;
-    std::optional<double> then;
-    for (std::size_t i = 0; i < job.log->size(); ++i) {
-        if (!job.live(i)) continue;
-        if (const auto* o = std::get_if<Odometer>(&(*job.log)[i].event)) then = o->km;
-        const auto* again = std::get_if<LookAgain>(&(*job.log)[i].event);
-        if (!again) continue;
-        Due d{*again, false, {}, {}};
-        if (const auto day = day_of(again->when), now = day_of(today); day && now) d.days = *day - *now;
-        out.push_back(std::move(d));
-    }
-    for (Due& d : out) {
-        if (const auto far = read_distance(d.what.when); !d.days && far && then && odometer_now)
-            d.km = *then + *far - *odometer_now;
-        d.due = (d.days && *d.days <= 0) || (d.km && *d.km <= 0.0);
-    }
+    const Odometer* then = last_of<Odometer>(job);
+    for (std::size_t i = 0; i < job.log->size(); ++i)
+        if (const auto* again = job.live(i) ? std::get_if<LookAgain>(&(*job.log)[i].event) : nullptr)
+            out.push_back(due_of(*again, today, then ? std::optional(then->km) : std::nullopt, odometer_now));
     return out;
 }
 

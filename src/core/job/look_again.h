@@ -27,6 +27,9 @@ struct Due {
     std::optional<int> days;   ///< until then; negative once it is past
     std::optional<double> km;  ///< still to be driven, where the odometer was written down since
 };
+/// `then` and `now`: the odometer when it was said, and the newest one known of the car, in km.
+Due due_of(const LookAgain& what, std::string_view today, std::optional<double> then = {},
+           std::optional<double> now = {});
 /// Live ones only. `odometer_now` is the newest one known of the car, in km.
 std::vector<Due> due_of(const Job& job, std::string_view today, std::optional<double> odometer_now = {});
 

@@ -49,12 +49,15 @@ std::vector<AngleDrift> drifts(std::span<const SeasonJob> jobs) {
         const auto n = static_cast<Eigen::Index>(s.days.size());
         if (n < 3) continue;
         Eigen::MatrixXd a(n, 2), c = Eigen::MatrixXd::Zero(n, n);
+        // What a turn did is as unsure for all jobs after it.
+        double before = 0.0;
         for (Eigen::Index i = 0; i < n; ++i) {
             const auto at = static_cast<std::size_t>(i);
             a.row(i) << 1.0, s.days[at] - s.days[0];
+            c.row(i).tail(n - i).setConstant(before);
+            c.col(i).tail(n - i).setConstant(before);
             c(i, i) += s.variance[at];
-            // What a turn did is as unsure for all jobs after it.
-            c.bottomRightCorner(n - i - 1, n - i - 1).array() += s.turned[at];
+            before += s.turned[at];
         }
         const Eigen::LDLT<Eigen::MatrixXd> inverse(c);
         const Eigen::MatrixXd normal = a.transpose() * inverse.solve(a);

@@ -135,7 +135,7 @@ void AnglePlot::whole() {
     }
     const double pad = std::max(0.06 * (to - from), 5.0 * day_s);
     xAxis->setRange(from - pad, to + pad);
-    replot();
+    replot(rpQueuedReplot);  // once, however much changes
 }
 
 void AnglePlot::choose(std::size_t visit) {
@@ -146,13 +146,13 @@ void AnglePlot::choose(std::size_t visit) {
             here_->point2->setCoords(x, 1.0);
             if (!xAxis->range().contains(x)) xAxis->moveRange(x - xAxis->range().center());
         }
-    replot();
+    replot(rpQueuedReplot);  // once, however much changes
 }
 
 void AnglePlot::zoom(double by) {
     const double about = here_->point1->key();
     xAxis->scaleRange(by, xAxis->range().contains(about) ? about : xAxis->range().center());
-    replot();
+    replot(rpQueuedReplot);  // once, however much changes
 }
 
 const AnglePlot::Point* AnglePlot::nearest(double x) const {

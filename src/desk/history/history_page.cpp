@@ -229,9 +229,21 @@ std::vector<CarAngle> HistoryPage::known() const {
 void HistoryPage::chooseVisit(std::size_t visit) {
     if (visit >= season_.size()) return;
     visit_ = visit;
+    // What was only remembered is worked out where it is looked at.
+    for (std::size_t k : {visit_, before(visit_)}) try {
+            book::make_whole(desk_.book(), season_[k]);
+        } catch (const std::exception&) {
+            // It stays as it was remembered.
+        }
     floor_->show(&season_, visit_);
     plot_->choose(visit_);
     setMarked(text_, ofTheVisit() + ofTheCar());
+}
+
+/// The job before it that read something; itself where there is none.
+std::size_t HistoryPage::before(std::size_t visit) const {
+    const book::Visit* v = book::read_before(season_, visit);
+    return v ? static_cast<std::size_t>(v - season_.data()) : visit;
 }
 
 void HistoryPage::chooseAngle(const CarAngle& angle) {
@@ -290,6 +302,11 @@ void HistoryPage::refresh() {
     note_->setText(said.join(QStringLiteral(" · ")));
     std::vector<AnglePlot::Point> points;
     std::optional<Target> target;
+    for (const Target& t : season_.back().file.job().targets)
+        if (t == angle_ || (t.measure == angle_.measure && std::holds_alternative<Axle>(t.where) &&
+                            std::holds_alternative<Wheel>(angle_.where) &&
+                            std::get<Axle>(t.where) == axle_of(std::get<Wheel>(angle_.where))))
+            target = t;
     for (std::size_t k = 0; k < season_.size(); ++k) {
         const book::Visit& v = season_[k];
         AnglePlot::Point p;
@@ -298,15 +315,7 @@ void HistoryPage::refresh() {
         if (const KnownAngle* a = v.angles.found.find(angle_)) p.found = *a;
         if (const KnownAngle* a = v.angles.left.find(angle_)) p.left = *a;
         p.turned = v.turned > 0;
-        const Job job = v.file.job();
-        if (const auto* r = last_of<ReasonsGiven>(job))
-            p.happened = std::any_of(r->reasons.begin(), r->reasons.end(),
-                                     [](const std::string& id) { return id != "checking"; });
-        for (const Target& t : job.targets)
-            if (t == angle_ || (t.measure == angle_.measure && std::holds_alternative<Axle>(t.where) &&
-                                std::holds_alternative<Wheel>(angle_.where) &&
-                                std::get<Axle>(t.where) == axle_of(std::get<Wheel>(angle_.where))))
-                target = t;
+        p.happened = v.happened;
         points.push_back(std::move(p));
     }
     angle_title_->setText(q(words::to_begin(words::measure_of(angle_))));
@@ -335,10 +344,10 @@ QString HistoryPage::ofTheVisit() const {
                                      q(words::worn_at(*p))));
         }
     }
-    const book::Visit* before = book::read_before(season_, visit_);
-    if (!v.read || !before) return out;
-    out += head(tr("Since %1").arg(dayOf(*before)));
-    const auto moved = what_moved(before->angles.left, v.angles.found);
+    const book::Visit* since = book::read_before(season_, visit_);
+    if (!v.read || !since) return out;
+    out += head(tr("Since %1").arg(dayOf(*since)));
+    const auto moved = what_moved(since->angles.left, v.angles.found);
     int said = 0;
     for (const MovedAngle& m : moved)
         if (m.call == HasMoved::moved) {
@@ -370,7 +379,7 @@ QString HistoryPage::ofTheCar() const {
     const book::Visit* newest = nullptr;
     for (const book::Visit& v : season_) {
         if (!v.read) continue;
-        newest = &v;
+        if (v.whole) newest = &v;
         for (const RodResponse& r : v.angles.left.responses) seen[r.rod] += r.turns_seen;
         for (const DeviceResponse& r : v.angles.left.device_responses)
             if (r.effect.handle == 0)

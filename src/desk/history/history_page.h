@@ -65,6 +65,7 @@ class HistoryPage : public QWidget {
     void refresh();
     void chooseVisit(std::size_t visit);
     void chooseAngle(const CarAngle& angle);
+    std::size_t before(std::size_t visit) const;
     void stepAngle(int by);
     std::vector<CarAngle> known() const;
     QString ofTheVisit() const;
