@@ -11,6 +11,7 @@
 #include <QMessageBox>
 #include <QTimer>
 
+#include "history/history_page.h"
 #include "look/chalk.h"
 #include "practice/practice_jobs.h"
 
@@ -192,10 +193,15 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settleMaking();
     QApplication::processEvents();
     shot("shelf");
-    window.showHistory(QString::fromStdString(desk.book().cars().front().id));
-    desk.settleMaking();
-    shot("history");
     const std::string tarnby = desk.book().cars().back().id;
+    window.showHistory(QString::fromStdString(tarnby));
+    desk.settleMaking();
+    for (const int key :
+         {Qt::Key_Up, Qt::Key_Up, Qt::Key_Up, Qt::Key_Up, Qt::Key_Up, Qt::Key_Up, Qt::Key_Left}) {
+        QKeyEvent press(QEvent::KeyPress, key, Qt::NoModifier);
+        QApplication::sendEvent(window.history(), &press);
+    }
+    shot("history");
     const auto its = desk.book().jobs(tarnby);
     window.openJob(QString::fromStdString(its.at(1).id));
     window.showPage({PageId::tires});
