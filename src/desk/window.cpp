@@ -228,7 +228,7 @@ void Window::shortcuts() {
     });
     for (const auto& [key, id] : {std::pair(Qt::Key_J, PageId::record),
                                   {Qt::Key_Y, PageId::tires},
-                                  {Qt::Key_U, PageId::shop},
+                                  {Qt::Key_F, PageId::shop},
                                   {Qt::Key_G, PageId::repair}})
         on(QKeySequence(Qt::CTRL | key), [this, id = id] {
             if (desk_.hasJob()) showPage({page_.id == id ? PageId::none : id});
@@ -286,6 +286,7 @@ void Window::shortcuts() {
 void Window::setHow(const Show& how) {
     how_ = how;
     if (history_) history_->setShow(how);
+    if (car_page_) car_page_->setShow(how);
     desk_.showInches(how.lengths == Show::LengthStyle::inch);
     QSettings settings;
     settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal
@@ -392,6 +393,7 @@ void Window::showShelf() {
 
 void Window::showCarPage(const QString& car) {
     leave([this, car] {
+        carPage().setShow(how_);
         pages_->setCurrentWidget(&carPage());
         car_page_->begin(car);
     });
@@ -521,7 +523,7 @@ void Window::showKeys() {
            "Ctrl E  something else happened      Ctrl L  something is loose\n"
            "Ctrl K  the cautions here were read      Ctrl I  the car's card      Ctrl M  the evening\n"
            "Ctrl J  the record      Ctrl H  the car through its jobs      Ctrl Y  tires\n"
-           "Ctrl U  a shop's sheet      Ctrl G  what a repair disturbs\n"
+           "Ctrl F  a shop's sheet      Ctrl G  what a repair disturbs\n"
            "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor      Ctrl B  "
            "speech\n"
            "Ctrl +, Ctrl −  zoom      Ctrl P  print      Ctrl Shift P  this drawing as SVG\n"

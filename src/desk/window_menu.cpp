@@ -109,7 +109,7 @@ void Window::makeMenus() {
         tr("Ctrl+H"));
     add(car, tr("Its card"), page(PageId::card), tr("Ctrl+I"));
     add(car, tr("Tires"), page(PageId::tires), tr("Ctrl+Y"));
-    add(car, tr("A shop's sheet"), page(PageId::shop), tr("Ctrl+U"));
+    add(car, tr("A shop's sheet"), page(PageId::shop), tr("Ctrl+F"));
     add(car, tr("What will a repair disturb?"), page(PageId::repair), tr("Ctrl+G"));
 
     QMenu* job = menuBar()->addMenu(tr("&Job"));

@@ -139,7 +139,7 @@ TEST_F(AfterDeskTest, TreadsAreTypedOneAfterTheOtherAndSayWhatWoreThem) {
 TEST_F(AfterDeskTest, AShopsSheetIsTypedLineByLineAndStandsBesideOnesOwn) {
     season("tarnby-estate", 1);
     open();
-    page(Qt::Key_U);
+    page(Qt::Key_F);
     ASSERT_EQ(window->page().id, PageId::shop);
     EXPECT_EQ(window->drawn()->chosen(), "front-left.toe");
     enter("0°25' out");
@@ -157,7 +157,7 @@ TEST_F(AfterDeskTest, AShopsSheetIsTypedLineByLineAndStandsBesideOnesOwn) {
     // On the disk, and there again.
     close();
     open();
-    page(Qt::Key_U);
+    page(Qt::Key_F);
     EXPECT_TRUE(slateText().contains("Sallow Wharf Tires, beside one's own")) << slateText().toStdString();
 }
 
@@ -167,7 +167,7 @@ TEST_F(AfterDeskTest, WhatStandsOutIsTakenOffOnlyWhenSaidAndThenShown) {
     settled();
     const double before = desk->answer().now.wheels[0].camber.value.deg();
     // All four cambers half a degree further in at the shop, four times over.
-    page(Qt::Key_U);
+    page(Qt::Key_F);
     for (const char* angle : {"front-left.toe", "front-left.camber", "front-right.camber", "rear-left.camber",
                               "rear-right.camber"}) {
         const auto a = *car_angle_named(angle);
@@ -196,7 +196,7 @@ TEST_F(AfterDeskTest, ThePracticeShopLeavesItsSheetAsTextAndAsAFileThatComesBack
     startPractice(*desk, {"tarnby", "new-rack", 2, 17},
                   [this](const QString& job, const QString&) { window->openJob(job); });
     settled();
-    page(Qt::Key_U);
+    page(Qt::Key_F);
     ASSERT_TRUE(offers("To the practice shop")) << slateText().toStdString();
     window->drawn()->act("practice");
     settled();

@@ -372,6 +372,23 @@ TEST_F(DeskTest, ANewJobOnACarOfTheShelfBeginsWithItsCard) {
     EXPECT_EQ(desk->car().rod_at(Wheel::front_left)->rod, RodSide::ahead_of_axle);
 }
 
+TEST_F(DeskTest, InInchesABareNumberOfANewCarIsInches) {
+    demo();
+    open();
+    key(Qt::Key_F7);
+    key(Qt::Key_N, Qt::ControlModifier);
+    auto* wheelbase = window->carPage().findChild<QLineEdit*>("wheelbase");
+    EXPECT_EQ(wheelbase->placeholderText(), "101 in");
+    for (const auto& [name, text] :
+         {std::pair("name", "Old van"), {"wheelbase", "101"}, {"front_span", "15"}, {"rear_span", "15 1/2"}})
+        window->carPage().findChild<QLineEdit*>(name)->setText(text);
+    key(Qt::Key_Return, Qt::ControlModifier);
+    desk->settleMaking();
+    ASSERT_EQ(desk->car().name, "Old van") << "nothing is questioned";
+    EXPECT_NEAR(desk->car().wheelbase->in(), 101.0, 1e-9);
+    EXPECT_NEAR(desk->car().axle(Axle::rear).rim_span->in(), 15.5, 1e-9);
+}
+
 TEST_F(DeskTest, BarsThatAreNotBeyondTheHubsAreQuestioned) {
     demo();
     open();

@@ -55,6 +55,16 @@ void drawThread(QPainter& p, QLineF along, bool right_hand, const QColor& ink) {
 
 }  // namespace
 
+void CarPage::setShow(const Show& how) {
+    const bool metric = how.lengths == Show::LengthStyle::mm;
+    bare_ = metric ? Bare::mm : Bare::inch;
+    fields_.at("wheelbase")->setPlaceholderText(metric ? tr("2565 mm") : tr("101 in"));
+    for (const char* key : {"rear_span", "front_span"})
+        fields_.at(key)->setPlaceholderText(metric ? tr("416 mm") : tr("16 3/8 in"));
+    for (const char* key : {"front_aim", "rear_aim"})
+        fields_.at(key)->setPlaceholderText(metric ? tr("0°08' in, 2 mm") : tr("0°08' in, 1/16 in"));
+}
+
 QLineEdit* CarPage::field(const char* key, const QString& name, const QString& hint) {
     auto* f = new QLineEdit(this);
     f->setObjectName(QString::fromLatin1(key));
@@ -214,8 +224,8 @@ bool CarPage::length(const char* key, bool needed, std::string& out, Bounded wha
     if (text(key).isEmpty())
         return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
                                            "Like 416 mm or 16 3/8 in."));
-    const auto q = read_quantity(text(key).toStdString(),
-                                 {Expect::Kind::length, Bare::mm, what == Bounded::thread_pitch});
+    const auto q =
+        read_quantity(text(key).toStdString(), {Expect::Kind::length, bare_, what == Bounded::thread_pitch});
     if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
     // Questioned once; whoever begins the job again with the same insists.
     const std::string typed = text(key).toStdString();
@@ -528,7 +538,7 @@ std::optional<Target> CarPage::understood(const std::string& axle) const {
     ToeAsLength terms;
     terms.half_difference = basis == "half";
     const auto span =
-        read_quantity(text((axle + "_over").c_str()).toStdString(), {Expect::Kind::length, Bare::mm});
+        read_quantity(text((axle + "_over").c_str()).toStdString(), {Expect::Kind::length, bare_});
     if (span && span->value > 0) terms.span = span->length();
     const auto target = target_from(basis == "total" ? Measure::total_toe : Measure::toe, *aim,
                                     read("_minus"), read("_plus"), terms);

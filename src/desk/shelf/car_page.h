@@ -21,6 +21,8 @@ class CarPage : public QWidget {
     explicit CarPage(JobDesk& desk, QWidget* parent = nullptr);
     /// Begins with an empty card, or with that of a car on the shelf.
     void begin(const QString& car);
+    /// In which unit a bare number is, and what the empty fields show.
+    void setShow(const Show& how);
 
   signals:
     void jobMade(const QString& job);
@@ -60,6 +62,7 @@ class CarPage : public QWidget {
     bool keeps_ = false;   ///< the job was begun meanwhile
     QLabel* problem_;
     QPushButton* keep_;
+    Bare bare_ = Bare::mm;
 };
 
 }  // namespace fairchalk::desk
