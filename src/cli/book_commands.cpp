@@ -6,6 +6,7 @@
 #include <stdexcept>
 
 #include "book/book.h"
+#include "book/demo.h"
 #include "book/knowledge_file.h"
 #include "book/season.h"
 #include "cli/command.h"
@@ -220,6 +221,19 @@ Command history_command(CLI::App& program, Context& with) {
                     return 0;
                 }
                 throw BadInput{"--car: " + words::sentence({Code::job_unknown_word, {*car, listed(names)}})};
+            }};
+}
+
+Command demo_command(CLI::App& program, Context& with) {
+    auto* demo = program.add_subcommand("demo", "Makes a book of the demo garage, to try things out on");
+    demo->add_option("book", with.path, "where; nothing may be there yet")->required();
+    demo->footer("Example: fairchalk-cli demo /tmp/dunmere-lane.fairchalk");
+    return {demo, [&with] {
+                const auto data = book::demo_data();
+                if (!data) throw BadInput{"demo: its data was not installed with this program"};
+                book::make_demo(with.path, *data, with.ids);
+                with.out << with.path << "\n";
+                return 0;
             }};
 }
 

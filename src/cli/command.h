@@ -55,6 +55,7 @@ void add_job_options(CLI::App& command, Context& with, std::string& named);
 Command report_command(CLI::App& program, Context& with);
 Command list_command(CLI::App& program, Context& with);
 Command history_command(CLI::App& program, Context& with);
+Command demo_command(CLI::App& program, Context& with);
 Command merge_command(CLI::App& program, Context& with);
 
 /// By the desktop program beside this one, which alone loads Qt. Throws std::runtime_error where it is not

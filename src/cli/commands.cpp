@@ -510,7 +510,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     practice->require_subcommand(1);
     for (const auto add : {bench_command, prove_command, tonight_command})
         commands.push_back(add(*practice, with));
-    for (const auto add : {import_command, export_command, merge_command, backup_command, salvage_command})
+    for (const auto add :
+         {import_command, export_command, merge_command, demo_command, backup_command, salvage_command})
         commands.push_back(add(program, with));
 
     try {

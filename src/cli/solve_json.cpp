@@ -6,6 +6,7 @@
 #include <cstdio>
 #include <cstdlib>
 
+#include "book/shop_json.h"
 #include "core/analysis.h"
 #include "core/job/floor.h"
 #include "core/judge/cross_check.h"
@@ -290,6 +291,11 @@ Json solve_answer(const book::JobFile& file, std::optional<int> round) {
         }
     }
     if (const auto floor = floor_now(job)) out["floor"] = floor_json(*floor, file, job.car);
+    // What was taken off all angles of the last state: as it stands in the log.
+    if (const BiasTaken* bias = last_of<BiasTaken>(job); bias && !bias->all.empty()) {
+        out["bias_taken"] = Json::object();
+        book::bias_json(*bias, out["bias_taken"]);
+    }
     out["fit"] = {{"redundancy", e.redundancy}, {"weighted_sum", e.weighted_sum}, {"alarm", e.alarm}};
     out["reference"] = name_of(e.chassis_marks ? Reference::chassis_marks : Reference::centreline);
     cross_checks(job, e.round, out);

@@ -67,6 +67,7 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice, G
     question.options.order = ways.order;
     question.options.jacked_to_reach = ways.jacked_to_reach;
     question.match = choice.match;
+    question.targets = choice.targets;
     question.cancel = cancel;
     Analysis analysis = analyse(job, question);
     a.belief = std::move(analysis.belief);

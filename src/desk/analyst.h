@@ -24,7 +24,8 @@ namespace fairchalk::desk {
 struct PlanChoice {
     PlanOptions options;
     std::optional<Wheel> match;
-    std::string name;  ///< of the choice; empty: all of it
+    std::string name;                                 ///< of the choice; empty: all of it
+    std::optional<std::vector<Target>> targets = {};  ///< these instead of the job's own
 };
 
 /// How this garage works, whatever the job: what its other jobs tell of the time that steps take, the order

@@ -147,6 +147,8 @@ class JobDesk : public QObject {
         std::vector<SheetBeside> sheets;
     };
     void season(const std::string& car, std::function<void(Season)> then);
+    /// A copy of the demo garage beside the usual book; `then` gets where, or why not.
+    void makeDemo(std::function<void(const QString& path, const QString& error)> then);
     /// This car's sheets beside one's own, and what all of the garage say of it, worked out beside the
     /// window.
     void sheets(std::function<void(std::vector<SheetBeside> ofThisCar, std::vector<GarageBias>)> then);

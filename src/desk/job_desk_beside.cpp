@@ -3,6 +3,8 @@
 #include <QPointer>
 
 #include "book/adjuster_json.h"
+#include "book/demo.h"
+#include "book/places.h"
 #include "book/season_memory.h"
 #include "core/judge/card_after_job.h"
 #include "core/judge/moved.h"
@@ -150,8 +152,12 @@ void JobDesk::season(const std::string& car, std::function<void(Season)> then) {
     beside([this, book = book_, car, today = ids_.now(), then]() -> std::function<void()> {
         auto out = std::make_shared<Season>();
         std::string memory;
+        bool practice = false;
         try {
-            out->visits = book::season_remembered(*book, car);
+            // A practice car's jobs are about its own floor.
+            const auto jobs = book->jobs(car);
+            practice = !jobs.empty() && book->fact("practice:" + jobs.front().id).has_value();
+            out->visits = book::season_remembered(*book, car, practice);
             auto& visits = out->visits;
             if (std::any_of(visits.begin(), visits.end(), [](const book::Visit& v) { return v.whole; }))
                 memory = book::remembered(visits);
@@ -167,11 +173,32 @@ void JobDesk::season(const std::string& car, std::function<void(Season)> then) {
         } catch (const std::exception&) {
             // What can't be read is left out.
         }
-        return [this, car, then, out, memory] {
+        return [this, car, practice, then, out, memory] {
             // Worked out once for each state of the logs.
-            if (!memory.empty() && !book_->read_only()) facts_.keep(book::season_fact(car, false), memory);
+            if (!memory.empty() && !book_->read_only()) facts_.keep(book::season_fact(car, practice), memory);
             then(std::move(*out));
         };
+    });
+}
+
+void JobDesk::makeDemo(std::function<void(const QString&, const QString&)> then) {
+    beside([then]() -> std::function<void()> {
+        QString path, error;
+        try {
+            const auto data = book::demo_data();
+            if (!data) throw book::BookError("The demo garage was not installed with this program.");
+            // Each time a fresh one: it is for trying things out.
+            const auto folder = book::default_book().parent_path();
+            std::filesystem::path to = folder / "demo garage.fairchalk";
+            for (int n = 2; std::filesystem::exists(to); ++n)
+                to = folder / ("demo garage " + std::to_string(n) + ".fairchalk");
+            UuidSource ids(book::system_sources());
+            book::make_demo(to, *data, ids);
+            path = QString::fromStdString(to.string());
+        } catch (const std::exception& e) {
+            error = QString::fromUtf8(e.what());
+        }
+        return [then, path, error] { then(path, error); };
     });
 }
 

@@ -166,6 +166,8 @@ ShelfPage& Window::shelf() {
         connect(shelf_, &ShelfPage::practiceWanted, this, &Window::showPractice);
         connect(shelf_, &ShelfPage::copiesWanted, this, &Window::showCopies);
         connect(shelf_, &ShelfPage::historyWanted, this, &Window::showHistory);
+        connect(shelf_, &ShelfPage::demoWanted, this, &Window::openDemo);
+        connect(shelf_, &ShelfPage::fileWanted, this, &Window::askForAny);
     }
     return *shelf_;
 }

@@ -101,6 +101,8 @@ class Window : public QMainWindow {
     void listen();
     void shortcuts();
     void makeMenus();
+    void openDemo();
+    void askForAny();
     void askForFile(const QString& title, const QString& kinds, std::function<void(const QString&)> then);
     void askWhere(const QString& title, const QString& name, const QString& kinds,
                   std::function<QString(const QString&)> write);

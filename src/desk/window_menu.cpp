@@ -68,10 +68,8 @@ void Window::makeMenus() {
         recent->setEnabled(!recent->isEmpty());
     });
     book->addSeparator();
-    add(book, tr("Bring in a job, readings, a car or a sheet …"), [this] {
-        askForFile(tr("Bring in"), tr("Jobs, cars, sheets (*.json);;Readings (*.csv);;All files (*)"),
-                   [this](const QString& path) { take(path); });
-    });
+    add(book, tr("A copy of the demo garage"), [this] { openDemo(); });
+    add(book, tr("Bring in a job, readings, a car or a sheet …"), [this] { askForAny(); });
     add(book, tr("Bring in all of another book …"), [this] {
         askForFile(tr("Bring in another book"), tr("Garage books (*.fairchalk *.db);;All files (*)"),
                    [this](const QString& path) { mergeWith(path); });
@@ -149,6 +147,23 @@ void Window::makeMenus() {
     add(
         view, tr("Keys"), [this] { showKeys(); }, tr("F1"));
     setAcceptDrops(true);
+}
+
+void Window::askForAny() {
+    askForFile(tr("Open or bring in"),
+               tr("Books, jobs, cars, sheets, readings (*.fairchalk *.db *.json *.csv);;All files (*)"),
+               [this](const QString& path) { take(path); });
+}
+
+/// A copy of one's own, opened in the place of this book.
+void Window::openDemo() {
+    desk_.makeDemo([self = QPointer(this)](const QString& path, const QString& error) {
+        if (!self) return;
+        if (error.isEmpty())
+            emit self->bookWanted(path);
+        else
+            self->tell(error);
+    });
 }
 
 void Window::askForFile(const QString& title, const QString& kinds,

@@ -188,7 +188,7 @@ std::string beside_the_angles(const Record& r, const Show& how) {
     for (Axle a : both_axles)
         if (const Record::Line* l = find(r, {Measure::total_toe, a}))
             if (const Sideways s = sideways_of(l->after); s.known)
-                out += escaped(to_begin(axle(a)) + ": " + sideways(s)) + "<br/>";
+                out += escaped(to_begin(axle(a)) + ": " + sideways(s, how)) + "<br/>";
     return out.empty() ? out : "<p>" + out + "</p>\n";
 }
 

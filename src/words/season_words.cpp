@@ -13,6 +13,8 @@
 namespace fairchalk::words {
 namespace {
 
+constexpr double km_in_a_mile = 1.609344;
+
 std::string decimals(double v, int places) {
     char out[32];
     std::snprintf(out, sizeof out, "%.*f", places, v);
@@ -197,20 +199,28 @@ std::string tire_verdict(TirePattern p, const AnglesWear& angles) {
                 "under load. Look for play; cups and patches speak for a damper or balance."));
 }
 
-std::string wear(const TireWear& w) {
+std::string wear(const TireWear& w, const Show& how) {
+    // Who reads a tread in 32nds of an inch drives miles.
+    const bool inches = how.lengths == Show::LengthStyle::inch;
+    const double k = inches ? 32.0 / 25.4 * km_in_a_mile : 1.0;
     std::string out =
-        fill(TR_NOOP("{0}: {1} · {2} · {3} mm in 1000 km ±{4}, over {5} km"),
-             {to_begin(wheel(w.wheel)), decimals(w.per_1000_km[0], 2), decimals(w.per_1000_km[1], 2),
-              decimals(w.per_1000_km[2], 2), decimals(w.sigma * k95, 2), decimals(w.km, 0)});
+        fill(inches ? TR_NOOP("{0}: {1} · {2} · {3} 32nds in 1000 mi ±{4}, over {5} mi")
+                    : TR_NOOP("{0}: {1} · {2} · {3} mm in 1000 km ±{4}, over {5} km"),
+             {to_begin(wheel(w.wheel)), decimals(k * w.per_1000_km[0], 2), decimals(k * w.per_1000_km[1], 2),
+              decimals(k * w.per_1000_km[2], 2), decimals(k * w.sigma * k95, 2),
+              decimals(inches ? w.km / km_in_a_mile : w.km, 0)});
     if (std::abs(w.across) > k95 * w.across_sigma)
         out += "; " + (w.across > 0 ? tr(TR_NOOP("the outer edge goes faster"))
                                     : tr(TR_NOOP("the inner edge goes faster")));
     return out;
 }
 
-std::string sideways(const Sideways& s) {
-    return fill(TR_NOOP("each dragged {0} m sideways in a kilometer ±{1}"),
-                {decimals(std::abs(s.m_per_km), 2), decimals(s.sigma * k95, 2)});
+std::string sideways(const Sideways& s, const Show& how) {
+    const bool inches = how.lengths == Show::LengthStyle::inch;
+    const double k = inches ? 5.28 : 1.0;
+    return fill(inches ? TR_NOOP("each dragged {0} ft sideways in a mile ±{1}")
+                       : TR_NOOP("each dragged {0} m sideways in a kilometer ±{1}"),
+                {decimals(k * std::abs(s.m_per_km), 2), decimals(k * s.sigma * k95, 2)});
 }
 
 std::string compared(const ComparedAngle& c, const Show& how) {

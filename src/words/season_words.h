@@ -35,9 +35,9 @@ std::string hot_at(TirePattern p);
 /// What such a pattern comes of, and what the angles make of it.
 std::string tire_verdict(TirePattern p, const AnglesWear& angles);
 /// "Left front: 0.20, 0.15, 0.10 mm in 1000 km from outer edge to inner ±0.05; …"
-std::string wear(const TireWear& w);
+std::string wear(const TireWear& w, const Show& how = {});
 /// "each dragged 1.45 m sideways in a kilometer ±0.2"
-std::string sideways(const Sideways& s);
+std::string sideways(const Sideways& s, const Show& how = {});
 
 /// "Left front camber: the sheet says -0°40', here it was -0°35' ±6': they agree"
 std::string compared(const ComparedAngle& c, const Show& how = {});

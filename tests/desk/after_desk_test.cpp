@@ -13,8 +13,10 @@
 #include "book/car_file.h"
 #include "desk_fixture.h"
 #include "history/history_page.h"
+#include "look/html.h"
 #include "practice/practice_jobs.h"
 #include "shelf/bring_in.h"
+#include "turn/plan_offers.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -88,6 +90,27 @@ TEST_F(AfterDeskTest, ACarsJobsAreGoneThroughByKeysAndOpened) {
     EXPECT_FALSE(desk->hasJob() && window->history()->isVisible());
 }
 
+TEST_F(AfterDeskTest, AJobOnAKnownCarBeginsWithWhatWasKnownAndHasItsTurnsBack) {
+    season("tarnby-estate", 3);
+    {
+        UuidSource ids(sources());
+        book::Book b(path);
+        const std::string car = b.cars().front().id;
+        b.add_job(car, "after the repair", book::Json::object(), ids);
+    }
+    open();
+    settled();
+    window->openJob(QString::fromStdString(desk->book().jobs().front().id));
+    settled();
+    ASSERT_TRUE(desk->leftAt());
+    window->setStage(Stage::read);
+    settled();
+    EXPECT_TRUE(slateText().contains("left at")) << slateText().toStdString();
+    bool offered = false;
+    for (const PlanOffer& o : plan_offers(*desk)) offered = offered || o.text == "as the last job left it";
+    EXPECT_TRUE(offered);
+}
+
 TEST_F(AfterDeskTest, ACarWithOneUnreadJobHasAPageThatSaysSo) {
     {
         UuidSource ids(sources());
@@ -99,6 +122,7 @@ TEST_F(AfterDeskTest, ACarWithOneUnreadJobHasAPageThatSaysSo) {
     ASSERT_TRUE(window->history()->ready());
     EXPECT_TRUE(window->history()->text().contains("No angle was read"))
         << window->history()->text().toStdString();
+    EXPECT_FALSE(window->history()->plot().isVisible()) << "nothing is drawn of what nobody read";
     key(Qt::Key_Down);
     key(Qt::Key_Plus);
     key(Qt::Key_Right);
@@ -196,6 +220,9 @@ TEST_F(AfterDeskTest, ThePracticeShopLeavesItsSheetAsTextAndAsAFileThatComesBack
     startPractice(*desk, {"tarnby", "new-rack", 2, 17},
                   [this](const QString& job, const QString&) { window->openJob(job); });
     settled();
+    page(Qt::Key_H);
+    EXPECT_EQ(window->history()->visits(), 1u) << "a practice car has its own jobs";
+    window->openJob(QString::fromStdString(desk->book().jobs().front().id));
     page(Qt::Key_F);
     ASSERT_TRUE(offers("To the practice shop")) << slateText().toStdString();
     window->drawn()->act("practice");
@@ -315,6 +342,42 @@ TEST_F(AfterDeskTest, OfACardThatBothBooksChangedIsAskedWhichStands) {
     settled();
     const std::string car = desk->book().car_of(desk->jobId());
     EXPECT_EQ((*desk->book().card(car))["wheelbase"], "2570 mm");
+}
+
+TEST_F(AfterDeskTest, AnEmptyBookSaysWhatThisIsAndHasFourWaysIn) {
+    { book::Book b(path); }
+    const QByteArray data = qgetenv("XDG_DATA_HOME");
+    qputenv("XDG_DATA_HOME", QByteArray::fromStdString((folder / "data").string()));
+    open();
+    QStringList ways;
+    for (ShelfLine* l : window->findChildren<ShelfLine*>())
+        if (l->isVisible()) ways << l->text();
+    ASSERT_EQ(ways.size(), 4) << ways.join("\n").toStdString();
+    EXPECT_TRUE(ways[0].contains("demo garage"));
+    EXPECT_TRUE(qobject_cast<ShelfLine*>(window->focusWidget()));
+    QString opened;
+    QObject::connect(window.get(), &Window::bookWanted, [&](const QString& at) { opened = at; });
+    for (int n = 1; n <= 2; ++n) {
+        key(Qt::Key_Return);
+        settled();
+        ASSERT_FALSE(opened.isEmpty());
+        const book::Book demo(opened.toStdString(), book::Book::Mode::read);
+        EXPECT_EQ(demo.name(), "Dunmere Lane garage");
+        EXPECT_EQ(demo.cars().size(), 3u);
+        EXPECT_EQ(demo.jobs().size(), 15u);
+        EXPECT_EQ(opened.contains(" 2."), n == 2) << "never over one that is there: " << opened.toStdString();
+    }
+    // With a first car it is a shelf.
+    UuidSource ids(sources());
+    desk->make(
+        [&ids](book::Book& b) {
+            return q(b.add_car({{"name", "mine"}}, ids));
+        },
+        [](const QString&, const QString&) {});
+    settled();
+    window->showShelf();
+    EXPECT_FALSE(window->findChild<WelcomeDrawing*>()->isVisible());
+    qputenv("XDG_DATA_HOME", data);
 }
 
 TEST_F(AfterDeskTest, WhatIsDueStandsOnTheShelfAndInACalendar) {

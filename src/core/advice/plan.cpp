@@ -64,6 +64,33 @@ Expected expect_after(const Job& job, const Estimate& e, const std::vector<std::
     return outcome_of(after, before, p.well_known(steering_gradient(p)), readable_of({job, e}, before));
 }
 
+std::vector<Target> as_it_was(const Estimate& then) {
+    std::vector<Target> out;
+    const auto add = [&](const CarAngle& angle, double half) {
+        const KnownAngle* a = then.find(angle);
+        if (!a || !a->known) return false;
+        Target t;
+        static_cast<CarAngle&>(t) = angle;
+        const Angle band = std::max(Angle::from_deg(half), a->plus_minus());
+        t.aim = a->value;
+        t.lo = a->value - band;
+        t.hi = a->value + band;
+        out.push_back(t);
+        return true;
+    };
+    for (Axle axle : both_axles) {
+        bool singles = false;
+        for (Side side : both_sides) {
+            const Wheel w = wheel_at(axle, side);
+            singles = add({Measure::toe, w}, 0.1) || singles;
+            add({Measure::camber, w}, 0.25);
+            if (axle == Axle::front) add({Measure::caster, w}, 0.5);
+        }
+        if (!singles) add({Measure::total_toe, axle}, 0.1);
+    }
+    return out;
+}
+
 std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel wheel) {
     const Wheel other = static_cast<Wheel>(index_of(wheel) ^ 1);
     std::vector<Target> out;

@@ -193,4 +193,39 @@ std::vector<Explained> explained(const CarCard& car, const Estimate& then, const
     return why_it_moved(*kind, rods, changed_between(then, now, axle, rods_then, rods_now));
 }
 
+std::vector<Explained> left_against_right(const CarCard& car, const Estimate& now, Axle axle) {
+    using What = Changed::What;
+    const auto kind = corner_kind_of(car, axle);
+    if (!kind || !now.posterior) return {};
+    Changed apart;
+    std::vector<Eigen::VectorXd> gradients;
+    for (What what : {What::camber, What::caster, What::sai}) {
+        const auto left = angle_in(now, wheel_at(axle, Side::left), what),
+                   right = angle_in(now, wheel_at(axle, Side::right), what);
+        if (!left || !right) continue;
+        apart.rows.push_back({Side::left, what, left->first - right->first});
+        gradients.push_back(left->second - right->second);
+    }
+    const auto n = static_cast<Eigen::Index>(gradients.size());
+    if (n == 0) return {};
+    apart.covariance = Eigen::MatrixXd::Zero(n, n);
+    for (Eigen::Index i = 0; i < n; ++i)
+        for (Eigen::Index j = 0; j < n; ++j) {
+            const auto a = static_cast<std::size_t>(i), b = static_cast<std::size_t>(j);
+            apart.covariance(i, j) = gradients[a].dot(now.posterior->covariance * gradients[b]);
+            if (i == j) apart.covariance(i, j) += std::pow(apart.rows[a].what == What::camber ? 0.2 : 0.3, 2);
+        }
+    std::vector<Explained> out = why_it_moved(*kind, RodSide::behind_axle, apart);
+    // What moves both wheels makes no difference between them, and a rod none in these angles.
+    const auto of_axle = axle_causes_of(*kind);
+    std::erase_if(out, [&](const Explained& e) {
+        return e.cause == Cause::rod_length ||
+               std::find(of_axle.begin(), of_axle.end(), e.cause) != of_axle.end() || e.side == Side::right;
+    });
+    double sum = 0.0;
+    for (const Explained& e : out) sum += e.probability;
+    for (Explained& e : out) e.probability /= sum > 0.0 ? sum : 1.0;
+    return out;
+}
+
 }  // namespace fairchalk

@@ -55,4 +55,10 @@ std::optional<CornerKind> corner_kind_of(const CarCard& car, Axle axle);
 std::vector<Explained> explained(const CarCard& car, const Estimate& then, const Estimate& now, Axle axle,
                                  const RodLengths& rods_then = {}, const RodLengths& rods_now = {});
 
+/// What may be bent at one side of an axle: its left against its right, as if one of them had been moved from
+/// where the other is. Toe takes no part: rods set it. Cars are not quite alike on both sides: 0.2 degrees of
+/// camber, 0.3 of caster and SAI (one sigma, judgement) stand beside both ±. `by` and `side` are as if it
+/// were the left; the right moved the other way looks the same. Empty where no pair of them is known.
+std::vector<Explained> left_against_right(const CarCard& car, const Estimate& now, Axle axle);
+
 }  // namespace fairchalk

@@ -137,11 +137,11 @@ QString TiresGuide::body() const {
     for (Axle a : both_axles)
         if (const Sideways s = sideways_of(now.axles[static_cast<std::size_t>(index_of(a))].total_toe);
             s.known)
-            drag += line(tr("%1: %2").arg(q(words::to_begin(words::axle(a))), q(words::sideways(s))));
+            drag += line(tr("%1: %2").arg(q(words::to_begin(words::axle(a))), q(words::sideways(s, how_))));
     if (!drag.isEmpty()) out += head(tr("What toe does to them")) + drag;
     if (!wear_.empty()) {
         out += head(tr("How fast they wear, outer · middle · inner"));
-        for (const TireWear& w : wear_) out += line(q(words::wear(w)));
+        for (const TireWear& w : wear_) out += line(q(words::wear(w, how_)));
     } else {
         out += line(
             soft(tr("With the odometer on the record's page (Ctrl+J), two such readings tell how fast they "

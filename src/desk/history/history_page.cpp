@@ -88,6 +88,10 @@ void SeasonFloor::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.fillRect(rect(), c.floor);
     if (!season_ || season_->empty()) return;
+    // Where no job knew a toe there is no way to draw.
+    if (std::none_of(season_->begin(), season_->end(), [](const book::Visit& v) { return v.read; }))
+        return drawText(p, rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                        tr("No wheel's angle was read on this car yet."), 16, c.soft);
     const double tall = height() - 56.0, wide = std::min(width() - 40.0, tall * 2.1);
     const QRectF car((width() - wide) / 2, 40, wide, tall - 56);
     drawCar(p, car);
@@ -192,6 +196,7 @@ void HistoryPage::begin(const std::string& car) {
     title_->setText(tr("Working it out …"));
     note_->clear();
     setMarked(text_, QString());
+    for (QWidget* w : std::initializer_list<QWidget*>{plot_, angle_title_, read_off_}) w->hide();
     floor_->show(nullptr, 0);
     desk_.season(car, [self = QPointer(this), car](JobDesk::Season season) {
         if (!self || self->car_ != car) return;
@@ -293,6 +298,9 @@ void HistoryPage::keyPressEvent(QKeyEvent* e) {
 void HistoryPage::refresh() {
     const auto card = desk_.book().card(car_);
     title_->setText(tr("%1 through its jobs").arg(card ? q(card->value("name", "")) : QString()));
+    // Nothing is drawn of what nobody read.
+    const bool drawn = !known().empty();
+    for (QWidget* w : std::initializer_list<QWidget*>{plot_, angle_title_, read_off_}) w->setVisible(drawn);
     if (season_.empty()) {
         note_->setText(tr("There is no job on this car yet that this program can read."));
         return;
@@ -397,7 +405,7 @@ QString HistoryPage::ofTheCar() const {
     }
     if (!learnt.isEmpty()) out += head(tr("What its adjusters do")) + learnt;
     QString wear;
-    for (const TireWear& w : wear_of(book::tires_of(season_))) wear += line(q(words::wear(w)));
+    for (const TireWear& w : wear_of(book::tires_of(season_))) wear += line(q(words::wear(w, how_)));
     if (!wear.isEmpty()) out += head(tr("How its tires wear")) + wear;
     QString sheets;
     for (const SheetBeside& s : sheets_)

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/job/rig.h"
+#include "core/judge/card_after_job.h"
 #include "core/judge/moved.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -315,6 +316,7 @@ QString ReadText::squaring() const {
 QString ReadText::angles() const {
     const JobAnalysis& a = desk_.answer();
     QString out;
+    decltype(AnglesCarried::wheels) carried;
     // Just checking: what moved since the job before is the news. What was turned here is none.
     if (const auto& left = desk_.leftAt(); left && !a.rounds.empty()) {
         QString moved;
@@ -331,6 +333,8 @@ QString ReadText::angles() const {
         return QStringLiteral("⟨b⟩%1⟨/b⟩ ±%2")
             .arg(q(fairchalk::show(k.value, how_)), q(show_plus_minus(k.plus_minus(), how_)));
     };
+    if (const auto& left = desk_.leftAt())
+        if (const auto all = carried_over(left->angles)) carried = all->wheels;
     bool single = false, rear = false;
     for (Wheel w : {Wheel::front_left, Wheel::front_right, Wheel::rear_left, Wheel::rear_right}) {
         const WheelAngles& angles = a.now.wheels[index_of(w)];
@@ -346,6 +350,11 @@ QString ReadText::angles() const {
         } else if (angles.toe_to_string.known) {
             says << tr("%1 to its string").arg(known(angles.toe_to_string, how_));
         }
+        // What was known at the end of the last job, a little less sure by now, until it is read here.
+        if (const auto& was = carried[static_cast<std::size_t>(index_of(w))][0]; was && !angles.toe.known)
+            says << soft(tr("left at %1 ±%2")
+                             .arg(q(show_toe(Angle::from_deg(was->deg), how_)),
+                                  q(show_plus_minus(Angle::from_deg(k95 * was->sigma_deg), how_))));
         if (angles.camber.known) says << tr("camber %1").arg(leaning(angles.camber));
         if (angles.caster.known) says << tr("caster %1").arg(leaning(angles.caster));
         // What the readings tell, not what was believed of any car before.

@@ -148,10 +148,25 @@ QString RecordGuide::sinceLastTime() const {
     return out;
 }
 
+/// Which side is bent after a kerb; nothing while both are as alike as cars are.
+QString RecordGuide::leftAgainstRight() const {
+    QString out;
+    for (Axle axle : both_axles) {
+        const auto all = left_against_right(desk_.car(), desk_.answer().now, axle);
+        if (all.empty() || all.front().cause == Cause::nothing) continue;
+        out += head(tr("Left against right"));
+        for (std::size_t i = 0; i < std::min<std::size_t>(all.size(), 2); ++i)
+            out += line(q(words::cause(all[i], axle))) + line(soft(q(words::what_to_look_at(all[i].cause))));
+        out += line(
+            soft(tr("Or the right side's, as far the other way. Toe takes no part in this: rods set it.")));
+    }
+    return out;
+}
+
 QString RecordGuide::body() const {
     if (!desk_.answerIsCurrent()) return line(soft(tr("Working it out …")));
     const Record r = record();
-    QString out = sinceLastTime();
+    QString out = sinceLastTime() + leftAgainstRight();
     out += head(tr("What was turned, and what that did"));
     if (r.passes.empty()) out += line(soft(tr("Nothing was turned.")));
     for (const Record::Pass& p : r.passes) {

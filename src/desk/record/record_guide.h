@@ -32,6 +32,7 @@ class RecordGuide : public DrawnGuide {
   private:
     Record record() const;
     QString sinceLastTime() const;
+    QString leftAgainstRight() const;
 
     QString written_;  ///< the file that was written last, until something else is done
 };

@@ -7,6 +7,7 @@
 #include <QPainter>
 #include <QPointer>
 
+#include "guide/drawn_guide.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/season_words.h"
@@ -78,6 +79,31 @@ void ShelfLine::paintEvent(QPaintEvent*) {
                p.fontMetrics().elidedText(below_, Qt::ElideRight, static_cast<int>(under.width())));
 }
 
+WelcomeDrawing::WelcomeDrawing(QWidget* parent) : QWidget(parent) {
+    setFixedHeight(230);
+    setAccessibleName(tr("A car between two strings, and a rule from a string to a wheel"));
+}
+
+void WelcomeDrawing::paintEvent(QPaintEvent*) {
+    const Chalk& c = Chalk::now();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRectF car(width() / 2.0 - 210, 62, 420, 112);
+    drawCar(p, car);
+    // The strings are not square, and need not be.
+    stringLine(p, {car.left() - 110, 30}, {car.right() + 110, 18}, c.string, 2);
+    stringLine(p, {car.left() - 110, 206}, {car.right() + 110, 214}, c.string, 2);
+    const QPointF wheel = wheelOf(car, Wheel::front_left);
+    for (double at : {-30.0, 30.0}) {
+        const double x = wheel.x() + at, top = 30.0 - 12.0 * (x - car.left() + 110) / (car.width() + 220);
+        chalkLine(p, {x, top}, {x, wheel.y() - 12}, c.chalk, 2);
+        drawText(p, QRectF(x - 60, top - 22, 120, 20), Qt::AlignCenter,
+                 at < 0 ? QStringLiteral("119 mm") : QStringLiteral("4 5/8 in"), 13, c.soft);
+    }
+    drawText(p, QRectF(wheel.x() + 52, wheel.y() + 6, 260, 22), Qt::AlignLeft | Qt::AlignVCenter,
+             QStringLiteral("0°12′ in ±5′"), 17, c.string, true);
+}
+
 ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(90, 30, 90, 20);
@@ -88,6 +114,9 @@ ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     note_->setFont(type(14));
     note_->setWordWrap(true);
     column->addWidget(note_);
+    welcome_ = new WelcomeDrawing(this);
+    welcome_->hide();
+    column->addWidget(welcome_);
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     scroll->setFocusPolicy(Qt::NoFocus);
@@ -160,13 +189,36 @@ void ShelfPage::fill() {
         return l;
     };
     std::vector<book::CarInfo> cars = desk_.book().cars();
+    std::erase_if(cars, [this](const book::CarInfo& car) {
+        // Practice cars stand on their own floor.
+        const auto jobs = desk_.book().jobs(car.id);
+        return !jobs.empty() && desk_.isPractice(jobs.front().id);
+    });
+    welcome_->setVisible(cars.empty());
+    if (cars.empty()) {
+        title_->setText(tr("Fair Chalk"));
+        note_->setText(tr(
+            "Go round a car with a rule, strings or boards, and type what you read. The strings need not be "
+            "square.\nIt says each wheel's angle with its ±, which reading is wrong, what to turn, how far "
+            "and "
+            "which way.\nThe vehicle's manual, local rules and qualified technicians come first."));
+        const auto way = [&](const QString& text, const QString& note, auto signal) {
+            connect(add(ShelfLine::Kind::job, text, note), &QAbstractButton::clicked, this, signal);
+        };
+        way(tr("try it on the demo garage: three cars with a season of jobs, a copy of your own"), {},
+            &ShelfPage::demoWanted);
+        way(tr("learn on the practice floor: lessons, and a simulated car"), tr("Ctrl+T"),
+            &ShelfPage::practiceWanted);
+        way(tr("my first car"), tr("Ctrl+N"), &ShelfPage::newCarWanted);
+        way(tr("open another book, or bring in a job as a file"), {}, &ShelfPage::fileWanted);
+        column->addStretch(1);
+        return first->setFocus();
+    }
     std::stable_sort(cars.begin(), cars.end(), [this](const book::CarInfo& a, const book::CarInfo& b) {
         return urgency(dues_[a.id]) < urgency(dues_[b.id]);
     });
     for (const book::CarInfo& car : cars) {
         const auto jobs = desk_.book().jobs(car.id);
-        // Practice cars stand on their own floor.
-        if (!jobs.empty() && desk_.isPractice(jobs.front().id)) continue;
         add(ShelfLine::Kind::car, QString::fromStdString(car.name),
             car.jobs == 1 ? tr("one job") : tr("%1 jobs").arg(car.jobs));
         for (const Due& d : dues_[car.id]) {

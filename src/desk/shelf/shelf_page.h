@@ -40,7 +40,17 @@ class ShelfLine : public QAbstractButton {
     bool done_ = false;
 };
 
-/// The book: a shelf of cars with their jobs.
+/// What an empty shelf shows: what this is about, in one drawing.
+class WelcomeDrawing : public QWidget {
+    Q_OBJECT
+  public:
+    explicit WelcomeDrawing(QWidget* parent);
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+};
+
+/// The book: a shelf of cars with their jobs; while there is none, what this is and four ways in.
 class ShelfPage : public QWidget {
     Q_OBJECT
   public:
@@ -54,6 +64,8 @@ class ShelfPage : public QWidget {
     void practiceWanted();
     void copiesWanted();
     void historyWanted(const QString& car);
+    void demoWanted();
+    void fileWanted();
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -66,6 +78,7 @@ class ShelfPage : public QWidget {
     JobDesk& desk_;
     std::map<std::string, std::vector<Due>> dues_;  ///< by car, as far as they are known
     std::set<std::string> whole_;                   ///< cars of which all jobs are shown
+    WelcomeDrawing* welcome_;
     QLabel* title_;
     QLabel* note_;
     QWidget* list_;

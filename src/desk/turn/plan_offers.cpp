@@ -60,6 +60,13 @@ std::vector<PlanOffer> plan_offers(const JobDesk& desk) {
                 offer(w == Wheel::front_left ? tr("left front as the right") : tr("right front as the left"),
                       {{{}, false, its}, w, "match " + std::string(name_of(w))});
     }
+    // After a repair: the turns that put it back.
+    if (desk.leftAt()) {
+        PlanChoice back;
+        back.name = "as-left";
+        back.targets = as_it_was(desk.leftAt()->angles);
+        if (!back.targets->empty()) offer(tr("as the last job left it"), back);
+    }
     const book::WrittenCard card = desk.writtenCard();
     for (const std::string& name : card.set_ups())
         if (name != card.set_up()) out.push_back({tr("change over to %1").arg(q(name)), {}, name, false});

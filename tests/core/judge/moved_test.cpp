@@ -37,6 +37,42 @@ const MovedAngle* of(const std::vector<MovedAngle>& all, Measure m, Wheel w) {
     return it == all.end() ? nullptr : &*it;
 }
 
+TEST(Moved, TheSideThatIsBentStandsOutAgainstTheOther) {
+    TrueCar c;
+    CarCard card = testing::card_of(c);
+    for (AxleCard& axle : card.axles) axle.suspension = Suspension::strut;
+    const auto log = [&](double left, double right) {
+        auto out = testing::exact_log(c, card);
+        for (const auto& [wheel, lean] : {std::pair(Wheel::front_left, left), {Wheel::front_right, right}}) {
+            Entry e;
+            e.id = std::string("camber ") + std::string(name_of(wheel));
+            Reading r;
+            r.spot = wheel_spot(ReadingId::camber, wheel);
+            r.value = *read_quantity(write_exact(Angle::from_deg(lean)));
+            r.stated_sigma = 0.08;
+            e.event = r;
+            out.push_back(e);
+        }
+        return out;
+    };
+    const auto alike = log(-0.6, -0.5), bent = log(-2.6, -0.5);
+    const auto none = left_against_right(card, estimate_believed(job_of(alike)), Axle::front);
+    ASSERT_FALSE(none.empty());
+    EXPECT_EQ(none[0].cause, Cause::nothing);
+    const auto some = left_against_right(card, estimate_believed(job_of(bent)), Axle::front);
+    ASSERT_FALSE(some.empty());
+    EXPECT_NE(some[0].cause, Cause::nothing);
+    double sum = 0.0;
+    for (const Explained& e : some) {
+        sum += e.probability;
+        EXPECT_NE(e.cause, Cause::rod_length);
+        EXPECT_NE(e.cause, Cause::rack_shift);
+    }
+    EXPECT_NEAR(sum, 1.0, 1e-9);
+    EXPECT_TRUE(left_against_right(card, estimate_believed(job_of(bent)), Axle::rear).empty())
+        << "no camber read";
+}
+
 TEST(Moved, AWheelThatWasHitIsNewsAndTheOthersAreNot) {
     std::mt19937 random(5);
     const TrueCar c;
