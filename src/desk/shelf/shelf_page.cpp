@@ -97,10 +97,11 @@ void WelcomeDrawing::paintEvent(QPaintEvent*) {
     for (double at : {-30.0, 30.0}) {
         const double x = wheel.x() + at, top = 30.0 - 12.0 * (x - car.left() + 110) / (car.width() + 220);
         chalkLine(p, {x, top}, {x, wheel.y() - 12}, c.chalk, 2);
-        drawText(p, QRectF(x - 60, top - 22, 120, 20), Qt::AlignCenter,
+        drawText(p, QRectF(at < 0 ? x - 114 : x - 6, top - 24, 120, 20),
+                 (at < 0 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter,
                  at < 0 ? QStringLiteral("119 mm") : QStringLiteral("4 5/8 in"), 13, c.soft);
     }
-    drawText(p, QRectF(wheel.x() + 52, wheel.y() + 6, 260, 22), Qt::AlignLeft | Qt::AlignVCenter,
+    drawText(p, QRectF(car.right() + 16, wheel.y() + 20, 260, 24), Qt::AlignLeft | Qt::AlignVCenter,
              QStringLiteral("0°12′ in ±5′"), 17, c.string, true);
 }
 
@@ -194,8 +195,10 @@ void ShelfPage::fill() {
         const auto jobs = desk_.book().jobs(car.id);
         return !jobs.empty() && desk_.isPractice(jobs.front().id);
     });
-    welcome_->setVisible(cars.empty());
-    if (cars.empty()) {
+    // A book that can't be written to says why instead.
+    const bool empty = cars.empty() && !desk_.book().read_only();
+    welcome_->setVisible(empty);
+    if (empty) {
         title_->setText(tr("Fair Chalk"));
         note_->setText(tr(
             "Go round a car with a rule, strings or boards, and type what you read. The strings need not be "
