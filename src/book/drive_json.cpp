@@ -28,7 +28,7 @@ Angle wheel_off_from(const Node& n) {
 
 /// Which way it goes with the wheel held level: `left`, `right`, `no`.
 Drift pull_from(const Node& n) {
-    const std::string_view word = n.word({"left", "right", "no"});
+    const std::string word = n.word({"left", "right", "no"});
     return word == "left" ? Drift::left : word == "right" ? Drift::right : Drift::straight;
 }
 

@@ -185,7 +185,8 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settle();
     shot("record");
     window.showPage({PageId::repair});
-    for (const char* joint : {"strut-top", "tie-rod-thread"}) pointAt(window, QString::fromLatin1(joint));
+    for (const char* joint : {"strut-top-nuts", "tie-rod-thread"})
+        pointAt(window, QString::fromLatin1(joint));
     shot("repair");
     window.showPage({});
     // The car through its jobs, and what its tires and a shop's sheet say.

@@ -251,7 +251,7 @@ TEST_F(AfterDeskTest, WhatARepairUndoesIsPointedAtAndGoesOnTheTakeApartList) {
     guide->point("hub");
     settled();
     EXPECT_TRUE(slateText().contains("No angle.")) << slateText().toStdString();
-    guide->point("strut-top");
+    guide->point("strut-top-nuts");
     settled();
     EXPECT_TRUE(slateText().contains("amber up to")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("Scribe round its nuts")) << slateText().toStdString();
@@ -260,15 +260,15 @@ TEST_F(AfterDeskTest, WhatARepairUndoesIsPointedAtAndGoesOnTheTakeApartList) {
     ASSERT_EQ(window->page().id, PageId::baseline);
     bool listed = false;
     for (const Place& p : window->drawn()->places())
-        if (p.id == "joint strut-top front-left") {
+        if (p.id == "joint strut-top-nuts front-left") {
             listed = true;
             EXPECT_EQ(p.value, "to write down");
         }
     EXPECT_TRUE(listed);
-    window->drawn()->choose("joint strut-top front-left");
+    window->drawn()->choose("joint strut-top-nuts front-left");
     enter("paint on all three nuts");
     for (const Place& p : window->drawn()->places())
-        EXPECT_TRUE(p.id != "joint strut-top front-left" || p.value == "paint on all three nuts");
+        EXPECT_TRUE(p.id != "joint strut-top-nuts front-left" || p.value == "paint on all three nuts");
     // An axle of which nobody knows how it moves is not guessed at.
     page(Qt::Key_G);
     key(Qt::Key_F3);

@@ -45,7 +45,7 @@ std::vector<BaselineItem> baseline_of(const Job& job) {
         if (!note || !job.live(i)) continue;
         if (note->item.starts_with(joint_item) &&
             std::none_of(out.begin(), out.end(), [&](const BaselineItem& b) { return b.id == note->item; })) {
-            // `joint strut-top front-left`: where it is stands last.
+            // `joint ball-joint front-left`: where it is stands last.
             const std::size_t last = note->item.rfind(' ');
             const auto w = wheel_named(note->item.substr(last + 1));
             if (!w || last < joint_item.size()) continue;

@@ -10,9 +10,9 @@ namespace fairchalk {
 namespace {
 
 constexpr std::array<std::string_view, 13> joint_names = {
-    "tie-rod-end", "tie-rod-thread",   "ball-joint", "upper-arm-bolts", "lower-arm-bolts",
-    "strut-top",   "strut-to-upright", "spring",     "damper",          "hub",
-    "rack-clamps", "subframe-bolts",   "wheel"};
+    "tie-rod-end",    "tie-rod-thread",   "ball-joint", "upper-arm-bolts", "lower-arm-bolts",
+    "strut-top-nuts", "strut-to-upright", "spring",     "damper",          "hub",
+    "rack-clamps",    "subframe-bolts",   "wheel"};
 
 /// The ways in which such a joint may come back elsewhere.
 std::vector<Cause> ways(Joint joint) {
