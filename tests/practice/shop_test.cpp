@@ -39,20 +39,24 @@ SolidCar some_car(Rng& rng) {
     return car;
 }
 
+/// Three cars of such a garage, each with a shop's sheet beside it.
+std::vector<SheetBeside> three_sheets(double camber_off, double straight_off, Rng& rng) {
+    std::vector<SheetBeside> sheets(3);
+    for (SheetBeside& s : sheets) {
+        const SolidCar car = some_car(rng);
+        s.sheet = measured(Shop(), car, ShopSheet::When::before, rng);
+        s.own = seen_by(car, camber_off, straight_off, rng);
+    }
+    return sheets;
+}
+
 TEST(ShopBias, IsFoundToWithinItsPlusMinusAfterThreeSheets) {
     Rng rng(11);
     constexpr int garages = 400;
     int camber_within = 0, straight_within = 0, named = 0;
     double widest = 0.0;
     for (int g = 0; g < garages; ++g) {
-        std::vector<SheetBeside> sheets;
-        for (int k = 0; k < 3; ++k) {
-            const SolidCar car = some_car(rng);
-            SheetBeside s;
-            s.sheet = measured(Shop(), car, ShopSheet::When::before, rng);
-            s.own = seen_by(car, 0.1, -0.1, rng);
-            sheets.push_back(std::move(s));
-        }
+        const auto sheets = three_sheets(0.1, -0.1, rng);
         for (const GarageBias& b : garage_bias(sheets)) {
             const double half = k95 * b.by.sigma.deg();
             if (b.source == BiasSource::gauge_zero) {
@@ -76,14 +80,7 @@ TEST(ShopBias, AGarageWithoutOneIsSeldomToldOfOne) {
     constexpr int garages = 400;
     int told = 0;
     for (int g = 0; g < garages; ++g) {
-        std::vector<SheetBeside> sheets;
-        for (int k = 0; k < 3; ++k) {
-            const SolidCar car = some_car(rng);
-            SheetBeside s;
-            s.sheet = measured(Shop(), car, ShopSheet::When::before, rng);
-            s.own = seen_by(car, 0.0, 0.0, rng);
-            sheets.push_back(std::move(s));
-        }
+        const auto sheets = three_sheets(0.0, 0.0, rng);
         const auto all = garage_bias(sheets);
         told += std::any_of(all.begin(), all.end(), [](const GarageBias& b) { return b.stands_out; });
     }
