@@ -20,13 +20,6 @@ int unknown_of(const Posterior& p, Wheel w, WheelAngle angle) {
 
 }  // namespace
 
-Angle bias_of(const BiasTaken& bias, Wheel wheel, WheelAngle angle) {
-    Angle out;
-    for (const BiasTaken::One& one : bias.all)
-        if (one.angle == angle) out = out + one.value * share(one, wheel);
-    return out;
-}
-
 void take_off(Posterior& p, const BiasTaken& bias) {
     for (const BiasTaken::One& one : bias.all) {
         Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());

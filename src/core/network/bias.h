@@ -6,9 +6,6 @@
 
 namespace fairchalk {
 
-/// By how much a wheel's angle is read off the truth here, as far as somebody said so.
-Angle bias_of(const BiasTaken& bias, Wheel wheel, WheelAngle angle);
-
 /// Takes a garage's bias off the angles of the last state, and adds its uncertainty to theirs: alike for all
 /// wheels that share it, so that differences stay as sure as they were.
 void take_off(Posterior& p, const BiasTaken& bias);

@@ -38,7 +38,6 @@ void ShopGuide::enter() {
 }
 
 void ShopGuide::workOut() {
-    asked_at_ = desk_.log().size();
     desk_.sheets(
         [self = QPointer(this), job = job_](std::vector<SheetBeside> car, std::vector<GarageBias> all) {
             if (!self || self->job_ != job) return;

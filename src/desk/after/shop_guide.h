@@ -40,7 +40,6 @@ class ShopGuide : public DrawnGuide {
     ShopSheet::When when_ = ShopSheet::When::before;
     std::vector<SheetBeside> beside_;  ///< of this car
     std::vector<GarageBias> bias_;     ///< of all cars
-    std::size_t asked_at_ = 0;         ///< how long the log was when they were worked out
     std::string job_;
     QString written_;
 };
