@@ -223,6 +223,15 @@ std::optional<NamedTwice> named_twice(const std::vector<Visit>& season) {
     return std::nullopt;
 }
 
+std::optional<NamedTwice> named_twice(const Book& book, const std::string& car, const std::string& without) {
+    std::vector<Visit> season = season_remembered(book, car);
+    std::erase_if(season, [&](const Visit& v) { return v.info.id == without || !v.read; });
+    // Two moves are told by three jobs.
+    if (season.size() > 3) season.erase(season.begin(), season.end() - 3);
+    for (Visit& v : season) make_whole(book, v);
+    return named_twice(season);
+}
+
 std::vector<Due> due_of_car(const Book& book, const std::string& car, std::string_view today) {
     std::vector<JobFile> files;
     std::optional<double> km;
@@ -274,11 +283,11 @@ std::vector<SheetBeside> sheets_beside(const std::vector<Visit>& season) {
     return out;
 }
 
-std::vector<SheetBeside> sheets_of(const Book& book) {
-    std::vector<SheetBeside> out;
-    for (const CarInfo& car : book.cars())
-        for (SheetBeside& s : sheets_beside(season_of(book, car.id))) out.push_back(std::move(s));
-    return out;
+std::vector<SheetBeside> sheets_of(const Book& book, const std::string& car, bool practice) {
+    std::vector<Visit> season = season_remembered(book, car, practice);
+    if (std::none_of(season.begin(), season.end(), [](const Visit& v) { return v.sheets > 0; })) return {};
+    for (Visit& v : season) make_whole(book, v);
+    return sheets_beside(season);
 }
 
 }  // namespace fairchalk::book

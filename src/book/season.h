@@ -64,11 +64,13 @@ struct NamedTwice {
     Axle axle = Axle::front;
 };
 std::optional<NamedTwice> named_twice(const std::vector<Visit>& season);
+/// The same of a car's last three jobs that read something, but for the one that lies open.
+std::optional<NamedTwice> named_twice(const Book& book, const std::string& car, const std::string& without);
 
 /// Each sheet of a season beside one's own estimate of the car in front of it; without what was taken off
 /// because of sheets. Sheets with nothing of one's own beside them have an estimate that knows nothing.
 std::vector<SheetBeside> sheets_beside(const std::vector<Visit>& season);
-/// Those of all cars of a garage. Works for as long as the book has sheets.
-std::vector<SheetBeside> sheets_of(const Book& book);
+/// Those of one car. Works for as long as the car has jobs where it has a sheet, and hardly else.
+std::vector<SheetBeside> sheets_of(const Book& book, const std::string& car, bool practice = false);
 
 }  // namespace fairchalk::book

@@ -8,6 +8,7 @@
 #include "book/season_memory.h"
 #include "core/judge/card_after_job.h"
 #include "core/judge/moved.h"
+#include "documents.h"
 #include "job_desk.h"
 #include "on_window.h"
 
@@ -132,9 +133,7 @@ void JobDesk::lookBack() {
                 // What each cause does is worked out once, and takes long enough to be seen on the window's
                 // thread.
                 for (Axle axle : both_axles) (void)explained(before.car, left->angles, left->angles, axle);
-                std::vector<book::Visit> season = book::season_of(*book, car);
-                std::erase_if(season, [&](const book::Visit& v) { return v.info.id == here; });
-                twice = book::named_twice(season);
+                twice = book::named_twice(*book, car, here);
             }
         } catch (const std::exception&) {
             // Nothing is compared with what can't be read.
@@ -188,13 +187,10 @@ void JobDesk::makeDemo(std::function<void(const QString&, const QString&)> then)
             const auto data = book::demo_data();
             if (!data) throw book::BookError("The demo garage was not installed with this program.");
             // Each time a fresh one: it is for trying things out.
-            const auto folder = book::default_book().parent_path();
-            std::filesystem::path to = folder / "demo garage.fairchalk";
-            for (int n = 2; std::filesystem::exists(to); ++n)
-                to = folder / ("demo garage " + std::to_string(n) + ".fairchalk");
+            path = freeFile(QStringLiteral("demo garage"), QStringLiteral(".fairchalk"),
+                            QString::fromStdString(book::default_book().parent_path().string()));
             UuidSource ids(book::system_sources());
-            book::make_demo(to, *data, ids);
-            path = QString::fromStdString(to.string());
+            book::make_demo(path.toStdString(), *data, ids);
         } catch (const std::exception& e) {
             error = QString::fromUtf8(e.what());
         }
@@ -214,7 +210,7 @@ void JobDesk::sheets(std::function<void(std::vector<SheetBeside>, std::vector<Ga
                 std::vector<SheetBeside> all;
                 for (const book::CarInfo& car : book->cars()) {
                     if (practice && car.id != here) continue;
-                    auto of = book::sheets_beside(book::season_of(*book, car.id, practice));
+                    auto of = book::sheets_of(*book, car.id, practice);
                     if (car.id == here) *ours = of;
                     for (SheetBeside& s : of) all.push_back(std::move(s));
                 }

@@ -7,9 +7,9 @@
 #include <QMimeData>
 #include <QPointer>
 #include <QPushButton>
-#include <QStandardPaths>
 
 #include "book/car_file.h"
+#include "documents.h"
 #include "history/history_page.h"
 #include "look/html.h"
 #include "shelf/bring_in.h"
@@ -19,10 +19,6 @@ namespace fairchalk::desk {
 namespace {
 
 constexpr int most_recent = 8;
-
-QString documents() {
-    return QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-}
 
 }  // namespace
 

@@ -3,14 +3,13 @@
 #include <algorithm>
 
 #include <QDate>
-#include <QDir>
 #include <QFile>
 #include <QPainter>
 #include <QPrintDialog>
 #include <QPrinter>
-#include <QStandardPaths>
 #include <QSvgGenerator>
 
+#include "documents.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "record/record_guide.h"
@@ -103,13 +102,8 @@ QString Window::drawingTo(const QString& path) {
 /// Beside the documents, and never over one that is there.
 void Window::saveDrawing() {
     if (!desk_.hasJob()) return;
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-    QDir().mkpath(folder);
-    QString name = QStringLiteral("%1 %2").arg(q(desk_.car().name), desk_.title());
-    name.replace(QLatin1Char('/'), QLatin1Char(' '));
-    QString file = folder + QLatin1Char('/') + name + QStringLiteral(".svg");
-    for (int n = 2; QFile::exists(file); ++n)
-        file = folder + QLatin1Char('/') + name + QStringLiteral(" %1.svg").arg(n);
+    const QString file =
+        freeFile(QStringLiteral("%1 %2").arg(q(desk_.car().name), desk_.title()), QStringLiteral(".svg"));
     const QString wrong = drawingTo(file);
     tell(wrong.isEmpty() ? tr("Written: %1").arg(file) : wrong);
 }

@@ -169,6 +169,9 @@ TEST_F(SeasonTest, ACauseThatIsNamedTwiceIsLookedAtFirst) {
     EXPECT_EQ(twice->cause.side, Side::left);
     EXPECT_EQ(twice->cause.cause, Cause::rod_length);
     EXPECT_FALSE(named_twice({season[0], season[1]}));
+    // The same of the book, but for a job that lies open.
+    EXPECT_TRUE(named_twice(book, car(), ""));
+    EXPECT_FALSE(named_twice(book, car(), season[2].info.id));
 }
 
 TEST_F(SeasonTest, ARodThatWasMeasuredTellsTheRodFromTheCar) {

@@ -314,6 +314,7 @@ TEST_F(AdjustersTest, WhatDoesNotTurnIsLeftOutOfTheNextPlanAndExpectedStandsBesi
     key(Qt::Key_F2);
     desk->settle();
     EXPECT_TRUE(desk->answer().expected.empty()) << "not measured yet";
+    goOn();
     // One spot of it read: what had been expected stands beside it.
     enter("101");
     desk->settle();
@@ -491,6 +492,7 @@ TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) 
     ASSERT_TRUE(planned("shims-fr"));
     key(Qt::Key_F2);
     desk->settle();
+    goOn();
     // Taken out as written, and the top came out instead of in.
     for (int n = 0; n < 40 && window->reading().spot(); ++n) {
         const Spot s = *window->reading().spot();

@@ -234,6 +234,12 @@ TEST_F(AfterDeskTest, ThePracticeShopLeavesItsSheetAsTextAndAsAFileThatComesBack
     ASSERT_EQ(documents.entryList({"*.txt"}).size(), 1);
     const QString file = documents.filePath(documents.entryList({"Sallow*.json"}).value(0));
     EXPECT_EQ(book::what_is(file.toStdString()), book::FileIs::sheet);
+    // A second visit leaves the first sheet as it is.
+    window->drawn()->act("practice");
+    settled();
+    EXPECT_EQ(documents.entryList({"*.txt"}).size(), 2);
+    EXPECT_EQ(documents.entryList({"Sallow*.json"}).size(), 2);
+    desk->undo();
     desk->undo();
     EXPECT_FALSE(last_of<ShopSheet>(desk->job()));
     window->take(file);

@@ -79,9 +79,22 @@ struct DeskTest : ::testing::Test {
         type(text);
         key(Qt::Key_Return);
     }
+    /// To the stage that follows: Enter on an empty line, and nothing else.
+    void goOn() {
+        key(Qt::Key_Return);
+        desk->settle();
+    }
+    /// What ends, accepts or strikes.
+    void sure(const QString& why = {}) {
+        type(why);
+        key(Qt::Key_Return, Qt::ControlModifier);
+        desk->settle();
+    }
+    /// A round or a part of one; where it is the last of it, on to what to turn.
     void readAll(const QStringList& values) {
         for (const QString& v : values) enter(v);
         desk->settle();
+        if (window->slate().guide() == &window->reading() && !window->reading().spot()) goOn();
     }
     QString slateText() {
         QString all;

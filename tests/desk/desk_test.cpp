@@ -114,6 +114,8 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     enter("535");
     EXPECT_EQ(window->stage(), Stage::lines);
     enter("60 cm");
+    EXPECT_EQ(window->stage(), Stage::lines) << "no stage is left by itself";
+    goOn();
     EXPECT_EQ(window->stage(), Stage::read);
     window->setStage(Stage::lines);
     EXPECT_TRUE(slateText().contains("one round gives"));
@@ -142,8 +144,11 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     key(Qt::Key_PageUp);
     ASSERT_EQ(*window->reading().spot(), wheel_spot(ReadingId::rim_front, Wheel::rear_left));
     key(Qt::Key_D, Qt::ControlModifier);
-    enter("rule slipped");
-    desk->settle();
+    enter("103.5");
+    EXPECT_EQ(readings(), 4u) << "typed and entered, nothing is struck";
+    EXPECT_TRUE(slateText().contains("Ctrl and Enter")) << slateText().toStdString();
+    window->slate().findChild<QLineEdit*>()->clear();
+    sure("rule slipped");
     EXPECT_EQ(readings(), 3u);
     EXPECT_TRUE(slateText().contains("<s>106 mm</s>")) << "struck out, still to be seen";
     key(Qt::Key_Z, Qt::ControlModifier);
@@ -176,8 +181,12 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     enter("3/4");
     enter("-1/4");
     EXPECT_EQ(desk->round(), 1);
-    EXPECT_EQ(window->stage(), Stage::read);
+    EXPECT_EQ(window->stage(), Stage::turn) << "no stage is left by itself";
     desk->settle();
+    EXPECT_TRUE(named("Go on: Read"));
+    EXPECT_FALSE(named("Turned as written") && named("Turned as written")->isVisible());
+    goOn();
+    EXPECT_EQ(window->stage(), Stage::read);
     EXPECT_EQ(wanted_spots(desk->job(), 1).size(), 4u);
     const QAbstractButton* read_knot = named("Read");
     ASSERT_TRUE(read_knot);
@@ -191,10 +200,12 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     // Left as it is, with a reason: kept in the record.
     window->setStage(Stage::turn);
     key(Qt::Key_F4);
-    enter("");
+    sure();
     EXPECT_TRUE(slateText().contains("reason"));
+    const std::size_t unsure = desk->log().size();
     enter("inside, and it is late");
-    desk->settle();
+    EXPECT_EQ(desk->log().size(), unsure) << "Enter alone accepts nothing";
+    sure();
     EXPECT_TRUE(slateText().contains("it is late"));
 
     // Closed at any moment, it opens where it was.
@@ -262,8 +273,7 @@ TEST_F(DeskTest, ASuspectIsSaidToLookLikeWhatItIsAndSetAsideLeavesTheRest) {
     ASSERT_FALSE(desk->answer().without.empty());
     EXPECT_NEAR(desk->answer().without.front().second.wheels[0].toe.value.deg(), before.deg(), 1e-9);
     key(Qt::Key_D, Qt::ControlModifier);
-    enter("read the wrong mark");
-    desk->settle();
+    sure("read the wrong mark");
     EXPECT_FALSE(desk->answer().now.alarm);
     EXPECT_NEAR(desk->answer().now.wheels[0].toe.value.deg(), before.deg(), 1e-9);
     EXPECT_FALSE(slateText().contains("an inch"));

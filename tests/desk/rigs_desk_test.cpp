@@ -43,6 +43,9 @@ struct RigsDesk : DeskTest {
         choose(size);
         enter(value);
         desk->settle();
+        EXPECT_EQ(window->stage(), Stage::lines) << "no stage is left by itself";
+        for (const QAbstractButton* b : window->findChildren<QAbstractButton*>())
+            if (b->isVisible() && b->accessibleName() == "Go on: Read") return goOn();
     }
     const Reading& last() {
         for (std::size_t i = desk->log().size(); i-- > 0;)
@@ -395,7 +398,7 @@ TEST_F(RigsDesk, HalfATurnOnEndForEndAndTheHeightAreOneKeyAway) {
     EXPECT_EQ(window->reading().spot()->kind, ReadingId::rim_front) << "on along the walk";
 }
 
-TEST_F(RigsDesk, ASuspectIsSetAsideWithOneKeyAndTheRestStandsAsIfItHadNotBeen) {
+TEST_F(RigsDesk, ASuspectIsSetAsideWhenSaidTwiceAndTheRestStandsAsIfItHadNotBeen) {
     demo();
     open();
     readAll({"119.0", "113.0", "119.5", "1682", "101.5", "95.5", "102.0", "115.5", "110.0", "117.0", "1674"});
@@ -411,10 +414,14 @@ TEST_F(RigsDesk, ASuspectIsSetAsideWithOneKeyAndTheRestStandsAsIfItHadNotBeen) {
     const std::size_t entries = desk->log().size();
     QPushButton* aside = button("Set " + n + " aside");
     ASSERT_TRUE(aside);
-    // The key on the button does it.
+    // The key on the button asks; a value typed after it, meant for the rule, strikes nothing.
     const QString f = aside->text().right(2);
     key(static_cast<Qt::Key>(Qt::Key_F1 + f.mid(1).toInt() - 1));
-    desk->settle();
+    enter("119");
+    EXPECT_EQ(desk->log().size(), entries);
+    EXPECT_TRUE(desk->answer().now.alarm);
+    window->slate().findChild<QLineEdit*>()->clear();
+    sure();
     EXPECT_EQ(desk->log().size(), entries + 1);
     EXPECT_FALSE(desk->answer().now.alarm);
     EXPECT_NEAR(desk->answer().now.axles[0].total_toe.value.deg(), before.deg(), 1e-9);

@@ -104,6 +104,8 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     ASSERT_EQ(first.turns.size(), 2u);
     EXPECT_GT(first.turns[0].second, 0) << "rods ahead of the axle, drift to the right: the left one longer";
     key(Qt::Key_F2);
+    EXPECT_EQ(window->stage(), Stage::turn);
+    goOn();
     EXPECT_EQ(window->stage(), Stage::drive) << "after the turn comes the drive";
     EXPECT_EQ(stage(Stage::turn).done, 2);
     key(Qt::Key_F2);
@@ -116,6 +118,7 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     key(Qt::Key_F3);
     enter("1/4");
     enter("-1/4");
+    goOn();
     EXPECT_EQ(window->stage(), Stage::drive);
     EXPECT_EQ(wheel_only(desk->job()).next, WheelStep::drive);
     key(Qt::Key_F2);

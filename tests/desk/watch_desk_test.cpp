@@ -175,12 +175,15 @@ TEST_F(WatchDeskTest, ARoundAndTheTurnsAfterItByTheNumericKeypadAlone) {
     EXPECT_EQ(window->reading().spot(), spot);
     for (const QString& v : tarnby_rest) pad(v + '=');
     EXPECT_EQ(readings(), before + 11);
+    EXPECT_EQ(window->stage(), Stage::read) << "no stage is left by itself";
+    pad("=");
     ASSERT_EQ(window->stage(), Stage::turn);
     // What was turned, too.
     key(Qt::Key_F3);
     pad("3/4=");
     EXPECT_TRUE(slateText().contains("ight tie rod")) << slateText().toStdString();
     pad("-3/8=");
+    pad("=");
     EXPECT_EQ(window->stage(), Stage::read) << slateText().toStdString();
     ASSERT_TRUE(last_of<Turn>(desk->job()));
     EXPECT_NEAR(last_of<Turn>(desk->job())->turns, -0.375, 1e-9);

@@ -36,10 +36,10 @@ std::vector<PlannedTurn> turns_from(const After& after, const Estimate& e, bool 
             t.kind = l.device ? l.device->kind : "";
             t.wheel = l.wheel;
             t.about = mostly_about(l);
-            const auto& states = t.about == Measure::toe      ? p.last_toe
-                                 : t.about == Measure::camber ? p.last_camber
-                                                              : p.last_caster;
-            const int state = states[static_cast<std::size_t>(index_of(l.wheel))];
+            const WheelAngle about = t.about == Measure::toe      ? WheelAngle::toe
+                                     : t.about == Measure::camber ? WheelAngle::camber
+                                                                  : WheelAngle::caster;
+            const int state = p.last_of(about)[static_cast<std::size_t>(index_of(l.wheel))];
             if (const KnownAngle* now = e.find(t.about, l.wheel)) t.now = *now;
             if (state >= 0) {
                 Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());

@@ -28,11 +28,11 @@ int unknown_of(const Posterior& p, Wheel w, Changed::What what) {
     const auto at = static_cast<std::size_t>(index_of(w));
     switch (what) {
         case Changed::What::toe:
-            return p.last_toe[at];
+            return p.last_of(WheelAngle::toe)[at];
         case Changed::What::camber:
-            return p.last_camber[at];
+            return p.last_of(WheelAngle::camber)[at];
         case Changed::What::caster:
-            return p.last_caster[at];
+            return p.last_of(WheelAngle::caster)[at];
         case Changed::What::sai:
             return p.last_sai[at];
         case Changed::What::rod:
@@ -82,6 +82,13 @@ std::vector<MovedAngle> what_moved(const Estimate& then, const Estimate& now) {
             m.call = HasMoved::stayed;
     }
     return out;
+}
+
+bool moved_at(const std::vector<MovedAngle>& moved, Axle axle) {
+    return std::any_of(moved.begin(), moved.end(), [&](const MovedAngle& m) {
+        const Wheel* w = std::get_if<Wheel>(&m.where);
+        return m.call == HasMoved::moved && w && axle_of(*w) == axle;
+    });
 }
 
 namespace {

@@ -32,6 +32,8 @@ double put_down(Measure m);
 /// Of all angles that are known in both, wheel by wheel, then axles. `then` is how the last job left the car,
 /// `now` how this one found it. What a car does by itself when it is put down is in the sigma.
 std::vector<MovedAngle> what_moved(const Estimate& then, const Estimate& now);
+/// A wheel of that axle moved: what is asked why.
+bool moved_at(const std::vector<MovedAngle>& moved, Axle axle);
 
 /// How long each wheel's rod was when a job began or ended, mm: as it was measured, or by the thread that
 /// showed, which grows as much. Nothing where it was turned between that and the measuring.

@@ -10,21 +10,15 @@ double share(const BiasTaken::One& one, Wheel w) {
     return one.sided && side_of(w) == Side::right ? -1.0 : 1.0;
 }
 
-int unknown_of(const Posterior& p, Wheel w, WheelAngle angle) {
-    const auto at = static_cast<std::size_t>(index_of(w));
-    const auto& all = angle == WheelAngle::toe      ? p.last_toe
-                      : angle == WheelAngle::camber ? p.last_camber
-                                                    : p.last_caster;
-    return at < all.size() ? all[at] : -1;
-}
-
 }  // namespace
 
 void take_off(Posterior& p, const BiasTaken& bias) {
     for (const BiasTaken::One& one : bias.all) {
         Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+        const std::vector<int>& all = p.last_of(one.angle);
         for (Wheel w : all_wheels)
-            if (const int at = unknown_of(p, w, one.angle); at >= 0) g[at] = share(one, w);
+            if (const auto at = static_cast<std::size_t>(index_of(w)); at < all.size() && all[at] >= 0)
+                g[all[at]] = share(one, w);
         p.x -= one.value.rad() * g;
         p.covariance += one.sigma.rad() * one.sigma.rad() * g * g.transpose();
     }

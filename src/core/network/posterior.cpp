@@ -179,9 +179,9 @@ void add_unturned(Posterior& p, const CarCard& car, const std::vector<int>& turn
             more = std::accumulate(blocks.begin(), blocks.end(), Eigen::Index{0},
                                    [](Eigen::Index n, const Block& b) { return n + b.mean.size(); });
     }
-    const std::array<const std::vector<int>*, 3> last = {&p.last_toe, &p.last_camber, &p.last_caster};
     for (std::size_t w = 0; w < 4; ++w)
-        for (std::size_t a = 0; a < 3; ++a) p.state[w][a] = (*last[a])[w];
+        for (WheelAngle a : {WheelAngle::toe, WheelAngle::camber, WheelAngle::caster})
+            p.state[w][index_of(a)] = p.last_of(a)[w];
     // What devices move though nothing tells how it stands: in the null space, a column each.
     std::vector<std::pair<Wheel, WheelAngle>> unread;
     for (const Adjuster& adjuster : car.adjusters) {

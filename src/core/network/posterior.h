@@ -53,6 +53,10 @@ struct Posterior {
         return state[static_cast<std::size_t>(index_of(w))][index_of(a)];
     }
 
+    /// The unknowns of an angle in the last state, by wheel; -1 where there is none.
+    const std::vector<int>& last_of(WheelAngle a) const {
+        return a == WheelAngle::toe ? last_toe : a == WheelAngle::camber ? last_camber : last_caster;
+    }
     std::vector<int> last_toe, last_camber, last_caster, last_sai, last_offset, last_skew, arms;
 };
 

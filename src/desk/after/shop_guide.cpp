@@ -3,12 +3,11 @@
 
 #include <algorithm>
 
-#include <QDir>
 #include <QFile>
 #include <QPointer>
-#include <QStandardPaths>
 
 #include "book/shop_json.h"
+#include "documents.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "practice/shop.h"
@@ -160,18 +159,16 @@ QString ShopGuide::toThePracticeShop() {
     practice::Rng rng(floor->play().seed * 31 + desk_.log().size());
     const ShopSheet sheet = practice::measured(shop, floor->car().solid(), when_, rng);
     desk_.record(sheet);
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-    QDir().mkpath(folder);
-    const QString name = folder + QStringLiteral("/%1 %2").arg(q(shop.name), q(desk_.car().name));
     book::Json j = {{"kind", "shop-sheet"}};
     book::shop_sheet_json(sheet, j);
-    for (const auto& [ending, text] : {std::pair(".txt", practice::sheet_text(shop, sheet, desk_.car().name)),
-                                       {".json", j.dump(1) + "\n"}}) {
-        QFile file(name + QString::fromLatin1(ending));
+    const QString name = QStringLiteral("%1 %2").arg(q(shop.name), q(desk_.car().name));
+    for (const auto& [ending, text] : {std::pair(".json", j.dump(1) + "\n"),
+                                       {".txt", practice::sheet_text(shop, sheet, desk_.car().name)}}) {
+        QFile file(freeFile(name, QString::fromLatin1(ending)));
         if (!file.open(QIODevice::WriteOnly) || file.write(QByteArray::fromStdString(text)) < 0)
             return tr("%1 can't be written.").arg(file.fileName());
+        written_ = file.fileName();
     }
-    written_ = name + QStringLiteral(".txt");
     return {};
 }
 

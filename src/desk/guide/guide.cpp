@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "guide/guide.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "look/html.h"
@@ -11,6 +12,17 @@ namespace fairchalk::desk {
 std::optional<practice::Held> Guide::held() const {
     const auto asked = onPracticeFloor() ? reads() : std::nullopt;
     return asked ? desk_.held(*asked) : std::nullopt;
+}
+
+Act goOn(Stage to) {
+    return {QStringLiteral("go-on"), Guide::tr("Go on: %1").arg(q(words::to_begin(words::stage(to)))), true,
+            false, Act::enter};
+}
+
+std::size_t keyOf(const std::vector<Act>& acts, std::size_t which) {
+    const auto before = acts.begin() + static_cast<std::ptrdiff_t>(which);
+    return before->key.value_or(
+        static_cast<std::size_t>(std::count_if(acts.begin(), before, [](const Act& a) { return !a.key; })));
 }
 
 QString Guide::truthHint() const {

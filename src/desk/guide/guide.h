@@ -22,7 +22,17 @@ struct Act {
     /// Which key it has, from 0: F2, F3, F4, Alt 4 …; by its place in the list where nothing is said.
     std::optional<std::size_t> key = std::nullopt;
     bool operator==(const Act&) const = default;
+
+    /// Enter on an empty line: no other act has it, so that a stage is left only when that was meant.
+    static constexpr std::size_t enter = 100;
+    /// Ctrl and Enter: for what ends, accepts or strikes. It means nothing else anywhere.
+    static constexpr std::size_t sure = 101;
 };
+
+/// To the stage that follows.
+Act goOn(Stage to);
+/// The key of each act of a list.
+std::size_t keyOf(const std::vector<Act>& acts, std::size_t which);
 
 /// What was made of a typed text.
 struct Understood {
@@ -77,6 +87,9 @@ class Guide : public QObject {
     virtual bool space() { return false; }
 
     virtual std::vector<Act> acts() const { return {}; }
+    /// Where what is kept here ends, accepts or strikes something: what it does, in words. Enter alone then
+    /// keeps nothing.
+    virtual QString sure() const { return {}; }
     virtual void act(const QString& id) { (void)id; }
     virtual bool keepsLine() const { return false; }    ///< what is typed stays while something is done
     virtual bool byDigits() const { return false; }     ///< the acts are a list to choose from

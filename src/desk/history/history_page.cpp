@@ -13,6 +13,7 @@
 
 #include "core/judge/moved.h"
 #include "guide/drawn_guide.h"
+#include "history/moved_text.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/record_words.h"
@@ -355,27 +356,9 @@ QString HistoryPage::ofTheVisit() const {
     const book::Visit* since = book::read_before(season_, visit_);
     if (!v.read || !since) return out;
     out += head(tr("Since %1").arg(dayOf(*since)));
-    const auto moved = what_moved(since->angles.left, v.angles.found);
-    int said = 0;
-    for (const MovedAngle& m : moved)
-        if (m.call == HasMoved::moved) {
-            out += line(q(words::moved(m, how_)));
-            ++said;
-        }
-    if (said == 0) out += line(soft(tr("Nothing moved that its readings could show.")));
-    for (Axle axle : both_axles) {
-        const bool here = std::any_of(moved.begin(), moved.end(), [&](const MovedAngle& m) {
-            const Wheel* w = std::get_if<Wheel>(&m.where);
-            return m.call == HasMoved::moved && w && axle_of(*w) == axle;
-        });
-        int told = 0;
-        for (const Explained& e : here ? book::explained(season_, visit_, axle) : std::vector<Explained>()) {
-            if (told == 2 || (told > 0 && e.probability < 0.1)) break;
-            ++told;
-            out += line(q(words::cause(e, axle))) + line(soft(q(words::what_to_look_at(e.cause))));
-        }
-    }
-    return out;
+    return out + movedText(
+                     what_moved(since->angles.left, v.angles.found),
+                     [this](Axle axle) { return book::explained(season_, visit_, axle); }, 2, how_);
 }
 
 QString HistoryPage::ofTheCar() const {

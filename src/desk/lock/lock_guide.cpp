@@ -155,20 +155,19 @@ std::vector<Act> LockGuide::acts() const {
     for (const std::string& id : unlocked()) (axleAt(desk_, id) == Axle::front ? front : rear) = true;
     if (front) out.push_back({"front", tr("The front is locked"), true, false});
     if (rear) out.push_back({"rear", tr("The rear is locked"), !front, false});
-    out.push_back({"back", tr("Back"), !front && !rear, false});
+    // Whether it moved is told by the same few readings.
+    if (!front && !rear) out.push_back(goOn(Stage::read));
+    out.push_back({"back", tr("Back"), false, false});
     return out;
 }
 
 void LockGuide::act(const QString& id) {
     if (id == "back") return emit pageWanted({});
+    if (id == "go-on") return emit stageWanted(Stage::read);
     desk_.happened(ChangeKind::locked, id == "front" ? Axle::front : Axle::rear);
     extension_.reset();
     chosen_ = q(current());
-    // Whether it moved is told by the same few readings.
-    if (unlocked().empty())
-        emit stageWanted(Stage::read);
-    else
-        emit changed();
+    emit changed();
 }
 
 QString LockGuide::body() const {

@@ -163,7 +163,7 @@ QString TruthGuide::body() const {
 }
 
 QString TruthGuide::say() const {
-    if (!told_) return tr("F2 shows the truth and ends the practice; Escape goes on with it.");
+    if (!told_) return tr("Ctrl and Enter show the truth and end the practice; Escape goes on with it.");
     return tr("%1, %2 readings; by hand it would have taken some %3 minutes.")
         .arg(passes(told_->passes))
         .arg(told_->readings)
@@ -171,9 +171,12 @@ QString TruthGuide::say() const {
 }
 
 std::vector<Act> TruthGuide::acts() const {
-    if (!told_)
-        return {{"tell", tr("Show me the truth"), true, false}, {"back", tr("Not yet"), false, false}};
+    if (!told_) return {{"back", tr("Not yet"), false, false}};
     return {{"floor", tr("The practice floor"), true, false}, {"back", tr("Back"), false, false}};
+}
+
+QString TruthGuide::sure() const {
+    return told_ ? QString() : tr("Show me the truth");
 }
 
 void TruthGuide::act(const QString& id) {

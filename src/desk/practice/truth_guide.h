@@ -21,6 +21,7 @@ class TruthGuide : public DrawnGuide {
     bool isStage() const override { return false; }
     QString keep(const QString&) override { return {}; }
     std::vector<Act> acts() const override;
+    QString sure() const override;
     void act(const QString& id) override;
     void draw(QPainter& p) const override;
     const std::optional<practice::Debrief>& told() const { return told_; }

@@ -101,7 +101,7 @@ QString ReadGuide::say() const {
     if (desk_.answerIsCurrent() && a.plan.again)
         return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
     if (desk_.answerIsCurrent() && a.untold) return untold(desk_);
-    return tr("This round is read. Ctrl+7 shows what to turn; any spot can be read again.");
+    return tr("This round is read. Enter goes on to what to turn; any spot can be read again.");
 }
 
 std::optional<Reading> ReadGuide::reads() const {
@@ -209,7 +209,6 @@ void ReadGuide::moveOn() {
         again_.erase(again_.begin());
     }
     spot_ = next;
-    if (!spot_) emit stageWanted(Stage::turn);
 }
 
 /// The first that the round wants and that is not read; else the first of what is to be read again.
@@ -317,8 +316,7 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
             add(
                 "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); }, true);
         add("aside", tr("Set %1 aside").arg(n), [entry = *entry](ReadGuide& g) {
-            g.desk_.strike(entry, tr("set aside: it contradicts the others"));
-            emit g.changed();
+            emit g.asks(new StrikeQuestion(g.desk_, g, entry, tr("set aside: it contradicts the others")));
         });
     }
     if (!spot_) return out;
@@ -356,10 +354,12 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
 std::vector<Act> ReadGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));
+    if (!spot_) out.push_back(goOn(Stage::turn));
     return out;
 }
 
 void ReadGuide::act(const QString& id) {
+    if (id == "go-on") return emit stageWanted(Stage::turn);
     for (const Doing& d : doings())
         if (d.act.id == id) return d.run(*this);
 }

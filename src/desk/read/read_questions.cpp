@@ -14,7 +14,7 @@ QString reasonWanted() {
 }
 
 QString reasonHint() {
-    return StrikeQuestion::tr("A few words; Enter keeps them, Escape goes back.");
+    return StrikeQuestion::tr("A few words; Ctrl and Enter keep them, Escape goes back.");
 }
 
 QString SweepQuestion::hint() const {
@@ -57,8 +57,12 @@ Understood StrikeQuestion::understand(const QString&) const {
 }
 
 QString StrikeQuestion::keep(const QString& text) {
-    if (text.trimmed().isEmpty()) return reasonWanted();
-    read_.strike(text.trimmed());
+    const QString why = text.trimmed().isEmpty() ? reason_ : text.trimmed();
+    if (why.isEmpty()) return reasonWanted();
+    if (entry_)
+        desk_.strike(*entry_, why);
+    else
+        read_.strike(why);
     emit answered();
     return {};
 }

@@ -39,14 +39,23 @@ class SweepQuestion : public ReadQuestion {
 class StrikeQuestion : public ReadQuestion {
     Q_OBJECT
   public:
-    using ReadQuestion::ReadQuestion;
+    /// The last reading at the asked spot; or this entry, which is set aside for this reason where none is
+    /// typed.
+    StrikeQuestion(JobDesk& desk, ReadGuide& read, std::optional<std::size_t> entry = std::nullopt,
+                   const QString& reason = {})
+        : ReadQuestion(desk, read), entry_(entry), reason_(reason) {}
     QString subtitle() const override { return tr("strike out the last reading here: why?"); }
+    QString sure() const override { return tr("Strike it out"); }
     QString say() const override;
     bool typesWords() const override { return true; }
-    QString prompt() const override { return tr("why is it wrong?"); }
+    QString prompt() const override { return reason_.isEmpty() ? tr("why is it wrong?") : reason_; }
     QString hint() const override;
     Understood understand(const QString& text) const override;
     QString keep(const QString& text) override;
+
+  private:
+    std::optional<std::size_t> entry_;
+    QString reason_;
 };
 
 /// What is said to one who gives no reason.

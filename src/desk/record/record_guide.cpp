@@ -3,14 +3,13 @@
 
 #include <algorithm>
 
-#include <QDir>
-#include <QFile>
-#include <QStandardPaths>
 #include <QSvgRenderer>
 
 #include "core/job/look_again.h"
 #include "core/judge/moved.h"
 #include "core/quantity/distance.h"
+#include "documents.h"
+#include "history/moved_text.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "record/record_print.h"
@@ -96,15 +95,7 @@ std::vector<Act> RecordGuide::acts() const {
 void RecordGuide::act(const QString& id) {
     const bool shop = id == QLatin1String("shop");
     const QString html = shop ? shopNoteHtml(desk_, how_) : recordHtml(desk_, how_);
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-    QDir().mkpath(folder);
-    QString name = titleOf(html);
-    for (QChar& c : name)
-        if (c == QLatin1Char('/') || c == QLatin1Char(':')) c = QLatin1Char(' ');
-    // Never over one that is there.
-    QString file = folder + QLatin1Char('/') + name + QStringLiteral(".pdf");
-    for (int n = 2; QFile::exists(file); ++n)
-        file = folder + QLatin1Char('/') + name + QStringLiteral(" %1.pdf").arg(n);
+    const QString file = freeFile(titleOf(html), QStringLiteral(".pdf"));
     if (!writePdf(html, file)) return emit refused(tr("%1 can't be written.").arg(file));
     written_ = file;
     emit said();
@@ -120,32 +111,14 @@ QString RecordGuide::sinceLastTime() const {
     const Estimate& found = rounds.front();
     const std::vector<MovedAngle> all = what_moved(left->angles, found);
     if (all.empty()) return {};
-    QString out = head(tr("Since “%1”, %2").arg(q(left->title), q(left->begun).left(10)));
-    int stayed = 0, unsure = 0;
-    for (const MovedAngle& m : all) {
-        stayed += m.call == HasMoved::stayed;
-        unsure += m.call == HasMoved::cannot_tell;
-        if (m.call == HasMoved::moved) out += line(strong(q(words::moved(m, how_))));
-    }
-    if (stayed + unsure == static_cast<int>(all.size()))
-        out += line(tr("Nothing moved that these readings could show."));
-    out += line(soft(tr("As they were: %1 angles; can't tell: %2.").arg(stayed).arg(unsure)));
-    for (Axle axle : both_axles) {
-        const bool here = std::any_of(all.begin(), all.end(), [&](const MovedAngle& m) {
-            const Wheel* w = std::get_if<Wheel>(&m.where);
-            return m.call == HasMoved::moved && w && axle_of(*w) == axle;
-        });
-        if (!here) continue;
-        int told = 0;
-        for (const Explained& e :
-             explained(desk_.car(), left->angles, found, axle, left->rods, rods_at_begin(desk_.job()))) {
-            if (told == 3 || (told > 0 && e.probability < 0.05)) break;
-            if (told++ == 0) out += line(tr("Why, the likeliest first:"));
-            out += line(q(words::cause(e, axle))) + line(soft(q(words::what_to_look_at(e.cause))));
-        }
-        if (told == 0) out += line(soft(tr("Why, is told where the card says how this axle is suspended.")));
-    }
-    return out;
+    return head(tr("Since “%1”, %2").arg(q(left->title), q(left->begun).left(10))) +
+           movedText(
+               all,
+               [&](Axle axle) {
+                   return explained(desk_.car(), left->angles, found, axle, left->rods,
+                                    rods_at_begin(desk_.job()));
+               },
+               3, how_);
 }
 
 /// Which side is bent after a kerb; nothing while both are as alike as cars are.

@@ -322,7 +322,7 @@ QString LinesGuide::keep(const QString& text) {
     if (const QString missing = firstMissing(); !missing.isEmpty())
         choose(missing);
     else
-        emit stageWanted(Stage::read);
+        emit changed();
     return {};
 }
 
@@ -355,11 +355,15 @@ std::vector<Act> LinesGuide::acts() const {
         return {{"square",
                  desk_.facts().at("squaring") == "yes" ? tr("No need of it") : tr("Help me square them"),
                  false, false}};
-    std::vector<Act> out = {{"read", tr("To the readings"), false, false},
-                            {"ways", tr("Ways to measure"), false, false}};
-    if (chosen_ != "wall") out.push_back({"wall", tr("I have …"), false, false});
-    out.push_back({"tonight", tr("Which tonight? …"), false, false});
-    out.push_back({"making", tr("Making rigs"), false, false});
+    std::vector<Act> out;
+    if (firstMissing().isEmpty())
+        out.push_back(goOn(Stage::read));
+    else
+        out.push_back({"go-on", tr("To the readings"), false, false, 0});
+    out.push_back({"ways", tr("Ways to measure"), false, false, 1});
+    if (chosen_ != "wall") out.push_back({"wall", tr("I have …"), false, false, 2});
+    out.push_back({"tonight", tr("Which tonight? …"), false, false, 3});
+    out.push_back({"making", tr("Making rigs"), false, false, 4});
     return out;
 }
 
@@ -378,7 +382,7 @@ void LinesGuide::act(const QString& id) {
     if (id == "wall") return choose(id);
     if (id == "tonight") return emit asks(new TonightQuestion(desk_));
     if (id == "ways") return choose("rig:" + q(rigs().front()));
-    if (id == "read") return emit stageWanted(Stage::read);
+    if (id == "go-on") return emit stageWanted(Stage::read);
     if (id == "thing") toggleThing(part());
     if (id == "square") desk_.facts().keep("squaring", desk_.facts().at("squaring") == "yes" ? "no" : "yes");
     if (id == "held") {

@@ -92,7 +92,6 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     scroll->setFocusPolicy(Qt::NoFocus);
     column->addWidget(scroll, 1);
 
-    connect(entry_, &QLineEdit::returnPressed, this, &Slate::enter);
     connect(entry_, &QLineEdit::textEdited, this, [this] {
         error_.clear();
         insisted_.clear();
@@ -112,7 +111,7 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         b->setFocusPolicy(Qt::TabFocus);  // pointed at, it leaves the line its focus
         b->setMinimumHeight(38);          // its own hint is not known before it is first shown
         const std::size_t n = act_buttons_.size();
-        connect(b, &QPushButton::clicked, this, [this, n] { act(shown_acts_[n].key.value_or(n)); });
+        connect(b, &QPushButton::clicked, this, [this, n] { act(keyOf(shown_acts_, n)); });
         act_buttons_.push_back(b);
     }
     // A list to choose from keeps one width.
@@ -125,13 +124,16 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         b->setVisible(i < acts.size());
         if (i >= acts.size()) continue;
         const Act& a = acts[i];
-        const std::size_t at = a.key.value_or(i);
-        const QString key = !keys    ? QStringLiteral("  %1").arg((at + 1) % 10)
-                            : at < 3 ? QStringLiteral("  F%1").arg(at + 2)
-                            : at < 9 ? QStringLiteral("  Alt %1").arg(at + 1)
-                                     : QString();
+        const std::size_t at = keyOf(acts, i);
+        const QString key = at == Act::enter  ? tr("  Enter")
+                            : at == Act::sure ? tr("  Ctrl Enter")
+                            : !keys           ? QStringLiteral("  %1").arg((at + 1) % 10)
+                            : at < 3          ? QStringLiteral("  F%1").arg(at + 2)
+                            : at < 9          ? QStringLiteral("  Alt %1").arg(at + 1)
+                                              : QString();
         b->setText(a.text + (a.text.contains(QStringLiteral("  F")) && keys ? QString() : key));
         b->setAccessibleName(a.text);
+        b->setToolTip(plainTip(tr("%1: %2").arg(a.text, key.trimmed())));
         b->setCheckable(a.chosen);
         b->setChecked(a.chosen);
         const QString name = a.main ? QStringLiteral("main") : QString();
@@ -162,9 +164,10 @@ Guide& Slate::shown() const {
 bool Slate::act(std::size_t n) {
     if (!guide_) return false;
     Guide& g = shown();
+    if (n == Act::sure) return sure();
     const auto acts = g.acts();
     for (std::size_t i = 0; i < acts.size(); ++i) {
-        if (acts[i].key.value_or(i) != n) continue;
+        if (keyOf(acts, i) != n) continue;
         if (!g.keepsLine()) {
             entry_->clear();
             error_.clear();
@@ -175,6 +178,15 @@ bool Slate::act(std::size_t n) {
         return true;
     }
     return false;
+}
+
+/// What ends, accepts or strikes: with Ctrl and Enter, or its button, and by no other way.
+bool Slate::sure() {
+    if (!guide_ || shown().sure().isEmpty()) return false;
+    if (desk_.book().read_only()) return refuse(q(desk_.book().read_only_reason())), true;
+    if (!shown().typing()) return shown().act(QStringLiteral("sure")), true;
+    keepTyped(entry_->text());
+    return true;
 }
 
 void Slate::setBody(const QString& html) {
@@ -221,6 +233,11 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
     if (watched == entry_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
         if (keypad(*key)) return true;
+        if (const bool enter_key = key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter; enter_key) {
+            // Taken here: a line edit lets it through, and it would go on as well.
+            key->modifiers().testFlag(Qt::ControlModifier) ? void(sure()) : enter();
+            return true;
+        }
         if (key->key() == Qt::Key_Tab && !meant_.isEmpty()) {
             entry_->setText(meant_.takeFirst());
             error_.clear();
@@ -438,6 +455,8 @@ void Slate::keyPressEvent(QKeyEvent* e) {
     }
     if (e->key() == Qt::Key_PageDown || e->key() == Qt::Key_Down) return step(+1);
     if (e->key() == Qt::Key_PageUp || e->key() == Qt::Key_Up) return step(-1);
+    const bool enter = e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter;
+    if (enter && act(e->modifiers().testFlag(Qt::ControlModifier) ? Act::sure : Act::enter)) return;
     QWidget::keyPressEvent(e);
 }
 
@@ -445,8 +464,16 @@ void Slate::enter() {
     const QString text = entry_->text();
     error_.clear();
     if (desk_.book().read_only()) return refuse(q(desk_.book().read_only_reason()));
+    const Guide& g = shown();
+    if (text.trimmed().isEmpty() && act(Act::enter)) return;
+    if (!g.typing() || doubted(text)) return;
+    if (!g.sure().isEmpty())
+        return refuse(tr("%1: Ctrl and Enter, or the button. Escape goes back.").arg(g.sure()));
+    keepTyped(text);
+}
+
+void Slate::keepTyped(const QString& text) {
     Guide* const g = &shown();
-    if (!g->typing() || doubted(text)) return;
     const QString wrong = text == from_gauge_ ? g->keepFromGauge(text) : g->keep(text);
     if (!wrong.isEmpty()) {
         // What was typed stays on the line, to be mended.
@@ -492,7 +519,9 @@ void Slate::refresh() {
     understood_->setVisible(g.typing());
     entry_->setFont(type(g.typesWords() ? 18 : 32, !g.typesWords()));
     entry_->setPlaceholderText(g.prompt());
-    showActs(g.acts(), !g.byDigits());
+    auto acts = g.acts();
+    if (!g.sure().isEmpty()) acts.push_back({QStringLiteral("sure"), g.sure(), true, false, Act::sure});
+    showActs(acts, !g.byDigits());
     number_->setVisible(!g.number().isEmpty());
     number_->setText(g.number());
     title_->setText(g.title());

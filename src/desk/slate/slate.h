@@ -66,6 +66,8 @@ class Slate : public QWidget {
     void begin();
     void showFace();
     void enter();
+    bool sure();
+    void keepTyped(const QString& text);
     void understand();
     bool keypad(const QKeyEvent& key);
     /// Asks once about a value that can hardly be meant; true while it has to be answered.

@@ -438,7 +438,6 @@ QString WheelGuide::keep(const QString& text) {
         std::erase_if(made_, [](const auto& t) { return t.second == 0.0; });
         if (!made_.empty()) desk_.turned(made_, false);
         made_.clear();
-        emit stageWanted(Stage::drive);
     }
     emit changed();
     return {};
@@ -449,16 +448,16 @@ std::vector<Act> WheelGuide::acts() const {
     if (w.next == WheelStep::turn)
         return {{"as-written", tr("Turned as written"), true, false},
                 {"turned", tr("I turned …"), false, typing_turns_}};
-    return {{"drive",
+    return {{"go-on",
              w.next == WheelStep::say ? tr("Say how the wheel sits") : tr("Drive, and say what it did"), true,
-             false}};
+             false, Act::enter}};
 }
 
 void WheelGuide::act(const QString& id) {
     if (id == "as-written") {
         const auto turns = desk_.wheelOnly().turns;
         desk_.turned(turns, true);
-        emit stageWanted(Stage::drive);
+        emit changed();
     } else if (id == "turned") {
         typing_turns_ = true;
         made_.clear();

@@ -49,7 +49,7 @@ void TurnGuide::turnedAsWritten() {
     std::vector<Turn> turns = turns_as_written(desk_.answer().plan);
     if (turns.empty()) return;
     desk_.turned(std::move(turns));
-    emit stageWanted(Stage::read);
+    emit changed();
 }
 
 void TurnGuide::startTurned() {
@@ -164,12 +164,14 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
                          bool main = false) {
         const std::size_t key =
             first_other_key +
-            static_cast<std::size_t>(std::count_if(
-                out.begin(), out.end(), [](const Doing& d) { return d.act.key >= first_other_key; }));
+            static_cast<std::size_t>(std::count_if(out.begin(), out.end(), [](const Doing& d) {
+                return d.act.key >= first_other_key && d.act.key < Act::enter;
+            }));
         out.push_back({{id, text, main, false, key}, std::move(run)});
     };
     const JobAnalysis& a = desk_.answer();
-    if (!a.plan.turns.empty()) {
+    const bool turned = turned_since_reading(desk_.job());
+    if (!a.plan.turns.empty() && !(turned && !desk_.answerIsCurrent())) {
         out.push_back({{"as-written", tr("Turned as written"), true, false, as_written_key},
                        [](TurnGuide& g) { g.turnedAsWritten(); }});
         out.push_back(
@@ -217,6 +219,7 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     if (!watched_from(desk_).empty())
         add("stick", tr("Do the tires stick? A test …"),
             [](TurnGuide& g) { emit g.asks(new StickQuestion(g.desk_)); });
+    if (turned) out.push_back({goOn(Stage::read), [](TurnGuide& g) { emit g.stageWanted(Stage::read); }});
     // The last, so that the keys of the others stay what they are.
     if (!watched_from(desk_).empty())
         out.push_back({{"watch", tr("While turning …"), false, false, watch_key},

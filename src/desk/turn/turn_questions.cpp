@@ -143,10 +143,8 @@ void TurnedQuestion::put(double amount) {
         });
         desk_.choosePlan(others);
     }
-    const bool none = made.empty();
-    if (!none) desk_.turned(std::move(made));
+    if (!made.empty()) desk_.turned(std::move(made));
     emit answered();
-    emit stageWanted(none ? Stage::turn : Stage::read);
 }
 
 QString AcceptQuestion::body() const {

@@ -42,6 +42,7 @@ class AcceptQuestion : public Question {
   public:
     using Question::Question;
     QString title() const override { return tr("Leave it as it is"); }
+    QString sure() const override { return tr("Leave it so"); }
     QString subtitle() const override { return tr("kept in the record with its ±"); }
     QString body() const override;
     QString say() const override;
