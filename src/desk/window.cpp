@@ -15,6 +15,7 @@
 #include "practice/lesson_guide.h"
 #include "practice/practice_jobs.h"
 #include "practice/truth_guide.h"
+#include "shelf/first_car.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -161,7 +162,7 @@ ShelfPage& Window::shelf() {
         shelf_ = new ShelfPage(desk_, pages_);
         pages_->addWidget(shelf_);
         connect(shelf_, &ShelfPage::jobChosen, this, &Window::openJob);
-        connect(shelf_, &ShelfPage::newCarWanted, this, [this] { showCarPage({}); });
+        connect(shelf_, &ShelfPage::newCarWanted, this, &Window::showFirstCar);
         connect(shelf_, &ShelfPage::newJobWanted, this, &Window::showCarPage);
         connect(shelf_, &ShelfPage::practiceWanted, this, &Window::showPractice);
         connect(shelf_, &ShelfPage::copiesWanted, this, &Window::showCopies);
@@ -219,6 +220,7 @@ void Window::shortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_L), [this] { slate_->startLoose(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_K), [this] { slate_->acknowledge(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_I), [this] {
+        if (first_car_ && pages_->currentWidget() == first_car_) return showCarPage({});
         if (desk_.hasJob()) showPage({page_.id == PageId::card ? PageId::none : PageId::card});
     });
     on(QKeySequence(Qt::CTRL | Qt::Key_B), [this] {
@@ -272,7 +274,7 @@ void Window::shortcuts() {
         if (desk_.hasJob()) desk_.happened(ChangeKind::strings_moved), setStage(Stage::lines);
     });
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { showShelf(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { showCarPage({}); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { showFirstCar(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { showPractice(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_R), [this] {
         if (desk_.hasJob() && desk_.practice() && pages_->currentWidget() == job_page_)
@@ -289,6 +291,7 @@ void Window::setHow(const Show& how) {
     how_ = how;
     if (history_) history_->setShow(how);
     if (car_page_) car_page_->setShow(how);
+    if (first_car_) first_car_->setShow(how);
     desk_.showInches(how.lengths == Show::LengthStyle::inch);
     QSettings settings;
     settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal
@@ -398,6 +401,29 @@ void Window::showCarPage(const QString& car) {
         carPage().setShow(how_);
         pages_->setCurrentWidget(&carPage());
         car_page_->begin(car);
+    });
+}
+
+void Window::showFirstCar() {
+    leave([this] {
+        if (!first_car_) {
+            first_car_ = new FirstCarPage(desk_, pages_);
+            pages_->addWidget(first_car_);
+            connect(first_car_, &FirstCarPage::givenUp, this, &Window::showShelf);
+            connect(first_car_, &FirstCarPage::wholeCardWanted, this, [this] { showCarPage({}); });
+            connect(first_car_, &FirstCarPage::jobMade, this, [this](const QString& job, const QString& way) {
+                openJob(job);
+                if (!way.isEmpty()) {
+                    LinesSet lines = desk_.lines();
+                    lines.rigs = {way.toStdString()};
+                    desk_.setLines(lines);
+                }
+                setStage(Stage::ask);
+            });
+        }
+        first_car_->setShow(how_);
+        pages_->setCurrentWidget(first_car_);
+        first_car_->begin();
     });
 }
 

@@ -28,6 +28,7 @@
 
 namespace fairchalk::desk {
 
+class FirstCarPage;
 class HistoryPage;
 
 /// Books that were opened, the newest first; and one more.
@@ -43,6 +44,9 @@ class Window : public QMainWindow {
     Stage stage() const { return stage_; }
     void openJob(const QString& id);
     void showShelf();
+    /// A new car: its name and how it is measured.
+    void showFirstCar();
+    /// All of a card at once: a car's on the shelf, or a new one.
     void showCarPage(const QString& car);
     void showPractice();
     /// Copies of the book, and what is not on the disk.
@@ -134,6 +138,7 @@ class Window : public QMainWindow {
     TurnGuide* turning_;
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;
+    FirstCarPage* first_car_ = nullptr;
     PracticePage* practice_page_ = nullptr;
     CopiesPage* copies_page_ = nullptr;
     HistoryPage* history_ = nullptr;

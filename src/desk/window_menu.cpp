@@ -49,7 +49,7 @@ void Window::makeMenus() {
     add(
         book, tr("Cars and jobs"), [this] { showShelf(); }, tr("Ctrl+O"));
     add(
-        book, tr("A new car"), [this] { showCarPage({}); }, tr("Ctrl+N"));
+        book, tr("A new car"), [this] { showFirstCar(); }, tr("Ctrl+N"));
     add(book, tr("Open another book …"), [this] {
         askForFile(tr("Open another book"), tr("Garage books (*.fairchalk *.db);;All files (*)"),
                    [this](const QString& path) { emit bookWanted(path); });

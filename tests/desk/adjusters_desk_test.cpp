@@ -92,6 +92,7 @@ TEST_F(AdjustersTest, TheSheetHasEveryTurnInItsOrderAndWhatTheShimsAre) {
 TEST_F(AdjustersTest, FromAnEmptyBookToShimsTurnedAndReadAgainByKeyboard) {
     open();
     key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier);  // all of its card
     const auto fill = [&](const char* field, const QString& text) {
         auto* f = window->carPage().findChild<QLineEdit*>(QString::fromLatin1(field));
         ASSERT_TRUE(f) << field;

@@ -40,6 +40,7 @@ TEST_F(DeskTest, TheDemoOpensOnTheTarnbyPartWayThroughItsFirstRound) {
 TEST_F(DeskTest, ACarOfWhichLittleIsKnownIsTakenAndAskedAboutWhereItMatters) {
     open();
     key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier);  // all of its card
     enter("Rosedale van");
     for (const auto& [field, text] : {std::pair("wheelbase", "8 ft 2 in"),
                                       {"front_span", "16 3/8 in"},
@@ -73,6 +74,7 @@ TEST_F(DeskTest, ACarOfWhichLittleIsKnownIsTakenAndAskedAboutWhereItMatters) {
 TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     open();  // an empty book: the shelf
     key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier);  // all of its card
     const auto fill = [&](const char* field, const QString& text) {
         auto* f = window->carPage().findChild<QLineEdit*>(QString::fromLatin1(field));
         ASSERT_TRUE(f);
@@ -387,6 +389,7 @@ TEST_F(DeskTest, InInchesABareNumberOfANewCarIsInches) {
     open();
     key(Qt::Key_F7);
     key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier);  // all of its card
     auto* wheelbase = window->carPage().findChild<QLineEdit*>("wheelbase");
     EXPECT_EQ(wheelbase->placeholderText(), "101 in");
     for (const auto& [name, text] :

@@ -25,7 +25,7 @@ std::vector<CarAngle> linesOfASheet() {
     return out;
 }
 
-constexpr double row = 50.0, top = 108.0;
+constexpr double sheet_row = 50.0, sheet_top = 108.0;
 
 }  // namespace
 
@@ -70,11 +70,11 @@ std::vector<Place> ShopGuide::places() const {
     const auto lines = linesOfASheet();
     for (std::size_t i = 0; i < lines.size(); ++i) {
         const auto f = kept(lines[i]);
-        out.push_back({q(lines[i].name()), QRectF(40, top + row * static_cast<double>(i), 880, row - 4),
+        out.push_back({q(lines[i].name()), QRectF(40, sheet_top + sheet_row * static_cast<double>(i), 880, sheet_row - 4),
                        q(words::to_begin(words::measure_of(lines[i]))),
                        f ? q(f->text) : tr("as the sheet has it")});
     }
-    out.push_back({QStringLiteral("where"), QRectF(40, 48, 880, row - 4), tr("Whose sheet"),
+    out.push_back({QStringLiteral("where"), QRectF(40, 48, 880, sheet_row - 4), tr("Whose sheet"),
                    where().empty() ? tr("the shop's name") : q(where())});
     return out;
 }

@@ -19,7 +19,7 @@ const Chalk slate = {QColor(0x27, 0x2c, 0x2e),
                      QColor(0x0e, 0x10, 0x11),
                      QColor(0xf3, 0xf1, 0xea),
                      QColor(0xb6, 0xbb, 0xb8),
-                     QColor(0x6d, 0x75, 0x76),
+                     QColor(0x93, 0x9b, 0x9b),
                      QColor(0xf4, 0xc9, 0x5d),
                      QColor(0x82, 0xc4, 0xd6),
                      QColor(0xf0, 0x96, 0x6a),
@@ -31,11 +31,11 @@ const Chalk daylight = {QColor(0xe9, 0xe6, 0xde),
                         QColor(0xc4, 0xbf, 0xb2),
                         QColor(0xff, 0xff, 0xff),
                         QColor(0x22, 0x26, 0x28),
-                        QColor(0x52, 0x58, 0x5a),
-                        QColor(0x8d, 0x91, 0x8f),
-                        QColor(0x8a, 0x5f, 0x00),
+                        QColor(0x4a, 0x50, 0x52),
+                        QColor(0x62, 0x67, 0x6a),
+                        QColor(0x7a, 0x54, 0x00),
                         QColor(0x0f, 0x62, 0x7c),
-                        QColor(0xa5, 0x3f, 0x12),
+                        QColor(0xa0, 0x3c, 0x10),
                         QColor(0xff, 0xff, 0xff),
                         false};
 const Chalk* chosen = &slate;
@@ -57,10 +57,10 @@ QString Chalk::styleSheet() const {
     return QStringLiteral(
                "QWidget { color: %1; font-family: 'B612'; }"
                "QMainWindow, QStackedWidget, #panel { background: %2; }"
-               "QLineEdit { background: %3; color: %1; border: 2px solid %4; border-radius: 8px; padding: "
+               "QLineEdit { background: %3; color: %1; border: 2px solid %6; border-radius: 8px; padding: "
                "4px 12px;"
                " selection-background-color: %4; selection-color: %7; }"
-               "QLineEdit:disabled { border-color: %5; color: %6; }"
+               "QLineEdit:focus { border-color: %4; } QLineEdit:disabled { border-color: %5; color: %6; }"
                "QPushButton { background: transparent; color: %1; border: 1px solid %6; border-radius: 8px; "
                "padding: 9px 10px;"
                " font-size: 14px; }"

@@ -9,6 +9,8 @@
 #include "book/target_text.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/type_line.h"
+#include "shelf/typed_length.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -66,7 +68,7 @@ void CarPage::setShow(const Show& how) {
 }
 
 QLineEdit* CarPage::field(const char* key, const QString& name, const QString& hint) {
-    auto* f = new QLineEdit(this);
+    auto* f = new TypeLine(this);
     f->setObjectName(QString::fromLatin1(key));
     f->setFont(type(16));
     f->setPlaceholderText(hint);
@@ -224,19 +226,9 @@ bool CarPage::length(const char* key, bool needed, std::string& out, Bounded wha
     if (text(key).isEmpty())
         return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
                                            "Like 416 mm or 16 3/8 in."));
-    const auto q =
-        read_quantity(text(key).toStdString(), {Expect::Kind::length, bare_, what == Bounded::thread_pitch});
-    if (!q) return complain(key, QString::fromStdString(words::sentence(q.error())));
     // Questioned once; whoever begins the job again with the same insists.
-    const std::string typed = text(key).toStdString();
-    const auto doubt = doubt_of(what, *q, typed);
-    if (doubt && (insisted_[key] != typed || !(q->value > 0))) {
-        insisted_[key] = typed;
-        const QString question = QString::fromStdString(words::sentence(doubt->question));
-        return complain(key, q->value > 0 ? question + tr(" Begin again keeps it as it stands.") : question);
-    }
-    out = q->text;
-    return true;
+    const QString wrong = typedLength(text(key), key, what, bare_, insisted_, out);
+    return wrong.isEmpty() || complain(key, wrong);
 }
 
 /// The same, put where it belongs; what was left empty stays as it was.

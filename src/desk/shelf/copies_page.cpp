@@ -9,6 +9,7 @@
 
 #include "book/copies.h"
 #include "look/chalk.h"
+#include "look/type_line.h"
 #include "shelf/shelf_page.h"
 
 namespace fairchalk::desk {
@@ -29,7 +30,7 @@ CopiesPage::CopiesPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(
     column->addSpacing(12);
     auto* where = label(14, true);
     where->setText(tr("A copy of the whole book, with all that is not on the disk yet, goes to:"));
-    path_ = new QLineEdit(this);
+    path_ = new TypeLine(this);
     path_->setFont(type(16));
     path_->setAccessibleName(where->text());
     where->setBuddy(path_);

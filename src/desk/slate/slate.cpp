@@ -13,6 +13,7 @@
 #include "line/line_view.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/type_line.h"
 #include "slate/besides.h"
 #include "words/words.h"
 
@@ -60,7 +61,7 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     act_area_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     column->addWidget(act_area_);
 
-    entry_ = new QLineEdit(this);
+    entry_ = new TypeLine(this);
     entry_->setFont(type(32, true));
     entry_->setFixedHeight(70);
     entry_->setMaxLength(10'000);

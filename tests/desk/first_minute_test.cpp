@@ -1,0 +1,151 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The first minute of one who has never seen it: few actions, one focus, nothing chosen for anybody, and text
+// that can be read.
+#include <cmath>
+
+#include <QPushButton>
+#include <QSet>
+
+#include "desk_fixture.h"
+#include "look/chalk.h"
+#include "shelf/first_car.h"
+
+namespace fairchalk::desk {
+namespace {
+
+/// Relative luminance and contrast (W3C, Web Content Accessibility Guidelines 2.1, 1.4.3).
+double luminance(const QColor& c) {
+    const auto part = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+    return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+}
+double contrast(const QColor& a, const QColor& b) {
+    const double la = luminance(a), lb = luminance(b);
+    return (std::max(la, lb) + 0.05) / (std::min(la, lb) + 0.05);
+}
+
+struct FirstMinute : DeskTest {
+    int actions = 0;  ///< a key, a click, or a figure typed with its Enter
+
+    void press(Qt::Key k, Qt::KeyboardModifiers m = Qt::NoModifier) {
+        key(k, m);
+        ++actions;
+    }
+    void line(const QString& text) {
+        enter(text);
+        ++actions;
+    }
+    FirstCarPage* page() { return window->findChild<FirstCarPage*>(); }
+};
+
+TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByBoards) {
+    open();
+    press(Qt::Key_N, Qt::ControlModifier);
+    line("Old van");
+    EXPECT_EQ(page()->way(), "") << "nothing is chosen that nobody has";
+    press(Qt::Key_Down);
+    for (int i = 0; i < 3; ++i) press(Qt::Key_Right);
+    press(Qt::Key_Return);
+    EXPECT_EQ(page()->way(), "toe-boards");
+    for (const QLineEdit* f : page()->findChildren<QLineEdit*>())
+        EXPECT_EQ(f->isVisible(), f->objectName() == "first-name") << "boards need nothing of the car";
+    press(Qt::Key_Return);  // begin
+    ASSERT_TRUE(desk->hasJob());
+    EXPECT_EQ(desk->lines().rigs, std::vector<std::string>{"toe-boards"});
+    EXPECT_FALSE(desk->car().wheelbase);
+    press(Qt::Key_5, Qt::ControlModifier);
+    line("600");
+    press(Qt::Key_Return);  // go on
+    ASSERT_EQ(window->stage(), Stage::read);
+    line("1502");
+    desk->settle();
+    EXPECT_EQ(readings(), 1u) << slateText().toStdString();
+    EXPECT_LE(actions, 25);
+    RecordProperty("actions", actions);
+}
+
+TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByStrings) {
+    open();
+    press(Qt::Key_N, Qt::ControlModifier);
+    line("Old van");
+    press(Qt::Key_Return);  // strings on two bars, the first
+    EXPECT_EQ(page()->way(), "string-bars");
+    line("101 in");
+    line("16 3/8 in");
+    line("16 3/8 in");
+    press(Qt::Key_Return);  // begin
+    ASSERT_TRUE(desk->hasJob());
+    EXPECT_NEAR(desk->car().wheelbase->in(), 101.0, 1e-9);
+    EXPECT_NEAR(desk->car().axle(Axle::rear).rim_span->in(), 16.375, 1e-9);
+    press(Qt::Key_5, Qt::ControlModifier);
+    line("21 in");
+    line("24 in");
+    press(Qt::Key_Return);
+    ASSERT_EQ(window->stage(), Stage::read);
+    line("4 1/16");
+    desk->settle();
+    EXPECT_EQ(readings(), 1u) << slateText().toStdString();
+    EXPECT_LE(actions, 40);
+    RecordProperty("actions", actions);
+}
+
+TEST_F(FirstMinute, WhatIsWrongOnItIsSaidAndNothingIsLost) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_FALSE(desk->hasJob()) << "a car without a name is not found again";
+    type("Old van");
+    key(Qt::Key_Return);
+    key(Qt::Key_Return);
+    enter("2 furlongs");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_FALSE(desk->hasJob());
+    const auto said = [&] {
+        QString all;
+        for (const QLabel* l : page()->findChildren<QLabel*>()) all += l->text();
+        return all;
+    };
+    EXPECT_TRUE(said().contains("furlongs")) << said().toStdString();
+    EXPECT_EQ(page()->findChild<QLineEdit*>("first-name")->text(), "Old van");
+    // Much too short for a car is questioned once, and then meant.
+    page()->findChild<QLineEdit*>("first-wheelbase")->setText("800 mm");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_FALSE(desk->hasJob());
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob());
+    EXPECT_NEAR(desk->car().wheelbase->mm(), 800, 1e-9);
+}
+
+TEST_F(FirstMinute, EachWayNeedsWhatItsReadingsNeed) {
+    const auto keys = [](const char* rig) {
+        QStringList out;
+        for (const CardPlace& p : places_for(*rig_named(rig))) out << p.key;
+        out.sort();
+        return out.join(' ');
+    };
+    EXPECT_EQ(keys("toe-boards"), "");
+    EXPECT_EQ(keys("stud-bars"), "");
+    EXPECT_EQ(keys("string-bars"), "front_span rear_span wheelbase");
+    EXPECT_EQ(keys("tread-tape"), "");
+}
+
+TEST_F(FirstMinute, AllTextStandsOutFromWhatItIsOn) {
+    open();
+    for (const bool dark : {true, false}) {
+        window->setDark(dark);
+        const Chalk& c = Chalk::now();
+        for (const QColor& ground : {c.floor, c.panel, c.well})
+            for (const QColor& ink : {c.chalk, c.soft, c.faint, c.string, c.target, c.caution})
+                EXPECT_GE(contrast(ink, ground), 4.5)
+                    << ink.name().toStdString() << " on " << ground.name().toStdString();
+        EXPECT_GE(contrast(c.on_string, c.string), 4.5);
+        key(Qt::Key_N, Qt::ControlModifier);
+        key(Qt::Key_Return);
+        for (const QLineEdit* f : page()->findChildren<QLineEdit*>()) {
+            if (!f->isVisible()) continue;
+            EXPECT_GE(contrast(f->palette().color(QPalette::PlaceholderText), c.well), 4.5);
+        }
+    }
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
