@@ -126,9 +126,10 @@ void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
     window.setStage(Stage::turn);
     window.turning().turnedAsWritten();
     desk.settle();
+    window.setStage(Stage::read);
     walk(-1);
     window.showPage({PageId::truth});
-    window.slate().act(0);
+    window.slate().act(Act::sure);
     shot("truth");
 }
 
@@ -178,17 +179,21 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     shot("turn");
     window.turning().turnedAsWritten();
     desk.settle();
+    window.setStage(Stage::read);
     for (const char* value : {"117.0", "121.0", "100.5", "102.5"})
         typeOut(window, QString::fromLatin1(value));
     desk.settle();
     window.showPage({PageId::record});
     desk.settle();
     shot("record");
-    window.showPage({PageId::repair});
-    for (const char* joint : {"strut-top-nuts", "tie-rod-thread"})
-        pointAt(window, QString::fromLatin1(joint));
-    shot("repair");
-    window.showPage({});
+    // A newcomer's: a first car, and a word that moves.
+    window.showFirstCar();
+    typeOut(window, QStringLiteral("Old van"));
+    typeOut(window, QString());
+    shot("new-car");
+    window.showTerms(QStringLiteral("caster"));
+    shot("terms");
+    window.openJob(QString::fromStdString(desk.jobId()));
     // The car through its jobs, and what its tires and a shop's sheet say.
     window.showShelf();
     desk.settleMaking();
@@ -222,11 +227,6 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.setStage(Stage::turn);
     window.showPage({PageId::evening});
     shot("evening");
-    window.showPage({});
-    window.turning().turnedAsWritten();
-    desk.settle();
-    window.showPage({PageId::lock});
-    shot("lock");
     window.showPage({});
     // Other ways of measuring, beside the strings.
     window.openJob(newestOf(desk.book().cars().back().id));

@@ -7,7 +7,9 @@
 #include <QShortcut>
 #include <QVBoxLayout>
 
+#include "book/target_text.h"
 #include "evening/evening_guide.h"
+#include "help/terms_page.h"
 #include "history/history_page.h"
 #include "lock/lock_guide.h"
 #include "look/chalk.h"
@@ -19,15 +21,30 @@
 #include "words/words.h"
 
 namespace fairchalk::desk {
+namespace {
+
+/// The system's own ground, before this program put its style over it.
+bool systemIsDark() {
+    static const bool dark = qApp->palette().color(QPalette::Window).lightness() < 128;
+    return dark;
+}
+
+bool isDark(const QString& theme) {
+    return theme == QLatin1String("system") ? systemIsDark() : theme != QLatin1String("daylight");
+}
+
+}  // namespace
+
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
     // The look before the widgets, so that each is styled once.
     QSettings settings;
-    const bool dark = settings.value(QStringLiteral("theme")).toString() != QLatin1String("daylight");
+    const bool dark = isDark(settings.value(QStringLiteral("theme")).toString());
     Chalk::choose(dark);
     qApp->setStyleSheet(Chalk::now().styleSheet());
     setWindowTitle(tr("Fair Chalk"));
     resize(1280, 800);
     setMinimumSize(1024, 640);
+    restoreGeometry(settings.value(QStringLiteral("window")).toByteArray());
     pages_ = new QStackedWidget(this);
     setCentralWidget(pages_);
     job_page_ = new QWidget(pages_);
@@ -39,9 +56,12 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     how_.angles = settings.value(QStringLiteral("angles")).toString() == QLatin1String("decimal")
                       ? Show::AngleStyle::decimal
                       : Show::AngleStyle::degrees_minutes;
-    how_.lengths = settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch")
-                       ? Show::LengthStyle::inch
-                       : Show::LengthStyle::mm;
+    // As this garage wants them; in a new one as they were wanted last.
+    const std::string& kept = desk_.facts().at("lengths");
+    const bool inches = kept.empty()
+                            ? settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch")
+                            : kept == "inch";
+    how_.lengths = inches ? Show::LengthStyle::inch : Show::LengthStyle::mm;
     setDark(dark);
     setHow(how_);
     if (desk_.book().read_only()) trouble_ = q(desk_.book().read_only_reason());
@@ -134,6 +154,8 @@ void Window::listen() {
     });
     connect(slate_, &Slate::spotAsked, this, [this] { aside_.clear(); });
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
+    // After the next spot is asked for, which clears what was said aside.
+    connect(&desk_, &JobDesk::changed, this, &Window::offerInches, Qt::QueuedConnection);
     connect(&desk_, &JobDesk::answered, this, &Window::refresh);
     connect(&desk_, &JobDesk::keptAt, this, [this](const QString& time) {
         if (desk_.waiting().error.empty()) trouble_.clear();
@@ -186,111 +208,57 @@ CarPage& Window::carPage() {
     return *car_page_;
 }
 
+/// Those keys whose meaning is the place's: what can be done here, and the way back. All others stand in the
+/// menus.
 void Window::shortcuts() {
     const auto on = [this](const QKeySequence& key, auto&& act) {
         auto* s = new QShortcut(key, this);
         connect(s, &QShortcut::activated, this, act);
     };
-    for (Stage s : all_stages)
-        on(QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + index_of(s))), [this, s] {
-            if (desk_.hasJob()) setStage(s);
-        });
-    on(QKeySequence(Qt::CTRL | Qt::Key_Z), [this] {
-        if (desk_.undo()) askNext();
-    });
-    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] {
-        if (desk_.redo()) askNext();
-    });
-    on(QKeySequence(Qt::CTRL | Qt::Key_D), [this] { strike(); });
     for (std::size_t n = 0; n < 3; ++n)
         on(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + static_cast<int>(n))),
            [this, n] { slate_->act(n); });
     for (std::size_t n = 3; n < 9; ++n)
         on(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(n))),
            [this, n] { slate_->act(n); });
-    const auto happens = [this](ChangeKind kind) {
-        if (!desk_.hasJob()) return;
-        desk_.happened(kind);
-        askNext();
-    };
-    on(QKeySequence(Qt::Key_F10), [happens] { happens(ChangeKind::jacked); });
-    on(QKeySequence(Qt::Key_F11), [happens] { happens(ChangeKind::rolled); });
-    on(QKeySequence(Qt::Key_F12), [happens] { happens(ChangeKind::bounced); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_E), [this] { slate_->startHappening(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_L), [this] { slate_->startLoose(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_K), [this] { slate_->acknowledge(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_I), [this] {
-        if (first_car_ && pages_->currentWidget() == first_car_) return showCarPage({});
-        if (desk_.hasJob()) showPage({page_.id == PageId::card ? PageId::none : PageId::card});
-    });
-    on(QKeySequence(Qt::CTRL | Qt::Key_B), [this] {
-        aside_ = speaker_->toggle();
-        say();
-    });
-    on(QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
-        if (desk_.hasJob()) showPage({page_.id == PageId::evening ? PageId::none : PageId::evening});
-    });
-    for (const auto& [key, id] : {std::pair(Qt::Key_J, PageId::record),
-                                  {Qt::Key_Y, PageId::tires},
-                                  {Qt::Key_F, PageId::shop},
-                                  {Qt::Key_G, PageId::repair}})
-        on(QKeySequence(Qt::CTRL | key), [this, id = id] {
-            if (desk_.hasJob()) showPage({page_.id == id ? PageId::none : id});
-        });
-    on(QKeySequence(Qt::CTRL | Qt::Key_H), [this] {
-        if (history_ && pages_->currentWidget() == history_) return showShelf();
-        if (desk_.hasJob()) showHistory(q(desk_.book().car_of(desk_.jobId())));
-    });
-    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P), [this] { saveDrawing(); });
-    on(QKeySequence(Qt::Key_Escape), [this] {
-        if (big_->isVisible())
-            big_->hide();
-        else if (slate_->leaveQuestion())
-            return;
-        else if (pages_->currentWidget() == practice_page_ && practice_page_)
-            showShelf();
-        else if (pages_->currentWidget() == history_ && history_)
-            showShelf();
-        else if (pages_->currentWidget() == copies_page_ && copies_page_)
-            backFromCopies();
-        else if (!page_.none() && pages_->currentWidget() == job_page_)
-            showPage({});
-    });
-    on(QKeySequence(Qt::Key_F6), [this] {
-        Show how = how_;
-        how.angles = how.angles == Show::AngleStyle::decimal ? Show::AngleStyle::degrees_minutes
-                                                             : Show::AngleStyle::decimal;
-        setHow(how);
-    });
-    on(QKeySequence(Qt::Key_F7), [this] {
-        Show how = how_;
-        how.lengths = how.lengths == Show::LengthStyle::mm ? Show::LengthStyle::inch : Show::LengthStyle::mm;
-        setHow(how);
-    });
-    on(QKeySequence(Qt::Key_F8), [this] { toggleBigFigures(); });
-    on(QKeySequence(Qt::Key_F9), [this] { setDark(!Chalk::now().dark); });
-    on(QKeySequence(Qt::Key_F1), [this] { showKeys(); });
-    on(QKeySequence(Qt::Key_F5), [this] {
-        if (desk_.hasJob()) desk_.happened(ChangeKind::strings_moved), setStage(Stage::lines);
-    });
-    on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { showShelf(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { showFirstCar(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { showPractice(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_R), [this] {
-        if (desk_.hasJob() && desk_.practice() && pages_->currentWidget() == job_page_)
-            showPage({PageId::truth});
-    });
-    on(QKeySequence(Qt::CTRL | Qt::Key_P), [this] { print(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_S), [this] { showCopies(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_Plus), [this] { floor_->zoomBy(1.25); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { floor_->zoomBy(1.25); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_Minus), [this] { floor_->zoomBy(0.8); });
+    on(QKeySequence(Qt::Key_Escape), [this] { back(); });
+}
+
+void Window::back() {
+    const QWidget* page = pages_->currentWidget();
+    if (big_->isVisible()) return big_->hide();
+    if (page == job_page_ && slate_->leaveQuestion()) return;
+    if (page == copies_page_ && copies_page_) return backFromCopies();
+    if (isBeside(page)) {
+        if (!beside_ || (beside_ == job_page_ && !desk_.hasJob())) return showShelf();
+        pages_->setCurrentWidget(beside_);
+        if (beside_ == job_page_) slate_->focusLine();
+        return;
+    }
+    if (page == shelf_ || !page) return;
+    if (page == job_page_) {
+        if (!page_.none()) showPage({});
+        return;
+    }
+    showShelf();
+}
+
+void Window::happens(ChangeKind kind) {
+    if (!desk_.hasJob()) return;
+    desk_.happened(kind);
+    if (kind == ChangeKind::strings_moved) return setStage(Stage::lines);
+    askNext();
+}
+
+void Window::togglePage(PageId id) {
+    if (desk_.hasJob()) showPage({page_.id == id ? PageId::none : id});
 }
 
 void Window::setHow(const Show& how) {
     how_ = how;
     if (history_) history_->setShow(how);
     if (car_page_) car_page_->setShow(how);
+    if (terms_) terms_->setShow(how);
     if (first_car_) first_car_->setShow(how);
     desk_.showInches(how.lengths == Show::LengthStyle::inch);
     QSettings settings;
@@ -311,10 +279,44 @@ void Window::setHow(const Show& how) {
         (how.angles == Show::AngleStyle::decimal ? tr("decimal degrees") : tr("degrees + minutes")));
 }
 
+void Window::chooseTheme(const QString& theme) {
+    QSettings().setValue(QStringLiteral("theme"), theme);
+    setDark(isDark(theme));
+}
+
+void Window::nextAngles() {
+    Show how = how_;
+    how.angles = how.angles == Show::AngleStyle::decimal ? Show::AngleStyle::degrees_minutes
+                                                         : Show::AngleStyle::decimal;
+    setHow(how);
+}
+
+void Window::nextLengths() {
+    Show how = how_;
+    how.lengths = how.lengths == Show::LengthStyle::mm ? Show::LengthStyle::inch : Show::LengthStyle::mm;
+    setHow(how);
+    if (!desk_.book().read_only())
+        desk_.facts().keep("lengths", how.lengths == Show::LengthStyle::inch ? "inch" : "mm");
+}
+
+/// Who types inches is told once how to have them everywhere.
+void Window::offerInches() {
+    if (!desk_.hasJob() || how_.lengths == Show::LengthStyle::inch || desk_.log().empty() ||
+        desk_.book().read_only() || !desk_.facts().at("inches_offered").empty())
+        return;
+    const Reading* r = std::get_if<Reading>(&desk_.log().back().event);
+    if (!r || r->value.kind != QuantityKind::length || book::unit_beside(r->value) != Bare::inch) return;
+    desk_.facts().keep("inches_offered", "yes");
+    aside_ =
+        tr("You type inches: F7 shows them everywhere and takes the inch rule, from now on in this garage.");
+    say();
+}
+
 void Window::setDark(bool dark) {
     Chalk::choose(dark);
-    QSettings().setValue(QStringLiteral("theme"),
-                         dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
+    // “As the system” stays so where nothing else was chosen.
+    if (QSettings theme; isDark(theme.value(QStringLiteral("theme")).toString()) != dark)
+        theme.setValue(QStringLiteral("theme"), dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
     const Chalk& c = Chalk::now();
     if (const QString sheet = c.styleSheet(); qApp->styleSheet() != sheet) qApp->setStyleSheet(sheet);
     for (QLabel* l : {title_, units_, kept_, hint_})
@@ -334,6 +336,7 @@ void Window::leave(std::function<void()> go_on) {
 /// What is under way is waited for without waiting: the window stays until it is known.
 void Window::closeEvent(QCloseEvent* e) {
     const auto waiting = desk_.waiting();
+    QSettings().setValue(QStringLiteral("window"), saveGeometry());
     if (closes_ || waiting.entries == 0) return QMainWindow::closeEvent(e);
     e->ignore();
     closing_ = waiting.error.empty();
@@ -535,31 +538,6 @@ void Window::say() {
     hint_->setText(cautions.empty() ? tr("F8 big figures") : tr("▲ cautions at the right · Ctrl+K"));
     hint_->setStyleSheet(
         QStringLiteral("color:%1").arg((cautions.empty() ? Chalk::now().soft : Chalk::now().caution).name()));
-}
-
-void Window::showKeys() {
-    big_->list(
-        tr("Keys"),
-        tr("Enter  keeps what is on the line\n"
-           "Page Up, Page Down  another spot\n"
-           "Escape  clears the line, or leaves a question\n"
-           "Ctrl Z, Ctrl Shift Z  undo, redo\n"
-           "Ctrl D  strike out the last reading at this spot\n"
-           "Ctrl 1 … Ctrl 8  the stages\n"
-           "F2, F3, F4, Alt 4 … Alt 9  what the buttons at the right say\n"
-           "F5  the strings were moved   F10  jacked   F11  rolled   F12  bounced\n"
-           "Ctrl E  something else happened      Ctrl L  something is loose\n"
-           "Ctrl K  the cautions here were read      Ctrl I  the car's card      Ctrl M  the evening\n"
-           "Ctrl J  the record      Ctrl H  the car through its jobs      Ctrl Y  tires\n"
-           "Ctrl F  a shop's sheet      Ctrl G  what a repair disturbs\n"
-           "F6  angles      F7  lengths      F8  big figures      F9  pale or dark floor      Ctrl B  "
-           "speech\n"
-           "Ctrl +, Ctrl −  zoom      Ctrl P  print      Ctrl Shift P  this drawing as SVG\n"
-           "Ctrl O  the book      Ctrl N  a new car      Ctrl T  the practice floor      Ctrl S  copies\n"
-           "F1  back to the floor"));
-    big_->setGeometry(rect());
-    big_->setVisible(!big_->isVisible());
-    big_->raise();
 }
 
 void Window::toggleBigFigures() {

@@ -29,7 +29,10 @@
 namespace fairchalk::desk {
 
 class FirstCarPage;
+class HelpPage;
 class HistoryPage;
+class PreferencesPage;
+class TermsPage;
 
 /// Books that were opened, the newest first; and one more.
 QStringList recentBooks();
@@ -72,8 +75,11 @@ class Window : public QMainWindow {
     Speaker& speaker() { return *speaker_; }
     void toggleBigFigures();
     std::vector<BigFigures::Block> bigFigures() const;
-    void showKeys();
     void showHistory(const QString& car);
+    void showHelp();                    ///< this screen, with its drawing
+    void showTerms(const QString& id);  ///< the words of the job, one of them chosen
+    void showPreferences();
+    void showAbout();
     HistoryPage* history() const { return history_; }
     /// Takes a file in, by what stands in it: dropped here, or chosen.
     void take(const QString& path);
@@ -103,7 +109,17 @@ class Window : public QMainWindow {
     void strike();
     void makeJobPage();
     void listen();
+    /// A page that leads back to where one was.
+    void putBeside(QWidget* page);
+    bool isBeside(const QWidget* page) const;
+    void offerInches();
     void shortcuts();
+    void back();
+    void happens(ChangeKind kind);
+    void togglePage(PageId id);
+    void chooseTheme(const QString& theme);  ///< `slate`, `daylight`, `system`
+    void nextAngles();                       ///< minutes or decimals
+    void nextLengths();                      ///< mm or inches
     void makeMenus();
     void openDemo();
     void askForAny();
@@ -142,6 +158,10 @@ class Window : public QMainWindow {
     PracticePage* practice_page_ = nullptr;
     CopiesPage* copies_page_ = nullptr;
     HistoryPage* history_ = nullptr;
+    HelpPage* help_ = nullptr;
+    TermsPage* terms_ = nullptr;
+    PreferencesPage* preferences_ = nullptr;
+    QWidget* beside_ = nullptr;  ///< where one was before a page that leads back there
     QWidget* before_copies_ = nullptr;
     bool closing_ = false, closes_ = false;  ///< asked to; nothing stands against it
     GaugeWire* wire_ = nullptr;

@@ -33,24 +33,26 @@ void rememberBook(const QString& path) {
     QSettings().setValue(QStringLiteral("recent_books"), QStringList(recent.mid(0, most_recent)));
 }
 
+/// Every action with its key, in the order of the work. A menu, and no list to type into: it is found by who
+/// does not know what a thing is called, by mouse and by ear as well, and shows the key for the next time.
 void Window::makeMenus() {
-    const auto add = [this](QMenu* menu, const QString& text, auto&& act, const QString& key = {}) {
-        // The key is said here and taken by the window's own shortcut.
-        QAction* a = menu->addAction(key.isEmpty() ? text : text + QLatin1Char('\t') + key);
+    const auto add = [this](QMenu* menu, const QString& text, const QKeySequence& key, auto&& act) {
+        QAction* a = menu->addAction(text);
+        if (!key.isEmpty()) a->setShortcut(key);
         connect(a, &QAction::triggered, this, act);
         return a;
     };
-    const auto page = [this](PageId id) {
-        return [this, id] {
-            if (desk_.hasJob()) showPage({id});
-        };
+    const auto ctrl = [](Qt::Key key) { return QKeySequence(Qt::CTRL | key); };
+    const auto page = [this](PageId id) { return [this, id] { togglePage(id); }; };
+    const auto needsJob = [this](auto&& act) {
+        return [this, act] { desk_.hasJob() ? act() : tell(tr("No job is open.")); };
     };
+
     QMenu* book = menuBar()->addMenu(tr("&Book"));
-    add(
-        book, tr("Cars and jobs"), [this] { showShelf(); }, tr("Ctrl+O"));
-    add(
-        book, tr("A new car"), [this] { showFirstCar(); }, tr("Ctrl+N"));
-    add(book, tr("Open another book …"), [this] {
+    add(book, tr("Cars and jobs"), ctrl(Qt::Key_O), [this] { showShelf(); });
+    add(book, tr("A new car"), ctrl(Qt::Key_N), [this] { showFirstCar(); });
+    add(book, tr("A new car, all of its card"), {}, [this] { showCarPage({}); });
+    add(book, tr("Open another book …"), {}, [this] {
         askForFile(tr("Open another book"), tr("Garage books (*.fairchalk *.db);;All files (*)"),
                    [this](const QString& path) { emit bookWanted(path); });
     });
@@ -64,84 +66,110 @@ void Window::makeMenus() {
         recent->setEnabled(!recent->isEmpty());
     });
     book->addSeparator();
-    add(book, tr("A copy of the demo garage"), [this] { openDemo(); });
-    add(book, tr("Bring in a job, readings, a car or a sheet …"), [this] { askForAny(); });
-    add(book, tr("Bring in all of another book …"), [this] {
+    add(book, tr("A copy of the demo garage"), {}, [this] { openDemo(); });
+    add(book, tr("Bring in a job, readings, a car or a sheet …"), {}, [this] { askForAny(); });
+    add(book, tr("Bring in all of another book …"), {}, [this] {
         askForFile(tr("Bring in another book"), tr("Garage books (*.fairchalk *.db);;All files (*)"),
                    [this](const QString& path) { mergeWith(path); });
     });
-    add(book, tr("Save this job as a file …"), [this] {
-        if (!desk_.hasJob()) return tell(tr("No job is open."));
-        askWhere(tr("Save the job"), desk_.title() + QStringLiteral(".json"),
-                 tr("Whole job (*.json);;Readings (*.csv)"),
-                 [this](const QString& path) { return exportJob(desk_, path); });
-    });
-    add(book, tr("Save this car as a file …"), [this] {
-        if (!desk_.hasJob()) return tell(tr("No job is open."));
-        askWhere(tr("Save the car"), q(desk_.car().name) + QStringLiteral(".json"), tr("Cars (*.json)"),
-                 [this](const QString& path) {
-                     return exportCar(desk_, desk_.book().car_of(desk_.jobId()), path);
-                 });
-    });
-    add(book, tr("Save what is due as a calendar …"), [this] {
+    add(book, tr("Save this job as a file …"), {}, needsJob([this] {
+            askWhere(tr("Save the job"), desk_.title() + QStringLiteral(".json"),
+                     tr("Whole job (*.json);;Readings (*.csv)"),
+                     [this](const QString& path) { return exportJob(desk_, path); });
+        }));
+    add(book, tr("Save this car as a file …"), {}, needsJob([this] {
+            askWhere(tr("Save the car"), q(desk_.car().name) + QStringLiteral(".json"), tr("Cars (*.json)"),
+                     [this](const QString& path) {
+                         return exportCar(desk_, desk_.book().car_of(desk_.jobId()), path);
+                     });
+        }));
+    add(book, tr("Save what is due as a calendar …"), {}, [this] {
         askWhere(tr("Save what is due"), tr("look again") + QStringLiteral(".ics"), tr("Calendars (*.ics)"),
                  [this](const QString& path) { return exportCalendar(desk_, path); });
     });
     book->addSeparator();
-    add(
-        book, tr("Copies of this book"), [this] { showCopies(); }, tr("Ctrl+S"));
-    add(
-        book, tr("The practice floor"), [this] { showPractice(); }, tr("Ctrl+T"));
-    add(book, tr("Close"), [this] { close(); });
+    add(book, tr("Copies of this book"), ctrl(Qt::Key_S), [this] { showCopies(); });
+    add(book, tr("The practice floor"), ctrl(Qt::Key_T), [this] { showPractice(); });
+    add(book, tr("Preferences"), {}, [this] { showPreferences(); });
+    add(book, tr("Close"), {}, [this] { close(); });
 
     QMenu* car = menuBar()->addMenu(tr("&Car"));
-    add(
-        car, tr("Through its jobs"),
-        [this] {
-            if (desk_.hasJob()) showHistory(q(desk_.book().car_of(desk_.jobId())));
-        },
-        tr("Ctrl+H"));
-    add(car, tr("Its card"), page(PageId::card), tr("Ctrl+I"));
-    add(car, tr("Tires"), page(PageId::tires), tr("Ctrl+Y"));
-    add(car, tr("A shop's sheet"), page(PageId::shop), tr("Ctrl+F"));
-    add(car, tr("What will a repair disturb?"), page(PageId::repair), tr("Ctrl+G"));
+    add(car, tr("Through its jobs"), ctrl(Qt::Key_H), [this] {
+        if (history_ && pages_->currentWidget() == history_) return showShelf();
+        if (desk_.hasJob()) showHistory(q(desk_.book().car_of(desk_.jobId())));
+    });
+    add(car, tr("Its card"), ctrl(Qt::Key_I), [this] {
+        if (first_car_ && pages_->currentWidget() == first_car_) return showCarPage({});
+        togglePage(PageId::card);
+    });
+    add(car, tr("Tires"), ctrl(Qt::Key_Y), page(PageId::tires));
+    add(car, tr("A shop's sheet"), ctrl(Qt::Key_F), page(PageId::shop));
+    add(car, tr("What will a repair disturb?"), ctrl(Qt::Key_G), page(PageId::repair));
 
     QMenu* job = menuBar()->addMenu(tr("&Job"));
     for (Stage s : all_stages)
-        add(
-            job, q(words::to_begin(words::stage(s))),
+        add(job, q(words::to_begin(words::stage(s))), ctrl(static_cast<Qt::Key>(Qt::Key_1 + index_of(s))),
             [this, s] {
                 if (desk_.hasJob()) setStage(s);
-            },
-            tr("Ctrl+%1").arg(index_of(s) + 1));
+            });
     job->addSeparator();
-    add(job, tr("The evening"), page(PageId::evening), tr("Ctrl+M"));
-    add(job, tr("The record"), page(PageId::record), tr("Ctrl+J"));
-    add(
-        job, tr("Print"), [this] { print(); }, tr("Ctrl+P"));
-    add(
-        job, tr("This drawing as SVG …"), [this] { saveDrawing(); }, tr("Ctrl+Shift+P"));
+    add(job, tr("The evening"), ctrl(Qt::Key_M), page(PageId::evening));
+    add(job, tr("Lock what was turned"), {}, page(PageId::lock));
+    add(job, tr("The record"), ctrl(Qt::Key_J), page(PageId::record));
+    add(job, tr("Print"), ctrl(Qt::Key_P), [this] { print(); });
+    add(job, tr("This drawing as SVG …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P),
+        [this] { saveDrawing(); });
+    add(job, tr("End the practice: the truth"), ctrl(Qt::Key_R), [this] {
+        if (desk_.hasJob() && desk_.practice() && pages_->currentWidget() == job_page_)
+            showPage({PageId::truth});
+    });
     job->addSeparator();
-    add(
-        job, tr("Undo"),
-        [this] {
-            if (desk_.undo()) askNext();
-        },
-        tr("Ctrl+Z"));
-    add(
-        job, tr("Redo"),
-        [this] {
-            if (desk_.redo()) askNext();
-        },
-        tr("Ctrl+Shift+Z"));
+    add(job, tr("Undo"), ctrl(Qt::Key_Z), [this] {
+        if (desk_.undo()) askNext();
+    });
+    add(job, tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] {
+        if (desk_.redo()) askNext();
+    });
+
+    // What can be done in this place, as its buttons say it.
+    QMenu* here = menuBar()->addMenu(tr("&Here"));
+    connect(here, &QMenu::aboutToShow, this, [this, here] {
+        here->clear();
+        for (const auto& [text, key, n] : slate_->offered()) {
+            QAction* a = here->addAction(key.isEmpty() ? text : text + QLatin1Char('\t') + key);
+            connect(a, &QAction::triggered, this, [this, n = n] { slate_->act(n); });
+        }
+        if (here->isEmpty()) here->addAction(tr("Nothing but typing"))->setEnabled(false);
+    });
+
+    QMenu* happened = menuBar()->addMenu(tr("Ha&ppened"));
+    add(happened, tr("The strings were moved"), Qt::Key_F5, [this] { happens(ChangeKind::strings_moved); });
+    add(happened, tr("It was jacked"), Qt::Key_F10, [this] { happens(ChangeKind::jacked); });
+    add(happened, tr("It was rolled"), Qt::Key_F11, [this] { happens(ChangeKind::rolled); });
+    add(happened, tr("It was bounced"), Qt::Key_F12, [this] { happens(ChangeKind::bounced); });
+    add(happened, tr("Something else happened …"), ctrl(Qt::Key_E), [this] { slate_->startHappening(); });
+    add(happened, tr("Something is loose …"), ctrl(Qt::Key_L), [this] { slate_->startLoose(); });
+    add(happened, tr("The last reading here was wrong …"), ctrl(Qt::Key_D), [this] { strike(); });
+    add(happened, tr("The cautions here were read"), ctrl(Qt::Key_K), [this] { slate_->acknowledge(); });
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    add(
-        view, tr("Big figures"), [this] { toggleBigFigures(); }, tr("F8"));
-    add(
-        view, tr("Pale or dark floor"), [this] { setDark(!Chalk::now().dark); }, tr("F9"));
-    add(
-        view, tr("Keys"), [this] { showKeys(); }, tr("F1"));
+    add(view, tr("Angles: minutes or decimals"), Qt::Key_F6, [this] { nextAngles(); });
+    add(view, tr("Lengths: mm or inches"), Qt::Key_F7, [this] { nextLengths(); });
+    add(view, tr("Big figures"), Qt::Key_F8, [this] { toggleBigFigures(); });
+    add(view, tr("Pale or dark floor"), Qt::Key_F9, [this] { setDark(!Chalk::now().dark); });
+    add(view, tr("Speak, or be silent"), ctrl(Qt::Key_B), [this] {
+        aside_ = speaker_->toggle();
+        say();
+    });
+    QAction* closer = add(view, tr("The floor larger"), {}, [this] { floor_->zoomBy(1.25); });
+    closer->setShortcuts({ctrl(Qt::Key_Plus), ctrl(Qt::Key_Equal)});
+    add(view, tr("The floor smaller"), ctrl(Qt::Key_Minus), [this] { floor_->zoomBy(0.8); });
+
+    QMenu* help = menuBar()->addMenu(tr("H&elp"));
+    add(help, tr("This screen"), Qt::Key_F1, [this] { showHelp(); });
+    add(help, tr("Terms, to be moved"), QKeySequence(Qt::SHIFT | Qt::Key_F1), [this] { showTerms({}); });
+    add(help, tr("Lessons on the practice floor"), {}, [this] { showPractice(); });
+    add(help, tr("About Fair Chalk"), {}, [this] { showAbout(); });
     setAcceptDrops(true);
 }
 

@@ -188,7 +188,7 @@ void LineView::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), Chalk::now().panel);
     p.setPen(Chalk::now().soft);
     p.setFont(type(12));
-    p.drawText(QRect(16, height() - 34, width() - 20, 20), Qt::AlignLeft, tr("F1 keys · Ctrl O book"));
+    p.drawText(QRect(16, height() - 34, width() - 20, 20), Qt::AlignLeft, tr("F1 help · Ctrl O book"));
 }
 
 void LineView::resizeEvent(QResizeEvent*) {

@@ -101,6 +101,29 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     });
 }
 
+namespace {
+
+/// As it stands on the button: F2 to F4, then Alt and a digit; a list has the digits alone.
+QString keyText(std::size_t at, bool list) {
+    return at == Act::enter  ? Slate::tr("Enter")
+           : at == Act::sure ? Slate::tr("Ctrl Enter")
+           : list            ? QString::number((at + 1) % 10)
+           : at < 3          ? QStringLiteral("F%1").arg(at + 2)
+           : at < 9          ? QStringLiteral("Alt %1").arg(at + 1)
+                             : QString();
+}
+
+}  // namespace
+
+std::vector<Slate::Offered> Slate::offered() const {
+    std::vector<Offered> out;
+    for (std::size_t i = 0; desk_.hasJob() && i < shown_acts_.size(); ++i) {
+        const std::size_t at = keyOf(shown_acts_, i);
+        out.push_back({shown_acts_[i].text, keyText(at, !shown_keys_), at});
+    }
+    return out;
+}
+
 /// Buttons for what can be done here: a wide one first where one is meant, then two in a row.
 void Slate::showActs(const std::vector<Act>& acts, bool keys) {
     if (acts == shown_acts_ && keys == shown_keys_) return;
@@ -126,15 +149,11 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         if (i >= acts.size()) continue;
         const Act& a = acts[i];
         const std::size_t at = keyOf(acts, i);
-        const QString key = at == Act::enter  ? tr("  Enter")
-                            : at == Act::sure ? tr("  Ctrl Enter")
-                            : !keys           ? QStringLiteral("  %1").arg((at + 1) % 10)
-                            : at < 3          ? QStringLiteral("  F%1").arg(at + 2)
-                            : at < 9          ? QStringLiteral("  Alt %1").arg(at + 1)
-                                              : QString();
+        const QString name_of_key = keyText(at, !keys);
+        const QString key = name_of_key.isEmpty() ? QString() : QStringLiteral("  ") + name_of_key;
         b->setText(a.text + (a.text.contains(QStringLiteral("  F")) && keys ? QString() : key));
         b->setAccessibleName(a.text);
-        b->setToolTip(plainTip(tr("%1: %2").arg(a.text, key.trimmed())));
+        b->setToolTip(plainTip(name_of_key.isEmpty() ? a.text : tr("%1: %2").arg(a.text, name_of_key)));
         b->setCheckable(a.chosen);
         b->setChecked(a.chosen);
         const QString name = a.main ? QStringLiteral("main") : QString();
@@ -221,9 +240,9 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         // Where a line edit has a meaning of its own for one of the window's keys (Ctrl+E under X11), the
         // window's comes first.
         const auto* key = static_cast<QKeyEvent*>(event);
-        constexpr std::array windows = {Qt::Key_B, Qt::Key_M, Qt::Key_E, Qt::Key_K, Qt::Key_L,
-                                        Qt::Key_I, Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P,
-                                        Qt::Key_R, Qt::Key_J, Qt::Key_T};
+        constexpr std::array windows = {Qt::Key_B, Qt::Key_M, Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I,
+                                        Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P, Qt::Key_R, Qt::Key_J,
+                                        Qt::Key_T, Qt::Key_Y, Qt::Key_F, Qt::Key_G, Qt::Key_H, Qt::Key_S};
         if (key->modifiers() == Qt::ControlModifier &&
             std::find(windows.begin(), windows.end(), key->key()) != windows.end())
             return event->ignore(), true;

@@ -42,6 +42,12 @@ class Slate : public QWidget {
     void acknowledge();     ///< the cautions that stand here were read
     void refuse(const QString& why);
     void refresh();
+    /// What can be done here, with its key and which act it is.
+    struct Offered {
+        QString text, key;
+        std::size_t act;
+    };
+    std::vector<Offered> offered() const;
     /// One sentence for the Say-line.
     QString say() const;
     void takeFocus() { entry_->setFocus(); }
