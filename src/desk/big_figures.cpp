@@ -13,7 +13,7 @@ namespace {
 /// As large as the box takes it, in one line for a figure.
 void fitted(QPainter& p, const QRectF& box, const QString& text, double size, bool strong, int flags) {
     for (; size > 12; size *= 0.92) {
-        p.setFont(type(size, strong));
+        p.setFont(chalked(size, strong));
         const QRectF used = p.boundingRect(box, flags, text);
         if (used.width() <= box.width() && used.height() <= box.height()) break;
     }
@@ -52,7 +52,7 @@ void BigFigures::paintEvent(QPaintEvent*) {
                each * 0.12, true, Qt::AlignCenter | Qt::TextWordWrap);
         if (b.figure.isEmpty()) {
             // A list, not a figure.
-            p.setFont(type(std::min(22.0, height() / 32.0)));
+            p.setFont(chalked(std::min(22.0, height() / 32.0)));
             p.drawText(QRectF(width() * 0.2, top + each * 0.26, width() * 0.75, each * 0.72),
                        Qt::AlignLeft | Qt::AlignTop, b.below);
             continue;

@@ -5,6 +5,7 @@
 #include <QCloseEvent>
 #include <QHBoxLayout>
 #include <QShortcut>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include "book/target_text.h"
@@ -33,6 +34,12 @@ bool isDark(const QString& theme) {
     return theme == QLatin1String("system") ? systemIsDark() : theme != QLatin1String("daylight");
 }
 
+/// At every zoom.
+void keepHeight(QWidget* w, int pixels) {
+    w->setProperty("height_at_one", pixels);
+    w->setFixedHeight(static_cast<int>(pixels * zoom()));
+}
+
 }  // namespace
 
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
@@ -40,10 +47,11 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     QSettings settings;
     const bool dark = isDark(settings.value(QStringLiteral("theme")).toString());
     Chalk::choose(dark);
+    setZoom(std::clamp(settings.value(QStringLiteral("zoom"), 1.0).toDouble(), 0.8, 2.5));
     qApp->setStyleSheet(Chalk::now().styleSheet());
     setWindowTitle(tr("Fair Chalk"));
     resize(1280, 800);
-    setMinimumSize(1024, 640);
+    setMinimumSize(960, 540);
     restoreGeometry(settings.value(QStringLiteral("window")).toByteArray());
     pages_ = new QStackedWidget(this);
     setCentralWidget(pages_);
@@ -76,7 +84,7 @@ void Window::makeJobPage() {
     column->setSpacing(0);
 
     auto* top = new QWidget(job_page_);
-    top->setFixedHeight(44);
+    keepHeight(top, 44);
     auto* bar = new QHBoxLayout(top);
     bar->setContentsMargins(16, 0, 16, 0);
     bar->setSpacing(24);
@@ -102,19 +110,25 @@ void Window::makeJobPage() {
     auto* across = new QHBoxLayout;
     across->setSpacing(0);
     line_ = new LineView(desk_, job_page_);
-    middle_ = new QStackedWidget(job_page_);
+    pane_ = new QScrollArea(job_page_);
+    pane_->setWidgetResizable(true);
+    pane_->setFrameShape(QFrame::NoFrame);
+    pane_->setFocusPolicy(Qt::NoFocus);
+    pane_->viewport()->installEventFilter(this);
+    middle_ = new QStackedWidget(pane_);
+    pane_->setWidget(middle_);
     floor_ = new FloorView(desk_, middle_);
     turn_ = new TurnView(desk_, middle_);
     guide_view_ = new GuideView(middle_);
     for (QWidget* w : std::initializer_list<QWidget*>{floor_, turn_, guide_view_}) middle_->addWidget(w);
     slate_ = new Slate(desk_, job_page_);
     across->addWidget(line_);
-    across->addWidget(middle_, 1);
+    across->addWidget(pane_, 1);
     across->addWidget(slate_);
     column->addLayout(across, 1);
 
     auto* bottom = new QWidget(job_page_);
-    bottom->setFixedHeight(44);
+    keepHeight(bottom, 44);
     auto* foot = new QHBoxLayout(bottom);
     foot->setContentsMargins(16, 0, 16, 0);
     say_ = plainLabel(bottom);
@@ -197,8 +211,13 @@ ShelfPage& Window::shelf() {
 
 CarPage& Window::carPage() {
     if (!car_page_) {
-        car_page_ = new CarPage(desk_, pages_);
-        pages_->addWidget(car_page_);
+        car_pane_ = new QScrollArea(pages_);
+        car_pane_->setWidgetResizable(true);
+        car_pane_->setFocusPolicy(Qt::NoFocus);
+        car_page_ = new CarPage(desk_, car_pane_);
+        car_pane_->setWidget(car_page_);
+        pages_->addWidget(car_pane_);
+        fitPane();
         connect(car_page_, &CarPage::givenUp, this, &Window::showShelf);
         connect(car_page_, &CarPage::jobMade, this, [this](const QString& job) {
             openJob(job);
@@ -326,6 +345,94 @@ void Window::setDark(bool dark) {
     update();
 }
 
+/// A drawing is never so small that its text can't be read: then it is scrolled, what is pointed at in view.
+void Window::fitPane() {
+    constexpr double least_width = 710, least_height = 660, folds_below = 1150;
+    line_->fold(width() < folds_below * zoom());
+    middle_->setMinimumSize((QSizeF(least_width, least_height) * zoom()).toSize());
+    if (car_page_) car_page_->setMinimumSize((QSizeF(1250, 730) * zoom()).toSize());
+    slate_->fit();
+    if (desk_.hasJob()) fitHead(), say();
+    // Once all has its place.
+    QTimer::singleShot(0, this, &Window::keepInView);
+}
+
+void Window::keepInView() {
+    QWidget* const at = middle_->currentWidget() == guide_view_ ? guide_view_->pointedAt()
+                        : middle_->currentWidget() == floor_    ? floor_->pointedAt()
+                                                                : nullptr;
+    if (at) pane_->ensureWidgetVisible(at, 30, 30);
+}
+
+/// The head line is written smaller where it is too long for the window, and says what it is aimed at and in
+/// which units last.
+void Window::fitHead() {
+    const std::initializer_list<QLabel*> all = {name_, title_, aim_, units_, kept_};
+    for (QLabel* l : all) l->setVisible(true);
+    const auto fits = [&] {
+        int wide = 32;
+        for (const QLabel* l : all)
+            if (!l->isHidden()) wide += l->sizeHint().width() + 24;
+        return wide <= width();
+    };
+    for (double share = 1.0; share > 0.6; share -= 0.08) {
+        for (QLabel* l : all) l->setFont(type((l == name_ ? 17 : 14) * share, l == name_));
+        if (fits()) return;
+    }
+    units_->hide();
+    if (!fits()) aim_->hide();
+}
+
+/// In one line; a long one in two, smaller.
+void Window::fitSay() {
+    const int room = width() - 32 - (hint_->isVisibleTo(this) ? hint_->sizeHint().width() + 10 : 0);
+    const bool one = QFontMetrics(type(16)).horizontalAdvance(say_->text()) < room;
+    say_->setFont(type(one ? 16 : 13));
+    say_->setWordWrap(!one);
+}
+
+void Window::zoomTo(double times) {
+    const double before = zoom();
+    setZoom(std::clamp(times, 0.8, 2.5));
+    QSettings().setValue(QStringLiteral("zoom"), zoom());
+    if (zoom() == before) return;
+    qApp->setStyleSheet(Chalk::now().styleSheet());
+    // What has a type or a height of its own keeps its share.
+    for (QWidget* w : findChildren<QWidget*>()) {
+        if (w->testAttribute(Qt::WA_SetFont)) {
+            QVariant base = w->property("type_at_one");
+            if (!base.isValid()) {
+                base = w->font().pixelSize() / before;
+                w->setProperty("type_at_one", base);
+            }
+            w->setFont(type(base.toDouble(), w->font().bold()));
+        }
+        if (w->property("height_at_one").isValid())
+            w->setFixedHeight(static_cast<int>(w->property("height_at_one").toInt() * zoom()));
+    }
+    fitPane();
+    refresh();
+}
+
+void Window::resizeEvent(QResizeEvent* e) {
+    QMainWindow::resizeEvent(e);
+    fitPane();
+}
+
+void Window::wheelEvent(QWheelEvent* e) {
+    if (e->modifiers() != Qt::ControlModifier) return QMainWindow::wheelEvent(e);
+    zoomTo(zoom() * (e->angleDelta().y() > 0 ? 1.1 : 1 / 1.1));
+    e->accept();
+}
+
+/// With Ctrl a scrolled pane leaves the wheel to the window.
+bool Window::eventFilter(QObject* watched, QEvent* e) {
+    if (auto* wheel = e->type() == QEvent::Wheel ? static_cast<QWheelEvent*>(e) : nullptr;
+        wheel && wheel->modifiers() == Qt::ControlModifier)
+        return wheelEvent(wheel), true;
+    return QMainWindow::eventFilter(watched, e);
+}
+
 void Window::leave(std::function<void()> go_on) {
     if (desk_.waiting().error.empty()) return go_on();
     if (pages_->currentWidget() != copies_page_) before_copies_ = pages_->currentWidget();
@@ -402,7 +509,7 @@ void Window::showShelf() {
 void Window::showCarPage(const QString& car) {
     leave([this, car] {
         carPage().setShow(how_);
-        pages_->setCurrentWidget(&carPage());
+        pages_->setCurrentWidget(car_pane_);
         car_page_->begin(car);
     });
 }
@@ -531,11 +638,15 @@ void Window::setStage(Stage stage) {
 /// What is not on the disk comes before what to do next.
 void Window::say() {
     say_->setText(!trouble_.isEmpty() ? trouble_ : !aside_.isEmpty() ? aside_ : slate_->say());
+    fitSay();
     hint_->setVisible(trouble_.isEmpty());
     if (!desk_.hasJob()) return;
     const auto cautions =
         page_.none() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
-    hint_->setText(cautions.empty() ? tr("F8 big figures") : tr("▲ cautions at the right · Ctrl+K"));
+    hint_->setText(cautions.empty()  ? tr("F8 big figures")
+                   : line_->folded() ? tr("▲ Ctrl+K")
+                                     : tr("▲ cautions at the right · Ctrl+K"));
+    fitSay();
     hint_->setStyleSheet(
         QStringLiteral("color:%1").arg((cautions.empty() ? Chalk::now().soft : Chalk::now().caution).name()));
 }
@@ -573,10 +684,12 @@ void Window::refresh() {
         kept_->setText(tr("%1 that this version does not understand · ").arg(entriesInWords(odd)) +
                        kept_->text());
     if (desk_.book().read_only()) kept_->setText(tr("reading only"));
+    fitHead();
     line_->refresh();
     floor_->refresh();
     if (stage_ == Stage::turn) turn_->refresh();
     if (middle_->currentWidget() == guide_view_) guide_view_->refresh();
+    keepInView();
     slate_->refresh();
     say();
     if (big_->isVisible()) big_->say(bigFigures());

@@ -6,6 +6,7 @@
 
 #include <QLabel>
 #include <QMainWindow>
+#include <QScrollArea>
 #include <QSettings>
 #include <QStackedWidget>
 
@@ -93,6 +94,9 @@ class Window : public QMainWindow {
 
   protected:
     void closeEvent(QCloseEvent* e) override;
+    void resizeEvent(QResizeEvent* e) override;
+    void wheelEvent(QWheelEvent* e) override;
+    bool eventFilter(QObject* watched, QEvent* e) override;
     void dragEnterEvent(QDragEnterEvent* e) override;
     void dropEvent(QDropEvent* e) override;
 
@@ -115,6 +119,12 @@ class Window : public QMainWindow {
     void offerInches();
     void shortcuts();
     void back();
+    /// Everything so many times as large.
+    void zoomTo(double times);
+    void fitPane();
+    void fitHead();
+    void fitSay();
+    void keepInView();  ///< what is pointed at
     void happens(ChangeKind kind);
     void togglePage(PageId id);
     void chooseTheme(const QString& theme);  ///< `slate`, `daylight`, `system`
@@ -141,6 +151,7 @@ class Window : public QMainWindow {
     QStackedWidget* pages_;
     QWidget* job_page_;
     QStackedWidget* middle_;
+    QScrollArea* pane_;  ///< the drawing, as large as it has to be to be read
     LineView* line_;
     FloorView* floor_;
     TurnView* turn_;
@@ -154,6 +165,7 @@ class Window : public QMainWindow {
     TurnGuide* turning_;
     ShelfPage* shelf_ = nullptr;
     CarPage* car_page_ = nullptr;
+    QScrollArea* car_pane_ = nullptr;  ///< around it
     FirstCarPage* first_car_ = nullptr;
     PracticePage* practice_page_ = nullptr;
     CopiesPage* copies_page_ = nullptr;

@@ -57,7 +57,7 @@ void Window::showHelp() {
             text =
                 tr("A name, and how it will be measured, are enough. What that way needs of the car is asked "
                    "here; all else where it is first needed.");
-        else if (here == car_page_)
+        else if (here == car_pane_)
             title = tr("The card"),
             text =
                 tr("Each length is typed where it lies on the drawing; what is not known stays empty. What "

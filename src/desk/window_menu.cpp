@@ -161,9 +161,10 @@ void Window::makeMenus() {
         aside_ = speaker_->toggle();
         say();
     });
-    QAction* closer = add(view, tr("The floor larger"), {}, [this] { floor_->zoomBy(1.25); });
-    closer->setShortcuts({ctrl(Qt::Key_Plus), ctrl(Qt::Key_Equal)});
-    add(view, tr("The floor smaller"), ctrl(Qt::Key_Minus), [this] { floor_->zoomBy(0.8); });
+    QAction* larger = add(view, tr("Everything larger"), {}, [this] { zoomTo(zoom() * 1.1); });
+    larger->setShortcuts({ctrl(Qt::Key_Plus), ctrl(Qt::Key_Equal)});
+    add(view, tr("Everything smaller"), ctrl(Qt::Key_Minus), [this] { zoomTo(zoom() / 1.1); });
+    add(view, tr("As large as it was made"), ctrl(Qt::Key_0), [this] { zoomTo(1.0); });
 
     QMenu* help = menuBar()->addMenu(tr("H&elp"));
     add(help, tr("This screen"), Qt::Key_F1, [this] { showHelp(); });

@@ -417,12 +417,15 @@ void CardGuide::draw(QPainter& p) const {
                 ++more;
                 continue;
             }
-            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft,
-                     i.type == Type::target                          ? i.name + QStringLiteral(": ") + v
-                     : !i.path.empty() && i.path.front() == "adjust" ? i.id + QStringLiteral(": ") + v
-                                                                     : v,
-                     13, c.soft);
-            y += 24;
+            const QString text = i.type == Type::target ? i.name + QStringLiteral(": ") + v
+                                 : !i.path.empty() && i.path.front() == "adjust"
+                                     ? i.id + QStringLiteral(": ") + v
+                                     : v;
+            // A long one takes two lines.
+            const bool two = QFontMetricsF(chalked(13 * 1.25)).horizontalAdvance(text) > g.at.width() - 20;
+            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, two ? 48.0 : 24.0},
+                     two ? Qt::AlignLeft | Qt::TextWordWrap : Qt::AlignLeft, text, 13, c.soft);
+            y += two ? 48 : 24;
         }
         if (y < g.at.top() + 37)
             drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, tr("not said yet"), 13,

@@ -60,7 +60,7 @@ void paint(QPainter& p, const Sketch::Stroke& s, QPointF origin) {
             arrow(p, at(s.at), at(s.to));
             break;
         case Sketch::Shape::note:
-            p.setFont(s.bold ? type(16, true) : type(12));
+            p.setFont(s.bold ? chalked(16, true) : chalked(12));
             p.setPen(color);
             p.drawText(box,
                        (s.align == Sketch::Align::center ? Qt::AlignHCenter

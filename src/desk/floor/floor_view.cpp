@@ -88,7 +88,7 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.drawPath(pin);
         p.resetTransform();
         p.setPen(c.on_string);
-        p.setFont(type(number_.size() > 2 ? 11 : 14, true));
+        p.setFont(chalked(number_.size() > 2 ? 11 : 14, true));
         p.drawText(QRectF(at.x() - 14, at.y() + (upward ? -8 : -14), 28, 22), Qt::AlignCenter, number_);
     } else if (state_ == State::not_wanted) {
         p.setPen(Qt::NoPen);
@@ -100,7 +100,7 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.setBrush(full ? QBrush(c.chalk) : QBrush(c.floor));
         p.drawEllipse(at, 10, 10);
         p.setPen(full ? c.floor : c.soft);
-        p.setFont(type(number_.size() > 2 ? 11 : 12, full && number_.size() < 3));
+        p.setFont(chalked(number_.size() > 2 ? 11 : 12, full && number_.size() < 3));
         p.drawText(QRectF(at.x() - 12, at.y() - 11, 24, 22), Qt::AlignCenter, number_);
     }
     if (suspect_) {
@@ -191,7 +191,6 @@ std::vector<Spot> FloorView::shown() const {
 }
 
 FloorView::FloorView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-    setMinimumSize(480, 420);
     for (Wheel w : all_wheels) {
         wheels_[index_of(w)] = new WheelMark(this);
         wheels_[index_of(w)]->setAttribute(Qt::WA_TransparentForMouseEvents);
@@ -203,35 +202,19 @@ void FloorView::setAsked(const std::optional<Spot>& spot) {
     refresh();
 }
 
-void FloorView::zoomBy(double factor) {
-    zoom_ = std::clamp(zoom_ * factor, 1.0, 3.0);
-    place();
-    update();
+QWidget* FloorView::pointedAt() const {
+    for (SpotMark* mark : spots_)
+        if (asked_ && mark->isVisibleTo(this) && mark->spot() == *asked_) return mark;
+    return nullptr;
 }
 
-void FloorView::wheelEvent(QWheelEvent* e) {
-    zoomBy(e->angleDelta().y() > 0 ? 1.15 : 1 / 1.15);
-}
 void FloorView::resizeEvent(QResizeEvent*) {
     place();
 }
 
-namespace {
-
-/// Zooming keeps what is asked for in the picture: the picture grows about it.
-QTransform zoomed(double zoom, QPointF about) {
-    QTransform t;
-    t.translate(about.x(), about.y());
-    t.scale(zoom, zoom);
-    t.translate(-about.x(), -about.y());
-    return t;
-}
-
-}  // namespace
-
 void FloorView::place() {
-    const Map m = mapping(size());
-    const QTransform t = zoomed(zoom_, {width() / 2.0, height() / 2.0});
+    const Map m = mapping(QSizeF(size()) / zoom());
+    const QTransform t = QTransform::fromScale(zoom(), zoom());
     for (SpotMark* mark : spots_) {
         QPointF at = spotPoint(m, mark->spot());
         at = t.map(at);
@@ -296,8 +279,8 @@ void FloorView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), Chalk::now().floor);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setTransform(zoomed(zoom_, {width() / 2.0, height() / 2.0}));
-    draw(p, size(), true);
+    p.scale(zoom(), zoom());
+    draw(p, QSizeF(size()) / zoom(), true);
 }
 
 /// Strings and bars where the round has them, and whatever else is set up.
@@ -331,7 +314,7 @@ void FloorView::drawLines(QPainter& p, const Map& m) const {
         p.setPen(c.stroke(c.string, 2.4));
         for (const QPointF& end : {rear, front})
             p.drawPolyline(QPolygonF({end + QPointF(-7, out * 11), end, end + QPointF(7, out * 11)}));
-        p.setFont(type(12));
+        p.setFont(chalked(12));
         p.setPen(c.string);
         const QString name = side == Side::left ? tr("left string") : tr("right string");
         const QString lie = skew.known ? (std::abs(skew.value.arcmin()) < 0.5
@@ -422,7 +405,7 @@ void FloorView::drawGround(QPainter& p, const Map& m, const QSizeF& size) const 
     p.setPen(c.stroke(c.faint, 1.2, Qt::DashDotLine));
     p.drawLine(QPointF(m.left + 60, m.middle), QPointF(m.right - 60, m.middle));
     p.setPen(c.soft);
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.drawText(QRectF(m.left + 60, m.middle - 20, m.right - m.left - 120, 18), Qt::AlignCenter,
                tr("middle of the car"));
     p.drawText(QRectF(nose + 2, m.middle - 10, 44, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("front"));
@@ -499,14 +482,14 @@ void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
                           q(show_plus_minus(angles.caster.plus_minus(), how_)));
     const double below = leans.isEmpty() ? 0 : 4 + 17.0 * static_cast<double>(leans.size());
     const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66 - below, 250, 42);
-    p.setFont(type(13));
+    p.setFont(chalked(13));
     p.setPen(c.chalk);
     p.drawText(QRectF(text.left(), text.bottom() + 4, 250, below), Qt::AlignLeft | Qt::AlignTop,
                leans.join(QLatin1Char('\n')));
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.setPen(c.soft);
     p.drawText(text, Qt::AlignLeft | Qt::AlignTop, q(words::wheel(wheel)));
-    p.setFont(type(15, true));
+    p.setFont(chalked(15, true));
     p.setPen(known ? c.chalk : c.soft);
     QString says;
     if (known) {
@@ -537,7 +520,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
         drawWords(p, m, wheel);
     }
     p.setPen(c.soft);
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.drawText(QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight,
                tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn));
     if (a.now.thrust.known)

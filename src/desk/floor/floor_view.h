@@ -51,7 +51,8 @@ class FloorView : public QWidget {
     void refresh();
     /// Draws the floor into any device: the window, a printer.
     void draw(QPainter& p, const QSizeF& size, bool with_spots) const;
-    void zoomBy(double factor);
+    /// The mark of the spot that is asked for.
+    QWidget* pointedAt() const;
 
   signals:
     void spotChosen(const fairchalk::Spot& spot);
@@ -59,7 +60,6 @@ class FloorView : public QWidget {
   protected:
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
-    void wheelEvent(QWheelEvent*) override;
 
   private:
     struct Map;  // car -> picture
@@ -82,7 +82,6 @@ class FloorView : public QWidget {
     JobDesk& desk_;
     Show how_;
     std::optional<Spot> asked_;
-    double zoom_ = 1.0;
     std::vector<SpotMark*> spots_;
     std::array<WheelMark*, 4> wheels_{};
 };

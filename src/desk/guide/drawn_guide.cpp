@@ -11,6 +11,8 @@
 
 namespace fairchalk::desk {
 
+TextWatch* TextWatch::watching = nullptr;
+
 void DrawnGuide::choose(const QString& place) {
     chosen_ = place;
     emit changed();
@@ -84,6 +86,12 @@ void GuideView::refresh() {
     update();
 }
 
+QWidget* GuideView::pointedAt() const {
+    for (PlaceMark* m : marks_)
+        if (m->isChecked()) return m;
+    return nullptr;
+}
+
 void GuideView::resizeEvent(QResizeEvent*) {
     refresh();
 }
@@ -101,11 +109,17 @@ void GuideView::paintEvent(QPaintEvent*) {
 void drawText(QPainter& p, const QRectF& at, int flags, const QString& text, double size, const QColor& c,
               bool bold) {
     p.setPen(c);
-    p.setFont(type(size * 1.25, bold));  // the drawing is shown at about three quarters
-    p.drawText(at, flags,
-               flags & Qt::TextWordWrap
-                   ? text
-                   : QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, at.width()));
+    // The drawing is shown at about three quarters; on a screen nothing is smaller than can be read.
+    const double times = p.transform().m11();
+    p.setFont(chalked(std::max(size * 1.25, times > 0.0 ? smallest_type / times : 0.0), bold));
+    const QString fits = flags & Qt::TextWordWrap
+                             ? text
+                             : QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, at.width());
+    if (TextWatch* w = TextWatch::watching) {
+        if (fits != text) w->cut << text;
+        w->smallest = std::min(w->smallest, p.font().pixelSize() * times);
+    }
+    p.drawText(at, flags, fits);
 }
 
 QPointF wheelOf(const QRectF& box, Wheel w) {

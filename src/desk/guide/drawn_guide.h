@@ -73,6 +73,8 @@ class GuideView : public QWidget {
     using QWidget::QWidget;
     void setGuide(DrawnGuide* guide);
     void refresh();
+    /// The mark of the place that is pointed at.
+    QWidget* pointedAt() const;
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -90,6 +92,12 @@ class GuideView : public QWidget {
 void drawCar(QPainter& p, const QRectF& box);
 /// Where a wheel of that car stands.
 QPointF wheelOf(const QRectF& box, Wheel w);
+/// For tests: what of the text that is drawn is cut or small.
+struct TextWatch {
+    QStringList cut;
+    double smallest = 1e9;  ///< pixels
+    static TextWatch* watching;
+};
 /// Text in a place, cut with an ellipsis where it must be.
 void drawText(QPainter& p, const QRectF& at, int flags, const QString& text, double size, const QColor& c,
               bool bold = false);

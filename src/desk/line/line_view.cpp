@@ -13,6 +13,7 @@
 namespace fairchalk::desk {
 namespace {
 constexpr int string_x = 34;
+constexpr double folded_width = 64, whole_width = 192;
 
 /// How it is measured, or how much has to be told before that counts.
 QString linesNote(const JobDesk& desk, bool open) {
@@ -55,23 +56,24 @@ void StageKnot::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const double y = height() / 2.0;
+    p.scale(zoom(), zoom());
+    const double wide = width() / zoom(), tall = height() / zoom(), y = tall / 2.0;
     if (here_ || hasFocus()) {
         p.setPen(hasFocus() ? c.stroke(c.string, 1.5, Qt::DashLine) : Qt::NoPen);
         p.setBrush(here_ ? c.floor : QColor(Qt::transparent));
-        p.drawRoundedRect(QRectF(5, y - 29, width() - 10, 58), 8, 8);
+        p.drawRoundedRect(QRectF(5, y - 29, wide - 10, 58), 8, 8);
     }
     // The string runs on above and below; slack where the stage is spoiled.
     p.setBrush(Qt::NoBrush);
     if (state_.progress == Progress::stale) {
         QPainterPath slack(QPointF(string_x, 0));
         slack.cubicTo(string_x - 16, y * 0.4, string_x + 26, y * 0.7, string_x + 4, y);
-        slack.cubicTo(string_x - 22, y * 1.35, string_x + 16, y * 1.6, string_x, height());
+        slack.cubicTo(string_x - 22, y * 1.35, string_x + 16, y * 1.6, string_x, tall);
         p.setPen(c.stroke(c.caution, 2));
         p.drawPath(slack);
         p.drawEllipse(QPointF(string_x + 4, y), 8, 6);
     } else {
-        stringLine(p, {string_x, 0}, {string_x, static_cast<double>(height())}, c.string, 2.4);
+        stringLine(p, {string_x, 0}, {string_x, tall}, c.string, 2.4);
         if (here_) {
             // The plumb bob hangs where you are.
             QPolygonF bob({{string_x - 7.0, y - 12},
@@ -94,26 +96,32 @@ void StageKnot::paintEvent(QPaintEvent*) {
         }
     }
     p.setPen(state_.progress == Progress::to_do && !here_ ? c.soft : c.chalk);
-    p.setFont(type(15, here_));
-    const QRectF text(58, y - 22, width() - 60, 20);
+    p.setFont(chalked(15, here_));
+    if (wide < folded_width + 1) return;  // the tip says the rest
+    const QRectF text(58, y - 22, wide - 60, 20);
     p.drawText(text, Qt::AlignLeft | Qt::AlignVCenter, this->text());
     // What it still takes, as expected.
-    p.setFont(type(11.5));
+    p.setFont(chalked(11.5));
     p.setPen(c.soft);
     p.drawText(text.adjusted(0, 1, -5, 0), Qt::AlignRight | Qt::AlignVCenter, minutes_);
     p.setPen(state_.progress == Progress::stale ? c.caution : c.soft);
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.drawText(text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter,
                QFontMetrics(p.font()).elidedText(note_, Qt::ElideRight, static_cast<int>(text.width())));
 }
 
 LineView::LineView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-    setFixedWidth(192);
+    fold(false);
     for (Stage s : all_stages) {
         auto* knot = new StageKnot(s, this);
         knots_[index_of(s)] = knot;
         connect(knot, &QAbstractButton::clicked, this, [this, s] { emit chosen(s); });
     }
+}
+
+void LineView::fold(bool folded) {
+    folded_ = folded;
+    setFixedWidth(static_cast<int>(std::lround((folded ? folded_width : whole_width) * zoom())));
 }
 
 void LineView::setStage(Stage stage) {
@@ -187,12 +195,15 @@ void LineView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), Chalk::now().panel);
     p.setPen(Chalk::now().soft);
-    p.setFont(type(12));
-    p.drawText(QRect(16, height() - 34, width() - 20, 20), Qt::AlignLeft, tr("F1 help · Ctrl O book"));
+    p.scale(zoom(), zoom());
+    const double wide = width() / zoom();
+    if (wide < folded_width + 1) return;
+    p.setFont(chalked(12));
+    p.drawText(QRectF(16, height() / zoom() - 34, wide - 20, 20), Qt::AlignLeft, tr("F1 help · Ctrl O book"));
 }
 
 void LineView::resizeEvent(QResizeEvent*) {
-    const int each = std::min(86, (height() - 44) / 8);
+    const int each = std::min(static_cast<int>(86 * zoom()), (height() - static_cast<int>(44 * zoom())) / 8);
     for (int i = 0; i < 8; ++i) knots_[i]->setGeometry(0, 4 + i * each, width(), each);
 }
 

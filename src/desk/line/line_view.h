@@ -35,6 +35,9 @@ class LineView : public QWidget {
   public:
     explicit LineView(JobDesk& desk, QWidget* parent = nullptr);
     void setStage(Stage stage);
+    /// The knots alone, where there is little room.
+    void fold(bool folded);
+    bool folded() const { return folded_; }
     void refresh();
 
   signals:
@@ -46,6 +49,7 @@ class LineView : public QWidget {
 
   private:
     JobDesk& desk_;
+    bool folded_ = false;
     Stage here_ = Stage::read;
     std::array<StageKnot*, 8> knots_{};
 };

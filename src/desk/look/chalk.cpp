@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "look/chalk.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include <QFontDatabase>
+#include <QRegularExpression>
 
 static void initResources() {
     Q_INIT_RESOURCE(desk);
@@ -54,40 +56,67 @@ QPen Chalk::stroke(const QColor& c, double width, Qt::PenStyle style) const {
 }
 
 QString Chalk::styleSheet() const {
-    return QStringLiteral(
-               "QWidget { color: %1; font-family: 'B612'; }"
-               "QMainWindow, QStackedWidget, #panel { background: %2; }"
-               "QLineEdit { background: %3; color: %1; border: 2px solid %6; border-radius: 8px; padding: "
-               "4px 12px;"
-               " selection-background-color: %4; selection-color: %7; }"
-               "QLineEdit:focus { border-color: %4; } QLineEdit:disabled { border-color: %5; color: %6; }"
-               "QPushButton { background: transparent; color: %1; border: 1px solid %6; border-radius: 8px; "
-               "padding: 9px 10px;"
-               " font-size: 14px; }"
-               "QPushButton:focus, QPushButton:hover { border: 2px solid %4; padding: 8px 9px; }"
-               "QPushButton:disabled { color: %6; border-color: %5; }"
-               "QPushButton#main { background: %4; color: %7; border: 0; font-weight: bold; padding: 13px; }"
-               "QPushButton#main:focus { border: 3px solid %1; padding: 10px; }"
-               "QPushButton:checked { border: 2px solid %8; color: %8; }"
-               "QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: 0; }"
-               "QScrollBar:vertical { background: transparent; width: 8px; } QScrollBar::handle:vertical { "
-               "background: %5; border-radius: 4px; }"
-               "QScrollBar::add-line, QScrollBar::sub-line { height: 0; }"
-               "QDialog, QMessageBox, QMenuBar, QMenu { background: %2; } QMenuBar { border-bottom: 1px "
-               "solid %5; }"
-               "QMenuBar::item { padding: 4px 12px; background: transparent; }"
-               "QMenuBar::item:selected, QMenu::item:selected { background: %4; color: %7; }"
-               "QMenu { border: 1px solid %6; padding: 4px; } QMenu::item { padding: 5px 24px; }"
-               "QMenu::separator { height: 1px; background: %5; margin: 4px 10px; }"
-               "QDialog QAbstractItemView, QDialog QComboBox, QDialog QToolButton { background: %3; color: "
-               "%1; }"
-               "QHeaderView::section { background: %2; color: %1; border: 0; padding: 4px; }"
-               "QToolTip { background: %3; color: %1; border: 1px solid %6; padding: 6px; }")
-        .arg(chalk.name(), panel.name(), well.name(), string.name(), panel_edge.name(), soft.name(),
-             on_string.name(), target.name());
+    QString sheet =
+        QStringLiteral(
+            "QWidget { color: %1; font-family: 'B612'; }"
+            "QMainWindow, QStackedWidget, #panel { background: %2; }"
+            "QLineEdit { background: %3; color: %1; border: 2px solid %6; border-radius: 8px; padding: "
+            "4px 12px;"
+            " selection-background-color: %4; selection-color: %7; }"
+            "QLineEdit:focus { border-color: %4; } QLineEdit:disabled { border-color: %5; color: %6; }"
+            "QPushButton { background: transparent; color: %1; border: 1px solid %6; border-radius: 8px; "
+            "padding: 9px 10px;"
+            " font-size: 14px; }"
+            "QPushButton:focus, QPushButton:hover { border: 2px solid %4; padding: 8px 9px; }"
+            "QPushButton:disabled { color: %6; border-color: %5; }"
+            "QPushButton#main { background: %4; color: %7; border: 0; font-weight: bold; padding: 13px; }"
+            "QPushButton#main:focus { border: 3px solid %1; padding: 10px; }"
+            "QPushButton:checked { border: 2px solid %8; color: %8; }"
+            "QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: 0; }"
+            "QScrollBar:vertical { background: transparent; width: 8px; } "
+            "QScrollBar:horizontal { background: transparent; height: 8px; } "
+            "QScrollBar::handle { background: %6; border-radius: 4px; }"
+            "QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }"
+            "QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }"
+            "QDialog, QMessageBox, QMenuBar, QMenu { background: %2; } QMenuBar { border-bottom: 1px "
+            "solid %5; }"
+            "QMenuBar::item { padding: 4px 12px; background: transparent; }"
+            "QMenuBar::item:selected, QMenu::item:selected { background: %4; color: %7; }"
+            "QMenu { border: 1px solid %6; padding: 4px; } QMenu::item { padding: 5px 24px; }"
+            "QMenu::separator { height: 1px; background: %5; margin: 4px 10px; }"
+            "QDialog QAbstractItemView, QDialog QComboBox, QDialog QToolButton { background: %3; color: "
+            "%1; }"
+            "QHeaderView::section { background: %2; color: %1; border: 0; padding: 4px; }"
+            "QToolTip { background: %3; color: %1; border: 1px solid %6; padding: 6px; }")
+            .arg(chalk.name(), panel.name(), well.name(), string.name(), panel_edge.name(), soft.name(),
+                 on_string.name(), target.name());
+    // All its lengths at the zoom.
+    static const QRegularExpression px(QStringLiteral("(\\d+)px"));
+    for (qsizetype from = 0;;) {
+        const QRegularExpressionMatch m = px.match(sheet, from);
+        if (zoom() == 1.0 || !m.hasMatch()) return sheet;
+        const QString now = QStringLiteral("%1px").arg(std::lround(m.captured(1).toInt() * zoom()));
+        sheet.replace(m.capturedStart(), m.capturedLength(), now);
+        from = m.capturedStart() + now.size();
+    }
+}
+
+namespace {
+double times_as_large = 1.0;
+}
+
+double zoom() {
+    return times_as_large;
+}
+void setZoom(double times) {
+    times_as_large = times;
 }
 
 QFont type(double pixels, bool bold) {
+    return chalked(std::max(smallest_type, pixels * zoom()), bold);
+}
+
+QFont chalked(double pixels, bool bold) {
     QFont f(QStringLiteral("B612"));
     f.setPixelSize(static_cast<int>(std::lround(pixels)));
     f.setBold(bold);
@@ -121,7 +150,7 @@ void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width
 
 void chalkWord(QPainter& p, const QRectF& floor, const QString& word) {
     p.save();
-    p.setFont(type(floor.height() * 0.15, true));
+    p.setFont(chalked(floor.height() * 0.15, true));
     QColor dust = Chalk::now().chalk;
     dust.setAlpha(Chalk::now().dark ? 26 : 30);
     p.setPen(dust);

@@ -21,8 +21,15 @@ struct Chalk {
     QString styleSheet() const;
 };
 
-/// B612 in pixels; figures in it are of one width.
+/// How large everything is written and drawn, against what it was made for.
+double zoom();
+void setZoom(double times);
+/// Nothing is written smaller.
+constexpr double smallest_type = 11.0;
+/// B612 in pixels, for widgets: at the zoom that is set. Figures in it are of one width.
 QFont type(double pixels, bool bold = false);
+/// The same for what is drawn: who draws scales the painter.
+QFont chalked(double pixels, bool bold = false);
 /// Loads the fonts that ship with the application.
 void loadType();
 

@@ -27,7 +27,7 @@ void tick(QPainter& p, double x, double from, double length, double width = 1.2)
 }
 
 void figure(QPainter& p, double x, double y, const QString& text, double size) {
-    p.setFont(type(size, true));
+    p.setFont(chalked(size, true));
     p.setPen(scale_ink);
     p.drawText(QRectF(x - 40, y, 80, size * 1.4), Qt::AlignCenter, text);
 }
@@ -71,14 +71,14 @@ void steelRule(QPainter& p, const QRectF& box, double at, bool inch, double divi
     }
     if (inch && !numbered) {
         // Between two inches: the last figure that was passed, at the edge.
-        p.setFont(type(box.height() * 0.15, true));
+        p.setFont(chalked(box.height() * 0.15, true));
         p.setPen(scale_ink);
         p.drawText(QRectF(box.left() + 8, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
                    Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("← %1").arg(std::floor(s.middle)));
         p.drawText(QRectF(box.right() - 128, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
                    Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1 →").arg(std::floor(s.middle) + 1));
     }
-    p.setFont(type(std::max(11.0, box.height() * 0.09)));
+    p.setFont(chalked(std::max(11.0, box.height() * 0.09)));
     p.setPen(scale_ink);
     p.drawText(box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, unit);
     p.setClipping(false);
@@ -152,7 +152,7 @@ void degrees(QPainter& p, const QRectF& box, double at, double division, bool bu
         p.setPen(QPen(QColor(0xa5, 0x3f, 0x12), 2.2));
         p.drawLine(QPointF(x, box.bottom() - 6), QPointF(x, box.top() + 4));
     }
-    p.setFont(type(std::max(11.0, box.height() * 0.08)));
+    p.setFont(chalked(std::max(11.0, box.height() * 0.08)));
     p.setPen(scale_ink);
     p.drawText(box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, QObject::tr("degrees"));
 }
@@ -164,7 +164,7 @@ void digits(QPainter& p, const QRectF& box, const Tool& tool, double at) {
     const int decimals = tool.resolution >= 0.0999 ? 1 : 2;
     const double v = std::round(at / tool.resolution) * tool.resolution;
     p.setPen(scale_ink);
-    p.setFont(type(box.height() * 0.5, true));
+    p.setFont(chalked(box.height() * 0.5, true));
     p.drawText(box, Qt::AlignCenter,
                QString::number(v == 0.0 ? 0.0 : v, 'f', decimals).replace(QLatin1Char('-'), QChar(0x2212)) +
                    (tool.quantity == QuantityKind::angle ? QStringLiteral("°") : QStringLiteral(" mm")));

@@ -88,7 +88,7 @@ class ChalkRig final : public RigPen {
         const QString words = q(words::fill(text, {QString::number(value, 'g', 4).toStdString()}));
         const QPen pen = p_.pen();
         p_.setPen(ink_);
-        const QFont f = type(std::max(1.0, text_));
+        const QFont f = chalked(std::max(1.0, text_));
         p_.setFont(f);
         const double w = QFontMetricsF(f).horizontalAdvance(words) + 4;
         double x = align == Align::left ? at.x() : align == Align::right ? at.x() - w : at.x() - w / 2;

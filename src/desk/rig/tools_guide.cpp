@@ -340,7 +340,7 @@ void ToolsGuide::draw(QPainter& p) const {
                  c.chalk);
         if (r.repeats > 0)
             drawText(p, {at.x() + 8, at.y() + 97, at.width() - 12, 20}, Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("own repeats ±%1").arg(fine(r.sigma * k95, t.quantity, how_)), 11.5, c.string);
+                     tr("repeats ±%1").arg(fine(r.sigma * k95, t.quantity, how_)), 11.5, c.string);
         if (ways(t) != tr("shows things as they are"))
             drawText(p, {at.x() + 8, at.y() + 116, at.width() - 12, 20}, Qt::AlignLeft | Qt::AlignVCenter,
                      ways(t), 11.5, c.soft);

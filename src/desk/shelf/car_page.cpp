@@ -444,7 +444,7 @@ void CarPage::paintEvent(QPaintEvent*) {
     measure({r - 40, top - 26}, {r + 40, top - 26});
     measure({l - 30, top + 16}, {l - 30, bottom - 16});
     measure({r + 30, top + 16}, {r + 30, bottom - 16});
-    p.setFont(type(13));
+    p.setFont(chalked(13));
     p.setPen(c.soft);
     const auto say = [&](double x, double y, const QString& s) {
         p.drawText(QRectF(w * x, h * y, w * 0.5, 18), Qt::AlignLeft, s);
@@ -509,7 +509,7 @@ void CarPage::paintEvent(QPaintEvent*) {
         const auto band = understood(axle);
         if (!band) continue;
         p.drawRect(QRectF(w * 0.855, y - 12, w * 0.13, 12));
-        p.setFont(type(13));
+        p.setFont(chalked(13));
         p.setPen(c.chalk);
         p.drawText(
             QRectF(w * 0.845, y + 2, w * 0.15, 32), Qt::AlignCenter | Qt::TextWordWrap,

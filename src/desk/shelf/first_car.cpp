@@ -81,7 +81,7 @@ void WayMark::paintEvent(QPaintEvent*) {
     drawRig(p, QRectF(8, 4, width() - 16, height() - 30), rig_, how);
     if (isChecked()) drawState(p, {18, height() - 15.0}, CheckState::good, false);
     p.setPen(isChecked() ? c.chalk : c.soft);
-    p.setFont(type(13, isChecked()));
+    p.setFont(chalked(13, isChecked()));
     p.drawText(QRectF(isChecked() ? 34 : 10, height() - 26, width() - (isChecked() ? 40 : 16), 22),
                Qt::AlignLeft | Qt::AlignVCenter, text());
 }

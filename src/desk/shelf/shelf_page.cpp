@@ -48,10 +48,10 @@ void ShelfLine::paintEvent(QPaintEvent*) {
     if (kind_ == Kind::car) {
         chalkLine(p, {0, height() - 3.0}, {width() * 1.0, height() - 3.0}, c.faint, 2);
         p.setPen(c.chalk);
-        p.setFont(type(19, true));
+        p.setFont(chalked(19, true));
         p.drawText(QRectF(2, 10, width() * 0.5, 34), Qt::AlignLeft | Qt::AlignVCenter, text());
         p.setPen(c.soft);
-        p.setFont(type(13));
+        p.setFont(chalked(13));
         p.drawText(QRectF(width() * 0.5, 10, width() * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter,
                    note_);
         return;
@@ -65,15 +65,15 @@ void ShelfLine::paintEvent(QPaintEvent*) {
     p.setBrush(done_ ? QBrush(c.string) : QBrush(Qt::NoBrush));
     p.drawEllipse(QPointF(42, y), 6, 6);
     p.setPen(kind_ == Kind::begin ? c.soft : c.chalk);
-    p.setFont(type(15));
+    p.setFont(chalked(15));
     const double tall = below_.isEmpty() ? height() : height() * 0.56;
     p.drawText(QRectF(60, below_.isEmpty() ? 0 : 4, width() * 0.6, tall), Qt::AlignLeft | Qt::AlignVCenter,
                text());
     p.setPen(c.soft);
-    p.setFont(type(13));
+    p.setFont(chalked(13));
     p.drawText(QRectF(width() * 0.6, 0, width() * 0.4 - 14, tall), Qt::AlignRight | Qt::AlignVCenter, note_);
     if (below_.isEmpty()) return;
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     const QRectF under(60, height() * 0.52, width() - 74, height() * 0.42);
     p.drawText(under, Qt::AlignLeft | Qt::AlignVCenter,
                p.fontMetrics().elidedText(below_, Qt::ElideRight, static_cast<int>(under.width())));

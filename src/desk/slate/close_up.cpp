@@ -65,16 +65,18 @@ void CloseUp::paintEvent(QPaintEvent*) {
     p.setPen(Qt::NoPen);
     p.setBrush(c.floor);
     p.drawRoundedRect(rect(), 8, 8);
+    p.scale(zoom(), zoom());
+    const QRectF whole(QPointF(), QSizeF(size()) / zoom());
     if (face_) {
-        drawToolFace(p, QRectF(rect()).adjusted(8, 8, -8, face_->beside.isEmpty() ? -8 : -30), face_->tool,
-                     face_->at, face_->inches);
-        p.setFont(type(13));
+        drawToolFace(p, whole.adjusted(8, 8, -8, face_->beside.isEmpty() ? -8 : -30), face_->tool, face_->at,
+                     face_->inches);
+        p.setFont(chalked(13));
         p.setPen(c.chalk);
-        p.drawText(QRectF(rect()).adjusted(12, 0, -12, -6), Qt::AlignBottom | Qt::AlignLeft, face_->beside);
+        p.drawText(whole.adjusted(12, 0, -12, -6), Qt::AlignBottom | Qt::AlignLeft, face_->beside);
         return;
     }
-    const double w = width();
-    p.setFont(type(12));
+    const double w = whole.width();
+    p.setFont(chalked(12));
     const auto note = [&](const QRectF& box, const QString& text, int align = Qt::AlignLeft) {
         p.setPen(c.chalk);
         p.drawText(box, align | Qt::AlignVCenter, text);
@@ -108,7 +110,7 @@ void CloseUp::paintEvent(QPaintEvent*) {
         RigDrawing how = drawingOf(s, book::shipped_knowledge().rig(rig.id));
         how.sweep = sweep_;
         how.text = 12.0;
-        drawRig(p, QRectF(rect()).adjusted(6, 4, -6, -4), rig, how);
+        drawRig(p, whole.adjusted(6, 4, -6, -4), rig, how);
         return;
     }
     // A wheel from above; the string on the side it stands on. On the right side the picture is upside down.

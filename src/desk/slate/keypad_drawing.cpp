@@ -45,7 +45,7 @@ void KeypadDrawing::paintEvent(QPaintEvent*) {
         p.setBrush(Qt::NoBrush);
         p.drawRoundedRect(at, 5, 5);
         p.setPen(k.own ? c.chalk : c.soft);
-        p.setFont(type(12, k.own));
+        p.setFont(chalked(12, k.own));
         p.drawText(at, Qt::AlignCenter, QString::fromUtf8(k.label));
     }
     const std::array says = {tr("/  a fraction   *  weak"),
@@ -57,7 +57,7 @@ void KeypadDrawing::paintEvent(QPaintEvent*) {
     double y = 0.0;
     for (const QString& text : says) {
         p.setPen(c.soft);
-        p.setFont(type(11.5));
+        p.setFont(chalked(11.5));
         p.drawText(QRectF(4 * grid + 10, y, width() - 4 * grid - 10, 22), Qt::AlignLeft | Qt::AlignVCenter,
                    text);
         y += 24.0;

@@ -2,6 +2,7 @@
 #include "slate/slate.h"
 
 #include <algorithm>
+#include <cmath>
 #include <utility>
 
 #include <QEvent>
@@ -32,7 +33,6 @@ class BodyText : public QLabel {
 
 Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setObjectName(QStringLiteral("panel"));
-    setFixedWidth(366);
     setFocusPolicy(Qt::ClickFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 10, 16, 10);
@@ -133,7 +133,8 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
     while (act_buttons_.size() < acts.size()) {
         auto* b = new QPushButton(act_area_);
         b->setFocusPolicy(Qt::TabFocus);  // pointed at, it leaves the line its focus
-        b->setMinimumHeight(38);          // its own hint is not known before it is first shown
+        b->setMinimumHeight(
+            static_cast<int>(38 * zoom()));  // its own hint is not known before it is first shown
         const std::size_t n = act_buttons_.size();
         connect(b, &QPushButton::clicked, this, [this, n] { act(keyOf(shown_acts_, n)); });
         act_buttons_.push_back(b);
@@ -432,6 +433,27 @@ void Slate::clearLine() {
     emit spotAsked(guide_->spot());
 }
 
+bool Slate::isLow() const {
+    return height() < 560 * zoom();
+}
+
+/// Its own height is known only after the window's.
+void Slate::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    if (low_ != isLow()) fit();
+}
+
+void Slate::fit() {
+    const auto px = [](double at_one) { return static_cast<int>(std::lround(at_one * zoom())); };
+    low_ = isLow();
+    setFixedWidth(px(366));
+    entry_->setFixedHeight(px(low_ ? 50 : 70));
+    close_up_->setFixedHeight(px(low_ ? 110 : 204));
+    for (QPushButton* b : act_buttons_) b->setMinimumHeight(px(38));
+    shown_acts_.clear();
+    if (guide_) refresh();
+}
+
 void Slate::focusLine() {
     const Guide& g = shown();
     if (g.typing())
@@ -464,6 +486,20 @@ QString Slate::bodyForCautions() const {
     for (const Caution* c : all) out += line(warn(q(c->text)));
     if (!all.empty()) out += line(soft(tr("Ctrl+K: read and understood.")));
     return out;
+}
+
+/// Those that were read take one line, under what is to be done.
+QString Slate::cautionsRead() const {
+    const auto all = cautions_at(stage_, desk_.job(), desk_.knowledge(), true);
+    const auto unread = cautions_at(stage_, desk_.job(), desk_.knowledge());
+    const auto read = static_cast<int>(all.size() - std::min(all.size(), unread.size()));
+    return read == 0
+               ? QString()
+               : line(soft(
+                     QStringLiteral("▲ ") +
+                     (read == 1
+                          ? tr("one caution of this stage was read; it stands on every print")
+                          : tr("%1 cautions of this stage were read; they stand on every print").arg(read))));
 }
 
 void Slate::keyPressEvent(QKeyEvent* e) {
@@ -532,7 +568,8 @@ void Slate::refresh() {
     const Guide& g = shown();
     showFace();
     if (g.showsSpot()) close_up_->setSpot(g.spot(), desk_.lines().sweep.value_or(usual_sweep));
-    close_up_->setVisible(g.showsSpot() || close_up_->showsFace());
+    // In a low window the line and the words come first; the say-line tells where the rule goes.
+    close_up_->setVisible((g.showsSpot() && !low_) || close_up_->showsFace());
     entry_->setVisible(g.typing());
     keypad_drawing_->setVisible(keypad_ && g.typing() && !g.typesWords());
     entry_->setEnabled(g.typing());
@@ -552,7 +589,7 @@ void Slate::refresh() {
         if (title_->fontMetrics().horizontalAdvance(title_->text()) < width() - 90) break;
     }
     entry_->setAccessibleName(title_->text() + QStringLiteral(", ") + subtitle_->text());
-    setBody(g.isStage() ? g.first() + bodyForCautions() + g.body() : g.first() + g.body());
+    setBody(g.isStage() ? g.first() + bodyForCautions() + g.body() + cautionsRead() : g.first() + g.body());
     understand();
     emit sayChanged();
 }

@@ -37,6 +37,7 @@ class Slate : public QWidget {
     /// The guide asks for something else: what is typed belongs to what was.
     void clearLine();
     void focusLine();
+    void fit();             ///< its width and heights at the zoom, and what there is room for
     void startLoose();      ///< what was loosened, taken off, left for later
     void startHappening();  ///< what happened to the car
     void acknowledge();     ///< the cautions that stand here were read
@@ -64,6 +65,7 @@ class Slate : public QWidget {
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     void showEvent(QShowEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
     void keyPressEvent(QKeyEvent*) override;
 
   private:
@@ -82,6 +84,8 @@ class Slate : public QWidget {
     void layOutBody();
     void showActs(const std::vector<Act>& acts, bool keys);
     QString bodyForCautions() const;
+    QString cautionsRead() const;
+    bool isLow() const;
     static constexpr int widest_half = 18;  ///< letters on a button of half the width
 
     JobDesk& desk_;
@@ -91,6 +95,7 @@ class Slate : public QWidget {
     Question* question_ = nullptr;
     QString error_;
     KeypadDrawing* keypad_drawing_ = nullptr;
+    bool low_ = false;     ///< there is little height
     bool keypad_ = false;  ///< a key of the numeric keypad was used
     QString from_gauge_;   ///< what a gauge put on the line
     QString insisted_;     ///< typed, questioned, and on the line still

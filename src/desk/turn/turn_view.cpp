@@ -49,7 +49,7 @@ void axisLine(QPainter& p, const Scale& s, double y, const Chalk& c, bool toe) {
     p.drawLine(QPointF(s.box.left(), y), QPointF(s.box.right(), y));
     p.setPen(c.stroke(c.soft, 1.2));
     p.drawLine(QPointF(s.x(Angle()), y - 22), QPointF(s.x(Angle()), y + 22));
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.setPen(c.soft);
     p.drawText(QRectF(s.box.left() - 44, y - 10, 36, 20), Qt::AlignRight | Qt::AlignVCenter,
                toe ? QObject::tr("out") : QStringLiteral("−"));
@@ -68,10 +68,10 @@ Scale scaleFor(const QRectF& box, std::initializer_list<Angle> all) {
 /// A card's number and what it is about.
 void heading(QPainter& p, QPointF at, double width, int number, const QString& text) {
     const Chalk& c = Chalk::now();
-    p.setFont(type(24, true));
+    p.setFont(chalked(24, true));
     p.setPen(c.string);
     p.drawText(QRectF(at, QSizeF(30, 30)), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
-    p.setFont(type(18, true));
+    p.setFont(chalked(18, true));
     p.setPen(c.chalk);
     p.drawText(QRectF(at.x() + 30, at.y(), width - 40, 26), Qt::AlignLeft | Qt::AlignVCenter, text);
 }
@@ -93,7 +93,9 @@ void TurnView::refresh() {
         card->setAttribute(Qt::WA_TransparentForMouseEvents);
         card->setAccessibleName(q(words::turn_line(desk_.car(), t, how_)));
         card->setAccessibleDescription(a ? q(words::why_this_way(*a, t.longer())) : QString());
-        card->setGeometry(cardBox(i, size()).toAlignedRect());
+        card->setGeometry(QTransform::fromScale(zoom(), zoom())
+                              .mapRect(cardBox(i, QSizeF(size()) / zoom()))
+                              .toAlignedRect());
         card->show();
         cards_.push_back(card);
     }
@@ -104,7 +106,8 @@ void TurnView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), Chalk::now().floor);
     p.setRenderHint(QPainter::Antialiasing);
-    draw(p, size());
+    p.scale(zoom(), zoom());
+    draw(p, QSizeF(size()) / zoom());
 }
 
 void TurnView::draw(QPainter& p, const QSizeF& size) const {
@@ -184,7 +187,7 @@ void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
     for (std::size_t i = 0; i < turns.size(); ++i) {
         const bool here = static_cast<int>(i) / perPage() == page_;
         const double y = all.top() + order_row * static_cast<double>(i);
-        p.setFont(type(14, here));
+        p.setFont(chalked(14, here));
         p.setPen(here ? c.string : c.soft);
         p.drawText(QRectF(all.left(), y, 26, order_row), Qt::AlignLeft | Qt::AlignVCenter,
                    QString::number(i + 1));
@@ -192,13 +195,13 @@ void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
         const QString line = q(words::turn_line(desk_.car(), turns[i], how_));
         // A long one is written smaller, not cut.
         for (double size : {14.0, 13.0, 12.0, 11.0}) {
-            p.setFont(type(size, here));
+            p.setFont(chalked(size, here));
             if (p.fontMetrics().horizontalAdvance(line) < all.width() - 30) break;
         }
         p.drawText(QRectF(all.left() + 30, y, all.width() - 30, order_row), Qt::AlignLeft | Qt::AlignVCenter,
                    line);
     }
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.setPen(c.soft);
     p.drawText(QRectF(all.left() + 30, all.top() + order_row * static_cast<double>(turns.size()),
                       all.width() - 30, 18),
@@ -213,11 +216,11 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     const Chalk& c = Chalk::now();
     const double l = box.left(), t = box.top(), w = box.width();
     heading(p, QPointF(l, t), w, number, q(words::adjuster(d)));
-    p.setFont(type(15, true));
+    p.setFont(chalked(15, true));
     p.setPen(c.string);
     p.drawText(QRectF(l + 30, t + 26, w - 40, 22), Qt::AlignLeft | Qt::AlignVCenter,
                q(words::device_amounts(d, turn.turns, turn.second, how_)));
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.setPen(c.soft);
     p.drawText(QRectF(l + 30, t + 48, w * 0.6, 16), Qt::AlignLeft, q(words::seen_from(d)));
     drawAdjuster(p, QRectF(l + 26, t + 88, w * 0.5, std::max(70.0, std::min(104.0, box.height() - 210))), d,
@@ -227,7 +230,7 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     double y = t + 50;
     const double x = l + w * 0.58, width = w * 0.42, end = box.bottom() - before_after;
     const auto say = [&](const QString& text, const QColor& color) {
-        p.setFont(type(12));
+        p.setFont(chalked(12));
         p.setPen(color);
         const QRectF at = p.boundingRect(QRectF(x, y, width, 200), Qt::AlignLeft | Qt::TextWordWrap, text);
         p.drawText(at, Qt::AlignLeft | Qt::TextWordWrap, text);
@@ -244,7 +247,7 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
             c.string);
     QStringList moves;
     for (const std::string& s : words::shim_moves(turn, desk_.car(), how_)) moves << q(s);
-    const double row = QFontMetricsF(type(12)).height();
+    const double row = QFontMetricsF(chalked(12)).height();
     if (y + row * static_cast<double>(moves.size()) > end) moves = {moves.join(QStringLiteral(" · "))};
     if (!moves.isEmpty()) say(moves.join(QLatin1Char('\n')), c.string);
     if (y + 2 * row < end) say(q(words::why_this_way(d, turn.longer())), c.soft);
@@ -264,7 +267,7 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
                                                               .arg(q(words::adjuster(rod)),
                                                                    q(show_turns(std::abs(turn.turns))),
                                                                    q(words::way(turn.longer()))));
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.setPen(c.soft);
     p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, q(words::seen_from(rod)));
     const double y = t + std::min(104.0, box.height() * 0.3), ay = y + 34;
@@ -287,24 +290,24 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
     const double part = amount - std::floor(amount + 1e-9);
     p.drawArc(QRectF(dial - QPointF(r - 14, r - 14), QSizeF(2 * r - 28, 2 * r - 28)), 90 * 16,
               -static_cast<int>((part < 1e-6 ? 1.0 : part) * 5760));
-    p.setFont(type(17, true));
+    p.setFont(chalked(17, true));
     p.setPen(c.chalk);
     p.drawText(QRectF(dial - QPointF(r, r), QSizeF(2 * r, 2 * r)), Qt::AlignCenter, q(show_fraction(amount)));
-    p.setFont(type(14));
+    p.setFont(chalked(14));
     const double words_y = dial.y() + r + 6;
     p.drawText(QRectF(dial.x() - 140, words_y, 280, 20), Qt::AlignCenter, q(words::amount_in_words(amount)));
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.setPen(c.soft);
     p.drawText(QRectF(dial.x() - 140, words_y + 20, 280, 18), Qt::AlignCenter, q(words::flats(amount)));
 
     // Why this way, and how to rotate it.
     const double say_y = ay + 22;
-    p.setFont(type(13));
+    p.setFont(chalked(13));
     p.setPen(c.chalk);
     p.drawText(QRectF(l + 26, say_y, w * 0.62, 36), Qt::AlignLeft | Qt::TextWordWrap,
                q(turn.test ? words::why_test_turn() : words::why_this_way(rod, turn.longer())));
     p.setPen(c.soft);
-    p.setFont(type(12));
+    p.setFont(chalked(12));
     p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
                tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
     const std::string fits = words::wrenches(rod);
@@ -330,16 +333,16 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
     const double sy = box.bottom() - before_after + 36;
     p.setPen(QPen(c.floor_line, 1.5));
     p.drawLine(QPointF(l, sy - 36), QPointF(l + w, sy - 36));
-    p.setFont(type(13));
+    p.setFont(chalked(13));
     p.setPen(c.soft);
     p.drawText(QRectF(l, sy - 26, 90, 20), Qt::AlignLeft, tr("%1 now").arg(name));
     p.drawText(QRectF(l, sy + 2, 70, 20), Qt::AlignLeft, tr("after"));
-    p.setFont(type(14, true));
+    p.setFont(chalked(14, true));
     p.setPen(c.chalk);
     p.drawText(QRectF(l + 90, sy - 26, 160, 20), Qt::AlignLeft, value(turn.now));
     p.drawText(QRectF(l + 90, sy + 2, 160, 20), Qt::AlignLeft, value(turn.after));
     if (turn.at_edge) {
-        p.setFont(type(12));
+        p.setFont(chalked(12));
         p.setPen(c.soft);
         p.drawText(QRectF(l + 226, sy - 25, 84, 20), Qt::AlignLeft, tr("at its edge"));
     }
@@ -363,7 +366,7 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
                                               : fairchalk::show(then.value, how_)));
     }
     if (!along.isEmpty()) {
-        p.setFont(type(12));
+        p.setFont(chalked(12));
         p.setPen(c.soft);
         p.drawText(QRectF(l, sy + 26, w, 18), Qt::AlignLeft,
                    tr("with all of the sheet: %1").arg(along.join(QStringLiteral(", "))));
@@ -409,7 +412,7 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     const Chalk& c = Chalk::now();
     const JobAnalysis& a = desk_.answer();
     double y = box.top() + 8;
-    p.setFont(type(18, true));
+    p.setFont(chalked(18, true));
     p.setPen(c.chalk);
     const bool done = a.plan.next == NextStep::done && !a.verdicts.empty();
     p.drawText(QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
@@ -422,10 +425,10 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
                                                     : tr("First read, then turn"));
     y += 52;
     for (const Verdict& v : a.verdicts) {
-        p.setFont(type(14, true));
+        p.setFont(chalked(14, true));
         p.setPen(c.chalk);
         p.drawText(QRectF(box.left(), y, 300, 20), Qt::AlignLeft, q(words::measure(v.target)));
-        p.setFont(type(13));
+        p.setFont(chalked(13));
         p.setPen(c.soft);
         p.drawText(QRectF(box.left(), y + 22, 300, 20), Qt::AlignLeft,
                    v.angle.known
@@ -449,7 +452,7 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
                 p.setPen(c.stroke(c.soft, 1.6));
                 p.setBrush(Qt::NoBrush);
                 p.drawEllipse(QPointF(s.x(was->value), y + 18), 6, 6);
-                p.setFont(type(11));
+                p.setFont(chalked(11));
                 p.drawText(QRectF(s.x(was->value) - 40, y - 14, 80, 14), Qt::AlignCenter,
                            tr("round %1").arg(k + 1));
             }
@@ -461,7 +464,7 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
                 p.setPen(c.stroke(c.string, 1.5, Qt::DashLine));
                 p.setBrush(Qt::NoBrush);
                 p.drawRoundedRect(QRectF(l, y + 6, std::max(6.0, r - l), 24), 10, 10);
-                p.setFont(type(12));
+                p.setFont(chalked(12));
                 p.setPen(c.soft);
                 p.drawText(
                     QRectF(box.left(), y + 42, 300, 18), Qt::AlignLeft,
@@ -476,7 +479,7 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
         if (y > box.bottom() - 60) break;
     }
     for (const Unreachable& u : a.plan.cannot) {
-        p.setFont(type(13));
+        p.setFont(chalked(13));
         p.setPen(c.caution);
         QRectF used;
         p.drawText(QRectF(box.left(), y, box.width(), std::max(20.0, box.bottom() - y)),

@@ -1,0 +1,124 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Each stage and page at each size of the window: what is written can be read, is not cut, and what is
+// pointed at is in view.
+#include <QPushButton>
+#include <QScrollArea>
+
+#include "desk_fixture.h"
+#include "floor/floor_view.h"
+#include "look/chalk.h"
+
+namespace fairchalk::desk {
+namespace {
+
+struct SizeTest : DeskTest {
+    ~SizeTest() override { setZoom(1.0); }
+
+    struct View {
+        std::string name;
+        std::function<void()> go;
+    };
+    std::vector<View> views() {
+        std::vector<View> out;
+        for (Stage s : all_stages)
+            out.push_back({std::string(name_of(s)), [this, s] {
+                               window->showPage({});
+                               window->setStage(s);
+                           }});
+        for (const auto& [id, name] : {std::pair(PageId::evening, "evening"),
+                                       {PageId::record, "record"},
+                                       {PageId::tires, "tires"},
+                                       {PageId::shop, "shop"},
+                                       {PageId::repair, "repair"},
+                                       {PageId::card, "card"},
+                                       {PageId::lock, "lock"},
+                                       {PageId::tools, "tools"}})
+            out.push_back({name, [this, id = id] { window->showPage({id}); }});
+        return out;
+    }
+    QWidget* pointedAt() {
+        if (auto* g = window->findChild<GuideView*>(); g && g->isVisible()) return g->pointedAt();
+        if (auto* f = window->findChild<FloorView*>(); f && f->isVisible()) return f->pointedAt();
+        return nullptr;
+    }
+    /// What of the view is not as it should be.
+    QStringList wrong() {
+        QStringList out;
+        for (QPushButton* b : window->slate().findChildren<QPushButton*>()) {
+            if (!b->isVisible()) continue;
+            if (b->fontMetrics().horizontalAdvance(b->text()) > b->width() - 8) out << "cut: " + b->text();
+            const QRect in(b->mapTo(window.get(), QPoint()), b->size());
+            if (!window->rect().contains(in)) out << "out of reach: " + b->text();
+        }
+        if (auto* line = window->slate().findChild<QLineEdit*>(); line->isVisible()) {
+            const QRect in(line->mapTo(window.get(), QPoint()), line->size());
+            if (!window->rect().contains(in)) out << "the line is out of reach";
+        }
+        for (const QLabel* l : window->findChildren<QLabel*>())
+            if (l->isVisible() && !l->text().isEmpty() && l->fontInfo().pixelSize() < smallest_type)
+                out << "small: " + l->text();
+        if (QWidget* at = pointedAt()) {
+            const QPoint middle = at->mapTo(window.get(), at->rect().center());
+            auto* pane = window->findChild<FloorView*>()->parentWidget()->parentWidget();
+            if (!QRect(pane->mapTo(window.get(), QPoint()), pane->size()).contains(middle))
+                out << "what is pointed at is out of view";
+        }
+        return out;
+    }
+};
+
+TEST_F(SizeTest, EachViewAtEachSizeCanBeReadAndReached) {
+    demo();
+    open();
+    desk->settle();
+    for (const QSize size :
+         {QSize(960, 540), QSize(1024, 640), QSize(1280, 800), QSize(1920, 1080), QSize(3840, 2160)})
+        for (const View& v : views()) {
+            window->resize(size);
+            v.go();
+            QApplication::processEvents();
+            ASSERT_EQ(window->size(), size);
+            TextWatch watch;
+            TextWatch::watching = &watch;
+            window->grab();
+            TextWatch::watching = nullptr;
+            const std::string at = v.name + " at " + std::to_string(size.width());
+            EXPECT_GE(watch.smallest, smallest_type - 0.6) << at;  // whole pixels before they are scaled
+            EXPECT_EQ(watch.cut, QStringList()) << at << ": " << watch.cut.join(" | ").toStdString();
+            const QStringList all = wrong();
+            EXPECT_TRUE(all.isEmpty()) << at << ": " << all.join(" | ").toStdString();
+        }
+}
+
+TEST_F(SizeTest, EverythingGrowsByOneKeyAndByTheWheelAndStaysSo) {
+    demo();
+    open();
+    auto* line = window->slate().findChild<QLineEdit*>();
+    const int before = line->fontInfo().pixelSize(), wide = window->slate().width();
+    key(Qt::Key_Plus, Qt::ControlModifier);
+    key(Qt::Key_Plus, Qt::ControlModifier);
+    EXPECT_NEAR(zoom(), 1.21, 1e-9);
+    EXPECT_GT(line->fontInfo().pixelSize(), before);
+    EXPECT_GT(window->slate().width(), wide);
+    QApplication::processEvents();
+    EXPECT_EQ(wrong(), QStringList()) << wrong().join(" | ").toStdString();
+    close();
+    open();
+    EXPECT_NEAR(zoom(), 1.21, 1e-9) << "as it was left";
+    key(Qt::Key_0, Qt::ControlModifier);
+    EXPECT_EQ(zoom(), 1.0);
+    line = window->slate().findChild<QLineEdit*>();
+    EXPECT_EQ(line->fontInfo().pixelSize(), before);
+    EXPECT_EQ(window->slate().width(), wide);
+    auto* floor = window->findChild<FloorView*>();
+    QWheelEvent wheel(QPointF(50, 50), floor->mapToGlobal(QPointF(50, 50)), {}, {0, 120}, Qt::NoButton,
+                      Qt::ControlModifier, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(floor->parentWidget()->parentWidget(), &wheel);
+    EXPECT_GT(zoom(), 1.05);
+    for (int i = 0; i < 4; ++i) key(Qt::Key_Plus, Qt::ControlModifier);
+    QApplication::processEvents();
+    EXPECT_EQ(wrong(), QStringList()) << wrong().join(" | ").toStdString();
+}
+
+}  // namespace
+}  // namespace fairchalk::desk
