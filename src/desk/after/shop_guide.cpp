@@ -70,7 +70,8 @@ std::vector<Place> ShopGuide::places() const {
     const auto lines = linesOfASheet();
     for (std::size_t i = 0; i < lines.size(); ++i) {
         const auto f = kept(lines[i]);
-        out.push_back({q(lines[i].name()), QRectF(40, sheet_top + sheet_row * static_cast<double>(i), 880, sheet_row - 4),
+        out.push_back({q(lines[i].name()),
+                       QRectF(40, sheet_top + sheet_row * static_cast<double>(i), 880, sheet_row - 4),
                        q(words::to_begin(words::measure_of(lines[i]))),
                        f ? q(f->text) : tr("as the sheet has it")});
     }
