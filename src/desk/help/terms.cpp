@@ -293,9 +293,7 @@ void spotDraws(QPainter& p, double at) {
         const Spot& s = walk[i];
         QPointF here(s.axle && *s.axle == Axle::front ? 650 : 70, 230);
         if (s.wheel) {
-            const double along = s.kind == ReadingId::rim_front  ? 46
-                                 : s.kind == ReadingId::rim_rear ? -46
-                                                                 : 0;
+            const double along = reading_kind(s.kind).on_floor(s).along;
             const bool left = side_of(*s.wheel) == Side::left;
             here = wheelOf(car, *s.wheel) + QPointF(along, left ? -34 : 34);
         }
