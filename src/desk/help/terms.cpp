@@ -7,6 +7,7 @@
 
 #include <QCoreApplication>
 
+#include "core/job/rig.h"
 #include "core/network/estimate.h"
 #include "core/reading/kinds/wheel_in_space.h"
 #include "guide/drawn_guide.h"
