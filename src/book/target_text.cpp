@@ -37,6 +37,16 @@ Bare unit_beside(const Quantity& q) {
     return has("mm") ? Bare::mm : has("cm") ? Bare::cm : Bare::inch;
 }
 
+Result<Quantity> read_tolerance(const std::string& text, const Quantity& aim, const Expect& expect) {
+    auto alone = read_quantity(text, expect);
+    if (aim.kind != QuantityKind::angle || (alone && alone->kind == QuantityKind::angle)) return alone;
+    auto angle = read_quantity(text, {Expect::Kind::angle, expect.bare});
+    if (!angle) return alone;
+    // Written so that it is read alike without its aim.
+    angle->text = write_exact(angle->angle());
+    return angle;
+}
+
 Result<TargetText> target_from_text(const std::string& measure, const std::string& text, bool of_wheel) {
     TargetText out;
     out.measure = measure == "toe" && !of_wheel ? "total_toe" : measure;
@@ -66,20 +76,20 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
             if (beside)
                 if (const auto quantity = read_quantity(*beside)) expect.bare = unit_beside(*quantity);
     Json target = Json::object();
-    const auto put = [&](const char* key, const std::string& s, Expect e) -> Result<Quantity> {
-        auto quantity = read_quantity(s, e);
+    const auto put = [&](const char* key, Result<Quantity> quantity) -> Result<Quantity> {
         if (quantity) target[key] = quantity->text;
         return quantity;
     };
-    const auto aim = put("aim", rest, expect);
+    const auto aim = put("aim", read_quantity(rest, expect));
     if (!aim) return tl::unexpected(aim.error());
     if (both) minus = plus = both;
     for (const auto& [key, value] : {std::pair("minus", minus), std::pair("plus", plus)})
         if (value)
-            if (const auto quantity = put(key, *value, expect); !quantity)
+            if (const auto quantity = put(key, read_tolerance(*value, *aim, expect)); !quantity)
                 return tl::unexpected(quantity.error());
     if (span)
-        if (const auto quantity = put("span", *span, {Expect::Kind::length, expect.bare}); !quantity)
+        if (const auto quantity = put("span", read_quantity(*span, {Expect::Kind::length, expect.bare}));
+            !quantity)
             return tl::unexpected(quantity.error());
     for (const auto& [key, value] : out.target.items()) target[key] = value;
     out.target = target;

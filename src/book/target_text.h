@@ -23,6 +23,9 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
 /// What a number without a unit is beside one that has it: often the unit is written once.
 Bare unit_beside(const Quantity& q);
 
+/// A tolerance beside its aim: beside an angle `8'` is minutes, where alone it would be feet.
+Result<Quantity> read_tolerance(const std::string& text, const Quantity& aim, const Expect& expect);
+
 /// The same line of a target of the job file.
 std::string text_of_target(const std::string& measure, const Json& target);
 

@@ -235,12 +235,20 @@ void Window::shortcuts() {
         connect(s, &QShortcut::activated, this, act);
     };
     for (std::size_t n = 0; n < 3; ++n)
-        on(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + static_cast<int>(n))),
-           [this, n] { slate_->act(n); });
+        on(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + static_cast<int>(n))), [this, n] { actHere(n); });
     for (std::size_t n = 3; n < 9; ++n)
         on(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(n))),
-           [this, n] { slate_->act(n); });
+           [this, n] { actHere(n); });
     on(QKeySequence(Qt::Key_Escape), [this] { back(); });
+}
+
+bool Window::atJob() const {
+    return desk_.hasJob() && pages_->currentWidget() == job_page_;
+}
+
+/// Nothing is done on a page that is not seen.
+void Window::actHere(std::size_t n) {
+    if (atJob()) slate_->act(n);
 }
 
 void Window::back() {
@@ -263,7 +271,7 @@ void Window::back() {
 }
 
 void Window::happens(ChangeKind kind) {
-    if (!desk_.hasJob()) return;
+    if (!atJob()) return;
     desk_.happened(kind);
     if (kind == ChangeKind::strings_moved) return setStage(Stage::lines);
     askNext();
@@ -364,8 +372,8 @@ void Window::keepInView() {
     if (at) pane_->ensureWidgetVisible(at, 30, 30);
 }
 
-/// The head line is written smaller where it is too long for the window, and says what it is aimed at and in
-/// which units last.
+/// The head line is written smaller where it is too long for the window; then units and title go. What it is
+/// aimed at stays, since it may say that readings mean nothing.
 void Window::fitHead() {
     const std::initializer_list<QLabel*> all = {name_, title_, aim_, units_, kept_};
     for (QLabel* l : all) l->setVisible(true);
@@ -380,7 +388,7 @@ void Window::fitHead() {
         if (fits()) return;
     }
     units_->hide();
-    if (!fits()) aim_->hide();
+    if (!fits()) title_->hide();
 }
 
 /// In one line; a long one in two, smaller.
@@ -564,7 +572,7 @@ void Window::askNext() {
 }
 
 void Window::strike() {
-    if (!desk_.hasJob()) return;
+    if (!atJob()) return;
     if (slate_->guide() != read_) setStage(Stage::read);
     read_->startStrike();
 }

@@ -124,7 +124,9 @@ class Window : public QMainWindow {
     void fitPane();
     void fitHead();
     void fitSay();
-    void keepInView();  ///< what is pointed at
+    void keepInView();   ///< what is pointed at
+    bool atJob() const;  ///< a job is open, and seen
+    void actHere(std::size_t n);
     void happens(ChangeKind kind);
     void togglePage(PageId id);
     void chooseTheme(const QString& theme);  ///< `slate`, `daylight`, `system`

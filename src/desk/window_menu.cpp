@@ -125,19 +125,19 @@ void Window::makeMenus() {
     });
     job->addSeparator();
     add(job, tr("Undo"), ctrl(Qt::Key_Z), [this] {
-        if (desk_.undo()) askNext();
+        if (atJob() && desk_.undo()) askNext();
     });
     add(job, tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] {
-        if (desk_.redo()) askNext();
+        if (atJob() && desk_.redo()) askNext();
     });
 
     // What can be done in this place, as its buttons say it.
     QMenu* here = menuBar()->addMenu(tr("&Here"));
     connect(here, &QMenu::aboutToShow, this, [this, here] {
         here->clear();
-        for (const auto& [text, key, n] : slate_->offered()) {
+        for (const auto& [text, key, n] : atJob() ? slate_->offered() : std::vector<Slate::Offered>()) {
             QAction* a = here->addAction(key.isEmpty() ? text : text + QLatin1Char('\t') + key);
-            connect(a, &QAction::triggered, this, [this, n = n] { slate_->act(n); });
+            connect(a, &QAction::triggered, this, [this, n = n] { actHere(n); });
         }
         if (here->isEmpty()) here->addAction(tr("Nothing but typing"))->setEnabled(false);
     });
@@ -147,10 +147,16 @@ void Window::makeMenus() {
     add(happened, tr("It was jacked"), Qt::Key_F10, [this] { happens(ChangeKind::jacked); });
     add(happened, tr("It was rolled"), Qt::Key_F11, [this] { happens(ChangeKind::rolled); });
     add(happened, tr("It was bounced"), Qt::Key_F12, [this] { happens(ChangeKind::bounced); });
-    add(happened, tr("Something else happened …"), ctrl(Qt::Key_E), [this] { slate_->startHappening(); });
-    add(happened, tr("Something is loose …"), ctrl(Qt::Key_L), [this] { slate_->startLoose(); });
+    add(happened, tr("Something else happened …"), ctrl(Qt::Key_E), [this] {
+        if (atJob()) slate_->startHappening();
+    });
+    add(happened, tr("Something is loose …"), ctrl(Qt::Key_L), [this] {
+        if (atJob()) slate_->startLoose();
+    });
     add(happened, tr("The last reading here was wrong …"), ctrl(Qt::Key_D), [this] { strike(); });
-    add(happened, tr("The cautions here were read"), ctrl(Qt::Key_K), [this] { slate_->acknowledge(); });
+    add(happened, tr("The cautions here were read"), ctrl(Qt::Key_K), [this] {
+        if (atJob()) slate_->acknowledge();
+    });
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
     add(view, tr("Angles: minutes or decimals"), Qt::Key_F6, [this] { nextAngles(); });

@@ -385,6 +385,11 @@ INSTANTIATE_TEST_SUITE_P(
                       Line{"camber", "-1 deg minus 0.5 deg plus 0.25 deg", "camber", -1.5, -0.75}));
 
 TEST(TargetLines, WhatIsNotATargetSaysSo) {
+    // Beside an angle a bare stroke is minutes, and not feet.
+    const auto minutes = target_from_text("toe", "10' in +-8'");
+    ASSERT_TRUE(minutes);
+    EXPECT_NEAR(minutes->band.lo.deg(), 2.0 / 60, 1e-9);
+    EXPECT_NEAR(minutes->band.hi.deg(), 18.0 / 60, 1e-9);
     EXPECT_FALSE(target_from_text("toe", "a little in"));
     EXPECT_FALSE(target_from_text("toe", "2 mm in ±1 mm")) << "a length without its span";
     EXPECT_FALSE(target_from_text("toe", ""));

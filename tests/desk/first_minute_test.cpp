@@ -115,6 +115,36 @@ TEST_F(FirstMinute, WhatIsWrongOnItIsSaidAndNothingIsLost) {
     EXPECT_NEAR(desk->car().wheelbase->mm(), 800, 1e-9);
 }
 
+TEST_F(FirstMinute, WhatToAimAtIsAskedWhereItIsFirstNeededAndInTheHandsOwnUnits) {
+    open();
+    key(Qt::Key_F7);  // inches
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Old van");
+    key(Qt::Key_Return);
+    for (const char* length : {"101", "16 3/8", "416 mm"}) enter(length);
+    key(Qt::Key_Return);
+    ASSERT_TRUE(desk->hasJob());
+    EXPECT_NEAR(desk->car().wheelbase->in(), 101.0, 1e-9) << "a bare number is inches";
+    window->setStage(Stage::turn);
+    desk->settle();
+    ASSERT_TRUE(named("Say what to aim at"));
+    QTest::mouseClick(const_cast<QAbstractButton*>(named("Say what to aim at")), Qt::LeftButton);
+    ASSERT_EQ(window->page().id, PageId::card);
+    EXPECT_TRUE(slateText().contains("front axle, toe")) << slateText().toStdString();
+    enter("10' in +-8'");
+    desk->settle();
+    ASSERT_FALSE(desk->job().targets.empty()) << slateText().toStdString();
+    EXPECT_EQ(desk->job().targets.front().measure, Measure::total_toe);
+    EXPECT_NEAR(desk->job().targets.front().hi.deg(), 0.3, 1e-9);
+    key(Qt::Key_Escape);
+    EXPECT_TRUE(window->page().none());
+    EXPECT_FALSE(named("Say what to aim at") && named("Say what to aim at")->isVisible());
+    // The card's lengths, and its examples, in inches; a pitch as it is written.
+    key(Qt::Key_I, Qt::ControlModifier);
+    EXPECT_TRUE(slateText().contains("101 in")) << slateText().toStdString();
+    EXPECT_TRUE(window->slate().findChild<QLineEdit*>()->placeholderText().endsWith(" in"));
+}
+
 TEST_F(FirstMinute, EachWayNeedsWhatItsReadingsNeed) {
     const auto keys = [](const char* rig) {
         QStringList out;

@@ -62,6 +62,24 @@ TEST_F(HelpTest, F1ExplainsTheScreenThatIsThereAndLeadsBackToIt) {
     EXPECT_EQ(window->page().id, PageId::tires);
 }
 
+TEST_F(HelpTest, NothingIsDoneOnAPageThatIsNotSeen) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    ASSERT_EQ(window->stage(), Stage::turn);
+    ASSERT_FALSE(desk->answer().plan.turns.empty());
+    const std::size_t entries = desk->log().size();
+    for (const auto& show :
+         {std::function([this] { window->showHelp(); }), std::function([this] { window->showPreferences(); }),
+          std::function([this] { window->showShelf(); })}) {
+        show();
+        for (Qt::Key k : {Qt::Key_F2, Qt::Key_F10, Qt::Key_F11, Qt::Key_F12}) key(k);
+        for (Qt::Key k : {Qt::Key_Z, Qt::Key_K, Qt::Key_D}) key(k, Qt::ControlModifier);
+        EXPECT_EQ(desk->log().size(), entries) << "turned as written is the other page's";
+        if (window->findChild<HelpPage*>()) key(Qt::Key_Escape);
+    }
+}
+
 TEST_F(HelpTest, ThereIsHelpOnEveryPage) {
     QSet<QString> all;
     for (int i = static_cast<int>(PageId::none) + 1; i <= static_cast<int>(PageId::practice); ++i)

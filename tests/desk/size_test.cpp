@@ -118,6 +118,14 @@ TEST_F(SizeTest, EverythingGrowsByOneKeyAndByTheWheelAndStaysSo) {
     for (int i = 0; i < 4; ++i) key(Qt::Key_Plus, Qt::ControlModifier);
     QApplication::processEvents();
     EXPECT_EQ(wrong(), QStringList()) << wrong().join(" | ").toStdString();
+    // In the narrowest head line it is still said what it is aimed at: or that readings mean nothing.
+    window->resize(960, 540);
+    for (int i = 0; i < 12; ++i) key(Qt::Key_Plus, Qt::ControlModifier);
+    QApplication::processEvents();
+    bool said = false;
+    for (const QLabel* l : window->findChildren<QLabel*>())
+        said = said || (l->isVisible() && l->text().startsWith("aim:"));
+    EXPECT_TRUE(said);
 }
 
 }  // namespace

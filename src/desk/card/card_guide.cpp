@@ -52,6 +52,15 @@ void CardGuide::enter() {
     if (chosen_.isEmpty()) chosen_ = QStringLiteral("body");
     item_ = 0;
     pictures_.reset();
+    if (begins_at_.isEmpty()) return;
+    chosen_ = begins_at_;
+    const auto g = group();
+    const book::WrittenCard card = desk_.writtenCard();
+    for (int i = 0; g && i < static_cast<int>(g->items.size()); ++i)
+        if (valueOf(card, g->items[static_cast<std::size_t>(i)]).isEmpty()) {
+            item_ = i;
+            break;
+        }
 }
 
 void CardGuide::choose(const QString& place) {
@@ -112,6 +121,18 @@ QString CardGuide::valueOf(const book::WrittenCard& card, const CardItem& i) con
     return q(s);
 }
 
+QString CardGuide::shownOf(const book::WrittenCard& card, const CardItem& i) const {
+    return inUnits(i, valueOf(card, i));
+}
+
+/// A length in the units that are shown; what is none, and a thread's pitch, as it is written.
+QString CardGuide::inUnits(const CardItem& i, const QString& written) const {
+    if (i.type != Type::length || i.bounded == Bounded::thread_pitch) return written;
+    const auto quantity = read_quantity(written.toStdString(), {Expect::Kind::length, Bare::mm});
+    return quantity && quantity->kind == QuantityKind::length ? q(fairchalk::show(quantity->length(), how_))
+                                                              : written;
+}
+
 std::vector<Place> CardGuide::places() const {
     std::vector<Place> out;
     const book::WrittenCard card = desk_.writtenCard();
@@ -142,7 +163,9 @@ bool CardGuide::typesWords() const {
 }
 QString CardGuide::prompt() const {
     const auto i = item();
-    return i ? i->hint : QString();
+    if (!i) return {};
+    // An example in the hand's own units.
+    return how_.lengths == Show::LengthStyle::inch ? inUnits(*i, i->hint) : i->hint;
 }
 Expect CardGuide::expected() const {
     const auto i = item();
@@ -368,7 +391,7 @@ QString CardGuide::body() const {
     QString rows;
     const auto now = item();
     for (const CardItem& i : g->items) {
-        const QString v = valueOf(card, i);
+        const QString v = shownOf(card, i);
         const bool here = now && now->id == i.id;
         rows += QStringLiteral("⟨tr⟩⟨td width='160'⟩%1%2⟨/td⟩⟨td⟩%3⟨/td⟩⟨/tr⟩")
                     .arg(here ? QStringLiteral("⟨b⟩› ⟨/b⟩") : QString(), i.name,
@@ -411,7 +434,7 @@ void CardGuide::draw(QPainter& p) const {
         double y = g.at.top() + 36;
         int more = 0;
         for (const CardItem& i : g.items) {
-            const QString v = valueOf(card, i);
+            const QString v = shownOf(card, i);
             if (v.isEmpty()) continue;
             if (y + 24 > g.at.bottom()) {
                 ++more;

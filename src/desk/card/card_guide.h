@@ -8,11 +8,13 @@
 namespace fairchalk::desk {
 
 /// The car's card as places on a drawing of the car. One points at a place and is asked what belongs there,
-/// one thing at a time; what is not known yet waits.
+/// one thing at a time; what is not known yet waits. It begins at one of its groups where one is named, at
+/// the first that is not said there.
 class CardGuide : public DrawnGuide {
     Q_OBJECT
   public:
-    using DrawnGuide::DrawnGuide;
+    CardGuide(JobDesk& desk, const QString& begins_at, QObject* parent)
+        : DrawnGuide(desk, parent), begins_at_(begins_at) {}
     void enter() override;
     bool isStage() const override { return false; }
     std::vector<Place> places() const override;
@@ -45,6 +47,12 @@ class CardGuide : public DrawnGuide {
 
     const std::vector<book::Book::Picture>& pictures() const;
 
+    /// As it is written, a length in the units that are shown.
+    QString shownOf(const book::WrittenCard& card, const CardItem& item) const;
+
+    QString inUnits(const CardItem& item, const QString& written) const;
+
+    QString begins_at_;
     int item_ = 0;
     /// What is asked follows from the log, and is made once for each state of it.
     mutable std::vector<CardGroup> groups_;

@@ -53,7 +53,7 @@ constexpr std::array pages = {
     OfPage{PageId::tires, plain<TiresGuide>},
     OfPage{PageId::shop, plain<ShopGuide>},
     OfPage{PageId::repair, plain<RepairGuide>},
-    OfPage{PageId::card, plain<CardGuide>},
+    OfPage{PageId::card, about<CardGuide>},
     OfPage{PageId::baseline, plain<BaselineGuide>},
     OfPage{PageId::rig, rig},
     OfPage{PageId::tools, about<ToolsGuide>},

@@ -292,6 +292,7 @@ bool CarPage::makeTargets(book::Json& targets) {
         book::Json t = book::Json::object();
         const std::string basis = chosen(axle);
         bool as_length = false;
+        std::optional<Quantity> aim;  // it comes first
         Expect expect{Expect::Kind::length_or_angle};
         // The unit is often written once: with the aim, a tolerance or the diameter.
         for (const char* part : {"over", "minus", "plus", "aim"})
@@ -306,8 +307,10 @@ bool CarPage::makeTargets(book::Json& targets) {
                                     tr("a target needs its tolerance, like 0°15' or 1.5 mm."));
                 continue;
             }
-            const auto q = read_quantity(text(key.c_str()).toStdString(), expect);
+            const std::string typed = text(key.c_str()).toStdString();
+            const auto q = aim ? book::read_tolerance(typed, *aim, expect) : read_quantity(typed, expect);
             if (!q) return complain(key.c_str(), QString::fromStdString(words::sentence(q.error())));
+            if (!aim) aim = *q;
             as_length = as_length || q->kind == QuantityKind::length;
             t[part] = q->text;
         }
@@ -519,12 +522,14 @@ void CarPage::paintEvent(QPaintEvent*) {
 }
 
 std::optional<Target> CarPage::understood(const std::string& axle) const {
+    std::optional<Quantity> aim;
     const auto read = [&](const char* part) -> std::optional<Quantity> {
-        const auto q =
-            read_quantity(text((axle + part).c_str()).toStdString(), {Expect::Kind::length_or_angle});
+        const std::string typed = text((axle + part).c_str()).toStdString();
+        const Expect expect{Expect::Kind::length_or_angle};
+        const auto q = aim ? book::read_tolerance(typed, *aim, expect) : read_quantity(typed, expect);
         return q ? std::optional<Quantity>(*q) : std::nullopt;
     };
-    const auto aim = read("_aim");
+    aim = read("_aim");
     if (!aim) return std::nullopt;
     const std::string basis = chosen(axle.c_str());
     ToeAsLength terms;

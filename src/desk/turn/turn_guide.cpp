@@ -88,7 +88,8 @@ QString TurnGuide::say() const {
     const JobAnalysis& a = desk_.answer();
     if (!desk_.answerIsCurrent()) return tr("Working it out …");
     if (desk_.job().targets.empty())
-        return tr("No targets yet: what to aim at is said on the car's card (Ctrl+I).");
+        return tr(
+            "No targets yet: say what to aim at, from the car's manual. It stands on its card (Ctrl+I).");
     if (a.plan.next == NextStep::look && a.plan.look) return q(words::look(*a.plan.look, desk_.car()));
     if (a.plan.next == NextStep::test_turn)
         return tr("Not known yet which way it works: turn so much, read %1 spots again, and it is.")
@@ -185,6 +186,13 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     if (unread && !last_of<AnglesCarried>(desk_.job()) && left())
         add(
             "carry", tr("Take over what is known"), [](TurnGuide& g) { g.desk_.record(*g.left()); }, true);
+    if (desk_.job().targets.empty())
+        add(
+            "aim", tr("Say what to aim at"),
+            [](TurnGuide& g) {
+                emit g.pageWanted({PageId::card, QStringLiteral("targets")});
+            },
+            true);
     const auto offers = plan_offers(desk_);
     const auto chosen =
         std::find_if(offers.begin(), offers.end(), [](const PlanOffer& o) { return o.chosen; });
