@@ -322,17 +322,26 @@ void Window::nextLengths() {
     Show how = how_;
     how.lengths = how.lengths == Show::LengthStyle::mm ? Show::LengthStyle::inch : Show::LengthStyle::mm;
     setHow(how);
-    if (!desk_.book().read_only())
-        desk_.facts().keep("lengths", how.lengths == Show::LengthStyle::inch ? "inch" : "mm");
+    if (desk_.book().read_only()) return;
+    const bool inches = how.lengths == Show::LengthStyle::inch;
+    desk_.facts().keep("lengths", inches ? "inch" : "mm");
+    // Who types inches reads an inch rule.
+    if (const auto spot = read_->spot(); atJob() && inches && spot && inchesTyped() &&
+                                         desk_.toolFor(*spot) == standard_tool("steel-rule-mm")->name)
+        desk_.takeUp(*spot, standard_tool("steel-rule-inch")->name);
+}
+
+/// The last thing that was typed was a reading in inches.
+bool Window::inchesTyped() const {
+    const Reading* r = desk_.log().empty() ? nullptr : std::get_if<Reading>(&desk_.log().back().event);
+    return r && r->value.kind == QuantityKind::length && book::unit_beside(r->value) == Bare::inch;
 }
 
 /// Who types inches is told once how to have them everywhere.
 void Window::offerInches() {
-    if (!desk_.hasJob() || how_.lengths == Show::LengthStyle::inch || desk_.log().empty() ||
+    if (!desk_.hasJob() || how_.lengths == Show::LengthStyle::inch || !inchesTyped() ||
         desk_.book().read_only() || !desk_.facts().at("inches_offered").empty())
         return;
-    const Reading* r = std::get_if<Reading>(&desk_.log().back().event);
-    if (!r || r->value.kind != QuantityKind::length || book::unit_beside(r->value) != Bare::inch) return;
     desk_.facts().keep("inches_offered", "yes");
     aside_ =
         tr("You type inches: F7 shows them everywhere and takes the inch rule, from now on in this garage.");

@@ -117,6 +117,7 @@ class Window : public QMainWindow {
     void putBeside(QWidget* page);
     bool isBeside(const QWidget* page) const;
     void offerInches();
+    bool inchesTyped() const;
     void shortcuts();
     void back();
     /// Everything so many times as large.

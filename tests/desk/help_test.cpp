@@ -181,8 +181,10 @@ TEST_F(HelpTest, InchesAreOfferedOnceToWhoTypesThem) {
     enter("4 1/8 in");
     QApplication::processEvents();
     EXPECT_FALSE(window->sayLine().contains("You type inches")) << "once";
+    EXPECT_EQ(desk->toolFor(*window->reading().spot()), "steel-rule-mm");
     key(Qt::Key_F7);
     EXPECT_EQ(desk->facts().at("lengths"), "inch");
+    EXPECT_EQ(desk->toolFor(*window->reading().spot()), "steel-rule-inch");
 }
 
 TEST_F(HelpTest, EveryActionStandsInAMenuWithItsKeyAndNoKeyTwice) {

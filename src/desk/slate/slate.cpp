@@ -456,8 +456,12 @@ void Slate::fit() {
 
 void Slate::focusLine() {
     const Guide& g = shown();
+    const auto on = std::find_if(shown_acts_.begin(), shown_acts_.end(),
+                                 [](const Act& a) { return a.key == Act::enter; });
     if (g.typing())
         entry_->setFocus();
+    else if (on != shown_acts_.end())
+        act_buttons_[static_cast<std::size_t>(on - shown_acts_.begin())]->setFocus();
     else if (g.actHasFocus() && !act_buttons_.empty() && act_buttons_.front()->isVisibleTo(this))
         act_buttons_.front()->setFocus();
     else
