@@ -411,8 +411,8 @@ void Window::fitSay() {
 void Window::zoomTo(double times) {
     const double before = zoom();
     setZoom(std::clamp(times, 0.8, 2.5));
-    QSettings().setValue(QStringLiteral("zoom"), zoom());
     if (zoom() == before) return;
+    QSettings().setValue(QStringLiteral("zoom"), zoom());
     qApp->setStyleSheet(Chalk::now().styleSheet());
     // What has a type or a height of its own keeps its share.
     for (QWidget* w : findChildren<QWidget*>()) {

@@ -3,24 +3,17 @@
 
 #include <QGridLayout>
 #include <QPainter>
-#include <QScrollArea>
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/scrolled.h"
 #include "look/type_line.h"
 
 namespace fairchalk::desk {
 
 PreferencesPage::PreferencesPage(std::vector<Preference> all, QWidget* parent)
     : QWidget(parent), all_(std::move(all)) {
-    auto* whole = new QVBoxLayout(this);
-    whole->setContentsMargins(0, 0, 0, 0);
-    auto* scroll = new QScrollArea(this);
-    scroll->setWidgetResizable(true);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    whole->addWidget(scroll);
-    auto* page = new QWidget(scroll);
-    scroll->setWidget(page);
+    QWidget* const page = scrolledPage(this);
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(60, 24, 60, 20);
     const auto label = [&](const QString& text, double size, bool bold = false) {

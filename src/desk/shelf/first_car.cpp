@@ -5,12 +5,12 @@
 
 #include <QKeyEvent>
 #include <QPainter>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "guide/drawn_guide.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/scrolled.h"
 #include "look/type_line.h"
 #include "rig/rig_drawing.h"
 #include "shelf/typed_length.h"
@@ -87,14 +87,7 @@ void WayMark::paintEvent(QPaintEvent*) {
 }
 
 FirstCarPage::FirstCarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-    auto* whole = new QVBoxLayout(this);
-    whole->setContentsMargins(0, 0, 0, 0);
-    auto* scroll = new QScrollArea(this);
-    scroll->setWidgetResizable(true);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    whole->addWidget(scroll);
-    auto* page = new QWidget(scroll);
-    scroll->setWidget(page);
+    QWidget* const page = scrolledPage(this);
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(40, 18, 40, 16);
     column->setSpacing(6);

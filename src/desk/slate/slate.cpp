@@ -440,15 +440,19 @@ bool Slate::isLow() const {
 /// Its own height is known only after the window's.
 void Slate::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
-    if (low_ != isLow()) fit();
+    fit();
 }
 
 void Slate::fit() {
     const auto px = [](double at_one) { return static_cast<int>(std::lround(at_one * zoom())); };
-    low_ = isLow();
+    // A window that is dragged larger asks for it again and again.
+    const std::pair now(zoom(), isLow());
+    if (now == fitted_) return;
+    fitted_ = now;
+    const bool low = now.second;
     setFixedWidth(px(366));
-    entry_->setFixedHeight(px(low_ ? 50 : 70));
-    close_up_->setFixedHeight(px(low_ ? 110 : 204));
+    entry_->setFixedHeight(px(low ? 50 : 70));
+    close_up_->setFixedHeight(px(low ? 110 : 204));
     for (QPushButton* b : act_buttons_) b->setMinimumHeight(px(38));
     shown_acts_.clear();
     if (guide_) refresh();
@@ -573,7 +577,7 @@ void Slate::refresh() {
     showFace();
     if (g.showsSpot()) close_up_->setSpot(g.spot(), desk_.lines().sweep.value_or(usual_sweep));
     // In a low window the line and the words come first; the say-line tells where the rule goes.
-    close_up_->setVisible((g.showsSpot() && !low_) || close_up_->showsFace());
+    close_up_->setVisible((g.showsSpot() && !fitted_.second) || close_up_->showsFace());
     entry_->setVisible(g.typing());
     keypad_drawing_->setVisible(keypad_ && g.typing() && !g.typesWords());
     entry_->setEnabled(g.typing());

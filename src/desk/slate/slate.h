@@ -95,11 +95,11 @@ class Slate : public QWidget {
     Question* question_ = nullptr;
     QString error_;
     KeypadDrawing* keypad_drawing_ = nullptr;
-    bool low_ = false;     ///< there is little height
-    bool keypad_ = false;  ///< a key of the numeric keypad was used
-    QString from_gauge_;   ///< what a gauge put on the line
-    QString insisted_;     ///< typed, questioned, and on the line still
-    QStringList meant_;    ///< what it may have meant: Tab takes the next
+    std::pair<double, bool> fitted_{};  ///< for which zoom, and whether there is little height
+    bool keypad_ = false;               ///< a key of the numeric keypad was used
+    QString from_gauge_;                ///< what a gauge put on the line
+    QString insisted_;                  ///< typed, questioned, and on the line still
+    QStringList meant_;                 ///< what it may have meant: Tab takes the next
     std::vector<QPushButton*> act_buttons_;
     std::vector<Act> shown_acts_;  ///< as the buttons have them
     bool shown_keys_ = false;
