@@ -22,13 +22,13 @@ std::vector<Entry> up_to(const std::vector<Entry>& log, std::size_t end) {
 }
 
 Estimate left(const std::vector<Entry>& log) {
-    const std::vector<Entry> unbiased = up_to(log, log.size());
+    const std::vector<Entry> unbiased = with_bias(log, nullptr);
     return estimate_believed(job_of(unbiased));
 }
 
 /// By the readings of one round alone; the first that read something where none is named.
 std::optional<Estimate> found(const std::vector<Entry>& log, std::size_t after) {
-    const std::vector<Entry> unbiased = up_to(log, log.size());
+    const std::vector<Entry> unbiased = with_bias(log, nullptr);
     // Entries that were taken out stand before it no more.
     std::size_t from = after;
     for (std::size_t i = 0; i < after && i < log.size(); ++i)
@@ -82,6 +82,12 @@ std::optional<Estimate> own_beside(const std::vector<Visit>& season, std::size_t
 }
 
 }  // namespace
+
+std::vector<Entry> with_bias(std::vector<Entry> log, const BiasTaken* bias) {
+    std::erase_if(log, [](const Entry& e) { return std::holds_alternative<BiasTaken>(e.event); });
+    if (bias) log.push_back(Entry{{}, {}, {}, {}, {}, *bias});
+    return log;
+}
 
 namespace {
 

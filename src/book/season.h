@@ -30,6 +30,10 @@ struct Visit {
     bool whole = true;
 };
 
+/// A log with this taken off its angles and nothing else, whatever it said itself: what two jobs know can be
+/// compared only where the same was taken off both. Nothing: as the garage reads.
+std::vector<Entry> with_bias(std::vector<Entry> log, const BiasTaken* bias);
+
 /// All jobs of a car, oldest first; those of practice alone where they are asked for, else all others. Works
 /// for as long as the car has jobs: not for the window's thread. Jobs that this program can't read are left
 /// out. Throws BookError.

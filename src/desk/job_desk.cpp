@@ -266,6 +266,7 @@ void JobDesk::make(std::function<QString(book::Book&)> work,
 }
 
 void JobDesk::compute() {
+    if (looked_back_by_ != biasesTaken()) lookBack();
     analyst_.ask(job_id_, file_.entries());
 }
 

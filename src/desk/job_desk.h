@@ -156,7 +156,11 @@ class JobDesk : public QObject {
     void dues(std::function<void(std::map<std::string, std::vector<Due>>)> then);
     /// What the last job on this car left its angles at, a little less sure for what was driven since;
     /// nothing where there is none.
-    void leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then);
+    struct LeftByLastJob {
+        AnglesCarried angles;           ///< as the garage reads
+        std::optional<BiasTaken> bias;  ///< what that job had taken off
+    };
+    void leftByLastJob(std::function<void(std::optional<LeftByLastJob>)> then);
     /// The card of a car with what its last job taught: arms, responses, what is left in stacks and tin.
     static book::Json taughtCard(const book::Book& book, const std::string& car);
     /// The same, worked out beside the window.
@@ -219,6 +223,8 @@ class JobDesk : public QObject {
     void learnTimes();
     /// And how the job before this one left the car.
     void lookBack();
+    /// How often this job said what is taken off, or that nothing is any more.
+    int biasesTaken() const;
     void takeWays();
 
     std::shared_ptr<book::Book> book_;  ///< shared with what works on it beside the window
@@ -234,6 +240,7 @@ class JobDesk : public QObject {
     Facts facts_;
     std::unique_ptr<practice::PracticeFloor> practice_;
     std::optional<LeftAt> left_at_;
+    int looked_back_by_ = 0;  ///< `biasesTaken` then: the car before is shown with the same taken off
     std::optional<book::NamedTwice> named_twice_;
     std::size_t kept_ = 0;
     int making_ = 0;

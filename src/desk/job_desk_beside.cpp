@@ -103,13 +103,19 @@ std::optional<LastJob> last_job(const book::Book& book, const std::string& car, 
 
 }  // namespace
 
-void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> then) {
+void JobDesk::leftByLastJob(std::function<void(std::optional<LeftByLastJob>)> then) {
     beside([book = book_, job = job_id_, then]() -> std::function<void()> {
-        std::optional<AnglesCarried> out;
+        std::optional<LeftByLastJob> out;
         try {
             if (const auto last = last_job(*book, book->car_of(job), job)) {
-                out = carried_over(estimate_believed(job_of(last->log)));
-                if (out) out->from = last->title;
+                // As the garage reads: what is taken off is taken off these too, and must not be twice.
+                const std::vector<Entry> as_read = book::with_bias(last->log, nullptr);
+                if (auto angles = carried_over(estimate_believed(job_of(as_read)))) {
+                    angles->from = last->title;
+                    out = {std::move(*angles), {}};
+                    const Job before = job_of(last->log);
+                    if (const auto* bias = last_of<BiasTaken>(before)) out->bias = *bias;
+                }
             }
         } catch (const std::exception&) {
             // Nothing is taken over from what can't be read.
@@ -118,17 +124,28 @@ void JobDesk::leftByLastJob(std::function<void(std::optional<AnglesCarried>)> th
     });
 }
 
+int JobDesk::biasesTaken() const {
+    int n = 0;
+    for (std::size_t i = 0; i < log().size(); ++i)
+        n += job_.live(i) && std::holds_alternative<BiasTaken>(log()[i].event);
+    return n;
+}
+
 void JobDesk::lookBack() {
     left_at_.reset();
     named_twice_.reset();
-    beside([this, book = book_, here = job_id_]() -> std::function<void()> {
+    const BiasTaken* taken = last_of<BiasTaken>(job_);
+    looked_back_by_ = biasesTaken();
+    beside([this, book = book_, here = job_id_, by = looked_back_by_,
+            bias = taken ? std::optional(*taken) : std::nullopt]() -> std::function<void()> {
         std::optional<LeftAt> left;
         std::optional<book::NamedTwice> twice;
         try {
             const std::string car = book->car_of(here);
             const bool practice = book->fact("practice:" + here).has_value();
             if (const auto last = practice ? std::nullopt : last_job(*book, car, here)) {
-                const Job before = job_of(last->log);
+                const std::vector<Entry> alike = book::with_bias(last->log, bias ? &*bias : nullptr);
+                const Job before = job_of(alike);
                 left = LeftAt{last->title, last->begun, estimate_believed(before), rods_at_end(before)};
                 // What each cause does is worked out once, and takes long enough to be seen on the window's
                 // thread.
@@ -138,8 +155,8 @@ void JobDesk::lookBack() {
         } catch (const std::exception&) {
             // Nothing is compared with what can't be read.
         }
-        return [this, here, left = std::move(left), twice] {
-            if (job_id_ != here) return;
+        return [this, here, by, left = std::move(left), twice] {
+            if (job_id_ != here || looked_back_by_ != by) return;
             left_at_ = left;
             named_twice_ = twice;
             if (left_at_) emit answered();

@@ -111,6 +111,34 @@ TEST_F(AfterDeskTest, AJobOnAKnownCarBeginsWithWhatWasKnownAndHasItsTurnsBack) {
     EXPECT_TRUE(offered);
 }
 
+TEST_F(AfterDeskTest, WhatIsCarriedOverHasItsBiasTakenOffOnce) {
+    season("tarnby-estate", 1);
+    {
+        UuidSource ids(sources());
+        book::Book b(path);
+        b.add_job(b.cars().front().id, "next", book::Json::object(), ids);
+    }
+    open();
+    settled();
+    window->openJob(QString::fromStdString(desk->book().jobs().back().id));
+    settled();
+    BiasTaken bias;
+    bias.all.push_back(
+        {WheelAngle::camber, false, std::nullopt, Angle::from_deg(0.5), Angle::from_deg(0.02)});
+    desk->record(bias);
+    settled();
+    const double left = desk->answer().now.wheels[0].camber.value.deg();
+    window->openJob(QString::fromStdString(desk->book().jobs().front().id));
+    settled();
+    window->setStage(Stage::turn);
+    settled();
+    key(Qt::Key_4, Qt::AltModifier);
+    settled();
+    ASSERT_TRUE(last_of<AnglesCarried>(desk->job())) << slateText().toStdString();
+    EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), left, 1e-6);
+    EXPECT_EQ(last_of<BiasTaken>(desk->job())->all.size(), 1u) << "and it is said in this job too";
+}
+
 TEST_F(AfterDeskTest, ACarWithOneUnreadJobHasAPageThatSaysSo) {
     {
         UuidSource ids(sources());

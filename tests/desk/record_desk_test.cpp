@@ -97,6 +97,26 @@ TEST_F(RecordDeskTest, OfTheSameCarTwiceNothingMoved) {
     EXPECT_FALSE(slateText().contains("Since"));
 }
 
+TEST_F(RecordDeskTest, WhatIsTakenOffNowIsTakenOffTheJobBeforeToo) {
+    demo();
+    {
+        UuidSource ids(sources());
+        book::Book b(path);
+        b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/brask-hillclimb.json", ids), "Autumn", ids);
+    }
+    open();
+    for (const book::JobInfo& j : desk->book().jobs())
+        if (j.title == "Autumn") window->openJob(QString::fromStdString(j.id));
+    BiasTaken bias;
+    bias.all.push_back({WheelAngle::toe, false, Axle::front, Angle::from_deg(0.8), Angle::from_deg(0.02)});
+    desk->record(bias);
+    desk->settle();
+    desk->settleMaking();
+    record();
+    EXPECT_TRUE(slateText().contains("Nothing moved that these readings could show"))
+        << slateText().toStdString();
+}
+
 TEST_F(RecordDeskTest, APageThatCannotBeWrittenSaysSo) {
     EXPECT_FALSE(writePdf("<p>x</p>", "/nowhere/at/all.pdf"));
     EXPECT_EQ(titleOf("<title>a &amp; b</title>"), "a & b");

@@ -146,17 +146,23 @@ void TurnGuide::act(const QString& id) {
         if (d.act.id == id) return d.run(*this);
 }
 
-const std::optional<AnglesCarried>& TurnGuide::left() const {
+const std::optional<JobDesk::LeftByLastJob>& TurnGuide::left() const {
     if (left_for_ != desk_.jobId()) left_.reset();
     if (!std::exchange(left_again_, false) && left_for_ == desk_.jobId()) return left_;
     left_for_ = desk_.jobId();
     auto* self = const_cast<TurnGuide*>(this);  // the answer comes later, and is told
-    desk_.leftByLastJob([self = QPointer(self), job = left_for_](std::optional<AnglesCarried> left) {
+    desk_.leftByLastJob([self = QPointer(self), job = left_for_](std::optional<JobDesk::LeftByLastJob> left) {
         if (!self || self->left_for_ != job) return;
         self->left_ = std::move(left);
         if (self->left_) emit self->said();
     });
     return left_;
+}
+
+void TurnGuide::carry() {
+    std::vector<JobDesk::What> all{left()->angles};
+    if (const auto& bias = left()->bias; bias && !last_of<BiasTaken>(desk_.job())) all.push_back(*bias);
+    desk_.record(std::move(all));
 }
 
 std::vector<TurnGuide::Doing> TurnGuide::doings() const {
@@ -185,7 +191,7 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     const bool unread = rounds.empty() || (rounds.size() == 1 && rounds[0].readings.empty());
     if (unread && !last_of<AnglesCarried>(desk_.job()) && left())
         add(
-            "carry", tr("Take over what is known"), [](TurnGuide& g) { g.desk_.record(*g.left()); }, true);
+            "carry", tr("Take over what is known"), [](TurnGuide& g) { g.carry(); }, true);
     if (desk_.job().targets.empty())
         add(
             "aim", tr("Say what to aim at"),

@@ -42,11 +42,13 @@ class TurnGuide : public Guide {
     };
     std::vector<Doing> doings() const;
     /// What the last job on this car left, worked out once for each job that is opened.
-    const std::optional<AnglesCarried>& left() const;
+    const std::optional<JobDesk::LeftByLastJob>& left() const;
+    /// Takes over what is known, and with it what that job had taken off, where this one says nothing of it.
+    void carry();
 
     mutable bool left_again_ = true;
     mutable std::string left_for_;
-    mutable std::optional<AnglesCarried> left_;
+    mutable std::optional<JobDesk::LeftByLastJob> left_;
 };
 
 }  // namespace fairchalk::desk
