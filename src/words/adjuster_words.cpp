@@ -67,10 +67,10 @@ std::string how_to_rotate(const Adjuster& d, bool longer) {
     switch (rotation_seen_from_wheel(d.thread, longer)) {
         case Rotation::clockwise:
             return across ? fill(TR_NOOP("clockwise, as seen along it from its {0} end"), {end})
-                          : tr(TR_NOOP("clockwise, as seen along it from its end at the wheel"));
+                          : tr("clockwise, as seen along it from its end at the wheel");
         case Rotation::counterclockwise:
             return across ? fill(TR_NOOP("counterclockwise, as seen along it from its {0} end"), {end})
-                          : tr(TR_NOOP("counterclockwise, as seen along it from its end at the wheel"));
+                          : tr("counterclockwise, as seen along it from its end at the wheel");
         case Rotation::unknown:
             break;
     }
@@ -152,7 +152,7 @@ std::string wrenches(const Adjuster& a) {
     return a.wrench.empty() ? std::string() : fill(TR_NOOP("Wrenches: {0}."), {a.wrench});
 }
 std::string count_turns() {
-    return tr(TR_NOOP("Tape round the rod, as a flag, counts the turns."));
+    return tr("Tape round the rod, as a flag, counts the turns.");
 }
 std::string seen_from(const Adjuster& d) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
@@ -167,53 +167,49 @@ std::string turn_doubt(const TurnDoubt& doubt, const CarCard& car, const Show& h
             {TR_NOOP("leaned out by {0} at its top"), TR_NOOP("leaned in by {0} at its top")},
             {TR_NOOP("gained {0} of caster"), TR_NOOP("lost {0} of caster")}};
         return std::abs(change.deg()) < 0.03
-                   ? tr(TR_NOOP("did not move"))
+                   ? tr("did not move")
                    : fill(ways[index_of(doubt.angle)][change.deg() > 0 ? 0 : 1], {show(abs(change), how)});
     };
     const Adjuster* device_there = car.device(doubt.adjuster);
     const auto fits = [&]() -> std::string {
         switch (doubt.what) {
             case OtherTurn::wrong_way:
-                return tr(TR_NOOP("It would fit if it was turned the other way."));
+                return tr("It would fit if it was turned the other way.");
             case OtherTurn::all_wrong_way:
-                return tr(TR_NOOP("It would fit if all of this pass was turned the other way."));
+                return tr("It would fit if all of this pass was turned the other way.");
             case OtherTurn::nothing:
-                if (device_there)
-                    return tr(TR_NOOP("It would fit if nothing was changed there, or it slipped back."));
-                return tr(TR_NOOP(
+                if (device_there) return tr("It would fit if nothing was changed there, or it slipped back.");
+                return tr(
                     "It would fit if it did not turn at all: a seized thread, or a rod that turned in its "
-                    "ends."));
+                    "ends.");
             case OtherTurn::other_side:
-                return device_there
-                           ? tr(TR_NOOP("It would fit if it was done on the other side instead."))
-                           : tr(TR_NOOP("It would fit if the rod of the other side was turned instead."));
+                return device_there ? tr("It would fit if it was done on the other side instead.")
+                                    : tr("It would fit if the rod of the other side was turned instead.");
             case OtherTurn::other_handle:
                 return adjuster_kind(device_there ? device_there->kind : "") &&
                                adjuster_kind(device_there->kind)->is_stack()
-                           ? tr(TR_NOOP("It would fit if front and rear bolt were swapped."))
-                           : tr(TR_NOOP("It would fit if its two ways were swapped."));
+                           ? tr("It would fit if front and rear bolt were swapped.")
+                           : tr("It would fit if its two ways were swapped.");
             case OtherTurn::twice:
-                return tr(TR_NOOP("It would fit if it was twice as much."));
+                return tr("It would fit if it was twice as much.");
             case OtherTurn::half:
-                return tr(TR_NOOP("It would fit if it was half as much."));
+                return tr("It would fit if it was half as much.");
             case OtherTurn::steering_moved:
-                return tr(TR_NOOP(
-                    "It would fit if the steering moved: both front wheels went the same way beside it."));
+                return tr(
+                    "It would fit if the steering moved: both front wheels went the same way beside it.");
             case OtherTurn::misread:
-                return tr(TR_NOOP("It would fit if a reading there is wrong: read it again."));
+                return tr("It would fit if a reading there is wrong: read it again.");
             case OtherTurn::unexplained:
                 break;
         }
         return device_there
-                   ? tr(TR_NOOP(
-                         "None of the usual slips explains it: look at the adjuster, its bolts and the "
-                         "readings."))
-                   : tr(TR_NOOP(
-                         "None of the usual slips explains it: look at the rod, its nut and the readings."));
+                   ? tr("None of the usual slips explains it: look at the adjuster, its bolts and the "
+                        "readings.")
+                   : tr("None of the usual slips explains it: look at the rod, its nut and the readings.");
     };
     const std::string what = adjuster(car, doubt.adjuster);
     const std::string should = std::abs(doubt.expected.deg()) < 0.03
-                                   ? tr(TR_NOOP("the wheel should have stayed as it was"))
+                                   ? tr("the wheel should have stayed as it was")
                                    : fill(TR_NOOP("the wheel should have {0}"), {by(doubt.expected)});
     return fill(TR_NOOP("{0}: {1}, and {2}."), {what, should, by(doubt.happened)}) + " " + fits();
 }
@@ -223,7 +219,7 @@ namespace {
 std::string listed_adjusters(const std::vector<std::string>& ids, const CarCard& car) {
     std::string out;
     for (const std::string& id : ids) {
-        if (!out.empty()) out += tr(TR_NOOP(", "));
+        if (!out.empty()) out += tr(", ");
         out += adjuster(car, id);
     }
     return out;
@@ -334,7 +330,7 @@ std::string watch(const Watch& w, const CarCard& car, const Show& how) {
                                : TR_NOOP("There: shake it, read once more, lock it."));
         case Watching::wrong_way:
             return w.to_show.empty()
-                       ? tr(TR_NOOP("It moved away: stop, the other way."))
+                       ? tr("It moved away: stop, the other way.")
                        : fill(TR_NOOP("It moved away: stop, the other way. It is to show {0}."), {w.to_show});
         case Watching::too_far:
             return fill(TR_NOOP("Too far: back, {0}."), {rest});
@@ -356,7 +352,7 @@ std::string watch(const Watch& w, const CarCard& car, const Show& how) {
 std::string as_far_as(const AsFarAs& far) {
     std::string left;
     for (const Target& t : far.left) {
-        if (!left.empty()) left += tr(TR_NOOP(", "));
+        if (!left.empty()) left += tr(", ");
         left += measure_of(t);
     }
     std::string out =
@@ -429,7 +425,7 @@ std::string without_reading(const Plan& plan, const Show& how) {
             (!worst ||
              probability_inside(v.angle, v.target) < probability_inside(worst->angle, worst->target)))
             worst = &v;
-    if (!worst) return tr(TR_NOOP("Not good enough without reading: too little is known of this car."));
+    if (!worst) return tr("Not good enough without reading: too little is known of this car.");
     return fill(
         TR_NOOP("Not good enough without reading (all inside: {0}). The {1} would come out at {2} ±{3}, "
                 "and its target leaves ±{4}."),
@@ -439,14 +435,14 @@ std::string without_reading(const Plan& plan, const Show& how) {
 
 std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how) {
     const auto place = [&](const ShimPlace& p) {
-        if (p.in_tin()) return tr(TR_NOOP("tin"));
+        if (p.in_tin()) return tr("tin");
         const Adjuster* d = car.device(p.adjuster);
         if (!d) return p.name();
-        const std::string bolt = p.stack == "front"   ? tr(TR_NOOP("front bolt"))
-                                 : p.stack == "rear"  ? tr(TR_NOOP("rear bolt"))
-                                 : p.stack == "inner" ? tr(TR_NOOP("inner side of the arm"))
-                                 : p.stack == "outer" ? tr(TR_NOOP("outer side of the arm"))
-                                                      : tr(TR_NOOP("across both bolts"));
+        const std::string bolt = p.stack == "front"   ? tr("front bolt")
+                                 : p.stack == "rear"  ? tr("rear bolt")
+                                 : p.stack == "inner" ? tr("inner side of the arm")
+                                 : p.stack == "outer" ? tr("outer side of the arm")
+                                                      : tr("across both bolts");
         // Of its own corner that needs no saying.
         return p.adjuster == turn.adjuster ? bolt : fill(TR_NOOP("{0}, {1}"), {wheel(wheel_of(*d)), bolt});
     };

@@ -34,7 +34,7 @@ std::string held_back(double most, QuantityKind kind) {
 
 std::string can_wait(int spots) {
     return spots == 1
-               ? tr(TR_NOOP("The last spot can wait: a reading there would hardly change what is said."))
+               ? tr("The last spot can wait: a reading there would hardly change what is said.")
                : fill(TR_NOOP(
                           "The other {0} spots can wait: readings there would hardly change what is said."),
                       {std::to_string(spots)});
@@ -43,11 +43,11 @@ std::string can_wait(int spots) {
 std::string car_state(CarState s) {
     switch (s) {
         case CarState::wheels_up:
-            return tr(TR_NOOP("wheels up"));
+            return tr("wheels up");
         case CarState::on_ground:
-            return tr(TR_NOOP("on the ground"));
+            return tr("on the ground");
         case CarState::under_lines:
-            return tr(TR_NOOP("under the lines"));
+            return tr("under the lines");
     }
     return {};
 }
@@ -56,21 +56,21 @@ std::string evening_step(const EveningStep& s, const CarCard& car, const Knowled
     const auto count = [](std::size_t n) { return std::to_string(n); };
     switch (s.what) {
         case What::jack:
-            return tr(TR_NOOP("Up, and on stands at the maker's points"));
+            return tr("Up, and on stands at the maker's points");
         case What::check:
-            return s.about.size() == 1 ? tr(TR_NOOP("Look over one thing"))
+            return s.about.size() == 1 ? tr("Look over one thing")
                                        : fill(TR_NOOP("Look over {0} things"), {count(s.about.size())});
         case What::loosen:
-            return tr(TR_NOOP("Clean and oil what will be turned, while it is up"));
+            return tr("Clean and oil what will be turned, while it is up");
         case What::turn:
             return s.about.size() == 1 ? fill(TR_NOOP("Turn: {0}"), {of_adjusters(s, car)})
                                        : fill(TR_NOOP("Turn {0} things"), {count(s.about.size())});
         case What::settle:
-            return tr(TR_NOOP("Down; roll it a car's length and back, bounce each end"));
+            return tr("Down; roll it a car's length and back, bounce each end");
         case What::floor:
-            return tr(TR_NOOP("The floor: level, or found flat enough"));
+            return tr("The floor: level, or found flat enough");
         case What::steering:
-            return tr(TR_NOOP("The steering straight, and held"));
+            return tr("The steering straight, and held");
         case What::set_up: {
             std::vector<std::string> names;
             for (const std::string& id : s.about)
@@ -78,21 +78,21 @@ std::string evening_step(const EveningStep& s, const CarCard& car, const Knowled
             return fill(TR_NOOP("Set up: {0}"), {listed(names)});
         }
         case What::read:
-            return s.spots == 1 ? tr(TR_NOOP("Read one spot"))
+            return s.spots == 1 ? tr("Read one spot")
                                 : fill(TR_NOOP("Read {0} spots"), {std::to_string(s.spots)});
         case What::look:
             return fill(TR_NOOP("Look: {0}"), {of_adjusters(s, car)});
         case What::read_again:
             return s.spots == 1
-                       ? tr(TR_NOOP("Shake it, and read one spot again"))
+                       ? tr("Shake it, and read one spot again")
                        : fill(TR_NOOP("Shake it, and read {0} spots again"), {std::to_string(s.spots)});
         case What::once_more:
-            return s.likely >= 0.995 ? tr(TR_NOOP("Turn, shake, read again, tighten"))
+            return s.likely >= 0.995 ? tr("Turn, shake, read again, tighten")
                                      : fill(TR_NOOP("Once more, if need be: {0}"), {chance(s.likely)});
         case What::lock:
-            return tr(TR_NOOP("Tighten to the manual's torque"));
+            return tr("Tighten to the manual's torque");
         case What::drive:
-            return tr(TR_NOOP("Drive: straight, light hands, a flat road"));
+            return tr("Drive: straight, light hands, a flat road");
     }
     return {};
 }
@@ -120,13 +120,12 @@ std::string evening_detail(const EveningStep& s, const CarCard& car, const Knowl
                     wrenches_of.push_back(a->wrench);
     const auto add = [&](const std::string& sentence) { text += (text.empty() ? "" : ". ") + sentence; };
     if (!wrenches_of.empty()) add(fill(TR_NOOP("Wrenches: {0}"), {listed(wrenches_of)}));
-    if (s.what == What::jack)
-        add(tr(TR_NOOP("Jack, stands, chocks; everything below is done in this one go")));
-    if (s.what == What::lock) add(tr(TR_NOOP("With a torque wrench")));
+    if (s.what == What::jack) add(tr("Jack, stands, chocks; everything below is done in this one go"));
+    if (s.what == What::lock) add(tr("With a torque wrench"));
     if (s.what == What::read && s.two) {
-        add(tr(TR_NOOP("Two save half the walking: one reads, one types")));
+        add(tr("Two save half the walking: one reads, one types"));
     } else if (s.two) {
-        add(tr(TR_NOOP("Quicker with a second person")));
+        add(tr("Quicker with a second person"));
     }
     return text;
 }

@@ -156,7 +156,7 @@ std::string drawing(const Record& r, const Show& how) {
         const auto hub = hubs[static_cast<std::size_t>(index_of(w))];
         out += text(hub[0], side_of(w) == Side::left ? 26 : 272, "middle", said, 11);
     }
-    out += text(504, middle + 4, "start", tr(TR_NOOP("front")), 10);
+    out += text(504, middle + 4, "start", tr("front"), 10);
     out += text(width / 2, 294, "middle",
                 fill(TR_NOOP("toe drawn {0} times as large; broken: as it came in"),
                      {std::to_string(static_cast<int>(times))}),
@@ -193,7 +193,7 @@ std::string beside_the_angles(const Record& r, const Show& how) {
 }
 
 std::string turned(const Record& r, const CarCard& car, const Show& how) {
-    if (r.passes.empty()) return paragraph(tr(TR_NOOP("Nothing was turned.")));
+    if (r.passes.empty()) return paragraph(tr("Nothing was turned."));
     std::string out = "<ol>\n";
     for (const Record::Pass& p : r.passes) {
         out += "<li>";
@@ -203,14 +203,14 @@ std::string turned(const Record& r, const CarCard& car, const Show& how) {
                 !a           ? t.adjuster
                 : !t.counted ? fill(TR_NOOP("{0}: turned by watching, not counted"), {to_begin(adjuster(*a))})
                              : turn_line(*a, t.turns, t.second, how);
-            if (t.test) made += " " + tr(TR_NOOP("(test turn)"));
+            if (t.test) made += " " + tr("(test turn)");
             out += escaped(made) + "<br/>";
         }
         for (const Record::Pass::Did& d : p.did)
             out += escaped(fill(TR_NOOP("{0}: {1}, after it {2}"),
                                 {name(d), known(d.measure, d.from, how), known(d.measure, d.to, how)})) +
                    "<br/>";
-        if (p.did.empty()) out += escaped(tr(TR_NOOP("Nothing was read after it."))) + "<br/>";
+        if (p.did.empty()) out += escaped(tr("Nothing was read after it.")) + "<br/>";
         out += "</li>\n";
     }
     return out + "</ol>\n";
@@ -221,15 +221,14 @@ std::string locked(const Record& r, const CarCard& car) {
     const auto torque = [&](const std::string& id) {
         const Adjuster* a = car.adjuster(id);
         const auto by_card = a ? car.torque_of(adjuster(*a)) : std::nullopt;
-        return by_card ? fill(TR_NOOP("{0} by the card"), {*by_card}) : tr(TR_NOOP("torque from the manual"));
+        return by_card ? fill(TR_NOOP("{0} by the card"), {*by_card}) : tr("torque from the manual");
     };
     for (const std::string& id : r.locked)
         out +=
             escaped(fill(TR_NOOP("{0}: locked, {1}"), {to_begin(adjuster(car, id)), torque(id)})) + "<br/>";
     if (!out.empty()) out = "<p>" + out + "</p>\n";
-    if (r.unlocked.empty() && r.loose.empty())
-        return out + paragraph(tr(TR_NOOP("By the log nothing is loose.")));
-    out += "<p><b>" + escaped(tr(TR_NOOP("Still loose: not to be driven."))) + "</b><br/>";
+    if (r.unlocked.empty() && r.loose.empty()) return out + paragraph(tr("By the log nothing is loose."));
+    out += "<p><b>" + escaped(tr("Still loose: not to be driven.")) + "</b><br/>";
     for (const std::string& id : r.unlocked)
         out += escaped(fill(TR_NOOP("{0}: turned and not locked"), {to_begin(adjuster(car, id))})) + "<br/>";
     for (const PartTouched& p : r.loose)
@@ -238,7 +237,7 @@ std::string locked(const Record& r, const CarCard& car) {
 }
 
 std::string driven(const Record& r, const Knowledge& knowledge, const Show& how) {
-    if (r.drives.empty()) return paragraph(tr(TR_NOOP("Not driven.")));
+    if (r.drives.empty()) return paragraph(tr("Not driven."));
     std::string out = "<p>";
     for (const Driven& d : r.drives) {
         const std::vector<std::string> said = said_of(d, knowledge, how);
@@ -254,7 +253,7 @@ std::string left(const Record& r, const Show& how) {
     std::string out = heading(TR_NOOP("Left as it is")) + "<p>";
     for (const Record::Left& l : r.left) {
         std::string why = l.why;
-        if (why.empty() && !l.angle.known) why = tr(TR_NOOP("not measured"));
+        if (why.empty() && !l.angle.known) why = tr("not measured");
         out += escaped(fill(TR_NOOP("{0}: {1}, target {2}: {3}"),
                             {to_begin(measure_of(l.target)), known(l.target.measure, l.angle, how),
                              band(l.target, how), call(l.call)}) +
@@ -308,9 +307,8 @@ std::string foot(const Knowledge& knowledge) {
 std::string doubtful(const Record& r) {
     return r.contradicts
                ? "<p><b>" +
-                     escaped(
-                         tr(TR_NOOP("The readings contradict each other: these figures hold only as far as "
-                                    "that is settled."))) +
+                     escaped(tr("The readings contradict each other: these figures hold only as far as "
+                                "that is settled.")) +
                      "</b></p>\n"
                : std::string();
 }
@@ -325,7 +323,7 @@ std::string record_in_a_line(const Record& r) {
             inside += l.verdict->call == Call::inside;
         }
     std::string out = fill(TR_NOOP("inside: {0} of {1}"), {std::to_string(inside), std::to_string(judged)});
-    if (!r.unlocked.empty() || !r.loose.empty()) out += "; " + tr(TR_NOOP("something is still loose"));
+    if (!r.unlocked.empty() || !r.loose.empty()) out += "; " + tr("something is still loose");
     return out;
 }
 
@@ -437,11 +435,10 @@ std::vector<std::string> not_seen(const Record& r) {
         if (!known_after({Measure::camber, one}) || !known_after({Measure::camber, other}))
             out.push_back(fill(TR_NOOP("{0}: camber"), {to_begin(at)}));
     }
-    if (!known_after({Measure::thrust, {}}))
-        out.push_back(tr(TR_NOOP("Which way the rear axle points (thrust)")));
+    if (!known_after({Measure::thrust, {}})) out.push_back(tr("Which way the rear axle points (thrust)"));
     if (!known_after({Measure::caster, Wheel::front_left}) ||
         !known_after({Measure::caster, Wheel::front_right}))
-        out.push_back(tr(TR_NOOP("Caster")));
+        out.push_back(tr("Caster"));
     return out;
 }
 
@@ -468,8 +465,8 @@ std::string shop_note_html(const Record& r, const Job& job, const RecordHead& he
     if (!threads.empty()) out += heading(TR_NOOP("Rods and thread")) + "<p>" + threads + "</p>\n";
     out += heading(TR_NOOP("The steering wheel"));
     out +=
-        paragraph(tr(TR_NOOP("The driver wants it level on a straight road. Please set single front toes "
-                             "with it level and held.")));
+        paragraph(tr("The driver wants it level on a straight road. Please set single front toes "
+                     "with it level and held."));
     if (!r.drives.empty()) out += driven(r, knowledge, how);
     out += heading(TR_NOOP("What was done here")) + turned(r, car, how) + locked(r, car);
     out += left(r, how);

@@ -40,9 +40,9 @@ std::vector<std::string> said_of(const Driven& d, const Knowledge& knowledge, co
     std::vector<std::string> said;
     if (d.wheel_off) said.push_back(fill(TR_NOOP("steering wheel {0}"), {wheel_off(*d.wheel_off, how)}));
     if (d.drift)
-        said.push_back(*d.drift == Drift::straight ? tr(TR_NOOP("runs straight"))
-                       : *d.drift == Drift::left   ? tr(TR_NOOP("drifts to the left"))
-                                                   : tr(TR_NOOP("drifts to the right")));
+        said.push_back(*d.drift == Drift::straight ? tr("runs straight")
+                       : *d.drift == Drift::left   ? tr("drifts to the left")
+                                                   : tr("drifts to the right"));
     for (const std::string& f : d.feels)
         if (const ReasonItem* item = knowledge.reason(f)) said.push_back(item->text);
     if (!d.note.empty()) said.push_back(d.note);
@@ -76,7 +76,7 @@ std::vector<std::string> what_happened(const Job& job, const Knowledge& knowledg
         } else if (const auto* s = std::get_if<ShopSheet>(&what)) {
             say(fill(s->when == ShopSheet::When::before ? TR_NOOP("A shop's sheet, as it came in there: {0}")
                                                         : TR_NOOP("A shop's sheet, as it was set there: {0}"),
-                     {s->where.empty() ? tr(TR_NOOP("no name on it")) : s->where}));
+                     {s->where.empty() ? tr("no name on it") : s->where}));
         } else if (const auto* c = std::get_if<Checked>(&what); c && c->state == CheckState::failed) {
             say(fill(TR_NOOP("Failed the check-over: {0}"), {c->note.empty() ? c->item : c->note}));
         }
@@ -110,7 +110,7 @@ std::string due(const Due& d) {
     if (d.days && *d.days < 0)
         when = fill(TR_NOOP("due since {0} days"), {std::to_string(-*d.days)});
     else if (d.days && *d.days == 0)
-        when = tr(TR_NOOP("due today"));
+        when = tr("due today");
     else if (d.days)
         when = fill(TR_NOOP("in {0} days"), {std::to_string(*d.days)});
     else if (d.km && *d.km <= 0.0)
@@ -138,15 +138,15 @@ std::string tread(const std::array<std::optional<double>, 3>& of, QuantityKind k
 std::string worn_at(TirePattern p) {
     switch (p) {
         case TirePattern::even:
-            return tr(TR_NOOP("worn evenly"));
+            return tr("worn evenly");
         case TirePattern::outer:
-            return tr(TR_NOOP("worn most at its outer edge"));
+            return tr("worn most at its outer edge");
         case TirePattern::inner:
-            return tr(TR_NOOP("worn most at its inner edge"));
+            return tr("worn most at its inner edge");
         case TirePattern::edges:
-            return tr(TR_NOOP("worn at both edges"));
+            return tr("worn at both edges");
         case TirePattern::middle:
-            return tr(TR_NOOP("worn in the middle"));
+            return tr("worn in the middle");
     }
     return {};
 }
@@ -154,15 +154,15 @@ std::string worn_at(TirePattern p) {
 std::string hot_at(TirePattern p) {
     switch (p) {
         case TirePattern::even:
-            return tr(TR_NOOP("evenly warm"));
+            return tr("evenly warm");
         case TirePattern::outer:
-            return tr(TR_NOOP("hottest at its outer edge"));
+            return tr("hottest at its outer edge");
         case TirePattern::inner:
-            return tr(TR_NOOP("hottest at its inner edge"));
+            return tr("hottest at its inner edge");
         case TirePattern::edges:
-            return tr(TR_NOOP("hottest at both edges"));
+            return tr("hottest at both edges");
         case TirePattern::middle:
-            return tr(TR_NOOP("hottest in the middle"));
+            return tr("hottest in the middle");
     }
     return {};
 }
@@ -171,15 +171,14 @@ std::string tire_verdict(TirePattern p, const AnglesWear& angles) {
     if (p == TirePattern::edges)
         return tr(
             TR_NOOP("Both edges: too little air, or it is driven hard round bends. No angle does that."));
-    if (p == TirePattern::middle) return tr(TR_NOOP("The middle: too much air. No angle does that."));
+    if (p == TirePattern::middle) return tr("The middle: too much air. No angle does that.");
     const auto by = [&]() -> std::string {
-        if (angles.by_camber && angles.by_toe) return tr(TR_NOOP("camber and toe"));
+        if (angles.by_camber && angles.by_toe) return tr("camber and toe");
         return tr(angles.by_camber ? TR_NOOP("camber") : TR_NOOP("toe"));
     };
     switch (against_angles(p, angles)) {
         case TireVerdict::agrees:
-            if (p == TirePattern::even)
-                return tr(TR_NOOP("As the angles say: nothing in them wears one edge first."));
+            if (p == TirePattern::even) return tr("As the angles say: nothing in them wears one edge first.");
             return fill(TR_NOOP("As the angles say: {0} as it stands would wear that edge."), {by()});
         case TireVerdict::cannot_tell:
             return tr(
@@ -210,8 +209,7 @@ std::string wear(const TireWear& w, const Show& how) {
               decimals(k * w.per_1000_km[2], 2), decimals(k * w.sigma * k95, 2),
               decimals(inches ? w.km / km_in_a_mile : w.km, 0)});
     if (std::abs(w.across) > k95 * w.across_sigma)
-        out += "; " + (w.across > 0 ? tr(TR_NOOP("the outer edge goes faster"))
-                                    : tr(TR_NOOP("the inner edge goes faster")));
+        out += "; " + (w.across > 0 ? tr("the outer edge goes faster") : tr("the inner edge goes faster"));
     return out;
 }
 
@@ -235,24 +233,24 @@ std::string compared(const ComparedAngle& c, const Show& how) {
 std::string bias_source(BiasSource s) {
     switch (s) {
         case BiasSource::gauge_zero:
-            return tr(TR_NOOP("Likeliest: the gauge's zero. Check it end for end."));
+            return tr("Likeliest: the gauge's zero. Check it end for end.");
         case BiasSource::floor:
-            return tr(TR_NOOP("Likeliest: a floor that falls off to one side. Survey it."));
+            return tr("Likeliest: a floor that falls off to one side. Survey it.");
         case BiasSource::straight_ahead:
-            return tr(TR_NOOP("Likeliest: what counts as straight ahead, here or there."));
+            return tr("Likeliest: what counts as straight ahead, here or there.");
         case BiasSource::toe_reading:
-            return tr(TR_NOOP("Likeliest: how the rule meets the rim, or the boards' span."));
+            return tr("Likeliest: how the rule meets the rim, or the boards' span.");
         case BiasSource::rear_strings:
-            return tr(TR_NOOP("Likeliest: the line that the rear wheels are measured to."));
+            return tr("Likeliest: the line that the rear wheels are measured to.");
         case BiasSource::sweep:
-            return tr(TR_NOOP("Likeliest: how far the wheels are really swept."));
+            return tr("Likeliest: how far the wheels are really swept.");
     }
     return {};
 }
 
 namespace {
 std::string where_it_acts(const BiasTaken::One& b) {
-    const std::string at = b.axle ? axle(*b.axle) : tr(TR_NOOP("all wheels"));
+    const std::string at = b.axle ? axle(*b.axle) : tr("all wheels");
     return b.sided ? fill(TR_NOOP("{0}, left; the other way on the right"), {at}) : at;
 }
 }  // namespace
@@ -280,31 +278,31 @@ std::string bias_taken(const BiasTaken* bias, const Show& how) {
 std::string joint(Joint j) {
     switch (j) {
         case Joint::tie_rod_end:
-            return tr(TR_NOOP("tie-rod end, off its taper"));
+            return tr("tie-rod end, off its taper");
         case Joint::tie_rod_thread:
-            return tr(TR_NOOP("tie rod, turned or taken off its thread"));
+            return tr("tie rod, turned or taken off its thread");
         case Joint::ball_joint:
-            return tr(TR_NOOP("ball joint"));
+            return tr("ball joint");
         case Joint::upper_arm_bolts:
-            return tr(TR_NOOP("upper arm's inner bolts"));
+            return tr("upper arm's inner bolts");
         case Joint::lower_arm_bolts:
-            return tr(TR_NOOP("lower arm's inner bolts"));
+            return tr("lower arm's inner bolts");
         case Joint::strut_top:
-            return tr(TR_NOOP("strut's top nuts"));
+            return tr("strut's top nuts");
         case Joint::strut_to_upright:
-            return tr(TR_NOOP("strut to upright bolts"));
+            return tr("strut to upright bolts");
         case Joint::spring:
-            return tr(TR_NOOP("spring"));
+            return tr("spring");
         case Joint::damper:
-            return tr(TR_NOOP("damper"));
+            return tr("damper");
         case Joint::hub:
-            return tr(TR_NOOP("hub, bearing or brake"));
+            return tr("hub, bearing or brake");
         case Joint::rack_clamps:
-            return tr(TR_NOOP("rack's clamps"));
+            return tr("rack's clamps");
         case Joint::subframe_bolts:
-            return tr(TR_NOOP("sub-frame's bolts"));
+            return tr("sub-frame's bolts");
         case Joint::wheel:
-            return tr(TR_NOOP("wheel"));
+            return tr("wheel");
     }
     return {};
 }
@@ -312,32 +310,29 @@ std::string joint(Joint j) {
 std::string before_undoing(Joint j) {
     switch (j) {
         case Joint::tie_rod_thread:
-            return tr(TR_NOOP(
-                "Measure the rod and the thread that shows; count the turns off, and put as many on."));
+            return tr("Measure the rod and the thread that shows; count the turns off, and put as many on.");
         case Joint::tie_rod_end:
-            return tr(TR_NOOP("Leave its locknut where it is: then the length stays."));
+            return tr("Leave its locknut where it is: then the length stays.");
         case Joint::ball_joint:
-            return tr(TR_NOOP(
-                "One seat: it goes back where it was. A new one need not have the old one's height."));
+            return tr("One seat: it goes back where it was. A new one need not have the old one's height.");
         case Joint::upper_arm_bolts:
         case Joint::lower_arm_bolts:
-            return tr(TR_NOOP(
-                "Count and note the shims at each bolt, or mark the cams; paint across each washer."));
+            return tr("Count and note the shims at each bolt, or mark the cams; paint across each washer.");
         case Joint::strut_top:
-            return tr(TR_NOOP("Scribe round its nuts and plate on both axes."));
+            return tr("Scribe round its nuts and plate on both axes.");
         case Joint::strut_to_upright:
-            return tr(TR_NOOP("Scribe the upright's edge on the strut, and read camber before."));
+            return tr("Scribe the upright's edge on the strut, and read camber before.");
         case Joint::spring:
-            return tr(TR_NOOP("Ride heights of all four, before and after it has settled."));
+            return tr("Ride heights of all four, before and after it has settled.");
         case Joint::rack_clamps:
-            return tr(TR_NOOP("Mark the rack's housing at both clamps, and the wheel on its shaft."));
+            return tr("Mark the rack's housing at both clamps, and the wheel on its shaft.");
         case Joint::subframe_bolts:
             return tr(
                 TR_NOOP("Paint or drill witness marks at each bolt; measure to the body on both sides."));
         case Joint::damper:
         case Joint::hub:
         case Joint::wheel:
-            return tr(TR_NOOP("It has one seat, and moves no angle."));
+            return tr("It has one seat, and moves no angle.");
     }
     return {};
 }
@@ -350,8 +345,8 @@ std::string disturbed(const Disturbed& d, const Show& how) {
     say(TR_NOOP("toe up to {0}"), d.toe);
     say(TR_NOOP("camber up to {0}"), d.camber);
     say(TR_NOOP("caster up to {0}"), d.caster);
-    if (all.empty()) return tr(TR_NOOP("no angle"));
-    return listed(all) + (d.other_side ? tr(TR_NOOP("; the other side as well")) : std::string());
+    if (all.empty()) return tr("no angle");
+    return listed(all) + (d.other_side ? tr("; the other side as well") : std::string());
 }
 
 }  // namespace fairchalk::words

@@ -84,15 +84,15 @@ std::string spoken(const std::string& value) {
     for (std::size_t i = 0; i < tokens.size(); ++i) {
         std::string t = tokens[i];
         if (t.size() > 1 && t.front() == '-') {
-            add(tr(TR_NOOP("minus")));
+            add(tr("minus"));
             t.erase(0, 1);
         }
         const bool figure = t.find_first_not_of("0123456789") == std::string::npos;
         if (t == "±") {
-            add(tr(TR_NOOP("plus or minus")));
+            add(tr("plus or minus"));
         } else if (t.find('/') != std::string::npos && t.front() != '/') {
             if (i > 0 && !out.empty() && tokens[i - 1].find_first_not_of("-0123456789") == std::string::npos)
-                add(tr(TR_NOOP("and")));
+                add(tr("and"));
             add(fraction(t));
         } else if (figure && fractions) {
             add(number(t));

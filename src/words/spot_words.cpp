@@ -50,7 +50,7 @@ std::string how_to_read(const Spot& s) {
     if (s.rolled && s.axle) {
         Spot there = s;
         there.rolled = false;
-        return tr(TR_NOOP("Both wheels rolled a quarter of a turn on.")) + ' ' + how_to_read(there);
+        return tr("Both wheels rolled a quarter of a turn on.") + ' ' + how_to_read(there);
     }
     return fill(reading_kind(s.kind).how_words(s), {at, spot_short(s)});
 }
@@ -58,15 +58,15 @@ std::string how_to_read(const Spot& s) {
 std::string reference(Reference r) {
     switch (r) {
         case Reference::centreline:
-            return tr(TR_NOOP("the car's centerline"));
+            return tr("the car's centerline");
         case Reference::chassis_marks:
-            return tr(TR_NOOP("the chassis marks"));
+            return tr("the chassis marks");
         case Reference::same_side_rear:
-            return tr(TR_NOOP("the rear wheel of the same side"));
+            return tr("the rear wheel of the same side");
         case Reference::none:
-            return tr(TR_NOOP("nothing: it is the axle's total"));
+            return tr("nothing: it is the axle's total");
         case Reference::gravity:
-            return tr(TR_NOOP("gravity"));
+            return tr("gravity");
     }
     return {};
 }
@@ -79,10 +79,10 @@ std::string size(std::string_view field) {
 
 std::string tool(std::string_view name) {
     std::string out(name);
-    if (out == "steel-rule-mm") return tr(TR_NOOP("rule in mm"));
-    if (out == "digital-angle-gauge") return tr(TR_NOOP("digital gauge"));
-    if (out == "spirit-level-gap") return tr(TR_NOOP("level and rule"));
-    if (out == "steel-rule-inch") return tr(TR_NOOP("rule in 64ths"));
+    if (out == "steel-rule-mm") return tr("rule in mm");
+    if (out == "digital-angle-gauge") return tr("digital gauge");
+    if (out == "spirit-level-gap") return tr("level and rule");
+    if (out == "steel-rule-inch") return tr("rule in 64ths");
     std::replace(out.begin(), out.end(), '-', ' ');
     return out;
 }

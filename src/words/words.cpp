@@ -11,29 +11,29 @@ namespace fairchalk::words {
 std::string happening(Happening h) {
     switch (h) {
         case Happening::jacked:
-            return tr(TR_NOOP("jacked"));
+            return tr("jacked");
         case Happening::strings_moved:
-            return tr(TR_NOOP("strings moved"));
+            return tr("strings moved");
         case Happening::settled:
-            return tr(TR_NOOP("settled"));
+            return tr("settled");
         case Happening::rolled:
-            return tr(TR_NOOP("rolled"));
+            return tr("rolled");
         case Happening::bounced:
-            return tr(TR_NOOP("bounced"));
+            return tr("bounced");
         case Happening::steering_moved:
-            return tr(TR_NOOP("steering moved"));
+            return tr("steering moved");
         case Happening::locked:
-            return tr(TR_NOOP("locked"));
+            return tr("locked");
         case Happening::pressures_changed:
-            return tr(TR_NOOP("pressures changed"));
+            return tr("pressures changed");
         case Happening::load_changed:
-            return tr(TR_NOOP("load changed"));
+            return tr("load changed");
         case Happening::turned_toe:
         case Happening::turned_device:
         case Happening::turned_other:
-            return tr(TR_NOOP("turned"));
+            return tr("turned");
         case Happening::tiles_placed:
-            return tr(TR_NOOP("tiles laid"));
+            return tr("tiles laid");
     }
     return {};
 }
@@ -41,13 +41,13 @@ std::string happening(Happening h) {
 std::string check_state(CheckState s) {
     switch (s) {
         case CheckState::open:
-            return tr(TR_NOOP("to look at"));
+            return tr("to look at");
         case CheckState::good:
-            return tr(TR_NOOP("good"));
+            return tr("good");
         case CheckState::failed:
-            return tr(TR_NOOP("failed"));
+            return tr("failed");
         case CheckState::not_applicable:
-            return tr(TR_NOOP("not on this car"));
+            return tr("not on this car");
     }
     return {};
 }
@@ -55,13 +55,13 @@ std::string check_state(CheckState s) {
 std::string part_state(PartState s) {
     switch (s) {
         case PartState::loosened:
-            return tr(TR_NOOP("loosened"));
+            return tr("loosened");
         case PartState::removed:
-            return tr(TR_NOOP("taken off"));
+            return tr("taken off");
         case PartState::provisional:
-            return tr(TR_NOOP("for now only"));
+            return tr("for now only");
         case PartState::refitted:
-            return tr(TR_NOOP("refitted and tightened"));
+            return tr("refitted and tightened");
     }
     return {};
 }
@@ -69,39 +69,39 @@ std::string part_state(PartState s) {
 std::string suspension(Suspension s) {
     switch (s) {
         case Suspension::unknown:
-            return tr(TR_NOOP("not said"));
+            return tr("not said");
         case Suspension::double_wishbone:
-            return tr(TR_NOOP("double wishbone"));
+            return tr("double wishbone");
         case Suspension::strut:
-            return tr(TR_NOOP("strut"));
+            return tr("strut");
         case Suspension::beam:
-            return tr(TR_NOOP("beam axle"));
+            return tr("beam axle");
         case Suspension::trailing_arm:
-            return tr(TR_NOOP("trailing arm"));
+            return tr("trailing arm");
         case Suspension::semi_trailing:
-            return tr(TR_NOOP("semi-trailing arm"));
+            return tr("semi-trailing arm");
         case Suspension::multi_link:
-            return tr(TR_NOOP("multi-link"));
+            return tr("multi-link");
     }
     return {};
 }
 
 std::string wheel_off(Angle off, const Show& how) {
     const std::string amount = show(abs(off), how);
-    if (std::abs(off.deg()) < 0.05) return tr(TR_NOOP("straight"));
+    if (std::abs(off.deg()) < 0.05) return tr("straight");
     return fill(off.deg() > 0 ? TR_NOOP("{0} to the right") : TR_NOOP("{0} to the left"), {amount});
 }
 
 std::string wheel(Wheel w) {
     switch (w) {
         case Wheel::front_left:
-            return tr(TR_NOOP("left front"));
+            return tr("left front");
         case Wheel::front_right:
-            return tr(TR_NOOP("right front"));
+            return tr("right front");
         case Wheel::rear_left:
-            return tr(TR_NOOP("left rear"));
+            return tr("left rear");
         case Wheel::rear_right:
-            return tr(TR_NOOP("right rear"));
+            return tr("right rear");
     }
     return {};
 }
@@ -116,7 +116,7 @@ std::string value_of(Measure m, Angle a, const Show& how) {
 }
 
 std::string known(Measure m, const KnownAngle& a, const Show& how) {
-    if (!a.known) return tr(TR_NOOP("not known"));
+    if (!a.known) return tr("not known");
     return value_of(m, a.value, how) + " ±" + show_plus_minus(a.plus_minus(), how);
 }
 
@@ -124,19 +124,19 @@ std::string measure(const CarAngle& t) {
     const auto what = [&] {
         switch (t.measure) {
             case Measure::total_toe:
-                return tr(TR_NOOP("total toe"));
+                return tr("total toe");
             case Measure::toe:
-                return tr(TR_NOOP("toe"));
+                return tr("toe");
             case Measure::camber:
-                return tr(TR_NOOP("camber"));
+                return tr("camber");
             case Measure::caster:
-                return tr(TR_NOOP("caster"));
+                return tr("caster");
             case Measure::cross_camber:
-                return tr(TR_NOOP("camber, left less right"));
+                return tr("camber, left less right");
             case Measure::cross_caster:
-                return tr(TR_NOOP("caster, left less right"));
+                return tr("caster, left less right");
             case Measure::thrust:
-                return tr(TR_NOOP("thrust line"));
+                return tr("thrust line");
         }
         return std::string();
     }();
@@ -157,27 +157,26 @@ std::string amount_in_words(double turns) {
     const auto part = [&]() -> std::string {
         switch (eighths % 8) {
             case 1:
-                return tr(TR_NOOP("one eighth"));
+                return tr("one eighth");
             case 2:
-                return tr(TR_NOOP("one quarter"));
+                return tr("one quarter");
             case 3:
-                return tr(TR_NOOP("three eighths"));
+                return tr("three eighths");
             case 4:
-                return tr(TR_NOOP("one half"));
+                return tr("one half");
             case 5:
-                return tr(TR_NOOP("five eighths"));
+                return tr("five eighths");
             case 6:
-                return tr(TR_NOOP("three quarters"));
+                return tr("three quarters");
             case 7:
-                return tr(TR_NOOP("seven eighths"));
+                return tr("seven eighths");
             default:
                 return "";
         }
     }();
     if (whole == 0) return fill(TR_NOOP("{0} of a turn"), {part});
     if (part.empty())
-        return whole == 1 ? tr(TR_NOOP("one whole turn"))
-                          : fill(TR_NOOP("{0} whole turns"), {std::to_string(whole)});
+        return whole == 1 ? tr("one whole turn") : fill(TR_NOOP("{0} whole turns"), {std::to_string(whole)});
     return whole == 1 ? fill(TR_NOOP("one turn and {0}"), {part})
                       : fill(TR_NOOP("{0} turns and {1}"), {std::to_string(whole), part});
 }
@@ -199,13 +198,13 @@ std::string thrust(const KnownAngle& a, const Show& how) {
 std::string call(Call c) {
     switch (c) {
         case Call::inside:
-            return tr(TR_NOOP("inside"));
+            return tr("inside");
         case Call::outside:
-            return tr(TR_NOOP("outside"));
+            return tr("outside");
         case Call::too_close:
-            return tr(TR_NOOP("too close to call"));
+            return tr("too close to call");
         case Call::unknown:
-            return tr(TR_NOOP("not known yet"));
+            return tr("not known yet");
     }
     return {};
 }
@@ -213,21 +212,21 @@ std::string call(Call c) {
 std::string slip(Slip s) {
     switch (s) {
         case Slip::front_rear_swapped:
-            return tr(TR_NOOP("front and back were swapped"));
+            return tr("front and back were swapped");
         case Slip::left_right_swapped:
-            return tr(TR_NOOP("left and right were swapped"));
+            return tr("left and right were swapped");
         case Slip::one_division:
-            return tr(TR_NOOP("it is one division off"));
+            return tr("it is one division off");
         case Slip::an_inch:
-            return tr(TR_NOOP("it is an inch off"));
+            return tr("it is an inch off");
         case Slip::ten_mm:
-            return tr(TR_NOOP("it is 10 mm off"));
+            return tr("it is 10 mm off");
         case Slip::digits_transposed:
-            return tr(TR_NOOP("two digits changed places"));
+            return tr("two digits changed places");
         case Slip::wrong_unit:
-            return tr(TR_NOOP("it is in another unit"));
+            return tr("it is in another unit");
         case Slip::wrong_side:
-            return tr(TR_NOOP("it was read from the other side"));
+            return tr("it was read from the other side");
     }
     return {};
 }
@@ -235,37 +234,37 @@ std::string slip(Slip s) {
 std::string stage(Stage s) {
     switch (s) {
         case Stage::ask:
-            return tr(TR_NOOP("Ask"));
+            return tr("Ask");
         case Stage::check_over:
-            return tr(TR_NOOP("Check over"));
+            return tr("Check over");
         case Stage::floor:
-            return tr(TR_NOOP("Floor"));
+            return tr("Floor");
         case Stage::steering:
-            return tr(TR_NOOP("Steering"));
+            return tr("Steering");
         case Stage::lines:
-            return tr(TR_NOOP("Lines"));
+            return tr("Lines");
         case Stage::read:
-            return tr(TR_NOOP("Read"));
+            return tr("Read");
         case Stage::turn:
-            return tr(TR_NOOP("Turn"));
+            return tr("Turn");
         case Stage::drive:
-            return tr(TR_NOOP("Drive"));
+            return tr("Drive");
     }
     return {};
 }
 
 std::string chance(double p) {
-    if (p >= 0.975) return tr(TR_NOOP("nearly certain"));
-    if (p >= 0.925) return tr(TR_NOOP("19 in 20"));
-    if (p >= 0.85) return tr(TR_NOOP("9 in 10"));
-    if (p >= 0.775) return tr(TR_NOOP("4 in 5"));
-    if (p >= 0.7) return tr(TR_NOOP("3 in 4"));
-    if (p >= 0.58) return tr(TR_NOOP("2 in 3"));
-    if (p >= 0.42) return tr(TR_NOOP("1 in 2"));
-    if (p >= 0.29) return tr(TR_NOOP("1 in 3"));
-    if (p >= 0.15) return tr(TR_NOOP("1 in 5"));
-    if (p >= 0.07) return tr(TR_NOOP("1 in 10"));
-    return tr(TR_NOOP("hardly"));
+    if (p >= 0.975) return tr("nearly certain");
+    if (p >= 0.925) return tr("19 in 20");
+    if (p >= 0.85) return tr("9 in 10");
+    if (p >= 0.775) return tr("4 in 5");
+    if (p >= 0.7) return tr("3 in 4");
+    if (p >= 0.58) return tr("2 in 3");
+    if (p >= 0.42) return tr("1 in 2");
+    if (p >= 0.29) return tr("1 in 3");
+    if (p >= 0.15) return tr("1 in 5");
+    if (p >= 0.07) return tr("1 in 10");
+    return tr("hardly");
 }
 
 }  // namespace fairchalk::words
