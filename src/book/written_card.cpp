@@ -2,10 +2,12 @@
 #include "book/written_card.h"
 
 #include <algorithm>
+#include <cctype>
 #include <charconv>
 #include <map>
 
 #include "book/adjuster_json.h"
+#include "core/quantity/typed_words.h"
 
 namespace fairchalk::book {
 namespace {
@@ -209,8 +211,15 @@ void put_aim(Json& aims, const std::string& where, const TargetText& aim) {
     place[aim.measure] = aim.target;
 }
 
-Result<Json> shims_of(const std::string& text, Bare bare) {
+Result<Json> shims_of(const std::string& typed, Bare bare) {
     Json out = Json::array();
+    std::string text = in_english(typed);
+    // A comma between two digits is a decimal one where decimals are written so, and else parts two kinds.
+    if (sayings().decimal == ',')
+        for (std::size_t i = 1; i + 1 < text.size(); ++i)
+            if (text[i] == ',' && std::isdigit(static_cast<unsigned char>(text[i - 1])) != 0 &&
+                std::isdigit(static_cast<unsigned char>(text[i + 1])) != 0)
+                text[i] = '.';
     std::size_t from = 0;
     while (from <= text.size()) {
         std::size_t end = text.find_first_of(",;", from);

@@ -166,7 +166,7 @@ void JobDesk::post(std::size_t from) {
 }
 
 QString entriesInWords(int n) {
-    return n == 1 ? QObject::tr("1 entry") : QObject::tr("%1 entries").arg(n);
+    return QObject::tr("%n entries", "1 entry", static_cast<int>(n));
 }
 
 void JobDesk::retry() {

@@ -24,6 +24,7 @@
 #include "core/job/wheel_only.h"
 #include "practice/forecast.h"
 #include "practice/practice_floor.h"
+#include "words/words.h"
 
 #include "analyst.h"
 #include "drawer.h"
@@ -173,7 +174,8 @@ class JobDesk : public QObject {
     const WheelOnly& wheelOnly() const;
     Facts& facts() { return facts_; }
     const Facts& facts() const { return facts_; }
-    const Knowledge& knowledge() const { return book::shipped_knowledge(); }
+    /// In the language of the window.
+    const Knowledge& knowledge() const { return knowledge_; }
     void strike(std::size_t entry, const QString& why) { strike(std::vector<std::size_t>{entry}, why); }
     void strike(const std::vector<std::size_t>& entries, const QString& why);
     bool undo();
@@ -239,6 +241,7 @@ class JobDesk : public QObject {
     Drawer drawer_;
     Facts facts_;
     std::unique_ptr<practice::PracticeFloor> practice_;
+    const Knowledge knowledge_ = words::in_language(book::shipped_knowledge());
     std::optional<LeftAt> left_at_;
     int looked_back_by_ = 0;  ///< `biasesTaken` then: the car before is shown with the same taken off
     std::optional<book::NamedTwice> named_twice_;

@@ -15,6 +15,7 @@
 
 #include "book/places.h"
 #include "look/chalk.h"
+#include "look/language.h"
 #include "record/record_print.h"
 #include "shots.h"
 #include "window.h"
@@ -34,7 +35,7 @@ void endWithoutMemory() {
     });
 }
 
-/// Names, type and language, before anything is shown.
+/// Names and type, before anything is shown.
 void introduce() {
     QApplication::setApplicationName(QStringLiteral("fair-chalk"));
     QApplication::setApplicationDisplayName(QStringLiteral("Fair Chalk"));
@@ -43,8 +44,6 @@ void introduce() {
     QApplication::setOrganizationName(QStringLiteral("fair-chalk"));
     desk::loadType();
     QApplication::setFont(desk::type(14));
-    words::set_translator(
-        [](const char* source) { return QCoreApplication::translate("words", source).toStdString(); });
 }
 
 /// Into a file, once all is kept and answered.
@@ -115,10 +114,12 @@ int main(int argc, char** argv) {
     std::unique_ptr<desk::Window> window;
     std::function<void(const std::filesystem::path&, book::Book::Mode)> open;
     // Another book in the place of this one, once what is under way is over: the window is not inside itself.
+    // The same again is the window made anew, in another language.
     const auto change = [&](const QString& other) {
         QTimer::singleShot(0, qApp, [&, other] {
             try {
-                book::Book there(other.toStdString(), book::Book::Mode::existing);
+                if (other.toStdString() != job_desk->book().path().string())
+                    book::Book there(other.toStdString(), book::Book::Mode::existing);
             } catch (const std::exception& e) {
                 return desk::sayCannotOpen(QString::fromUtf8(e.what()));
             }
@@ -132,6 +133,8 @@ int main(int argc, char** argv) {
         });
     };
     open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
+        // The pictures are alike for everyone.
+        desk::takeLanguage(parser.isSet(shots) ? QStringLiteral("en") : desk::languageWanted());
         job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
         window = std::make_unique<desk::Window>(*job_desk);
         if (parser.isSet(speak_to))

@@ -8,6 +8,7 @@
 #include "history/history_page.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/language.h"
 #include "shelf/first_car.h"
 #include "window.h"
 #include "words/words.h"
@@ -87,7 +88,18 @@ void Window::showPreferences() {
         const auto theme = [] {
             return QSettings().value(QStringLiteral("theme"), QStringLiteral("slate")).toString();
         };
+        std::vector<std::pair<QString, QString>> spoken{{QStringLiteral("system"), tr("as the system")}};
+        for (const auto& language : languages()) spoken.push_back(language);
         std::vector<Preference> all = {
+            {tr("Language"), spoken,
+             [] {
+                 return QSettings().value(QStringLiteral("language"), QStringLiteral("system")).toString();
+             },
+             [this](const QString& v) {
+                 QSettings().setValue(QStringLiteral("language"), v);
+                 // All that is said is said anew: a window made again, on the same book.
+                 emit bookWanted(q(desk_.book().path().string()));
+             }},
             {tr("Lengths"),
              {{QStringLiteral("mm"), tr("mm")}, {QStringLiteral("inch"), tr("inches")}},
              [this] {

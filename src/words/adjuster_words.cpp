@@ -24,9 +24,9 @@ std::string thickness(Length l, const Show& how) {
     // Shims count in hundredths.
     std::string text = std::to_string(std::lround(l.mm() * 100));
     while (text.size() < 3) text.insert(0, "0");
-    text.insert(text.size() - 2, ".");
+    text.insert(text.size() - 2, 1, sayings().decimal);
     while (text.back() == '0') text.pop_back();
-    if (text.back() == '.') text.pop_back();
+    if (text.back() == sayings().decimal) text.pop_back();
     return text + " mm";
 }
 

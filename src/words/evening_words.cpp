@@ -33,11 +33,8 @@ std::string held_back(double most, QuantityKind kind) {
 }
 
 std::string can_wait(int spots) {
-    return spots == 1
-               ? tr("The last spot can wait: a reading there would hardly change what is said.")
-               : fill(TR_NOOP(
-                          "The other {0} spots can wait: readings there would hardly change what is said."),
-                      {std::to_string(spots)});
+    return tr_n("The other %n spots can wait: readings there would hardly change what is said.",
+                "The last spot can wait: a reading there would hardly change what is said.", spots);
 }
 
 std::string car_state(CarState s) {
@@ -58,8 +55,7 @@ std::string evening_step(const EveningStep& s, const CarCard& car, const Knowled
         case What::jack:
             return tr("Up, and on stands at the maker's points");
         case What::check:
-            return s.about.size() == 1 ? tr("Look over one thing")
-                                       : fill(TR_NOOP("Look over {0} things"), {count(s.about.size())});
+            return tr_n("Look over %n things", "Look over one thing", static_cast<int>(s.about.size()));
         case What::loosen:
             return tr("Clean and oil what will be turned, while it is up");
         case What::turn:
@@ -78,14 +74,11 @@ std::string evening_step(const EveningStep& s, const CarCard& car, const Knowled
             return fill(TR_NOOP("Set up: {0}"), {listed(names)});
         }
         case What::read:
-            return s.spots == 1 ? tr("Read one spot")
-                                : fill(TR_NOOP("Read {0} spots"), {std::to_string(s.spots)});
+            return tr_n("Read %n spots", "Read one spot", s.spots);
         case What::look:
             return fill(TR_NOOP("Look: {0}"), {of_adjusters(s, car)});
         case What::read_again:
-            return s.spots == 1
-                       ? tr("Shake it, and read one spot again")
-                       : fill(TR_NOOP("Shake it, and read {0} spots again"), {std::to_string(s.spots)});
+            return tr_n("Shake it, and read %n spots again", "Shake it, and read one spot again", s.spots);
         case What::once_more:
             return s.likely >= 0.995 ? tr("Turn, shake, read again, tighten")
                                      : fill(TR_NOOP("Once more, if need be: {0}"), {chance(s.likely)});

@@ -11,7 +11,14 @@ Translate translator;
 }  // namespace
 
 std::string tr(const char* source) {
-    return translator ? translator(source) : std::string(source);
+    return translator ? translator(source, nullptr, -1) : std::string(source);
+}
+
+std::string tr_n(const char* many, const char* one, int n) {
+    if (translator) return translator(many, one, n);
+    std::string out = n == 1 ? one : many;
+    if (const auto at = out.find("%n"); at != std::string::npos) out.replace(at, 2, std::to_string(n));
+    return out;
 }
 
 void set_translator(Translate translate) {
@@ -19,7 +26,10 @@ void set_translator(Translate translate) {
 }
 
 std::string fill(const char* source, const std::vector<std::string>& args) {
-    const std::string text = tr(source);
+    return filled(tr(source), args);
+}
+
+std::string filled(const std::string& text, const std::vector<std::string>& args) {
     std::string out;
     for (std::size_t i = 0; i < text.size(); ++i) {
         if (text[i] == '{' && i + 2 < text.size() && text[i + 2] == '}' && text[i + 1] >= '0' &&

@@ -36,9 +36,7 @@ std::string escaped(const std::string& s) {
 }
 
 std::string n(double v) {
-    char out[32];
-    std::snprintf(out, sizeof out, "%.1f", v);
-    return out;
+    return show_number(v, 1);
 }
 
 std::string band(const Target& t, const Show& how) {
@@ -50,10 +48,6 @@ std::string band(const Target& t, const Show& how) {
 
 std::string name(const CarAngle& a) {
     return to_begin(measure_of(a));
-}
-
-std::string day(const std::string& iso) {
-    return iso.substr(0, 10);
 }
 
 std::string cell(const std::string& text, const char* attributes = "") {
@@ -285,9 +279,9 @@ std::string top(const char* what, const Record& r, const CarCard& car, const Rec
     if (!head.job.empty()) said.push_back(head.job);
     if (!head.garage.empty()) said.push_back(head.garage);
     if (!r.begun.empty())
-        said.push_back(day(r.begun) == day(r.ended)
-                           ? day(r.begun)
-                           : fill(TR_NOOP("{0} to {1}"), {day(r.begun), day(r.ended)}));
+        said.push_back(show_day(r.begun) == show_day(r.ended)
+                           ? show_day(r.begun)
+                           : fill(TR_NOOP("{0} to {1}"), {show_day(r.begun), show_day(r.ended)}));
     if (r.odometer) said.push_back(r.odometer->text);
     std::string all;
     for (const std::string& s : said) all += (all.empty() ? "" : " · ") + s;
@@ -386,9 +380,7 @@ std::string cause(const Explained& e, Axle axle) {
         return fill(TR_NOOP("{0}: {1} ({2})"), {to_begin(words::axle(axle)), what, chance(e.probability)});
     std::array<std::string, 2> mm;
     for (const auto& [k, v] : {std::pair(0u, std::abs(e.by)), {1u, e.sigma * k95}}) {
-        char text[24];
-        std::snprintf(text, sizeof text, "%.0f", std::max(v, 1.0));
-        mm[k] = text;
+        mm[k] = show_number(std::max(v, 1.0), 0);
     }
     const std::string at = e.side ? wheel(wheel_at(axle, *e.side)) : words::axle(axle);
     return fill(TR_NOOP("{0}: {1}, by about {2} mm ±{3} ({4})"),

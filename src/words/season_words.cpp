@@ -15,12 +15,6 @@ namespace {
 
 constexpr double km_in_a_mile = 1.609344;
 
-std::string decimals(double v, int places) {
-    char out[32];
-    std::snprintf(out, sizeof out, "%.*f", places, v);
-    return out;
-}
-
 }  // namespace
 
 std::string way_of(Measure m, Angle by, const Show& how) {
@@ -91,32 +85,34 @@ std::string drift(const AngleDrift& d, const Show& how) {
 }
 
 std::string response(const RodResponse& r, int turns, const CarCard& car, const Show& how) {
-    return fill(TR_NOOP("{0}: one turn is {1} of toe ±{2}, seen in {3} turns"),
-                {to_begin(adjuster(car, r.rod)), show(r.per_turn, how),
-                 show_plus_minus(r.per_turn_sigma * k95, how), std::to_string(turns)});
+    return filled(tr_n("{0}: one turn is {1} of toe ±{2}, seen in %n turns",
+                       "{0}: one turn is {1} of toe ±{2}, seen in one turn", turns),
+                  {to_begin(adjuster(car, r.rod)), show(r.per_turn, how),
+                   show_plus_minus(r.per_turn_sigma * k95, how)});
 }
 
 std::string response(const DeviceResponse& r, int turns, const CarCard& car, const Show& how) {
     const Adjuster* a = car.adjuster(r.device);
     if (!a) return {};
     Measure m = measure_of(r.effect.angle);
-    return fill(TR_NOOP("{0}: one unit is {1} ±{2}, {3}, seen in {4} turns"),
-                {to_begin(adjuster(*a)), way_of(m, r.per_unit, how), show_plus_minus(r.sigma * k95, how),
-                 measure_of(CarAngle{m, r.effect.wheel}), std::to_string(turns)});
+    return filled(tr_n("{0}: one unit is {1} ±{2}, {3}, seen in %n turns",
+                       "{0}: one unit is {1} ±{2}, {3}, seen in one turn", turns),
+                  {to_begin(adjuster(*a)), way_of(m, r.per_unit, how), show_plus_minus(r.sigma * k95, how),
+                   measure_of(CarAngle{m, r.effect.wheel})});
 }
 
 std::string due(const Due& d) {
     std::string when = d.what.when;
     if (d.days && *d.days < 0)
-        when = fill(TR_NOOP("due since {0} days"), {std::to_string(-*d.days)});
+        when = tr_n("due since %n days", "due since one day", -*d.days);
     else if (d.days && *d.days == 0)
         when = tr("due today");
     else if (d.days)
-        when = fill(TR_NOOP("in {0} days"), {std::to_string(*d.days)});
+        when = tr_n("in %n days", "in one day", *d.days);
     else if (d.km && *d.km <= 0.0)
-        when = fill(TR_NOOP("due since {0} km"), {decimals(-*d.km, 0)});
+        when = fill(TR_NOOP("due since {0} km"), {show_number(-*d.km, 0)});
     else if (d.km)
-        when = fill(TR_NOOP("in {0} km"), {decimals(*d.km, 0)});
+        when = fill(TR_NOOP("in {0} km"), {show_number(*d.km, 0)});
     return fill(TR_NOOP("look again {0}"), {when}) + (d.what.why.empty() ? "" : ": " + d.what.why);
 }
 
@@ -128,9 +124,9 @@ std::string tread(const std::array<std::optional<double>, 3>& of, QuantityKind k
         if (!v)
             out += "–";
         else if (kind == QuantityKind::temperature)
-            out += decimals(inches ? *v * 1.8 + 32.0 : *v, 0);
+            out += show_number(inches ? *v * 1.8 + 32.0 : *v, 0);
         else
-            out += inches ? decimals(*v / 25.4 * 32.0, 1) : decimals(*v, 1);
+            out += inches ? show_number(*v / 25.4 * 32.0, 1) : show_number(*v, 1);
     }
     return out + (kind == QuantityKind::temperature ? (inches ? " °F" : " °C") : inches ? "/32 in" : " mm");
 }
@@ -205,9 +201,9 @@ std::string wear(const TireWear& w, const Show& how) {
     std::string out =
         fill(inches ? TR_NOOP("{0}: {1} · {2} · {3} 32nds in 1000 mi ±{4}, over {5} mi")
                     : TR_NOOP("{0}: {1} · {2} · {3} mm in 1000 km ±{4}, over {5} km"),
-             {to_begin(wheel(w.wheel)), decimals(k * w.per_1000_km[0], 2), decimals(k * w.per_1000_km[1], 2),
-              decimals(k * w.per_1000_km[2], 2), decimals(k * w.sigma * k95, 2),
-              decimals(inches ? w.km / km_in_a_mile : w.km, 0)});
+             {to_begin(wheel(w.wheel)), show_number(k * w.per_1000_km[0], 2),
+              show_number(k * w.per_1000_km[1], 2), show_number(k * w.per_1000_km[2], 2),
+              show_number(k * w.sigma * k95, 2), show_number(inches ? w.km / km_in_a_mile : w.km, 0)});
     if (std::abs(w.across) > k95 * w.across_sigma)
         out += "; " + (w.across > 0 ? tr("the outer edge goes faster") : tr("the inner edge goes faster"));
     return out;
@@ -218,7 +214,7 @@ std::string sideways(const Sideways& s, const Show& how) {
     const double k = inches ? 5.28 : 1.0;
     return fill(inches ? TR_NOOP("each dragged {0} ft sideways in a mile ±{1}")
                        : TR_NOOP("each dragged {0} m sideways in a kilometer ±{1}"),
-                {decimals(k * std::abs(s.m_per_km), 2), decimals(k * s.sigma * k95, 2)});
+                {show_number(k * std::abs(s.m_per_km), 2), show_number(k * s.sigma * k95, 2)});
 }
 
 std::string compared(const ComparedAngle& c, const Show& how) {

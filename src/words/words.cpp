@@ -175,10 +175,8 @@ std::string amount_in_words(double turns) {
         }
     }();
     if (whole == 0) return fill(TR_NOOP("{0} of a turn"), {part});
-    if (part.empty())
-        return whole == 1 ? tr("one whole turn") : fill(TR_NOOP("{0} whole turns"), {std::to_string(whole)});
-    return whole == 1 ? fill(TR_NOOP("one turn and {0}"), {part})
-                      : fill(TR_NOOP("{0} turns and {1}"), {std::to_string(whole), part});
+    if (part.empty()) return tr_n("%n whole turns", "one whole turn", static_cast<int>(whole));
+    return filled(tr_n("%n turns and {0}", "one turn and {0}", static_cast<int>(whole)), {part});
 }
 
 std::string flats(double turns) {

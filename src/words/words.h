@@ -18,10 +18,14 @@
 
 namespace fairchalk::words {
 
-/// Puts words into another language: source text in, translation out. The desk hands in Qt's translator;
+/// Puts words into another language: source text in, translation out; of a text about a number of things also
+/// what it says of one, and how many they are (else nullptr and -1). The desk hands in Qt's translator;
 /// without one the source text, American English, stands.
-using Translate = std::function<std::string(const char* source)>;
+using Translate = std::function<std::string(const char* source, const char* one, int n)>;
 void set_translator(Translate translate);
+
+/// What people know, with all that is said of it in the user's language; typed words of both.
+Knowledge in_language(Knowledge knowledge);
 
 /// One sentence for a message of the core. Never more than one line.
 std::string sentence(const Message& message);

@@ -19,6 +19,7 @@
 
 #include "book/places.h"
 #include "desk_fixture.h"
+#include "look/language.h"
 #include "look/chalk.h"
 
 namespace fairchalk::desk {
@@ -554,6 +555,7 @@ int main(int argc, char** argv) {
     QSettings::setDefaultFormat(QSettings::IniFormat);
     QApplication::setOrganizationName(QStringLiteral("fair-chalk-test"));
     fairchalk::desk::loadType();
+    fairchalk::desk::takeLanguage(QStringLiteral("en"));
     const int failed = RUN_ALL_TESTS();
     QDir(QString::fromUtf8(qgetenv("XDG_CONFIG_HOME"))).removeRecursively();
     return failed;

@@ -102,7 +102,8 @@ TEST_F(RecordDeskTest, WhatIsTakenOffNowIsTakenOffTheJobBeforeToo) {
     {
         UuidSource ids(sources());
         book::Book b(path);
-        b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/brask-hillclimb.json", ids), "Autumn", ids);
+        b.import_job(book::read_job(std::string(DATA_DIR) + "/demo/brask-hillclimb.json", ids), "Autumn",
+                     ids);
     }
     open();
     for (const book::JobInfo& j : desk->book().jobs())

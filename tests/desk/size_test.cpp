@@ -7,6 +7,7 @@
 #include "desk_fixture.h"
 #include "floor/floor_view.h"
 #include "look/chalk.h"
+#include "look/language.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -67,7 +68,14 @@ struct SizeTest : DeskTest {
     }
 };
 
-TEST_F(SizeTest, EachViewAtEachSizeCanBeReadAndReached) {
+/// In the longest of the languages too.
+struct SizeInLanguage : SizeTest, ::testing::WithParamInterface<const char*> {
+    SizeInLanguage() { takeLanguage(QString::fromLatin1(GetParam())); }
+    ~SizeInLanguage() override { takeLanguage(QStringLiteral("en")); }
+};
+INSTANTIATE_TEST_SUITE_P(All, SizeInLanguage, ::testing::Values("en", "de"));
+
+TEST_P(SizeInLanguage, EachViewAtEachSizeCanBeReadAndReached) {
     demo();
     open();
     desk->settle();

@@ -36,7 +36,7 @@ TEST(Words, ArgumentsGoWhereTheyBelongAndMissingOnesLeaveNoBraces) {
 }
 
 TEST(Words, ATranslatorIsAskedForEachText) {
-    words::set_translator([](const char* source) {
+    words::set_translator([](const char* source, const char*, int) {
         return std::strcmp(source, "left front") == 0 ? std::string("nearside front") : std::string(source);
     });
     EXPECT_EQ(words::spot(wheel_spot(ReadingId::hub, Wheel::front_left)), "nearside front, hub");

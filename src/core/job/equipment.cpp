@@ -33,19 +33,11 @@ std::vector<std::string> words_of(std::string_view text) {
 }
 
 std::optional<int> count_of(const std::string& word) {
-    constexpr std::array<std::pair<std::string_view, int>, 13> names = {{{"no", 0},
-                                                                         {"a", 1},
-                                                                         {"an", 1},
-                                                                         {"one", 1},
-                                                                         {"two", 2},
-                                                                         {"both", 2},
-                                                                         {"three", 3},
-                                                                         {"four", 4},
-                                                                         {"five", 5},
-                                                                         {"six", 6},
-                                                                         {"seven", 7},
-                                                                         {"eight", 8},
-                                                                         {"ten", 10}}};
+    constexpr std::array<std::pair<std::string_view, int>, 23> names = {
+        {{"no", 0},    {"a", 1},     {"an", 1},    {"one", 1},  {"two", 2},   {"both", 2},
+         {"three", 3}, {"four", 4},  {"five", 5},  {"six", 6},  {"seven", 7}, {"eight", 8},
+         {"ten", 10},  {"kein", 0},  {"keine", 0}, {"ein", 1},  {"eine", 1},  {"einen", 1},
+         {"zwei", 2},  {"beide", 2}, {"drei", 3},  {"vier", 4}, {"sechs", 6}}};
     for (const auto& [name, n] : names)
         if (word == name) return n;
     if (word.size() > 2 || word.empty() ||
@@ -54,14 +46,19 @@ std::optional<int> count_of(const std::string& word) {
     return std::stoi(word);
 }
 
-/// One or many of the same: stand, stands.
-bool names(const std::string& said, const std::string& word) {
-    return said == word || said == word + "s" || said == word + "es";
+/// One or many of the same: stand, stands; Brett, Bretter. What is said is in small letters.
+bool names(const std::string& said, std::string word) {
+    std::transform(word.begin(), word.end(), word.begin(),
+                   [](unsigned char c) { return c < 0x80 ? std::tolower(c) : c; });
+    if (!said.starts_with(word)) return false;
+    const std::string_view many = std::string_view(said).substr(word.size());
+    return many.empty() || many == "s" || many == "es" || many == "e" || many == "er" || many == "n" ||
+           many == "en";
 }
 
 const Thing* thing_called(const std::string& said, const Knowledge& knowledge) {
     for (const Thing& t : knowledge.things) {
-        if (names(said, t.id) || said == t.text || said == t.one) return &t;
+        if (names(said, t.id) || names(said, t.text) || names(said, t.one)) return &t;
         for (const std::string& w : t.words)
             if (names(said, w)) return &t;
     }
@@ -78,7 +75,9 @@ EquipmentRead read_equipment(std::string_view text, const Knowledge& knowledge) 
         part.clear();
         while (!words.empty() &&
                (words.front() == "i" || words.front() == "have" || words.front() == "the" ||
-                words.front() == "and" || words.front() == "i've" || words.front() == "got"))
+                words.front() == "and" || words.front() == "i've" || words.front() == "got" ||
+                words.front() == "ich" || words.front() == "habe" || words.front() == "und" ||
+                words.front() == "der" || words.front() == "die" || words.front() == "das"))
             words.erase(words.begin());
         if (words.empty()) return;
         std::string whole;
@@ -102,7 +101,7 @@ EquipmentRead read_equipment(std::string_view text, const Knowledge& knowledge) 
         out.unknown.push_back(whole);
     };
     for (std::string& word : words_of(text)) {
-        if (word == "," || word == "and") {
+        if (word == "," || word == "and" || word == "und") {
             end();
             continue;
         }

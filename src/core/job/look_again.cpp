@@ -2,6 +2,7 @@
 #include "core/job/look_again.h"
 
 #include <algorithm>
+#include <array>
 #include <charconv>
 #include <chrono>
 
@@ -25,16 +26,37 @@ std::optional<int> day_of(std::string_view iso) {
     return static_cast<int>(std::chrono::sys_days(day).time_since_epoch().count());
 }
 
+namespace {
+
+/// `4.12.2026` as `2026-12-04`.
+std::optional<std::string> day_month_year(std::string_view text) {
+    std::array<int, 3> of{};
+    const char *at = text.data(), *end = at + text.size();
+    for (std::size_t i = 0; i < of.size(); ++i) {
+        const auto read = std::from_chars(at, end, of[i]);
+        if (read.ec != std::errc() || (i < 2) != (read.ptr != end) || (i < 2 && *read.ptr != '.'))
+            return std::nullopt;
+        at = read.ptr + 1;
+    }
+    const auto two = [](int n) { return (n < 10 ? "-0" : "-") + std::to_string(n); };
+    const std::string iso = std::to_string(of[2]) + two(of[1]) + two(of[0]);
+    return day_of(iso) ? std::optional(iso) : std::nullopt;
+}
+
+}  // namespace
+
 Result<LookAgain> look_again_from(std::string_view text) {
     while (!text.empty() && text.front() == ' ') text.remove_prefix(1);
     while (!text.empty() && text.back() == ' ') text.remove_suffix(1);
+    if (const auto iso = day_month_year(text)) return LookAgain{*iso, {}};
     LookAgain out{std::string(text), {}};
     if (text.size() == 10 && day_of(text)) return out;
     if (read_distance(text.starts_with("in ") ? text.substr(3) : text)) {
         if (text.starts_with("in ")) out.when = text.substr(3);
         return out;
     }
-    if ((text.starts_with("after ") || text.starts_with("before ")) && text.size() < 200) return out;
+    for (const std::string_view first : {"after ", "before ", "nach ", "vor "})
+        if (text.starts_with(first) && text.size() < 200) return out;
     return fail(Code::again_when, std::string(text));
 }
 

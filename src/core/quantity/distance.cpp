@@ -6,6 +6,8 @@
 #include <cmath>
 #include <string>
 
+#include "core/quantity/notation.h"
+
 namespace fairchalk {
 
 Result<double> read_distance(std::string_view text) {
@@ -22,7 +24,9 @@ Result<double> read_distance(std::string_view text) {
     };
     for (; i < text.size(); ++i) {
         const char c = text[i];
-        if (digit(i) || (c == '.' && digit(i + 1)))
+        if (c == '.' && sayings().decimal == ',' && thousands(i))
+            continue;
+        else if (digit(i) || (c == '.' && digit(i + 1)))
             digits += c;
         else if (c == ' ' && digits.empty())
             continue;

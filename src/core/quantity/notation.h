@@ -107,6 +107,20 @@ struct Show {
     enum class LengthStyle { mm, inch } lengths = LengthStyle::mm;
 };
 
+/// The words and the mark of decimals in which quantities are shown. English, with a point, until the window
+/// says another language; files and the headless program stay so. Set before anything else runs.
+struct Sayings {
+    std::string in = "in", out = "out", turn = "turn", turns = "turns";
+    char decimal = '.';      ///< where it is a comma, three digits after one are decimals, and no thousands
+    bool day_first = false;  ///< days as 4.12.2026, and not as 2026-12-04
+};
+const Sayings& sayings();
+void say_quantities(Sayings sayings);
+/// The day of a time as files have it, `2026-12-04T18:20`; as it stands where it is none.
+std::string show_day(std::string_view iso);
+/// A number with decimals as `sayings` has them, rounded.
+std::string show_number(double value, int places);
+
 /// `0°08'`, `-1°05'`, or `0.14°`. Rounded to `1'` or 0.01° (0.1' or 0.001° when `fine`).
 std::string show(Angle angle, const Show& how = {}, bool fine = false);
 /// Toe with its word, never a bare sign: `0°08' in`, `0°02' out`, `0°00'`.

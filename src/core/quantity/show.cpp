@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Quantities as they are written: exactly, for files, and as people read them.
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -12,6 +13,8 @@
 namespace fairchalk {
 namespace {
 
+Sayings said;
+
 std::string shortest(double value) {
     std::array<char, 400> buffer{};
     if (value == 0.0) value = 0.0;
@@ -22,6 +25,7 @@ std::string shortest(double value) {
     return out;
 }
 
+/// As it is shown: with the decimal mark of the language.
 std::string fixed(double value, int places) {
     std::array<char, 64> buffer{};
     const double scale = std::pow(10.0, places);
@@ -29,7 +33,9 @@ std::string fixed(double value, int places) {
     if (rounded == 0.0) rounded = 0.0;
     const auto r = std::to_chars(buffer.data(), buffer.data() + buffer.size(), rounded,
                                  std::chars_format::fixed, places);
-    return std::string(buffer.data(), r.ptr);
+    std::string out(buffer.data(), r.ptr);
+    std::replace(out.begin(), out.end(), '.', said.decimal);
+    return out;
 }
 
 std::string two_digits(long n) {
@@ -40,7 +46,7 @@ std::string unsigned_angle(double deg, const Show& how, bool fine) {
     if (how.angles == Show::AngleStyle::decimal) return fixed(deg, fine ? 3 : 2) + "°";
     if (fine) {
         const long tenths = std::lround(deg * 600.0);
-        return std::to_string(tenths / 600) + "°" + two_digits(tenths % 600 / 10) + "." +
+        return std::to_string(tenths / 600) + "°" + two_digits(tenths % 600 / 10) + said.decimal +
                std::to_string(tenths % 10) + "'";
     }
     const long minutes = std::lround(deg * 60.0);
@@ -54,6 +60,22 @@ bool shows_as_zero(double deg, const Show& how, bool fine) {
 }
 
 }  // namespace
+
+const Sayings& sayings() {
+    return said;
+}
+void say_quantities(Sayings as) {
+    said = std::move(as);
+}
+std::string show_number(double value, int places) {
+    return fixed(value, places);
+}
+
+std::string show_day(std::string_view iso) {
+    const std::string day(iso.substr(0, 10));
+    if (!said.day_first || day.size() != 10 || day[4] != '-' || day[7] != '-') return day;
+    return day.substr(8, 2) + "." + day.substr(5, 2) + "." + day.substr(0, 4);
+}
 
 std::string write_exact(Length length) {
     return shortest(length.mm()) + " mm";
@@ -73,7 +95,7 @@ std::string show(Angle angle, const Show& how, bool fine) {
 std::string show_toe(Angle toe, const Show& how) {
     const std::string amount = unsigned_angle(std::abs(toe.deg()), how, false);
     if (shows_as_zero(toe.deg(), how, false)) return amount;
-    return amount + (toe.deg() > 0 ? " in" : " out");
+    return amount + " " + (toe.deg() > 0 ? said.in : said.out);
 }
 
 std::string show_plus_minus(Angle half_width, const Show& how) {
@@ -147,7 +169,7 @@ std::string show_fraction(double value) {
 }
 
 std::string show_turns(double turns) {
-    return show_fraction(turns) + (std::abs(turns) > 1.0 + 1.0 / 96 ? " turns" : " turn");
+    return show_fraction(turns) + " " + (std::abs(turns) > 1.0 + 1.0 / 96 ? said.turns : said.turn);
 }
 
 }  // namespace fairchalk

@@ -7,6 +7,7 @@
 
 #include <QPainterPath>
 
+#include "core/quantity/typed_words.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/record_words.h"
@@ -203,7 +204,8 @@ Understood CheckGuide::understand(const QString& text) const {
     if (!measured()) return {soft(tr("F2 good, F3 failed or F4 keeps it with the note")), true};
     const Sum* sum = sum_of(item());
     // A count of threads is a length, where the pitch is known.
-    if (sum->kind == ReadingId::thread_exposed && text.contains(QLatin1String("thread"))) {
+    if (sum->kind == ReadingId::thread_exposed &&
+        in_english(text.toStdString()).find("thread") != std::string::npos) {
         Understood u;
         const Adjuster* rod = desk_.car().rod_at(*nextSpot()->wheel);
         bool number = false;
@@ -234,7 +236,8 @@ QString CheckGuide::keep(const QString& text) {
     const Spot s = *nextSpot();
     Reading r;
     r.spot = s;
-    if (s.kind == ReadingId::thread_exposed && text.contains(QLatin1String("thread"))) {
+    if (s.kind == ReadingId::thread_exposed &&
+        in_english(text.toStdString()).find("thread") != std::string::npos) {
         const Understood u = understand(text);
         const Adjuster* rod = desk_.car().rod_at(*s.wheel);
         if (!u.good || !rod || !rod->pitch)
@@ -399,8 +402,7 @@ QString CheckGuide::say() const {
     if (open == 0) return tr("All looked at. On to the floor (Ctrl+3).");
     const CheckItem* c = item();
     if (c && measured()) return tr("Measure it at the %1.").arg(q(words::spot(*nextSpot())));
-    return (open == 1 ? tr("One thing is still to look at.")
-                      : tr("%1 things are still to look at.").arg(open)) +
+    return tr("%n things are still to look at.", "One thing is still to look at.", static_cast<int>(open)) +
            tr(" F2 it is good, F3 it failed, F4 it is not on this car.");
 }
 

@@ -7,13 +7,15 @@
 #include <QPainterPath>
 
 #include "core/car/adjuster.h"
+#include "core/quantity/typed_words.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 
-Result<Quantity> readRimMarks(const QString& text) {
+Result<Quantity> readRimMarks(const QString& typed) {
+    const QString text = q(in_english(typed.toStdString()));
     const char *one = "32 mm over 370 mm left", *other = "1 1/4 in over 14 1/2 in right";
     const int over = static_cast<int>(text.indexOf(QStringLiteral("over"), 0, Qt::CaseInsensitive));
     if (over < 0)
@@ -258,8 +260,8 @@ QString DriveGuide::body() const {
     const auto list = loose_list(desk_.job());
     const auto unlocked = unlocked_adjusters(desk_.job());
     if (const std::size_t n = list.size() + unlocked.size(); n > 0) {
-        out += line(warn(n == 1 ? tr("⟨b⟩Not ready: one thing is still loose.⟨/b⟩")
-                                : tr("⟨b⟩Not ready: %1 things are still loose.⟨/b⟩").arg(n)));
+        out += line(warn(tr("⟨b⟩Not ready: %n things are still loose.⟨/b⟩",
+                            "⟨b⟩Not ready: one thing is still loose.⟨/b⟩", static_cast<int>(n))));
         for (const std::string& id : unlocked)
             out += line(tr("%1: turned and not locked (Ctrl+7, then lock).")
                             .arg(q(words::to_begin(words::adjuster(desk_.car(), id)))));

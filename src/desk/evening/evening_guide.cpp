@@ -107,10 +107,10 @@ QString EveningGuide::body() const {
     out += line(soft(
         tr("As this garage's own log has them, where it does: a spot %1, a turn %2, a nut %3, up and down "
            "%4.")
-            .arg(desk_.answer().times.spot, 0, 'f', 1)
-            .arg(desk_.answer().times.turn, 0, 'f', 1)
-            .arg(desk_.answer().times.lock, 0, 'f', 1)
-            .arg(desk_.answer().times.jack, 0, 'f', 0)));
+            .arg(q(show_number(desk_.answer().times.spot, 1)))
+            .arg(q(show_number(desk_.answer().times.turn, 1)))
+            .arg(q(show_number(desk_.answer().times.lock, 1)))
+            .arg(q(show_number(desk_.answer().times.jack, 0)))));
     return out;
 }
 

@@ -103,10 +103,12 @@ std::vector<Place> GroundGuide::places() const {
             int count = 0;
             for (const FloorRow& row : floor->rows)
                 if (row.entry && std::get<Reading>(desk_.log()[*row.entry].event).spot == s) ++count;
-            out.push_back({idOf(s), QRectF(middle.x() - 76, middle.y() - 30, 152, 60), q(words::spot(s)),
-                           count == 0 ? tr("to read")
-                                      : q(read.back()->value.text) +
-                                            (count > 1 ? tr(" (%1 readings)").arg(count) : QString())});
+            out.push_back(
+                {idOf(s), QRectF(middle.x() - 76, middle.y() - 30, 152, 60), q(words::spot(s)),
+                 count == 0 ? tr("to read")
+                            : q(read.back()->value.text) +
+                                  (count > 1 ? tr(" (%n readings)", " (one reading)", static_cast<int>(count))
+                                             : QString())});
         }
     }
     if (!floor) {
@@ -559,7 +561,7 @@ void GroundGuide::draw(QPainter& p) const {
                      f(w) > 0.5 ? Qt::AlignLeft : Qt::AlignRight,
                      QStringLiteral("%1%2 ±%3")
                          .arg(h.mm() > 0 ? QStringLiteral("+") : QString(), q(fairchalk::show(h, how_)))
-                         .arg(solved.sigma_of(w).mm() * k95, 0, 'f', 1),
+                         .arg(q(show_number(solved.sigma_of(w).mm() * k95, 1))),
                      15, c.chalk, true);
         }
         drawText(p, {spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() + 4, 190, 24},
@@ -572,11 +574,11 @@ void GroundGuide::draw(QPainter& p) const {
                                                        : q(floor->place),
              19, c.chalk, true);
     if (solved.known)
-        drawText(
-            p, {30, 68, 640, 29}, Qt::AlignLeft,
-            tr("heights drawn ×%1")
-                .arg(per_mm * desk_.car().wheelbase.value_or(Length::from_mm(2500)).mm() / 470.0, 0, 'f', 0),
-            13, c.soft);
+        drawText(p, {30, 68, 640, 29}, Qt::AlignLeft,
+                 tr("heights drawn ×%1")
+                     .arg(q(show_number(
+                         per_mm * desk_.car().wheelbase.value_or(Length::from_mm(2500)).mm() / 470.0, 0))),
+                 13, c.soft);
     for (const Place& place : places()) drawPlace(p, place, *floor, solved);
 }
 

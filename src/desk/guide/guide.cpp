@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/quantity/typed_words.h"
 #include "look/html.h"
 #include "words/words.h"
 
@@ -54,8 +55,8 @@ Understood Guide::understand(const QString& text) const {
     switch (quantity->kind) {
         case QuantityKind::length:
             value = QStringLiteral("%1 mm (%2 in)")
-                        .arg(quantity->value, 0, 'f', 1)
-                        .arg(quantity->value / 25.4, 0, 'f', 3);
+                        .arg(q(show_number(quantity->value, 1)))
+                        .arg(q(show_number(quantity->value / 25.4, 3)));
             break;
         case QuantityKind::pressure:
             value = QStringLiteral("%1 (%2)").arg(
@@ -83,11 +84,12 @@ Result<Quantity> writtenLike(Result<Quantity> read, const char* one, const char*
 }
 
 QString inBothUnits(const Quantity& quantity) {
-    if (quantity.kind != QuantityKind::length) return QStringLiteral("%1 deg").arg(quantity.value, 0, 'f', 3);
+    if (quantity.kind != QuantityKind::length)
+        return QStringLiteral("%1 deg").arg(q(show_number(quantity.value, 3)));
     // As typed is on the entry line; here stand both millimetres and inches.
     return QStringLiteral("%1 mm (%2 in)")
-        .arg(quantity.value, 0, 'f', quantity.resolution < 0.1 ? 2 : 1)
-        .arg(quantity.value / 25.4, 0, 'f', 3);
+        .arg(q(show_number(quantity.value, quantity.resolution < 0.1 ? 2 : 1)))
+        .arg(q(show_number(quantity.value / 25.4, 3)));
 }
 
 QStringList looseThings(const Job& job) {
@@ -100,7 +102,7 @@ QStringList looseThings(const Job& job) {
 }
 
 Result<Quantity> readSideAngle(const QString& text) {
-    QString rest = text.trimmed();
+    QString rest = q(in_english(text.trimmed().toStdString()));
     double side = 0.0;
     const std::pair<const char*, double> words[] = {{"right", 1.0}, {"left", -1.0}, {"r", 1.0}, {"l", -1.0}};
     for (const auto& [word, sign] : words)

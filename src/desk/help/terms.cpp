@@ -131,8 +131,8 @@ constexpr double term_caster = 6, term_sai = 12;
 QString casterSays(double at, const Show& how) {
     const double out = at * 20, camber = camber_when_steered(term_caster, term_sai, out);
     return Terms::tr("caster %1: steered %2 by %3, the wheel's top leans %4 by %5")
-        .arg(angle(term_caster, how), out < 0 ? Terms::tr("in") : Terms::tr("out"), angle(out, how),
-             camber < 0 ? Terms::tr("in") : Terms::tr("out"), angle(camber, how));
+        .arg(angle(term_caster, how), out < 0 ? Terms::tr("inward") : Terms::tr("outward"), angle(out, how),
+             camber < 0 ? Terms::tr("inward") : Terms::tr("outward"), angle(camber, how));
 }
 void casterDraws(QPainter& p, double at) {
     const Chalk& c = Chalk::now();
@@ -238,8 +238,7 @@ int readingsOf(double at) {
 QString plusMinusSays(double at, const Show& how) {
     const int n = readingsOf(at);
     return Terms::tr("%1 of the same place, each good to ±0.6 mm: their mean is good to ±%2")
-        .arg(n == 1 ? Terms::tr("one reading") : Terms::tr("%1 readings").arg(n),
-             length(0.6 / std::sqrt(n), how));
+        .arg(Terms::tr("%n readings", "one reading", n), length(0.6 / std::sqrt(n), how));
 }
 void plusMinusDraws(QPainter& p, double at) {
     const Chalk& c = Chalk::now();

@@ -25,7 +25,7 @@ namespace {
 
 /// The same words as on a record, with the car's own name.
 QString dayOf(const book::Visit& v) {
-    return q(v.info.created).left(10);
+    return q(show_day(v.info.created));
 }
 
 const Estimate& leftBy(const book::Visit& v) {
@@ -306,7 +306,7 @@ void HistoryPage::refresh() {
         note_->setText(tr("There is no job on this car yet that this program can read."));
         return;
     }
-    QStringList said{season_.size() == 1 ? tr("one job") : tr("%1 jobs").arg(season_.size())};
+    QStringList said{tr("%n jobs", "one job", static_cast<int>(season_.size()))};
     for (const book::DueVisit& d : due_) said << q(words::due(d.due));
     note_->setText(said.join(QStringLiteral(" · ")));
     std::vector<AnglePlot::Point> points;

@@ -25,7 +25,9 @@ QString movedText(const std::vector<MovedAngle>& moved,
         if (m.call == HasMoved::moved) out += line(strong(q(words::moved(m, how))));
     }
     if (out.isEmpty()) out = line(QObject::tr("Nothing moved that these readings could show."));
-    out += line(soft(QObject::tr("As they were: %1 angles; can't tell: %2.").arg(stayed).arg(unsure)));
+    out += line(soft(QObject::tr("As they were: %n angles; can't tell: %1.",
+                                 "As it was: one angle; can't tell: %1.", static_cast<int>(stayed))
+                         .arg(unsure)));
     for (Axle axle : both_axles) {
         if (!moved_at(moved, axle)) continue;
         int told = 0;

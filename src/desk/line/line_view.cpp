@@ -170,10 +170,9 @@ void LineView::refresh() {
                                       : tr("%n turned", nullptr, st.done);
                 break;
             case Stage::drive:
-                note = st.of == 1  ? tr("one thing loose")
-                       : st.of > 1 ? tr("%1 things loose").arg(st.of)
-                       : open      ? tr("not driven")
-                                   : tr("driven");
+                note = st.of > 0 ? tr("%n things loose", "one thing loose", st.of)
+                       : open    ? tr("not driven")
+                                 : tr("driven");
                 break;
         }
         if (st.progress == Progress::stale) {

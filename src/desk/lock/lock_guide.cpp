@@ -37,10 +37,11 @@ std::string LockGuide::current() const {
 }
 
 std::optional<double> LockGuide::torque(const std::string& adjuster) const {
-    const auto on_card = desk_.car().torque_of(part(desk_, adjuster).toStdString());
-    const auto t = on_card                     ? on_card
-                   : desk_.car().rod(adjuster) ? desk_.car().torque_of("tie rod locknut")
-                                               : std::optional<std::string>();
+    auto t = desk_.car().torque_of(part(desk_, adjuster).toStdString());
+    // A card is written in one language and read in another.
+    if (desk_.car().rod(adjuster))
+        for (const char* nut : {"tie rod locknut", "track rod locknut", "Spurstange Kontermutter"})
+            if (!t) t = desk_.car().torque_of(nut);
     if (!t) return std::nullopt;
     const auto quantity = read_quantity(*t, {Expect::Kind::torque, Bare::nm});
     return quantity ? std::optional(quantity->value) : std::nullopt;

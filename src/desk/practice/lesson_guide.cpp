@@ -6,6 +6,7 @@
 #include "core/car/steering_rod.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/language.h"
 #include "practice/practice_jobs.h"
 #include "practice/tool_face.h"
 #include "words/words.h"
@@ -26,7 +27,7 @@ QString toe(double deg, const Show& how) {
 
 /// To half a division of the rule.
 QString millimetres(double mm) {
-    return QStringLiteral("%1 mm").arg(std::round(2 * mm) / 2, 0, 'f', 1);
+    return QStringLiteral("%1 mm").arg(q(show_number(std::round(2 * mm) / 2, 1)));
 }
 
 /// Where a spot's two numbers stand on the floor of the lesson about the wrong one.
@@ -44,7 +45,7 @@ QPointF placeOf(const Spot& s) {
 
 LessonGuide::LessonGuide(JobDesk& desk, const QString& lesson, QObject* parent)
     : DrawnGuide(desk, parent),
-      item_(*book::item_named(book::practice_tables().lessons, lesson.toStdString())),
+      item_(*book::item_named(practiceTables().lessons, lesson.toStdString())),
       lesson_(item_.id, 1) {}
 
 void LessonGuide::enter() {
@@ -111,7 +112,7 @@ void LessonGuide::answered() {
 std::vector<Act> LessonGuide::acts() const {
     if (lesson_.over()) {
         std::vector<Act> out;
-        const auto& all = book::practice_tables().lessons;
+        const auto& all = practiceTables().lessons;
         if (all.back().id != item_.id)
             out.push_back({"next", tr("The next lesson"), lesson_.passed(), false});
         out.push_back({"again", tr("Once more"), !lesson_.passed(), false});
@@ -133,7 +134,7 @@ void LessonGuide::act(const QString& id) {
         return;
     }
     if (id == "next") {
-        const auto& all = book::practice_tables().lessons;
+        const auto& all = practiceTables().lessons;
         for (std::size_t i = 0; i + 1 < all.size(); ++i)
             if (all[i].id == item_.id) return emit pageWanted({PageId::lesson, q(all[i + 1].id)});
         return;
@@ -223,16 +224,16 @@ QString LessonGuide::judged() const {
         const Tool& tool = *standard_tool(f.tool);
         const bool inch = f.tool == "steel-rule-inch";
         const auto shown = [&](double v) {
-            if (tool.quantity == QuantityKind::angle) return QStringLiteral("%1°").arg(v, 0, 'f', 2);
-            if (!inch) return QStringLiteral("%1 mm").arg(v, 0, 'f', 2);
+            if (tool.quantity == QuantityKind::angle) return QStringLiteral("%1°").arg(q(show_number(v, 2)));
+            if (!inch) return QStringLiteral("%1 mm").arg(q(show_number(v, 2)));
             const double in64 = std::round(v / 25.4 * 64);
             return QStringLiteral("%1 %2/64 in").arg(std::floor(in64 / 64)).arg(std::fmod(in64, 64));
         };
         out = last->right ? tr("Right: it stood at %1.").arg(shown(f.at))
                           : tr("It stood at %1; you said %2.").arg(shown(f.at), shown(f.at + last->off));
     } else {
-        out = last->right ? tr("Right: %1.").arg(choiceWords(last->was).toLower())
-                          : tr("No: %1.").arg(choiceWords(last->was).toLower());
+        out = last->right ? tr("Right: %1.").arg(inSentence(choiceWords(last->was)))
+                          : tr("No: %1.").arg(inSentence(choiceWords(last->was)));
         if (last->task.about == "string")
             out += QLatin1Char(' ') +
                    tr("From a string outside, the larger distance is at the edge that points to the middle.");
@@ -389,8 +390,7 @@ void LessonGuide::drawTakings(QPainter& p, const Task& t) const {
         const QPointF at = placeOf(t.faces[i].spot);
         for (int k = 0; k < 2; ++k)
             drawText(p, {at.x() - 46, at.y() - 26 + 26 * k, 92, 26}, Qt::AlignCenter,
-                     QString::number(t.faces[spots * static_cast<std::size_t>(k) + i].at, 'f', 1), 13,
-                     c.chalk);
+                     q(show_number(t.faces[spots * static_cast<std::size_t>(k) + i].at, 1)), 13, c.chalk);
     }
     drawText(p, {60, 800, 840, 30}, Qt::AlignCenter,
              tr("mm from the string; at the bars from string to string; both takings one above the other"),

@@ -2,10 +2,29 @@
 #include "practice/practice_jobs.h"
 
 #include <cmath>
+#include <utility>
+
+#include <QCoreApplication>
+#include <QLocale>
 
 #include "look/html.h"
+#include "look/language.h"
 
 namespace fairchalk::desk {
+
+const book::PracticeTables& practiceTables() {
+    static book::PracticeTables in_language;
+    static QString language;
+    if (const QString now = QLocale().name(); std::exchange(language, now) != now) {
+        in_language = book::practice_tables();
+        for (auto* items :
+             {&in_language.cars, &in_language.stories, &in_language.levels, &in_language.lessons})
+            for (book::PracticeItem& item : *items)
+                for (std::string* s : {&item.text, &item.reason, &item.note})
+                    if (!s->empty()) *s = QCoreApplication::translate("text", s->c_str()).toStdString();
+    }
+    return in_language;
+}
 namespace {
 
 constexpr const char* lessons_play = "lessons";
@@ -17,7 +36,7 @@ const book::PracticeItem& itemOf(const std::vector<book::PracticeItem>& all, con
 
 /// Made by the writer; `then` gets the job, or why there is none.
 void begin(JobDesk& desk, const practice::Play& play, const QString& title, const Begun& then) {
-    const book::PracticeItem& car = itemOf(book::practice_tables().cars, play.car);
+    const book::PracticeItem& car = itemOf(practiceTables().cars, play.car);
     std::vector<decltype(Entry::event)> first;
     LinesSet lines;
     lines.bars = {Length::from_mm(500), Length::from_mm(550)};
@@ -25,7 +44,7 @@ void begin(JobDesk& desk, const practice::Play& play, const QString& title, cons
     lines.gauge = "digital-angle-gauge";
     lines.tool = play.car == "ollerby" ? "steel-rule-inch" : "steel-rule-mm";
     ReasonsGiven asked;
-    if (const auto* story = book::item_named(book::practice_tables().stories, play.story))
+    if (const auto* story = book::item_named(practiceTables().stories, play.story))
         asked.reasons = story->asked;
     first.emplace_back(lines);
     first.emplace_back(RoundOpened{lines.bars, {}, {}, {}, {}});
@@ -68,10 +87,10 @@ void begin(JobDesk& desk, const practice::Play& play, const QString& title, cons
 }  // namespace
 
 QString titleOf(const practice::Play& play) {
-    const auto& t = book::practice_tables();
+    const auto& t = practiceTables();
     if (play.story == lessons_play) return QObject::tr("Lessons");
     return q(itemOf(t.stories, play.story).text) + QStringLiteral(" · ") +
-           q(itemOf(t.levels, std::to_string(play.level)).text).toLower();
+           inSentence(q(itemOf(t.levels, std::to_string(play.level)).text));
 }
 
 std::uint64_t freshSeed(JobDesk& desk) {

@@ -41,6 +41,9 @@ struct LessonProgress {
 LessonProgress lessonProgress(JobDesk& desk, const std::string& lesson);
 void keepLesson(JobDesk& desk, const std::string& lesson, int right, int of, bool passed);
 
+/// What the practice floor offers, in the language of the window.
+const book::PracticeTables& practiceTables();
+
 /// `New rack, drove home · calm`
 QString titleOf(const practice::Play& play);
 

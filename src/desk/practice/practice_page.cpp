@@ -29,7 +29,7 @@ void empty(QLayout* layout) {
 }  // namespace
 
 PracticePage::PracticePage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-    const auto& t = book::practice_tables();
+    const auto& t = practiceTables();
     chosen_ = {t.cars.front().id, t.stories.front().id, t.levels.front().id};
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(60, 14, 60, 10);
@@ -66,7 +66,7 @@ void PracticePage::refresh() {
     empty(lessons_);
     empty(jobs_);
     trouble_->clear();
-    const auto& t = book::practice_tables();
+    const auto& t = practiceTables();
     ShelfLine* focus = nullptr;
     lessons_->addWidget(heading(tr("Lessons"), 17, this));
     for (const book::PracticeItem& lesson : t.lessons) {
@@ -89,16 +89,16 @@ void PracticePage::refresh() {
             const Played& p = all[i];
             const book::PracticeItem* which = book::item_named(t.cars, p.play.car);
             auto* l = plainLabel(this);
-            setMarked(l, QStringLiteral("%1 · %2⟨br⟩%3")
-                             .arg(which ? q(which->text) : QString(), titleOf(p.play),
-                                  soft(p.ended ? tr("%1, %2 readings, %3 minutes; %4 of %5 truly inside")
-                                                     .arg(p.passes == 1 ? tr("one pass")
-                                                                        : tr("%1 passes").arg(p.passes))
-                                                     .arg(p.readings)
-                                                     .arg(p.minutes)
-                                                     .arg(p.inside)
-                                                     .arg(p.of)
-                                               : tr("not ended"))));
+            setMarked(
+                l, QStringLiteral("%1 · %2⟨br⟩%3")
+                       .arg(which ? q(which->text) : QString(), titleOf(p.play),
+                            soft(p.ended ? tr("%1, %2 readings, %3 minutes; %4 of %5 truly inside")
+                                               .arg(tr("%n passes", "one pass", static_cast<int>(p.passes)))
+                                               .arg(p.readings)
+                                               .arg(p.minutes)
+                                               .arg(p.inside)
+                                               .arg(p.of)
+                                         : tr("not ended"))));
             l->setFont(type(14));
             l->setWordWrap(true);
             lessons_->addWidget(l);

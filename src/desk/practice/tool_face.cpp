@@ -166,7 +166,7 @@ void digits(QPainter& p, const QRectF& box, const Tool& tool, double at) {
     p.setPen(scale_ink);
     p.setFont(chalked(box.height() * 0.5, true));
     p.drawText(box, Qt::AlignCenter,
-               QString::number(v == 0.0 ? 0.0 : v, 'f', decimals).replace(QLatin1Char('-'), QChar(0x2212)) +
+               q(show_number(v, decimals)).replace(QLatin1Char('-'), QChar(0x2212)) +
                    (tool.quantity == QuantityKind::angle ? QStringLiteral("°") : QStringLiteral(" mm")));
 }
 

@@ -19,7 +19,7 @@ const QRectF car_box(110, 170, 740, 400), time_box(60, 730, 840, 150);
 using Kind = practice::Mishap::Kind;
 
 QString passes(int n) {
-    return n == 1 ? QObject::tr("one pass of turning") : QObject::tr("%1 passes of turning").arg(n);
+    return QObject::tr("%n passes of turning", "one pass of turning", static_cast<int>(n));
 }
 
 }  // namespace

@@ -91,10 +91,9 @@ QString ReadGuide::say() const {
     const auto stage =
         stages_of(desk_.job(), desk_.knowledge())[static_cast<std::size_t>(index_of(Stage::read))];
     if (stage.progress == Progress::stale && stage.spoiled_by && spot_)
-        return tr("%1 since the last reading: %2 spots are read again, beginning with the %3.")
-            .arg(q(words::happening(*stage.spoiled_by)))
-            .arg(stage.of)
-            .arg(q(words::spot(*spot_)));
+        return tr("%1 since the last reading: %n spots are read again, beginning with the %2.",
+                  "%1 since the last reading: one spot is read again, the %2.", stage.of)
+            .arg(q(words::happening(*stage.spoiled_by)), q(words::spot(*spot_)));
     if (spot_ && desk_.answerIsCurrent() && !a.can_wait.empty())
         return tr("%1 Ctrl+7 goes on.").arg(q(words::can_wait(static_cast<int>(a.can_wait.size()))));
     if (spot_) return q(words::how_to_read(*spot_));
@@ -138,12 +137,12 @@ Understood ReadGuide::understand(const QString& text) const {
         reading_kind(spot_->kind).shown_as_lean()) {
         const Angle lean = Angle::from_deg(undone(quantity->value, *tool, side_of(*spot_->wheel), topIn()));
         means =
-            tr("%1, top %2").arg(q(fairchalk::show(abs(lean), how_)), lean.deg() < 0 ? tr("in") : tr("out"));
+            (lean.deg() < 0 ? tr("%1, top in") : tr("%1, top out")).arg(q(fairchalk::show(abs(lean), how_)));
     }
     return {QStringLiteral("⟨b⟩= %1⟨/b⟩ %2   %3")
                 .arg(means,
                      angle ? QStringLiteral("±%1").arg(q(show_plus_minus(Angle::from_deg(sigma * k95), how_)))
-                           : QStringLiteral("±%1").arg(sigma * k95, 0, 'f', 1),
+                           : QStringLiteral("±%1").arg(q(show_number(sigma * k95, 1))),
                      // A + may have been meant for another key.
                      soft(text.contains(QLatin1Char('+')) && text.trimmed().indexOf(QLatin1Char('+')) > 0
                               ? tr("the sum; Enter keeps it")

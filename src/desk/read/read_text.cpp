@@ -9,6 +9,7 @@
 #include "core/judge/moved.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/language.h"
 #include "words/record_words.h"
 #include "words/words.h"
 
@@ -18,8 +19,8 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
     const JobAnalysis& a = desk.answer();
     const auto found = verdict < a.settling.size() ? a.settling[verdict] : std::nullopt;
     return found
-               ? QCoreApplication::translate("Slate", "%n more reading(s) would settle it, first at spot %1.",
-                                             nullptr, found->readings)
+               ? QCoreApplication::translate("Slate", "%n more readings would settle it, first at spot %1.",
+                                             "One more reading would settle it, at spot %1.", found->readings)
                      .arg(desk.number(found->first.spot))
                : QCoreApplication::translate(
                      "Slate",
@@ -39,7 +40,7 @@ QString waysThatTell(const JobDesk& desk) {
     const std::optional<Untold>& u = desk.answer().untold;
     if (!u) return {};
     QStringList ways;
-    for (std::string_view rig : u->rigs) ways << q(desk.knowledge().rig(rig)->text).toLower();
+    for (std::string_view rig : u->rigs) ways << inSentence(q(desk.knowledge().rig(rig)->text));
     return QCoreApplication::translate("Slate", "%1 is told by: %2.")
         .arg(q(words::to_begin(words::measure_of(u->target))), ways.join(QStringLiteral("; ")));
 }
@@ -83,7 +84,7 @@ QString ReadText::bars() const {
             line(b.yes ? warn(tr("The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and "
                                  "all is read again.")
                                   .arg(bar)
-                                  .arg(std::abs(b.moved.mm()), 0, 'f', 1)
+                                  .arg(q(show_number(std::abs(b.moved.mm()), 1)))
                                   .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
                        : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
     }
@@ -267,8 +268,8 @@ QString ReadText::suspects() const {
         const QString number = desk_.number(r.spot);
         if (const Explanation* x = slip_of(a.slips, entry)) {
             const QString would = r.value.kind == QuantityKind::length
-                                      ? QStringLiteral("%1 mm").arg(x->would_be, 0, 'f', 1)
-                                      : QStringLiteral("%1°").arg(x->would_be, 0, 'f', 2);
+                                      ? QStringLiteral("%1 mm").arg(q(show_number(x->would_be, 1)))
+                                      : QStringLiteral("%1°").arg(q(show_number(x->would_be, 2)));
             out += line(tr("%1 read %2; it would fit at %3, if %4.")
                             .arg(number, q(r.value.text), would, q(words::slip(x->slip))));
         }
@@ -322,7 +323,7 @@ QString ReadText::angles() const {
         QString moved;
         for (const MovedAngle& m : what_moved(left->angles, a.rounds.front()))
             if (m.call == HasMoved::moved) moved += line(q(words::moved(m, how_)));
-        if (!moved.isEmpty()) out += head(tr("Since %1").arg(q(left->begun).left(10))) + moved;
+        if (!moved.isEmpty()) out += head(tr("Since %1").arg(q(show_day(left->begun)))) + moved;
     }
     out += head(tr("What this tells"));
     QString rows;

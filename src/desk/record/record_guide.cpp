@@ -111,7 +111,7 @@ QString RecordGuide::sinceLastTime() const {
     const Estimate& found = rounds.front();
     const std::vector<MovedAngle> all = what_moved(left->angles, found);
     if (all.empty()) return {};
-    return head(tr("Since “%1”, %2").arg(q(left->title), q(left->begun).left(10))) +
+    return head(tr("Since “%1”, %2").arg(q(left->title), q(show_day(left->begun)))) +
            movedText(
                all,
                [&](Axle axle) {

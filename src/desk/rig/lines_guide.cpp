@@ -6,6 +6,7 @@
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/language.h"
 #include "rig/rig_drawing.h"
 #include "rig/tonight_question.h"
 #include "words/words.h"
@@ -402,8 +403,7 @@ QString LinesGuide::say() const {
     if (chosen_ == "wall")
         return tr("Say what you have, or point at it: what it can measure shows below the wall.");
     if (missing != all.end())
-        return tr("Say %1: without it the readings do not count.")
-            .arg(missing->name.left(1).toLower() + missing->name.mid(1));
+        return tr("Say %1: without it the readings do not count.").arg(inSentence(missing->name));
     return tr(
         "Ready to read (Ctrl+6). Another way of measuring may stand beside this one, as a check on it.");
 }

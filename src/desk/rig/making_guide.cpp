@@ -334,7 +334,8 @@ void MakingGuide::drawGauge(QPainter& p) const {
     dimension(p, pin + QPointF(0, 70), pin + QPointF(reach, 70), tr("arm %1").arg(shown(value("arm"))),
               {0, 24});
     drawText(p, {pin.x() + reach - 110, 640, 300, 26}, Qt::AlignLeft,
-             spread > 1.01 ? tr("marks drawn ×%1").arg(spread, 0, 'f', 1) : tr("marks to scale with the arm"),
+             spread > 1.01 ? tr("marks drawn ×%1").arg(q(show_number(spread, 1)))
+                           : tr("marks to scale with the arm"),
              12, c.soft);
 }
 

@@ -85,7 +85,7 @@ class ChalkRig final : public RigPen {
             p_.drawLine(qt(to), qt(to) + QPointF(14 * std::cos(angle + side), 14 * std::sin(angle + side)));
     }
     void say(Point at, const char* text, Align align, double value) override {
-        const QString words = q(words::fill(text, {QString::number(value, 'g', 4).toStdString()}));
+        const QString words = q(words::fill(text, {show_number(value, value == std::round(value) ? 0 : 1)}));
         const QPen pen = p_.pen();
         p_.setPen(ink_);
         const QFont f = chalked(std::max(1.0, text_));

@@ -64,7 +64,7 @@ QString TonightQuestion::body() const {
         out += line(tr("%1 first: %2, some %3 readings and %4 passes; %5 of %6 jobs could be called.")
                         .arg(strong(name(w)), q(words::minutes(w.minutes)))
                         .arg(std::lround(w.readings))
-                        .arg(w.passes, 0, 'f', 1)
+                        .arg(q(show_number(w.passes, 1)))
                         .arg(std::lround(w.called * cars))
                         .arg(cars));
         if (w.called < 0.5)

@@ -116,7 +116,7 @@ void CopiesPage::refresh() {
             said_->setText(tr("Being written …"));
             desk_.retry();
         });
-        const QString these = n == 1 ? tr("give up this entry") : tr("give up these %1 entries").arg(n);
+        const QString these = tr("give up these %n entries", "give up this entry", static_cast<int>(n));
         add(giving_up_ ? tr("%1: choose it once more, and it is gone").arg(these) : these, {}, [this] {
             if (!std::exchange(giving_up_, !giving_up_)) return refresh();
             desk_.giveUp();

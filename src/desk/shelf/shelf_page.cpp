@@ -223,7 +223,7 @@ void ShelfPage::fill() {
     for (const book::CarInfo& car : cars) {
         const auto jobs = desk_.book().jobs(car.id);
         add(ShelfLine::Kind::car, QString::fromStdString(car.name),
-            car.jobs == 1 ? tr("one job") : tr("%1 jobs").arg(car.jobs));
+            tr("%n jobs", "one job", static_cast<int>(car.jobs)));
         for (const Due& d : dues_[car.id]) {
             auto* due = plainLabel(list_);
             due->setText((d.due ? tr("▲ %1") : tr("%1")).arg(q(words::due(d))));
@@ -238,15 +238,16 @@ void ShelfPage::fill() {
         for (std::size_t n = 0; n < (whole ? jobs.size() : newest); ++n) {
             const book::JobInfo& job = jobs[n];
             auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
-                          tr("%1, %2, %3 readings")
-                              .arg(QString::fromStdString(job.created.substr(0, 10)))
-                              .arg(job.rounds == 1 ? tr("one round") : tr("%1 rounds").arg(job.rounds))
-                              .arg(job.readings));
+                          tr("%1, %2, %n readings", "%1, %2, one reading", static_cast<int>(job.readings))
+                              .arg(q(show_day(job.created)))
+                              .arg(tr("%n rounds", "one round", static_cast<int>(job.rounds))));
             connect(l, &QAbstractButton::clicked, this,
                     [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
         }
         if (!whole) {
-            auto* more = add(ShelfLine::Kind::begin, tr("%1 older jobs").arg(jobs.size() - newest), {});
+            auto* more =
+                add(ShelfLine::Kind::begin,
+                    tr("%n older jobs", "one older job", static_cast<int>(jobs.size() - newest)), {});
             connect(more, &QAbstractButton::clicked, this, [this, id = car.id] {
                 whole_.insert(id);
                 fill();

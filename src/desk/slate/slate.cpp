@@ -501,13 +501,10 @@ QString Slate::cautionsRead() const {
     const auto all = cautions_at(stage_, desk_.job(), desk_.knowledge(), true);
     const auto unread = cautions_at(stage_, desk_.job(), desk_.knowledge());
     const auto read = static_cast<int>(all.size() - std::min(all.size(), unread.size()));
-    return read == 0
-               ? QString()
-               : line(soft(
-                     QStringLiteral("▲ ") +
-                     (read == 1
-                          ? tr("one caution of this stage was read; it stands on every print")
-                          : tr("%1 cautions of this stage were read; they stand on every print").arg(read))));
+    return read == 0 ? QString()
+                     : line(soft(QStringLiteral("▲ ") +
+                                 tr("%n cautions of this stage were read; they stand on every print",
+                                    "one caution of this stage was read; it stands on every print", read)));
 }
 
 void Slate::keyPressEvent(QKeyEvent* e) {

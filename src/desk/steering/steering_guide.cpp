@@ -280,8 +280,9 @@ QString SteeringGuide::body() const {
             out += line(warn(tr("That is more than toe can be set to: find the play first.")));
     }
     if (const Reading* lock = last(carSpot(ReadingId::lock_to_lock)))
-        out += head(tr("Gear middle")) + line(tr("From either stop ⟨b⟩%1⟨/b⟩ back.")
-                                                  .arg(tr("%1 turns").arg(lock->value.value / 2, 0, 'f', 2)));
+        out += head(tr("Gear middle")) +
+               line(tr("From either stop ⟨b⟩%1⟨/b⟩ back.")
+                        .arg(tr("%1 turns").arg(q(show_number(lock->value.value / 2, 2)))));
     for (const School* s : k.on("steering")) {
         const bool chosen = set && name_of(set->school) == s->id;
         out += head(q(s->text) + (chosen ? tr("  (chosen)") : QString()));
@@ -357,7 +358,7 @@ QString wheelWords(const WheelOnly& w, const Show& how) {
         out += line(
             QObject::tr("One turn at both rods moves the wheel ⟨b⟩%1⟨/b⟩ ±%2 on this car, learnt from %3.")
                 .arg(q(show(w.per_turn, how)), q(show_plus_minus(w.per_turn_sigma * k95, how)))
-                .arg(w.drives == 1 ? QObject::tr("one drive") : QObject::tr("%1 drives").arg(w.drives)));
+                .arg(QObject::tr("%n drives", "one drive", w.drives)));
     else
         out += line(
             QObject::tr(

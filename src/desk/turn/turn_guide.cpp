@@ -92,8 +92,9 @@ QString TurnGuide::say() const {
             "No targets yet: say what to aim at, from the car's manual. It stands on its card (Ctrl+I).");
     if (a.plan.next == NextStep::look && a.plan.look) return q(words::look(*a.plan.look, desk_.car()));
     if (a.plan.next == NextStep::test_turn)
-        return tr("Not known yet which way it works: turn so much, read %1 spots again, and it is.")
-            .arg(a.plan.remeasure.size());
+        return tr("Not known yet which way it works: turn so much, read %n spots again, and it is.",
+                  "Not known yet which way it works: turn so much, read one spot again, and it is.",
+                  static_cast<int>(a.plan.remeasure.size()));
     if (a.plan.again) return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
     // What stays outside whatever is turned.
     if (!a.plan.turns.empty()) {
@@ -104,11 +105,13 @@ QString TurnGuide::say() const {
                       .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))));
         if (a.now.thrust.known)
             return tr("The rear axle points %1 and the fronts are set to follow it. Turn %2, then "
-                      "read %3 spots.")
+                      "read %n spots.",
+                      "The rear axle points %1 and the fronts are set to follow it. Turn %2, then "
+                      "read one spot.",
+                      static_cast<int>(a.plan.remeasure.size()))
                        .arg(q(words::thrust(a.now.thrust, how_)), a.plan.turns.size() > 2   ? tr("all")
                                                                   : a.plan.turns.size() > 1 ? tr("both")
-                                                                                            : tr("it"))
-                       .arg(a.plan.remeasure.size()) +
+                                                                                            : tr("it")) +
                    stays;
         return tr("Turn as drawn, then read again.") + stays;
     }
@@ -125,7 +128,8 @@ QString TurnGuide::say() const {
             "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "
             "moves things.");
     if (turned_since_reading(desk_.job()))
-        return tr("Turned, and not read since: what it spoiled is read first, %n spot(s) (Ctrl+6).", nullptr,
+        return tr("Turned, and not read since: what it spoiled is read first, %n spots (Ctrl+6).",
+                  "Turned, and not read since: what it spoiled is read first, one spot (Ctrl+6).",
                   static_cast<int>(a.plan.remeasure.size()));
     if (a.untold) return untold(desk_);
     return tr("Not enough is known yet to turn anything: read on (Ctrl+6).");

@@ -167,8 +167,7 @@ QString TurnText::responses() const {
         if (!rod || r.per_turn.deg() == 0.0) continue;
         if (does.isEmpty()) does += head(tr("What one turn does on this car"));
         const QString from =
-            r.turns_seen > 0 ? (r.turns_seen == 1 ? tr("learnt from one turn")
-                                                  : tr("learnt from %1 turns").arg(r.turns_seen))
+            r.turns_seen > 0 ? tr("learnt from %n turns", "learnt from one turn", r.turns_seen)
             : rod->arm       ? tr("from the arm you measured, %1").arg(q(fairchalk::show(*rod->arm, how_)))
                              : tr("a guess at the arm: learnt after one turn");
         does += line(QStringLiteral("%1: ⟨b⟩%2⟨/b⟩ ±%3⟨br⟩%4")
@@ -192,8 +191,7 @@ QString TurnText::responses() const {
                                   : unit == HandleUnit::mm ? tr("one mm")
                                                            : tr("one degree near its middle"),
                                   soft(r.turns_seen > 0
-                                           ? r.turns_seen == 1 ? tr("learnt from one turn")
-                                                               : tr("learnt from %1 turns").arg(r.turns_seen)
+                                           ? tr("learnt from %n turns", "learnt from one turn", r.turns_seen)
                                            : tr("by the likes of this suspension: learnt as it is turned"))));
             last = name;
         }
