@@ -3390,6 +3390,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Ziffernblock: Schrägstrich ein Bruch, Minus verbindet Ganzes und Bruch oder ist ein Vorzeichen, Plus reichlich, Stern knapp, Eingabe sichert und geht auf leerer Zeile weiter, Entf leert und nimmt dann zurück</translation>
     </message>
     <message>
+      <source>Language</source>
+      <translation>Sprache</translation>
+    </message>
+    <message>
       <source>Lay the bar along the rear wheel, touching the rim or tire at both lips below the bulge, at hub height, and past the front wheel.</source>
       <translation>Die Latte am Hinterrad anlegen, an beiden Rändern von Felge oder Reifen unter der Wölbung, auf Nabenhöhe, und am Vorderrad vorbei.</translation>
     </message>
@@ -5295,7 +5299,7 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>Speech</source>
-      <translation>Sprache</translation>
+      <translation>Sprachausgabe</translation>
     </message>
     <message>
       <source>Spin each wheel and scribe a thin line round the tread, or take a groove that runs true.</source>
@@ -8145,6 +8149,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Dezimalen</translation>
     </message>
     <message>
+      <source>deg</source>
+      <translation>Grad</translation>
+    </message>
+    <message>
       <source>degrees</source>
       <translation>Grad</translation>
     </message>
@@ -8307,6 +8315,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>five eighths</source>
       <translation>fünf Achtel</translation>
+    </message>
+    <message>
+      <source>flats</source>
+      <translation>Flächen</translation>
     </message>
     <message>
       <source>floor</source>
@@ -9414,11 +9426,11 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>notched bar</source>
-      <translation>gekerbte Stange</translation>
+      <translation>Kerbstange</translation>
     </message>
     <message>
       <source>notched bars</source>
-      <translation>gekerbte Stangen</translation>
+      <translation>Kerbstangen</translation>
     </message>
     <message>
       <source>nothing</source>

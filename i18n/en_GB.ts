@@ -3390,6 +3390,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Keypad: slash a fraction, minus joins a whole and a fraction or is a sign, plus strong, star weak, Enter keeps and with nothing typed goes on, Del clears and then takes back</translation>
     </message>
     <message>
+      <source>Language</source>
+      <translation>Language</translation>
+    </message>
+    <message>
       <source>Lay the bar along the rear wheel, touching the rim or tire at both lips below the bulge, at hub height, and past the front wheel.</source>
       <translation>Lay the bar along the rear wheel, touching the rim or tyre at both lips below the bulge, at hub height, and past the front wheel.</translation>
     </message>
@@ -8145,6 +8149,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>decimals</translation>
     </message>
     <message>
+      <source>deg</source>
+      <translation>deg</translation>
+    </message>
+    <message>
       <source>degrees</source>
       <translation>degrees</translation>
     </message>
@@ -8307,6 +8315,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>five eighths</source>
       <translation>five eighths</translation>
+    </message>
+    <message>
+      <source>flats</source>
+      <translation>flats</translation>
     </message>
     <message>
       <source>floor</source>

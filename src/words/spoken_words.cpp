@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A value as one says it, for ears: fractions by their names, units in full.
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <sstream>
 #include <utility>
 
+#include "core/quantity/tokens.h"
 #include "words/words.h"
 #include "words/words_inside.h"
 
@@ -58,6 +60,36 @@ constexpr std::array spelled = {
     std::pair{"strong", TR_NOOP("strong")},  std::pair{"weak", TR_NOOP("weak")}};
 
 }  // namespace
+
+std::string as_typed(const Quantity& kept) {
+    const std::string& text = kept.text;
+    std::string out;
+    std::size_t at = 0;
+    bool after_number = false;
+    for (const notation::Token& token : notation::tokens_of(text)) {
+        out += text.substr(at, token.at - at);
+        at = token.at + token.text.size();
+        std::string piece(token.text);
+        if (token.kind == notation::TokenKind::number)
+            std::replace(piece.begin(), piece.end(), '.', sayings().decimal);
+        else if (piece == "in" && !after_number)
+            piece = sayings().in;  // after a number it is inches
+        else if (piece == "out")
+            piece = sayings().out;
+        else if (piece == "turn" || piece == "turns")
+            piece = piece == "turn" ? sayings().turn : sayings().turns;
+        else
+            for (const char* word :
+                 {TR_NOOP("strong"), TR_NOOP("weak"), TR_NOOP("deg"), TR_NOOP("less"), TR_NOOP("flats")})
+                if (piece == word) {
+                    piece = tr(word);
+                    break;
+                }
+        out += piece;
+        after_number = token.kind == notation::TokenKind::number;
+    }
+    return out + text.substr(std::min(at, text.size()));
+}
 
 std::string spoken(const std::string& value) {
     // What stands together is parted: 1°10' is degrees and minutes.

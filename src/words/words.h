@@ -36,6 +36,8 @@ const char* source_text(Code code);
 /// Fills {0}, {1} … of a translated source text.
 std::string fill(const char* source, const std::vector<std::string>& args);
 
+/// What was typed, as it is kept in English, in the user's language: `99,5 mm reichlich`.
+std::string as_typed(const Quantity& kept);
 /// A typed or shown value as one says it: "two and nine sixteenths inches strong".
 std::string spoken(const std::string& value);
 /// What was kept, as it was understood: "two and nine sixteenths inches, kept; left front, front lip".

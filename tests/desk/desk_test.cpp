@@ -19,8 +19,8 @@
 
 #include "book/places.h"
 #include "desk_fixture.h"
-#include "look/language.h"
 #include "look/chalk.h"
+#include "look/language.h"
 
 namespace fairchalk::desk {
 namespace {

@@ -21,16 +21,15 @@ TEST_F(LanguageTest, GermanIsReadTypedAndKeptInEnglish) {
     desk->settle();
     EXPECT_EQ(window->menuBar()->actions().front()->text(), "&Buch");
     window->setStage(Stage::read);
-    desk->newRound({});
+    desk->record(RoundOpened{});
     desk->settle();
     QApplication::processEvents();
-    EXPECT_TRUE(slateText().contains("Rad")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("Nabenhöhe")) << slateText().toStdString();
     enter("2 9/16 Zoll knapp");
     desk->settle();
     const Job& job = desk->job();
     ASSERT_FALSE(job.rounds.back().readings.empty()) << slateText().toStdString();
-    const auto& kept =
-        std::get<Reading>((*job.log)[job.rounds.back().readings.back()].event).value;
+    const auto& kept = std::get<Reading>((*job.log)[job.rounds.back().readings.back()].event).value;
     EXPECT_EQ(kept.text, "2 9/16 in weak");
 }
 
@@ -68,7 +67,7 @@ TEST_F(LanguageTest, WhatHangsOnTheWallIsNamedInBoth) {
 TEST_F(LanguageTest, IsChosenInThePreferences) {
     open();
     QString again;
-    connect(window.get(), &Window::bookWanted, [&](const QString& path) { again = path; });
+    QObject::connect(window.get(), &Window::bookWanted, [&](const QString& wanted) { again = wanted; });
     window->showPreferences();
     QPushButton* german = nullptr;
     for (auto* b : window->findChildren<QPushButton*>())

@@ -35,6 +35,13 @@ struct SizeTest : DeskTest {
                                        {PageId::lock, "lock"},
                                        {PageId::tools, "tools"}})
             out.push_back({name, [this, id = id] { window->showPage({id}); }});
+        out.push_back({"book", [this] { window->showShelf(); }});
+        out.push_back({"copies", [this] { window->showCopies(); }});
+        out.push_back({"practice", [this] { window->showPractice(); }});
+        out.push_back({"history", [this] { key(Qt::Key_H, Qt::ControlModifier); }});
+        out.push_back({"help", [this] { key(Qt::Key_F1); }});
+        out.push_back({"preferences", [this] { window->showPreferences(); }});
+        out.push_back({"terms", [this] { window->showTerms("toe"); }});
         return out;
     }
     QWidget* pointedAt() {
@@ -92,7 +99,7 @@ TEST_P(SizeInLanguage, EachViewAtEachSizeCanBeReadAndReached) {
             TextWatch::watching = nullptr;
             const std::string at = v.name + " at " + std::to_string(size.width());
             EXPECT_GE(watch.smallest, smallest_type - 0.6) << at;  // whole pixels before they are scaled
-            EXPECT_EQ(watch.cut, QStringList()) << at << ": " << watch.cut.join(" | ").toStdString();
+            EXPECT_TRUE(watch.cut.isEmpty()) << at << ": " << watch.cut.join(" | ").toStdString();
             const QStringList all = wrong();
             EXPECT_TRUE(all.isEmpty()) << at << ": " << all.join(" | ").toStdString();
         }

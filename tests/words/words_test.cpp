@@ -44,6 +44,25 @@ TEST(Words, ATranslatorIsAskedForEachText) {
     EXPECT_EQ(words::spot(wheel_spot(ReadingId::hub, Wheel::front_left)), "left front, hub");
 }
 
+TEST(Words, WhatWasTypedIsShownInTheUsersLanguage) {
+    const Sayings english = sayings();
+    const auto shown = [](const char* typed) { return words::as_typed(*read_quantity(typed)); };
+    EXPECT_EQ(shown("2 9/16 in weak"), "2 9/16 in weak");
+    say_quantities({"Vorspur", "Nachspur", "Umdrehung", "Umdrehungen", ',', true});
+    words::set_translator([](const char* source, const char*, int) {
+        return std::strcmp(source, "weak") == 0 ? std::string("knapp") : std::string(source);
+    });
+    EXPECT_EQ(shown("99.5 mm weak"), "99,5 mm knapp");
+    EXPECT_EQ(shown("2 9/16 in weak"), "2 9/16 in knapp") << "inches";
+    EXPECT_EQ(shown("0°12' in"), "0°12' Vorspur");
+    EXPECT_EQ(shown("1 1/2 turns"), "1 1/2 Umdrehungen");
+    // What is shown is read as what was typed.
+    for (const char* typed : {"99.5 mm weak", "0°12' out", "1 1/2 turns", "5.5 in strong"})
+        EXPECT_DOUBLE_EQ(read_quantity(shown(typed))->value, read_quantity(typed)->value) << typed;
+    words::set_translator({});
+    say_quantities(english);
+}
+
 TEST(Words, SpotsAreNamedByThePlaceAPersonLooksAt) {
     std::set<std::string> names;
     for (const Spot& s : string_walk()) EXPECT_TRUE(names.insert(words::spot(s)).second) << words::spot(s);

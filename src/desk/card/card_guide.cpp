@@ -444,11 +444,15 @@ void CardGuide::draw(QPainter& p) const {
                                  : !i.path.empty() && i.path.front() == "adjust"
                                      ? i.id + QStringLiteral(": ") + v
                                      : v;
-            // A long one takes two lines.
-            const bool two = QFontMetricsF(chalked(13 * 1.25)).horizontalAdvance(text) > g.at.width() - 20;
-            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, two ? 48.0 : 24.0},
+            // A long one takes more lines.
+            const QFontMetricsF m(chalked(std::max(13 * 1.25, smallest_type / p.transform().m11())));
+            const bool two = m.horizontalAdvance(text) > g.at.width() - 20;
+            const double high =
+                two ? m.boundingRect(QRectF(0, 0, g.at.width() - 20, 400), Qt::TextWordWrap, text).height()
+                    : 24.0;
+            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, high},
                      two ? Qt::AlignLeft | Qt::TextWordWrap : Qt::AlignLeft, text, 13, c.soft);
-            y += two ? 48 : 24;
+            y += high;
         }
         if (y < g.at.top() + 37)
             drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, tr("not said yet"), 13,

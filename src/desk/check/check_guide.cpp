@@ -308,7 +308,7 @@ QString CheckGuide::sums(const CheckItem& c) const {
         const auto read = state_readings(desk_.job(), s);
         if (read.empty()) continue;
         rows += QStringLiteral("⟨tr⟩⟨td width='210'⟩%1⟨/td⟩⟨td align='right'⟩⟨b⟩%2⟨/b⟩⟨/td⟩⟨/tr⟩")
-                    .arg(q(words::spot(s)), q(read.back()->value.text));
+                    .arg(q(words::spot(s)), q(words::as_typed(read.back()->value)));
     }
     if (!rows.isEmpty())
         out += head(tr("Measured")) +

@@ -62,12 +62,12 @@ void paint(QPainter& p, const Sketch::Stroke& s, QPointF origin) {
         case Sketch::Shape::note:
             p.setFont(s.bold ? chalked(16, true) : chalked(12));
             p.setPen(color);
-            p.drawText(box,
-                       (s.align == Sketch::Align::center ? Qt::AlignHCenter
-                        : s.align == Sketch::Align::left ? Qt::AlignLeft
-                                                         : Qt::AlignRight) |
-                           Qt::AlignVCenter | Qt::TextDontClip,
-                       q(words::fill(s.text, {})));
+            writeIn(p, box,
+                    (s.align == Sketch::Align::center ? Qt::AlignHCenter
+                     : s.align == Sketch::Align::left ? Qt::AlignLeft
+                                                      : Qt::AlignRight) |
+                        Qt::AlignVCenter | Qt::TextDontClip,
+                    q(words::fill(s.text, {})));
             break;
     }
 }

@@ -89,7 +89,7 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.resetTransform();
         p.setPen(c.on_string);
         p.setFont(chalked(number_.size() > 2 ? 11 : 14, true));
-        p.drawText(QRectF(at.x() - 14, at.y() + (upward ? -8 : -14), 28, 22), Qt::AlignCenter, number_);
+        writeIn(p, QRectF(at.x() - 14, at.y() + (upward ? -8 : -14), 28, 22), Qt::AlignCenter, number_);
     } else if (state_ == State::not_wanted) {
         p.setPen(Qt::NoPen);
         p.setBrush(c.faint);
@@ -101,7 +101,7 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.drawEllipse(at, 10, 10);
         p.setPen(full ? c.floor : c.soft);
         p.setFont(chalked(number_.size() > 2 ? 11 : 12, full && number_.size() < 3));
-        p.drawText(QRectF(at.x() - 12, at.y() - 11, 24, 22), Qt::AlignCenter, number_);
+        writeIn(p, QRectF(at.x() - 12, at.y() - 11, 24, 22), Qt::AlignCenter, number_);
     }
     if (suspect_) {
         p.setPen(c.stroke(c.caution, 2));
@@ -248,7 +248,8 @@ void FloorView::refresh() {
         for (const Check& c : desk_.answer().now.checks)
             suspect = suspect || (c.suspect && std::find(here.begin(), here.end(), c.entry) != here.end());
         QStringList values;
-        for (std::size_t i : here) values << q(std::get<Reading>(desk_.log()[i].event).value.text);
+        for (std::size_t i : here)
+            values << q(words::as_typed(std::get<Reading>(desk_.log()[i].event).value));
         const bool asked = asked_ && *asked_ == spot;
         mark->set(spot, desk_.number(spot),
                   asked           ? SpotMark::State::asked
@@ -324,9 +325,10 @@ void FloorView::drawLines(QPainter& p, const Map& m) const {
                                                          skew.value.deg() > 0 ? tr("wide") : tr("narrow"),
                                                          q(show_plus_minus(skew.plus_minus(), how_))))
                                        : tr("%1: not known yet how it lies").arg(name);
-        p.drawText(QRectF(m.left + 50, m.string_y(side) + (side == Side::left ? -24 : 7),
-                          m.right - m.left - 100, 18),
-                   Qt::AlignCenter, lie);
+        writeIn(p,
+                QRectF(m.left + 50, m.string_y(side) + (side == Side::left ? -24 : 7), m.right - m.left - 100,
+                       18),
+                Qt::AlignCenter, lie);
     }
     const CarPlan plan{m.left, m.right, m.wheel_top, m.wheel_bottom};
     for (const Rig* rig : rigs_of(desk_.job(), desk_.round(), true))
@@ -406,9 +408,9 @@ void FloorView::drawGround(QPainter& p, const Map& m, const QSizeF& size) const 
     p.drawLine(QPointF(m.left + 60, m.middle), QPointF(m.right - 60, m.middle));
     p.setPen(c.soft);
     p.setFont(chalked(12));
-    p.drawText(QRectF(m.left + 60, m.middle - 20, m.right - m.left - 120, 18), Qt::AlignCenter,
-               tr("middle of the car"));
-    p.drawText(QRectF(nose + 2, m.middle - 10, 44, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("front"));
+    writeIn(p, QRectF(m.left + 60, m.middle - 20, m.right - m.left - 120, 18), Qt::AlignCenter,
+            tr("middle of the car"));
+    writeIn(p, QRectF(nose + 2, m.middle - 10, 44, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("front"));
     p.setPen(c.stroke(c.soft, 1.6));
     p.drawPolyline(QPolygonF({{nose - 22, m.middle - 6}, {nose - 8, m.middle}, {nose - 22, m.middle + 6}}));
 
@@ -484,11 +486,11 @@ void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
     const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66 - below, 250, 42);
     p.setFont(chalked(13));
     p.setPen(c.chalk);
-    p.drawText(QRectF(text.left(), text.bottom() + 4, 250, below), Qt::AlignLeft | Qt::AlignTop,
-               leans.join(QLatin1Char('\n')));
+    writeIn(p, QRectF(text.left(), text.bottom() + 4, 250, below), Qt::AlignLeft | Qt::AlignTop,
+            leans.join(QLatin1Char('\n')));
     p.setFont(chalked(12));
     p.setPen(c.soft);
-    p.drawText(text, Qt::AlignLeft | Qt::AlignTop, q(words::wheel(wheel)));
+    writeIn(p, text, Qt::AlignLeft | Qt::AlignTop, q(words::wheel(wheel)));
     p.setFont(chalked(15, true));
     p.setPen(known ? c.chalk : c.soft);
     QString says;
@@ -503,7 +505,7 @@ void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
         says =
             numbers.isEmpty() ? tr("not known yet") : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
     }
-    p.drawText(text, Qt::AlignLeft | Qt::AlignBottom, says);
+    writeIn(p, text, Qt::AlignLeft | Qt::AlignBottom, says);
 }
 
 void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
@@ -521,13 +523,13 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     }
     p.setPen(c.soft);
     p.setFont(chalked(12));
-    p.drawText(QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight,
-               tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn));
+    writeIn(p, QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight,
+            tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn));
     if (a.now.thrust.known)
-        p.drawText(QRectF(14, h - 26, 420, 18), Qt::AlignLeft,
-                   tr("rear axle runs %1, ±%2")
-                       .arg(q(words::thrust(a.now.thrust, how_)),
-                            q(show_plus_minus(a.now.thrust.plus_minus(), how_))));
+        writeIn(p, QRectF(14, h - 26, 420, 18), Qt::AlignLeft,
+                tr("rear axle runs %1, ±%2")
+                    .arg(q(words::thrust(a.now.thrust, how_)),
+                         q(show_plus_minus(a.now.thrust.plus_minus(), how_))));
 }
 
 }  // namespace fairchalk::desk

@@ -106,7 +106,7 @@ std::vector<Place> GroundGuide::places() const {
             out.push_back(
                 {idOf(s), QRectF(middle.x() - 76, middle.y() - 30, 152, 60), q(words::spot(s)),
                  count == 0 ? tr("to read")
-                            : q(read.back()->value.text) +
+                            : q(words::as_typed(read.back()->value)) +
                                   (count > 1 ? tr(" (%n readings)", " (one reading)", static_cast<int>(count))
                                              : QString())});
         }
@@ -370,8 +370,9 @@ QString GroundGuide::effects(const FloorSolved& solved) const {
     }
     if (solved.alarm && solved.culprit) {
         const Reading& r = std::get<Reading>(desk_.log()[*solved.culprit].event);
-        out += line(warn(tr("Most likely %1, %2: %3. Read it again.")
-                             .arg(q(words::spot(r.spot)), q(r.value.text), q(words::sentence(solved.why)))));
+        out += line(warn(
+            tr("Most likely %1, %2: %3. Read it again.")
+                .arg(q(words::spot(r.spot)), q(words::as_typed(r.value)), q(words::sentence(solved.why)))));
     }
     QString rows;
     const auto row = [&](const QString& a, const QString& b) {

@@ -11,8 +11,6 @@
 
 namespace fairchalk::desk {
 
-TextWatch* TextWatch::watching = nullptr;
-
 void DrawnGuide::choose(const QString& place) {
     chosen_ = place;
     emit changed();
@@ -112,14 +110,7 @@ void drawText(QPainter& p, const QRectF& at, int flags, const QString& text, dou
     // The drawing is shown at about three quarters; on a screen nothing is smaller than can be read.
     const double times = p.transform().m11();
     p.setFont(chalked(std::max(size * 1.25, times > 0.0 ? smallest_type / times : 0.0), bold));
-    const QString fits = flags & Qt::TextWordWrap
-                             ? text
-                             : QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, at.width());
-    if (TextWatch* w = TextWatch::watching) {
-        if (fits != text) w->cut << text;
-        w->smallest = std::min(w->smallest, p.font().pixelSize() * times);
-    }
-    p.drawText(at, flags, fits);
+    writeIn(p, at, flags, text);
 }
 
 QPointF wheelOf(const QRectF& box, Wheel w) {

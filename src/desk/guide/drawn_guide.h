@@ -92,13 +92,7 @@ class GuideView : public QWidget {
 void drawCar(QPainter& p, const QRectF& box);
 /// Where a wheel of that car stands.
 QPointF wheelOf(const QRectF& box, Wheel w);
-/// For tests: what of the text that is drawn is cut or small.
-struct TextWatch {
-    QStringList cut;
-    double smallest = 1e9;  ///< pixels
-    static TextWatch* watching;
-};
-/// Text in a place, cut with an ellipsis where it must be.
+/// Text in a place of a drawing, in its own measure.
 void drawText(QPainter& p, const QRectF& at, int flags, const QString& text, double size, const QColor& c,
               bool bold = false);
 /// How a place stands: a tick, a cross, a dash, or an open ring.

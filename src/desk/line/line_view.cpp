@@ -6,6 +6,7 @@
 #include <QPainter>
 #include <QPainterPath>
 
+#include "guide/drawn_guide.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"
@@ -99,15 +100,14 @@ void StageKnot::paintEvent(QPaintEvent*) {
     p.setFont(chalked(15, here_));
     if (wide < folded_width + 1) return;  // the tip says the rest
     const QRectF text(58, y - 22, wide - 60, 20);
-    p.drawText(text, Qt::AlignLeft | Qt::AlignVCenter, this->text());
+    writeIn(p, text, Qt::AlignLeft | Qt::AlignVCenter, this->text());
     // What it still takes, as expected.
     p.setFont(chalked(11.5));
     p.setPen(c.soft);
-    p.drawText(text.adjusted(0, 1, -5, 0), Qt::AlignRight | Qt::AlignVCenter, minutes_);
+    writeIn(p, text.adjusted(0, 1, -5, 0), Qt::AlignRight | Qt::AlignVCenter, minutes_);
     p.setPen(state_.progress == Progress::stale ? c.caution : c.soft);
     p.setFont(chalked(12));
-    p.drawText(text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter,
-               QFontMetrics(p.font()).elidedText(note_, Qt::ElideRight, static_cast<int>(text.width())));
+    writeIn(p, text.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter, note_);
 }
 
 LineView::LineView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
@@ -198,7 +198,7 @@ void LineView::paintEvent(QPaintEvent*) {
     const double wide = width() / zoom();
     if (wide < folded_width + 1) return;
     p.setFont(chalked(12));
-    p.drawText(QRectF(16, height() / zoom() - 34, wide - 20, 20), Qt::AlignLeft, tr("F1 help · Ctrl O book"));
+    writeIn(p, QRectF(16, height() / zoom() - 34, wide - 20, 20), Qt::AlignLeft, tr("F1 help · Ctrl O book"));
 }
 
 void LineView::resizeEvent(QResizeEvent*) {

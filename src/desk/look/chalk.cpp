@@ -148,6 +148,41 @@ void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width
     p.drawLine(a, b);
 }
 
+TextWatch* TextWatch::watching = nullptr;
+
+QRectF writeIn(QPainter& p, const QRectF& at, int flags, QString text) {
+    const QFont before = p.font();
+    QFont font = before;
+    const double times = p.transform().m11(), least = times > 0.0 ? smallest_type / times : 0.0;
+    double pixels = font.pixelSize();
+    const auto fits = [&] {
+        const QFontMetricsF m(font);
+        return flags & Qt::TextWordWrap ? m.boundingRect(at, flags, text).height() <= at.height() + 2
+                                        : m.horizontalAdvance(text) <= at.width();
+    };
+    while (!fits() && pixels > least + 0.05) {
+        pixels = std::max(least, pixels * 0.96);
+        font.setPixelSize(std::max(1, static_cast<int>(std::lround(pixels))));
+    }
+    if (!fits()) font.setStretch(85);
+    if (!fits()) {
+        if (!(flags & Qt::TextWordWrap) &&
+            QFontMetricsF(font).boundingRect(at, flags | Qt::TextWordWrap, text).height() <= at.height())
+            flags |= Qt::TextWordWrap;
+        else {
+            if (TextWatch::watching) TextWatch::watching->cut << text;
+            if (!(flags & Qt::TextWordWrap))
+                text = QFontMetricsF(font).elidedText(text, Qt::ElideRight, at.width());
+        }
+    }
+    if (TextWatch* w = TextWatch::watching) w->smallest = std::min(w->smallest, font.pixelSize() * times);
+    p.setFont(font);
+    QRectF used;
+    p.drawText(at, flags, text, &used);
+    p.setFont(before);
+    return used;
+}
+
 void chalkWord(QPainter& p, const QRectF& floor, const QString& word) {
     p.save();
     p.setFont(chalked(floor.height() * 0.15, true));

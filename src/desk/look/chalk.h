@@ -37,6 +37,16 @@ void loadType();
 void chalkLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
 /// A string: twisted, tight.
 void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
+/// For tests: what of the text that is drawn is cut or small.
+struct TextWatch {
+    QStringList cut;
+    double smallest = 1e9;  ///< pixels
+    static TextWatch* watching;
+};
+/// Text in a place, in the painter's font. What is too long, in one language or another, gets smaller first,
+/// down to what can be read, then narrower, then a second line where there is room; only then it is cut.
+/// Gives the place it takes.
+QRectF writeIn(QPainter& p, const QRectF& at, int flags, QString text);
 /// A word chalked across the floor, faint under all that is drawn on it.
 void chalkWord(QPainter& p, const QRectF& floor, const QString& word);
 /// Hatching of a target.

@@ -29,7 +29,7 @@ void tick(QPainter& p, double x, double from, double length, double width = 1.2)
 void figure(QPainter& p, double x, double y, const QString& text, double size) {
     p.setFont(chalked(size, true));
     p.setPen(scale_ink);
-    p.drawText(QRectF(x - 40, y, 80, size * 1.4), Qt::AlignCenter, text);
+    writeIn(p, QRectF(x - 40, y, 80, size * 1.4), Qt::AlignCenter, text);
 }
 
 /// The thread: it crosses the rule's edge, and is read at its middle.
@@ -73,14 +73,14 @@ void steelRule(QPainter& p, const QRectF& box, double at, bool inch, double divi
         // Between two inches: the last figure that was passed, at the edge.
         p.setFont(chalked(box.height() * 0.15, true));
         p.setPen(scale_ink);
-        p.drawText(QRectF(box.left() + 8, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
-                   Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("← %1").arg(std::floor(s.middle)));
-        p.drawText(QRectF(box.right() - 128, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
-                   Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1 →").arg(std::floor(s.middle) + 1));
+        writeIn(p, QRectF(box.left() + 8, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
+                Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("← %1").arg(std::floor(s.middle)));
+        writeIn(p, QRectF(box.right() - 128, box.top() + box.height() * 0.52, 120, box.height() * 0.26),
+                Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1 →").arg(std::floor(s.middle) + 1));
     }
     p.setFont(chalked(std::max(11.0, box.height() * 0.09)));
     p.setPen(scale_ink);
-    p.drawText(box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, unit);
+    writeIn(p, box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, unit);
     p.setClipping(false);
     thread(p, s.x(v), box.top() - 26, box.top() + box.height() * 0.62);
 }
@@ -154,7 +154,7 @@ void degrees(QPainter& p, const QRectF& box, double at, double division, bool bu
     }
     p.setFont(chalked(std::max(11.0, box.height() * 0.08)));
     p.setPen(scale_ink);
-    p.drawText(box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, QObject::tr("degrees"));
+    writeIn(p, box.adjusted(8, 0, -8, -4), Qt::AlignBottom | Qt::AlignRight, QObject::tr("degrees"));
 }
 
 void digits(QPainter& p, const QRectF& box, const Tool& tool, double at) {
@@ -165,9 +165,9 @@ void digits(QPainter& p, const QRectF& box, const Tool& tool, double at) {
     const double v = std::round(at / tool.resolution) * tool.resolution;
     p.setPen(scale_ink);
     p.setFont(chalked(box.height() * 0.5, true));
-    p.drawText(box, Qt::AlignCenter,
-               q(show_number(v, decimals)).replace(QLatin1Char('-'), QChar(0x2212)) +
-                   (tool.quantity == QuantityKind::angle ? QStringLiteral("°") : QStringLiteral(" mm")));
+    writeIn(p, box, Qt::AlignCenter,
+            q(show_number(v, decimals)).replace(QLatin1Char('-'), QChar(0x2212)) +
+                (tool.quantity == QuantityKind::angle ? QStringLiteral("°") : QStringLiteral(" mm")));
 }
 
 }  // namespace

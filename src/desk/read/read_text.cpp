@@ -127,7 +127,7 @@ QString ReadText::besides(const Spot& spot) const {
                         "align='right'⟩⟨b⟩%4⟨/b⟩⟨/td⟩⟨td style='color:%5'⟩  %6⟨/td⟩⟨/tr⟩")
                         .arg(Chalk::now().soft.name())
                         .arg(desk_.number(s))
-                        .arg(q(words::spot(s)), q(v.text),
+                        .arg(q(words::spot(s)), q(words::as_typed(v)),
                              suspect || !desk_.waiting().error.empty() ? Chalk::now().caution.name()
                                                                        : Chalk::now().soft.name(),
                              !kept     ? desk_.waiting().error.empty() ? tr("writing …") : tr("not kept")
@@ -141,7 +141,8 @@ QString ReadText::besides(const Spot& spot) const {
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
             r && job.struck[i] && r->spot == spot && *job.struck[i] != "undo")
-            out += line(soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(r->value.text), q(*job.struck[i]))));
+            out += line(
+                soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(words::as_typed(r->value)), q(*job.struck[i]))));
     return out;
 }
 
@@ -271,7 +272,7 @@ QString ReadText::suspects() const {
                                       ? QStringLiteral("%1 mm").arg(q(show_number(x->would_be, 1)))
                                       : QStringLiteral("%1°").arg(q(show_number(x->would_be, 2)));
             out += line(tr("%1 read %2; it would fit at %3, if %4.")
-                            .arg(number, q(r.value.text), would, q(words::slip(x->slip))));
+                            .arg(number, q(words::as_typed(r.value)), would, q(words::slip(x->slip))));
         }
         // With one reading gone and nothing left to contradict, that one explains it.
         if (!rest.alarm) out += line(soft(tr("Without %1 all the rest fits.").arg(number)));
@@ -281,7 +282,7 @@ QString ReadText::suspects() const {
         const KnownAngle& without = rest.wheels[w].toe;
         if (with.known && without.known)
             out += line(soft(tr("Toe there %1 with this %2, %3 without it.")
-                                 .arg(known(with, how_), q(r.value.text), known(without, how_))));
+                                 .arg(known(with, how_), q(words::as_typed(r.value)), known(without, how_))));
     }
     return out;
 }

@@ -93,7 +93,7 @@ class ChalkRig final : public RigPen {
         const double w = QFontMetricsF(f).horizontalAdvance(words) + 4;
         double x = align == Align::left ? at.x() : align == Align::right ? at.x() - w : at.x() - w / 2;
         x = std::clamp(x, 2.0, std::max(2.0, RigPen::wide - w - 2));  // never off the drawing
-        p_.drawText(QRectF(x, at.y() - text_, w, 2 * text_), Qt::AlignCenter, words);
+        writeIn(p_, QRectF(x, at.y() - text_, w, 2 * text_), Qt::AlignCenter, words);
         p_.setPen(pen);
     }
     void turned(Point about, double degrees, const std::function<void()>& draw) override {

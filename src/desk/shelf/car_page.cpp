@@ -450,7 +450,7 @@ void CarPage::paintEvent(QPaintEvent*) {
     p.setFont(chalked(13));
     p.setPen(c.soft);
     const auto say = [&](double x, double y, const QString& s) {
-        p.drawText(QRectF(w * x, h * y, w * 0.5, 18), Qt::AlignLeft, s);
+        writeIn(p, QRectF(w * x, h * y, w * 0.5, 18), Qt::AlignLeft, s);
     };
     say(0.03, 0.025, tr("The car"));
     say(0.33, 0.025, tr("This job"));
@@ -514,8 +514,8 @@ void CarPage::paintEvent(QPaintEvent*) {
         p.drawRect(QRectF(w * 0.855, y - 12, w * 0.13, 12));
         p.setFont(chalked(13));
         p.setPen(c.chalk);
-        p.drawText(
-            QRectF(w * 0.845, y + 2, w * 0.15, 32), Qt::AlignCenter | Qt::TextWordWrap,
+        writeIn(
+            p, QRectF(w * 0.845, y + 2, w * 0.15, 32), Qt::AlignCenter | Qt::TextWordWrap,
             tr("%1 to\n%2")
                 .arg(QString::fromStdString(show_toe(band->lo)), QString::fromStdString(show_toe(band->hi))));
     }

@@ -82,8 +82,8 @@ void WayMark::paintEvent(QPaintEvent*) {
     if (isChecked()) drawState(p, {18, height() - 15.0}, CheckState::good, false);
     p.setPen(isChecked() ? c.chalk : c.soft);
     p.setFont(chalked(13, isChecked()));
-    p.drawText(QRectF(isChecked() ? 34 : 10, height() - 26, width() - (isChecked() ? 40 : 16), 22),
-               Qt::AlignLeft | Qt::AlignVCenter, text());
+    writeIn(p, QRectF(isChecked() ? 34 : 10, height() - 26, width() - (isChecked() ? 40 : 16), 22),
+            Qt::AlignLeft | Qt::AlignVCenter, text());
 }
 
 FirstCarPage::FirstCarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {

@@ -26,9 +26,25 @@ ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidge
 
 void ShelfLine::setBelow(const QString& below) {
     below_ = below;
-    setFixedHeight(50);
     setAccessibleDescription(below);
     setToolTip(plainTip(below));
+    fit();
+}
+
+QRect ShelfLine::underneath() const {
+    return {60, 28, width() - 74,
+            QFontMetrics(chalked(12))
+                .boundingRect(QRect(0, 0, width() - 74, 400), Qt::TextWordWrap, below_)
+                .height()};
+}
+
+/// As high as the second line is long.
+void ShelfLine::fit() {
+    if (!below_.isEmpty()) setFixedHeight(std::max(50, underneath().bottom() + 7));
+}
+
+void ShelfLine::resizeEvent(QResizeEvent*) {
+    fit();
 }
 
 void ShelfLine::keyPressEvent(QKeyEvent* e) {
@@ -49,11 +65,11 @@ void ShelfLine::paintEvent(QPaintEvent*) {
         chalkLine(p, {0, height() - 3.0}, {width() * 1.0, height() - 3.0}, c.faint, 2);
         p.setPen(c.chalk);
         p.setFont(chalked(19, true));
-        p.drawText(QRectF(2, 10, width() * 0.5, 34), Qt::AlignLeft | Qt::AlignVCenter, text());
+        writeIn(p, QRectF(2, 10, width() * 0.5, 34), Qt::AlignLeft | Qt::AlignVCenter, text());
         p.setPen(c.soft);
         p.setFont(chalked(13));
-        p.drawText(QRectF(width() * 0.5, 10, width() * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter,
-                   note_);
+        writeIn(p, QRectF(width() * 0.5, 10, width() * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter,
+                note_);
         return;
     }
     if (hasFocus()) {
@@ -66,17 +82,19 @@ void ShelfLine::paintEvent(QPaintEvent*) {
     p.drawEllipse(QPointF(42, y), 6, 6);
     p.setPen(kind_ == Kind::begin ? c.soft : c.chalk);
     p.setFont(chalked(15));
-    const double tall = below_.isEmpty() ? height() : height() * 0.56;
-    p.drawText(QRectF(60, below_.isEmpty() ? 0 : 4, width() * 0.6, tall), Qt::AlignLeft | Qt::AlignVCenter,
-               text());
+    const double tall = below_.isEmpty() ? height() : 26;
+    // What the note leaves is the name's.
+    const double noted =
+        note_.isEmpty() ? 0.0
+                        : std::min(width() * 0.4, QFontMetricsF(chalked(13)).horizontalAdvance(note_) + 20);
+    const double name = width() - 60 - 14 - noted;
+    writeIn(p, QRectF(60, below_.isEmpty() ? 0 : 4, name, tall), Qt::AlignLeft | Qt::AlignVCenter, text());
     p.setPen(c.soft);
     p.setFont(chalked(13));
-    p.drawText(QRectF(width() * 0.6, 0, width() * 0.4 - 14, tall), Qt::AlignRight | Qt::AlignVCenter, note_);
+    writeIn(p, QRectF(60 + name, 0, noted, tall), Qt::AlignRight | Qt::AlignVCenter, note_);
     if (below_.isEmpty()) return;
     p.setFont(chalked(12));
-    const QRectF under(60, height() * 0.52, width() - 74, height() * 0.42);
-    p.drawText(under, Qt::AlignLeft | Qt::AlignVCenter,
-               p.fontMetrics().elidedText(below_, Qt::ElideRight, static_cast<int>(under.width())));
+    writeIn(p, underneath(), Qt::AlignLeft | Qt::TextWordWrap, below_);
 }
 
 WelcomeDrawing::WelcomeDrawing(QWidget* parent) : QWidget(parent) {

@@ -33,8 +33,11 @@ class ShelfLine : public QAbstractButton {
   protected:
     void paintEvent(QPaintEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
 
   private:
+    QRect underneath() const;
+    void fit();
     Kind kind_;
     QString note_, below_;
     bool done_ = false;

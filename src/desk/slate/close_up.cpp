@@ -72,14 +72,14 @@ void CloseUp::paintEvent(QPaintEvent*) {
                      face_->inches);
         p.setFont(chalked(13));
         p.setPen(c.chalk);
-        p.drawText(whole.adjusted(12, 0, -12, -6), Qt::AlignBottom | Qt::AlignLeft, face_->beside);
+        writeIn(p, whole.adjusted(12, 0, -12, -6), Qt::AlignBottom | Qt::AlignLeft, face_->beside);
         return;
     }
     const double w = whole.width();
     p.setFont(chalked(12));
     const auto note = [&](const QRectF& box, const QString& text, int align = Qt::AlignLeft) {
         p.setPen(c.chalk);
-        p.drawText(box, align | Qt::AlignVCenter, text);
+        writeIn(p, box, align | Qt::AlignVCenter, text);
     };
     const auto rule = [&](QPointF zero, double length, double dx, double dy) {
         drawRule(p, zero, length, std::atan2(dy, dx) * 57.29578);
@@ -120,7 +120,7 @@ void CloseUp::paintEvent(QPaintEvent*) {
     const double x0 = 64, x1 = w - 74;
     stringLine(p, {14, string_y + (left ? 5 : -5)}, {w - 14, string_y - (left ? 5 : -5)}, c.string, 2.6);
     p.setPen(c.string);
-    p.drawText(QRectF(w - 64, string_y + (left ? 6 : -24), 54, 18), Qt::AlignRight, tr("string"));
+    writeIn(p, QRectF(w - 64, string_y + (left ? 6 : -24), 54, 18), Qt::AlignRight, tr("string"));
     p.setPen(c.stroke(c.chalk, 2.4));
     p.setBrush(c.well);
     p.drawRoundedRect(QRectF(QPointF(x0, wheel_top), QPointF(x1, wheel_bottom)), 16, 16);
@@ -130,12 +130,12 @@ void CloseUp::paintEvent(QPaintEvent*) {
     p.drawRect(
         QRectF(QPointF(mid - 15, std::min(face, hub_out)), QPointF(mid + 15, std::max(face, hub_out))));
     p.setPen(c.soft);
-    p.drawText(QRectF(x0, wheel_top, x1 - x0, wheel_bottom - wheel_top), Qt::AlignCenter | Qt::TextWordWrap,
-               tr("%1 wheel,\nfrom above").arg(QString::fromStdString(words::wheel(*s.wheel))));
-    p.drawText(QRectF(x1 + 8, (wheel_top + wheel_bottom) / 2 - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter,
-               tr("front →"));
-    p.drawText(QRectF(0, left ? 180 : 6, w, 18), Qt::AlignCenter,
-               s.rolled ? tr("wheel rolled on half a turn; at hub height") : tr("rule level, at hub height"));
+    writeIn(p, QRectF(x0, wheel_top, x1 - x0, wheel_bottom - wheel_top), Qt::AlignCenter | Qt::TextWordWrap,
+            tr("%1 wheel,\nfrom above").arg(QString::fromStdString(words::wheel(*s.wheel))));
+    writeIn(p, QRectF(x1 + 8, (wheel_top + wheel_bottom) / 2 - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter,
+            tr("front →"));
+    writeIn(p, QRectF(0, left ? 180 : 6, w, 18), Qt::AlignCenter,
+            s.rolled ? tr("wheel rolled on half a turn; at hub height") : tr("rule level, at hub height"));
     const bool hub = !kind.on_lip(), front = kind.end() > 0;
     const double x = hub ? mid : front ? x1 - 14 : x0 + 14;
     const double zero = hub ? hub_out : face;

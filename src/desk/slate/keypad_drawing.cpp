@@ -46,7 +46,7 @@ void KeypadDrawing::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(at, 5, 5);
         p.setPen(k.own ? c.chalk : c.soft);
         p.setFont(chalked(12, k.own));
-        p.drawText(at, Qt::AlignCenter, QString::fromUtf8(k.label));
+        writeIn(p, at, Qt::AlignCenter, QString::fromUtf8(k.label));
     }
     const std::array says = {tr("/  a fraction   *  weak"),
                              tr("−  2-9/16, or a sign in front"),
@@ -58,8 +58,8 @@ void KeypadDrawing::paintEvent(QPaintEvent*) {
     for (const QString& text : says) {
         p.setPen(c.soft);
         p.setFont(chalked(11.5));
-        p.drawText(QRectF(4 * grid + 10, y, width() - 4 * grid - 10, 22), Qt::AlignLeft | Qt::AlignVCenter,
-                   text);
+        writeIn(p, QRectF(4 * grid + 10, y, width() - 4 * grid - 10, 22), Qt::AlignLeft | Qt::AlignVCenter,
+                text);
         y += 24.0;
     }
 }

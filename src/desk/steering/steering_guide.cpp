@@ -111,8 +111,10 @@ std::vector<Place> SteeringGuide::places() const {
                    tr("The wheel now"),
                    now ? q(words::wheel_off(*now, how_)) : tr("not looked at")});
     const Reading* lock = last(carSpot(ReadingId::lock_to_lock));
-    out.push_back(
-        {"lock", {670, 92, 260, 81}, tr("Lock to lock"), lock ? q(lock->value.text) : tr("if counted")});
+    out.push_back({"lock",
+                   {670, 92, 260, 81},
+                   tr("Lock to lock"),
+                   lock ? q(words::as_typed(lock->value)) : tr("if counted")});
     const Reading* l = last(carSpot(ReadingId::steering_play, Side::left));
     const Reading* r = last(carSpot(ReadingId::steering_play, Side::right));
     out.push_back({"play-left",

@@ -51,12 +51,12 @@ void axisLine(QPainter& p, const Scale& s, double y, const Chalk& c, bool toe) {
     p.drawLine(QPointF(s.x(Angle()), y - 22), QPointF(s.x(Angle()), y + 22));
     p.setFont(chalked(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(s.box.left() - 44, y - 10, 36, 20), Qt::AlignRight | Qt::AlignVCenter,
-               toe ? QObject::tr("out") : QStringLiteral("−"));
-    p.drawText(QRectF(s.box.right() + 8, y - 10, 40, 20), Qt::AlignLeft | Qt::AlignVCenter,
-               toe ? QObject::tr("in") : QStringLiteral("+"));
-    p.drawText(QRectF(s.x(Angle()) - 40, y + 22, 80, 16), Qt::AlignCenter,
-               toe ? QObject::tr("parallel") : QStringLiteral("0°"));
+    writeIn(p, QRectF(s.box.left() - 74, y - 10, 66, 20), Qt::AlignRight | Qt::AlignVCenter,
+            toe ? QObject::tr("out") : QStringLiteral("−"));
+    writeIn(p, QRectF(s.box.right() + 8, y - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter,
+            toe ? QObject::tr("in") : QStringLiteral("+"));
+    writeIn(p, QRectF(s.x(Angle()) - 40, y + 22, 80, 16), Qt::AlignCenter,
+            toe ? QObject::tr("parallel") : QStringLiteral("0°"));
 }
 
 Scale scaleFor(const QRectF& box, std::initializer_list<Angle> all) {
@@ -70,10 +70,10 @@ void heading(QPainter& p, QPointF at, double width, int number, const QString& t
     const Chalk& c = Chalk::now();
     p.setFont(chalked(24, true));
     p.setPen(c.string);
-    p.drawText(QRectF(at, QSizeF(30, 30)), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
+    writeIn(p, QRectF(at, QSizeF(30, 30)), Qt::AlignLeft | Qt::AlignVCenter, QString::number(number));
     p.setFont(chalked(18, true));
     p.setPen(c.chalk);
-    p.drawText(QRectF(at.x() + 30, at.y(), width - 40, 26), Qt::AlignLeft | Qt::AlignVCenter, text);
+    writeIn(p, QRectF(at.x() + 30, at.y(), width - 40, 26), Qt::AlignLeft | Qt::AlignVCenter, text);
 }
 
 }  // namespace
@@ -189,8 +189,8 @@ void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
         const double y = all.top() + order_row * static_cast<double>(i);
         p.setFont(chalked(14, here));
         p.setPen(here ? c.string : c.soft);
-        p.drawText(QRectF(all.left(), y, 26, order_row), Qt::AlignLeft | Qt::AlignVCenter,
-                   QString::number(i + 1));
+        writeIn(p, QRectF(all.left(), y, 26, order_row), Qt::AlignLeft | Qt::AlignVCenter,
+                QString::number(i + 1));
         p.setPen(here ? c.chalk : c.soft);
         const QString line = q(words::turn_line(desk_.car(), turns[i], how_));
         // A long one is written smaller, not cut.
@@ -198,16 +198,17 @@ void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
             p.setFont(chalked(size, here));
             if (p.fontMetrics().horizontalAdvance(line) < all.width() - 30) break;
         }
-        p.drawText(QRectF(all.left() + 30, y, all.width() - 30, order_row), Qt::AlignLeft | Qt::AlignVCenter,
-                   line);
+        writeIn(p, QRectF(all.left() + 30, y, all.width() - 30, order_row), Qt::AlignLeft | Qt::AlignVCenter,
+                line);
     }
     p.setFont(chalked(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(all.left() + 30, all.top() + order_row * static_cast<double>(turns.size()),
-                      all.width() - 30, 18),
-               Qt::AlignLeft,
-               tr("rear before front; caster, camber, toe: each moves the next. Page Up and Page Down turn "
-                  "the sheet."));
+    writeIn(p,
+            QRectF(all.left() + 30, all.top() + order_row * static_cast<double>(turns.size()),
+                   all.width() - 30, 18),
+            Qt::AlignLeft,
+            tr("rear before front; caster, camber, toe: each moves the next. Page Up and Page Down turn "
+               "the sheet."));
 }
 
 /// A device: what it looks like from where the mechanic is, what is done to it, and what comes of it.
@@ -218,11 +219,11 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
     heading(p, QPointF(l, t), w, number, q(words::adjuster(d)));
     p.setFont(chalked(15, true));
     p.setPen(c.string);
-    p.drawText(QRectF(l + 30, t + 26, w - 40, 22), Qt::AlignLeft | Qt::AlignVCenter,
-               q(words::device_amounts(d, turn.turns, turn.second, how_)));
+    writeIn(p, QRectF(l + 30, t + 26, w - 40, 22), Qt::AlignLeft | Qt::AlignVCenter,
+            q(words::device_amounts(d, turn.turns, turn.second, how_)));
     p.setFont(chalked(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(l + 30, t + 48, w * 0.6, 16), Qt::AlignLeft, q(words::seen_from(d)));
+    writeIn(p, QRectF(l + 30, t + 48, w * 0.6, 16), Qt::AlignLeft, q(words::seen_from(d)));
     drawAdjuster(p, QRectF(l + 26, t + 88, w * 0.5, std::max(70.0, std::min(104.0, box.height() - 210))), d,
                  {turn.turns, turn.second});
 
@@ -233,7 +234,7 @@ void TurnView::drawCard(QPainter& p, const QRectF& box, const PlannedTurn& turn,
         p.setFont(chalked(12));
         p.setPen(color);
         const QRectF at = p.boundingRect(QRectF(x, y, width, 200), Qt::AlignLeft | Qt::TextWordWrap, text);
-        p.drawText(at, Qt::AlignLeft | Qt::TextWordWrap, text);
+        writeIn(p, at, Qt::AlignLeft | Qt::TextWordWrap, text);
         y = at.bottom() + 2;
     };
     if (const std::string caution = words::caution(d, desk_.car()); !caution.empty())
@@ -269,7 +270,7 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
                                                                    q(words::way(turn.longer()))));
     p.setFont(chalked(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, q(words::seen_from(rod)));
+    writeIn(p, QRectF(l + 30, t + 26, w * 0.62, 18), Qt::AlignLeft, q(words::seen_from(rod)));
     const double y = t + std::min(104.0, box.height() * 0.3), ay = y + 34;
     drawAdjuster(p, QRectF(l + 26, y - 44, w * 0.6 - 26, 100), rod, {turn.turns, 0.0});
 
@@ -292,28 +293,28 @@ void TurnView::drawRod(QPainter& p, const QRectF& box, const PlannedTurn& turn, 
               -static_cast<int>((part < 1e-6 ? 1.0 : part) * 5760));
     p.setFont(chalked(17, true));
     p.setPen(c.chalk);
-    p.drawText(QRectF(dial - QPointF(r, r), QSizeF(2 * r, 2 * r)), Qt::AlignCenter, q(show_fraction(amount)));
+    writeIn(p, QRectF(dial - QPointF(r, r), QSizeF(2 * r, 2 * r)), Qt::AlignCenter, q(show_fraction(amount)));
     p.setFont(chalked(14));
     const double words_y = dial.y() + r + 6;
-    p.drawText(QRectF(dial.x() - 140, words_y, 280, 20), Qt::AlignCenter, q(words::amount_in_words(amount)));
+    writeIn(p, QRectF(dial.x() - 140, words_y, 280, 20), Qt::AlignCenter, q(words::amount_in_words(amount)));
     p.setFont(chalked(12));
     p.setPen(c.soft);
-    p.drawText(QRectF(dial.x() - 140, words_y + 20, 280, 18), Qt::AlignCenter, q(words::flats(amount)));
+    writeIn(p, QRectF(dial.x() - 140, words_y + 20, 280, 18), Qt::AlignCenter, q(words::flats(amount)));
 
     // Why this way, and how to rotate it.
     const double say_y = ay + 22;
     p.setFont(chalked(13));
     p.setPen(c.chalk);
-    p.drawText(QRectF(l + 26, say_y, w * 0.62, 36), Qt::AlignLeft | Qt::TextWordWrap,
-               q(turn.test ? words::why_test_turn() : words::why_this_way(rod, turn.longer())));
+    writeIn(p, QRectF(l + 26, say_y, w * 0.62, 36), Qt::AlignLeft | Qt::TextWordWrap,
+            q(turn.test ? words::why_test_turn() : words::why_this_way(rod, turn.longer())));
     p.setPen(c.soft);
     p.setFont(chalked(12));
-    p.drawText(QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
-               tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
+    writeIn(p, QRectF(l + 26, say_y + 36, w - 40, 18), Qt::AlignLeft,
+            tr("Rotate: %1.").arg(q(words::how_to_rotate(rod, turn.longer()))));
     const std::string fits = words::wrenches(rod);
     if (box.height() > 300)
-        p.drawText(
-            QRectF(l + 26, say_y + 54, w - 40, 34), Qt::AlignLeft | Qt::TextWordWrap,
+        writeIn(
+            p, QRectF(l + 26, say_y + 54, w - 40, 34), Qt::AlignLeft | Qt::TextWordWrap,
             q(words::loosen(rod)) + QLatin1Char(' ') + (fits.empty() ? q(words::count_turns()) : q(fits)));
 
     drawBeforeAfter(p, box, turn, turn.of_axle ? tr("total toe") : tr("toe"));
@@ -335,16 +336,16 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
     p.drawLine(QPointF(l, sy - 36), QPointF(l + w, sy - 36));
     p.setFont(chalked(13));
     p.setPen(c.soft);
-    p.drawText(QRectF(l, sy - 26, 90, 20), Qt::AlignLeft, tr("%1 now").arg(name));
-    p.drawText(QRectF(l, sy + 2, 70, 20), Qt::AlignLeft, tr("after"));
+    writeIn(p, QRectF(l, sy - 26, 90, 20), Qt::AlignLeft, tr("%1 now").arg(name));
+    writeIn(p, QRectF(l, sy + 2, 70, 20), Qt::AlignLeft, tr("after"));
     p.setFont(chalked(14, true));
     p.setPen(c.chalk);
-    p.drawText(QRectF(l + 90, sy - 26, 160, 20), Qt::AlignLeft, value(turn.now));
-    p.drawText(QRectF(l + 90, sy + 2, 160, 20), Qt::AlignLeft, value(turn.after));
+    writeIn(p, QRectF(l + 90, sy - 26, 160, 20), Qt::AlignLeft, value(turn.now));
+    writeIn(p, QRectF(l + 90, sy + 2, 160, 20), Qt::AlignLeft, value(turn.after));
     if (turn.at_edge) {
         p.setFont(chalked(12));
         p.setPen(c.soft);
-        p.drawText(QRectF(l + 226, sy - 25, 84, 20), Qt::AlignLeft, tr("at its edge"));
+        writeIn(p, QRectF(l + 226, sy - 25, 84, 20), Qt::AlignLeft, tr("at its edge"));
     }
     // The other angles of this wheel, taken along.
     QStringList along;
@@ -368,8 +369,8 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
     if (!along.isEmpty()) {
         p.setFont(chalked(12));
         p.setPen(c.soft);
-        p.drawText(QRectF(l, sy + 26, w, 18), Qt::AlignLeft,
-                   tr("with all of the sheet: %1").arg(along.join(QStringLiteral(", "))));
+        writeIn(p, QRectF(l, sy + 26, w, 18), Qt::AlignLeft,
+                tr("with all of the sheet: %1").arg(along.join(QStringLiteral(", "))));
     }
     if (!turn.now.known || !turn.after.known) return;
     std::optional<Target> aim;
@@ -415,28 +416,28 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
     p.setFont(chalked(18, true));
     p.setPen(c.chalk);
     const bool done = a.plan.next == NextStep::done && !a.verdicts.empty();
-    p.drawText(QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
-               done                                 ? tr("Nothing to turn")
-               : a.verdicts.empty()                 ? tr("No targets yet")
-               : turned_since_reading(desk_.job())  ? tr("Turned, not read yet: this is expected")
-               : a.plan.next == NextStep::look      ? tr("Look first, then turn")
-               : a.plan.next == NextStep::as_far_as ? tr("As far as it goes")
-               : a.plan.again                       ? tr("First read again, then turn")
-                                                    : tr("First read, then turn"));
+    writeIn(p, QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
+            done                                 ? tr("Nothing to turn")
+            : a.verdicts.empty()                 ? tr("No targets yet")
+            : turned_since_reading(desk_.job())  ? tr("Turned, not read yet: this is expected")
+            : a.plan.next == NextStep::look      ? tr("Look first, then turn")
+            : a.plan.next == NextStep::as_far_as ? tr("As far as it goes")
+            : a.plan.again                       ? tr("First read again, then turn")
+                                                 : tr("First read, then turn"));
     y += 52;
     for (const Verdict& v : a.verdicts) {
         p.setFont(chalked(14, true));
         p.setPen(c.chalk);
-        p.drawText(QRectF(box.left(), y, 300, 20), Qt::AlignLeft, q(words::measure(v.target)));
+        writeIn(p, QRectF(box.left(), y, 300, 20), Qt::AlignLeft, q(words::measure(v.target)));
         p.setFont(chalked(13));
         p.setPen(c.soft);
-        p.drawText(QRectF(box.left(), y + 22, 300, 20), Qt::AlignLeft,
-                   v.angle.known
-                       ? q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
-                                ? show_toe(v.angle.value, how_)
-                                : fairchalk::show(v.angle.value, how_)) +
-                           "  ±" + show_plus_minus(v.angle.plus_minus(), how_) + ", " + words::call(v.call))
-                       : tr("not known yet"));
+        writeIn(p, QRectF(box.left(), y + 22, 300, 20), Qt::AlignLeft,
+                v.angle.known
+                    ? q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
+                             ? show_toe(v.angle.value, how_)
+                             : fairchalk::show(v.angle.value, how_)) +
+                        "  ±" + show_plus_minus(v.angle.plus_minus(), how_) + ", " + words::call(v.call))
+                    : tr("not known yet"));
         const Scale s = scaleFor(QRectF(box.left() + 330, y, box.width() - 400, 40),
                                  {v.target.lo, v.target.hi, v.angle.value + v.angle.plus_minus(),
                                   v.angle.value - v.angle.plus_minus(),
@@ -453,8 +454,8 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
                 p.setBrush(Qt::NoBrush);
                 p.drawEllipse(QPointF(s.x(was->value), y + 18), 6, 6);
                 p.setFont(chalked(11));
-                p.drawText(QRectF(s.x(was->value) - 40, y - 14, 80, 14), Qt::AlignCenter,
-                           tr("round %1").arg(k + 1));
+                writeIn(p, QRectF(s.x(was->value) - 40, y - 14, 80, 14), Qt::AlignCenter,
+                        tr("round %1").arg(k + 1));
             }
         // What the last turn had been expected to make of it: a dashed box as wide as its ±.
         for (const Verdict& x : a.expected)
@@ -466,13 +467,12 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
                 p.drawRoundedRect(QRectF(l, y + 6, std::max(6.0, r - l), 24), 10, 10);
                 p.setFont(chalked(12));
                 p.setPen(c.soft);
-                p.drawText(
-                    QRectF(box.left(), y + 42, 300, 18), Qt::AlignLeft,
-                    tr("expected of the turn: %1")
-                        .arg(q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
-                                    ? show_toe(x.angle.value, how_)
-                                    : fairchalk::show(x.angle.value, how_)) +
-                               "  ±" + show_plus_minus(x.angle.plus_minus(), how_))));
+                writeIn(p, QRectF(box.left(), y + 42, 300, 18), Qt::AlignLeft,
+                        tr("expected of the turn: %1")
+                            .arg(q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
+                                        ? show_toe(x.angle.value, how_)
+                                        : fairchalk::show(x.angle.value, how_)) +
+                                   "  ±" + show_plus_minus(x.angle.plus_minus(), how_))));
             }
         if (v.angle.known) bar(p, s, v.angle, y + 18, c.chalk, 150);
         y += 86;
@@ -482,8 +482,8 @@ void TurnView::drawReview(QPainter& p, const QRectF& box) const {
         p.setFont(chalked(13));
         p.setPen(c.caution);
         QRectF used;
-        p.drawText(QRectF(box.left(), y, box.width(), std::max(20.0, box.bottom() - y)),
-                   Qt::AlignLeft | Qt::TextWordWrap, q(words::unreachable(u, desk_.car(), how_)), &used);
+        used = writeIn(p, QRectF(box.left(), y, box.width(), std::max(20.0, box.bottom() - y)),
+                       Qt::AlignLeft | Qt::TextWordWrap, q(words::unreachable(u, desk_.car(), how_)));
         y += used.height() + 4;
     }
 }

@@ -22,14 +22,21 @@ struct Typed : ::testing::Test {
 };
 
 TEST_F(Typed, WordsOfAnotherLanguageAreTheNotationsOwn) {
-    for (const auto& [typed, english_text] :
-         {std::pair("2 9/16 Zoll knapp", "2 9/16 in weak"), {"0°12' Vorspur", "0°12' in"},
-          {"27' nachspur", "27' out"}, {"halbe Umdrehung", "1/2 turn"}, {"eine halbe Drehung", "1/2 turn"},
-          {"2 Flächen", "2 flats"}, {"12 cm weniger 3 mm", "12 cm less 3 mm"},
-          {"1,4 Grad", "1,4 deg"}, {"11 Gänge auf 16 mm", "11 threads in 16 mm"},
-          {"32 mm über 370 mm links", "32 mm over 370 mm left"}, {"6 Rechts", "6 right"},
-          // A word within another, and English, stay as they are.
-          {"Zollstock", "Zollstock"}, {"2 9/16 in weak", "2 9/16 in weak"}, {"", ""}})
+    for (const auto& [typed, english_text] : {std::pair("2 9/16 Zoll knapp", "2 9/16 in weak"),
+                                              {"0°12' Vorspur", "0°12' in"},
+                                              {"27' nachspur", "27' out"},
+                                              {"halbe Umdrehung", "1/2 turn"},
+                                              {"eine halbe Drehung", "1/2 turn"},
+                                              {"2 Flächen", "2 flats"},
+                                              {"12 cm weniger 3 mm", "12 cm less 3 mm"},
+                                              {"1,4 Grad", "1,4 deg"},
+                                              {"11 Gänge auf 16 mm", "11 threads in 16 mm"},
+                                              {"32 mm über 370 mm links", "32 mm over 370 mm left"},
+                                              {"6 Rechts", "6 right"},
+                                              // A word within another, and English, stay as they are.
+                                              {"Zollstock", "Zollstock"},
+                                              {"2 9/16 in weak", "2 9/16 in weak"},
+                                              {"", ""}})
         EXPECT_EQ(in_english(typed), english_text);
 }
 
