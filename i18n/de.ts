@@ -56,10 +56,6 @@
       <translation> und </translation>
     </message>
     <message>
-      <source> wheel: toe </source>
-      <translation> Rad: Spur </translation>
-    </message>
-    <message>
       <source> · less this garage's bias</source>
       <translation> · ohne die Abweichung dieser Werkstatt</translation>
     </message>
@@ -340,6 +336,10 @@
 from above</source>
       <translation>Rad %1,
 von oben</translation>
+    </message>
+    <message>
+      <source>%1 wheel: toe %2</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>%1 ±%2</source>

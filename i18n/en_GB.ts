@@ -56,10 +56,6 @@
       <translation> and </translation>
     </message>
     <message>
-      <source> wheel: toe </source>
-      <translation> wheel: toe </translation>
-    </message>
-    <message>
       <source> · less this garage's bias</source>
       <translation> · less this garage's bias</translation>
     </message>
@@ -340,6 +336,10 @@
 from above</source>
       <translation>%1 wheel,
 from above</translation>
+    </message>
+    <message>
+      <source>%1 wheel: toe %2</source>
+      <translation>%1 wheel: toe %2</translation>
     </message>
     <message>
       <source>%1 ±%2</source>

@@ -6,6 +6,7 @@
 #include <QPainter>
 
 #include "look/chalk.h"
+#include "look/heard.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -27,7 +28,7 @@ void BigFigures::say(std::vector<Block> blocks) {
     QStringList all;
     for (const Block& b : blocks_) all << b.above << b.figure << b.below;
     all.removeAll(QString());
-    setAccessibleName(all.join(QStringLiteral(". ")));
+    nameIt(this, all.join(QStringLiteral(". ")));
     update();
 }
 

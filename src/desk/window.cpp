@@ -161,6 +161,9 @@ void Window::listen() {
     connect(line_, &LineView::chosen, this, [this] { page_ = {}; });
     connect(slate_, &Slate::sayChanged, this, &Window::say);
     speaker_ = new Speaker(desk_, systemVoice, this);
+    introduceToScreenReaders();
+    announcer_ = new Announcer(this);
+    connect(speaker_, &Speaker::said, announcer_, &Announcer::say);
     connect(slate_, &Slate::spotAsked, speaker_, &Speaker::asked);
     connect(slate_, &Slate::doubtRaised, speaker_, &Speaker::doubted);
     connect(&desk_, &JobDesk::answered, this, [this] {

@@ -16,6 +16,7 @@
 #include "guide/page.h"
 #include "job_desk.h"
 #include "line/line_view.h"
+#include "look/heard.h"
 #include "practice/practice_page.h"
 #include "read/read_guide.h"
 #include "shelf/car_page.h"
@@ -182,6 +183,7 @@ class Window : public QMainWindow {
     GaugeWire* wire_ = nullptr;
     QString aside_;  ///< said once, until another spot is asked for: why what the gauge sent was not taken
     Speaker* speaker_;
+    Announcer* announcer_;
     BigFigures* big_;
     QLabel* name_;
     QLabel* title_;

@@ -8,6 +8,7 @@
 #include <QWheelEvent>
 
 #include "look/chalk.h"
+#include "look/heard.h"
 #include "look/html.h"
 #include "rig/rig_drawing.h"
 #include "words/words.h"
@@ -45,6 +46,7 @@ std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel) {
 
 SpotMark::SpotMark(QWidget* parent) : QAbstractButton(parent) {
     setFocusPolicy(Qt::NoFocus);  // reached with Page Up and Page Down from the entry line
+    setCheckable(true);
     setCursor(Qt::PointingHandCursor);
     resize(34, 40);
 }
@@ -53,14 +55,15 @@ void SpotMark::set(const Spot& spot, const QString& number, State state, bool su
     spot_ = spot;
     number_ = number;
     state_ = state;
+    setChecked(state == State::asked);
     suspect_ = suspect;
     const QString what = state == State::asked        ? tr("asked for now")
                          : state == State::read       ? value
                          : state == State::not_wanted ? tr("not needed in this round")
                                                       : tr("to read");
-    setAccessibleName(
-        QStringLiteral("%1, %2: %3%4")
-            .arg(number_, q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
+    nameIt(this,
+           QStringLiteral("%1, %2: %3%4")
+               .arg(number_, q(words::spot(spot_)), what, suspect ? tr(", contradicts others") : QString()));
     setToolTip(plainTip(QStringLiteral("%1. %2\n%3")
                             .arg(number_, q(words::spot(spot_)),
                                  suspect ? tr("%1: contradicts others, read it again").arg(value) : what)));
@@ -191,6 +194,7 @@ std::vector<Spot> FloorView::shown() const {
 }
 
 FloorView::FloorView(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    setAccessibleName(tr("The floor"));
     for (Wheel w : all_wheels) {
         wheels_[index_of(w)] = new WheelMark(this);
         wheels_[index_of(w)]->setAttribute(Qt::WA_TransparentForMouseEvents);
@@ -266,12 +270,13 @@ void FloorView::refresh() {
     };
     for (Wheel w : all_wheels) {
         const WheelAngles& a = desk_.answer().now.wheels[index_of(w)];
-        wheels_[index_of(w)]->setAccessibleName(
-            q(words::wheel(w)) + tr(" wheel: toe ") +
-            (a.toe.known ? q(show_toe(a.toe.value, how_) + " ± " + show_plus_minus(a.toe.plus_minus(), how_))
-                         : tr("not known yet")) +
-            (a.camber.known ? tr(", camber %1").arg(lean(a.camber)) : QString()) +
-            (a.caster.known ? tr(", caster %1").arg(lean(a.caster)) : QString()));
+        nameIt(wheels_[index_of(w)],
+               tr("%1 wheel: toe %2")
+                       .arg(q(words::wheel(w)), a.toe.known ? q(show_toe(a.toe.value, how_) + " ± " +
+                                                                show_plus_minus(a.toe.plus_minus(), how_))
+                                                            : tr("not known yet")) +
+                   (a.camber.known ? tr(", camber %1").arg(lean(a.camber)) : QString()) +
+                   (a.caster.known ? tr(", caster %1").arg(lean(a.caster)) : QString()));
     }
     update();
 }

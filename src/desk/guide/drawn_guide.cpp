@@ -7,6 +7,7 @@
 #include <QPainterPath>
 
 #include "look/chalk.h"
+#include "look/heard.h"
 #include "look/html.h"
 
 namespace fairchalk::desk {
@@ -75,12 +76,11 @@ void GuideView::refresh() {
         mark->id = places[i].id;
         mark->setChecked(places[i].id == guide_->chosen());
         mark->setGeometry(t.mapRect(places[i].at).toAlignedRect());
-        mark->setAccessibleName(places[i].value.isEmpty()
-                                    ? places[i].name
-                                    : places[i].name + QStringLiteral(": ") + places[i].value);
+        nameIt(mark, places[i].value.isEmpty() ? places[i].name
+                                               : places[i].name + QStringLiteral(": ") + places[i].value);
         mark->setToolTip(plainTip(mark->accessibleName()));
     }
-    setAccessibleName(guide_->title());
+    nameIt(this, guide_->title());
     update();
 }
 

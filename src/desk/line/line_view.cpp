@@ -8,6 +8,7 @@
 
 #include "guide/drawn_guide.h"
 #include "look/chalk.h"
+#include "look/heard.h"
 #include "look/html.h"
 #include "words/words.h"
 
@@ -32,6 +33,7 @@ QString linesNote(const JobDesk& desk, bool open) {
 
 StageKnot::StageKnot(Stage stage, QWidget* parent) : QAbstractButton(parent), stage_(stage) {
     setFocusPolicy(Qt::TabFocus);
+    setCheckable(true);
     setCursor(Qt::PointingHandCursor);
 }
 
@@ -45,10 +47,10 @@ void StageKnot::set(const StageState& state, const QString& note, bool here, dou
                                                              : tr("to do");
     const QString name = QString::fromStdString(words::stage(stage_));
     setText(name);
-    setAccessibleName(QStringLiteral("%1: %2, %3%4%5")
-                          .arg(name, knot, note,
-                               minutes_.isEmpty() ? QString() : QStringLiteral(", ") + minutes_,
-                               here ? tr(", you are here") : QString()));
+    setChecked(here);
+    nameIt(this, QStringLiteral("%1: %2, %3%4%5")
+                     .arg(name, knot, note, minutes_.isEmpty() ? QString() : QStringLiteral(", ") + minutes_,
+                          here ? tr(", you are here") : QString()));
     setToolTip(plainTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(note)));
     update();
 }

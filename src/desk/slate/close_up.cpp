@@ -7,6 +7,7 @@
 
 #include "book/knowledge_file.h"
 #include "look/chalk.h"
+#include "look/heard.h"
 #include "practice/tool_face.h"
 #include "rig/rig_drawing.h"
 #include "words/words.h"
@@ -20,19 +21,19 @@ CloseUp::CloseUp(QWidget* parent) : QWidget(parent) {
 void CloseUp::setSpot(const std::optional<Spot>& spot, Angle sweep) {
     spot_ = spot;
     sweep_ = sweep;
-    setAccessibleName(
-        !spot ? QString()
-        : reading_kind(spot->kind).to_string()
-            ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height")
-                  .arg(QString::fromStdString(words::spot(*spot)))
-            : tr("Where it is read: %1").arg(QString::fromStdString(words::spot(*spot))));
+    nameIt(this,
+           !spot ? QString()
+           : reading_kind(spot->kind).to_string()
+               ? tr("Where the rule goes: %1, zero end on the metal, square to the string, at hub height")
+                     .arg(QString::fromStdString(words::spot(*spot)))
+               : tr("Where it is read: %1").arg(QString::fromStdString(words::spot(*spot))));
     update();
 }
 
 void CloseUp::setFace(const std::optional<Face>& face) {
     face_ = face;
     if (face_)
-        setAccessibleName(tr("What the %1 shows").arg(QString::fromStdString(words::tool(face_->tool.name))));
+        nameIt(this, tr("What the %1 shows").arg(QString::fromStdString(words::tool(face_->tool.name))));
     update();
 }
 

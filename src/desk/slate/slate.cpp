@@ -13,6 +13,7 @@
 
 #include "line/line_view.h"
 #include "look/chalk.h"
+#include "look/heard.h"
 #include "look/html.h"
 #include "look/type_line.h"
 #include "slate/besides.h"
@@ -153,7 +154,7 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         const QString name_of_key = keyText(at, !keys);
         const QString key = name_of_key.isEmpty() ? QString() : QStringLiteral("  ") + name_of_key;
         b->setText(a.text + (a.text.contains(QStringLiteral("  F")) && keys ? QString() : key));
-        b->setAccessibleName(a.text);
+        nameIt(b, a.text);
         b->setToolTip(plainTip(name_of_key.isEmpty() ? a.text : tr("%1: %2").arg(a.text, name_of_key)));
         b->setCheckable(a.chosen);
         b->setChecked(a.chosen);
@@ -593,7 +594,7 @@ void Slate::refresh() {
         title_->setFont(type(size, true));
         if (title_->fontMetrics().horizontalAdvance(title_->text()) < width() - 90) break;
     }
-    entry_->setAccessibleName(title_->text() + QStringLiteral(", ") + subtitle_->text());
+    nameIt(entry_, title_->text() + QStringLiteral(", ") + subtitle_->text());
     setBody(g.isStage() ? g.first() + bodyForCautions() + g.body() + cautionsRead() : g.first() + g.body());
     understand();
     emit sayChanged();

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "speech/speaker.h"
 
+#include <utility>
+
 #include <QTextDocument>
 
 #include "look/html.h"
@@ -11,6 +13,10 @@ namespace fairchalk::desk {
 Speaker::Speaker(JobDesk& desk, MakeVoice make, QObject* parent)
     : QObject(parent), desk_(desk), make_(std::move(make)) {
     connect(&desk_, &JobDesk::keptAt, this, &Speaker::kept);
+    // What was in a job before it was opened is no news.
+    connect(&desk_, &JobDesk::changed, this, [this] {
+        if (std::exchange(job_, desk_.jobId()) != desk_.jobId()) told_ = desk_.log().size();
+    });
 }
 
 QString Speaker::toggle() {
@@ -31,16 +37,13 @@ QString Speaker::toggle() {
 }
 
 void Speaker::say(const QString& sentence) {
-    if (on_ && !sentence.isEmpty()) voice_->say(sentence);
+    if (sentence.isEmpty()) return;
+    if (on_) voice_->say(sentence);
+    emit said(sentence);
 }
 
 /// What is said to be kept is on the disk.
 void Speaker::kept() {
-    if (!on_) return;
-    if (job_ != desk_.jobId()) {
-        job_ = desk_.jobId();
-        told_ = desk_.log().size();
-    }
     for (; told_ < desk_.log().size() && desk_.isKept(told_); ++told_) {
         const Reading* r = std::get_if<Reading>(&desk_.log()[told_].event);
         if (r && desk_.job().live(told_)) say(q(words::said_kept(r->value.text, r->spot)));
@@ -48,7 +51,7 @@ void Speaker::kept() {
 }
 
 void Speaker::asked(const std::optional<Spot>& spot) {
-    if (!on_ || spot == spot_) return;
+    if (spot == spot_) return;
     spot_ = spot;
     if (spot) say(tr("Next: %1.").arg(q(words::spot(*spot))));
 }
@@ -60,7 +63,7 @@ void Speaker::doubted(const QString& question) {
 }
 
 void Speaker::turns() {
-    if (!on_ || !desk_.answerIsCurrent()) return;
+    if (!desk_.answerIsCurrent()) return;
     const JobAnalysis& a = desk_.answer();
     QStringList out;
     for (const PlannedTurn& t : a.plan.turns) {

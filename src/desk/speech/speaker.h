@@ -13,7 +13,8 @@
 namespace fairchalk::desk {
 
 /// Says what somebody under a car can't look at: the next spot, what was kept as it was understood, what to
-/// turn and what the rule then shows, a doubt. Silent until asked; the words are those of the words layer.
+/// turn and what the rule then shows, a doubt, a refusal. Silent until asked; screen readers hear it always.
+/// The words are those of the words layer.
 class Speaker : public QObject {
     Q_OBJECT
   public:
@@ -29,6 +30,9 @@ class Speaker : public QObject {
     void asked(const std::optional<Spot>& spot);
     void doubted(const QString& question);
     void turns();
+
+  signals:
+    void said(const QString& sentence);
 
   private:
     void kept();
