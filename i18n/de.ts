@@ -339,7 +339,7 @@ von oben</translation>
     </message>
     <message>
       <source>%1 wheel: toe %2</source>
-      <translation type="unfinished" />
+      <translation>Rad %1: Spur %2</translation>
     </message>
     <message>
       <source>%1 ±%2</source>
@@ -5176,6 +5176,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Shaken: read after it</source>
       <translation>Gerüttelt: danach abgelesen</translation>
+    </message>
+    <message>
+      <source>Shift with Page Up and Page Down moves the text at the right.</source>
+      <translation>Umschalt mit Bild auf und Bild ab bewegt den Text rechts.</translation>
     </message>
     <message>
       <source>Shim the blocks; dummy struts hold the arms at ride height.</source>

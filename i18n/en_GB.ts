@@ -5178,6 +5178,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Shaken: read after it</translation>
     </message>
     <message>
+      <source>Shift with Page Up and Page Down moves the text at the right.</source>
+      <translation>Shift with Page Up and Page Down moves the text at the right.</translation>
+    </message>
+    <message>
       <source>Shim the blocks; dummy struts hold the arms at ride height.</source>
       <translation>Shim the blocks; dummy struts hold the arms at ride height.</translation>
     </message>

@@ -16,6 +16,7 @@
 #include "book/places.h"
 #include "look/chalk.h"
 #include "look/language.h"
+#include "look/type_line.h"
 #include "record/record_print.h"
 #include "shots.h"
 #include "window.h"
@@ -60,6 +61,7 @@ int main(int argc, char** argv) {
     endWithoutMemory();
     QApplication app(argc, argv);
     introduce();
+    const desk::Caret caret(nullptr);
 
     QCommandLineParser parser;
     parser.setApplicationDescription(

@@ -13,6 +13,8 @@
 #include <QLabel>
 #include <QLineF>
 #include <QPainter>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QSettings>
 #include <QSignalSpy>
 #include <QTest>
@@ -535,6 +537,21 @@ TEST_F(DeskTest, EveryStageCanBeGoneToAndHasSomethingToSay) {
         EXPECT_FALSE(window->sayLine().isEmpty());
         EXPECT_GT(slateText().size(), 60) << index_of(s);
     }
+}
+
+TEST_F(DeskTest, TheTextAtTheRightMovesByKeys) {
+    demo();
+    open();
+    desk->settle();
+    window->resize(960, 540);
+    window->setStage(Stage::turn);
+    QApplication::processEvents();
+    auto* bar = window->slate().findChild<QScrollArea*>()->verticalScrollBar();
+    ASSERT_GT(bar->maximum(), 0);
+    key(Qt::Key_PageDown, Qt::ShiftModifier);
+    EXPECT_GT(bar->value(), 0);
+    key(Qt::Key_PageUp, Qt::ShiftModifier);
+    EXPECT_EQ(bar->value(), 0);
 }
 
 TEST_F(DeskTest, ABookThatIsOpenElsewhereSaysSo) {

@@ -91,6 +91,11 @@ TEST_F(HeardTest, EachViewSaysWhatItIsAndWhatIsChosen) {
         views[v]();
         desk->settle();
         QApplication::processEvents();
+        for (const QAbstractButton* b : window->findChildren<QAbstractButton*>())
+            if (b->isVisible() && b->focusPolicy() != Qt::NoFocus) {
+                EXPECT_FALSE(b->toolTip().isEmpty())
+                    << v << ": " << b->accessibleName().toStdString() << " has no tip";
+            }
         int tabs = 0;
         for (Node n : tree()) {
             const QString name = n->text(QAccessible::Name);

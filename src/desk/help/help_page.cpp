@@ -189,6 +189,7 @@ void HelpPage::show(const QString& title, const QString& text, const QPixmap& dr
          {tr("Enter keeps what is on the line; on an empty line it goes on, where that is offered."),
           tr("Ctrl and Enter end, accept or strike: those keys mean nothing else."),
           tr("Page Up and Page Down go to another spot, Ctrl+1 to Ctrl+8 to another stage."),
+          tr("Shift with Page Up and Page Down moves the text at the right."),
           tr("Escape clears the line, leaves a question, goes back."),
           tr("Ctrl+Z undoes; what shows as kept is on the disk.")})
         body += line(soft(l));

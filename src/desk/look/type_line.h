@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QLineEdit>
+#include <QTimer>
 
 namespace fairchalk::desk {
 
@@ -18,6 +19,18 @@ class TypeLine : public QLineEdit {
 
   private:
     void colorPlaceholder();
+};
+
+/// Lets the caret blink only while somebody is at work: a window that is left alone costs nothing.
+class Caret : public QObject {
+  public:
+    explicit Caret(QObject* parent);
+
+  protected:
+    bool eventFilter(QObject*, QEvent* e) override;
+
+  private:
+    QTimer still_;
 };
 
 }  // namespace fairchalk::desk

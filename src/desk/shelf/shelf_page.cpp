@@ -19,6 +19,7 @@ ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidge
     setText(text);
     setAccessibleName(text);
     setAccessibleDescription(note);
+    setToolTip(plainTip(note.isEmpty() ? text : text + QLatin1Char('\n') + note));
     setFixedHeight(kind == Kind::car ? 54 : kind == Kind::choice ? 34 : 40);
     setFocusPolicy(kind == Kind::car ? Qt::NoFocus : Qt::StrongFocus);
     if (kind != Kind::car) setCursor(Qt::PointingHandCursor);

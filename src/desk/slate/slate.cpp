@@ -8,6 +8,7 @@
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QScrollBar>
 #include <QStyle>
 #include <QVBoxLayout>
 
@@ -268,6 +269,7 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
             return true;
         }
         if (key->key() == Qt::Key_Space && entry_->text().isEmpty() && shown().space()) return true;
+        if (scrollBy(*key)) return true;
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
         if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
         if (key->key() == Qt::Key_Escape) {
@@ -508,6 +510,17 @@ QString Slate::cautionsRead() const {
                                     "one caution of this stage was read; it stands on every print", read)));
 }
 
+/// Shift with Page Up and Page Down moves the text.
+bool Slate::scrollBy(const QKeyEvent& key) {
+    if (!key.modifiers().testFlag(Qt::ShiftModifier) ||
+        (key.key() != Qt::Key_PageDown && key.key() != Qt::Key_PageUp))
+        return false;
+    QScrollBar* bar = scroll_->verticalScrollBar();
+    bar->setValue(bar->value() +
+                  (key.key() == Qt::Key_PageDown ? 1 : -1) * (scroll_->viewport()->height() * 3 / 4));
+    return true;
+}
+
 void Slate::keyPressEvent(QKeyEvent* e) {
     if (!guide_) return QWidget::keyPressEvent(e);
     // Digits choose while a choice is asked.
@@ -515,6 +528,7 @@ void Slate::keyPressEvent(QKeyEvent* e) {
         act(e->key() == Qt::Key_0 ? 9 : static_cast<std::size_t>(e->key() - Qt::Key_1));
         return;
     }
+    if (scrollBy(*e)) return;
     if (e->key() == Qt::Key_PageDown || e->key() == Qt::Key_Down) return step(+1);
     if (e->key() == Qt::Key_PageUp || e->key() == Qt::Key_Up) return step(-1);
     const bool enter = e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter;

@@ -69,6 +69,7 @@ class Slate : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
+    bool scrollBy(const QKeyEvent& key);
     /// What is shown: the question, else the guide.
     Guide& shown() const;
     void begin();
