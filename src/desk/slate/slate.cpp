@@ -231,59 +231,6 @@ void Slate::showEvent(QShowEvent* event) {
     layOutBody();
 }
 
-bool Slate::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == scroll_->viewport() && event->type() == QEvent::Resize) layOutBody();
-    if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
-        // With nothing typed, undo is about the job and not about the line.
-        const auto* key = static_cast<QKeyEvent*>(event);
-        if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo))
-            return event->ignore(), true;
-    }
-    if (watched == entry_ && event->type() == QEvent::ShortcutOverride) {
-        // Where a line edit has a meaning of its own for one of the window's keys (Ctrl+E under X11), the
-        // window's comes first.
-        const auto* key = static_cast<QKeyEvent*>(event);
-        constexpr std::array windows = {Qt::Key_B, Qt::Key_M, Qt::Key_E, Qt::Key_K, Qt::Key_L, Qt::Key_I,
-                                        Qt::Key_D, Qt::Key_O, Qt::Key_N, Qt::Key_P, Qt::Key_R, Qt::Key_J,
-                                        Qt::Key_T, Qt::Key_Y, Qt::Key_F, Qt::Key_G, Qt::Key_H, Qt::Key_S};
-        if (key->modifiers() == Qt::ControlModifier &&
-            std::find(windows.begin(), windows.end(), key->key()) != windows.end())
-            return event->ignore(), true;
-        // Escape is the line's own while there is something to leave or to clear.
-        if (key->key() == Qt::Key_Escape && (asksBesides() || !entry_->text().isEmpty()))
-            return event->accept(), true;
-    }
-    if (watched == entry_ && event->type() == QEvent::KeyPress) {
-        const auto* key = static_cast<QKeyEvent*>(event);
-        if (keypad(*key)) return true;
-        if (const bool enter_key = key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter; enter_key) {
-            // Taken here: a line edit lets it through, and it would go on as well.
-            key->modifiers().testFlag(Qt::ControlModifier) ? void(sure()) : enter();
-            return true;
-        }
-        if (key->key() == Qt::Key_Tab && !meant_.isEmpty()) {
-            entry_->setText(meant_.takeFirst());
-            error_.clear();
-            insisted_.clear();
-            understand();
-            return true;
-        }
-        if (key->key() == Qt::Key_Space && entry_->text().isEmpty() && shown().space()) return true;
-        if (scrollBy(*key)) return true;
-        if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
-        if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
-        if (key->key() == Qt::Key_Escape) {
-            if (leaveQuestion()) return true;
-            if (entry_->text().isEmpty() && error_.isEmpty()) return false;  // the window's: back from a page
-            entry_->clear();
-            error_.clear();
-            understand();
-            return true;
-        }
-    }
-    return QWidget::eventFilter(watched, event);
-}
-
 void Slate::setShow(const Show& how) {
     how_ = how;
     if (!guide_) return;
@@ -351,39 +298,6 @@ void Slate::showFace() {
     QString beside;
     if (held->top_in) beside = *held->top_in ? tr("the top leans in") : tr("the top leans out");
     close_up_->setFace(CloseUp::Face{*tool, held->at, how_.lengths == Show::LengthStyle::inch, beside});
-}
-
-/// One hand on a numeric keypad is enough for readings and turns. False where the key means what it is.
-bool Slate::keypad(const QKeyEvent& key) {
-    if (!key.modifiers().testFlag(Qt::KeypadModifier) || !shown().typing() || shown().typesWords())
-        return false;
-    if (!std::exchange(keypad_, true)) keypad_drawing_->show();
-    const QString text = entry_->text();
-    const bool after_digit = !text.isEmpty() && text.back().isDigit();
-    switch (key.key()) {
-        case Qt::Key_Minus:  // joins whole and fraction; leading, a sign
-            if (after_digit) entry_->insert(QStringLiteral(" "));
-            return after_digit;
-        case Qt::Key_Plus:
-            if (after_digit) entry_->insert(QStringLiteral(" strong"));
-            return true;
-        case Qt::Key_Asterisk:
-            if (after_digit) entry_->insert(QStringLiteral(" weak"));
-            return true;
-        case Qt::Key_Enter:  // with nothing typed it goes on
-            if (!text.isEmpty() || !shown().spot()) return false;
-            step(+1);
-            return true;
-        case Qt::Key_Delete:  // what is typed, then what was kept
-            entry_->clear();
-            // The spot of what was taken back is asked for again.
-            if (text.isEmpty() && desk_.undo()) step(-1);
-            error_.clear();
-            understand();
-            return true;
-        default:
-            return false;
-    }
 }
 
 void Slate::step(int by) {
@@ -508,32 +422,6 @@ QString Slate::cautionsRead() const {
                      : line(soft(QStringLiteral("▲ ") +
                                  tr("%n cautions of this stage were read; they stand on every print",
                                     "one caution of this stage was read; it stands on every print", read)));
-}
-
-/// Shift with Page Up and Page Down moves the text.
-bool Slate::scrollBy(const QKeyEvent& key) {
-    if (!key.modifiers().testFlag(Qt::ShiftModifier) ||
-        (key.key() != Qt::Key_PageDown && key.key() != Qt::Key_PageUp))
-        return false;
-    QScrollBar* bar = scroll_->verticalScrollBar();
-    bar->setValue(bar->value() +
-                  (key.key() == Qt::Key_PageDown ? 1 : -1) * (scroll_->viewport()->height() * 3 / 4));
-    return true;
-}
-
-void Slate::keyPressEvent(QKeyEvent* e) {
-    if (!guide_) return QWidget::keyPressEvent(e);
-    // Digits choose while a choice is asked.
-    if (shown().byDigits() && e->key() >= Qt::Key_0 && e->key() <= Qt::Key_9) {
-        act(e->key() == Qt::Key_0 ? 9 : static_cast<std::size_t>(e->key() - Qt::Key_1));
-        return;
-    }
-    if (scrollBy(*e)) return;
-    if (e->key() == Qt::Key_PageDown || e->key() == Qt::Key_Down) return step(+1);
-    if (e->key() == Qt::Key_PageUp || e->key() == Qt::Key_Up) return step(-1);
-    const bool enter = e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter;
-    if (enter && act(e->modifiers().testFlag(Qt::ControlModifier) ? Act::sure : Act::enter)) return;
-    QWidget::keyPressEvent(e);
 }
 
 void Slate::enter() {

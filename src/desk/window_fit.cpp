@@ -1,0 +1,103 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The window at any size: what shrinks, what scrolls, what stays in view.
+#include "window.h"
+
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QTimer>
+#include <QVBoxLayout>
+
+#include "look/chalk.h"
+#include "look/html.h"
+
+namespace fairchalk::desk {
+
+/// A drawing is never so small that its text can't be read: then it is scrolled, what is pointed at in view.
+void Window::fitPane() {
+    constexpr double least_width = 710, least_height = 660, folds_below = 1150;
+    line_->fold(width() < folds_below * zoom());
+    middle_->setMinimumSize((QSizeF(least_width, least_height) * zoom()).toSize());
+    if (car_page_) car_page_->setMinimumSize((QSizeF(1250, 730) * zoom()).toSize());
+    slate_->fit();
+    if (desk_.hasJob()) fitHead(), say();
+    // Once all has its place.
+    QTimer::singleShot(0, this, &Window::keepInView);
+}
+
+void Window::keepInView() {
+    QWidget* const at = middle_->currentWidget() == guide_view_ ? guide_view_->pointedAt()
+                        : middle_->currentWidget() == floor_    ? floor_->pointedAt()
+                                                                : nullptr;
+    if (at) pane_->ensureWidgetVisible(at, 30, 30);
+}
+
+/// The head line is written smaller where it is too long for the window; then units and title go. What it is
+/// aimed at stays, since it may say that readings mean nothing.
+void Window::fitHead() {
+    const std::initializer_list<QLabel*> all = {name_, title_, aim_, units_, kept_};
+    for (QLabel* l : all) l->setVisible(true);
+    const auto fits = [&] {
+        int wide = 32;
+        for (const QLabel* l : all)
+            if (!l->isHidden()) wide += l->sizeHint().width() + 24;
+        return wide <= width();
+    };
+    for (double share = 1.0; share > 0.6; share -= 0.08) {
+        for (QLabel* l : all) l->setFont(type((l == name_ ? 17 : 14) * share, l == name_));
+        if (fits()) return;
+    }
+    units_->hide();
+    if (!fits()) title_->hide();
+}
+
+/// In one line; a long one in two, smaller.
+void Window::fitSay() {
+    const int room = width() - 32 - (hint_->isVisibleTo(this) ? hint_->sizeHint().width() + 10 : 0);
+    const bool one = QFontMetrics(type(16)).horizontalAdvance(say_->text()) < room;
+    say_->setFont(type(one ? 16 : 13));
+    say_->setWordWrap(!one);
+}
+
+void Window::zoomTo(double times) {
+    const double before = zoom();
+    setZoom(std::clamp(times, 0.8, 2.5));
+    if (zoom() == before) return;
+    QSettings().setValue(QStringLiteral("zoom"), zoom());
+    qApp->setStyleSheet(Chalk::now().styleSheet());
+    // What has a type or a height of its own keeps its share.
+    for (QWidget* w : findChildren<QWidget*>()) {
+        if (w->testAttribute(Qt::WA_SetFont)) {
+            QVariant base = w->property("type_at_one");
+            if (!base.isValid()) {
+                base = w->font().pixelSize() / before;
+                w->setProperty("type_at_one", base);
+            }
+            w->setFont(type(base.toDouble(), w->font().bold()));
+        }
+        if (w->property("height_at_one").isValid())
+            w->setFixedHeight(static_cast<int>(w->property("height_at_one").toInt() * zoom()));
+    }
+    fitPane();
+    refresh();
+}
+
+void Window::resizeEvent(QResizeEvent* e) {
+    QMainWindow::resizeEvent(e);
+    fitPane();
+}
+
+void Window::wheelEvent(QWheelEvent* e) {
+    if (e->modifiers() != Qt::ControlModifier) return QMainWindow::wheelEvent(e);
+    zoomTo(zoom() * (e->angleDelta().y() > 0 ? 1.1 : 1 / 1.1));
+    e->accept();
+}
+
+/// With Ctrl a scrolled pane leaves the wheel to the window.
+bool Window::eventFilter(QObject* watched, QEvent* e) {
+    if (auto* wheel = e->type() == QEvent::Wheel ? static_cast<QWheelEvent*>(e) : nullptr;
+        wheel && wheel->modifiers() == Qt::ControlModifier)
+        return wheelEvent(wheel), true;
+    return QMainWindow::eventFilter(watched, e);
+}
+
+}  // namespace fairchalk::desk
