@@ -5527,7 +5527,7 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>Tape round the rod, as a flag, counts the turns.</source>
-      <translation>Klebeband um die Stange, als Fahne, zählt die Umdrehungen.</translation>
+      <translation>Klebeband als Fahne zählt die Umdrehungen.</translation>
     </message>
     <message>
       <source>Tapes between boards on both wheels. Which way do they point?</source>
@@ -5961,8 +5961,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <source>The rear axle points %1 and the fronts are set to follow it. Turn %2, then read %n spots.</source>
       <comment>The rear axle points %1 and the fronts are set to follow it. Turn %2, then read one spot.</comment>
       <translation>
-        <numerusform>Die Hinterachse zeigt %1, und die Vorderräder werden danach gestellt. %2 drehen, dann eine Stelle ablesen.</numerusform>
-        <numerusform>Die Hinterachse zeigt %1, und die Vorderräder werden danach gestellt. %2 drehen, dann %n Stellen ablesen.</numerusform>
+        <numerusform>Die Hinterachse zeigt %1, und die Vorderräder werden danach gestellt. Drehen: %2; dann eine Stelle ablesen.</numerusform>
+        <numerusform>Die Hinterachse zeigt %1, und die Vorderräder werden danach gestellt. Drehen: %2; dann %n Stellen ablesen.</numerusform>
       </translation>
     </message>
     <message>

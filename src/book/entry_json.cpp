@@ -6,6 +6,7 @@
 
 #include "book/adjuster_json.h"
 #include "book/drive_json.h"
+#include "book/known_json.h"
 #include "book/node.h"
 #include "book/shop_json.h"
 #include "core/job/look_again.h"
@@ -15,8 +16,6 @@
 
 namespace fairchalk::book {
 namespace {
-
-constexpr std::array carried_names = {"toe", "camber", "caster"};
 
 Target target_at(const Node& n, Measure measure) {
     n.object();
@@ -216,36 +215,9 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
         if (n.has("back")) b.back = n["back"].yes_no();
         e.event = b;
     } else if (kind == "looked") {
-        const std::string field = n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread"});
-        Looked l{n["adjuster"].text(), field, {}};
-        if (field == "rod")
-            l.value = n["value"].word({"behind-axle", "ahead-of-axle"});
-        else if (field == "bolt")
-            l.value = n["value"].word({"strut-upper", "strut-lower"});
-        else if (field == "thread")
-            l.value = n["value"].word({"right", "left"});
-        else if (field == "wheel")
-            l.value = name_of(n["value"].wheel());
-        else
-            l.value = n["value"].yes_no() ? "true" : "false";
-        e.event = l;
+        e.event = looked_from(n);
     } else if (kind == "angles-carried") {
-        AnglesCarried c;
-        if (n.has("from")) c.from = n["from"].text();
-        const Node wheels = n["wheels"].object();
-        for (Wheel w : all_wheels) {
-            if (!wheels.has(name_of(w).data())) continue;
-            const Node angles = wheels[name_of(w).data()].object();
-            for (std::size_t a = 0; a < 3; ++a)
-                if (angles.has(carried_names[a])) {
-                    const Node k = angles[carried_names[a]].object();
-                    AnglesCarried::Known known{k["deg"].number(), k["sigma_deg"].number()};
-                    if (!(known.sigma_deg > 0.0) || std::abs(known.deg) > 45.0)
-                        wrong(k.place(), {Code::job_out_of_reach, {std::to_string(known.deg)}});
-                    c.wheels[static_cast<std::size_t>(index_of(w))][a] = known;
-                }
-        }
-        e.event = c;
+        e.event = carried_from(n);
     } else if (kind == "odometer") {
         const std::string reads = n["reads"].text();
         const auto km = read_distance(reads);
@@ -326,21 +298,10 @@ void preparation_json(const Entry& e, Json& j) {
         bias_json(*bias, j);
     } else if (const auto* looked = std::get_if<Looked>(&e.event)) {
         j["kind"] = "looked";
-        j["adjuster"] = looked->adjuster;
-        j["field"] = looked->field;
-        if (looked->field == "double_ended")
-            j["value"] = looked->value == "true";
-        else
-            j["value"] = looked->value;
+        looked_json(*looked, j);
     } else if (const auto* carried = std::get_if<AnglesCarried>(&e.event)) {
         j["kind"] = "angles-carried";
-        if (!carried->from.empty()) j["from"] = carried->from;
-        j["wheels"] = Json::object();
-        for (Wheel w : all_wheels)
-            for (std::size_t a = 0; a < 3; ++a)
-                if (const auto& k = carried->wheels[static_cast<std::size_t>(index_of(w))][a])
-                    j["wheels"][std::string(name_of(w))][carried_names[a]] = {{"deg", k->deg},
-                                                                              {"sigma_deg", k->sigma_deg}};
+        carried_json(*carried, j);
     }
 }
 

@@ -55,6 +55,58 @@ void drawAndEnd(desk::JobDesk& job_desk, desk::Window& window, const QString& fi
     });
 }
 
+/// What may stand on the command line.
+struct Options {
+    const QCommandLineOption picture{QStringLiteral("picture"),
+                                     QStringLiteral("draw the window into this PNG and end"),
+                                     QStringLiteral("file")};
+    const QCommandLineOption shots{QStringLiteral("shots"),
+                                   QStringLiteral("draw each main view into this folder and end"),
+                                   QStringLiteral("folder")};
+    const QCommandLineOption first_paint{QStringLiteral("first-paint"),
+                                         QStringLiteral("end at the first paint: for measuring the start")};
+    const QCommandLineOption typing{
+        QStringLiteral("type"),
+        QStringLiteral(
+            "type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py")};
+    const QCommandLineOption fresh{QStringLiteral("new"),
+                                   QStringLiteral("make the book where there is none, without asking")};
+    const QCommandLineOption speak_to{QStringLiteral("speak-to"),
+                                      QStringLiteral("write what is spoken into this file"),
+                                      QStringLiteral("file")};
+    const QCommandLineOption paper{
+        QStringLiteral("print"), QStringLiteral("put this page of HTML into a PDF, named instead of a book"),
+        QStringLiteral("page.html")};
+
+    void take(QCommandLineParser& parser, const QApplication& app) const {
+        parser.setApplicationDescription(
+            QStringLiteral("Sets wheel angles from readings by hand. The vehicle's manual comes first."));
+        parser.addHelpOption();
+        parser.addPositionalArgument(
+            QStringLiteral("book"),
+            QStringLiteral("the garage book to open; by default the one under the XDG data folder"),
+            QStringLiteral("[book]"));
+        parser.addOptions({paper, fresh, first_paint, typing, picture, shots, speak_to});
+        parser.process(app);
+    }
+};
+
+/// One page of HTML as a PDF: the headless program's `report`.
+bool printPage(const QString& page, const QStringList& to) {
+    QFile file(page);
+    return file.open(QIODevice::ReadOnly) && !to.isEmpty() &&
+           desk::writePdf(QString::fromUtf8(file.readAll()), to.first());
+}
+
+/// Each main view into a folder.
+int drawAll(desk::JobDesk& job_desk, desk::Window& window, const QString& folder) {
+    if (!job_desk.hasJob())
+        throw book::BookError("There is no job in " + job_desk.book().path().string() +
+                              ": the pictures are made from the demo book.");
+    QDir().mkpath(folder);
+    return desk::takeShots(job_desk, window, folder);
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -64,54 +116,21 @@ int main(int argc, char** argv) {
     const desk::Caret caret(nullptr);
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(
-        QStringLiteral("Sets wheel angles from readings by hand. The vehicle's manual comes first."));
-    parser.addHelpOption();
-    parser.addPositionalArgument(
-        QStringLiteral("book"),
-        QStringLiteral("the garage book to open; by default the one under the XDG data folder"),
-        QStringLiteral("[book]"));
-    const QCommandLineOption picture(QStringLiteral("picture"),
-                                     QStringLiteral("draw the window into this PNG and end"),
-                                     QStringLiteral("file"));
-    const QCommandLineOption shots(QStringLiteral("shots"),
-                                   QStringLiteral("draw each main view into this folder and end"),
-                                   QStringLiteral("folder"));
-    const QCommandLineOption first_paint(QStringLiteral("first-paint"),
-                                         QStringLiteral("end at the first paint: for measuring the start"));
-    const QCommandLineOption typing(
-        QStringLiteral("type"),
-        QStringLiteral(
-            "type readings for ever, printing the id of each once it shows as kept: for tools/kill_test.py"));
-    const QCommandLineOption fresh(QStringLiteral("new"),
-                                   QStringLiteral("make the book where there is none, without asking"));
-    const QCommandLineOption speak_to(QStringLiteral("speak-to"),
-                                      QStringLiteral("write what is spoken into this file"),
-                                      QStringLiteral("file"));
-    const QCommandLineOption paper(
-        QStringLiteral("print"), QStringLiteral("put this page of HTML into a PDF, named instead of a book"),
-        QStringLiteral("page.html"));
-    parser.addOptions({paper, fresh, first_paint, typing, picture, shots, speak_to});
-    parser.process(app);
-
-    if (parser.isSet(paper)) {
-        QFile page(parser.value(paper));
-        const QStringList to = parser.positionalArguments();
-        return page.open(QIODevice::ReadOnly) && !to.isEmpty() &&
-                       desk::writePdf(QString::fromUtf8(page.readAll()), to.first())
-                   ? 0
-                   : 1;
-    }
+    const Options options;
+    options.take(parser, app);
+    if (parser.isSet(options.paper))
+        return printPage(parser.value(options.paper), parser.positionalArguments()) ? 0 : 1;
 
     // The pictures are alike for everyone: nobody's own units or floor.
     const QTemporaryDir nobodys;
-    if (parser.isSet(shots)) QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, nobodys.path());
+    if (parser.isSet(options.shots))
+        QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, nobodys.path());
 
     const QStringList places = parser.positionalArguments();
     const std::filesystem::path path =
         places.isEmpty() ? book::default_book() : std::filesystem::path(places.first().toStdString());
-    const bool by_itself =
-        parser.isSet(picture) || parser.isSet(shots) || parser.isSet(typing) || parser.isSet(first_paint);
+    const bool by_itself = parser.isSet(options.picture) || parser.isSet(options.shots) ||
+                           parser.isSet(options.typing) || parser.isSet(options.first_paint);
     std::unique_ptr<desk::JobDesk> job_desk;
     std::unique_ptr<desk::Window> window;
     std::function<void(const std::filesystem::path&, book::Book::Mode)> open;
@@ -136,11 +155,12 @@ int main(int argc, char** argv) {
     };
     open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
         // The pictures are alike for everyone.
-        desk::takeLanguage(parser.isSet(shots) ? QStringLiteral("en") : desk::languageWanted());
+        desk::takeLanguage(parser.isSet(options.shots) ? QStringLiteral("en") : desk::languageWanted());
         job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
         window = std::make_unique<desk::Window>(*job_desk);
-        if (parser.isSet(speak_to))
-            window->speaker().setMake([file = parser.value(speak_to)] { return desk::fileVoice(file); });
+        if (parser.isSet(options.speak_to))
+            window->speaker().setMake(
+                [file = parser.value(options.speak_to)] { return desk::fileVoice(file); });
         QObject::connect(window.get(), &desk::Window::bookWanted, qApp, change);
         if (!by_itself) desk::rememberBook(QString::fromStdString(std::filesystem::absolute(at).string()));
         desk::openWhereItWas(*job_desk, *window);
@@ -154,7 +174,8 @@ int main(int argc, char** argv) {
     try {
         std::error_code error;
         // The usual book is made where there is none; another may be a slip of the keys.
-        if (places.isEmpty() || parser.isSet(fresh) || std::filesystem::exists(path, error) || path.empty()) {
+        if (places.isEmpty() || parser.isSet(options.fresh) || std::filesystem::exists(path, error) ||
+            path.empty()) {
             open(path, book::Book::Mode::write);
         } else if (by_itself) {
             throw book::BookError("There is no book at " + path.string() + ". With --new one is made there.");
@@ -170,19 +191,13 @@ int main(int argc, char** argv) {
                 }
             });
         }
-        if (parser.isSet(picture)) drawAndEnd(*job_desk, *window, parser.value(picture));
-        if (parser.isSet(typing)) desk::typeForEver(*job_desk, *window);
-        if (parser.isSet(first_paint)) {
+        if (parser.isSet(options.picture)) drawAndEnd(*job_desk, *window, parser.value(options.picture));
+        if (parser.isSet(options.typing)) desk::typeForEver(*job_desk, *window);
+        if (parser.isSet(options.first_paint)) {
             QApplication::processEvents();
             std::_Exit(0);  // what comes after the first paint is not the start
         }
-        if (parser.isSet(shots)) {
-            if (!job_desk->hasJob())
-                throw book::BookError("There is no job in " + path.string() +
-                                      ": the pictures are made from the demo book.");
-            QDir().mkpath(parser.value(shots));
-            return desk::takeShots(*job_desk, *window, parser.value(shots));
-        }
+        if (parser.isSet(options.shots)) return drawAll(*job_desk, *window, parser.value(options.shots));
         const int code = QApplication::exec();
         window.reset();
         return code;

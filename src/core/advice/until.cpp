@@ -2,7 +2,6 @@
 #include "core/advice/until.h"
 
 #include <algorithm>
-#include <charconv>
 #include <cmath>
 
 #include <Eigen/Dense>
@@ -291,13 +290,7 @@ std::string to_division(double value, QuantityKind kind, double division) {
     int places = 0;
     for (double d = division; places < 3 && d > 0.0 && std::abs(d - std::round(d)) > 1e-6; d *= 10.0)
         ++places;
-    std::array<char, 64> text{};
-    const auto end =
-        std::to_chars(text.data(), text.data() + text.size(), rounded + 0.0, std::chars_format::fixed, places)
-            .ptr;
-    std::string out(text.data(), end);
-    if (out.find_first_not_of("-0.") == std::string::npos && out.front() == '-') out.erase(0, 1);
-    return out + (kind == QuantityKind::length ? " mm" : " deg");
+    return show_number(rounded, places) + (kind == QuantityKind::length ? " mm" : " deg");
 }
 
 }  // namespace fairchalk

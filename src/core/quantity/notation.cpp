@@ -97,14 +97,14 @@ std::string clipped(std::string_view s) {
 
 template <class... More>
 tl::unexpected<Message> Reader::stop(Code code, std::string_view where, More&&... more) const {
-    const char* first = "2 9/16 in";
-    const char* second = "65.1 mm";
+    // As they are written in the language of whoever reads it.
+    std::string first = "2 9/16 in", second = show_number(65.1, 1) + " mm";
     const bool angle =
         expect_.kind == Expect::Kind::angle || (expect_.kind == Expect::Kind::any && has_degree_);
-    if (angle) first = "0°12'", second = "0.2 deg";
+    if (angle) first = "0°12'", second = show_number(0.2, 1) + " deg";
     if (expect_.kind == Expect::Kind::turns) first = "7/8 turn", second = "2 flats";
     if (expect_.kind == Expect::Kind::temperature) first = "71 C", second = "160 F";
-    return fail(code, clipped(typed_), clipped(where), std::string(first), std::string(second),
+    return fail(code, clipped(typed_), clipped(where), std::move(first), std::move(second),
                 std::string(std::forward<More>(more))...);
 }
 

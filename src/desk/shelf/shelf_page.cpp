@@ -187,6 +187,79 @@ void ShelfPage::askWhatIsDue() {
     });
 }
 
+ShelfLine* ShelfPage::addLine(ShelfLine::Kind kind, const QString& text, const QString& note) {
+    auto* l = new ShelfLine(kind, text, note, list_);
+    list_->layout()->addWidget(l);
+    if (!first_ && kind != ShelfLine::Kind::car) first_ = l;
+    return l;
+}
+
+/// An empty book says what this is, and how one begins.
+void ShelfPage::waysIn() {
+    title_->setText(tr("Fair Chalk"));
+    note_->setText(
+        tr("Go round a car with a rule, strings or boards, and type what you read. The strings need not be "
+           "square.\nIt says each wheel's angle with its ±, which reading is wrong, what to turn, how far "
+           "and "
+           "which way.\nThe vehicle's manual, local rules and qualified technicians come first."));
+    const auto way = [&](const QString& text, const QString& note, auto signal) {
+        connect(addLine(ShelfLine::Kind::job, text, note), &QAbstractButton::clicked, this, signal);
+    };
+    way(tr("try it on the demo garage: three cars with a season of jobs, a copy of your own"), {},
+        &ShelfPage::demoWanted);
+    way(tr("learn on the practice floor: lessons, and a simulated car"), tr("Ctrl+T"),
+        &ShelfPage::practiceWanted);
+    way(tr("my first car"), tr("Ctrl+N"), &ShelfPage::newCarWanted);
+    way(tr("open another book, or bring in a job as a file"), {}, &ShelfPage::fileWanted);
+}
+
+/// A car, what is due of it, its jobs and what can be begun.
+void ShelfPage::addCar(const book::CarInfo& car) {
+    const auto jobs = desk_.book().jobs(car.id);
+    addLine(ShelfLine::Kind::car, QString::fromStdString(car.name),
+            tr("%n jobs", "one job", static_cast<int>(car.jobs)));
+    for (const Due& d : dues_[car.id]) {
+        auto* due = plainLabel(list_);
+        due->setText((d.due ? tr("▲ %1") : tr("%1")).arg(q(words::due(d))));
+        due->setFont(type(13, d.due));
+        due->setContentsMargins(20, 2, 8, 2);
+        due->setWordWrap(true);
+        if (d.due) due->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+        list_->layout()->addWidget(due);
+    }
+    constexpr std::size_t newest = 3;
+    const bool whole = whole_.contains(car.id) || jobs.size() <= newest + 1;
+    for (std::size_t n = 0; n < (whole ? jobs.size() : newest); ++n) {
+        const book::JobInfo& job = jobs[n];
+        auto* l = addLine(ShelfLine::Kind::job, QString::fromStdString(job.title),
+                          tr("%1, %2, %n readings", "%1, %2, one reading", static_cast<int>(job.readings))
+                              .arg(q(show_day(job.created)))
+                              .arg(tr("%n rounds", "one round", static_cast<int>(job.rounds))));
+        connect(l, &QAbstractButton::clicked, this,
+                [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
+    }
+    if (!whole) {
+        auto* more =
+            addLine(ShelfLine::Kind::begin,
+                    tr("%n older jobs", "one older job", static_cast<int>(jobs.size() - newest)), {});
+        connect(more, &QAbstractButton::clicked, this, [this, id = car.id] {
+            whole_.insert(id);
+            fill();
+        });
+    }
+    if (!jobs.empty()) {
+        auto* through =
+            addLine(ShelfLine::Kind::begin, tr("through its jobs: what moved, drifts, wears"), {});
+        connect(through, &QAbstractButton::clicked, this,
+                [this, id = QString::fromStdString(car.id)] { emit historyWanted(id); });
+    }
+    auto* l = addLine(ShelfLine::Kind::begin, tr("begin a new job on this car"), {});
+    connect(l, &QAbstractButton::clicked, this,
+            [this, id = QString::fromStdString(car.id)] { emit newJobWanted(id); });
+    auto* copy = addLine(ShelfLine::Kind::begin, tr("copy this car"), {});
+    connect(copy, &QAbstractButton::clicked, this, [this, id = car.id] { copyCar(id); });
+}
+
 void ShelfPage::fill() {
     title_->setText(QString::fromStdString(desk_.book().name()));
     const auto waiting = static_cast<int>(desk_.waiting().entries);
@@ -201,13 +274,7 @@ void ShelfPage::fill() {
         delete item;
     }
     column->setSpacing(2);
-    ShelfLine* first = nullptr;
-    const auto add = [&](ShelfLine::Kind kind, const QString& text, const QString& note) {
-        auto* l = new ShelfLine(kind, text, note, list_);
-        column->addWidget(l);
-        if (!first && kind != ShelfLine::Kind::car) first = l;
-        return l;
-    };
+    first_ = nullptr;
     std::vector<book::CarInfo> cars = desk_.book().cars();
     std::erase_if(cars, [this](const book::CarInfo& car) {
         // Practice cars stand on their own floor.
@@ -218,81 +285,23 @@ void ShelfPage::fill() {
     const bool empty = cars.empty() && !desk_.book().read_only();
     welcome_->setVisible(empty);
     if (empty) {
-        title_->setText(tr("Fair Chalk"));
-        note_->setText(tr(
-            "Go round a car with a rule, strings or boards, and type what you read. The strings need not be "
-            "square.\nIt says each wheel's angle with its ±, which reading is wrong, what to turn, how far "
-            "and "
-            "which way.\nThe vehicle's manual, local rules and qualified technicians come first."));
-        const auto way = [&](const QString& text, const QString& note, auto signal) {
-            connect(add(ShelfLine::Kind::job, text, note), &QAbstractButton::clicked, this, signal);
-        };
-        way(tr("try it on the demo garage: three cars with a season of jobs, a copy of your own"), {},
-            &ShelfPage::demoWanted);
-        way(tr("learn on the practice floor: lessons, and a simulated car"), tr("Ctrl+T"),
-            &ShelfPage::practiceWanted);
-        way(tr("my first car"), tr("Ctrl+N"), &ShelfPage::newCarWanted);
-        way(tr("open another book, or bring in a job as a file"), {}, &ShelfPage::fileWanted);
+        waysIn();
         column->addStretch(1);
-        return first->setFocus();
+        return first_->setFocus();
     }
     std::stable_sort(cars.begin(), cars.end(), [this](const book::CarInfo& a, const book::CarInfo& b) {
         return urgency(dues_[a.id]) < urgency(dues_[b.id]);
     });
-    for (const book::CarInfo& car : cars) {
-        const auto jobs = desk_.book().jobs(car.id);
-        add(ShelfLine::Kind::car, QString::fromStdString(car.name),
-            tr("%n jobs", "one job", static_cast<int>(car.jobs)));
-        for (const Due& d : dues_[car.id]) {
-            auto* due = plainLabel(list_);
-            due->setText((d.due ? tr("▲ %1") : tr("%1")).arg(q(words::due(d))));
-            due->setFont(type(13, d.due));
-            due->setContentsMargins(20, 2, 8, 2);
-            due->setWordWrap(true);
-            if (d.due) due->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
-            column->addWidget(due);
-        }
-        constexpr std::size_t newest = 3;
-        const bool whole = whole_.contains(car.id) || jobs.size() <= newest + 1;
-        for (std::size_t n = 0; n < (whole ? jobs.size() : newest); ++n) {
-            const book::JobInfo& job = jobs[n];
-            auto* l = add(ShelfLine::Kind::job, QString::fromStdString(job.title),
-                          tr("%1, %2, %n readings", "%1, %2, one reading", static_cast<int>(job.readings))
-                              .arg(q(show_day(job.created)))
-                              .arg(tr("%n rounds", "one round", static_cast<int>(job.rounds))));
-            connect(l, &QAbstractButton::clicked, this,
-                    [this, id = QString::fromStdString(job.id)] { emit jobChosen(id); });
-        }
-        if (!whole) {
-            auto* more =
-                add(ShelfLine::Kind::begin,
-                    tr("%n older jobs", "one older job", static_cast<int>(jobs.size() - newest)), {});
-            connect(more, &QAbstractButton::clicked, this, [this, id = car.id] {
-                whole_.insert(id);
-                fill();
-            });
-        }
-        if (!jobs.empty()) {
-            auto* through =
-                add(ShelfLine::Kind::begin, tr("through its jobs: what moved, drifts, wears"), {});
-            connect(through, &QAbstractButton::clicked, this,
-                    [this, id = QString::fromStdString(car.id)] { emit historyWanted(id); });
-        }
-        auto* l = add(ShelfLine::Kind::begin, tr("begin a new job on this car"), {});
-        connect(l, &QAbstractButton::clicked, this,
-                [this, id = QString::fromStdString(car.id)] { emit newJobWanted(id); });
-        auto* copy = add(ShelfLine::Kind::begin, tr("copy this car"), {});
-        connect(copy, &QAbstractButton::clicked, this, [this, id = car.id] { copyCar(id); });
-    }
-    auto* l = add(ShelfLine::Kind::begin, tr("a new car"), tr("Ctrl+N"));
+    for (const book::CarInfo& car : cars) addCar(car);
+    auto* l = addLine(ShelfLine::Kind::begin, tr("a new car"), tr("Ctrl+N"));
     connect(l, &QAbstractButton::clicked, this, &ShelfPage::newCarWanted);
     auto* practice =
-        add(ShelfLine::Kind::begin, tr("the practice floor: lessons, and a simulated car"), tr("Ctrl+T"));
+        addLine(ShelfLine::Kind::begin, tr("the practice floor: lessons, and a simulated car"), tr("Ctrl+T"));
     connect(practice, &QAbstractButton::clicked, this, &ShelfPage::practiceWanted);
-    auto* copies = add(ShelfLine::Kind::begin, tr("copies of this book"), tr("Ctrl+S"));
+    auto* copies = addLine(ShelfLine::Kind::begin, tr("copies of this book"), tr("Ctrl+S"));
     connect(copies, &QAbstractButton::clicked, this, &ShelfPage::copiesWanted);
     column->addStretch(1);
-    if (first) first->setFocus();
+    if (first_) first_->setFocus();
 }
 
 void ShelfPage::copyCar(const std::string& car) {

@@ -76,7 +76,11 @@ class ShelfPage : public QWidget {
   private:
     void copyCar(const std::string& car);
     void fill();
+    ShelfLine* addLine(ShelfLine::Kind kind, const QString& text, const QString& note);
+    void waysIn();
+    void addCar(const book::CarInfo& car);
     void askWhatIsDue();
+    ShelfLine* first_ = nullptr;
 
     JobDesk& desk_;
     std::map<std::string, std::vector<Due>> dues_;  ///< by car, as far as they are known

@@ -2,6 +2,7 @@
 // What people type in their own language, and how quantities are shown in it.
 #include <gtest/gtest.h>
 
+#include "core/advice/until.h"
 #include "core/job/look_again.h"
 #include "core/quantity/distance.h"
 #include "core/quantity/notation.h"
@@ -64,6 +65,8 @@ TEST_F(Typed, WhatIsShownIsReadBackAndACommaIsADecimalOneThere) {
     EXPECT_EQ(show_turns(1.5), "1 1/2 Umdrehungen");
     EXPECT_EQ(show_day("2026-12-04T18:20"), "04.12.2026");
     EXPECT_EQ(write_exact(Length::from_mm(65.14)), "65.14 mm") << "files stay as they are";
+    EXPECT_EQ(read_quantity("11x").error().args[3], "65,1 mm") << "an example to type";
+    EXPECT_EQ(to_division(117.04, QuantityKind::length, 0.5), "117,0 mm");
     EXPECT_DOUBLE_EQ(value("1,745 mm"), 1.745);
     EXPECT_EQ(read_quantity("1,745 mm")->text, "1.745 mm");
     EXPECT_DOUBLE_EQ(*read_distance("84.210 km"), 84210.0);

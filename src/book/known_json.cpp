@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "book/known_json.h"
+
+#include <array>
+#include <cmath>
+
+namespace fairchalk::book {
+namespace {
+
+constexpr std::array carried_names = {"toe", "camber", "caster"};
+
+}  // namespace
+
+Looked looked_from(const Node& n) {
+    const std::string field = n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread"});
+    Looked l{n["adjuster"].text(), field, {}};
+    if (field == "rod")
+        l.value = n["value"].word({"behind-axle", "ahead-of-axle"});
+    else if (field == "bolt")
+        l.value = n["value"].word({"strut-upper", "strut-lower"});
+    else if (field == "thread")
+        l.value = n["value"].word({"right", "left"});
+    else if (field == "wheel")
+        l.value = name_of(n["value"].wheel());
+    else
+        l.value = n["value"].yes_no() ? "true" : "false";
+    return l;
+}
+
+void looked_json(const Looked& looked, Json& out) {
+    out["adjuster"] = looked.adjuster;
+    out["field"] = looked.field;
+    if (looked.field == "double_ended")
+        out["value"] = looked.value == "true";
+    else
+        out["value"] = looked.value;
+}
+
+AnglesCarried carried_from(const Node& n) {
+    AnglesCarried c;
+    if (n.has("from")) c.from = n["from"].text();
+    const Node wheels = n["wheels"].object();
+    for (Wheel w : all_wheels) {
+        if (!wheels.has(name_of(w).data())) continue;
+        const Node angles = wheels[name_of(w).data()].object();
+        for (std::size_t a = 0; a < carried_names.size(); ++a)
+            if (angles.has(carried_names[a])) {
+                const Node k = angles[carried_names[a]].object();
+                AnglesCarried::Known known{k["deg"].number(), k["sigma_deg"].number()};
+                if (!(known.sigma_deg > 0.0) || std::abs(known.deg) > 45.0)
+                    wrong(k.place(), {Code::job_out_of_reach, {std::to_string(known.deg)}});
+                c.wheels[static_cast<std::size_t>(index_of(w))][a] = known;
+            }
+    }
+    return c;
+}
+
+void carried_json(const AnglesCarried& carried, Json& out) {
+    if (!carried.from.empty()) out["from"] = carried.from;
+    out["wheels"] = Json::object();
+    for (Wheel w : all_wheels)
+        for (std::size_t a = 0; a < carried_names.size(); ++a)
+            if (const auto& k = carried.wheels[static_cast<std::size_t>(index_of(w))][a])
+                out["wheels"][std::string(name_of(w))][carried_names[a]] = {{"deg", k->deg},
+                                                                            {"sigma_deg", k->sigma_deg}};
+}
+
+}  // namespace fairchalk::book
