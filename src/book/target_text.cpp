@@ -52,7 +52,7 @@ Result<Quantity> read_tolerance(const std::string& text, const Quantity& aim, co
 Result<TargetText> target_from_text(const std::string& measure, const std::string& text, bool of_wheel) {
     TargetText out;
     out.measure = measure == "toe" && !of_wheel ? "total_toe" : measure;
-    std::string rest = trimmed(in_english(text));
+    std::string rest = trimmed(as_in_a_file(text));
     if (measure == "toe")
         for (const char* basis : {" total", " each", " half"})
             if (rest.ends_with(basis)) {

@@ -2,7 +2,6 @@
 #include "book/written_card.h"
 
 #include <algorithm>
-#include <cctype>
 #include <charconv>
 #include <map>
 
@@ -213,13 +212,7 @@ void put_aim(Json& aims, const std::string& where, const TargetText& aim) {
 
 Result<Json> shims_of(const std::string& typed, Bare bare) {
     Json out = Json::array();
-    std::string text = in_english(typed);
-    // A comma between two digits is a decimal one where decimals are written so, and else parts two kinds.
-    if (sayings().decimal == ',')
-        for (std::size_t i = 1; i + 1 < text.size(); ++i)
-            if (text[i] == ',' && std::isdigit(static_cast<unsigned char>(text[i - 1])) != 0 &&
-                std::isdigit(static_cast<unsigned char>(text[i + 1])) != 0)
-                text[i] = '.';
+    const std::string text = as_in_a_file(typed);  // a comma that parts two kinds stands between no digits
     std::size_t from = 0;
     while (from <= text.size()) {
         std::size_t end = text.find_first_of(",;", from);

@@ -11,6 +11,7 @@
 #include <vector>
 
 #include "core/quantity/tokens.h"
+#include "core/quantity/typed_words.h"
 #include "core/quantity/unit_words.h"
 
 namespace fairchalk {
@@ -340,7 +341,8 @@ Result<Quantity> Reader::sum_up(std::vector<Term> terms) {
 
 Result<Quantity> Reader::read() {
     if (typed_.size() > longest_text) return stop(Code::text_too_long, "");
-    plain_ = to_plain(typed_);
+    // What is typed may be in another language; a file, where no unit may be missing, is in one.
+    plain_ = to_plain(expect_.bare == Bare::refused ? std::string(typed_) : as_in_a_file(typed_));
     const std::size_t first = plain_.find_first_not_of(' ');
     if (first == std::string::npos) return stop(Code::text_empty, "");
     plain_ = plain_.substr(first, plain_.find_last_not_of(' ') - first + 1);

@@ -5,9 +5,6 @@
 #include <array>
 #include <charconv>
 
-#include "core/quantity/notation.h"
-#include "core/quantity/typed_words.h"
-
 namespace fairchalk::notation {
 namespace {
 
@@ -111,9 +108,7 @@ Token number_at(std::string_view s, std::size_t i) {
 
 }  // namespace
 
-std::string to_plain(std::string_view typed) {
-    const std::string english = in_english(typed);
-    const std::string_view text = english;
+std::string to_plain(std::string_view text) {
     std::string out;
     out.reserve(text.size() + 8);
     for (std::size_t i = 0; i < text.size();) {
@@ -131,10 +126,6 @@ std::string to_plain(std::string_view typed) {
         }
         if (!found) out += text[i++];
     }
-    // Where decimals stand after a comma, three of them are no thousands; a file has a point.
-    if (sayings().decimal == ',')
-        for (std::size_t i = 1; i + 1 < out.size(); ++i)
-            if (out[i] == ',' && is_digit(out[i - 1]) && is_digit(out[i + 1])) out[i] = '.';
     say_plainly(out);
     // A temperature's degree mark belongs to its letter.
     for (const std::string_view mark : {"°C", "°F", "° C", "° F", "°c", "°f"})

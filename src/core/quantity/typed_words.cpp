@@ -3,6 +3,8 @@
 
 #include <array>
 
+#include "core/quantity/notation.h"
+
 namespace fairchalk {
 namespace {
 
@@ -100,6 +102,15 @@ std::string in_english(std::string_view typed) {
                 }
         if (!said) out += typed[i++];
     }
+    return out;
+}
+
+std::string as_in_a_file(std::string_view typed) {
+    std::string out = in_english(typed);
+    const auto digit = [&](std::size_t i) { return i < out.size() && out[i] >= '0' && out[i] <= '9'; };
+    if (sayings().decimal == ',')
+        for (std::size_t i = 1; i < out.size(); ++i)
+            if (out[i] == ',' && digit(i - 1) && digit(i + 1)) out[i] = '.';
     return out;
 }
 

@@ -12,4 +12,8 @@ namespace fairchalk {
 /// English: a book reads alike everywhere.
 std::string in_english(std::string_view typed);
 
+/// The same with decimals after a point, where the window's language has them after a comma. For what is
+/// typed; a file is read alike everywhere.
+std::string as_in_a_file(std::string_view typed);
+
 }  // namespace fairchalk

@@ -7,6 +7,7 @@
 #include <QPointer>
 
 #include "book/target_text.h"
+#include "core/quantity/typed_words.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "look/type_line.h"
@@ -296,7 +297,7 @@ bool CarPage::makeTargets(book::Json& targets) {
         Expect expect{Expect::Kind::length_or_angle};
         // The unit is often written once: with the aim, a tolerance or the diameter.
         for (const char* part : {"over", "minus", "plus", "aim"})
-            if (const auto q = read_quantity(text((a + "_" + part).c_str()).toStdString()))
+            if (const auto q = read_quantity(as_in_a_file(text((a + "_" + part).c_str()).toStdString())))
                 expect.bare = book::unit_beside(*q);
         for (const char* part : {"aim", "minus", "plus"}) {
             const std::string key = a + "_" + part;

@@ -15,7 +15,7 @@ struct Typed : ::testing::Test {
     Sayings english = sayings();
     ~Typed() override { say_quantities(english); }
     static void german() { say_quantities({"Vorspur", "Nachspur", "Umdrehung", "Umdrehungen", ',', true}); }
-    static double value(const char* text, Expect expect = {}) {
+    static double value(const char* text, Expect expect = {Expect::Kind::any, Bare::mm}) {
         const auto q = read_quantity(text, expect);
         EXPECT_TRUE(q) << text;
         return q ? q->value : 0.0;
@@ -47,9 +47,9 @@ TEST_F(Typed, IsUnderstoodInEachLanguageAndKeptInEnglish) {
         EXPECT_DOUBLE_EQ(value("2 9/16 Zoll knapp"), value("2 9/16 in weak"));
         EXPECT_DOUBLE_EQ(value("61,5 mm reichlich"), value("61.5 mm strong"));
         EXPECT_DOUBLE_EQ(value("0°12' Nachspur"), -0.2);
-        EXPECT_DOUBLE_EQ(value("dreiviertel Umdrehung", {Expect::Kind::turns}), 0.75);
-        EXPECT_DOUBLE_EQ(value("2 Umdrehungen", {Expect::Kind::turns}), 2.0);
-        const auto q = read_quantity("0°12' Vorspur");
+        EXPECT_DOUBLE_EQ(value("dreiviertel Umdrehung", {Expect::Kind::turns, Bare::turns}), 0.75);
+        EXPECT_DOUBLE_EQ(value("2 Umdrehungen", {Expect::Kind::turns, Bare::turns}), 2.0);
+        const auto q = read_quantity("0°12' Vorspur", {Expect::Kind::angle, Bare::deg});
         ASSERT_TRUE(q);
         EXPECT_EQ(q->text, "0°12' in") << "a file is read everywhere";
         EXPECT_TRUE(q->toe_word);
@@ -57,7 +57,7 @@ TEST_F(Typed, IsUnderstoodInEachLanguageAndKeptInEnglish) {
 }
 
 TEST_F(Typed, WhatIsShownIsReadBackAndACommaIsADecimalOneThere) {
-    EXPECT_FALSE(read_quantity("1,745 mm")) << "1.745, or 1745?";
+    EXPECT_FALSE(read_quantity("1,745 mm", {Expect::Kind::any, Bare::mm})) << "1.745, or 1745?";
     german();
     EXPECT_EQ(show(Length::from_mm(65.14)), "65,1 mm");
     EXPECT_EQ(show_toe(Angle::from_deg(0.2)), "0°12' Vorspur");
@@ -68,7 +68,9 @@ TEST_F(Typed, WhatIsShownIsReadBackAndACommaIsADecimalOneThere) {
     EXPECT_EQ(read_quantity("11x").error().args[3], "65,1 mm") << "an example to type";
     EXPECT_EQ(to_division(117.04, QuantityKind::length, 0.5), "117,0 mm");
     EXPECT_DOUBLE_EQ(value("1,745 mm"), 1.745);
-    EXPECT_EQ(read_quantity("1,745 mm")->text, "1.745 mm");
+    EXPECT_EQ(read_quantity("1,745 mm", {Expect::Kind::any, Bare::mm})->text, "1.745 mm");
+    EXPECT_FALSE(read_quantity("1,745 mm")) << "a file is read alike everywhere";
+    EXPECT_FALSE(read_quantity("2 Zoll"));
     EXPECT_DOUBLE_EQ(*read_distance("84.210 km"), 84210.0);
     for (const double deg : {0.2, -1.31, 0.0})
         EXPECT_NEAR(value(show_toe(Angle::from_deg(deg)).c_str()), deg, 1.0 / 120);
