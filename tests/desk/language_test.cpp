@@ -33,6 +33,21 @@ TEST_F(LanguageTest, GermanIsReadTypedAndKeptInEnglish) {
     EXPECT_EQ(kept.text, "2 9/16 in weak");
 }
 
+TEST_F(LanguageTest, ThousandsAfterAPointAreKeptWithoutIt) {
+    demo();
+    takeLanguage(QStringLiteral("de"));
+    open();
+    desk->settle();
+    window->showPage({PageId::record});
+    desk->settle();
+    enter("84.210 km");
+    desk->settle();
+    const Odometer* kept = last_of<Odometer>(desk->job());
+    ASSERT_TRUE(kept) << slateText().toStdString();
+    EXPECT_DOUBLE_EQ(kept->km, 84210.0);
+    EXPECT_EQ(kept->text, "84210 km") << "a file is read alike everywhere";
+}
+
 TEST_F(LanguageTest, SaysOneAndManyInEach) {
     const auto entries = [](int n) {
         return QCoreApplication::translate("text", "%n entries", "1 entry", n).toStdString();

@@ -6,8 +6,6 @@
 #include <cmath>
 #include <string>
 
-#include "core/quantity/notation.h"
-
 namespace fairchalk {
 
 Result<double> read_distance(std::string_view text) {
@@ -24,9 +22,7 @@ Result<double> read_distance(std::string_view text) {
     };
     for (; i < text.size(); ++i) {
         const char c = text[i];
-        if (c == '.' && sayings().decimal == ',' && thousands(i))
-            continue;
-        else if (digit(i) || (c == '.' && digit(i + 1)))
+        if (digit(i) || (c == '.' && digit(i + 1)))
             digits += c;
         else if (c == ' ' && digits.empty())
             continue;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "record/record_guide.h"
 
+#include <QRegularExpression>
+
 #include <algorithm>
 
 #include <QSvgRenderer>
@@ -69,7 +71,11 @@ QString RecordGuide::prompt() const {
     return chosen_ == "odometer" ? tr("84210 km") : tr("100 km: new bushes");
 }
 
-QString RecordGuide::keep(const QString& text) {
+QString RecordGuide::keep(const QString& typed) {
+    // Where decimals stand after a comma, a point parts the thousands; what is kept has none.
+    static const QRegularExpression thousands(QStringLiteral("(\\d)\\.(\\d{3})(?!\\d)"));
+    QString text = typed;
+    if (sayings().decimal == ',') text.replace(thousands, QStringLiteral("\\1\\2"));
     written_.clear();
     if (chosen_ == "odometer") {
         const auto km = read_distance(text.toStdString());
