@@ -96,6 +96,12 @@ void drawTest(QPainter& p, QPointF at, const std::string& drawing) {
     }
 }
 
+/// A count of threads where a length is asked, in whichever language it is typed.
+bool countsThreads(ReadingId kind, const QString& typed) {
+    return kind == ReadingId::thread_exposed &&
+           in_english(typed.toStdString()).find("thread") != std::string::npos;
+}
+
 }  // namespace
 
 const CheckItem* CheckGuide::item() const {
@@ -204,8 +210,7 @@ Understood CheckGuide::understand(const QString& text) const {
     if (!measured()) return {soft(tr("F2 good, F3 failed or F4 keeps it with the note")), true};
     const Sum* sum = sum_of(item());
     // A count of threads is a length, where the pitch is known.
-    if (sum->kind == ReadingId::thread_exposed &&
-        in_english(text.toStdString()).find("thread") != std::string::npos) {
+    if (countsThreads(sum->kind, text)) {
         Understood u;
         const Adjuster* rod = desk_.car().rod_at(*nextSpot()->wheel);
         bool number = false;
@@ -236,8 +241,7 @@ QString CheckGuide::keep(const QString& text) {
     const Spot s = *nextSpot();
     Reading r;
     r.spot = s;
-    if (s.kind == ReadingId::thread_exposed &&
-        in_english(text.toStdString()).find("thread") != std::string::npos) {
+    if (countsThreads(s.kind, text)) {
         const Understood u = understand(text);
         const Adjuster* rod = desk_.car().rod_at(*s.wheel);
         if (!u.good || !rod || !rod->pitch)
