@@ -133,20 +133,9 @@ void shotsOfPractice(JobDesk& desk, Window& window, const Shot& shot) {
     shot("truth");
 }
 
-}  // namespace
-
-int takeShots(JobDesk& desk, Window& window, const QString& folder) {
-    int failed = 0;
-    const auto shot = [&](const char* name) {
-        desk.settle();
-        QApplication::processEvents();
-        if (!window.grab().save(folder + QStringLiteral("/") + QString::fromLatin1(name) +
-                                QStringLiteral(".png")))
-            ++failed;
-    };
-    window.setDark(true);
-    QApplication::setActiveWindow(&window);
-    // Getting ready.
+/// What is seen before a rule is taken in the hand.
+template <class Shot>
+void shotsOfGettingReady(Window& window, const Shot& shot) {
     window.setStage(Stage::ask);
     shot("ask");
     window.setStage(Stage::check_over);
@@ -161,6 +150,11 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showPage({PageId::card});
     shot("card");
     window.showPage({});
+}
+
+/// A round read, turned by, read once more, and its record.
+template <class Shot>
+void shotsOfARound(JobDesk& desk, Window& window, const Shot& shot) {
     window.setStage(Stage::read);
     typeOut(window, QStringLiteral("4 11/16"), false);
     shot("read");
@@ -186,7 +180,11 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showPage({PageId::record});
     desk.settle();
     shot("record");
-    // A newcomer's: a first car, and a word that moves.
+}
+
+/// A newcomer's: a first car, and a word that moves.
+template <class Shot>
+void shotsForANewcomer(JobDesk& desk, Window& window, const Shot& shot) {
     window.showFirstCar();
     typeOut(window, QStringLiteral("Old van"));
     typeOut(window, QString());
@@ -194,7 +192,11 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.showTerms(QStringLiteral("caster"));
     shot("terms");
     window.openJob(QString::fromStdString(desk.jobId()));
-    // The car through its jobs, and what its tires and a shop's sheet say.
+}
+
+/// The car through its jobs, and what its tires and a shop's sheet say.
+template <class Shot>
+void shotsOfACar(JobDesk& desk, Window& window, const Shot& shot) {
     window.showShelf();
     desk.settleMaking();
     QApplication::processEvents();
@@ -218,6 +220,11 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     desk.settleMaking();
     shot("shop");
     window.showPage({});
+}
+
+/// A whole evening with shims; other ways of measuring beside the strings.
+template <class Shot>
+void shotsOfOtherWays(JobDesk& desk, Window& window, const Shot& shot) {
     // Everything at once, with shims: the hillclimb special.
     const auto newestOf = [&](const std::string& car) {
         return QString::fromStdString(desk.book().jobs(car).front().id);
@@ -239,6 +246,26 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
     window.setStage(Stage::lines);
     pointAt(window, QStringLiteral("rig:caster-sweep"));
     shot("lines");
+}
+
+}  // namespace
+
+int takeShots(JobDesk& desk, Window& window, const QString& folder) {
+    int failed = 0;
+    const auto shot = [&](const char* name) {
+        desk.settle();
+        QApplication::processEvents();
+        if (!window.grab().save(folder + QStringLiteral("/") + QString::fromLatin1(name) +
+                                QStringLiteral(".png")))
+            ++failed;
+    };
+    window.setDark(true);
+    QApplication::setActiveWindow(&window);
+    shotsOfGettingReady(window, shot);
+    shotsOfARound(desk, window, shot);
+    shotsForANewcomer(desk, window, shot);
+    shotsOfACar(desk, window, shot);
+    shotsOfOtherWays(desk, window, shot);
     shotsOfPractice(desk, window, shot);
     return failed;
 }

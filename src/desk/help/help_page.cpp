@@ -14,43 +14,38 @@
 
 namespace fairchalk::desk {
 
-QString helpOn(Stage stage, const Page& page) {
-    switch (page.id) {
+namespace {
+
+QString helpOn(PageId page) {
+    switch (page) {
         case PageId::none:
             break;
         case PageId::evening:
             return HelpPage::tr(
                 "The whole evening as one list, in three states of the car, so that it is jacked as seldom "
-                "as "
-                "can be. Minutes are those of your own jobs where there are some. Point at a step and go "
+                "as can be. Minutes are those of your own jobs where there are some. Point at a step and go "
                 "there.");
         case PageId::record:
             return HelpPage::tr(
                 "One job on a sheet: as it came in and as it stands, against its targets. The odometer, and "
-                "when "
-                "to look again, are typed here. It is printed or kept as a PDF; a note for the shop says "
-                "what is known "
-                "and what this way of measuring can't see.");
+                "when to look again, are typed here. It is printed or kept as a PDF; a note for the shop "
+                "says what is known and what this way of measuring can't see.");
         case PageId::tires:
             return HelpPage::tr(
                 "Depth or temperature at three places of each tread. The pattern stands beside what the "
-                "angles "
-                "say, and says whether they agree.");
+                "angles say, and says whether they agree.");
         case PageId::shop:
             return HelpPage::tr(
                 "A shop's sheet, typed as it stands there, beside your own readings of that time. Over "
-                "several "
-                "sheets a bias of your own tools comes out; it is taken off only where you say so.");
+                "several sheets a bias of your own tools comes out; it is taken off only where you say so.");
         case PageId::repair:
             return HelpPage::tr(
                 "Point at the joints that will be undone: what may move by that, how far at most, what to "
-                "mark or "
-                "measure before, and which other way spares it.");
+                "mark or measure before, and which other way spares it.");
         case PageId::card:
             return HelpPage::tr(
                 "All that is known of this car. Only what is needed has to be there; the rest is asked where "
-                "it "
-                "is first needed.");
+                "it is first needed.");
         case PageId::baseline:
             return HelpPage::tr("How it was before it was taken apart, to be put back so.");
         case PageId::rig:
@@ -58,13 +53,11 @@ QString helpOn(Stage stage, const Page& page) {
         case PageId::tools:
             return HelpPage::tr(
                 "Your rules and gauges: their division, their zero, how well they repeat. The tests here "
-                "find "
-                "out what nobody printed on them.");
+                "find out what nobody printed on them.");
         case PageId::lock:
             return HelpPage::tr(
                 "Each nut where it sits: held, tightened to the manual's torque, marked. What locking moves "
-                "is "
-                "read afterwards.");
+                "is read afterwards.");
         case PageId::truth:
             return HelpPage::tr(
                 "On the practice floor alone: how the car truly stood, beside what was believed. It ends the "
@@ -81,17 +74,19 @@ QString helpOn(Stage stage, const Page& page) {
         case PageId::practice:
             return HelpPage::tr("A simulated car to learn on. Nothing here is about a real one.");
     }
+    return {};
+}
+
+QString helpOn(Stage stage) {
     switch (stage) {
         case Stage::ask:
             return HelpPage::tr(
                 "Point at what is wrong with the car and at what was changed on it. That decides which "
-                "stages "
-                "matter, and in what order.");
+                "stages matter, and in what order.");
         case Stage::check_over:
             return HelpPage::tr(
                 "The walk round the car before anything is measured: what is worn or loose makes every "
-                "reading "
-                "worthless. Point at an item, test it as the drawing says, and mark it.");
+                "reading worthless. Point at an item, test it as the drawing says, and mark it.");
         case Stage::floor:
             return HelpPage::tr(
                 "How level the four wheels stand. Camber and caster are against gravity: an uneven floor is "
@@ -99,34 +94,34 @@ QString helpOn(Stage stage, const Page& page) {
         case Stage::steering:
             return HelpPage::tr(
                 "Straight ahead, as you define it, and how much play there is. Everything at the front is "
-                "set "
-                "from there.");
+                "set from there.");
         case Stage::lines:
             return HelpPage::tr(
                 "What you have hangs on the wall; what you take down stands on the floor. The strings need "
-                "not be "
-                "square: one estimate over all readings finds out how they lie. What this way can't see is "
-                "said.");
+                "not be square: one estimate over all readings finds out how they lie. What this way can't "
+                "see is said.");
         case Stage::read:
             return HelpPage::tr(
                 "One spot after the other, in the order of the shortest walk. Type what the rule shows, as "
-                "it "
-                "shows it: 4 1/16, 103.5, 2 9/16 strong. What was understood stands under the line before "
-                "you keep it. A "
-                "reading that contradicts the others is named.");
+                "it shows it: 4 1/16, 103.5, 2 9/16 strong. What was understood stands under the line before "
+                "you keep it. A reading that contradicts the others is named.");
         case Stage::turn:
             return HelpPage::tr(
                 "What to turn, by how much and which way, and what the rule will show when you are there. "
-                "Where "
-                "too little is known, nothing is asked of you but to read on, look, or make a small test "
-                "turn.");
+                "Where too little is known, nothing is asked of you but to read on, look, or make a small "
+                "test turn.");
         case Stage::drive:
             return HelpPage::tr(
                 "The drive is a reading too: how the steering wheel sits while it runs straight, and what "
-                "the "
-                "car does. Look once, stop, then type.");
+                "the car does. Look once, stop, then type.");
     }
     return {};
+}
+
+}  // namespace
+
+QString helpOn(Stage stage, const Page& page) {
+    return page.id == PageId::none ? helpOn(stage) : helpOn(page.id);
 }
 
 HelpPage::HelpPage(QWidget* parent) : QWidget(parent) {
