@@ -25,6 +25,7 @@
 #include "cli/solve_json.h"
 #include "core/job/equipment.h"
 #include "core/quantity/named.h"
+#include "practice/first_offered.h"
 #include "practice/forecast.h"
 #include "words/words.h"
 
@@ -367,6 +368,42 @@ Command tonight_command(CLI::App& practice, Context& with) {
             }};
 }
 
+Command first_command(CLI::App& practice, Context& with) {
+    const auto given = std::make_shared<practice::FirstOfferedOptions>();
+    auto* first = practice.add_subcommand(
+        "first",
+        "Whether the way of measuring that is offered first is among the best, on evenings of all sorts");
+    first->add_option("--jobs", given->jobs, "how many evenings; 300")->check(CLI::Range(1, 10'000));
+    first->add_option("--cars", given->cars, "how many cars a way is forecast on; 12")
+        ->check(CLI::Range(1, 10'000));
+    first->add_option("--others", given->others, "and on how many others it is then played; 40")
+        ->check(CLI::Range(1, 10'000));
+    first->add_option("--seed", given->seed, "the same seed, the same evenings; 1")
+        ->check(CLI::NonNegativeNumber & a_number);
+    first->add_option("--threads", given->threads, "0: one for each core")->check(CLI::Range(0, 64));
+    first->footer("Example: fairchalk-cli practice first --jobs 10 --others 20");
+    return {first, [given, &with] {
+                const Stoppable stoppable;
+                const auto choices = practice::first_offered(*given, book::shipped_knowledge(),
+                                                             percent_on(with.err), &stop_asked);
+                book::Json out = {{"choices", choices.size()}, {"good", 0}, {"others", book::Json::array()}};
+                for (const practice::FirstChoice& c : choices) {
+                    if (c.good) {
+                        out["good"] = out["good"].get<int>() + 1;
+                        continue;
+                    }
+                    out["others"].push_back({{"for", name_of(c.use)},
+                                             {"first", c.first},
+                                             {"score", c.first_score},
+                                             {"best", c.best},
+                                             {"best_score", c.best_score}});
+                }
+                out["stopped"] = stop_asked.load();
+                with.out << pretty(out);
+                return 0;
+            }};
+}
+
 book::JobFile job_of_readings(const std::string& path, const std::string& onto, UuidSource& ids) {
     try {
         std::optional<book::JobFile> before;
@@ -508,7 +545,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                                      corner_command(program, with)};
     auto* practice = program.add_subcommand("practice", "A simulated car whose truth is known");
     practice->require_subcommand(1);
-    for (const auto add : {bench_command, prove_command, tonight_command})
+    for (const auto add : {bench_command, prove_command, tonight_command, first_command})
         commands.push_back(add(*practice, with));
     for (const auto add :
          {import_command, export_command, merge_command, demo_command, backup_command, salvage_command})

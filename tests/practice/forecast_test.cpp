@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "practice/forecast.h"
+#include "practice/first_offered.h"
+
+#include <set>
 
 #include <gtest/gtest.h>
 
@@ -99,6 +101,45 @@ TEST(Forecast, WhatIsTooCoarseIsLaterThoughItIsQuick) {
     const auto ways = forecast(t, knowledge(), 6, 3);
     ASSERT_EQ(ways.size(), 2u);
     EXPECT_GE(ways[0].called + 1e-9, ways[1].called - (ways[1].minutes - ways[0].minutes) / 60.0);
+}
+
+TEST(FirstOffered, EveningsAreOfAllSortsAndTheSameForTheSameSeed) {
+    const Knowledge k = knowledge();
+    std::set<std::size_t> targets, things;
+    for (int job = 0; job < 14; ++job) {
+        const Tonight t = any_evening(job, 1, k), again = any_evening(job, 1, k);
+        EXPECT_FALSE(t.targets.empty());
+        EXPECT_EQ(t.have, again.have);
+        EXPECT_EQ(t.card.adjusters.size(), again.card.adjusters.size());
+        targets.insert(t.targets.size());
+        things.insert(t.have.size());
+        EXPECT_TRUE(job % 2 == 1 || t.have.empty()) << "every other has all of it";
+    }
+    EXPECT_GT(targets.size(), 2u);
+    EXPECT_GT(things.size(), 1u);
+}
+
+TEST(FirstOffered, IsGoodWhereItIsTheBestOnOtherCars) {
+    FirstOfferedOptions few;
+    few.jobs = 6;
+    few.cars = 2;
+    few.others = 3;
+    const auto choices = first_offered(few, knowledge());
+    ASSERT_FALSE(choices.empty());
+    for (const FirstChoice& c : choices) {
+        EXPECT_GE(c.first_score, c.best_score) << "nothing is better than the best";
+        EXPECT_EQ(c.good, c.first_score <= 1.1 * c.best_score);
+        EXPECT_TRUE(c.first != c.best || c.first_score == c.best_score);
+    }
+    few.within = 0.0;
+    int best = 0, good = 0;
+    for (const FirstChoice& c : first_offered(few, knowledge())) {
+        best += c.first_score == c.best_score;
+        good += c.good;
+    }
+    EXPECT_EQ(good, best);
+    const std::atomic<bool> stop{true};
+    EXPECT_TRUE(first_offered(few, knowledge(), {}, &stop).empty());
 }
 
 }  // namespace
