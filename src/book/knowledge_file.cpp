@@ -51,6 +51,16 @@ Thing::Stroke stroke_from(const std::string& text, const std::string& place) {
     return s;
 }
 
+/// A place on the car from above: `81 0` is the left front wheel.
+CheckItem::At place_from(const std::string& text, const std::string& place) {
+    CheckItem::At at;
+    std::istringstream in(text);
+    if (!(in >> at.along >> at.across) || !(in >> std::ws).eof() || at.along < 0 || at.along > 100 ||
+        at.across < -20 || at.across > 120)
+        wrong(place + ".at", {Code::job_unknown_word, {text, "a place on the car, in hundredths: 81 0"}});
+    return at;
+}
+
 /// A way of measuring without its guide could not be chosen.
 Knowledge complete(Knowledge k) {
     for (const Rig* r : all_rigs())
@@ -83,7 +93,8 @@ Knowledge knowledge_from(const KnowledgeTables& tables) {
         c.effect = i.needed("effect");
         c.remedy = i.needed("remedy");
         c.reason = i.needed("reason");
-        c.place = i.one_of("place", {"all", "front", "rear", "cabin"});
+        for (const std::string& where : i.list("at")) c.at.push_back(place_from(where, i.place()));
+        if (c.at.empty()) wrong(i.place() + ".at", {Code::job_missing, {"at"}});
         c.drawing = i.one_of("drawing", {"nuts", "rock", "rod", "bulge", "runout", "pressure", "height"});
         c.sum = i.text("sum");
         if (!c.sum.empty())

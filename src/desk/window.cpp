@@ -239,9 +239,10 @@ void Window::shortcuts() {
     };
     for (std::size_t n = 0; n < 3; ++n)
         on(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + static_cast<int>(n))), [this, n] { actHere(n); });
-    for (std::size_t n = 3; n < 9; ++n)
-        on(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(n))),
-           [this, n] { actHere(n); });
+    for (std::size_t n = 3; n < Act::spare + 3; ++n) {
+        const auto digit = static_cast<int>(n < Act::spare ? n : n - Act::spare);
+        on(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + digit)), [this, n] { actHere(n); });
+    }
     on(QKeySequence(Qt::Key_Escape), [this] { back(); });
 }
 

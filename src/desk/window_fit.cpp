@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QTimer>
 #include <QVBoxLayout>
+#include <QWheelEvent>
 
 #include "look/chalk.h"
 #include "look/html.h"

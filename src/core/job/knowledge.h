@@ -23,7 +23,12 @@ struct CheckItem {
     std::string effect;      ///< what a fault does to the readings
     std::string remedy;
     std::string reason;
-    std::string place;    ///< all, front, rear, each-rod, or cabin: where on the car it stands
+    /// Where on the car it is looked at: along from the tail (0) to the nose (100), across from the left
+    /// wheels (0) to the right ones (100), the first where its number stands.
+    struct At {
+        double along = 0.0, across = 0.0;
+    };
+    std::vector<At> at;
     std::string drawing;  ///< which close-up
     std::string sum;      ///< runout, bulge, thread, rod-length, height, pressure: what is measured, or empty
     std::vector<std::string> when;

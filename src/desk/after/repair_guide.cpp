@@ -101,9 +101,11 @@ std::vector<Act> RepairGuide::acts() const {
     std::vector<Act> out;
     if (kind())
         out.push_back({QStringLiteral("undo"),
-                       here && undone_.contains(*here) ? tr("It stays done up") : tr("It is undone"), true});
-    out.push_back({QStringLiteral("wheel"), tr("Another wheel")});
-    if (!undone_.empty()) out.push_back({QStringLiteral("list"), tr("Put on the take-apart list")});
+                       here && undone_.contains(*here) ? tr("It stays done up") : tr("It is undone"), true,
+                       false, 0});
+    out.push_back({QStringLiteral("wheel"), tr("Another wheel"), false, false, 1});
+    if (!undone_.empty())
+        out.push_back({QStringLiteral("list"), tr("Put on the take-apart list"), false, false, 2});
     return out;
 }
 

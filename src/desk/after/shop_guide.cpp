@@ -120,15 +120,18 @@ QString ShopGuide::keep(const QString& text) {
 }
 
 std::vector<Act> ShopGuide::acts() const {
-    std::vector<Act> out{{QStringLiteral("when"), when_ == ShopSheet::When::before
-                                                      ? tr("Its figures after it was set")
-                                                      : tr("Its figures as it came in")}};
+    std::vector<Act> out{{QStringLiteral("when"),
+                          when_ == ShopSheet::When::before ? tr("Its figures after it was set")
+                                                           : tr("Its figures as it came in"),
+                          false, false, 0}};
     const BiasTaken* taken = last_of<BiasTaken>(desk_.job());
     if (taken && !taken->all.empty())
-        out.push_back({QStringLiteral("stop"), tr("Take nothing off any more")});
+        out.push_back({QStringLiteral("stop"), tr("Take nothing off any more"), false, false, 1});
     else if (std::any_of(bias_.begin(), bias_.end(), [](const GarageBias& b) { return b.stands_out; }))
-        out.push_back({QStringLiteral("take"), tr("Take off what stands out, from here on")});
-    if (onPracticeFloor()) out.push_back({QStringLiteral("practice"), tr("To the practice shop")});
+        out.push_back(
+            {QStringLiteral("take"), tr("Take off what stands out, from here on"), false, false, 2});
+    if (onPracticeFloor())
+        out.push_back({QStringLiteral("practice"), tr("To the practice shop"), false, false, 3});
     return out;
 }
 

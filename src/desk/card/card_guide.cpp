@@ -355,8 +355,8 @@ std::vector<Act> CardGuide::acts() const {
     if (i->type == Type::choice)
         for (const auto& [value, name] : i->choices) out.push_back({q(value), name, false, name == now});
     if (i->type == Type::picture) out.push_back({"browse", tr("Choose a file …"), false, false});
-    out.push_back({"next", tr("Next"), false, false});
-    out.push_back({"done", tr("Back to the job"), false, false});
+    out.push_back({"next", tr("Next"), false, false, 7});
+    out.push_back({"done", tr("Back to the job"), false, false, 8});
     return out;
 }
 

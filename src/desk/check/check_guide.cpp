@@ -5,6 +5,7 @@
 #include <cmath>
 #include <map>
 
+#include <QLineF>
 #include <QPainterPath>
 
 #include "core/quantity/typed_words.h"
@@ -131,20 +132,32 @@ void CheckGuide::choose(const QString& place) {
     DrawnGuide::choose(place);
 }
 
-// Round the car, clockwise from the left front, in the order in which one walks it.
-QRectF CheckGuide::placeOf(std::size_t n, std::size_t count, const CheckItem&) const {
-    const std::size_t column = (count + 1) / 2;
-    const double row = std::min(84.0, 760.0 / static_cast<double>(column));
-    const bool left = n < column;
-    const auto at = static_cast<double>(left ? n : count - 1 - n);
-    return {left ? 14.0 : 664.0, 84 + at * row, 290, row - 6};
+namespace {
+
+constexpr double mark_radius = 16.0;  // the radius of a number on the car
+const QRectF car_box(40, 118, 640, 262);
+
+QPointF onCar(const CheckItem::At& at) {
+    return {car_box.left() + car_box.width() * at.along / 100,
+            car_box.top() + car_box.height() * at.across / 100};
 }
+
+/// The list under the car, down its columns in the order in which one walks round.
+QRectF rowOf(std::size_t n, std::size_t count) {
+    constexpr std::size_t columns = 3;
+    const std::size_t rows = (count + columns - 1) / columns;
+    const double row = std::min(74.0, 452.0 / static_cast<double>(rows)), column = 932.0 / columns;
+    return {14 + column * static_cast<double>(n / rows), 456 + row * static_cast<double>(n % rows),
+            column - 8, row - 6};
+}
+
+}  // namespace
 
 std::vector<Place> CheckGuide::places() const {
     std::vector<Place> out;
     const auto list = checks_for(desk_.job(), desk_.knowledge());
     for (std::size_t i = 0; i < list.size(); ++i)
-        out.push_back({q(list[i]->id), placeOf(i, list.size(), *list[i]), q(list[i]->text),
+        out.push_back({q(list[i]->id), rowOf(i, list.size()), q(list[i]->text),
                        q(words::check_state(state_of(desk_.job(), list[i]->id).state))});
     return out;
 }
@@ -410,6 +423,41 @@ QString CheckGuide::say() const {
            tr(" F2 it is good, F3 it failed, F4 it is not on this car.");
 }
 
+QString CheckGuide::placeAt(QPointF at) const {
+    for (const CheckItem* c : checks_for(desk_.job(), desk_.knowledge()))
+        if (QLineF(onCar(c->at.front()), at).length() <= mark_radius + 3) return q(c->id);
+    return {};
+}
+
+/// Each item where it is looked at; the chosen one at every place that it has.
+void CheckGuide::drawOnCar(QPainter& p, const std::vector<const CheckItem*>& list) const {
+    const Chalk& c = Chalk::now();
+    drawCar(p, car_box);
+    for (std::size_t i = 0; i < list.size(); ++i) {
+        const QPointF at = onCar(list[i]->at.front());
+        const CheckState state = state_of(desk_.job(), list[i]->id).state;
+        const bool open = state == CheckState::open, failed = state == CheckState::failed;
+        p.setBrush(c.floor);
+        p.setPen(c.stroke(failed ? c.caution
+                          : open ? c.chalk
+                                 : c.faint,
+                          open || failed ? 2 : 1.4,
+                          state == CheckState::not_applicable ? Qt::DashLine : Qt::SolidLine));
+        p.drawEllipse(at, mark_radius, mark_radius);
+        drawText(p, QRectF(at - QPointF(mark_radius, mark_radius), QSizeF(2 * mark_radius, 2 * mark_radius)),
+                 Qt::AlignCenter, QString::number(i + 1), 12,
+                 failed ? c.caution
+                 : open ? c.chalk
+                        : c.soft,
+                 open || failed);
+    }
+    if (const CheckItem* now = item()) {
+        p.setBrush(Qt::NoBrush);
+        p.setPen(c.stroke(c.string, 2.8));
+        for (const CheckItem::At& at : now->at) p.drawEllipse(onCar(at), mark_radius + 6, mark_radius + 6);
+    }
+}
+
 void CheckGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
     const auto list = checks_for(desk_.job(), desk_.knowledge());
@@ -418,40 +466,17 @@ void CheckGuide::draw(QPainter& p) const {
     });
     drawText(p, {14, 21, 600, 39}, Qt::AlignLeft,
              tr("Once round the car: %1 of %2 looked at").arg(done).arg(list.size()), 19, c.chalk, true);
-    // The car stands upright between the two lists, nose up, as one walks round it.
-    p.save();
-    p.translate(480, 380);
-    p.rotate(-90);
-    const QRectF car(-230, -96, 460, 192);
-    drawCar(p, car);
-    p.restore();
-    const CheckItem* now = item();
-    if (now) {
-        // Where on the car the chosen one is, and how it is tested.
-        const auto mark = [&](Wheel w) {
-            const QPointF at = wheelOf(car, w);
-            const QPointF here(480 + at.y(), 380 - at.x());
-            p.setPen(c.stroke(c.string, 2.6));
-            p.setBrush(Qt::NoBrush);
-            p.drawEllipse(here, 50, 50);
-        };
-        for (Wheel w : all_wheels)
-            if (now->place == "all" || (now->place == "front" && axle_of(w) == Axle::front) ||
-                (now->place == "rear" && axle_of(w) == Axle::rear))
-                mark(w);
-        if (now->place == "cabin") {
-            p.setPen(c.stroke(c.string, 2.6));
-            p.drawEllipse(QPointF(444, 421), 40, 40);
-        }
-        drawTest(p, {480, 786}, now->drawing);
-    }
+    drawOnCar(p, list);
+    if (const CheckItem* now = item()) drawTest(p, {826, 250}, now->drawing);
     for (std::size_t i = 0; i < list.size(); ++i) {
-        const QRectF at = placeOf(i, list.size(), *list[i]);
+        const QRectF at = rowOf(i, list.size());
         const CheckState state = state_of(desk_.job(), list[i]->id).state;
         const bool chosen = q(list[i]->id) == chosen_;
         drawState(p, at.topLeft() + QPointF(18, at.height() / 2), state, chosen);
-        drawText(p, at.adjusted(36, 2, -4, -2), Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
-                 q(list[i]->text), 14.5,
+        drawText(p, {at.left() + 34, at.top(), 26, at.height()}, Qt::AlignRight | Qt::AlignVCenter,
+                 QString::number(i + 1), 13, chosen ? c.string : c.soft, chosen);
+        drawText(p, at.adjusted(66, 2, -4, -2), Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
+                 q(list[i]->text), 14,
                  state == CheckState::failed ? c.caution
                  : state == CheckState::open ? c.chalk
                                              : c.soft,

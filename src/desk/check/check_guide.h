@@ -30,6 +30,7 @@ class CheckGuide : public DrawnGuide {
     QString keep(const QString& text) override;
     std::vector<Act> acts() const override;
     void act(const QString& id) override;
+    QString placeAt(QPointF at) const override;
     void draw(QPainter& p) const override;
 
   private:
@@ -40,7 +41,7 @@ class CheckGuide : public DrawnGuide {
     std::optional<Spot> nextSpot() const;
     QString sums(const CheckItem& item) const;
     void tick(CheckState state, const QString& note);
-    QRectF placeOf(std::size_t n, std::size_t count, const CheckItem& item) const;
+    void drawOnCar(QPainter& p, const std::vector<const CheckItem*>& list) const;
 
     std::optional<Spot> again_;  ///< a spot to be read once more
     QString note_;               ///< typed, not ticked yet

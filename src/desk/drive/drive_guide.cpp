@@ -211,17 +211,18 @@ std::vector<Act> DriveGuide::acts() const {
         return {{"lock", tr("Lock what was turned"), true, false}};
     // Look once, stop, then type.
     if (!stopped_) {
-        std::vector<Act> out{{"stopped", tr("Stopped: say what it did"), true, false}};
+        std::vector<Act> out{{"stopped", tr("Stopped: say what it did"), true, false, 0}};
         if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
-            out.push_back({"turn", tr("What to turn"), false, false});
+            out.push_back({"turn", tr("What to turn"), false, false, 5});
         return out;
     }
-    std::vector<Act> out{{"left", tr("Drifts left"), false, false},
-                         {"straight", tr("Runs straight"), false, false},
-                         {"right", tr("Drifts right"), false, false},
-                         {"feels", tr("It did something else …"), false, false}};
+    // Not with the key that told of the stop: pressed twice, it would say a drift.
+    std::vector<Act> out{{"left", tr("Drifts left"), false, false, 1},
+                         {"straight", tr("Runs straight"), false, false, 2},
+                         {"right", tr("Drifts right"), false, false, 3},
+                         {"feels", tr("It did something else …"), false, false, 4}};
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
-        out.push_back({"turn", tr("What to turn"), true, false});
+        out.push_back({"turn", tr("What to turn"), true, false, 5});
     return out;
 }
 

@@ -247,8 +247,8 @@ std::vector<Act> GroundGuide::acts() const {
                {"jacked", tr("Jacked  F10"), false, false}};
         return out;
     }
-    if (tiles() && tiles()->total > 0) out.push_back({"lay", tr("These tiles are laid"), true, false});
-    out.push_back({"anew", tr("Another floor, or anew"), false, false});
+    if (tiles() && tiles()->total > 0) out.push_back({"lay", tr("These tiles are laid"), true, false, 0});
+    out.push_back({"anew", tr("Another floor, or anew"), false, false, 1});
     return out;
 }
 

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QMouseEvent>
 #include <QPainterPath>
 
 #include "look/chalk.h"
@@ -92,6 +93,11 @@ QWidget* GuideView::pointedAt() const {
 
 void GuideView::resizeEvent(QResizeEvent*) {
     refresh();
+}
+
+void GuideView::mousePressEvent(QMouseEvent* e) {
+    const QString place = guide_ ? guide_->placeAt(fit().inverted().map(e->position())) : QString();
+    place.isEmpty() ? QWidget::mousePressEvent(e) : guide_->point(place);
 }
 
 void GuideView::paintEvent(QPaintEvent*) {

@@ -36,6 +36,8 @@ class DrawnGuide : public Guide {
     virtual void point(const QString& place) { choose(place); }
     void step(int by) override;
 
+    /// What else of the drawing means a place: the one at that point, or none.
+    virtual QString placeAt(QPointF) const { return {}; }
     /// On a drawing of `width` by `height`.
     virtual void draw(QPainter& p) const = 0;
 
@@ -79,6 +81,7 @@ class GuideView : public QWidget {
   protected:
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
+    void mousePressEvent(QMouseEvent* e) override;
 
   private:
     QTransform fit() const;

@@ -19,10 +19,13 @@ struct Act {
     QString id, text;
     bool main = false;
     bool chosen = false;
-    /// Which key it has, from 0: F2, F3, F4, Alt 4 …; by its place in the list where nothing is said.
+    /// Which key it has, from 0: F2, F3, F4, Alt 4 to Alt 9, Alt 1 to Alt 3; by its place in the list where
+    /// nothing is said. Where another state of the same guide offers other things, each says its own.
     std::optional<std::size_t> key = std::nullopt;
     bool operator==(const Act&) const = default;
 
+    /// Alt 1, and two after it: for what is offered at times, beside what is always there.
+    static constexpr std::size_t spare = 9;
     /// Enter on an empty line: no other act has it, so that a stage is left only when that was meant.
     static constexpr std::size_t enter = 100;
     /// Ctrl and Enter: for what ends, accepts or strikes. It means nothing else anywhere.

@@ -12,6 +12,7 @@
 #include <QVBoxLayout>
 
 #include "core/judge/moved.h"
+#include "floor/toe_fan.h"
 #include "guide/drawn_guide.h"
 #include "history/moved_text.h"
 #include "look/chalk.h"
@@ -32,13 +33,12 @@ const Estimate& leftBy(const book::Visit& v) {
     return v.angles.left;
 }
 
-/// The widest toe goes to 18 degrees on the floor, and nothing is drawn more than forty times as large.
-double timesOf(const std::vector<book::Visit>& season) {
-    double most = 0.0;
+Angle widestOf(const std::vector<book::Visit>& season) {
+    Angle most;
     for (const book::Visit& v : season)
         for (const WheelAngles& w : leftBy(v).wheels)
-            if (w.toe.known) most = std::max(most, std::abs(w.toe.value.deg()));
-    return most > 0.0 ? std::clamp(std::floor(18.0 / most), 1.0, 40.0) : 40.0;
+            if (w.toe.known) most = std::max(most, abs(w.toe.value));
+    return most;
 }
 
 }  // namespace
@@ -96,39 +96,24 @@ void SeasonFloor::paintEvent(QPaintEvent*) {
     const double tall = height() - 56.0, wide = std::min(width() - 40.0, tall * 2.1);
     const QRectF car((width() - wide) / 2, 40, wide, tall - 56);
     drawCar(p, car);
-    const double times = timesOf(*season_), half = tall * 0.22;
-    const auto way = [&](Wheel w, double deg) {
-        // Nose to the right: the front of a left wheel, above, leans down where it toes in.
-        const double r = deg * times * one_degree * (side_of(w) == Side::left ? 1.0 : -1.0);
-        return QPointF(half * std::cos(r), half * std::sin(r));
-    };
+    const ToeFan fan{ToeFan::timesFor(widestOf(*season_)), tall * 0.22};
     for (std::size_t k = 0; k < season_->size(); ++k) {
         if (k == chosen_) continue;
         for (Wheel w : all_wheels) {
             const KnownAngle& toe = leftBy((*season_)[k]).wheels[static_cast<std::size_t>(index_of(w))].toe;
             if (!toe.known) continue;
-            const QPointF hub = wheelOf(car, w), d = way(w, toe.value.deg());
             p.setPen(c.stroke(c.faint, 1.4));
-            p.drawLine(hub - d, hub + d);
+            fan.line(p, wheelOf(car, w), side_of(w), toe.value);
         }
     }
     const Estimate& now = leftBy((*season_)[chosen_]);
     for (Wheel w : all_wheels) {
         const KnownAngle& toe = now.wheels[static_cast<std::size_t>(index_of(w))].toe;
-        if (!toe.known) continue;
-        const QPointF hub = wheelOf(car, w), a = way(w, (toe.value - toe.plus_minus()).deg()),
-                      b = way(w, (toe.value + toe.plus_minus()).deg());
-        QColor fan = c.string;
-        fan.setAlphaF(0.3f);
-        p.setPen(Qt::NoPen);
-        p.setBrush(fan);
-        p.drawPolygon(QPolygonF{hub, hub + a, hub + b});
-        p.drawPolygon(QPolygonF{hub, hub - a, hub - b});
-        const QPointF d = way(w, toe.value.deg());
-        chalkLine(p, hub - d, hub + d, c.string, 2.4);
+        if (toe.known) fan.known(p, wheelOf(car, w), side_of(w), toe, c.string);
     }
     drawText(p, QRectF(8, tall + 4, width() - 16.0, 18), Qt::AlignHCenter | Qt::AlignVCenter,
-             tr("toe as each job left it, drawn %1 times as large").arg(static_cast<int>(times)), 12, c.soft);
+             tr("toe as each job left it, drawn %1 times as large").arg(static_cast<int>(fan.times)), 12,
+             c.soft);
     // The line of days: a knot for each job.
     const QRectF r = slider();
     stringLine(p, {r.left(), r.center().y()}, {r.right(), r.center().y()}, c.string, 2);

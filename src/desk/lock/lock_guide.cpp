@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "lock/lock_guide.h"
 
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
+#include <QLineF>
+
+#include "core/car/adjuster.h"
 #include "core/reading/making.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -52,15 +56,56 @@ void LockGuide::enter() {
     chosen_ = q(current());
 }
 
+namespace {
+
+const QRectF car_box(190, 168, 580, 190);
+
+/// Where the nuts of the car's adjusters are on that drawing: beside the wheel, or between the two of an
+/// axle; several of one wheel one after the other inward.
+std::vector<QPointF> nutsOn(const CarCard& car) {
+    std::vector<QPointF> out;
+    for (const Adjuster& a : car.adjusters) {
+        const Wheel w = wheel_of(a);
+        const QPointF hub = wheelOf(car_box, w);
+        const AdjusterKind* kind = adjuster_kind(a.kind);
+        const bool middle = !a.wheel || (kind && kind->across());
+        const double along = a.rod == RodSide::behind_axle ? -44.0 : 44.0;
+        QPointF at(hub.x() + along,
+                   middle ? car_box.center().y() : hub.y() + (side_of(w) == Side::left ? 26.0 : -26.0));
+        const auto taken = [&] {
+            return std::any_of(out.begin(), out.end(),
+                               [&](QPointF other) { return QLineF(at, other).length() < 38.0; });
+        };
+        while (taken()) at.rx() += along > 0 ? 40.0 : -40.0;
+        out.push_back(at);
+    }
+    return out;
+}
+
+/// A nut from above.
+void drawNut(QPainter& p, QPointF at, double r) {
+    QPolygonF hexagon;
+    for (int i = 0; i <= 6; ++i)
+        hexagon << at + r * QPointF(std::cos(i * std::numbers::pi / 3), std::sin(i * std::numbers::pi / 3));
+    p.drawPolygon(hexagon);
+}
+
+}  // namespace
+
+/// Two columns where they are many; each as high as there is room.
 std::vector<Place> LockGuide::places() const {
     std::vector<Place> out;
-    double y = 150;
-    for (const std::string& id : unlocked()) {
-        const auto t = torque(id);
-        out.push_back({q(id), QRectF(60, y, 840, 96), part(desk_, id),
+    const auto all = unlocked();
+    const bool two = all.size() > 4;
+    const std::size_t rows = two ? (all.size() + 1) / 2 : all.size();
+    const double each = std::min(112.0, 480.0 / static_cast<double>(std::max<std::size_t>(1, rows)));
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const auto t = torque(all[i]);
+        const double x = two && i >= rows ? 486.0 : 60.0,
+                     y = 424.0 + each * static_cast<double>(i % std::max<std::size_t>(1, rows));
+        out.push_back({q(all[i]), QRectF(x, y, two ? 414.0 : 840.0, each - 12), part(desk_, all[i]),
                        t ? tr("%1, from the card").arg(torqueText(*t))
                          : tr("torque not on the card: the manual has it")});
-        y += 112;
     }
     return out;
 }
@@ -154,11 +199,11 @@ std::vector<Act> LockGuide::acts() const {
     std::vector<Act> out;
     bool front = false, rear = false;
     for (const std::string& id : unlocked()) (axleAt(desk_, id) == Axle::front ? front : rear) = true;
-    if (front) out.push_back({"front", tr("The front is locked"), true, false});
-    if (rear) out.push_back({"rear", tr("The rear is locked"), !front, false});
+    if (front) out.push_back({"front", tr("The front is locked"), true, false, 0});
+    if (rear) out.push_back({"rear", tr("The rear is locked"), !front, false, 1});
     // Whether it moved is told by the same few readings.
     if (!front && !rear) out.push_back(goOn(Stage::read));
-    out.push_back({"back", tr("Back"), false, false});
+    out.push_back({"back", tr("Back"), false, false, 2});
     return out;
 }
 
@@ -218,44 +263,82 @@ QString LockGuide::say() const {
                                    "tighten, then read again.");
 }
 
+void LockGuide::drawNuts(QPainter& p) const {
+    const Chalk& c = Chalk::now();
+    drawCar(p, car_box);
+    const auto open = unlocked();
+    const auto nuts = nutsOn(desk_.car());
+    for (std::size_t i = 0; i < nuts.size(); ++i) {
+        const std::string& id = desk_.car().adjusters[i].id;
+        const auto it = std::find(open.begin(), open.end(), id);
+        p.setBrush(c.floor);
+        if (it == open.end()) {
+            p.setPen(c.stroke(c.faint, 1.6));
+            drawNut(p, nuts[i], 12);
+            drawState(p, nuts[i], CheckState::good, false);
+            continue;
+        }
+        p.setPen(c.stroke(c.string, id == current() ? 3.4 : 2));
+        drawNut(p, nuts[i], 18);
+        drawText(p, QRectF(nuts[i] - QPointF(16, 13), QSizeF(32, 26)), Qt::AlignCenter,
+                 QString::number(it - open.begin() + 1), 13, c.chalk, true);
+        if (id == current()) p.setBrush(Qt::NoBrush), p.drawEllipse(nuts[i], 27, 27);
+    }
+}
+
+void LockGuide::drawRow(QPainter& p, const Place& place, int number) const {
+    const Chalk& c = Chalk::now();
+    const QRectF b = place.at;
+    const bool wide = b.width() > 600 && b.height() > 80;
+    drawText(p, {b.left() + 14, b.top(), 40, b.height()}, Qt::AlignLeft | Qt::AlignVCenter,
+             QString::number(number), 17, c.string, true);
+    const QRectF words(b.left() + 54, b.top() + 4, wide ? 400 : b.width() - 62, b.height() - 8);
+    drawText(p, {words.left(), words.top(), words.width(), words.height() * 0.54},
+             Qt::AlignLeft | Qt::AlignBottom, place.name, 16, c.chalk, true);
+    drawText(p, {words.left(), words.top() + words.height() * 0.56, words.width(), words.height() * 0.44},
+             Qt::AlignLeft | Qt::AlignTop, place.value, 13, c.soft);
+    if (!wide) return;
+    // A rod with its nut, the chalk mark across both, and two wrenches: one holds, one turns.
+    const double y = b.center().y() + 6, x = b.left() + 510;
+    p.setPen(c.stroke(c.chalk, 2.2));
+    p.setBrush(Qt::NoBrush);
+    if (desk_.car().rod(place.id.toStdString())) {
+        p.drawRect(QRectF(x, y - 7, 90, 14));
+        p.drawRect(QRectF(x + 90, y - 15, 26, 30));
+        p.drawRoundedRect(QRectF(x + 120, y - 11, 90, 22), 6, 6);
+        p.setPen(c.stroke(c.string, 3));
+        p.drawLine(QPointF(x + 70, y - 12), QPointF(x + 150, y + 4));
+        p.setPen(c.stroke(c.soft, 4));
+        p.drawLine(QPointF(x + 30, y + 8), QPointF(x + 18, y + 36));
+        p.drawLine(QPointF(x + 103, y - 16), QPointF(x + 124, y - 44));
+        drawText(p, {x - 82, y + 14, 90, 20}, Qt::AlignRight, tr("hold"), 12, c.soft);
+    } else {
+        // A bolt's head with the mark across it and what it sits on.
+        p.drawRect(QRectF(x, y + 2, 190, 12));
+        p.drawPolygon(QPolygonF({{x + 72, y - 18},
+                                 {x + 118, y - 18},
+                                 {x + 130, y},
+                                 {x + 118, y + 2},
+                                 {x + 72, y + 2},
+                                 {x + 60, y}}));
+        p.setPen(c.stroke(c.string, 3));
+        p.drawLine(QPointF(x + 88, y - 18), QPointF(x + 84, y + 14));
+        p.setPen(c.stroke(c.soft, 4));
+        p.drawLine(QPointF(x + 110, y - 20), QPointF(x + 124, y - 44));
+    }
+    drawText(p, {x + 132, y - 46, 110, 20}, Qt::AlignLeft, tr("tighten"), 12, c.string);
+}
+
 void LockGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
-    drawText(p, {60, 40, 840, 40}, Qt::AlignLeft, title(), 22, c.chalk, true);
-    drawText(p, {60, 86, 840, 30}, Qt::AlignLeft, tr("mark · hold · tighten · read again"), 15, c.soft);
-    for (const Place& place : places()) {
-        const QRectF b = place.at;
-        // A rod with its nut, the chalk mark across both, and two wrenches: one holds, one turns.
-        const double y = b.center().y() + 6, x = b.left() + 470;
-        p.setPen(c.stroke(c.chalk, 2.2));
-        p.setBrush(Qt::NoBrush);
-        if (desk_.car().rod(place.id.toStdString())) {
-            p.drawRect(QRectF(x, y - 7, 90, 14));
-            p.drawRect(QRectF(x + 90, y - 15, 26, 30));
-            p.drawRoundedRect(QRectF(x + 120, y - 11, 90, 22), 6, 6);
-            p.setPen(c.stroke(c.string, 3));
-            p.drawLine(QPointF(x + 70, y - 12), QPointF(x + 150, y + 4));
-            p.setPen(c.stroke(c.soft, 4));
-            p.drawLine(QPointF(x + 30, y + 8), QPointF(x + 18, y + 36));
-            p.drawLine(QPointF(x + 103, y - 16), QPointF(x + 124, y - 44));
-            drawText(p, {x - 62, y + 14, 70, 20}, Qt::AlignRight, tr("hold"), 12, c.soft);
-        } else {
-            // A bolt's head with the mark across it and what it sits on.
-            p.drawRect(QRectF(x, y + 2, 190, 12));
-            p.drawPolygon(QPolygonF({{x + 72, y - 18},
-                                     {x + 118, y - 18},
-                                     {x + 130, y},
-                                     {x + 118, y + 2},
-                                     {x + 72, y + 2},
-                                     {x + 60, y}}));
-            p.setPen(c.stroke(c.string, 3));
-            p.drawLine(QPointF(x + 88, y - 18), QPointF(x + 84, y + 14));
-            p.setPen(c.stroke(c.soft, 4));
-            p.drawLine(QPointF(x + 110, y - 20), QPointF(x + 124, y - 44));
-        }
-        drawText(p, {b.left() + 16, b.top() + 14, 430, 32}, Qt::AlignLeft, place.name, 17, c.chalk, true);
-        drawText(p, {b.left() + 16, b.top() + 50, 430, 28}, Qt::AlignLeft, place.value, 14, c.soft);
-        drawText(p, {x + 132, y - 46, 100, 20}, Qt::AlignLeft, tr("tighten"), 12, c.string);
-    }
+    drawText(p, {60, 30, 840, 40}, Qt::AlignLeft, title(), 22, c.chalk, true);
+    drawText(p, {60, 76, 840, 30}, Qt::AlignLeft,
+             unlocked().empty() ? tr("each nut of this car, where it sits")
+                                : tr("mark · hold · tighten · read again"),
+             15, c.soft);
+    drawNuts(p);
+    int number = 0;
+    for (const Place& place : places()) drawRow(p, place, ++number);
 }
 
 }  // namespace fairchalk::desk

@@ -331,11 +331,11 @@ std::vector<Act> LinesGuide::acts() const {
     if (chosen_.startsWith("rig:")) {
         const auto chosen = rigs();
         const bool is = std::count(chosen.begin(), chosen.end(), part()) > 0;
-        std::vector<Act> out = {{"rig", is ? tr("Put it away") : tr("Set it up"), !is, false},
-                                {"how", tr("How it is set up"), false, false}};
-        if (is && !firstMissing().isEmpty()) out.push_back({"tell", tr("Say its sizes"), false, false});
+        std::vector<Act> out = {{"rig", is ? tr("Put it away") : tr("Set it up"), !is, false, 0},
+                                {"how", tr("How it is set up"), false, false, 1}};
+        if (is && !firstMissing().isEmpty()) out.push_back({"tell", tr("Say its sizes"), false, false, 2});
         if (!desk_.knowledge().rig(part())->making.empty())
-            out.push_back({"make", tr("The sums"), false, false});
+            out.push_back({"make", tr("The sums"), false, false, 3});
         return out;
     }
     if (chosen_.startsWith("thing:"))

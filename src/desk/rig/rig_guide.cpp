@@ -49,9 +49,9 @@ QString RigGuide::say() const {
 
 std::vector<Act> RigGuide::acts() const {
     std::vector<Act> out;
-    if (step_() + 1 < rig_.steps.size()) out.push_back({"next", tr("Next step"), true, false});
-    out.push_back({"back", tr("Back"), step_() + 1 == rig_.steps.size(), false});
-    if (!rig_.making.empty()) out.push_back({"make", tr("The sums"), false, false});
+    if (step_() + 1 < rig_.steps.size()) out.push_back({"next", tr("Next step"), true, false, 0});
+    out.push_back({"back", tr("Back"), step_() + 1 == rig_.steps.size(), false, 1});
+    if (!rig_.making.empty()) out.push_back({"make", tr("The sums"), false, false, 2});
     return out;
 }
 

@@ -257,18 +257,19 @@ std::vector<Act> ToolsGuide::acts() const {
     const bool angle = t.quantity == QuantityKind::angle;
     std::vector<Act> out;
     if (!serves_one_rig(t.name))
-        out.push_back({"use", angle ? tr("Read angles with it") : tr("Read lengths with it"), true, false});
+        out.push_back(
+            {"use", angle ? tr("Read angles with it") : tr("Read lengths with it"), true, false, 0});
     if (angle && t.name != "caster-gauge") {
-        out.push_back({"lean", tr("Lean test …"), false, false});
-        out.push_back({"unsigned", tr("Shows no sign"), false, t.shows == Shows::unsigned_});
+        out.push_back({"lean", tr("Lean test …"), false, false, 1});
+        out.push_back({"unsigned", tr("Shows no sign"), false, t.shows == Shows::unsigned_, 2});
     }
-    if (!angle) out.push_back({"nudge", tr("Nudge test …"), false, false});
-    out.push_back({"zero", tr("Its zero …"), false, false});
-    out.push_back({"sigma", tr("Its spread …"), false, false});
-    out.push_back({"division", tr("Its division …"), false, false});
-    if (learnt(t).repeats > 0) out.push_back({"learnt", tr("Reckon with your own"), false, false});
-    out.push_back({"name", tr("Another like it"), false, false});
-    out.push_back({"wire", tr("On a wire …"), false, false});
+    if (!angle) out.push_back({"nudge", tr("Nudge test …"), false, false, 1});
+    out.push_back({"zero", tr("Its zero …"), false, false, 3});
+    out.push_back({"sigma", tr("Its spread …"), false, false, 4});
+    out.push_back({"division", tr("Its division …"), false, false, 5});
+    if (learnt(t).repeats > 0) out.push_back({"learnt", tr("Reckon with your own"), false, false, 6});
+    out.push_back({"name", tr("Another like it"), false, false, 7});
+    out.push_back({"wire", tr("On a wire …"), false, false, 8});
     return out;
 }
 

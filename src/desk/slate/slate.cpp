@@ -107,12 +107,13 @@ namespace {
 
 /// As it stands on the button: F2 to F4, then Alt and a digit; a list has the digits alone.
 QString keyText(std::size_t at, bool list) {
-    return at == Act::enter  ? Slate::tr("Enter")
-           : at == Act::sure ? Slate::tr("Ctrl Enter")
-           : list            ? QString::number((at + 1) % 10)
-           : at < 3          ? QStringLiteral("F%1").arg(at + 2)
-           : at < 9          ? QStringLiteral("Alt %1").arg(at + 1)
-                             : QString();
+    return at == Act::enter      ? Slate::tr("Enter")
+           : at == Act::sure     ? Slate::tr("Ctrl Enter")
+           : list                ? QString::number((at + 1) % 10)
+           : at < 3              ? QStringLiteral("F%1").arg(at + 2)
+           : at < Act::spare     ? QStringLiteral("Alt %1").arg(at + 1)
+           : at < Act::spare + 3 ? QStringLiteral("Alt %1").arg(at + 1 - Act::spare)
+                                 : QString();
 }
 
 }  // namespace

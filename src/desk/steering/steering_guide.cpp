@@ -216,9 +216,9 @@ QString SteeringGuide::keep(const QString& text) {
 
 std::vector<Act> SteeringGuide::acts() const {
     if (pending_)
-        return {{"round", tr("So while it was read"), true, false},
-                {"since", tr("Only since now"), false, false},
-                {"unknown", tr("Nobody knows"), false, false}};
+        return {{"round", tr("So while it was read"), true, false, 3},
+                {"since", tr("Only since now"), false, false, 4},
+                {"unknown", tr("Nobody knows"), false, false, 5}};
     const SteeringSet* set = last_of<SteeringSet>(desk_.job());
     std::vector<Act> out;
     for (SteeringSchool s : {SteeringSchool::wheel, SteeringSchool::gear, SteeringSchool::roll_in}) {

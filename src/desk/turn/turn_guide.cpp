@@ -18,8 +18,13 @@
 namespace fairchalk::desk {
 namespace {
 
-/// The sheet's own keys are F2 to F4, whether there is something to turn or not.
-constexpr std::size_t as_written_key = 0, turned_key = 1, leave_key = 2, first_other_key = 3, watch_key = 8;
+/// Each thing that can be done has its own key, whatever else is offered beside it.
+namespace keys {
+constexpr std::size_t as_written = 0, turned = 1, leave = 2, plans = 3, lock = 4, stick = 5, aim = 6, all = 6,
+                      carry = 7, shop_note = 7, watch = 8;
+/// Alt and 1 to 3: what was seen, and what goes onto the card.
+constexpr std::size_t seen = Act::spare;
+}  // namespace keys
 
 /// What can be seen under the car, and what it says on the card.
 struct Seen {
@@ -171,34 +176,29 @@ void TurnGuide::carry() {
 
 std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     std::vector<Doing> out;
-    const auto add = [&](const QString& id, const QString& text, std::function<void(TurnGuide&)> run,
-                         bool main = false) {
-        const std::size_t key =
-            first_other_key +
-            static_cast<std::size_t>(std::count_if(out.begin(), out.end(), [](const Doing& d) {
-                return d.act.key >= first_other_key && d.act.key < Act::enter;
-            }));
+    const auto add = [&](std::size_t key, const QString& id, const QString& text,
+                         std::function<void(TurnGuide&)> run, bool main = false) {
         out.push_back({{id, text, main, false, key}, std::move(run)});
     };
+    std::size_t spare = keys::seen;
     const JobAnalysis& a = desk_.answer();
     const bool turned = turned_since_reading(desk_.job());
     if (!a.plan.turns.empty() && !(turned && !desk_.answerIsCurrent())) {
-        out.push_back({{"as-written", tr("Turned as written"), true, false, as_written_key},
-                       [](TurnGuide& g) { g.turnedAsWritten(); }});
-        out.push_back(
-            {{"turned", tr("I turned …"), false, false, turned_key}, [](TurnGuide& g) { g.startTurned(); }});
+        add(
+            keys::as_written, "as-written", tr("Turned as written"),
+            [](TurnGuide& g) { g.turnedAsWritten(); }, true);
+        add(keys::turned, "turned", tr("I turned …"), [](TurnGuide& g) { g.startTurned(); });
     }
-    out.push_back(
-        {{"leave", tr("Leave it …"), false, false, leave_key}, [](TurnGuide& g) { g.startAccept(); }});
+    add(keys::leave, "leave", tr("Leave it …"), [](TurnGuide& g) { g.startAccept(); });
     // Nothing read in this job, and the car known from an earlier one: from set-up to set-up without strings.
     const auto& rounds = desk_.job().rounds;
     const bool unread = rounds.empty() || (rounds.size() == 1 && rounds[0].readings.empty());
     if (unread && !last_of<AnglesCarried>(desk_.job()) && left())
         add(
-            "carry", tr("Take over what is known"), [](TurnGuide& g) { g.carry(); }, true);
+            keys::carry, "carry", tr("Take over what is known"), [](TurnGuide& g) { g.carry(); }, true);
     if (desk_.job().targets.empty())
         add(
-            "aim", tr("Say what to aim at"),
+            keys::aim, "aim", tr("Say what to aim at"),
             [](TurnGuide& g) {
                 emit g.pageWanted({PageId::card, QStringLiteral("targets")});
             },
@@ -207,22 +207,23 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     const auto chosen =
         std::find_if(offers.begin(), offers.end(), [](const PlanOffer& o) { return o.chosen; });
     if (offers.size() > 1)
-        add("plans", tr("Plan: %1 …").arg(chosen == offers.end() ? tr("without some") : chosen->text),
+        add(keys::plans, "plans",
+            tr("Plan: %1 …").arg(chosen == offers.end() ? tr("without some") : chosen->text),
             [](TurnGuide& g) { emit g.asks(new PlanQuestion(g.desk_)); });
     if (desk_.planChoice().name == "cannot")
-        add("all", tr("With all adjusters again"), [](TurnGuide& g) { g.desk_.choosePlan({}); });
+        add(keys::all, "all", tr("With all adjusters again"), [](TurnGuide& g) { g.desk_.choosePlan({}); });
     if (a.plan.look && desk_.answerIsCurrent())
         // What was seen under the car, of all that are alike.
         for (const Seen& s : can_be_seen)
             if (a.plan.look->field == s.field)
-                add(QString::fromLatin1(s.value), tr(s.says),
+                add(spare++, QString::fromLatin1(s.value), tr(s.says),
                     [look = *a.plan.look, value = s.value](TurnGuide& g) {
                         g.desk_.looked(facts_alike(g.desk_.car(), look, value));
                     });
     for (const CardDoubt& d : a.belief.card)
         // What a turn does goes onto the card by itself, once it is learnt.
         if (d.sure && d.field != "response" && desk_.answerIsCurrent())
-            add(QStringLiteral("card:") + q(d.adjusters.front()), tr("Put that on the card"),
+            add(spare++, QStringLiteral("card:") + q(d.adjusters.front()), tr("Put that on the card"),
                 [d](TurnGuide& g) {
                     std::vector<Looked> facts;
                     for (const std::string& adjuster : d.adjusters)
@@ -230,18 +231,18 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
                     g.desk_.looked(facts);
                 });
     if (a.plan.as_far_as && desk_.answerIsCurrent())
-        add("shop-note", tr("The record, and a note for the shop"),
+        add(keys::shop_note, "shop-note", tr("The record, and a note for the shop"),
             [](TurnGuide& g) { emit g.pageWanted({PageId::record}); });
     if (turned_unlocked(desk_.job()))
-        add("lock", tr("Lock what was turned"), [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); });
+        add(keys::lock, "lock", tr("Lock what was turned"),
+            [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); });
     if (!watched_from(desk_).empty())
-        add("stick", tr("Do the tires stick? A test …"),
+        add(keys::stick, "stick", tr("Do the tires stick? A test …"),
             [](TurnGuide& g) { emit g.asks(new StickQuestion(g.desk_)); });
     if (turned) out.push_back({goOn(Stage::read), [](TurnGuide& g) { emit g.stageWanted(Stage::read); }});
-    // The last, so that the keys of the others stay what they are.
     if (!watched_from(desk_).empty())
-        out.push_back({{"watch", tr("While turning …"), false, false, watch_key},
-                       [](TurnGuide& g) { emit g.asks(new WatchQuestion(g.desk_)); }});
+        add(keys::watch, "watch", tr("While turning …"),
+            [](TurnGuide& g) { emit g.asks(new WatchQuestion(g.desk_)); });
     return out;
 }
 

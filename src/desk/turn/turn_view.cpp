@@ -11,59 +11,12 @@
 #include "floor/floor_view.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "turn/angle_scale.h"
+#include "turn/turn_review.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
-
-/// A scale of toe: out to the left, in to the right.
-struct Scale {
-    QRectF box;
-    double lo, hi;
-    double x(Angle a) const {
-        return box.left() + (std::clamp(a.deg(), lo, hi) - lo) / (hi - lo) * box.width();
-    }
-};
-
-/// The bar of an angle: as long as its ±, a dot at its value. Round ends, so that it is no target.
-void bar(QPainter& p, const Scale& s, const KnownAngle& a, double y, const QColor& color, int alpha) {
-    QColor c = color;
-    c.setAlpha(alpha);
-    const double l = s.x(a.value - a.plus_minus()), r = s.x(a.value + a.plus_minus());
-    p.setPen(Qt::NoPen);
-    p.setBrush(c);
-    p.drawRoundedRect(QRectF(l, y - 8, std::max(8.0, r - l), 16), 8, 8);
-    p.setBrush(color);
-    p.drawEllipse(QPointF(s.x(a.value), y), 4, 4);
-}
-
-void targetBox(QPainter& p, const Scale& s, Angle lo, Angle hi, double y, const Chalk& c) {
-    p.setPen(c.stroke(c.target, 1.3));
-    p.setBrush(hatch(c.target));
-    p.drawRect(QRectF(QPointF(s.x(lo), y - 19), QPointF(s.x(hi), y + 19)));
-}
-
-/// Toe has words for its ends, other angles their signs.
-void axisLine(QPainter& p, const Scale& s, double y, const Chalk& c, bool toe) {
-    p.setPen(c.stroke(c.faint, 1.4));
-    p.drawLine(QPointF(s.box.left(), y), QPointF(s.box.right(), y));
-    p.setPen(c.stroke(c.soft, 1.2));
-    p.drawLine(QPointF(s.x(Angle()), y - 22), QPointF(s.x(Angle()), y + 22));
-    p.setFont(chalked(12));
-    p.setPen(c.soft);
-    writeIn(p, QRectF(s.box.left() - 74, y - 10, 66, 20), Qt::AlignRight | Qt::AlignVCenter,
-            toe ? QObject::tr("out") : QStringLiteral("−"));
-    writeIn(p, QRectF(s.box.right() + 8, y - 10, 66, 20), Qt::AlignLeft | Qt::AlignVCenter,
-            toe ? QObject::tr("in") : QStringLiteral("+"));
-    writeIn(p, QRectF(s.x(Angle()) - 40, y + 22, 80, 16), Qt::AlignCenter,
-            toe ? QObject::tr("parallel") : QStringLiteral("0°"));
-}
-
-Scale scaleFor(const QRectF& box, std::initializer_list<Angle> all) {
-    double reach = 0.15;
-    for (Angle a : all) reach = std::max(reach, std::abs(a.deg()) * 1.15);
-    return {box, -reach, reach};
-}
 
 /// A card's number and what it is about.
 void heading(QPainter& p, QPointF at, double width, int number, const QString& text) {
@@ -120,7 +73,7 @@ void TurnView::draw(QPainter& p, const QSizeF& size) const {
     if (desk_.practice()) chalkWord(p, QRectF(QPointF(), size), tr("practice"));
     const QRectF all(22, 12, size.width() - 44, size.height() - 24);
     if (plan.turns.empty()) {
-        drawReview(p, all);
+        drawReview(p, all, desk_, how_);
         return;
     }
     if (plan.turns.size() > 2) drawOrder(p, all);
@@ -387,15 +340,15 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
                 v.target.where == std::variant<std::monostate, Axle, Wheel>(turn.wheel))
                 aim = v.target;
     }
-    const Scale s =
-        scaleFor(QRectF(l + 310, sy - 20, w - 370, 40),
-                 {turn.now.value + turn.now.plus_minus(), turn.now.value - turn.now.plus_minus(),
-                  turn.after.value + turn.after.plus_minus(), turn.after.value - turn.after.plus_minus(),
-                  aim ? aim->lo : Angle(), aim ? aim->hi : Angle()});
-    axisLine(p, s, sy, c, toe);
-    if (aim) targetBox(p, s, aim->lo, aim->hi, sy, c);
-    bar(p, s, turn.now, sy, c.soft, 110);
-    bar(p, s, turn.after, sy, c.chalk, 150);
+    const AngleScale s = AngleScale::holding(
+        QRectF(l + 310, sy - 20, w - 370, 40),
+        {turn.now.value + turn.now.plus_minus(), turn.now.value - turn.now.plus_minus(),
+         turn.after.value + turn.after.plus_minus(), turn.after.value - turn.after.plus_minus(),
+         aim ? aim->lo : Angle(), aim ? aim->hi : Angle()});
+    s.axis(p, sy, toe);
+    if (aim) s.target(p, aim->lo, aim->hi, sy);
+    s.bar(p, turn.now, sy, c.soft, 110);
+    s.bar(p, turn.after, sy, c.chalk, 150);
     const double xa = s.x(turn.now.value), xb = s.x(turn.after.value),
                  lift = std::min(26.0, std::abs(xb - xa) * 0.4 + 8);
     p.setPen(c.stroke(c.string, 2));
@@ -406,86 +359,6 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
     const double d = xb > xa ? -1 : 1;
     p.drawLine(QPointF(xb, sy - 9), QPointF(xb + d * 9, sy - 11));
     p.drawLine(QPointF(xb, sy - 9), QPointF(xb + d * 3, sy - 18));
-}
-
-/// Nothing to turn: how each angle with a target came to be where it is, round by round.
-void TurnView::drawReview(QPainter& p, const QRectF& box) const {
-    const Chalk& c = Chalk::now();
-    const JobAnalysis& a = desk_.answer();
-    double y = box.top() + 8;
-    p.setFont(chalked(18, true));
-    p.setPen(c.chalk);
-    const bool done = a.plan.next == NextStep::done && !a.verdicts.empty();
-    writeIn(p, QRectF(box.left(), y, box.width(), 26), Qt::AlignLeft,
-            done                                 ? tr("Nothing to turn")
-            : a.verdicts.empty()                 ? tr("No targets yet")
-            : turned_since_reading(desk_.job())  ? tr("Turned, not read yet: this is expected")
-            : a.plan.next == NextStep::look      ? tr("Look first, then turn")
-            : a.plan.next == NextStep::as_far_as ? tr("As far as it goes")
-            : a.plan.again                       ? tr("First read again, then turn")
-                                                 : tr("First read, then turn"));
-    y += 52;
-    for (const Verdict& v : a.verdicts) {
-        p.setFont(chalked(14, true));
-        p.setPen(c.chalk);
-        writeIn(p, QRectF(box.left(), y, 300, 20), Qt::AlignLeft, q(words::measure(v.target)));
-        p.setFont(chalked(13));
-        p.setPen(c.soft);
-        writeIn(p, QRectF(box.left(), y + 22, 300, 20), Qt::AlignLeft,
-                v.angle.known
-                    ? q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
-                             ? show_toe(v.angle.value, how_)
-                             : fairchalk::show(v.angle.value, how_)) +
-                        "  ±" + show_plus_minus(v.angle.plus_minus(), how_) + ", " + words::call(v.call))
-                    : tr("not known yet"));
-        const Scale s = scaleFor(QRectF(box.left() + 330, y, box.width() - 400, 40),
-                                 {v.target.lo, v.target.hi, v.angle.value + v.angle.plus_minus(),
-                                  v.angle.value - v.angle.plus_minus(),
-                                  a.rounds.empty() || !a.rounds.front().find(v.target.measure, v.target.where)
-                                      ? Angle()
-                                      : a.rounds.front().find(v.target.measure, v.target.where)->value});
-        axisLine(p, s, y + 18, c, v.target.measure == Measure::total_toe || v.target.measure == Measure::toe);
-        if (v.target.has_tolerance) targetBox(p, s, v.target.lo, v.target.hi, y + 18, c);
-        // Earlier rounds stand as rings: where it came from.
-        for (std::size_t k = 0; k + 1 < a.rounds.size(); ++k)
-            if (const KnownAngle* was = a.rounds[k].find(v.target.measure, v.target.where);
-                was && was->known) {
-                p.setPen(c.stroke(c.soft, 1.6));
-                p.setBrush(Qt::NoBrush);
-                p.drawEllipse(QPointF(s.x(was->value), y + 18), 6, 6);
-                p.setFont(chalked(11));
-                writeIn(p, QRectF(s.x(was->value) - 40, y - 14, 80, 14), Qt::AlignCenter,
-                        tr("round %1").arg(k + 1));
-            }
-        // What the last turn had been expected to make of it: a dashed box as wide as its ±.
-        for (const Verdict& x : a.expected)
-            if (x.target.measure == v.target.measure && x.target.where == v.target.where && x.angle.known) {
-                const double l = s.x(x.angle.value - x.angle.plus_minus()),
-                             r = s.x(x.angle.value + x.angle.plus_minus());
-                p.setPen(c.stroke(c.string, 1.5, Qt::DashLine));
-                p.setBrush(Qt::NoBrush);
-                p.drawRoundedRect(QRectF(l, y + 6, std::max(6.0, r - l), 24), 10, 10);
-                p.setFont(chalked(12));
-                p.setPen(c.soft);
-                writeIn(p, QRectF(box.left(), y + 42, 300, 18), Qt::AlignLeft,
-                        tr("expected of the turn: %1")
-                            .arg(q((v.target.measure == Measure::total_toe || v.target.measure == Measure::toe
-                                        ? show_toe(x.angle.value, how_)
-                                        : fairchalk::show(x.angle.value, how_)) +
-                                   "  ±" + show_plus_minus(x.angle.plus_minus(), how_))));
-            }
-        if (v.angle.known) bar(p, s, v.angle, y + 18, c.chalk, 150);
-        y += 86;
-        if (y > box.bottom() - 60) break;
-    }
-    for (const Unreachable& u : a.plan.cannot) {
-        p.setFont(chalked(13));
-        p.setPen(c.caution);
-        QRectF used;
-        used = writeIn(p, QRectF(box.left(), y, box.width(), std::max(20.0, box.bottom() - y)),
-                       Qt::AlignLeft | Qt::TextWordWrap, q(words::unreachable(u, desk_.car(), how_)));
-        y += used.height() + 4;
-    }
 }
 
 }  // namespace fairchalk::desk

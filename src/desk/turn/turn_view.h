@@ -40,7 +40,6 @@ class TurnView : public QWidget {
     void drawOrder(QPainter& p, const QRectF& all) const;
     int perPage() const;
     QRectF cardBox(std::size_t i, const QSizeF& size) const;
-    void drawReview(QPainter& p, const QRectF& box) const;
 
     JobDesk& desk_;
     static constexpr double order_row = 22.0, least_card = 285.0;
