@@ -94,7 +94,7 @@ TEST(Knowledge, AnItemWithoutItsTextReasonOrPlaceIsRefused) {
         "expect": "e", "stages": ["read"]}])");
     const Json check =
         Json::parse(R"({"id": "c", "text": "t", "look": "l", "test": "t", "effect": "e", "remedy": "r",
-        "reason": "w", "place": "all", "drawing": "rod", "when": ["springs", "reason=r"], "blocks": true, "up": false, "two": false})");
+        "reason": "w", "at": ["81 0"], "drawing": "rod", "when": ["springs", "reason=r"], "blocks": true, "up": false, "two": false})");
     const Json caution = Json::parse(
         R"({"id": "s", "text": "t", "reason": "w", "stages": ["turn"], "when": ["steering=rack|blocks"]})");
     const Json schools =
@@ -115,8 +115,7 @@ TEST(Knowledge, AnItemWithoutItsTextReasonOrPlaceIsRefused) {
         }
         return "taken";
     };
-    for (const char* key :
-         {"text", "look", "test", "effect", "remedy", "reason", "place", "when", "blocks"}) {
+    for (const char* key : {"text", "look", "test", "effect", "remedy", "reason", "at", "when", "blocks"}) {
         Json c = check;
         c.erase(key);
         EXPECT_EQ(place_of(c, caution), std::string("checks[0].") + key);
@@ -134,9 +133,28 @@ TEST(Knowledge, AnItemWithoutItsTextReasonOrPlaceIsRefused) {
     EXPECT_EQ(place_of(condition, caution), "checks[0].when[0]");
     condition["when"] = Json::parse(R"(["reason=nobody-says-this"])");
     EXPECT_EQ(place_of(condition, caution), "checks.c.when");
+    for (const char* nowhere :
+         {R"([])", R"(["81"])", R"(["81 300"])", R"(["-4 0"])", R"(["81 0 2"])", R"(["nose"])"}) {
+        Json c = check;
+        c["at"] = Json::parse(nowhere);
+        EXPECT_NE(place_of(c, caution).find(".at"), std::string::npos) << nowhere;
+    }
     Json twice = Json::array({check, check});
     EXPECT_THROW(knowledge_from({reasons, twice, list(caution), schools, Json::array(), Json::array()}),
                  FileError);
+}
+
+TEST(Knowledge, NoTwoThingsToLookAtStandOnEachOtherOnTheCar) {
+    const auto& all = shipped_knowledge().checks;
+    ASSERT_GT(all.size(), 15u);
+    const auto only = [](const CheckItem& c) { return c.id == "steering-box" || c.id == "rack-mounts"; };
+    for (const CheckItem& a : all)
+        for (const CheckItem& b : all) {
+            if (&a == &b || (only(a) && only(b))) continue;  // a car has one of the two
+            const double x = 6.4 * (a.at.front().along - b.at.front().along),
+                         y = 2.62 * (a.at.front().across - b.at.front().across);
+            EXPECT_GE(std::hypot(x, y), 32.0) << a.id << " and " << b.id << ", as large as they are drawn";
+        }
 }
 
 TEST(Knowledge, TheListFitsTheCarAndTheReason) {

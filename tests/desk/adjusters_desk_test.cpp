@@ -468,7 +468,7 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     for (const Adjuster& a : desk->job().car.adjusters) carried = carried || !a.response.empty();
     EXPECT_TRUE(carried) << "the card has what was learnt";
     key(Qt::Key_7, Qt::ControlModifier);
-    key(Qt::Key_4, Qt::AltModifier);
+    key(Qt::Key_8, Qt::AltModifier);
     desk->settle();
     ASSERT_TRUE(last_of<AnglesCarried>(desk->job())) << slateText().toStdString();
     EXPECT_TRUE(desk->answer().now.wheels[0].toe.known);

@@ -132,7 +132,7 @@ TEST_F(AfterDeskTest, WhatIsCarriedOverHasItsBiasTakenOffOnce) {
     settled();
     window->setStage(Stage::turn);
     settled();
-    key(Qt::Key_4, Qt::AltModifier);
+    key(Qt::Key_8, Qt::AltModifier);
     settled();
     ASSERT_TRUE(last_of<AnglesCarried>(desk->job())) << slateText().toStdString();
     EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), left, 1e-6);
@@ -231,7 +231,7 @@ TEST_F(AfterDeskTest, WhatStandsOutIsTakenOffOnlyWhenSaidAndThenShown) {
     settled();
     ASSERT_TRUE(offers("Take off what stands out")) << slateText().toStdString();
     EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), before, 1e-9) << "not by itself";
-    key(Qt::Key_F3);
+    key(Qt::Key_F4);
     settled();
     EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), before - 1.5, 0.3);
     EXPECT_TRUE(slateText().contains("Taken off by")) << slateText().toStdString();

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The guides between the stages: units, books that are only read, ages of floors, sheets, sizes, focus.
 #include <fstream>
+#include <map>
+#include <numbers>
+#include <set>
 
 #include <QDate>
 #include <QPainter>
@@ -8,6 +11,8 @@
 #include "book/target_text.h"
 #include "core/job/floor.h"
 #include "desk_fixture.h"
+#include "floor/toe_fan.h"
+#include "guide/drawn_guide.h"
 #include "look/chalk.h"
 
 namespace fairchalk::desk {
@@ -46,7 +51,7 @@ struct GuideTest : DeskTest {
     void anotherFloor() {
         go(Stage::floor);
         point("tiles");
-        key(Qt::Key_F2);
+        key(Qt::Key_4, Qt::AltModifier);
         ASSERT_FALSE(floor_now(desk->job()));
     }
 };
@@ -86,6 +91,117 @@ TEST_F(GuideTest, ThreadsMayBeCounted) {
     EXPECT_TRUE(slateText().contains("left 3.0 mm less than right, 2 turns")) << slateText().toStdString();
 }
 
+TEST_F(GuideTest, ANumberOnTheCarIsPointedAtLikeItsLine) {
+    go(Stage::check_over);
+    auto* view = window->findChild<GuideView*>();
+    ASSERT_TRUE(view);
+    ASSERT_TRUE(view->isVisible());
+    const double k = std::min(view->width() / DrawnGuide::width, view->height() / DrawnGuide::height);
+    const auto on_screen = [&](QPointF at) {
+        return QPointF((view->width() - k * DrawnGuide::width) / 2 + k * at.x(),
+                       (view->height() - k * DrawnGuide::height) / 2 + k * at.y())
+            .toPoint();
+    };
+    DrawnGuide* guide = window->drawn();
+    // Wherever a number is, it means its line: all of them are found on the drawing.
+    std::set<QString> found;
+    for (double x = 4; x < DrawnGuide::width; x += 9)
+        for (double y = 4; y < 450; y += 9) {
+            const QString id = guide->placeAt({x, y});
+            if (id.isEmpty() || !found.insert(id).second) continue;
+            QTest::mouseClick(view, Qt::LeftButton, {}, on_screen({x, y}));
+            EXPECT_EQ(guide->chosen(), id);
+            EXPECT_TRUE(mark(id)->isChecked());
+        }
+    EXPECT_EQ(found.size(), guide->places().size());
+    const QString last = guide->chosen();
+    QTest::mouseClick(view, Qt::LeftButton, {}, on_screen({900, 70}));
+    EXPECT_EQ(guide->chosen(), last) << "beside the car nothing is meant";
+}
+
+TEST_F(GuideTest, AnActHasOneKeyWhateverElseIsOffered) {
+    std::map<std::pair<std::string, QString>, std::size_t> keys;
+    const auto look = [&] {
+        desk->settle();
+        const Guide* g = window->slate().guide();
+        const auto acts = g->acts();
+        std::set<std::size_t> used;
+        for (std::size_t i = 0; i < acts.size(); ++i) {
+            const std::size_t at = keyOf(acts, i);
+            EXPECT_TRUE(used.insert(at).second) << g->metaObject()->className() << ": two acts on a key";
+            const auto [it, first] = keys.try_emplace({g->metaObject()->className(), acts[i].id}, at);
+            EXPECT_EQ(it->second, at) << g->metaObject()->className() << ": " << acts[i].text.toStdString();
+        }
+    };
+    const auto places = [&] {
+        look();
+        if (DrawnGuide* g = window->drawn())
+            for (const Place& p : g->places()) g->choose(p.id), look();
+    };
+    for (int pass = 0; pass < 3; ++pass) {
+        for (Stage s : {Stage::ask, Stage::floor, Stage::lines, Stage::turn, Stage::drive}) {
+            go(s);
+            if (s == Stage::lines || s == Stage::floor)
+                look();
+            else
+                places();
+            if (s == Stage::drive) key(Qt::Key_F2), look();
+        }
+        go(Stage::lines);
+        places();
+        for (const char* rig : {"string-bars", "toe-boards"})
+            for (int step = 0; step < 9; ++step) {
+                if (step == 0) window->showPage({PageId::rig, rig});
+                look();
+                key(Qt::Key_F2);
+            }
+        for (const Page& p :
+             {Page{PageId::lock}, Page{PageId::repair}, Page{PageId::tools}, Page{PageId::shop}})
+            window->showPage(p), places();
+        window->showPage({});
+        // Between the passes the job goes on: read, then turned.
+        go(Stage::read);
+        if (pass == 0)
+            for (int n = 0; n < 20 && window->reading().spot(); ++n) enter(n % 3 ? "110" : "114");
+        if (pass == 1) desk->turned({Turn{"rod-fl", 0.25}, Turn{"rod-fr", 0.25}});
+    }
+    EXPECT_GT(keys.size(), 30u);
+}
+
+TEST_F(GuideTest, EachNutHasItsRoomHoweverManyWereTurned) {
+    // The special has shims at every corner, beside its rods.
+    window->openJob(QString::fromStdString(desk->book().jobs(desk->book().cars().front().id).front().id));
+    desk->settle();
+    const std::vector<Adjuster> all = desk->job().car.adjusters;
+    ASSERT_GT(all.size(), 4u);
+    for (std::size_t n = 1; n <= all.size(); ++n) {
+        Turn t{all[n - 1].id, 0.5};
+        if (!is_rod(all[n - 1])) t.kind = all[n - 1].kind, t.turns = 1.0;
+        desk->turned({t});
+        desk->settle();
+        window->showPage({PageId::lock});
+        const auto places = window->drawn()->places();
+        ASSERT_EQ(places.size(), n);
+        for (std::size_t i = 0; i < n; ++i) {
+            EXPECT_TRUE(QRectF(0, 400, DrawnGuide::width, DrawnGuide::height - 400).contains(places[i].at));
+            for (std::size_t k = 0; k < i; ++k) EXPECT_FALSE(places[i].at.intersects(places[k].at));
+        }
+    }
+}
+
+TEST(ToeFan, TheFrontOfALeftWheelLeansToTheMiddleWhereItToesIn) {
+    const ToeFan fan{10.0, 50.0};
+    const Angle in = Angle::from_deg(0.5);
+    EXPECT_GT(fan.way(Side::left, in).y(), 0) << "left is above, its middle below it";
+    EXPECT_LT(fan.way(Side::right, in).y(), 0);
+    EXPECT_NEAR(std::atan2(fan.way(Side::left, in).y(), fan.way(Side::left, in).x()),
+                5 * std::numbers::pi / 180, 1e-9)
+        << "ten times as large";
+    EXPECT_EQ(ToeFan::timesFor(Angle::from_deg(0.01)), 40.0);
+    EXPECT_EQ(ToeFan::timesFor(Angle::from_deg(-3)), 6.0);
+    EXPECT_EQ(ToeFan::timesFor(Angle()), 40.0);
+}
+
 TEST_F(GuideTest, WhatIsNotUnderstoodStaysOnTheLineOfEveryStage) {
     const std::pair<Stage, const char*> places[] = {{Stage::check_over, "rims"},
                                                     {Stage::floor, "tiles"},
@@ -114,7 +230,7 @@ TEST_F(GuideTest, AFloorAgesAndKnowsForWhichCarItWasSurveyed) {
     point("tiles");
     EXPECT_TRUE(slateText().contains("months ago")) << slateText().toStdString();
     EXPECT_FALSE(slateText().contains("stands on other spots"));
-    key(Qt::Key_F2);
+    key(Qt::Key_4, Qt::AltModifier);
     point("floor:bay 3");
     point("tiles");
     EXPECT_FALSE(slateText().contains("months ago"));
@@ -315,10 +431,13 @@ TEST_F(GuideTest, TheDriveIsNotedAndSeenAgain) {
     enter("32 mm over 370 mm left");
     EXPECT_EQ(last_of<Driven>(desk->job())->how, "rim-marks");
     EXPECT_TRUE(slateText().contains("9°55' to the left")) << slateText().toStdString();
-    key(Qt::Key_F3);
+    key(Qt::Key_F2);
+    EXPECT_NE(last_of<Driven>(desk->job())->drift, Drift::left)
+        << "the key that told of the stop says no drift";
+    key(Qt::Key_F4);
     EXPECT_EQ(last_of<Driven>(desk->job())->drift, Drift::straight);
     // What it does, of the symptoms: kept, with what would explain it.
-    key(Qt::Key_4, Qt::AltModifier);
+    key(Qt::Key_5, Qt::AltModifier);
     EXPECT_TRUE(slateText().contains("What did it do?")) << slateText().toStdString();
     key(Qt::Key_2);
     EXPECT_EQ(last_of<Driven>(desk->job())->feels, std::vector<std::string>{"wanders"});

@@ -94,8 +94,8 @@ TEST_F(ReadyTest, TheWheelOnlyJobFromDriftToStraight) {
     go(Stage::drive);
     type("4");
     EXPECT_FALSE(last_of<Driven>(desk->job())) << "nothing is typed on the road";
-    key(Qt::Key_F2);  // stopped
-    key(Qt::Key_F4);  // held level it drifts to the right
+    key(Qt::Key_F2);                  // stopped
+    key(Qt::Key_4, Qt::AltModifier);  // held level it drifts to the right
     go(Stage::turn);
     EXPECT_TRUE(window->sayLine().contains("steer both front wheels left"))
         << window->sayLine().toStdString();
@@ -378,14 +378,14 @@ TEST_F(ReadyTest, AWheelFoundOffIsTakenOutOfTheFrontToesOrReadAgain) {
     go(Stage::steering);
     enter("8 right");
     EXPECT_TRUE(slateText().contains("since when")) << slateText().toStdString();
-    key(Qt::Key_F2);  // so while it was read
+    key(Qt::Key_4, Qt::AltModifier);  // so while it was read
     desk->settle();
     EXPECT_NEAR(desk->answer().now.wheels[0].toe.value.deg(), before - 8 / 16.2, 0.01);
     key(Qt::Key_Z, Qt::ControlModifier);
     desk->settle();
     EXPECT_NEAR(desk->answer().now.wheels[0].toe.value.deg(), before, 1e-6);
     enter("8 right");
-    key(Qt::Key_F4);  // nobody knows
+    key(Qt::Key_6, Qt::AltModifier);  // nobody knows
     EXPECT_EQ(wanted_spots(desk->job(), desk->round()).size(), 4u) << "the front rims are read again";
     EXPECT_EQ(stage(Stage::steering).spoiled_by, Happening::steering_moved);
 }

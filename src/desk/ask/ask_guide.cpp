@@ -178,8 +178,8 @@ Stage AskGuide::next() const {
 std::vector<Act> AskGuide::acts() const {
     std::vector<Act> out{{"go", tr("Go on: %1").arg(q(words::stage(next()))), true, false}};
     if (path_of(desk_.job(), desk_.knowledge()) == Path::baseline)
-        out = {{"baseline", tr("Write down how it is"), true, false, 1},
-               {"go", tr("Go on: %1").arg(q(words::stage(next()))), false, false, 0}};
+        out = {{"baseline", tr("Write down how it is"), true, false},
+               {"go", tr("Go on: %1").arg(q(words::stage(next()))), false, false}};
     return out;
 }
 

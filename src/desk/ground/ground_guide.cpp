@@ -248,7 +248,7 @@ std::vector<Act> GroundGuide::acts() const {
         return out;
     }
     if (tiles() && tiles()->total > 0) out.push_back({"lay", tr("These tiles are laid"), true, false, 0});
-    out.push_back({"anew", tr("Another floor, or anew"), false, false, 1});
+    out.push_back({"anew", tr("Another floor, or anew"), false, false, 3});
     return out;
 }
 

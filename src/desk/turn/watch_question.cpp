@@ -224,17 +224,16 @@ std::vector<Act> WatchQuestion::acts() const {
     std::vector<Act> out;
     if (from_.empty()) return out;
     out.push_back(
-        {"shaken", shaken_ ? tr("Shaken: read after it") : tr("Shake it, then read"), false, shaken_, 0});
+        {"shaken", shaken_ ? tr("Shaken: read after it") : tr("Shake it, then read"), false, shaken_});
     if (desk_.practice()) {
         const Adjuster& a = *adjuster();
         for (double by : {step_size(), -step_size()})
-            out.push_back({by > 0 ? "more" : "less",
-                           q(words::to_begin(words::device_amounts(a, by, 0.0, how_))), false, false,
-                           by > 0 ? 1U : 2U});
+            out.push_back(
+                {by > 0 ? "more" : "less", q(words::to_begin(words::device_amounts(a, by, 0.0, how_)))});
     } else {
-        out.push_back({"still", tr("Not turned since: only read"), false, amount_ && *amount_ == 0.0, 3});
+        out.push_back({"still", tr("Not turned since: only read"), false, amount_ && *amount_ == 0.0});
     }
-    out.push_back({"done", tr("Back to the sheet"), false, false, 4});
+    out.push_back({"done", tr("Back to the sheet")});
     return out;
 }
 
