@@ -538,6 +538,10 @@ von oben</translation>
       <translation>%1: Keine der gewählten Arten sagt es. Andere tun es: Linien (Strg+5).</translation>
     </message>
     <message>
+      <source>%1: not known yet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>%1: not known yet how it lies</source>
       <translation>%1: noch nicht bekannt, wie sie liegt</translation>
     </message>
@@ -8141,6 +8145,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>dunkel</translation>
     </message>
     <message>
+      <source>dashed: as it came in; chalk: as it is expected, with its ±; toe drawn %1 times as large</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dashed: as it came in; chalk: as it stands, with its ±; toe drawn %1 times as large</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>dashed: as it stands</source>
       <translation>gestrichelt: wie er steht</translation>
     </message>
@@ -8251,6 +8263,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>each dragged {0} m sideways in a kilometer ±{1}</source>
       <translation>jedes {0} m je Kilometer seitwärts geschleift ±{1}</translation>
+    </message>
+    <message>
+      <source>each nut of this car, where it sits</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>each wheel</source>
@@ -10511,6 +10527,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the bolt's head, toward you</source>
       <translation>der Schraubenkopf, Ihnen zugewandt</translation>
+    </message>
+    <message>
+      <source>the car as it stands, in the fans of its targets; toe drawn %1 times as large</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>the car's centerline</source>

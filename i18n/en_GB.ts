@@ -538,6 +538,10 @@ from above</translation>
       <translation>%1: none of the ways chosen tells it. Others do: Lines (Ctrl+5).</translation>
     </message>
     <message>
+      <source>%1: not known yet</source>
+      <translation>%1: not known yet</translation>
+    </message>
+    <message>
       <source>%1: not known yet how it lies</source>
       <translation>%1: not known yet how it lies</translation>
     </message>
@@ -8141,6 +8145,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>dark</translation>
     </message>
     <message>
+      <source>dashed: as it came in; chalk: as it is expected, with its ±; toe drawn %1 times as large</source>
+      <translation>dashed: as it came in; chalk: as it is expected, with its ±; toe drawn %1 times as large</translation>
+    </message>
+    <message>
+      <source>dashed: as it came in; chalk: as it stands, with its ±; toe drawn %1 times as large</source>
+      <translation>dashed: as it came in; chalk: as it stands, with its ±; toe drawn %1 times as large</translation>
+    </message>
+    <message>
       <source>dashed: as it stands</source>
       <translation>dashed: as it stands</translation>
     </message>
@@ -8251,6 +8263,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>each dragged {0} m sideways in a kilometer ±{1}</source>
       <translation>each dragged {0} m sideways in a kilometre ±{1}</translation>
+    </message>
+    <message>
+      <source>each nut of this car, where it sits</source>
+      <translation>each nut of this car, where it sits</translation>
     </message>
     <message>
       <source>each wheel</source>
@@ -10511,6 +10527,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the bolt's head, toward you</source>
       <translation>the bolt's head, toward you</translation>
+    </message>
+    <message>
+      <source>the car as it stands, in the fans of its targets; toe drawn %1 times as large</source>
+      <translation>the car as it stands, in the fans of its targets; toe drawn %1 times as large</translation>
     </message>
     <message>
       <source>the car's centerline</source>

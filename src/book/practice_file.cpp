@@ -48,6 +48,13 @@ PracticeTables practice_from(const Json& json) {
     });
     table("levels", t.levels, [](Item&, PracticeItem&) {});
     table("lessons", t.lessons, [](Item& i, PracticeItem& p) { p.note = i.needed("intro"); });
+    if (!json.contains("path") || !json["path"].is_array()) wrong("path", {Code::job_missing, {"path"}});
+    for (const Json& id : json["path"]) {
+        const std::string lesson = id.is_string() ? id.get<std::string>() : id.dump();
+        if (!item_named(t.lessons, lesson))
+            wrong("path", {Code::job_unknown_word, {lesson, "an id of the lessons table"}});
+        t.path.push_back(lesson);
+    }
     return t;
 }
 

@@ -19,6 +19,7 @@ struct PracticeItem {
 };
 struct PracticeTables {
     std::vector<PracticeItem> cars, stories, levels, lessons;
+    std::vector<std::string> path;  ///< ids of lessons: the first half hour, before a whole car
 };
 const PracticeItem* item_named(const std::vector<PracticeItem>& items, std::string_view id);
 

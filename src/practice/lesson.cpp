@@ -9,6 +9,8 @@
 #include "core/car/steering_rod.h"
 #include "core/car/suspension.h"
 #include "core/job/rig.h"
+#include "core/judge/verdict.h"
+#include "practice/many_jobs.h"
 
 namespace fairchalk::practice {
 namespace {
@@ -337,14 +339,162 @@ Asked quarter_lesson(Rng& rng) {
     return out;
 }
 
+/// Bars in their bands: inside, outside, or not to be called; each comes twice.
+Asked judge_lesson(Rng& rng) {
+    Asked out;
+    std::vector<Call> wanted = {Call::inside, Call::outside, Call::too_close,
+                                Call::inside, Call::outside, Call::too_close};
+    std::shuffle(wanted.begin(), wanted.end(), rng);
+    for (const Call call_wanted : wanted) {
+        KnownAngle toe;
+        toe.known = true;
+        Target target = target_about(Measure::total_toe, Axle::front, 0.13, 0.25);
+        do {
+            toe.value = Angle::from_deg(between(rng, -0.5, 0.8));
+            toe.sigma = Angle::from_deg(between(rng, 0.02, 0.1));
+        } while (call(toe, target) != call_wanted);
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "judge";
+        t.numbers = {{"toe", toe.value.deg()},
+                     {"sigma", toe.sigma.deg()},
+                     {"lo", target.lo.deg()},
+                     {"hi", target.hi.deg()}};
+        for (const Call c : {Call::inside, Call::outside, Call::too_close})
+            t.choices.emplace_back(name_of(c));
+        t.right = {std::string(name_of(call_wanted))};
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
+/// What tightening a nut does, told by the lip read before and after it.
+Asked lock_lesson(Rng& rng) {
+    Asked out;
+    Task order;
+    order.ask = Task::Ask::choice;
+    order.about = "lock-order";
+    order.choices = {"mark", "tighten", "read"};
+    order.right = {"mark"};
+    out.tasks.push_back(order);
+    const bool first_moves = toss(rng);
+    for (int n = 0; n < 2; ++n) {
+        SimCar sim = car_with_rod(rng, 0.0);
+        const Spot lip = rim_spots.front();
+        out.read(sim.solid(), lip, "steel-rule-mm", "lock-before");
+        const bool moves = (n == 0) == first_moves;
+        // A rod that was not held turns along with its nut.
+        if (moves) sim.turn("rod", either_way(rng, 0.2, 0.4), rng);
+        out.read(sim.solid(), lip, "steel-rule-mm", "lock-after");
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "lock";
+        t.choices = {"stayed", "moved"};
+        t.right = {moves ? "moved" : "stayed"};
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
+/// How the steering wheel sits while it runs straight: what undoes that, and what no rod undoes.
+Asked drive_lesson(Rng& rng) {
+    Asked out;
+    constexpr double ratio = 16.0;
+    for (int n = 0; n < 4; ++n) {
+        SimCar sim = car_with_rod(rng, 0.0);
+        Adjuster rod;
+        rod.kind = steering_rod_kind;
+        rod.wheel = front_left;
+        rod.pitch = Length::from_mm(1.5);
+        const Corner& corner = sim.corner(front_left);
+        rod.rod = corner.at(Hardpoint::rod_outer).x() > corner.at(Hardpoint::lower).x()
+                      ? RodSide::ahead_of_axle
+                      : RodSide::behind_axle;
+        Adjuster other = rod;
+        other.id = "other";
+        other.wheel = Wheel::front_right;
+        sim.add(other);
+        const double crooked = either_way(rng, 0.6, 1.4);
+        sim.turn("rod", crooked, rng);
+        sim.turn("other", -crooked, rng);
+        const double off = sim.wheel_off(ratio);
+        SimCar tried = sim;
+        tried.turn("rod", 0.25, rng);
+        tried.turn("other", -0.25, rng);
+        const bool longer = std::abs(tried.wheel_off(ratio)) < std::abs(off);
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "drive";
+        t.numbers["off"] = off;
+        t.rod = rod;
+        t.choices = {"left-longer", "left-shorter"};
+        t.right = {longer ? "left-longer" : "left-shorter"};
+        out.tasks.push_back(t);
+    }
+    Task pull;
+    pull.ask = Task::Ask::choice;
+    pull.about = "pull";
+    pull.choices = {"rods", "tires"};
+    pull.right = {"tires"};
+    out.tasks.push_back(pull);
+    return out;
+}
+
+/// Two tapes between boards, and what they say together.
+Asked boards_lesson(Rng& rng) {
+    Asked out;
+    for (int n = 0; n < 3; ++n) {
+        SolidCar car = quiet_car(rng);
+        car.board_span = 600;
+        car.toe[0] = car.toe[1] = either_way(rng, 0.15, 0.5);
+        Task which;
+        for (ReadingId k : {ReadingId::boards_front, ReadingId::boards_rear}) {
+            Task t;
+            const Spot s = axle_spot(k, Axle::front);
+            t.about = k == ReadingId::boards_front ? "boards-front" : "boards-rear";
+            t.faces = {{s, "tape", car.exact(s, car.lines({"toe-boards"}))}};
+            t.within = near_enough("tape");
+            which.faces.push_back(t.faces.front());
+            out.tasks.push_back(t);
+            out.cars.push_back(car);
+        }
+        which.ask = Task::Ask::choice;
+        which.about = "boards";
+        which.choices = {"in", "out"};
+        which.right = {car.toe[0] > 0 ? "in" : "out"};
+        out.tasks.push_back(which);
+    }
+    return out;
+}
+
+/// Gauges of three kinds on a wheel, and which way it leans.
+Asked gauge_lesson(Rng& rng) {
+    Asked out;
+    for (const char* tool : {"hinged-gauge", "bubble-gauge", "digital-angle-gauge"}) {
+        SolidCar car = quiet_car(rng);
+        car.camber[0] = either_way(rng, 0.5, 1.9);
+        out.read(car, wheel_spot(ReadingId::camber, front_left), tool, "gauge");
+        Task t;
+        t.ask = Task::Ask::choice;
+        t.about = "gauge-lean";
+        t.faces = out.tasks.back().faces;
+        t.choices = {"top-in", "top-out"};
+        t.right = {car.camber[0] < 0 ? "top-in" : "top-out"};
+        out.tasks.push_back(t);
+    }
+    return out;
+}
+
 struct OfLesson {
     std::string_view id;
     Asked (*make)(Rng&);
 };
 constexpr std::array all_lessons = {
-    OfLesson{"rule", rule_lesson},     OfLesson{"string", string_lesson},   OfLesson{"sign", sign_lesson},
-    OfLesson{"way", way_lesson},       OfLesson{"quarter", quarter_lesson}, OfLesson{"until", until_lesson},
-    OfLesson{"spoils", spoils_lesson}, OfLesson{"sweep", sweep_lesson},     OfLesson{"wrong", wrong_lesson},
+    OfLesson{"rule", rule_lesson},   OfLesson{"string", string_lesson},   OfLesson{"judge", judge_lesson},
+    OfLesson{"until", until_lesson}, OfLesson{"lock", lock_lesson},       OfLesson{"drive", drive_lesson},
+    OfLesson{"sign", sign_lesson},   OfLesson{"boards", boards_lesson},   OfLesson{"gauge", gauge_lesson},
+    OfLesson{"way", way_lesson},     OfLesson{"quarter", quarter_lesson}, OfLesson{"spoils", spoils_lesson},
+    OfLesson{"sweep", sweep_lesson}, OfLesson{"wrong", wrong_lesson},
 };
 
 }  // namespace

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <cmath>
+#include <set>
 
 #include <QProcess>
 
@@ -163,7 +164,7 @@ TEST_F(PracticeTest, PlayedThroughOnTheHillclimbSpecialAtAllFourWheelsWithASlip)
 TEST_F(PracticeTest, ALessonIsTakenByKeysAndItsBestIsKeptInTheBook) {
     open();
     key(Qt::Key_T, Qt::ControlModifier);
-    choose("Read a rule");
+    choose("1  Read a rule");
     const auto* lesson = dynamic_cast<const LessonGuide*>(window->slate().guide());
     ASSERT_TRUE(lesson);
     while (!lesson->lesson().over()) {
@@ -177,8 +178,10 @@ TEST_F(PracticeTest, ALessonIsTakenByKeysAndItsBestIsKeptInTheBook) {
     }
     EXPECT_TRUE(lesson->lesson().passed());
     EXPECT_TRUE(lessonProgress(*desk, "rule").passed);
-    // A choice by its key, and the next lesson from the last page of one.
+    // The keys that answered do not go on by themselves.
     key(Qt::Key_F2);
+    ASSERT_TRUE(lesson->lesson().over());
+    key(Qt::Key_4, Qt::AltModifier);
     lesson = dynamic_cast<const LessonGuide*>(window->slate().guide());
     ASSERT_TRUE(lesson);
     EXPECT_EQ(lesson->lesson().id(), "string");
@@ -188,6 +191,101 @@ TEST_F(PracticeTest, ALessonIsTakenByKeysAndItsBestIsKeptInTheBook) {
     close();
     open();
     EXPECT_TRUE(lessonProgress(*desk, "rule").passed) << "kept in the book";
+}
+
+TEST_F(PracticeTest, TheFirstHalfHourLeadsToAWholeCar) {
+    open();
+    key(Qt::Key_T, Qt::ControlModifier);
+    ASSERT_EQ(qobject_cast<QAbstractButton*>(window->focusWidget())->text(), "1  Read a rule");
+    key(Qt::Key_Return);
+    const auto& steps = practiceTables().path;
+    ASSERT_EQ(steps.size(), 6u);
+    for (const std::string& id : steps) {
+        const auto* lesson = dynamic_cast<const LessonGuide*>(window->slate().guide());
+        ASSERT_TRUE(lesson);
+        ASSERT_EQ(lesson->lesson().id(), id);
+        while (const practice::Task* t = lesson->lesson().task()) {
+            const std::size_t number = lesson->lesson().number();
+            if (t->ask == practice::Task::Ask::value) {
+                practice::Held held;
+                held.at = t->faces[t->face].at;
+                enter(byEye(held, *standard_tool(t->faces[t->face].tool)));
+            } else {
+                const auto right = std::find(t->choices.begin(), t->choices.end(), t->right.front());
+                ASSERT_NE(right, t->choices.end()) << id;
+                const auto n = right - t->choices.begin();
+                EXPECT_NE(window->drawn()->say(), QString());
+                n < 3 ? key(static_cast<Qt::Key>(Qt::Key_F2 + n)) : key(Qt::Key_4, Qt::AltModifier);
+            }
+            ASSERT_EQ(lesson->lesson().number(), number + 1) << id << slateText().toStdString();
+            EXPECT_FALSE(slateText().contains(QLatin1String("%"))) << slateText().toStdString();
+        }
+        EXPECT_TRUE(lesson->lesson().passed()) << id;
+        EXPECT_TRUE(slateText().contains("Done.")) << slateText().toStdString();
+        key(Qt::Key_4, Qt::AltModifier);
+    }
+    ASSERT_TRUE(qobject_cast<QAbstractButton*>(window->focusWidget()));
+    EXPECT_EQ(qobject_cast<QAbstractButton*>(window->focusWidget())->text(),
+              "7  A whole car, from the strings to the drive");
+    key(Qt::Key_Return);
+    desk->settle();
+    ASSERT_TRUE(desk->practice());
+    EXPECT_EQ(desk->practice()->play().car, "tarnby");
+    EXPECT_EQ(desk->practice()->play().level, 1);
+}
+
+TEST_F(PracticeTest, ALessonsUnitsAreThoseOfItsRule) {
+    open();
+    key(Qt::Key_T, Qt::ControlModifier);
+    choose("1  Read a rule");
+    const auto* lesson = dynamic_cast<const LessonGuide*>(window->slate().guide());
+    ASSERT_TRUE(lesson);
+    for (int units = 0; units < 2; ++units) {  // whatever the window shows lengths in
+        std::set<std::string> seen;
+        while (const practice::Task* t = lesson->lesson().task()) {
+            const practice::Face& f = t->faces[t->face];
+            const bool inch = f.tool == "steel-rule-inch";
+            seen.insert(f.tool);
+            EXPECT_TRUE(lesson->hint().contains(inch ? "inches" : "mm")) << lesson->hint().toStdString();
+            EXPECT_FALSE(lesson->hint().contains(inch ? "mm" : "inches")) << lesson->hint().toStdString();
+            const std::size_t right = static_cast<std::size_t>(lesson->lesson().right());
+            // Bare, as it is read.
+            enter(inch ? QStringLiteral("%1/64").arg(std::lround(f.at / 25.4 * 64))
+                       : QString::number(f.at, 'f', 2));
+            EXPECT_EQ(static_cast<std::size_t>(lesson->lesson().right()), right + 1)
+                << slateText().toStdString();
+        }
+        EXPECT_GT(seen.size(), 2u);
+        key(Qt::Key_5, Qt::AltModifier);  // once more
+        key(Qt::Key_F7);
+    }
+}
+
+TEST_F(PracticeTest, SlotsAndCamsAreSetByBoardsGaugeAndLevel) {
+    for (const char* car : {"Tarnby estate on slots", "Ollerby pickup"}) {
+        begin(car, "New rack, drove home", "Calm");
+        ASSERT_TRUE(desk->practice());
+        EXPECT_TRUE(
+            std::any_of(desk->job().car.adjusters.begin(), desk->job().car.adjusters.end(),
+                        [](const Adjuster& a) { return a.kind == "cam" || a.kind == "upper-joint-slot"; }));
+        play();
+        if (HasFatalFailure()) return;
+        const JobAnalysis& a = desk->answer();
+        EXPECT_TRUE(a.plan.next == NextStep::done || a.plan.next == NextStep::as_far_as)
+            << car << slateText().toStdString();
+        EXPECT_TRUE(std::any_of(desk->log().begin(), desk->log().end(),
+                                [](const Entry& e) {
+                                    const Turn* t = std::get_if<Turn>(&e.event);
+                                    return t && !t->kind.empty();
+                                }))
+            << car << ": a slot or cam was moved";
+        for (const Verdict& v : a.verdicts) EXPECT_NE(v.call, Call::outside) << car;
+        key(Qt::Key_R, Qt::ControlModifier);
+        sure();
+        ASSERT_TRUE(truth() && truth()->told());
+        EXPECT_EQ(truth()->told()->inside_truly, truth()->told()->verdicts) << car;
+        close();
+    }
 }
 
 TEST_F(PracticeTest, PracticeTeachesNothingAboutTheGaragesTools) {

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "practice/lesson_guide.h"
 
+#include <algorithm>
 #include <cmath>
+#include <numeric>
 
 #include "core/car/steering_rod.h"
 #include "look/chalk.h"
@@ -9,6 +11,7 @@
 #include "look/language.h"
 #include "practice/practice_jobs.h"
 #include "practice/tool_face.h"
+#include "turn/angle_scale.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -28,6 +31,13 @@ QString toe(double deg, const Show& how) {
 /// To half a division of the rule.
 QString millimetres(double mm) {
     return QStringLiteral("%1 mm").arg(q(show_number(std::round(2 * mm) / 2, 1)));
+}
+
+/// As an inch rule has it, in lowest terms: `4 5/8 in`.
+QString sixtyFourths(double mm) {
+    const long n = std::lround(mm / 25.4 * 64), top = n % 64, common = std::gcd(top, 64L);
+    return top == 0 ? QStringLiteral("%1 in").arg(n / 64)
+                    : QStringLiteral("%1 %2/%3 in").arg(n / 64).arg(top / common).arg(64 / common);
 }
 
 /// Where a spot's two numbers stand on the floor of the lesson about the wrong one.
@@ -88,9 +98,21 @@ bool LessonGuide::typing() const {
 Expect LessonGuide::expected() const {
     const Task* t = lesson_.task();
     if (!t || t->ask != Task::Ask::value) return {};
-    const std::string& tool = t->faces[t->face].tool;
-    if (standard_tool(tool)->quantity == QuantityKind::angle) return {Expect::Kind::angle, Bare::deg};
-    return {Expect::Kind::length, tool == "steel-rule-inch" ? Bare::inch : Bare::mm};
+    if (standard_tool(t->faces[t->face].tool)->quantity == QuantityKind::angle)
+        return {Expect::Kind::angle, Bare::deg};
+    return {Expect::Kind::length, inInches() ? Bare::inch : Bare::mm};
+}
+
+bool LessonGuide::inInches() const {
+    const Task* t = lesson_.task();
+    return t && t->ask == Task::Ask::value && t->faces[t->face].tool == "steel-rule-inch";
+}
+
+/// By the rule that is held, whatever the window shows lengths in.
+QString LessonGuide::hint() const {
+    if (!typing() || expected().kind != Expect::Kind::length) return Guide::hint();
+    return inInches() ? tr("This rule has inches: a bare number is inches.")
+                      : tr("This rule has millimetres: a bare number is mm.");
 }
 
 QString LessonGuide::keep(const QString& text) {
@@ -112,11 +134,12 @@ void LessonGuide::answered() {
 std::vector<Act> LessonGuide::acts() const {
     if (lesson_.over()) {
         std::vector<Act> out;
-        const auto& all = practiceTables().lessons;
-        if (all.back().id != item_.id)
-            out.push_back({"next", tr("The next lesson"), lesson_.passed(), false});
-        out.push_back({"again", tr("Once more"), !lesson_.passed(), false});
-        out.push_back({"floor", tr("Practice floor"), false, false});
+        // Not with the keys that answered: the last of them would go on by itself.
+        if (const auto following = next())
+            out.push_back({"next", following->isEmpty() ? tr("Now a whole car") : tr("The next lesson"),
+                           lesson_.passed(), false, 3});
+        out.push_back({"again", tr("Once more"), !lesson_.passed(), false, 4});
+        out.push_back({"floor", tr("Practice floor"), false, false, 5});
         return out;
     }
     const Task* t = lesson_.task();
@@ -134,10 +157,10 @@ void LessonGuide::act(const QString& id) {
         return;
     }
     if (id == "next") {
-        const auto& all = practiceTables().lessons;
-        for (std::size_t i = 0; i + 1 < all.size(); ++i)
-            if (all[i].id == item_.id) return emit pageWanted({PageId::lesson, q(all[i + 1].id)});
-        return;
+        const auto following = next();
+        return following && following->isEmpty() ? emit pageWanted({PageId::practice})
+               : following                       ? emit pageWanted({PageId::lesson, *following})
+                                                 : void();
     }
     if (id == "here") {
         if (chosen_.isEmpty()) return emit said();
@@ -146,6 +169,17 @@ void LessonGuide::act(const QString& id) {
         lesson_.answer_choice(id.toStdString());
     }
     answered();
+}
+
+/// The lesson after this one: along the path first, and empty where a whole car comes at its end.
+std::optional<QString> LessonGuide::next() const {
+    const auto& t = practiceTables();
+    const auto step = std::find(t.path.begin(), t.path.end(), item_.id);
+    if (step != t.path.end()) return step + 1 == t.path.end() ? QString() : q(*(step + 1));
+    const auto here = std::find_if(t.lessons.begin(), t.lessons.end(),
+                                   [&](const book::PracticeItem& i) { return i.id == item_.id; });
+    if (here == t.lessons.end() || here + 1 == t.lessons.end()) return std::nullopt;
+    return q((here + 1)->id);
 }
 
 QString LessonGuide::choiceWords(const std::string& choice) const {
@@ -164,6 +198,20 @@ QString LessonGuide::choiceWords(const std::string& choice) const {
     if (choice == "past") return tr("Too far: back");
     if (choice == "other-way") return tr("The wrong way: stop, the other way");
     if (choice == "forward") return tr("Its top leans forward");
+    if (choice == "inside") return tr("Inside");
+    if (choice == "outside") return tr("Outside");
+    if (choice == "too-close") return tr("Too close to call");
+    if (choice == "mark") return tr("Chalk a mark across thread and nut");
+    if (choice == "tighten") return tr("Tighten the nut");
+    if (choice == "read") return tr("Read the lip once more");
+    if (choice == "stayed") return tr("It stayed: that is the rule");
+    if (choice == "moved") return tr("Locking moved it: loosen, hold, again");
+    if (choice == "left-longer") return tr("Left rod longer, right rod shorter");
+    if (choice == "left-shorter") return tr("Left rod shorter, right rod longer");
+    if (choice == "rods") return tr("Turn both rods");
+    if (choice == "tires") return tr("Swap the front tires over");
+    if (choice == "top-in") return tr("Its top leans in");
+    if (choice == "top-out") return tr("Its top leans out");
     for (const Spot& s : string_walk())
         if (s.name() == choice) return q(words::spot(s));
     return q(choice);
@@ -178,6 +226,13 @@ QString LessonGuide::asks(const Task& t) const {
             return s.swept == Swept::straight ? tr("The gauge on the left front wheel, straight ahead:")
                    : s.swept == Swept::out    ? tr("The same wheel turned out by 20°:")
                                               : tr("The same wheel turned in by 20°:");
+        if (t.about == "gauge") return tr("The gauge on the left front wheel: what does it show?");
+        if (t.about == "boards-front")
+            return tr("Between the boards, ahead of the wheels: what does the tape show?");
+        if (t.about == "boards-rear")
+            return tr("Between the boards, behind the wheels: what does the tape show?");
+        if (t.about == "lock-before") return tr("The nut is loose: what does the thread stand at?");
+        if (t.about == "lock-after") return tr("The nut is tight: what does the thread stand at now?");
         if (t.about == "quarter-before")
             return tr("Before anything is turned: what does the thread stand at?");
         if (t.about == "quarter-after")
@@ -198,6 +253,24 @@ QString LessonGuide::asks(const Task& t) const {
     if (t.about == "quarter")
         return t.numbers.at("in") > 0 ? tr("The wheel is to toe in. Longer still, or shorter?")
                                       : tr("The wheel is to toe out. Longer still, or shorter?");
+    if (t.about == "judge")
+        return tr("Total toe %1 ±%2; %3 to %4 is wanted. What is it?")
+            .arg(toe(t.numbers.at("toe"), how_),
+                 q(show_plus_minus(Angle::from_deg(k95 * t.numbers.at("sigma")), how_)),
+                 toe(t.numbers.at("lo"), how_), toe(t.numbers.at("hi"), how_));
+    if (t.about == "lock-order") return tr("The rule shows what was wanted. What comes first?");
+    if (t.about == "lock") return tr("What has locking done?");
+    if (t.about == "drive") {
+        const QString off = degrees(std::abs(t.numbers.at("off")), how_);
+        return t.numbers.at("off") > 0
+                   ? tr("It runs straight with the steering wheel %1 to the right. What brings it level?")
+                         .arg(off)
+                   : tr("It runs straight with the steering wheel %1 to the left. What brings it level?")
+                         .arg(off);
+    }
+    if (t.about == "pull")
+        return tr("Toe is right, the wheel sits level, and held level it drifts to the left. What first?");
+    if (t.about == "gauge-lean") return tr("Which way does the wheel's top lean?");
     if (t.about == "first") return tr("Both are off. What is set first?");
     if (t.about == "lean")
         return tr("Turned out the wheel leans out, turned in it leans in. How does its axis stand?");
@@ -222,12 +295,10 @@ QString LessonGuide::judged() const {
     if (last->task.ask == Task::Ask::value) {
         const practice::Face& f = last->task.faces[last->task.face];
         const Tool& tool = *standard_tool(f.tool);
-        const bool inch = f.tool == "steel-rule-inch";
         const auto shown = [&](double v) {
             if (tool.quantity == QuantityKind::angle) return QStringLiteral("%1°").arg(q(show_number(v, 2)));
-            if (!inch) return QStringLiteral("%1 mm").arg(q(show_number(v, 2)));
-            const double in64 = std::round(v / 25.4 * 64);
-            return QStringLiteral("%1 %2/64 in").arg(std::floor(in64 / 64)).arg(std::fmod(in64, 64));
+            if (f.tool != "steel-rule-inch") return QStringLiteral("%1 mm").arg(q(show_number(v, 2)));
+            return sixtyFourths(v);
         };
         out = last->right ? tr("Right: it stood at %1.").arg(shown(f.at))
                           : tr("It stood at %1; you said %2.").arg(shown(f.at), shown(f.at + last->off));
@@ -245,6 +316,18 @@ QString LessonGuide::judged() const {
             out += QLatin1Char(' ') +
                    tr("From a string outside, more at the front edge is toe in. Whether the rod runs "
                       "ahead or behind, its arm and its pitch need not be known.");
+        if (last->task.about == "judge")
+            out += QLatin1Char(' ') + tr("The bar is as long as its ±: the truth lies on it 19 times in 20.");
+        if (last->task.about == "lock-order")
+            out += QLatin1Char(' ') + tr("A mark shows what moved; then hold, tighten, read.");
+        if (last->task.about == "drive")
+            out += QLatin1Char(' ') +
+                   tr("Both rods the same amount, one longer and one shorter: the total toe stays.");
+        if (last->task.about == "pull")
+            out += QLatin1Char(' ') +
+                   tr("Does it drift the other way then, it was a tire; the angles have nothing to explain.");
+        if (last->task.about == "gauge-lean")
+            out += QLatin1Char(' ') + tr("Negative camber is in, toward the car.");
         if (last->task.about == "boards")
             out += QLatin1Char(' ') + tr("Between the wheels the larger distance at the rear is toe in.");
         if (last->task.rod && last->task.about == "length")
@@ -382,6 +465,23 @@ void LessonGuide::drawRod(QPainter& p, const Task& t, const QRectF& box) const {
              13, c.chalk);
 }
 
+/// A bar as long as its ±, in the band that is wanted.
+void LessonGuide::drawBand(QPainter& p, const Task& t, const QRectF& box) const {
+    const Chalk& c = Chalk::now();
+    const auto angle = [&](const char* name) { return Angle::from_deg(t.numbers.at(name)); };
+    KnownAngle measured;
+    measured.known = true;
+    measured.value = angle("toe");
+    measured.sigma = angle("sigma");
+    const AngleScale s =
+        AngleScale::holding(box, {angle("lo"), angle("hi"), measured.value + measured.plus_minus(),
+                                  measured.value - measured.plus_minus()});
+    const double y = box.center().y();
+    s.axis(p, y, true);
+    s.target(p, angle("lo"), angle("hi"), y);
+    s.bar(p, measured, y, c.chalk, 150);
+}
+
 void LessonGuide::drawTakings(QPainter& p, const Task& t) const {
     const Chalk& c = Chalk::now();
     drawCar(p, takings_box);
@@ -409,6 +509,16 @@ void LessonGuide::draw(QPainter& p) const {
     }
     if (t->ask == Task::Ask::spot) {
         drawTakings(p, *t);
+    } else if (t->about == "judge") {
+        drawBand(p, *t, {200, 420, 560, 40});
+    } else if (t->about == "drive" || t->about == "pull") {
+        const double off = t->about == "drive" ? t->numbers.at("off") : 0.0;
+        drawSteeringWheel(p, {480, 460}, 190, Angle::from_deg(off), c.chalk);
+        if (t->rod)
+            drawText(p, {60, 720, 840, 60}, Qt::AlignCenter | Qt::TextWordWrap,
+                     t->rod->rod == RodSide::ahead_of_axle ? tr("its rods run ahead of the front axle")
+                                                           : tr("its rods run behind the front axle"),
+                     16, c.soft);
     } else if (t->rod) {
         drawRod(p, *t, {180, 190, 740, 560});
     } else if (!t->faces.empty()) {

@@ -23,6 +23,7 @@ class LessonGuide : public DrawnGuide {
     bool isStage() const override { return false; }
     bool typing() const override;
     Expect expected() const override;
+    QString hint() const override;
     QString keep(const QString& text) override;
     std::vector<Act> acts() const override;
     void act(const QString& id) override;
@@ -31,6 +32,8 @@ class LessonGuide : public DrawnGuide {
 
   private:
     void answered();
+    bool inInches() const;
+    std::optional<QString> next() const;
     QString asks(const practice::Task& task) const;
     QString choiceWords(const std::string& choice) const;
     QString faceWords(const practice::Face& face) const;
@@ -39,6 +42,7 @@ class LessonGuide : public DrawnGuide {
     void drawWhere(QPainter& p, const practice::Task& task, const QRectF& box) const;
     void drawFaces(QPainter& p, const practice::Task& task, const QRectF& box) const;
     void drawRod(QPainter& p, const practice::Task& task, const QRectF& box) const;
+    void drawBand(QPainter& p, const practice::Task& task, const QRectF& box) const;
     void drawTakings(QPainter& p, const practice::Task& task) const;
 
     const book::PracticeItem& item_;

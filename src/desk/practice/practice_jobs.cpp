@@ -9,6 +9,7 @@
 
 #include "look/html.h"
 #include "look/language.h"
+#include "practice/solid_car.h"
 
 namespace fairchalk::desk {
 
@@ -38,9 +39,9 @@ const book::PracticeItem& itemOf(const std::vector<book::PracticeItem>& all, con
 void begin(JobDesk& desk, const practice::Play& play, const QString& title, const Begun& then) {
     const book::PracticeItem& car = itemOf(practiceTables().cars, play.car);
     std::vector<decltype(Entry::event)> first;
-    LinesSet lines;
+    // Its boards, levels and marks have the usual sizes, told from the start.
+    LinesSet lines = practice::SolidCar{}.lines(car.rigs);
     lines.bars = {Length::from_mm(500), Length::from_mm(550)};
-    lines.rigs = car.rigs;
     lines.gauge = "digital-angle-gauge";
     lines.tool = play.car == "ollerby" ? "steel-rule-inch" : "steel-rule-mm";
     ReasonsGiven asked;

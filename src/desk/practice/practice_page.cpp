@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "practice/practice_page.h"
 
+#include <algorithm>
+
 #include <QPainter>
 #include <QScrollArea>
 
@@ -62,48 +64,87 @@ PracticePage::PracticePage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
     column->addWidget(trouble_);
 }
 
+ShelfLine* PracticePage::lessonLine(const book::PracticeItem& lesson, int number) {
+    const LessonProgress p = lessonProgress(desk_, lesson.id);
+    const QString name =
+        number > 0 ? QStringLiteral("%1  %2").arg(number).arg(q(lesson.text)) : q(lesson.text);
+    auto* l = new ShelfLine(ShelfLine::Kind::job, name,
+                            p.of == 0  ? QString()
+                            : p.passed ? tr("done, %1 of %2").arg(p.right).arg(p.of)
+                                       : tr("%1 of %2").arg(p.right).arg(p.of),
+                            this);
+    l->setBelow(q(lesson.reason));
+    l->setDone(p.passed);
+    connect(l, &QAbstractButton::clicked, this, [this, id = q(lesson.id)] { emit lessonChosen(id); });
+    lessons_->addWidget(l);
+    return l;
+}
+
+/// Half an hour from the first rule to a whole car; what comes next has the focus.
+ShelfLine* PracticePage::addPath() {
+    const auto& t = practiceTables();
+    ShelfLine* next = nullptr;
+    lessons_->addWidget(heading(tr("The first half hour"), 17, this));
+    int number = 0;
+    for (const std::string& id : t.path) {
+        const book::PracticeItem* lesson = book::item_named(t.lessons, id);
+        if (!lesson) continue;
+        ShelfLine* l = lessonLine(*lesson, ++number);
+        if (!next && !l->isDone()) next = l;
+    }
+    const auto all = played(desk_);
+    const bool driven = std::any_of(all.begin(), all.end(), [](const Played& p) { return p.ended; });
+    auto* whole = new ShelfLine(
+        ShelfLine::Kind::job,
+        QStringLiteral("%1  %2").arg(++number).arg(tr("A whole car, from the strings to the drive")),
+        driven ? tr("done") : QString(), this);
+    whole->setBelow(QStringLiteral("%1 · %2 · %3")
+                        .arg(q(t.cars.front().text), q(t.stories.front().text), q(t.levels.front().text)));
+    whole->setDone(driven);
+    connect(whole, &QAbstractButton::clicked, this, [this, &t] {
+        chosen_ = {t.cars.front().id, t.stories.front().id, t.levels.front().id};
+        begin();
+    });
+    lessons_->addWidget(whole);
+    return next ? next : driven ? nullptr : whole;
+}
+
+void PracticePage::addPlayed() {
+    const auto all = played(desk_);
+    if (all.empty()) return;
+    lessons_->addWidget(heading(tr("Played"), 17, this));
+    for (std::size_t i = all.size(); i-- > (all.size() > 4 ? all.size() - 4 : 0);) {
+        const Played& p = all[i];
+        const book::PracticeItem* which = book::item_named(practiceTables().cars, p.play.car);
+        auto* l = plainLabel(this);
+        setMarked(l, QStringLiteral("%1 · %2⟨br⟩%3")
+                         .arg(which ? q(which->text) : QString(), titleOf(p.play),
+                              soft(p.ended ? tr("%1, %2 readings, %3 minutes; %4 of %5 truly inside")
+                                                 .arg(tr("%n passes", "one pass", static_cast<int>(p.passes)))
+                                                 .arg(p.readings)
+                                                 .arg(p.minutes)
+                                                 .arg(p.inside)
+                                                 .arg(p.of)
+                                           : tr("not ended"))));
+        l->setFont(type(14));
+        l->setWordWrap(true);
+        lessons_->addWidget(l);
+    }
+}
+
 void PracticePage::refresh() {
     empty(lessons_);
     empty(jobs_);
     trouble_->clear();
     const auto& t = practiceTables();
-    ShelfLine* focus = nullptr;
-    lessons_->addWidget(heading(tr("Lessons"), 17, this));
+    ShelfLine* focus = addPath();
+    lessons_->addWidget(heading(tr("More lessons"), 17, this));
     for (const book::PracticeItem& lesson : t.lessons) {
-        const LessonProgress p = lessonProgress(desk_, lesson.id);
-        auto* l = new ShelfLine(ShelfLine::Kind::job, q(lesson.text),
-                                p.of == 0  ? QString()
-                                : p.passed ? tr("done, %1 of %2").arg(p.right).arg(p.of)
-                                           : tr("%1 of %2").arg(p.right).arg(p.of),
-                                this);
-        l->setBelow(q(lesson.reason));
-        l->setDone(p.passed);
-        if (!focus && !p.passed) focus = l;
-        connect(l, &QAbstractButton::clicked, this, [this, id = q(lesson.id)] { emit lessonChosen(id); });
-        lessons_->addWidget(l);
+        if (std::count(t.path.begin(), t.path.end(), lesson.id) > 0) continue;
+        ShelfLine* l = lessonLine(lesson);
+        if (!focus && !l->isDone()) focus = l;
     }
-    const auto all = played(desk_);
-    if (!all.empty()) {
-        lessons_->addWidget(heading(tr("Played"), 17, this));
-        for (std::size_t i = all.size(); i-- > (all.size() > 4 ? all.size() - 4 : 0);) {
-            const Played& p = all[i];
-            const book::PracticeItem* which = book::item_named(t.cars, p.play.car);
-            auto* l = plainLabel(this);
-            setMarked(
-                l, QStringLiteral("%1 · %2⟨br⟩%3")
-                       .arg(which ? q(which->text) : QString(), titleOf(p.play),
-                            soft(p.ended ? tr("%1, %2 readings, %3 minutes; %4 of %5 truly inside")
-                                               .arg(tr("%n passes", "one pass", static_cast<int>(p.passes)))
-                                               .arg(p.readings)
-                                               .arg(p.minutes)
-                                               .arg(p.inside)
-                                               .arg(p.of)
-                                         : tr("not ended"))));
-            l->setFont(type(14));
-            l->setWordWrap(true);
-            lessons_->addWidget(l);
-        }
-    }
+    addPlayed();
     lessons_->addStretch(1);
 
     jobs_->addWidget(heading(tr("A whole job"), 17, this));

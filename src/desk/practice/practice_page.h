@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QWidget>
 
+#include "book/practice_file.h"
 #include "job_desk.h"
 #include "shelf/shelf_page.h"
 
@@ -28,6 +29,9 @@ class PracticePage : public QWidget {
   private:
     enum Group { car, story, level };
     void begin();
+    ShelfLine* lessonLine(const book::PracticeItem& lesson, int number = 0);
+    ShelfLine* addPath();
+    void addPlayed();
 
     JobDesk& desk_;
     QVBoxLayout* lessons_;

@@ -165,11 +165,15 @@ QString ReadGuide::keep(const QString& text) {
         return tr("Nothing is held there yet: the space bar walks to the spot and holds the %1.")
             .arg(q(words::tool(desk_.toolFor(*spot_))));
     told_.clear();
-    if (held_ && desk_.practice()->level().tells)
+    if (held_ && desk_.practice()->level().tells) {
+        // In the unit of the rule that was held.
+        Show how = how_;
+        how.lengths = desk_.toolFor(*spot_) == "steel-rule-inch" ? Show::LengthStyle::inch : how_.lengths;
         told_ = tr("You kept %1; it stood at ⟨b⟩%2⟨/b⟩.")
                     .arg(q(quantity->text), quantity->kind == QuantityKind::angle
-                                                ? q(fairchalk::show(Angle::from_deg(held_->at), how_))
-                                                : q(fairchalk::show(Length::from_mm(held_->at), how_)));
+                                                ? q(fairchalk::show(Angle::from_deg(held_->at), how))
+                                                : q(fairchalk::show(Length::from_mm(held_->at), how)));
+    }
     desk_.take(blank(), *quantity);
     held_.reset();
     moveOn();

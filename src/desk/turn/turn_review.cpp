@@ -136,7 +136,7 @@ void Review::wheel(const QRectF& car, const ToeFan& fan, Wheel w) {
     }
     const KnownAngle& now = a_.now.wheels[static_cast<std::size_t>(index_of(w))].toe;
     const KnownAngle* was = found(Measure::toe, w);
-    const bool moved = was && now.known && a_.rounds.size() > 1;
+    const bool moved = was && now.known && show_toe(was->value, how_) != show_toe(now.value, how_);
     if (moved) {
         p_.setPen(c_.stroke(c_.soft, 2, Qt::DashLine));
         fan.line(p_, hub, side, was->value);
@@ -170,14 +170,16 @@ void Review::car(const QRectF& box) {
     for (Wheel w : all_wheels) wheel(car, fan, w);
     p_.setFont(chalked(12));
     p_.setPen(c_.soft);
-    const bool before = a_.rounds.size() > 1;
+    const QString text =
+        turned_since_reading(desk_.job())
+            ? QObject::tr(
+                  "dashed: as it came in; chalk: as it is expected, with its ±; toe drawn %1 times as large")
+        : a_.rounds.size() > 1
+            ? QObject::tr(
+                  "dashed: as it came in; chalk: as it stands, with its ±; toe drawn %1 times as large")
+            : QObject::tr("the car as it stands, in the fans of its targets; toe drawn %1 times as large");
     writeIn(p_, QRectF(box.left(), box.bottom() - 20, box.width(), 18), Qt::AlignCenter,
-            before
-                ? QObject::tr(
-                      "dashed: as it came in; chalk: as it stands, with its ±; toe drawn %1 times as large")
-                      .arg(static_cast<int>(fan.times))
-                : QObject::tr("the car as it stands, in the fans of its targets; toe drawn %1 times as large")
-                      .arg(static_cast<int>(fan.times)));
+            text.arg(static_cast<int>(fan.times)));
 }
 
 void Review::draw() {
