@@ -539,7 +539,7 @@ von oben</translation>
     </message>
     <message>
       <source>%1: not known yet</source>
-      <translation type="unfinished" />
+      <translation>%1: noch nicht bekannt</translation>
     </message>
     <message>
       <source>%1: not known yet how it lies</source>
@@ -1056,6 +1056,10 @@ von oben</translation>
       <translation>Ein paar Worte; Strg und Eingabe sichern sie, Escape geht zurück.</translation>
     </message>
     <message>
+      <source>A figure without its ± calls one job in ten good that is not.</source>
+      <translation>Eine Zahl ohne ihr ± nennt eine Arbeit von zehn gut, die es nicht ist.</translation>
+    </message>
+    <message>
       <source>A finer tool could call it: {0}.</source>
       <translation>Ein feineres Werkzeug könnte es beurteilen: {0}.</translation>
     </message>
@@ -1082,6 +1086,10 @@ von oben</translation>
     <message>
       <source>A gauge on a wire</source>
       <translation>Ein Winkelmesser am Kabel</translation>
+    </message>
+    <message>
+      <source>A gauge shows a lean and its sign: mixed up, camber is set twice as wrong.</source>
+      <translation>Ein Winkelmesser zeigt eine Neigung und ihr Vorzeichen: verwechselt, wird der Sturz doppelt so falsch.</translation>
     </message>
     <message>
       <source>A gauge that sends what it shows: choose where it hangs, and its values go on the line.</source>
@@ -1134,6 +1142,10 @@ von oben</translation>
     <message>
       <source>A loose wheel reads another toe and camber at every touch.</source>
       <translation>Ein loses Rad zeigt bei jeder Berührung andere Spur und anderen Sturz.</translation>
+    </message>
+    <message>
+      <source>A mark shows what moved; then hold, tighten, read.</source>
+      <translation>Ein Strich zeigt, was sich bewegt hat; dann halten, anziehen, ablesen.</translation>
     </message>
     <message>
       <source>A nail or a screw through the tape's hook into the groove holds its end.</source>
@@ -1390,6 +1402,10 @@ von oben</translation>
     <message>
       <source>A wheel's center</source>
       <translation>Die Mitte eines Rades</translation>
+    </message>
+    <message>
+      <source>A whole car, from the strings to the drive</source>
+      <translation>Ein ganzes Auto, von den Schnüren bis zur Fahrt</translation>
     </message>
     <message>
       <source>A whole job</source>
@@ -1812,6 +1828,14 @@ von oben</translation>
       <translation>Neben den eigenen</translation>
     </message>
     <message>
+      <source>Between the boards, ahead of the wheels: what does the tape show?</source>
+      <translation>Zwischen den Brettern, vor den Rädern: was zeigt das Bandmaß?</translation>
+    </message>
+    <message>
+      <source>Between the boards, behind the wheels: what does the tape show?</source>
+      <translation>Zwischen den Brettern, hinter den Rädern: was zeigt das Bandmaß?</translation>
+    </message>
+    <message>
       <source>Between the wheels the larger distance at the rear is toe in.</source>
       <translation>Zwischen den Rädern ist der größere Abstand hinten Vorspur.</translation>
     </message>
@@ -1870,6 +1894,10 @@ von oben</translation>
     <message>
       <source>Both nuts against the bush, which is not twisted, to the manual's torque.</source>
       <translation>Beide Muttern gegen die Buchse, die nicht verdreht ist, mit dem Drehmoment des Handbuchs.</translation>
+    </message>
+    <message>
+      <source>Both rods the same amount, one longer and one shorter: the total toe stays.</source>
+      <translation>Beide Stangen um gleich viel, eine länger und eine kürzer: die Gesamtspur bleibt.</translation>
     </message>
     <message>
       <source>Both rods, equal and opposite</source>
@@ -2024,6 +2052,10 @@ von oben</translation>
       <translation>Sturz an den Enden des Durchlenkens</translation>
     </message>
     <message>
+      <source>Camber by slots moves the toe along; boards tell the total, and nothing of one wheel.</source>
+      <translation>Sturz an Langlöchern nimmt die Spur mit; Bretter nennen die Summe und nichts von einem Rad.</translation>
+    </message>
+    <message>
       <source>Camber changed against the steering axis: compare the gap from rim to strut with the other side.</source>
       <translation>Der Sturz änderte sich gegen die Lenkachse: den Spalt von Felge zu Federbein mit der anderen Seite vergleichen.</translation>
     </message>
@@ -2114,6 +2146,10 @@ von oben</translation>
     <message>
       <source>Caution: toe shows in the tread within weeks; look at it, and go back if it feathers.</source>
       <translation>Vorsicht: Spur zeigt sich binnen Wochen im Profil; ansehen und zurückgehen, wenn es Grate bekommt.</translation>
+    </message>
+    <message>
+      <source>Chalk a mark across thread and nut</source>
+      <translation>Einen Kreidestrich über Gewinde und Mutter</translation>
     </message>
     <message>
       <source>Changed on it, or about to be</source>
@@ -2296,6 +2332,10 @@ von oben</translation>
       <translation>Kleben die Reifen? Eine Probe …</translation>
     </message>
     <message>
+      <source>Does it drift the other way then, it was a tire; the angles have nothing to explain.</source>
+      <translation>Zieht es dann zur anderen Seite, war es ein Reifen; die Winkel haben nichts zu erklären.</translation>
+    </message>
+    <message>
       <source>Does not tell</source>
       <translation>Sagt nicht</translation>
     </message>
@@ -2328,6 +2368,10 @@ von oben</translation>
       <translation>Fahren</translation>
     </message>
     <message>
+      <source>Drive it</source>
+      <translation>Fahren</translation>
+    </message>
+    <message>
       <source>Drive, and say what it did</source>
       <translation>Fahren, und sagen, was es getan hat</translation>
     </message>
@@ -2350,6 +2394,10 @@ von oben</translation>
     <message>
       <source>Each angle has its figure at one height only.</source>
       <translation>Jeder Winkel hat seinen Wert nur in einer Höhe.</translation>
+    </message>
+    <message>
+      <source>Each gauge hangs on the left front wheel. Type what it shows, with its sign, then say which way the wheel's top leans: negative is in, toward the car.</source>
+      <translation>Jeder Winkelmesser hängt am linken Vorderrad. Tippen Sie mit Vorzeichen, was er zeigt, und sagen Sie dann, wohin das Rad oben neigt: negativ ist nach innen, zum Auto.</translation>
     </message>
     <message>
       <source>Each holds at once. Esc goes back.</source>
@@ -2594,8 +2642,8 @@ Mit Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQLi
       <translation>Vier Räder einzustellen, Sturz und Nachlauf mit Beilagen aus einer Dose, und eine längere Stange vor der Achse macht Nachspur.</translation>
     </message>
     <message>
-      <source>Fractions, and a thread that goes the other way.</source>
-      <translation>Brüche, und ein Gewinde, das anders herum geht.</translation>
+      <source>Fractions, a thread that goes the other way, and cams that do most near their middle.</source>
+      <translation>Brüche, ein Gewinde andersherum, und Exzenter, die nahe ihrer Mitte am meisten tun.</translation>
     </message>
     <message>
       <source>Free both locknuts, or clamps: the nut on the left-hand thread loosens the other way, clockwise.</source>
@@ -3054,6 +3102,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Innere und äußere Spurstangenköpfe</translation>
     </message>
     <message>
+      <source>Inside</source>
+      <translation>Innerhalb</translation>
+    </message>
+    <message>
       <source>Inward at the top is camber toward negative; rearward is caster.</source>
       <translation>Oben nach innen ist Sturz gegen Minus; nach hinten ist Nachlauf.</translation>
     </message>
@@ -3162,6 +3214,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Es zieht zu einer Seite</translation>
     </message>
     <message>
+      <source>It runs straight with the steering wheel %1 to the left. What brings it level?</source>
+      <translation>Es läuft geradeaus mit dem Lenkrad %1 nach links. Was bringt es gerade?</translation>
+    </message>
+    <message>
+      <source>It runs straight with the steering wheel %1 to the right. What brings it level?</source>
+      <translation>Es läuft geradeaus mit dem Lenkrad %1 nach rechts. Was bringt es gerade?</translation>
+    </message>
+    <message>
       <source>It saves the second jacking, and with it a round of readings.</source>
       <translation>Das spart das zweite Aufbocken und damit eine Runde Ablesungen.</translation>
     </message>
@@ -3180,6 +3240,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>It stands at the head of the book and on each record.</source>
       <translation>Er steht am Kopf des Buches und auf jedem Bericht.</translation>
+    </message>
+    <message>
+      <source>It stayed: that is the rule</source>
+      <translation>Es blieb: das ist der Maßstab</translation>
     </message>
     <message>
       <source>It stays done up</source>
@@ -3342,6 +3406,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Oben neigt sie sich nach vorn</translation>
     </message>
     <message>
+      <source>Its top leans in</source>
+      <translation>Es neigt oben nach innen</translation>
+    </message>
+    <message>
+      <source>Its top leans out</source>
+      <translation>Es neigt oben nach außen</translation>
+    </message>
+    <message>
       <source>Its top leans rearward</source>
       <translation>Oben neigt sie sich nach hinten</translation>
     </message>
@@ -3368,6 +3440,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Joint middle to joint middle, both sides alike.</source>
       <translation>Gelenkmitte zu Gelenkmitte, beide Seiten gleich.</translation>
+    </message>
+    <message>
+      <source>Judge it</source>
+      <translation>Urteilen</translation>
     </message>
     <message>
       <source>Just checking</source>
@@ -3456,6 +3532,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Left rear toe link</source>
       <translation>Spurlenker hinten links</translation>
+    </message>
+    <message>
+      <source>Left rod longer, right rod shorter</source>
+      <translation>Linke Stange länger, rechte kürzer</translation>
+    </message>
+    <message>
+      <source>Left rod shorter, right rod longer</source>
+      <translation>Linke Stange kürzer, rechte länger</translation>
     </message>
     <message>
       <source>Left string</source>
@@ -3610,6 +3694,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Beladung, die der Hersteller verlangt</translation>
     </message>
     <message>
+      <source>Lock it</source>
+      <translation>Sichern</translation>
+    </message>
+    <message>
       <source>Lock the nuts, then drive it on a straight flat road and say what the wheel does (Ctrl+8).</source>
       <translation>Die Muttern festziehen, dann auf gerader, ebener Straße fahren und sagen, was das Lenkrad tut (Strg+8).</translation>
     </message>
@@ -3624,6 +3712,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Locked</source>
       <translation>Gesichert</translation>
+    </message>
+    <message>
+      <source>Locking moved it: loosen, hold, again</source>
+      <translation>Das Sichern hat es bewegt: lösen, halten, noch einmal</translation>
     </message>
     <message>
       <source>Locknuts cracked, threads oiled, boots off the rods; then down, roll and bounce, and only then the strings. What is loose goes on the loose list.</source>
@@ -3854,6 +3946,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Mehr Nachlauf zum Zurückstellen; mehr auf der Seite des Bordsteins</translation>
     </message>
     <message>
+      <source>More lessons</source>
+      <translation>Weitere Lektionen</translation>
+    </message>
+    <message>
       <source>More negative camber for the corner, little for the tire</source>
       <translation>Mehr negativer Sturz für die Kurve, wenig für den Reifen</translation>
     </message>
@@ -3876,6 +3972,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>My order …</source>
       <translation>Meine Reihenfolge …</translation>
+    </message>
+    <message>
+      <source>Negative camber is in, toward the car.</source>
+      <translation>Negativer Sturz ist nach innen, zum Auto.</translation>
     </message>
     <message>
       <source>Neither</source>
@@ -4222,6 +4322,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nichts: Was sich um mehr als sein ± bewegt hat, ist eine Neuigkeit.</translation>
     </message>
     <message>
+      <source>Now a whole car</source>
+      <translation>Nun ein ganzes Auto</translation>
+    </message>
+    <message>
       <source>Now {0}.</source>
       <translation>Jetzt {0}.</translation>
     </message>
@@ -4510,6 +4614,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nachspur vorn lenkt sofort ein, Vorspur hinten hält es vom Ausbrechen ab.</translation>
     </message>
     <message>
+      <source>Outside</source>
+      <translation>Außerhalb</translation>
+    </message>
+    <message>
       <source>Outward along the slot takes the top of the wheel out.</source>
       <translation>Nach außen im Langloch bringt das Rad oben nach außen.</translation>
     </message>
@@ -4746,6 +4854,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       </translation>
     </message>
     <message>
+      <source>Read a gauge</source>
+      <translation>Einen Winkelmesser ablesen</translation>
+    </message>
+    <message>
       <source>Read a rule</source>
       <translation>Einen Maßstab ablesen</translation>
     </message>
@@ -4764,6 +4876,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Read angles with it</source>
       <translation>Winkel damit ablesen</translation>
+    </message>
+    <message>
+      <source>Read boards</source>
+      <translation>Bretter ablesen</translation>
     </message>
     <message>
       <source>Read from the bar to the front and to the back lip of the front rim. Then turn the bar over and read again: what differs is the bar's own bend.</source>
@@ -4786,6 +4902,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Das Auto jetzt ablesen, bevor etwas gedreht wird: Das steht daneben.</translation>
     </message>
     <message>
+      <source>Read the front lip before the nut is tightened and after it, and say whether locking has moved the rod. More than half a millimetre at the lip is not the rule.</source>
+      <translation>Lesen Sie den vorderen Rand ab, bevor die Mutter angezogen wird und danach, und sagen Sie, ob das Sichern die Stange bewegt hat. Mehr als ein halber Millimeter am Rand ist nicht der Maßstab.</translation>
+    </message>
+    <message>
       <source>Read the front lip, then once more when the rod is a quarter turn longer and the car was shaken. Say which way it goes on.</source>
       <translation>Den vorderen Rand ablesen, dann noch einmal, wenn die Stange eine Vierteldrehung länger ist und das Auto gerüttelt wurde. Sagen, wie herum es weitergeht.</translation>
     </message>
@@ -4796,6 +4916,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Read the gauge on the left front wheel: straight, turned out by 20 degrees, and turned in by 20.</source>
       <translation>Den Winkelmesser am Rad vorn links ablesen: geradeaus, um 20 Grad nach außen gelenkt und um 20 nach innen.</translation>
+    </message>
+    <message>
+      <source>Read the lip once more</source>
+      <translation>Den Rand noch einmal ablesen</translation>
+    </message>
+    <message>
+      <source>Read the tape between the boards ahead of the wheels, then the one behind them, and say which way the wheels point.</source>
+      <translation>Lesen Sie das Bandmaß zwischen den Brettern vor den Rädern ab, dann das dahinter, und sagen Sie, wohin die Räder zeigen.</translation>
     </message>
     <message>
       <source>Read where the string crosses the two inner arms, from the rim.</source>
@@ -4988,6 +5116,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Rough toe, the rest, toe again</source>
       <translation>Grob die Spur, das Übrige, wieder die Spur</translation>
+    </message>
+    <message>
+      <source>Rule</source>
+      <translation>Maßstab</translation>
     </message>
     <message>
       <source>Run-out</source>
@@ -5230,6 +5362,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Seit „%1“, %2</translation>
     </message>
     <message>
+      <source>Size</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
       <source>Slide the bars until it is about as far from hub to string on both sides. About is enough: how the strings lie is solved from the readings. Those who want them square have the assistant.</source>
       <translation>Die Stangen schieben, bis es von Nabe zu Schnur auf beiden Seiten etwa gleich weit ist. Etwa genügt: Wie die Schnüre liegen, wird aus den Ablesungen gelöst. Wer sie rechtwinklig will, hat den Helfer.</translation>
     </message>
@@ -5466,6 +5602,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>In dieser Werkstatt früher vermessen:</translation>
     </message>
     <message>
+      <source>Swap the front tires over</source>
+      <translation>Die Vorderreifen tauschen</translation>
+    </message>
+    <message>
       <source>Sweep marks</source>
       <translation>Marken für den Lenkeinschlag</translation>
     </message>
@@ -5544,6 +5684,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Tarnby estate</source>
       <translation>Tarnby-Kombi</translation>
+    </message>
+    <message>
+      <source>Tarnby estate on slots</source>
+      <translation>Tarnby-Kombi mit Langlöchern</translation>
     </message>
     <message>
       <source>Tells</source>
@@ -5636,6 +5780,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>The axle rolls about its links: caster changes, the drag link pulls the steering wheel off its middle, a panhard rod the whole axle sideways.</source>
       <translation>Die Achse rollt um ihre Lenker: Der Nachlauf ändert sich, die Schubstange zieht das Lenkrad aus der Mitte, ein Panhardstab die ganze Achse zur Seite.</translation>
+    </message>
+    <message>
+      <source>The bar is as long as its ±: the truth lies on it 19 times in 20.</source>
+      <translation>Der Balken ist so lang wie sein ±: die Wahrheit liegt 19-mal von 20 auf ihm.</translation>
     </message>
     <message>
       <source>The bare upright's axis</source>
@@ -5762,6 +5910,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Die erste Fahrt: langsam, an einem sicheren Ort, Bremsen geprüft, leichte Hände; dann jede Mutter noch einmal ansehen.</translation>
     </message>
     <message>
+      <source>The first half hour</source>
+      <translation>Die erste halbe Stunde</translation>
+    </message>
+    <message>
       <source>The floor</source>
       <translation>Der Boden</translation>
     </message>
@@ -5810,6 +5962,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Der Winkelmesser am Rad vorn links, geradeaus:</translation>
     </message>
     <message>
+      <source>The gauge on the left front wheel: what does it show?</source>
+      <translation>Der Winkelmesser am linken Vorderrad: was zeigt er?</translation>
+    </message>
+    <message>
       <source>The gauge sent %1; a length is asked for here.</source>
       <translation>Der Winkelmesser sandte %1; hier wird eine Länge gefragt.</translation>
     </message>
@@ -5834,6 +5990,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Die Skala des Winkelmessers ist gemacht für</translation>
     </message>
     <message>
+      <source>The hatched band is what is wanted, the bar what was measured, as long as its ±. Inside is said where all of the bar lies in the band, outside where none of it does; else it is too close to call, and is read again or left with its ±.</source>
+      <translation>Das schraffierte Band ist, was gewünscht ist, der Balken, was gemessen wurde, so lang wie sein ±. Innerhalb heißt es, wo der ganze Balken im Band liegt, außerhalb, wo nichts von ihm darin liegt; sonst ist es zu knapp und wird noch einmal abgelesen oder mit seinem ± gelassen.</translation>
+    </message>
+    <message>
       <source>The height of the water, or of the line, above the floor at each wheel's spot. The line's own height does not matter.</source>
       <translation>Die Höhe des Wassers oder der Linie über dem Boden an der Stelle jedes Rades. Die Höhe der Linie selbst ist gleichgültig.</translation>
     </message>
@@ -5844,6 +6004,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>The job is in the book.</source>
       <translation>Der Auftrag steht im Buch.</translation>
+    </message>
+    <message>
+      <source>The job is not done when the rule shows it, but when it still shows it with the nut tight.</source>
+      <translation>Fertig ist es nicht, wenn der Maßstab es zeigt, sondern wenn er es mit fester Mutter noch zeigt.</translation>
     </message>
     <message>
       <source>The last reading here was wrong …</source>
@@ -5892,6 +6056,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>The nut in the middle holds the spring together: it stays on.</source>
       <translation>Die Mutter in der Mitte hält die Feder zusammen: Sie bleibt drauf.</translation>
+    </message>
+    <message>
+      <source>The nut is loose: what does the thread stand at?</source>
+      <translation>Die Mutter ist lose: wo steht der Faden?</translation>
+    </message>
+    <message>
+      <source>The nut is tight: what does the thread stand at now?</source>
+      <translation>Die Mutter ist fest: wo steht der Faden jetzt?</translation>
     </message>
     <message>
       <source>The one here</source>
@@ -6030,6 +6202,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Die Stangen wurden nach gezählten Gängen aufgesetzt, und das Lenkrad steht schief.</translation>
     </message>
     <message>
+      <source>The rule shows what was wanted. What comes first?</source>
+      <translation>Der Maßstab zeigt, was gewünscht war. Was kommt zuerst?</translation>
+    </message>
+    <message>
       <source>The rule was held askew, by %1: %2.</source>
       <translation>Der Maßstab lag schief, um %1: %2.</translation>
     </message>
@@ -6114,6 +6290,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Das Lenkrad steht schief</translation>
     </message>
     <message>
+      <source>The steering wheel tells what the rules can't: where the fronts stand to the rear axle.</source>
+      <translation>Das Lenkrad sagt, was die Maßstäbe nicht sagen können: wie die Vorderräder zur Hinterachse stehen.</translation>
+    </message>
+    <message>
       <source>The string is outside the wheel. Which way does the wheel point?</source>
       <translation>Die Schnur ist außen am Rad. Wohin zeigt das Rad?</translation>
     </message>
@@ -6180,6 +6360,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>The toe stands where the rods were left alone; the steering wheel may be off by a spline, some ten degrees.</source>
       <translation>Die Spur gilt, wo die Stangen unberührt blieben; das Lenkrad kann um einen Zahn daneben stehen, etwa zehn Grad.</translation>
+    </message>
+    <message>
+      <source>The total toe is right and is to stay so: one rod gets as much longer as the other gets shorter. Straight ahead the front wheels follow the rear axle; the steering wheel shows by how much the rods stand to one side. Say what brings it level.</source>
+      <translation>Die Gesamtspur stimmt und soll so bleiben: eine Stange wird um so viel länger, wie die andere kürzer wird. Geradeaus folgen die Vorderräder der Hinterachse; das Lenkrad zeigt, um wie viel die Stangen zu einer Seite stehen. Sagen Sie, was es gerade bringt.</translation>
     </message>
     <message>
       <source>The truth</source>
@@ -6378,6 +6562,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Diese Runde ist abgelesen. Eingabe geht weiter zu dem, was zu drehen ist; jede Stelle kann neu abgelesen werden.</translation>
     </message>
     <message>
+      <source>This rule has inches: a bare number is inches.</source>
+      <translation>Dieser Maßstab hat Zoll: eine bloße Zahl ist Zoll.</translation>
+    </message>
+    <message>
+      <source>This rule has millimetres: a bare number is mm.</source>
+      <translation>Dieser Maßstab hat Millimeter: eine bloße Zahl ist mm.</translation>
+    </message>
+    <message>
       <source>This screen</source>
       <translation>Dieser Bildschirm</translation>
     </message>
@@ -6412,6 +6604,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Tighten or replace the mounts; lock the column's pinch bolt to the manual's torque.</source>
       <translation>Die Befestigung festziehen oder ersetzen; die Klemmschraube der Säule mit dem Drehmoment des Handbuchs sichern.</translation>
+    </message>
+    <message>
+      <source>Tighten the nut</source>
+      <translation>Die Mutter anziehen</translation>
     </message>
     <message>
       <source>Tighten to the manual's torque</source>
@@ -6518,6 +6714,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Die Spur kommt nur so nah, wie das Auto es zum Rollen braucht; das Feine wartet, bis nichts sie mehr bewegt.</translation>
     </message>
     <message>
+      <source>Toe is right, the wheel sits level, and held level it drifts to the left. What first?</source>
+      <translation>Die Spur stimmt, das Lenkrad steht gerade, und gerade gehalten zieht es nach links. Was zuerst?</translation>
+    </message>
+    <message>
       <source>Toe is uncertain by the play, and wanders while the wheels are turned.</source>
       <translation>Die Spur ist um das Spiel unsicher und wandert, während die Räder gelenkt werden.</translation>
     </message>
@@ -6610,6 +6810,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Drehmomente, Dose</translation>
     </message>
     <message>
+      <source>Total toe %1 ±%2; %3 to %4 is wanted. What is it?</source>
+      <translation>Gesamtspur %1 ±%2; gewünscht ist %3 bis %4. Was ist es?</translation>
+    </message>
+    <message>
       <source>Total toe of that axle, as the gauge shows it.</source>
       <translation>Gesamtspur dieser Achse, wie der Spurmesser sie zeigt.</translation>
     </message>
@@ -6636,6 +6840,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Turn as drawn, then read again.</source>
       <translation>Drehen wie gezeichnet, dann neu ablesen.</translation>
+    </message>
+    <message>
+      <source>Turn both rods</source>
+      <translation>Beide Stangen drehen</translation>
     </message>
     <message>
       <source>Turn has it as Left as the right and Right as the left. Caution: both sides may be wrong alike.</source>
@@ -6784,6 +6992,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Two boards alike, clamped together for the saw cuts. Slots ⟨b⟩%1⟨/b⟩ apart, %2 above the floor, on a board %3 by %4.</source>
       <translation>Zwei gleiche Bretter, für die Sägeschnitte zusammengespannt. Schlitze ⟨b⟩%1⟨/b⟩ auseinander, %2 über dem Boden, auf einem Brett von %3 mal %4.</translation>
+    </message>
+    <message>
+      <source>Two boards and two tapes tell the total toe in ten minutes, and nothing of one wheel alone.</source>
+      <translation>Zwei Bretter und zwei Bandmaße nennen die Gesamtspur in zehn Minuten, und nichts von einem Rad allein.</translation>
     </message>
     <message>
       <source>Two equal arms for each wheel that clip to the rim and stand out square from it, with a nick at the same distance on the outer ones.</source>
@@ -6988,6 +7200,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>What happened?</source>
       <translation>Was ist geschehen?</translation>
+    </message>
+    <message>
+      <source>What has locking done?</source>
+      <translation>Was hat das Sichern getan?</translation>
     </message>
     <message>
       <source>What has to become of the rod?</source>
@@ -7278,6 +7494,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Welche heute Abend? …</translation>
     </message>
     <message>
+      <source>Which way does the wheel's top lean?</source>
+      <translation>Wohin neigt das Rad oben?</translation>
+    </message>
+    <message>
       <source>Which way the rear axle points (thrust)</source>
       <translation>Wohin die Hinterachse zeigt (Fahrachse)</translation>
     </message>
@@ -7509,8 +7729,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>der Hebel ist geschätzt: gelernt wird es mit der ersten Drehung</translation>
     </message>
     <message>
-      <source>a long car read in inches, left-hand threads at its rods</source>
-      <translation>ein langes Auto, in Zoll abgelesen, Linksgewinde an seinen Stangen</translation>
+      <source>a long car read in inches, left-hand threads at its rods, cams at its upper arms; a level and a rule for camber</source>
+      <translation>ein langes Auto, in Zoll abgelesen, Linksgewinde an den Stangen, Exzenter an den oberen Lenkern; Wasserwaage und Maßstab für den Sturz</translation>
     </message>
     <message>
       <source>a mark or click</source>
@@ -7745,12 +7965,20 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>wie der letzte Auftrag es ließ</translation>
     </message>
     <message>
+      <source>as the lengths</source>
+      <translation>wie die Längen</translation>
+    </message>
+    <message>
       <source>as the sheet has it</source>
       <translation>wie das Blatt es hat</translation>
     </message>
     <message>
       <source>as the system</source>
       <translation>wie das System</translation>
+    </message>
+    <message>
+      <source>as usual</source>
+      <translation>wie üblich</translation>
     </message>
     <message>
       <source>as you lie under the bumper: middle of the car left, wheel right</source>
@@ -7939,6 +8167,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>by the likes of this suspension: learnt as it is turned</source>
       <translation>nach ähnlichen Aufhängungen: gelernt wird es beim Drehen</translation>
+    </message>
+    <message>
+      <source>by your own jobs</source>
+      <translation>nach den eigenen Arbeiten</translation>
     </message>
     <message>
       <source>caliper</source>
@@ -8146,11 +8378,11 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>dashed: as it came in; chalk: as it is expected, with its ±; toe drawn %1 times as large</source>
-      <translation type="unfinished" />
+      <translation>gestrichelt: wie es kam; Kreide: wie es zu erwarten ist, mit seinem ±; Spur %1-mal so groß gezeichnet</translation>
     </message>
     <message>
       <source>dashed: as it came in; chalk: as it stands, with its ±; toe drawn %1 times as large</source>
-      <translation type="unfinished" />
+      <translation>gestrichelt: wie es kam; Kreide: wie es steht, mit seinem ±; Spur %1-mal so groß gezeichnet</translation>
     </message>
     <message>
       <source>dashed: as it stands</source>
@@ -8266,7 +8498,7 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>each nut of this car, where it sits</source>
-      <translation type="unfinished" />
+      <translation>jede Mutter dieses Autos, wo sie sitzt</translation>
     </message>
     <message>
       <source>each wheel</source>
@@ -8769,6 +9001,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>nach innen: Sturz unter null</translation>
     </message>
     <message>
+      <source>inch rule</source>
+      <translation>Zollmaßstab</translation>
+    </message>
+    <message>
       <source>inches</source>
       <translation>Zoll</translation>
     </message>
@@ -8899,6 +9135,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>its name</source>
       <translation>sein Name</translation>
+    </message>
+    <message>
+      <source>its rods run ahead of the front axle</source>
+      <translation>seine Stangen laufen vor der Vorderachse</translation>
+    </message>
+    <message>
+      <source>its rods run behind the front axle</source>
+      <translation>seine Stangen laufen hinter der Vorderachse</translation>
     </message>
     <message>
       <source>its steering arm</source>
@@ -9249,6 +9493,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>mm von der Schnur; an den Stangen von Schnur zu Schnur; beide Messungen untereinander</translation>
     </message>
     <message>
+      <source>mm rule</source>
+      <translation>mm-Maßstab</translation>
+    </message>
+    <message>
       <source>more</source>
       <translation>mehr</translation>
     </message>
@@ -9435,6 +9683,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>not set straight</source>
       <translation>nicht gerade gestellt</translation>
+    </message>
+    <message>
+      <source>not shown</source>
+      <translation>nicht gezeigt</translation>
     </message>
     <message>
       <source>not surveyed</source>
@@ -10530,7 +10782,7 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>the car as it stands, in the fans of its targets; toe drawn %1 times as large</source>
-      <translation type="unfinished" />
+      <translation>das Auto, wie es steht, in den Fächern seiner Ziele; Spur %1-mal so groß gezeichnet</translation>
     </message>
     <message>
       <source>the car's centerline</source>
@@ -10667,6 +10919,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the rod's length</source>
       <translation>die Länge der Stange</translation>
+    </message>
+    <message>
+      <source>the same car with slotted strut bolts; boards and a gauge instead of strings</source>
+      <translation>dasselbe Auto mit Langlöchern am Federbein; Bretter und ein Winkelmesser statt Schnüren</translation>
     </message>
     <message>
       <source>the same out and in; each reading may still say its own</source>

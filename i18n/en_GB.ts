@@ -1056,6 +1056,10 @@ from above</translation>
       <translation>A few words; Ctrl and Enter keep them, Escape goes back.</translation>
     </message>
     <message>
+      <source>A figure without its ± calls one job in ten good that is not.</source>
+      <translation>A figure without its ± calls one job in ten good that is not.</translation>
+    </message>
+    <message>
       <source>A finer tool could call it: {0}.</source>
       <translation>A finer tool could call it: {0}.</translation>
     </message>
@@ -1082,6 +1086,10 @@ from above</translation>
     <message>
       <source>A gauge on a wire</source>
       <translation>A gauge on a wire</translation>
+    </message>
+    <message>
+      <source>A gauge shows a lean and its sign: mixed up, camber is set twice as wrong.</source>
+      <translation>A gauge shows a lean and its sign: mixed up, camber is set twice as wrong.</translation>
     </message>
     <message>
       <source>A gauge that sends what it shows: choose where it hangs, and its values go on the line.</source>
@@ -1134,6 +1142,10 @@ from above</translation>
     <message>
       <source>A loose wheel reads another toe and camber at every touch.</source>
       <translation>A loose wheel reads another toe and camber at every touch.</translation>
+    </message>
+    <message>
+      <source>A mark shows what moved; then hold, tighten, read.</source>
+      <translation>A mark shows what moved; then hold, tighten, read.</translation>
     </message>
     <message>
       <source>A nail or a screw through the tape's hook into the groove holds its end.</source>
@@ -1390,6 +1402,10 @@ from above</translation>
     <message>
       <source>A wheel's center</source>
       <translation>A wheel's centre</translation>
+    </message>
+    <message>
+      <source>A whole car, from the strings to the drive</source>
+      <translation>A whole car, from the strings to the drive</translation>
     </message>
     <message>
       <source>A whole job</source>
@@ -1812,6 +1828,14 @@ from above</translation>
       <translation>Beside one's own</translation>
     </message>
     <message>
+      <source>Between the boards, ahead of the wheels: what does the tape show?</source>
+      <translation>Between the boards, ahead of the wheels: what does the tape show?</translation>
+    </message>
+    <message>
+      <source>Between the boards, behind the wheels: what does the tape show?</source>
+      <translation>Between the boards, behind the wheels: what does the tape show?</translation>
+    </message>
+    <message>
       <source>Between the wheels the larger distance at the rear is toe in.</source>
       <translation>Between the wheels the larger distance at the rear is toe in.</translation>
     </message>
@@ -1870,6 +1894,10 @@ from above</translation>
     <message>
       <source>Both nuts against the bush, which is not twisted, to the manual's torque.</source>
       <translation>Both nuts against the bush, which is not twisted, to the manual's torque.</translation>
+    </message>
+    <message>
+      <source>Both rods the same amount, one longer and one shorter: the total toe stays.</source>
+      <translation>Both rods the same amount, one longer and one shorter: the total toe stays.</translation>
     </message>
     <message>
       <source>Both rods, equal and opposite</source>
@@ -2024,6 +2052,10 @@ from above</translation>
       <translation>Camber at the ends of a sweep</translation>
     </message>
     <message>
+      <source>Camber by slots moves the toe along; boards tell the total, and nothing of one wheel.</source>
+      <translation>Camber by slots moves the toe along; boards tell the total, and nothing of one wheel.</translation>
+    </message>
+    <message>
       <source>Camber changed against the steering axis: compare the gap from rim to strut with the other side.</source>
       <translation>Camber changed against the steering axis: compare the gap from rim to strut with the other side.</translation>
     </message>
@@ -2114,6 +2146,10 @@ from above</translation>
     <message>
       <source>Caution: toe shows in the tread within weeks; look at it, and go back if it feathers.</source>
       <translation>Caution: toe shows in the tread within weeks; look at it, and go back if it feathers.</translation>
+    </message>
+    <message>
+      <source>Chalk a mark across thread and nut</source>
+      <translation>Chalk a mark across thread and nut</translation>
     </message>
     <message>
       <source>Changed on it, or about to be</source>
@@ -2296,6 +2332,10 @@ from above</translation>
       <translation>Do the tyres stick? A test …</translation>
     </message>
     <message>
+      <source>Does it drift the other way then, it was a tire; the angles have nothing to explain.</source>
+      <translation>Does it drift the other way then, it was a tyre; the angles have nothing to explain.</translation>
+    </message>
+    <message>
       <source>Does not tell</source>
       <translation>Does not tell</translation>
     </message>
@@ -2328,6 +2368,10 @@ from above</translation>
       <translation>Drive</translation>
     </message>
     <message>
+      <source>Drive it</source>
+      <translation>Drive it</translation>
+    </message>
+    <message>
       <source>Drive, and say what it did</source>
       <translation>Drive, and say what it did</translation>
     </message>
@@ -2350,6 +2394,10 @@ from above</translation>
     <message>
       <source>Each angle has its figure at one height only.</source>
       <translation>Each angle has its figure at one height only.</translation>
+    </message>
+    <message>
+      <source>Each gauge hangs on the left front wheel. Type what it shows, with its sign, then say which way the wheel's top leans: negative is in, toward the car.</source>
+      <translation>Each gauge hangs on the left front wheel. Type what it shows, with its sign, then say which way the wheel's top leans: negative is in, toward the car.</translation>
     </message>
     <message>
       <source>Each holds at once. Esc goes back.</source>
@@ -2594,8 +2642,8 @@ With Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQL
       <translation>Four wheels to set, camber and caster by shims from a tin, and a longer rod ahead of the axle toes out.</translation>
     </message>
     <message>
-      <source>Fractions, and a thread that goes the other way.</source>
-      <translation>Fractions, and a thread that goes the other way.</translation>
+      <source>Fractions, a thread that goes the other way, and cams that do most near their middle.</source>
+      <translation>Fractions, a thread that goes the other way, and cams that do most near their middle.</translation>
     </message>
     <message>
       <source>Free both locknuts, or clamps: the nut on the left-hand thread loosens the other way, clockwise.</source>
@@ -3054,6 +3102,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Inner and outer track-rod ends</translation>
     </message>
     <message>
+      <source>Inside</source>
+      <translation>Inside</translation>
+    </message>
+    <message>
       <source>Inward at the top is camber toward negative; rearward is caster.</source>
       <translation>Inward at the top is camber toward negative; rearward is caster.</translation>
     </message>
@@ -3162,6 +3214,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>It pulls to one side</translation>
     </message>
     <message>
+      <source>It runs straight with the steering wheel %1 to the left. What brings it level?</source>
+      <translation>It runs straight with the steering wheel %1 to the left. What brings it level?</translation>
+    </message>
+    <message>
+      <source>It runs straight with the steering wheel %1 to the right. What brings it level?</source>
+      <translation>It runs straight with the steering wheel %1 to the right. What brings it level?</translation>
+    </message>
+    <message>
       <source>It saves the second jacking, and with it a round of readings.</source>
       <translation>It saves the second jacking, and with it a round of readings.</translation>
     </message>
@@ -3180,6 +3240,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>It stands at the head of the book and on each record.</source>
       <translation>It stands at the head of the book and on each record.</translation>
+    </message>
+    <message>
+      <source>It stayed: that is the rule</source>
+      <translation>It stayed: that is the rule</translation>
     </message>
     <message>
       <source>It stays done up</source>
@@ -3342,6 +3406,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Its top leans forward</translation>
     </message>
     <message>
+      <source>Its top leans in</source>
+      <translation>Its top leans in</translation>
+    </message>
+    <message>
+      <source>Its top leans out</source>
+      <translation>Its top leans out</translation>
+    </message>
+    <message>
       <source>Its top leans rearward</source>
       <translation>Its top leans rearward</translation>
     </message>
@@ -3368,6 +3440,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Joint middle to joint middle, both sides alike.</source>
       <translation>Joint middle to joint middle, both sides alike.</translation>
+    </message>
+    <message>
+      <source>Judge it</source>
+      <translation>Judge it</translation>
     </message>
     <message>
       <source>Just checking</source>
@@ -3456,6 +3532,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Left rear toe link</source>
       <translation>Left rear toe link</translation>
+    </message>
+    <message>
+      <source>Left rod longer, right rod shorter</source>
+      <translation>Left rod longer, right rod shorter</translation>
+    </message>
+    <message>
+      <source>Left rod shorter, right rod longer</source>
+      <translation>Left rod shorter, right rod longer</translation>
     </message>
     <message>
       <source>Left string</source>
@@ -3610,6 +3694,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Load the maker asks for</translation>
     </message>
     <message>
+      <source>Lock it</source>
+      <translation>Lock it</translation>
+    </message>
+    <message>
       <source>Lock the nuts, then drive it on a straight flat road and say what the wheel does (Ctrl+8).</source>
       <translation>Lock the nuts, then drive it on a straight flat road and say what the wheel does (Ctrl+8).</translation>
     </message>
@@ -3624,6 +3712,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Locked</source>
       <translation>Locked</translation>
+    </message>
+    <message>
+      <source>Locking moved it: loosen, hold, again</source>
+      <translation>Locking moved it: loosen, hold, again</translation>
     </message>
     <message>
       <source>Locknuts cracked, threads oiled, boots off the rods; then down, roll and bounce, and only then the strings. What is loose goes on the loose list.</source>
@@ -3854,6 +3946,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>More caster for self-centreing; more on the side of the kerb</translation>
     </message>
     <message>
+      <source>More lessons</source>
+      <translation>More lessons</translation>
+    </message>
+    <message>
       <source>More negative camber for the corner, little for the tire</source>
       <translation>More negative camber for the corner, little for the tyre</translation>
     </message>
@@ -3876,6 +3972,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>My order …</source>
       <translation>My order …</translation>
+    </message>
+    <message>
+      <source>Negative camber is in, toward the car.</source>
+      <translation>Negative camber is in, toward the car.</translation>
     </message>
     <message>
       <source>Neither</source>
@@ -4222,6 +4322,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Nothing: what has moved by more than its ± is news.</translation>
     </message>
     <message>
+      <source>Now a whole car</source>
+      <translation>Now a whole car</translation>
+    </message>
+    <message>
       <source>Now {0}.</source>
       <translation>Now {0}.</translation>
     </message>
@@ -4510,6 +4614,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Out at the front turns in at once, in at the rear keeps it from stepping out.</translation>
     </message>
     <message>
+      <source>Outside</source>
+      <translation>Outside</translation>
+    </message>
+    <message>
       <source>Outward along the slot takes the top of the wheel out.</source>
       <translation>Outward along the slot takes the top of the wheel out.</translation>
     </message>
@@ -4746,6 +4854,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       </translation>
     </message>
     <message>
+      <source>Read a gauge</source>
+      <translation>Read a gauge</translation>
+    </message>
+    <message>
       <source>Read a rule</source>
       <translation>Read a rule</translation>
     </message>
@@ -4764,6 +4876,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Read angles with it</source>
       <translation>Read angles with it</translation>
+    </message>
+    <message>
+      <source>Read boards</source>
+      <translation>Read boards</translation>
     </message>
     <message>
       <source>Read from the bar to the front and to the back lip of the front rim. Then turn the bar over and read again: what differs is the bar's own bend.</source>
@@ -4786,6 +4902,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Read the car now, before anything is turned: that stands beside it.</translation>
     </message>
     <message>
+      <source>Read the front lip before the nut is tightened and after it, and say whether locking has moved the rod. More than half a millimetre at the lip is not the rule.</source>
+      <translation>Read the front lip before the nut is tightened and after it, and say whether locking has moved the rod. More than half a millimetre at the lip is not the rule.</translation>
+    </message>
+    <message>
       <source>Read the front lip, then once more when the rod is a quarter turn longer and the car was shaken. Say which way it goes on.</source>
       <translation>Read the front lip, then once more when the rod is a quarter turn longer and the car was shaken. Say which way it goes on.</translation>
     </message>
@@ -4796,6 +4916,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Read the gauge on the left front wheel: straight, turned out by 20 degrees, and turned in by 20.</source>
       <translation>Read the gauge on the left front wheel: straight, turned out by 20 degrees, and turned in by 20.</translation>
+    </message>
+    <message>
+      <source>Read the lip once more</source>
+      <translation>Read the lip once more</translation>
+    </message>
+    <message>
+      <source>Read the tape between the boards ahead of the wheels, then the one behind them, and say which way the wheels point.</source>
+      <translation>Read the tape between the boards ahead of the wheels, then the one behind them, and say which way the wheels point.</translation>
     </message>
     <message>
       <source>Read where the string crosses the two inner arms, from the rim.</source>
@@ -4988,6 +5116,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Rough toe, the rest, toe again</source>
       <translation>Rough toe, the rest, toe again</translation>
+    </message>
+    <message>
+      <source>Rule</source>
+      <translation>Rule</translation>
     </message>
     <message>
       <source>Run-out</source>
@@ -5230,6 +5362,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Since “%1”, %2</translation>
     </message>
     <message>
+      <source>Size</source>
+      <translation>Size</translation>
+    </message>
+    <message>
       <source>Slide the bars until it is about as far from hub to string on both sides. About is enough: how the strings lie is solved from the readings. Those who want them square have the assistant.</source>
       <translation>Slide the bars until it is about as far from hub to string on both sides. About is enough: how the strings lie is solved from the readings. Those who want them square have the assistant.</translation>
     </message>
@@ -5466,6 +5602,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Surveyed before, in this garage:</translation>
     </message>
     <message>
+      <source>Swap the front tires over</source>
+      <translation>Swap the front tyres over</translation>
+    </message>
+    <message>
       <source>Sweep marks</source>
       <translation>Sweep marks</translation>
     </message>
@@ -5544,6 +5684,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Tarnby estate</source>
       <translation>Tarnby estate</translation>
+    </message>
+    <message>
+      <source>Tarnby estate on slots</source>
+      <translation>Tarnby estate on slots</translation>
     </message>
     <message>
       <source>Tells</source>
@@ -5636,6 +5780,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>The axle rolls about its links: caster changes, the drag link pulls the steering wheel off its middle, a panhard rod the whole axle sideways.</source>
       <translation>The axle rolls about its links: caster changes, the drag link pulls the steering wheel off its middle, a panhard rod the whole axle sideways.</translation>
+    </message>
+    <message>
+      <source>The bar is as long as its ±: the truth lies on it 19 times in 20.</source>
+      <translation>The bar is as long as its ±: the truth lies on it 19 times in 20.</translation>
     </message>
     <message>
       <source>The bare upright's axis</source>
@@ -5762,6 +5910,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The first drive: slowly, in a safe place, brakes tried, hands light; then look at every nut again.</translation>
     </message>
     <message>
+      <source>The first half hour</source>
+      <translation>The first half hour</translation>
+    </message>
+    <message>
       <source>The floor</source>
       <translation>The floor</translation>
     </message>
@@ -5810,6 +5962,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The gauge on the left front wheel, straight ahead:</translation>
     </message>
     <message>
+      <source>The gauge on the left front wheel: what does it show?</source>
+      <translation>The gauge on the left front wheel: what does it show?</translation>
+    </message>
+    <message>
       <source>The gauge sent %1; a length is asked for here.</source>
       <translation>The gauge sent %1; a length is asked for here.</translation>
     </message>
@@ -5834,6 +5990,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The gauge's scale is made for</translation>
     </message>
     <message>
+      <source>The hatched band is what is wanted, the bar what was measured, as long as its ±. Inside is said where all of the bar lies in the band, outside where none of it does; else it is too close to call, and is read again or left with its ±.</source>
+      <translation>The hatched band is what is wanted, the bar what was measured, as long as its ±. Inside is said where all of the bar lies in the band, outside where none of it does; else it is too close to call, and is read again or left with its ±.</translation>
+    </message>
+    <message>
       <source>The height of the water, or of the line, above the floor at each wheel's spot. The line's own height does not matter.</source>
       <translation>The height of the water, or of the line, above the floor at each wheel's spot. The line's own height does not matter.</translation>
     </message>
@@ -5844,6 +6004,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>The job is in the book.</source>
       <translation>The job is in the book.</translation>
+    </message>
+    <message>
+      <source>The job is not done when the rule shows it, but when it still shows it with the nut tight.</source>
+      <translation>The job is not done when the rule shows it, but when it still shows it with the nut tight.</translation>
     </message>
     <message>
       <source>The last reading here was wrong …</source>
@@ -5892,6 +6056,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>The nut in the middle holds the spring together: it stays on.</source>
       <translation>The nut in the middle holds the spring together: it stays on.</translation>
+    </message>
+    <message>
+      <source>The nut is loose: what does the thread stand at?</source>
+      <translation>The nut is loose: what does the thread stand at?</translation>
+    </message>
+    <message>
+      <source>The nut is tight: what does the thread stand at now?</source>
+      <translation>The nut is tight: what does the thread stand at now?</translation>
     </message>
     <message>
       <source>The one here</source>
@@ -6030,6 +6202,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The rods were put on by counting threads, and the wheel sits crooked.</translation>
     </message>
     <message>
+      <source>The rule shows what was wanted. What comes first?</source>
+      <translation>The rule shows what was wanted. What comes first?</translation>
+    </message>
+    <message>
       <source>The rule was held askew, by %1: %2.</source>
       <translation>The rule was held askew, by %1: %2.</translation>
     </message>
@@ -6114,6 +6290,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The steering wheel sits crooked</translation>
     </message>
     <message>
+      <source>The steering wheel tells what the rules can't: where the fronts stand to the rear axle.</source>
+      <translation>The steering wheel tells what the rules can't: where the fronts stand to the rear axle.</translation>
+    </message>
+    <message>
       <source>The string is outside the wheel. Which way does the wheel point?</source>
       <translation>The string is outside the wheel. Which way does the wheel point?</translation>
     </message>
@@ -6180,6 +6360,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>The toe stands where the rods were left alone; the steering wheel may be off by a spline, some ten degrees.</source>
       <translation>The toe stands where the rods were left alone; the steering wheel may be off by a spline, some ten degrees.</translation>
+    </message>
+    <message>
+      <source>The total toe is right and is to stay so: one rod gets as much longer as the other gets shorter. Straight ahead the front wheels follow the rear axle; the steering wheel shows by how much the rods stand to one side. Say what brings it level.</source>
+      <translation>The total toe is right and is to stay so: one rod gets as much longer as the other gets shorter. Straight ahead the front wheels follow the rear axle; the steering wheel shows by how much the rods stand to one side. Say what brings it level.</translation>
     </message>
     <message>
       <source>The truth</source>
@@ -6378,6 +6562,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>This round is read. Enter goes on to what to turn; any spot can be read again.</translation>
     </message>
     <message>
+      <source>This rule has inches: a bare number is inches.</source>
+      <translation>This rule has inches: a bare number is inches.</translation>
+    </message>
+    <message>
+      <source>This rule has millimetres: a bare number is mm.</source>
+      <translation>This rule has millimetres: a bare number is mm.</translation>
+    </message>
+    <message>
       <source>This screen</source>
       <translation>This screen</translation>
     </message>
@@ -6412,6 +6604,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Tighten or replace the mounts; lock the column's pinch bolt to the manual's torque.</source>
       <translation>Tighten or replace the mounts; lock the column's pinch bolt to the manual's torque.</translation>
+    </message>
+    <message>
+      <source>Tighten the nut</source>
+      <translation>Tighten the nut</translation>
     </message>
     <message>
       <source>Tighten to the manual's torque</source>
@@ -6518,6 +6714,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Toe is brought near only as far as the car needs it to roll; its fine work waits until nothing moves it any more.</translation>
     </message>
     <message>
+      <source>Toe is right, the wheel sits level, and held level it drifts to the left. What first?</source>
+      <translation>Toe is right, the wheel sits level, and held level it drifts to the left. What first?</translation>
+    </message>
+    <message>
       <source>Toe is uncertain by the play, and wanders while the wheels are turned.</source>
       <translation>Toe is uncertain by the play, and wanders while the wheels are turned.</translation>
     </message>
@@ -6610,6 +6810,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Torques, tin</translation>
     </message>
     <message>
+      <source>Total toe %1 ±%2; %3 to %4 is wanted. What is it?</source>
+      <translation>Total toe %1 ±%2; %3 to %4 is wanted. What is it?</translation>
+    </message>
+    <message>
       <source>Total toe of that axle, as the gauge shows it.</source>
       <translation>Total toe of that axle, as the gauge shows it.</translation>
     </message>
@@ -6636,6 +6840,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Turn as drawn, then read again.</source>
       <translation>Turn as drawn, then read again.</translation>
+    </message>
+    <message>
+      <source>Turn both rods</source>
+      <translation>Turn both rods</translation>
     </message>
     <message>
       <source>Turn has it as Left as the right and Right as the left. Caution: both sides may be wrong alike.</source>
@@ -6784,6 +6992,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Two boards alike, clamped together for the saw cuts. Slots ⟨b⟩%1⟨/b⟩ apart, %2 above the floor, on a board %3 by %4.</source>
       <translation>Two boards alike, clamped together for the saw cuts. Slots ⟨b⟩%1⟨/b⟩ apart, %2 above the floor, on a board %3 by %4.</translation>
+    </message>
+    <message>
+      <source>Two boards and two tapes tell the total toe in ten minutes, and nothing of one wheel alone.</source>
+      <translation>Two boards and two tapes tell the total toe in ten minutes, and nothing of one wheel alone.</translation>
     </message>
     <message>
       <source>Two equal arms for each wheel that clip to the rim and stand out square from it, with a nick at the same distance on the outer ones.</source>
@@ -6988,6 +7200,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>What happened?</source>
       <translation>What happened?</translation>
+    </message>
+    <message>
+      <source>What has locking done?</source>
+      <translation>What has locking done?</translation>
     </message>
     <message>
       <source>What has to become of the rod?</source>
@@ -7278,6 +7494,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Which tonight? …</translation>
     </message>
     <message>
+      <source>Which way does the wheel's top lean?</source>
+      <translation>Which way does the wheel's top lean?</translation>
+    </message>
+    <message>
       <source>Which way the rear axle points (thrust)</source>
       <translation>Which way the rear axle points (thrust)</translation>
     </message>
@@ -7509,8 +7729,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>a guess at the arm: learnt after one turn</translation>
     </message>
     <message>
-      <source>a long car read in inches, left-hand threads at its rods</source>
-      <translation>a long car read in inches, left-hand threads at its rods</translation>
+      <source>a long car read in inches, left-hand threads at its rods, cams at its upper arms; a level and a rule for camber</source>
+      <translation>a long car read in inches, left-hand threads at its rods, cams at its upper arms; a level and a rule for camber</translation>
     </message>
     <message>
       <source>a mark or click</source>
@@ -7745,12 +7965,20 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>as the last job left it</translation>
     </message>
     <message>
+      <source>as the lengths</source>
+      <translation>as the lengths</translation>
+    </message>
+    <message>
       <source>as the sheet has it</source>
       <translation>as the sheet has it</translation>
     </message>
     <message>
       <source>as the system</source>
       <translation>as the system</translation>
+    </message>
+    <message>
+      <source>as usual</source>
+      <translation>as usual</translation>
     </message>
     <message>
       <source>as you lie under the bumper: middle of the car left, wheel right</source>
@@ -7939,6 +8167,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>by the likes of this suspension: learnt as it is turned</source>
       <translation>by the likes of this suspension: learnt as it is turned</translation>
+    </message>
+    <message>
+      <source>by your own jobs</source>
+      <translation>by your own jobs</translation>
     </message>
     <message>
       <source>caliper</source>
@@ -8769,6 +9001,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>in: camber below zero</translation>
     </message>
     <message>
+      <source>inch rule</source>
+      <translation>inch rule</translation>
+    </message>
+    <message>
       <source>inches</source>
       <translation>inches</translation>
     </message>
@@ -8899,6 +9135,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>its name</source>
       <translation>its name</translation>
+    </message>
+    <message>
+      <source>its rods run ahead of the front axle</source>
+      <translation>its rods run ahead of the front axle</translation>
+    </message>
+    <message>
+      <source>its rods run behind the front axle</source>
+      <translation>its rods run behind the front axle</translation>
     </message>
     <message>
       <source>its steering arm</source>
@@ -9249,6 +9493,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>mm from the string; at the bars from string to string; both takings one above the other</translation>
     </message>
     <message>
+      <source>mm rule</source>
+      <translation>mm rule</translation>
+    </message>
+    <message>
       <source>more</source>
       <translation>more</translation>
     </message>
@@ -9435,6 +9683,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>not set straight</source>
       <translation>not set straight</translation>
+    </message>
+    <message>
+      <source>not shown</source>
+      <translation>not shown</translation>
     </message>
     <message>
       <source>not surveyed</source>
@@ -10667,6 +10919,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the rod's length</source>
       <translation>the rod's length</translation>
+    </message>
+    <message>
+      <source>the same car with slotted strut bolts; boards and a gauge instead of strings</source>
+      <translation>the same car with slotted strut bolts; boards and a gauge instead of strings</translation>
     </message>
     <message>
       <source>the same out and in; each reading may still say its own</source>

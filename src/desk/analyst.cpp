@@ -62,8 +62,11 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice, G
     a.expected = expected_of_last_pass(log, job);
     Question question;
     question.options = choice.options;
-    ways.times.add(log);
-    question.options.times = a.times = ways.times.times();
+    if (ways.own_times) {
+        ways.times.add(log);
+        a.times = ways.times.times();
+    }
+    question.options.times = a.times;
     question.options.order = ways.order;
     question.options.jacked_to_reach = ways.jacked_to_reach;
     question.match = choice.match;

@@ -32,6 +32,7 @@ struct PlanChoice {
 /// that somebody keeps, and whether each pass under the car wants the jack.
 struct GarageWays {
     TimesLearnt times;
+    bool own_times = true;  ///< false: the usual ones, whatever the logs say
     Order order = Order::all_at_once;
     bool jacked_to_reach = false;
 };
@@ -79,8 +80,11 @@ class Analyst : public QObject {
     /// Another plan of the log that is asked for next.
     void choose(PlanChoice choice);
     const PlanChoice& choice() const { return choice_; }
-    /// From the next question on.
-    void setWays(GarageWays ways) { ways_ = std::move(ways); }
+    /// Of the log that is asked for next; what was answered until then is no longer current.
+    void setWays(GarageWays ways) {
+        ways_ = std::move(ways);
+        ++choice_number_;
+    }
     const GarageWays& ways() const { return ways_; }
     /// Another job begins: nothing is known of it, and all of it is asked for.
     void forget();

@@ -85,7 +85,7 @@ std::optional<std::string> Drawer::follow(const Job& job) {
     return garage_ != before ? std::optional(textOf(garage_)) : std::nullopt;
 }
 
-std::string Drawer::lengthTool(const Job& job, const LinesSet& lines, bool inches) const {
+std::string Drawer::lengthTool(const Job& job, const LinesSet& lines, const std::string& usual) const {
     if (!lines.tool.empty()) return lines.tool;
     if (job.log)
         for (std::size_t i = job.log->size(); i-- > 0;)
@@ -94,19 +94,20 @@ std::string Drawer::lengthTool(const Job& job, const LinesSet& lines, bool inche
                 if (const Tool* t = named(r->tool, job);
                     t && t->quantity == QuantityKind::length && !serves_one_rig(r->tool))
                     return r->tool;
-    return inches ? "steel-rule-inch" : "steel-rule-mm";
+    return usual;
 }
 
 std::string Drawer::gauge(const LinesSet& lines) {
     return lines.gauge.empty() ? "digital-angle-gauge" : lines.gauge;
 }
 
-std::string Drawer::toolFor(const Spot& spot, const Job& job, const LinesSet& lines, bool inches) const {
+std::string Drawer::toolFor(const Spot& spot, const Job& job, const LinesSet& lines,
+                            const std::string& usual) const {
     const Rig& rig = rig_of(spot.kind);
     const auto it = taken_up_.find(std::string(rig.id));
     if (it != taken_up_.end()) return it->second;
     const bool angle = reading_kind(spot.kind).quantity() == QuantityKind::angle;
-    if (rig.tool.empty()) return angle ? gauge(lines) : lengthTool(job, lines, inches);
+    if (rig.tool.empty()) return angle ? gauge(lines) : lengthTool(job, lines, usual);
     if (job.log)
         for (std::size_t i = job.log->size(); i-- > 0;)
             if (const Reading* r = std::get_if<Reading>(&(*job.log)[i].event);

@@ -31,12 +31,13 @@ class Drawer {
     std::optional<std::string> follow(const Job& job);
 
     /// What lengths are read with: as chosen, else as last used, else a rule in the units that are shown.
-    std::string lengthTool(const Job& job, const LinesSet& lines, bool inches) const;
+    std::string lengthTool(const Job& job, const LinesSet& lines, const std::string& usual) const;
     /// What angles are read with: as chosen, else a digital gauge.
     static std::string gauge(const LinesSet& lines);
     /// What a spot is read with: what was taken up for its rig, else what it was last read with, else its
     /// own.
-    std::string toolFor(const Spot& spot, const Job& job, const LinesSet& lines, bool inches) const;
+    std::string toolFor(const Spot& spot, const Job& job, const LinesSet& lines,
+                        const std::string& usual) const;
     void takeUp(const Spot& spot, const std::string& tool);
 
   private:

@@ -94,6 +94,7 @@ void JobDesk::openJob(const std::string& id) {
         practice_ =
             std::make_unique<practice::PracticeFloor>(practice::PracticeFloor::under(file_.entries(), *play));
     if (writer_) writer_->post_fact("open_job", id);
+    takeWays();  // before anything is asked: the first plan is in this garage's order too
     if (job_.rounds.empty() && writer_)
         append({Entry{{}, {}, {}, {}, {}, RoundOpened{}}});
     else
@@ -286,7 +287,13 @@ void JobDesk::settleMaking() {
 }
 
 std::string JobDesk::tool() const {
-    return drawer_.lengthTool(job_, lines(), in_inches_);
+    return drawer_.lengthTool(job_, lines(), usualRule());
+}
+
+std::string JobDesk::usualRule() const {
+    const std::string& kept = facts_.at("rule");
+    if (standard_tool(kept)) return kept;
+    return in_inches_ ? "steel-rule-inch" : "steel-rule-mm";
 }
 
 std::vector<Tool> JobDesk::tools() const {
@@ -311,7 +318,7 @@ std::string JobDesk::gauge() const {
 }
 
 std::string JobDesk::toolFor(const Spot& spot) const {
-    return drawer_.toolFor(spot, job_, lines(), in_inches_);
+    return drawer_.toolFor(spot, job_, lines(), usualRule());
 }
 
 void JobDesk::takeUp(const Spot& spot, const std::string& tool) {

@@ -195,6 +195,14 @@ class JobDesk : public QObject {
     std::string reach();
     void keepOrder(const std::string& school);
     void keepReach(const std::string& school);
+    /// Where the minutes of steps come from: `own` (this garage's logs), `usual`, or `none`: they are not
+    /// shown.
+    std::string minutes();
+    void keepMinutes(const std::string& how);
+    bool showsMinutes() const { return facts_.at("minutes") != "none"; }
+    /// What lengths are read with where nothing else was chosen: `units` (a rule in those shown), or a tool.
+    std::string rule();
+    void keepRule(const std::string& tool);
     void happened(ChangeKind kind, std::optional<Axle> axle = {});
     /// What was looked at under the car: kept, and put on the card.
     void looked(const std::vector<Looked>& facts);
@@ -249,6 +257,7 @@ class JobDesk : public QObject {
     int making_ = 0;
     std::atomic<int> taught_number_ = 0;
     bool in_inches_ = false;
+    std::string usualRule() const;
     Analyst analyst_;
     QThreadPool beside_;  ///< checks and copies
 };

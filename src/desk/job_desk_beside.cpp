@@ -16,7 +16,6 @@ namespace fairchalk::desk {
 
 void JobDesk::learnTimes() {
     constexpr std::size_t newest = 20;
-    takeWays();
     beside([this, book = book_, here = job_id_]() -> std::function<void()> {
         auto learnt = std::make_shared<TimesLearnt>();
         std::size_t met = 0;
@@ -44,6 +43,7 @@ void JobDesk::takeWays() {
     GarageWays ways = analyst_.ways();
     ways.order = order_named(order()).value_or(Order::all_at_once);
     ways.jacked_to_reach = reach() == "jack";
+    ways.own_times = minutes() != "usual";
     analyst_.setWays(std::move(ways));
 }
 
@@ -61,6 +61,27 @@ void JobDesk::keepOrder(const std::string& school) {
     facts_.keep("order", school);
     takeWays();
     compute();
+}
+
+std::string JobDesk::minutes() {
+    const std::string& kept = facts_.at("minutes");
+    return kept.empty() ? "own" : kept;
+}
+
+void JobDesk::keepMinutes(const std::string& how) {
+    facts_.keep("minutes", how);
+    takeWays();
+    compute();
+}
+
+std::string JobDesk::rule() {
+    const std::string& kept = facts_.at("rule");
+    return kept.empty() ? "units" : kept;
+}
+
+void JobDesk::keepRule(const std::string& tool) {
+    facts_.keep("rule", tool);
+    emit changed();
 }
 
 void JobDesk::keepReach(const std::string& school) {

@@ -47,7 +47,8 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     QSettings settings;
     const bool dark = isDark(settings.value(QStringLiteral("theme")).toString());
     Chalk::choose(dark);
-    setZoom(std::clamp(settings.value(QStringLiteral("zoom"), 1.0).toDouble(), 0.8, 2.5));
+    setZoom(
+        std::clamp(settings.value(QStringLiteral("zoom"), zoomOfSystem()).toDouble(), least_zoom, most_zoom));
     qApp->setStyleSheet(Chalk::now().styleSheet());
     setWindowTitle(tr("Fair Chalk"));
     resize(1280, 800);

@@ -34,6 +34,7 @@ class FirstCarPage;
 class HelpPage;
 class HistoryPage;
 class PreferencesPage;
+struct Preference;
 class TermsPage;
 
 /// Books that were opened, the newest first; and one more.
@@ -96,6 +97,7 @@ class Window : public QMainWindow {
   protected:
     void closeEvent(QCloseEvent* e) override;
     void resizeEvent(QResizeEvent* e) override;
+    bool event(QEvent* e) override;
     void wheelEvent(QWheelEvent* e) override;
     bool eventFilter(QObject* watched, QEvent* e) override;
     void dragEnterEvent(QDragEnterEvent* e) override;
@@ -123,6 +125,10 @@ class Window : public QMainWindow {
     void back();
     /// Everything so many times as large.
     void zoomTo(double times);
+    void zoomAsSystem();
+    void drawAt(double times);
+    std::vector<Preference> preferences();
+    void takeRule(const std::string& rule);
     void fitPane();
     void fitHead();
     void fitSay();

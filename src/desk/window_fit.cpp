@@ -60,10 +60,20 @@ void Window::fitSay() {
 }
 
 void Window::zoomTo(double times) {
+    QSettings().setValue(QStringLiteral("zoom"), std::clamp(times, least_zoom, most_zoom));
+    drawAt(times);
+}
+
+/// Until another is chosen, as large as the system's own text.
+void Window::zoomAsSystem() {
+    QSettings().remove(QStringLiteral("zoom"));
+    drawAt(zoomOfSystem());
+}
+
+void Window::drawAt(double times) {
     const double before = zoom();
-    setZoom(std::clamp(times, 0.8, 2.5));
+    setZoom(std::clamp(times, least_zoom, most_zoom));
     if (zoom() == before) return;
-    QSettings().setValue(QStringLiteral("zoom"), zoom());
     qApp->setStyleSheet(Chalk::now().styleSheet());
     // What has a type or a height of its own keeps its share.
     for (QWidget* w : findChildren<QWidget*>()) {
@@ -91,6 +101,12 @@ void Window::wheelEvent(QWheelEvent* e) {
     if (e->modifiers() != Qt::ControlModifier) return QMainWindow::wheelEvent(e);
     zoomTo(zoom() * (e->angleDelta().y() > 0 ? 1.1 : 1 / 1.1));
     e->accept();
+}
+
+bool Window::event(QEvent* e) {
+    if (e->type() == QEvent::ApplicationFontChange && !QSettings().contains(QStringLiteral("zoom")))
+        drawAt(zoomOfSystem());
+    return QMainWindow::event(e);
 }
 
 /// With Ctrl a scrolled pane leaves the wheel to the window.

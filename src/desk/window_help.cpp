@@ -8,7 +8,6 @@
 #include "history/history_page.h"
 #include "look/chalk.h"
 #include "look/html.h"
-#include "look/language.h"
 #include "shelf/first_car.h"
 #include "window.h"
 #include "words/words.h"
@@ -81,80 +80,6 @@ void Window::showTerms(const QString& id) {
     terms_->setShow(how_);
     putBeside(terms_);
     terms_->begin(id);
-}
-
-void Window::showPreferences() {
-    if (!preferences_) {
-        const auto theme = [] {
-            return QSettings().value(QStringLiteral("theme"), QStringLiteral("slate")).toString();
-        };
-        std::vector<std::pair<QString, QString>> spoken{{QStringLiteral("system"), tr("as the system")}};
-        for (const auto& language : languages()) spoken.push_back(language);
-        std::vector<Preference> all = {
-            {tr("Language"), spoken,
-             [] {
-                 return QSettings().value(QStringLiteral("language"), QStringLiteral("system")).toString();
-             },
-             [this](const QString& v) {
-                 QSettings().setValue(QStringLiteral("language"), v);
-                 // All that is said is said anew: a window made again, on the same book.
-                 emit bookWanted(q(desk_.book().path().string()));
-             }},
-            {tr("Lengths"),
-             {{QStringLiteral("mm"), tr("mm")}, {QStringLiteral("inch"), tr("inches")}},
-             [this] {
-                 return how_.lengths == Show::LengthStyle::inch ? QStringLiteral("inch")
-                                                                : QStringLiteral("mm");
-             },
-             [this](const QString& v) {
-                 if ((how_.lengths == Show::LengthStyle::inch) != (v == QLatin1String("inch"))) nextLengths();
-             }},
-            {tr("Angles"),
-             {{QStringLiteral("minutes"), tr("degrees and minutes")},
-              {QStringLiteral("decimal"), tr("decimals")}},
-             [this] {
-                 return how_.angles == Show::AngleStyle::decimal ? QStringLiteral("decimal")
-                                                                 : QStringLiteral("minutes");
-             },
-             [this](const QString& v) {
-                 if ((how_.angles == Show::AngleStyle::decimal) != (v == QLatin1String("decimal")))
-                     nextAngles();
-             }},
-            {tr("The floor"),
-             {{QStringLiteral("slate"), tr("dark")},
-              {QStringLiteral("daylight"), tr("pale")},
-              {QStringLiteral("system"), tr("as the system")}},
-             theme,
-             [this](const QString& v) { chooseTheme(v); }},
-            {tr("Speech"),
-             {{QStringLiteral("off"), tr("silent")}, {QStringLiteral("on"), tr("it speaks")}},
-             [this] { return speaker_->on() ? QStringLiteral("on") : QStringLiteral("off"); },
-             [this](const QString& v) {
-                 if (speaker_->on() != (v == QLatin1String("on"))) tell(speaker_->toggle());
-             }},
-            {tr("A wheel is reached"),
-             {{QStringLiteral("under-it"), tr("from under it, on its wheels")},
-              {QStringLiteral("jack"), tr("jacked up for it")}},
-             [this] {
-                 return q(desk_.reach()) == QLatin1String("jack") ? QStringLiteral("jack")
-                                                                  : QStringLiteral("under-it");
-             },
-             [this](const QString& v) { desk_.keepReach(v.toStdString()); }}};
-        preferences_ = new PreferencesPage(std::move(all), pages_);
-        pages_->addWidget(preferences_);
-        connect(preferences_, &PreferencesPage::garageNamed, this, [this](const QString& name) {
-            desk_.make(
-                [name = name.toStdString()](book::Book& book) {
-                    book.set_name(name);
-                    return QString();
-                },
-                [this](const QString&, const QString& error) {
-                    if (!error.isEmpty()) tell(error);
-                });
-        });
-    }
-    putBeside(preferences_);
-    preferences_->begin(q(desk_.book().name()));
 }
 
 void Window::showAbout() {

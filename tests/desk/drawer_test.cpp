@@ -65,24 +65,24 @@ TEST(Drawer, ASpotIsReadWithWhatWasTakenUpElseAsBeforeElseWithItsOwn) {
     drawer.beginJob();
     std::vector<Entry> log = {entry("car", CarEdit{}), entry("round", RoundOpened{})};
     const Spot hub = string_walk().front();
-    const auto tool = [&](const LinesSet& lines, bool inches) {
-        return drawer.toolFor(hub, job_of(log), lines, inches);
+    const auto tool = [&](const LinesSet& lines, const std::string& usual) {
+        return drawer.toolFor(hub, job_of(log), lines, usual);
     };
-    EXPECT_EQ(tool({}, false), "steel-rule-mm");
-    EXPECT_EQ(tool({}, true), "steel-rule-inch");
+    EXPECT_EQ(tool({}, "steel-rule-mm"), "steel-rule-mm");
+    EXPECT_EQ(tool({}, "steel-rule-inch"), "steel-rule-inch");
     Reading r;
     r.spot = hub;
     r.value = *read_quantity("100 mm");
     r.tool = "vernier";
     log.push_back(entry("read", r));
-    EXPECT_EQ(tool({}, true), "vernier") << "as it was last read";
+    EXPECT_EQ(tool({}, "steel-rule-inch"), "vernier") << "as it was last read";
     LinesSet chosen;
     chosen.tool = "tape";
-    EXPECT_EQ(tool(chosen, true), "tape") << "as the lines say";
+    EXPECT_EQ(tool(chosen, "steel-rule-inch"), "tape") << "as the lines say";
     drawer.takeUp(hub, "steel-rule-inch");
-    EXPECT_EQ(tool(chosen, false), "steel-rule-inch") << "what is in the hand";
+    EXPECT_EQ(tool(chosen, "steel-rule-mm"), "steel-rule-inch") << "what is in the hand";
     drawer.beginJob();
-    EXPECT_EQ(tool(chosen, false), "tape") << "until the job is left";
+    EXPECT_EQ(tool(chosen, "steel-rule-mm"), "tape") << "until the job is left";
     EXPECT_EQ(Drawer::gauge({}), "digital-angle-gauge");
 }
 

@@ -169,6 +169,57 @@ TEST_F(HelpTest, PreferencesHoldAtOnceAndAreKept) {
     window->setDark(true);
 }
 
+TEST_F(HelpTest, RuleMinutesAndSizeArePreferencesToo) {
+    demo();
+    open();
+    key(Qt::Key_6, Qt::ControlModifier);
+    const Spot spot = *window->reading().spot();
+    const auto shows_minutes = [&] {
+        return std::any_of(desk->answer().evening.steps.begin(), desk->answer().evening.steps.end(),
+                           [](const EveningStep& s) { return s.minutes > 0.5; }) &&
+               desk->showsMinutes();
+    };
+    desk->settle();
+    EXPECT_TRUE(shows_minutes());
+    const double own = desk->answer().evening.minutes;
+    window->showPreferences();
+    press("Rule: vernier");
+    EXPECT_EQ(desk->toolFor(spot), "vernier") << "what is read now too";
+    press("Minutes: as usual");
+    desk->settle();
+    EXPECT_EQ(desk->answer().times.spot, StepTimes{}.spot);
+    EXPECT_EQ(desk->answer().times.turn, StepTimes{}.turn);
+    press("Minutes: not shown");
+    desk->settle();
+    EXPECT_FALSE(desk->showsMinutes());
+    for (const StageKnot* k : window->findChildren<StageKnot*>())
+        EXPECT_FALSE(k->accessibleName().contains(" min")) << k->accessibleName().toStdString();
+    press("Minutes: by your own jobs");
+    desk->settle();
+    EXPECT_TRUE(shows_minutes());
+    EXPECT_NEAR(desk->answer().evening.minutes, own, 1e-6);
+    // As large as the system's text, until another size is chosen.
+    const QFont before = QApplication::font();
+    QFont large = before;
+    large.setPointSizeF(16.5);
+    QApplication::setFont(large);
+    QApplication::sendPostedEvents();
+    QApplication::processEvents();
+    EXPECT_NEAR(zoom(), 1.5, 1e-9);
+    press("Size: 200 %");
+    EXPECT_NEAR(zoom(), 2.0, 1e-9);
+    QApplication::setFont(before);
+    QApplication::processEvents();
+    EXPECT_NEAR(zoom(), 2.0, 1e-9) << "chosen is chosen";
+    press("Size: as the system");
+    EXPECT_NEAR(zoom(), 1.0, 1e-9);
+    key(Qt::Key_Escape);
+    close();
+    open();
+    EXPECT_EQ(desk->rule(), "vernier");
+    EXPECT_EQ(desk->minutes(), "own");
+}
+
 TEST_F(HelpTest, InchesAreOfferedOnceToWhoTypesThem) {
     demo();
     open();

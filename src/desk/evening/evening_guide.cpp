@@ -54,7 +54,7 @@ void drawStanding(QPainter& p, QPointF at, CarState state) {
 
 QString readyAbout(const JobDesk& desk) {
     const Evening& e = desk.answer().evening;
-    if (!desk.hasJob() || e.minutes < 1.0) return {};
+    if (!desk.hasJob() || e.minutes < 1.0 || !desk.showsMinutes()) return {};
     return EveningGuide::tr("ready about %1").arg(readyAt(e.minutes));
 }
 

@@ -39,7 +39,7 @@ PreferencesPage::PreferencesPage(std::vector<Preference> all, QWidget* parent)
             emit garageNamed(garage_->text().trimmed());
         }
     });
-    grid->addWidget(garage_, row++, 1, 1, 3);
+    grid->addWidget(garage_, row++, 1, 1, 4);
     for (std::size_t i = 0; i < all_.size(); ++i) {
         grid->addWidget(label(all_[i].name, 15), row, 0);
         std::vector<QPushButton*> buttons;
@@ -59,7 +59,7 @@ PreferencesPage::PreferencesPage(std::vector<Preference> all, QWidget* parent)
         buttons_.push_back(std::move(buttons));
         ++row;
     }
-    grid->setColumnStretch(5, 1);
+    grid->setColumnStretch(6, 1);
     column->addLayout(grid);
     column->addStretch(1);
 }

@@ -139,7 +139,7 @@ void LineView::refresh() {
         const StageState& st = states[static_cast<std::size_t>(index_of(s))];
         double minutes = 0.0;
         for (const EveningStep& step : desk_.answer().evening.steps)
-            if (step.stage == s) minutes += step.minutes;
+            if (step.stage == s && desk_.showsMinutes()) minutes += step.minutes;
         const bool open = st.progress == Progress::to_do;
         QString note;
         switch (s) {

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include <QFontDatabase>
+#include <QGuiApplication>
 #include <QRegularExpression>
 
 static void initResources() {
@@ -108,6 +109,14 @@ double times_as_large = 1.0;
 double zoom() {
     return times_as_large;
 }
+double zoomOfSystem() {
+    constexpr double usual_points = 11.0, usual_pixels = usual_points * 96.0 / 72.0;
+    const QFont font = QGuiApplication::font();
+    const double share =
+        font.pointSizeF() > 0 ? font.pointSizeF() / usual_points : font.pixelSize() / usual_pixels;
+    return std::clamp(share, 1.0, most_zoom);
+}
+
 void setZoom(double times) {
     times_as_large = times;
 }

@@ -24,6 +24,9 @@ struct Chalk {
 /// How large everything is written and drawn, against what it was made for.
 double zoom();
 void setZoom(double times);
+constexpr double least_zoom = 0.8, most_zoom = 2.5;
+/// The zoom that the system's own size of text asks for: 1 up to 11 points, never less.
+double zoomOfSystem();
 /// Nothing is written smaller.
 constexpr double smallest_type = 11.0;
 /// B612 in pixels, for widgets: at the zoom that is set. Figures in it are of one width.

@@ -473,13 +473,18 @@ void LessonGuide::drawBand(QPainter& p, const Task& t, const QRectF& box) const 
     measured.known = true;
     measured.value = angle("toe");
     measured.sigma = angle("sigma");
+    // Twice as large as on a sheet: there is nothing else to look at.
+    p.save();
+    p.translate(box.center());
+    p.scale(2, 2);
     const AngleScale s =
-        AngleScale::holding(box, {angle("lo"), angle("hi"), measured.value + measured.plus_minus(),
-                                  measured.value - measured.plus_minus()});
-    const double y = box.center().y();
-    s.axis(p, y, true);
-    s.target(p, angle("lo"), angle("hi"), y);
-    s.bar(p, measured, y, c.chalk, 150);
+        AngleScale::holding(QRectF(-box.width() / 4, -20, box.width() / 2, 40),
+                            {angle("lo"), angle("hi"), measured.value + measured.plus_minus(),
+                             measured.value - measured.plus_minus()});
+    s.axis(p, 0, true);
+    s.target(p, angle("lo"), angle("hi"), 0);
+    s.bar(p, measured, 0, c.chalk, 150);
+    p.restore();
 }
 
 void LessonGuide::drawTakings(QPainter& p, const Task& t) const {
@@ -510,7 +515,7 @@ void LessonGuide::draw(QPainter& p) const {
     if (t->ask == Task::Ask::spot) {
         drawTakings(p, *t);
     } else if (t->about == "judge") {
-        drawBand(p, *t, {200, 420, 560, 40});
+        drawBand(p, *t, {180, 420, 600, 80});
     } else if (t->about == "drive" || t->about == "pull") {
         const double off = t->about == "drive" ? t->numbers.at("off") : 0.0;
         drawSteeringWheel(p, {480, 460}, 190, Angle::from_deg(off), c.chalk);
