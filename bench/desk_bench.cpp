@@ -63,6 +63,21 @@ void KeyPressInTheCheckOver(benchmark::State& state) {
 }
 BENCHMARK(KeyPressInTheCheckOver)->Unit(benchmark::kMillisecond);
 
+/// The whole window drawn anew, on each stage.
+void WindowDrawn(benchmark::State& state) {
+    JobDesk desk(book::Book(bookWithDemo()), book::system_sources());
+    Window window(desk);
+    openWhereItWas(desk, window);
+    window.show();
+    const Stage stage = all_stages[static_cast<std::size_t>(state.range(0))];
+    window.setStage(stage);
+    desk.settle();
+    QPixmap picture(window.size());
+    for (auto _ : state) window.render(&picture);
+    state.SetLabel(std::string(name_of(stage)));
+}
+BENCHMARK(WindowDrawn)->DenseRange(0, 7)->Unit(benchmark::kMillisecond);
+
 /// A car's page with so many jobs, from asking for it to its picture; what was worked out is remembered.
 void CarThroughItsJobs(benchmark::State& state) {
     const auto path = bookWithDemo();

@@ -12,6 +12,7 @@
 #include "help/preferences_page.h"
 #include "help/terms_page.h"
 #include "look/chalk.h"
+#include "shelf/car_page.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -167,6 +168,31 @@ TEST_F(HelpTest, PreferencesHoldAtOnceAndAreKept) {
     window->showTerms("span");
     EXPECT_TRUE(page<TermsPage>()->says().contains(" in ")) << page<TermsPage>()->says().toStdString();
     window->setDark(true);
+}
+
+TEST_F(HelpTest, TabGoesThroughTheWholeCardAsItIsRead) {
+    demo();
+    open();
+    window->showCarPage({});
+    auto* card = page<CarPage>();
+    ASSERT_TRUE(card);
+    auto* first = card->findChild<QLineEdit*>("name");
+    QWidget* at = first;
+    int seen = 0, top = -1, left = -1;
+    do {
+        if (at->focusPolicy() & Qt::TabFocus) {
+            // Down the page, and along each line.
+            const bool same_line = std::abs(at->y() - top) <= 24;
+            EXPECT_TRUE(same_line ? at->x() >= left : at->y() > top)
+                << at->objectName().toStdString() << at->x() << "," << at->y() << " after " << left << ","
+                << top;
+            if (!same_line) top = at->y();
+            left = at->x();
+            ++seen;
+        }
+        at = at->nextInFocusChain();
+    } while (at != first && card->isAncestorOf(at));
+    EXPECT_GT(seen, 25);
 }
 
 TEST_F(HelpTest, RuleMinutesAndSizeArePreferencesToo) {

@@ -429,8 +429,7 @@ QString CheckGuide::placeAt(QPointF at) const {
     return {};
 }
 
-/// Each item where it is looked at; the chosen one at every place that it has.
-void CheckGuide::drawOnCar(QPainter& p, const std::vector<const CheckItem*>& list) const {
+void CheckGuide::drawNumbers(QPainter& p, const std::vector<const CheckItem*>& list) const {
     const Chalk& c = Chalk::now();
     drawCar(p, car_box);
     for (std::size_t i = 0; i < list.size(); ++i) {
@@ -451,6 +450,15 @@ void CheckGuide::drawOnCar(QPainter& p, const std::vector<const CheckItem*>& lis
                         : c.soft,
                  open || failed);
     }
+}
+
+/// Each item where it is looked at; the chosen one at every place that it has.
+void CheckGuide::drawOnCar(QPainter& p, const std::vector<const CheckItem*>& list) const {
+    const Chalk& c = Chalk::now();
+    QString states;
+    for (const CheckItem* i : list)
+        states += q(i->id) + QString::number(static_cast<int>(state_of(desk_.job(), i->id).state));
+    drawKept(p, on_car_, states, [&](QPainter& into) { drawNumbers(into, list); });
     if (const CheckItem* now = item()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(c.stroke(c.string, 2.8));

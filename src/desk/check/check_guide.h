@@ -41,10 +41,12 @@ class CheckGuide : public DrawnGuide {
     std::optional<Spot> nextSpot() const;
     QString sums(const CheckItem& item) const;
     void tick(CheckState state, const QString& note);
+    void drawNumbers(QPainter& p, const std::vector<const CheckItem*>& list) const;
     void drawOnCar(QPainter& p, const std::vector<const CheckItem*>& list) const;
 
-    std::optional<Spot> again_;  ///< a spot to be read once more
-    QString note_;               ///< typed, not ticked yet
+    std::optional<Spot> again_;   ///< a spot to be read once more
+    mutable KeptPicture on_car_;  ///< the car with its numbers
+    QString note_;                ///< typed, not ticked yet
 };
 
 }  // namespace fairchalk::desk

@@ -110,6 +110,36 @@ void GuideView::paintEvent(QPaintEvent*) {
     guide_->draw(p);
 }
 
+void drawKept(QPainter& p, KeptPicture& kept, const QString& key,
+              const std::function<void(QPainter&)>& draw) {
+    const auto* on = dynamic_cast<const QWidget*>(p.device());
+    if (!on || TextWatch::watching) return draw(p);
+    const QTransform t = p.transform();
+    const QString whole = QStringLiteral("%1|%2|%3|%4|%5|%6|%7|%8")
+                              .arg(t.m11())
+                              .arg(t.dx())
+                              .arg(t.dy())
+                              .arg(on->width())
+                              .arg(on->height())
+                              .arg(on->devicePixelRatioF())
+                              .arg(Chalk::now().dark)
+                              .arg(key);
+    if (kept.key != whole) {
+        kept.picture = QPixmap((QSizeF(on->size()) * on->devicePixelRatioF()).toSize());
+        kept.picture.setDevicePixelRatio(on->devicePixelRatioF());
+        kept.picture.fill(Qt::transparent);
+        QPainter into(&kept.picture);
+        into.setRenderHints(p.renderHints());
+        into.setTransform(t);
+        draw(into);
+        kept.key = whole;
+    }
+    p.save();
+    p.resetTransform();
+    p.drawPixmap(0, 0, kept.picture);
+    p.restore();
+}
+
 void drawText(QPainter& p, const QRectF& at, int flags, const QString& text, double size, const QColor& c,
               bool bold) {
     p.setPen(c);

@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <functional>
 #include <vector>
 
 #include <QAbstractButton>
 #include <QPainter>
+#include <QPixmap>
 #include <QWidget>
 
 #include "core/job/knowledge.h"
@@ -90,6 +92,14 @@ class GuideView : public QWidget {
 };
 
 // What several drawings share.
+
+/// The part of a drawing that stays from one picture to the next, while `key` says the same.
+struct KeptPicture {
+    QPixmap picture;
+    QString key;
+};
+/// Draws it from there on a screen; for a printer, and where text is watched, it is drawn anew.
+void drawKept(QPainter& p, KeptPicture& kept, const QString& key, const std::function<void(QPainter&)>& draw);
 
 /// The car from above, nose to the right, in `box`; wheels as rounded bars.
 void drawCar(QPainter& p, const QRectF& box);

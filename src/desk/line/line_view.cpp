@@ -38,19 +38,24 @@ StageKnot::StageKnot(Stage stage, QWidget* parent) : QAbstractButton(parent), st
 }
 
 void StageKnot::set(const StageState& state, const QString& note, bool here, double minutes) {
-    state_ = state;
-    minutes_ = minutes < 0.5 ? QString() : tr("%1 min").arg(std::lround(minutes));
-    note_ = note;
-    here_ = here;
+    const QString minutes_now = minutes < 0.5 ? QString() : tr("%1 min").arg(std::lround(minutes));
     const QString knot = state.progress == Progress::done    ? tr("done")
                          : state.progress == Progress::stale ? tr("spoiled")
                                                              : tr("to do");
     const QString name = QString::fromStdString(words::stage(stage_));
+    const QString heard =
+        QStringLiteral("%1: %2, %3%4%5")
+            .arg(name, knot, note, minutes_now.isEmpty() ? QString() : QStringLiteral(", ") + minutes_now,
+                 here ? tr(", you are here") : QString());
+    state_ = state;
+    // What is as it was is not drawn again.
+    if (heard == accessibleName()) return;
+    minutes_ = minutes_now;
+    note_ = note;
+    here_ = here;
     setText(name);
     setChecked(here);
-    nameIt(this, QStringLiteral("%1: %2, %3%4%5")
-                     .arg(name, knot, note, minutes_.isEmpty() ? QString() : QStringLiteral(", ") + minutes_,
-                          here ? tr(", you are here") : QString()));
+    nameIt(this, heard);
     setToolTip(plainTip(tr("%1 (Ctrl+%2)\n%3").arg(name).arg(index_of(stage_) + 1).arg(note)));
     update();
 }

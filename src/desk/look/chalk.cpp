@@ -6,6 +6,7 @@
 
 #include <QFontDatabase>
 #include <QGuiApplication>
+#include <QHash>
 #include <QRegularExpression>
 
 static void initResources() {
@@ -159,35 +160,77 @@ void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width
 
 TextWatch* TextWatch::watching = nullptr;
 
-QRectF writeIn(QPainter& p, const QRectF& at, int flags, QString text) {
-    const QFont before = p.font();
-    QFont font = before;
-    const double times = p.transform().m11(), least = times > 0.0 ? smallest_type / times : 0.0;
-    double pixels = font.pixelSize();
+namespace {
+
+/// How a text goes into a place.
+struct Fitted {
+    QString text;
+    int pixels = 0, flags = 0;
+    bool narrow = false, cut = false;
+};
+
+Fitted fit(const QFont& font_given, const QSizeF& room, int flags, const QString& text, double least) {
+    QFont font = font_given;
+    const QRectF at(QPointF(), room);
     const auto fits = [&] {
         const QFontMetricsF m(font);
-        return flags & Qt::TextWordWrap ? m.boundingRect(at, flags, text).height() <= at.height() + 2
-                                        : m.horizontalAdvance(text) <= at.width();
+        return flags & Qt::TextWordWrap ? m.boundingRect(at, flags, text).height() <= room.height() + 2
+                                        : m.horizontalAdvance(text) <= room.width();
     };
+    double pixels = font.pixelSize();
     while (!fits() && pixels > least + 0.05) {
         pixels = std::max(least, pixels * 0.96);
         font.setPixelSize(std::max(1, static_cast<int>(std::lround(pixels))));
     }
-    if (!fits()) font.setStretch(85);
-    if (!fits()) {
-        if (!(flags & Qt::TextWordWrap) &&
-            QFontMetricsF(font).boundingRect(at, flags | Qt::TextWordWrap, text).height() <= at.height())
-            flags |= Qt::TextWordWrap;
-        else {
-            if (TextWatch::watching) TextWatch::watching->cut << text;
-            if (!(flags & Qt::TextWordWrap))
-                text = QFontMetricsF(font).elidedText(text, Qt::ElideRight, at.width());
-        }
+    Fitted out{text, font.pixelSize(), flags};
+    if (fits()) return out;
+    font.setStretch(85);
+    out.narrow = true;
+    if (fits()) return out;
+    if (!(flags & Qt::TextWordWrap) &&
+        QFontMetricsF(font).boundingRect(at, flags | Qt::TextWordWrap, text).height() <= room.height()) {
+        out.flags |= Qt::TextWordWrap;
+        return out;
     }
-    if (TextWatch* w = TextWatch::watching) w->smallest = std::min(w->smallest, font.pixelSize() * times);
+    out.cut = true;
+    if (!(flags & Qt::TextWordWrap))
+        out.text = QFontMetricsF(font).elidedText(text, Qt::ElideRight, room.width());
+    return out;
+}
+
+/// The same text goes into the same place at each picture: laid out once. Bounded, since values change.
+const Fitted& fitted(const QFont& font, const QSizeF& room, int flags, const QString& text, double least) {
+    static QHash<QString, Fitted> known;
+    constexpr qsizetype most = 2000;
+    if (known.size() > most) known.clear();
+    const QString key = QStringLiteral("%1|%2|%3|%4|%5|%6|%7")
+                            .arg(font.pixelSize())
+                            .arg(font.bold())
+                            .arg(room.width(), 0, 'f', 1)
+                            .arg(room.height(), 0, 'f', 1)
+                            .arg(flags)
+                            .arg(least, 0, 'f', 2)
+                            .arg(text);
+    const auto it = known.constFind(key);
+    return it != known.constEnd() ? *it : *known.insert(key, fit(font, room, flags, text, least));
+}
+
+}  // namespace
+
+QRectF writeIn(QPainter& p, const QRectF& at, int flags, QString text) {
+    const QFont before = p.font();
+    const double times = p.transform().m11(), least = times > 0.0 ? smallest_type / times : 0.0;
+    const Fitted& how = fitted(before, at.size(), flags, text, least);
+    QFont font = before;
+    font.setPixelSize(how.pixels);
+    if (how.narrow) font.setStretch(85);
+    if (TextWatch* w = TextWatch::watching) {
+        if (how.cut) w->cut << text;
+        w->smallest = std::min(w->smallest, font.pixelSize() * times);
+    }
     p.setFont(font);
     QRectF used;
-    p.drawText(at, flags, text, &used);
+    p.drawText(at, how.flags, how.text, &used);
     p.setFont(before);
     return used;
 }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shelf/car_page.h"
 
+#include <algorithm>
+
 #include <QKeyEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -419,6 +421,23 @@ void CarPage::resizeEvent(QResizeEvent*) {
     row("rear", 0.03, 0.86, 0.115);
     keep_->setGeometry(QRectF(w * 0.74, h * 0.925, w * 0.24, 46).toRect());
     problem_->setGeometry(QRectF(w * 0.03, h * 0.92, w * 0.68, 50).toRect());
+    tabAsRead();
+}
+
+/// Line by line, each from the left.
+void CarPage::tabAsRead() {
+    std::vector<QWidget*> all(choices_.begin(), choices_.end());
+    for (const auto& [key, f] : fields_) all.push_back(f);
+    all.push_back(keep_);
+    constexpr int line = 24;
+    std::sort(all.begin(), all.end(), [](const QWidget* a, const QWidget* b) { return a->y() < b->y(); });
+    for (auto from = all.begin(); from != all.end();) {
+        const auto to =
+            std::find_if(from, all.end(), [&](const QWidget* x) { return x->y() - (*from)->y() > line; });
+        std::sort(from, to, [](const QWidget* a, const QWidget* b) { return a->x() < b->x(); });
+        from = to;
+    }
+    for (std::size_t i = 1; i < all.size(); ++i) setTabOrder(all[i - 1], all[i]);
 }
 
 void CarPage::paintEvent(QPaintEvent*) {

@@ -38,6 +38,7 @@ class CarPage : public QWidget {
     QPushButton* choice(const char* group, const char* value, const QString& text);
     std::string chosen(const char* group) const;
     void choose(const char* group, const std::string& value);
+    void tabAsRead();
     QString text(const char* key) const;
     /// The card and targets as JSON, or an error beside its field.
     bool length(const char* key, bool needed, std::string& out, Bounded what);

@@ -18,20 +18,10 @@
 #include "look/html.h"
 #include "look/type_line.h"
 #include "slate/besides.h"
+#include "slate/body_text.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
-namespace {
-
-/// Rich text whose size is set by who holds it: finding a hint of its own would lay it out several times.
-class BodyText : public QLabel {
-  public:
-    using QLabel::QLabel;
-    QSize sizeHint() const override { return size(); }
-    QSize minimumSizeHint() const override { return {1, 1}; }
-};
-
-}  // namespace
 
 Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setObjectName(QStringLiteral("panel"));
@@ -81,9 +71,6 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
 
     body_ = new BodyText(this);
     body_->setFont(type(14));
-    body_->setWordWrap(true);
-    body_->setTextFormat(Qt::RichText);
-    body_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* scroll = new QScrollArea(this);
     scroll_ = scroll;
     scroll->setWidget(body_);
@@ -222,9 +209,8 @@ void Slate::setBody(const QString& html) {
 void Slate::layOutBody() {
     if (!isVisible()) return;
     const int width = scroll_->viewport()->width();
-    if (body_html_ == body_->text() && width == body_->width()) return;
-    if (body_html_ != body_->text()) body_->setText(body_html_);
-    body_->resize(width, std::max(1, body_->heightForWidth(width)));
+    body_->resize(width, std::max(1, body_->layOut(body_html_, width)));
+    body_->update();
 }
 
 void Slate::showEvent(QShowEvent* event) {

@@ -13,6 +13,8 @@
 
 namespace fairchalk::desk {
 
+class BodyText;
+
 /// The Slate, at the right: what to do now. It shows the words of the guide that is worked on, or of a
 /// question that was asked beside it. One entry line serves all that is typed; what it asks for stands above
 /// it.
@@ -111,7 +113,7 @@ class Slate : public QWidget {
     CloseUp* close_up_;
     QLineEdit* entry_;
     QLabel* understood_;
-    QLabel* body_;
+    BodyText* body_;
     QString body_html_;
     QScrollArea* scroll_ = nullptr;
 };
