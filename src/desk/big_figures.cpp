@@ -11,14 +11,9 @@
 namespace fairchalk::desk {
 namespace {
 
-/// As large as the box takes it, in one line for a figure.
-void fitted(QPainter& p, const QRectF& box, const QString& text, double size, bool strong, int flags) {
-    for (; size > 12; size *= 0.92) {
-        p.setFont(chalked(size, strong));
-        const QRectF used = p.boundingRect(box, flags, text);
-        if (used.width() <= box.width() && used.height() <= box.height()) break;
-    }
-    p.drawText(box, flags, text);
+void large(QPainter& p, const QRectF& box, const QString& text, double size, bool strong, int flags) {
+    p.setFont(chalked(size, strong));
+    writeIn(p, box, flags, text);
 }
 
 }  // namespace
@@ -49,8 +44,8 @@ void BigFigures::paintEvent(QPaintEvent*) {
             p.drawLine(QPointF(20, top), QPointF(20 + w, top));
         }
         p.setPen(c.chalk);
-        fitted(p, QRectF(20, top + each * 0.04, w, each * (b.figure.isEmpty() ? 0.18 : 0.27)), b.above,
-               each * 0.12, true, Qt::AlignCenter | Qt::TextWordWrap);
+        large(p, QRectF(20, top + each * 0.04, w, each * (b.figure.isEmpty() ? 0.18 : 0.27)), b.above,
+              each * 0.12, true, Qt::AlignCenter | Qt::TextWordWrap);
         if (b.figure.isEmpty()) {
             // A list, not a figure.
             p.setFont(chalked(std::min(22.0, height() / 32.0)));
@@ -59,10 +54,10 @@ void BigFigures::paintEvent(QPaintEvent*) {
             continue;
         }
         p.setPen(c.string);
-        fitted(p, QRectF(20, top + each * 0.32, w, each * 0.38), b.figure, each * 0.3, true, Qt::AlignCenter);
+        large(p, QRectF(20, top + each * 0.32, w, each * 0.38), b.figure, each * 0.3, true, Qt::AlignCenter);
         p.setPen(c.soft);
-        fitted(p, QRectF(20, top + each * 0.72, w, each * 0.25), b.below, each * 0.07, false,
-               Qt::AlignCenter | Qt::TextWordWrap);
+        large(p, QRectF(20, top + each * 0.72, w, each * 0.25), b.below, each * 0.07, false,
+              Qt::AlignCenter | Qt::TextWordWrap);
     }
 }
 

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 
 #include "evening/evening_guide.h"
+#include "help/preferences_page.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "words/words.h"
@@ -38,6 +39,7 @@ void Window::toggleBigFigures() {
 }
 
 void Window::refresh() {
+    if (preferences_ && preferences_->isVisible()) preferences_->refresh();
     if (!desk_.hasJob()) return;
     name_->setText(q(desk_.job().car.name));
     const QString ready = page_.id == PageId::lesson ? QString() : readyAbout(desk_);

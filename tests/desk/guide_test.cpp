@@ -161,6 +161,7 @@ TEST_F(GuideTest, AnActHasOneKeyWhateverElseIsOffered) {
         window->showPage({});
         // Between the passes the job goes on: read, then turned.
         go(Stage::read);
+        for (int n = 0; n < 18; ++n) key(Qt::Key_PageDown), look();
         if (pass == 0)
             for (int n = 0; n < 20 && window->reading().spot(); ++n) enter(n % 3 ? "110" : "114");
         if (pass == 1) desk->turned({Turn{"rod-fl", 0.25}, Turn{"rod-fr", 0.25}});

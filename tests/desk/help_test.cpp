@@ -146,6 +146,17 @@ TEST_F(HelpTest, PreferencesHoldAtOnceAndAreKept) {
     press("Angles: decimals");
     press("The floor: pale");
     EXPECT_FALSE(Chalk::now().dark);
+    // By a key it shows here too.
+    const auto is_chosen = [&](const char* name) {
+        for (QPushButton* b : page<PreferencesPage>()->findChildren<QPushButton*>())
+            if (b->accessibleName() == QLatin1String(name)) return b->isChecked();
+        return false;
+    };
+    EXPECT_TRUE(is_chosen("The floor: pale"));
+    key(Qt::Key_F9);
+    EXPECT_TRUE(is_chosen("The floor: dark"));
+    key(Qt::Key_F9);
+    EXPECT_TRUE(is_chosen("The floor: pale"));
     auto* name = page<PreferencesPage>()->findChild<QLineEdit*>();
     name->selectAll();
     QTest::keyClicks(name, "Back yard");

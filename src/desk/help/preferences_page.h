@@ -26,6 +26,8 @@ class PreferencesPage : public QWidget {
   public:
     explicit PreferencesPage(std::vector<Preference> all, QWidget* parent = nullptr);
     void begin(const QString& garage);
+    /// Something was chosen elsewhere, by a key.
+    void refresh();
 
   signals:
     void garageNamed(const QString& name);
@@ -34,7 +36,6 @@ class PreferencesPage : public QWidget {
     void paintEvent(QPaintEvent*) override;
 
   private:
-    void refresh();
     std::vector<Preference> all_;
     std::vector<std::vector<QPushButton*>> buttons_;
     QLineEdit* garage_;

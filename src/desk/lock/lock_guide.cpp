@@ -263,6 +263,15 @@ QString LockGuide::say() const {
                                    "tighten, then read again.");
 }
 
+bool LockGuide::wasTurned(const std::string& adjuster) const {
+    const auto& log = desk_.log();
+    for (std::size_t i = 0; i < log.size(); ++i)
+        if (const Turn* t = std::get_if<Turn>(&log[i].event);
+            t && t->adjuster == adjuster && desk_.job().live(i))
+            return true;
+    return false;
+}
+
 void LockGuide::drawNuts(QPainter& p) const {
     const Chalk& c = Chalk::now();
     drawCar(p, car_box);
@@ -275,7 +284,8 @@ void LockGuide::drawNuts(QPainter& p) const {
         if (it == open.end()) {
             p.setPen(c.stroke(c.faint, 1.6));
             drawNut(p, nuts[i], 12);
-            drawState(p, nuts[i], CheckState::good, false);
+            // A tick says that it was turned here and is locked again; of the others nothing is said.
+            if (wasTurned(id)) drawState(p, nuts[i], CheckState::good, false);
             continue;
         }
         p.setPen(c.stroke(c.string, id == current() ? 3.4 : 2));

@@ -40,6 +40,7 @@ class LockGuide : public DrawnGuide {
     static std::optional<Extension> extensionOf(const QString& text);
     static double toSet(double torque, const Extension& with);  ///< in the unit of `torque`
     QString torqueText(double nm) const;
+    bool wasTurned(const std::string& adjuster) const;
     void drawNuts(QPainter& p) const;
     void drawRow(QPainter& p, const Place& place, int number) const;
     std::optional<Extension> extension_;

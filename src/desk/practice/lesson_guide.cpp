@@ -137,9 +137,9 @@ std::vector<Act> LessonGuide::acts() const {
         // Not with the keys that answered: the last of them would go on by itself.
         if (const auto following = next())
             out.push_back({"next", following->isEmpty() ? tr("Now a whole car") : tr("The next lesson"),
-                           lesson_.passed(), false, 3});
-        out.push_back({"again", tr("Once more"), !lesson_.passed(), false, 4});
-        out.push_back({"floor", tr("Practice floor"), false, false, 5});
+                           lesson_.passed(), false, 4});
+        out.push_back({"again", tr("Once more"), !lesson_.passed(), false, 5});
+        out.push_back({"floor", tr("Practice floor"), false, false, 6});
         return out;
     }
     const Task* t = lesson_.task();

@@ -303,54 +303,69 @@ bool ReadGuide::topIn() const {
     return true;
 }
 
+namespace {
+
+/// Each thing that can be done has its own key, whatever else is offered beside it; the first of what is read
+/// beside a spot, others after it.
+namespace keys {
+constexpr std::size_t beside = 0, tool = 1, lean = 2, again = 3, aside = 4, sweep = 5, lean_test = 6,
+                      hold = 7;
+}
+
+}  // namespace
+
 std::vector<ReadGuide::Doing> ReadGuide::doings() const {
     std::vector<Doing> out;
-    const auto add = [&](const QString& id, const QString& text, std::function<void(ReadGuide&)> run,
-                         bool main = false, bool chosen = false) {
-        out.push_back({{id, text, main, chosen}, std::move(run)});
+    const auto add = [&](std::size_t key, const QString& id, const QString& text,
+                         std::function<void(ReadGuide&)> run, bool main = false, bool chosen = false) {
+        out.push_back({{id, text, main, chosen, key}, std::move(run)});
     };
     if (desk_.practice() && spot_ && !held_)
         add(
-            "hold", tr("Walk there and hold it"), [](ReadGuide& g) { g.holdThere(); }, true);
+            keys::hold, "hold", tr("Walk there and hold it"), [](ReadGuide& g) { g.holdThere(); }, true);
     if (const auto entry = suspect()) {
         const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
         const QString n = desk_.number(at);
         if (!spot_ || !(at == *spot_))
             add(
-                "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); }, true);
-        add("aside", tr("Set %1 aside").arg(n), [entry = *entry](ReadGuide& g) {
+                keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); }, true);
+        add(keys::aside, "aside", tr("Set %1 aside").arg(n), [entry = *entry](ReadGuide& g) {
             emit g.asks(new StrikeQuestion(g.desk_, g, entry, tr("set aside: it contradicts the others")));
         });
     }
     if (!spot_) return out;
     if (asksLean())
         add(
-            "lean", topIn() ? tr("Top leans in") : tr("Top leans out"),
+            keys::lean, "lean", topIn() ? tr("Top leans in") : tr("Top leans out"),
             [](ReadGuide& g) {
                 g.top_in_ = !g.topIn();
                 emit g.said();
             },
             false, true);
     if (unleaned())
-        add("lean-test", tr("Lean test …"), [](ReadGuide& g) {
+        add(keys::lean_test, "lean-test", tr("Lean test …"), [](ReadGuide& g) {
             emit g.pageWanted({PageId::tools, q(g.desk_.toolFor(*g.spot_))});
         });
     if (spot_->swept != Swept::straight)
-        add("sweep", tr("Turned by …"), [](ReadGuide& g) { emit g.asks(new SweepQuestion(g.desk_, g)); });
+        add(keys::sweep, "sweep", tr("Turned by …"),
+            [](ReadGuide& g) { emit g.asks(new SweepQuestion(g.desk_, g)); });
+    std::size_t key = keys::beside;
     for (const Spot& s : reading_kind(spot_->kind).besides(*spot_, desk_.car())) {
         const char* more = reading_kind(s.kind).more_words();
         const QString text = more && s.kind != spot_->kind ? q(words::fill(more, {})) : tr("Half a turn on");
-        add(q(s.name()), text, [s, from = *spot_](ReadGuide& g) {
+        add(key, q(s.name()), text, [s, from = *spot_](ReadGuide& g) {
             g.ask(s);
             g.beside_ = from;
         });
+        key = key == keys::beside ? Act::spare : key + 1;
     }
     const auto tools = toolsFor(*spot_);
     if (tools.size() > 1)
-        add("tool", tr("With: %1").arg(q(words::tool(desk_.toolFor(*spot_)))), [tools](ReadGuide& g) {
-            const auto at = std::find(tools.begin(), tools.end(), g.desk_.toolFor(*g.spot_));
-            g.desk_.takeUp(*g.spot_, at == tools.end() || at + 1 == tools.end() ? tools.front() : at[1]);
-        });
+        add(keys::tool, "tool", tr("With: %1").arg(q(words::tool(desk_.toolFor(*spot_)))),
+            [tools](ReadGuide& g) {
+                const auto at = std::find(tools.begin(), tools.end(), g.desk_.toolFor(*g.spot_));
+                g.desk_.takeUp(*g.spot_, at == tools.end() || at + 1 == tools.end() ? tools.front() : at[1]);
+            });
     return out;
 }
 

@@ -146,11 +146,6 @@ void TurnView::drawOrder(QPainter& p, const QRectF& all) const {
                 QString::number(i + 1));
         p.setPen(here ? c.chalk : c.soft);
         const QString line = q(words::turn_line(desk_.car(), turns[i], how_));
-        // A long one is written smaller, not cut.
-        for (double size : {14.0, 13.0, 12.0, 11.0}) {
-            p.setFont(chalked(size, here));
-            if (p.fontMetrics().horizontalAdvance(line) < all.width() - 30) break;
-        }
         writeIn(p, QRectF(all.left() + 30, y, all.width() - 30, order_row), Qt::AlignLeft | Qt::AlignVCenter,
                 line);
     }
