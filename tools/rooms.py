@@ -1,14 +1,19 @@
 #!/usr/bin/env python3
-"""Whether each room of src/core uses only those before it.
+"""Whether each source of src/core compiles by itself, and each room uses only those before it.
 
     tools/rooms.py BUILD
 
-Reads the compiler's own dependency files of a build in which each source is compiled alone (preset `dev`).
-Exit 1 where a room reaches a later one, however indirectly. docs/layout.md says what each room holds.
+Reads BUILD/compile_commands.json of a build in which each source stands alone (preset `dev`), and lets the
+compiler check each and say what it includes; no code is made. Exit 1 where a source does not compile, or a
+room reaches a later one, however indirectly. docs/layout.md says what each room holds.
 SPDX-License-Identifier: GPL-3.0-or-later
 """
+import concurrent.futures
+import json
+import os
 import pathlib
 import re
+import shlex
 import subprocess
 import sys
 
@@ -25,20 +30,30 @@ def room_of(path):
     return pathlib.Path(at).stem if at.startswith("analysis.") else at
 
 
+def included(command):
+    """What one source includes, itself first; None where it does not compile."""
+    words = shlex.split(command["command"])
+    out = words.index("-o")
+    del words[out:out + 2]
+    words.remove("-c")
+    said = subprocess.run(words + ["-fsyntax-only", "-MMD", "-MF", "/dev/stdout"], cwd=command["directory"],
+                          env=dict(os.environ, CCACHE_DISABLE="1"), stdout=subprocess.PIPE, text=True)
+    return None if said.returncode else re.sub(r"\\\n", " ", said.stdout).split(":", 1)[1].split()
+
+
 def main():
-    said = subprocess.run(["ninja", "-C", sys.argv[1], "-t", "deps"], capture_output=True, text=True, check=True)
+    commands = json.loads((pathlib.Path(sys.argv[1]) / "compile_commands.json").read_text())
+    commands = [c for c in commands if room_of(c["file"])]
     seen, wrong = set(), set()
-    for block in said.stdout.split("\n\n"):
-        lines = block.strip().splitlines()
-        if not lines or "fairchalk_core.dir" not in lines[0]:
-            continue
-        files = [re.sub(r"^\s+", "", line) for line in lines[1:]]
-        own = room_of(files[0])
-        seen.add(own)
-        for f in files[1:]:
-            room = room_of(f)
-            if room and ROOMS.index(room) > ROOMS.index(own):
-                wrong.add(f"{pathlib.Path(files[0]).name}, in {own}, reaches {f} in {room}")
+    with concurrent.futures.ThreadPoolExecutor(os.cpu_count()) as pool:
+        for command, files in zip(commands, pool.map(included, commands)):
+            own = room_of(command["file"])
+            seen.add(own)
+            if files is None:
+                wrong.add(f"{command['file']} does not compile by itself")
+            for room, f in ((room_of(f), f) for f in files or []):
+                if room and ROOMS.index(room) > ROOMS.index(own):
+                    wrong.add(f"{pathlib.Path(command['file']).name}, in {own}, reaches {f} in {room}")
     for line in sorted(wrong):
         print(line)
     unseen = [room for room in ROOMS if room not in seen]
