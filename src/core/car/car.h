@@ -71,6 +71,7 @@ struct CornerSpec {
 inline constexpr double usual_steering_ratio = 16.0;
 /// Of a car whose card has none, where only a slope depends on it.
 inline constexpr Length usual_wheelbase = Length::from_mm(2500.0);
+inline constexpr Length usual_rim_span = Length::from_mm(400.0);
 
 /// A torque as the manual gives it.
 struct TorqueOnCard {

@@ -132,6 +132,16 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
             n.with_prior(Unknown::toe_runout, w, 0.0, 2.0 * (good ? rim_seen_good : rim_untrue) / span->m());
         }
     }
+    // A board lies against the tire, and stands as the rim does.
+    for (int place : asked.boards) {
+        const int w = place % 4;
+        if (place == place_of_board(w, false) && n.current().contains({Unknown::toe_runout, w})) {
+            n.also(Unknown::toe_runout, place, n.at(Unknown::toe_runout, w));
+            continue;
+        }
+        const double span = car.axles[static_cast<std::size_t>(w / 2)].rim_span.value_or(usual_rim_span).m();
+        n.with_prior(Unknown::toe_runout, place, 0.0, 2.0 * (good ? rim_seen_good : rim_untrue) / span);
+    }
     for (const auto& [w, ways] : asked.cambers)
         if (ways.size() == 2) n.with_prior(Unknown::camber_runout, w, 0.0, runout_sigma);
     if (asked.chassis)

@@ -140,6 +140,9 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
     s.zero_sign = kind.end_for_end() ? -1.0 : 1.0;
     if (spot.wheel && has(kind.against_gravity() ? Unknown::camber_runout : Unknown::toe_runout, s.wheel))
         s.runout = spot.rolled ? -1.0 : 1.0;
+    if (spot.axle && !r.stated_sigma && has(Unknown::toe_runout, place_of_board(s.axle * 2, spot.rolled)))
+        s.runout = 1.0;
+    s.quarter_on = spot.rolled;
     s.centred = has(Unknown::axle_middle, s.axle);
     s.seated = lies_as_it_touches(r) && has(Unknown::seat, s.wheel ^ 2);
     s.cambered = has(Unknown::camber, s.wheel) && has(Unknown::camber, s.wheel ^ 2);

@@ -21,6 +21,7 @@ struct NetworkNeeds {
     bool jig = false, chassis = false;
     std::set<int> lips_read;         ///< axles
     std::set<int> unrolled;          ///< wheels whose rims were read as they come, without a stated sigma
+    std::set<int> boards;            ///< `place_of_board`
     std::set<std::string> unstated;  ///< gauges of whose readings nobody stated a sigma
 };
 

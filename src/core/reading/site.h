@@ -47,6 +47,7 @@ struct Site {
     int zero = -1;                        ///< the tool whose zero is an unknown
     double zero_sign = 1.0;               ///< -1: turned end for end
     double runout = 0.0;                  ///< +1 as it stood, -1 half a turn on; 0: not told apart
+    bool quarter_on = false;              ///< boards: both wheels were rolled that far
     bool centred = false;                 ///< the axles' middles lie off the scribed centreline by unknowns
     bool cambered = false;                ///< this wheel's camber is an unknown (arm-jig: both of its side)
     bool heights = false;                 ///< the string's height at the lip is known, and camber shows in it

@@ -22,7 +22,7 @@ struct SolidCar {
     std::array<double, 2> half_width = {736, 730}, lip = {6, 6};
     std::array<double, 2> skew{}, offset = {840, 840}, rise{};  ///< of the strings; rise per mm, level midway
     std::array<double, 4> floor{};                              ///< heights of the spots
-    std::array<double, 4> bulge{};  ///< of a tire, ahead of its hub: what boards and tread marks stand on
+    std::array<double, 4> bulge{};  ///< of a tire, ahead of its hub: what boards stand on
     double track = 1500, board_span = 610, mark = 180, arm_span = 500, gap_height = 380, steer = 0;
     double gauge_zero = 0, front_bar = 500, rear_bar = 550;
     double steering_play = 0;  ///< degrees of the steering wheel between where it takes up to either side
@@ -31,8 +31,12 @@ struct SolidCar {
 
     V spindle(int w, bool rolled = false) const {
         const double way = rolled ? -1 : 1;
-        const double t = (toe[w] + way * wobble[w] + (w == 0 ? steer : w == 1 ? -steer : 0)) * rad;
-        const double g = (camber[w] + way * lean_wobble[w]) * rad;
+        return spindle_off(w, way * wobble[w], way * lean_wobble[w]);
+    }
+    /// With so much run-out in plan and from vertical, degrees.
+    V spindle_off(int w, double by_toe, double by_lean) const {
+        const double t = (toe[w] + by_toe + (w == 0 ? steer : w == 1 ? -steer : 0)) * rad;
+        const double g = (camber[w] + by_lean) * rad;
         return {std::sin(t) * std::cos(g), std::cos(t) * std::cos(g), -std::sin(g)};
     }
     V hub(int w) const { return {w < 2 ? wheelbase : 0, half_width[w / 2], hub_height}; }
@@ -77,13 +81,14 @@ struct SolidCar {
         }
         return Eigen::AngleAxisd((lo + hi) / 2, k) * n;
     }
-    /// From wheel to wheel, so far ahead of the hubs (`end` +1) or behind them; on the tires their bulges
-    /// too.
-    double width_at(Axle a, double end, double span_mm, bool on_tires) const {
+    /// From wheel to wheel, so far ahead of the hubs (`end` +1) or behind them; on the tires with their
+    /// bulges and run-out, which a quarter on is what leant the wheel before.
+    double width_at(Axle a, double end, double span_mm, bool on_tires, bool quarter_on) const {
         double sum = 1400;
         for (int s = 0; s < 2; ++s) {
             const int w = index_of(a) * 2 + s;
-            sum += end * span_mm / 2 * forward(spindle(w)).y();
+            const double off = !on_tires ? 0.0 : quarter_on ? lean_wobble[w] : wobble[w];
+            sum += end * span_mm / 2 * forward(spindle_off(w, off, 0.0)).y();
             if (on_tires && end > 0) sum += bulge[static_cast<std::size_t>(w)];
         }
         return sum;

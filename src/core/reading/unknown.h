@@ -43,6 +43,12 @@ constexpr int place_of_line(int side, int number) {
     return side + 2 * number;
 }
 
+/// Where the run-out stands of a wheel to whose tire a board is held: the rim's own, where lips tell of it. A
+/// quarter on it is another: what tilted the board in plan then leans it.
+constexpr int place_of_board(int wheel, bool quarter_on) {
+    return wheel + (quarter_on ? 8 : 4);
+}
+
 /// Where a plumb line hangs: anew for each stand of a swept wheel.
 constexpr int place_of_plumb(int wheel, double turned) {
     return wheel + (turned > 0.0 ? 4 : turned < 0.0 ? 8 : 0);

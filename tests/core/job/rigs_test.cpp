@@ -56,6 +56,76 @@ TEST(EveryRig, ToldExactlyByExactReadings) {
     }
 }
 
+/// The front's total toe, as variance in square radians, by readings of which nobody stated a sigma.
+double variance_by(const SolidCar& c, const char* rig, bool rims_seen, bool differences = false) {
+    std::mt19937 rng(4);
+    auto log = c.log(c.lines({rig}), rng, 0, 0);
+    if (differences) {
+        std::erase_if(log, [](const Entry& e) { return std::holds_alternative<Reading>(e.event); });
+        Reading r = blank_reading(axle_spot(ReadingId::tape_difference, Axle::front), c.lines({rig}));
+        r.value.value = c.exact(r.spot, c.lines({rig}));
+        r.value.resolution = 0.1;
+        log.push_back(testing::entry("difference", r));
+    }
+    for (Entry& e : log)
+        if (auto* r = std::get_if<Reading>(&e.event)) r->stated_sigma.reset();
+    if (rims_seen) log.push_back(testing::entry("rims", Checked{"rims", CheckState::good, {}}));
+    const KnownAngle toe = solved(log).axles[0].total_toe;
+    EXPECT_TRUE(toe.known) << rig;
+    return toe.sigma.rad() * toe.sigma.rad();
+}
+
+TEST(EveryRig, BoardsStandNoTruerThanTheRimsAndStudsAndAScribedTreadDo) {
+    std::mt19937 rng(4);
+    SolidCar c = SolidCar::any(rng);
+    // Each rim is untrue by a quarter of a millimeter at either edge; by a tenth where it was looked at.
+    const auto two_rims = [&](double mm) { return 2 * std::pow(2 * mm / c.span, 2); };
+    for (bool differences : {false, true}) {
+        const double seen = variance_by(c, "toe-boards", true, differences);
+        EXPECT_NEAR(variance_by(c, "toe-boards", false, differences) - seen, two_rims(0.25) - two_rims(0.1),
+                    1e-3 * two_rims(0.25));
+        EXPECT_GT(seen, two_rims(0.1));
+    }
+    for (const char* rig : {"stud-bars", "tread-tape"})
+        EXPECT_DOUBLE_EQ(variance_by(c, rig, false), variance_by(c, rig, true)) << rig;
+    // And so it is on the car that they are tried on.
+    const double total = c.toe[0] + c.toe[1];
+    c.wobble = {0.1, 0.05, 0, 0};
+    c.lean_wobble = {-0.2, 0.07, 0, 0};
+    const auto shown = [&](const char* rig, ReadingId front, ReadingId rear, bool rolled) {
+        Spot f = axle_spot(front, Axle::front), r = axle_spot(rear, Axle::front);
+        f.rolled = r.rolled = rolled;
+        const LinesSet lines = c.lines({rig});
+        return std::asin((c.exact(r, lines) - c.exact(f, lines)) / c.board_span) / SolidCar::rad;
+    };
+    const auto boards = [&](bool on) {
+        return shown("toe-boards", ReadingId::boards_front, ReadingId::boards_rear, on);
+    };
+    EXPECT_NEAR(boards(false), total + 0.15, 0.001);
+    EXPECT_NEAR(boards(true), total - 0.13, 0.001);
+    EXPECT_NEAR(shown("stud-bars", ReadingId::stud_bar_front, ReadingId::stud_bar_rear, false), total, 0.001);
+    EXPECT_NEAR(shown("tread-tape", ReadingId::tread_front, ReadingId::tread_rear, false), total, 0.001);
+}
+
+TEST(EveryRig, BoardsBesideLipsKnowTheSameRims) {
+    // What half a turn of the wheels told of the rims' run-out is taken off the boards too.
+    std::mt19937 rng(6);
+    SolidCar c = SolidCar::any(rng);
+    c.wobble = {0.2, -0.05, 0, 0};
+    const LinesSet lines = c.lines({"string-bars", "toe-boards"});
+    std::vector<Spot> again;
+    for (ReadingId k : {ReadingId::rim_front, ReadingId::rim_rear})
+        for (Wheel w : {Wheel::front_left, Wheel::front_right})
+            for (const Spot& on : besides(wheel_spot(k, w), c.card())) again.push_back(on);
+    ASSERT_EQ(again.size(), 4u);
+    auto log = c.log(lines, rng, 0, 0, 1, again);
+    for (Entry& e : log)
+        if (auto* r = std::get_if<Reading>(&e.event); r && r->spot.axle) r->stated_sigma.reset();
+    const Estimate e = solved(log);
+    EXPECT_NEAR(e.axles[0].total_toe.value.deg(), c.toe[0] + c.toe[1], 0.01);
+    EXPECT_FALSE(e.alarm);
+}
+
 TEST(EveryRig, OneSideTellsItsWheelsOnlyWithTheHubWidths) {
     std::mt19937 rng(5);
     const SolidCar c = SolidCar::any(rng);

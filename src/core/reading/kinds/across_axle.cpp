@@ -18,7 +18,8 @@ class Taped : public Predicted<Taped> {
     T shows(const Site& site, const State<T>& state) const {
         using std::sin;
         const T middle = state(Unknown::mid_width, place_of_width(site.axle, site.pair));
-        const T half = 0.5 * site.span * sin(total_toe(site, state));
+        const T total = stand_on_tires() ? total_toe_of_boards(site, state) : total_toe(site, state);
+        const T half = 0.5 * site.span * sin(total);
         return (front_ ? T(middle - half) : T(middle + half)) + tool_zero(site, state);
     }
 
@@ -29,12 +30,13 @@ class Taped : public Predicted<Taped> {
     double end() const override { return front_ ? 1.0 : -1.0; }
     std::vector<Lack> needs(const Reading&) const override { return {Lack::span}; }
     std::optional<double> shown(const SolidCar& car, const Spot& s, double) const override {
-        return car.width_at(*s.axle, end(), car.board_span, on_tires());
+        return car.width_at(*s.axle, end(), car.board_span, stand_on_tires(), s.rolled);
     }
     OnFloor on_floor(const Spot&) const override { return {OnFloor::From::axle, end() * 46, 0, false}; }
 
   protected:
-    virtual bool on_tires() const { return true; }
+    /// Against the sidewalls; a line scribed round a spun tread is as true as the hub.
+    virtual bool stand_on_tires() const { return false; }
     bool front() const { return front_; }
     /// A quarter on: the same figures prove that neither rim nor sidewall lies.
     static std::vector<Spot> a_quarter_on(const Spot& s) {
@@ -55,6 +57,10 @@ class Boards final : public Taped {
 
   private:
     std::string_view name() const override { return front() ? "boards-front" : "boards-rear"; }
+    bool stand_on_tires() const override { return true; }
+    void ask(const Reading& r, const CarCard&, NetworkNeeds& needs) const override {
+        ask_for_boards(r, needs);
+    }
     double minutes() const override { return 1.0; }
     std::vector<Spot> besides(const Spot& s, const CarCard&) const override {
         std::vector<Spot> out = {axle_spot(ReadingId::tape_difference, *s.axle)};
@@ -81,7 +87,6 @@ class StudBars final : public Taped {
 
   private:
     std::string_view name() const override { return front() ? "stud-bar-front" : "stud-bar-rear"; }
-    bool on_tires() const override { return false; }
     const char* spot_words(const Spot&) const override {
         return front() ? TR_NOOP("tape in front, on the bars") : TR_NOOP("tape behind, on the bars");
     }
@@ -112,19 +117,22 @@ class TapeDifference final : public Predicted<TapeDifference> {
     template <class T>
     T shows(const Site& site, const State<T>& state) const {
         using std::sin;
-        return site.span * sin(total_toe(site, state));
+        return site.span * sin(total_toe_of_boards(site, state));
     }
 
   private:
     std::string_view name() const override { return "tape-difference"; }
+    void ask(const Reading& r, const CarCard&, NetworkNeeds& needs) const override {
+        ask_for_boards(r, needs);
+    }
     PlaceKind place() const override { return PlaceKind::axle; }
     bool signed_reading() const override { return true; }
     std::optional<Bounded> bounded(Shows) const override { return Bounded::tape_difference; }
     double usual() const override { return 0.0; }
     std::vector<Lack> needs(const Reading&) const override { return {Lack::span}; }
     std::optional<double> shown(const SolidCar& car, const Spot& s, double) const override {
-        return car.width_at(*s.axle, -1, car.board_span, true) -
-               car.width_at(*s.axle, 1, car.board_span, true);
+        return car.width_at(*s.axle, -1, car.board_span, true, s.rolled) -
+               car.width_at(*s.axle, 1, car.board_span, true, s.rolled);
     }
     const char* spot_words(const Spot&) const override { return TR_NOOP("front tape less rear tape"); }
     const char* how_words(const Spot&) const override {

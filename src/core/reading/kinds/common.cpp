@@ -14,6 +14,12 @@ void ask_for_lean(const Reading& r, const CarCard&, NetworkNeeds& needs, bool by
     if (by_sweep || r.turned || r.wheel_turned) needs.sweep.insert(w);
 }
 
+void ask_for_boards(const Reading& r, NetworkNeeds& needs) {
+    if (r.stated_sigma) return;
+    for (Side s : both_sides)
+        needs.boards.insert(place_of_board(index_of(wheel_at(*r.spot.axle, s)), r.spot.rolled));
+}
+
 void ask_for_lip(const Reading& r, NetworkNeeds& needs) {
     const int w = index_of(*r.spot.wheel);
     needs.rims[w].insert(r.spot.rolled);

@@ -42,6 +42,16 @@ T total_toe(const Site& site, const State<T>& state) {
     return state(Unknown::toe, site.axle * 2) + state(Unknown::toe, site.axle * 2 + 1);
 }
 
+/// Between boards on the tires: each stands as its wheel does, run-out and all.
+template <class T>
+T total_toe_of_boards(const Site& site, const State<T>& state) {
+    T toe = total_toe(site, state);
+    if (site.runout != 0.0)
+        for (int s : {0, 1})
+            toe += state(Unknown::toe_runout, place_of_board(site.axle * 2 + s, site.quarter_on));
+    return toe;
+}
+
 /// From the straight line along a side square to the hub's face.
 template <class T>
 T hub_to_line(const Site& site, const State<T>& state) {
@@ -110,6 +120,9 @@ T lean_at(const Site& site, const State<T>& state, double turned) {
 
 /// What every reading against gravity asks for, standing straight or turned.
 void ask_for_lean(const Reading& r, const CarCard& car, NetworkNeeds& needs, bool by_gauge, bool by_sweep);
+
+/// What boards on the tires of an axle ask for: the run-out of both.
+void ask_for_boards(const Reading& r, NetworkNeeds& needs);
 
 /// What every distance to a rim's lip asks for: its run-out, and that its depth was read.
 void ask_for_lip(const Reading& r, NetworkNeeds& needs);
