@@ -22,6 +22,11 @@ class Facts {
         if (it == known_.end()) it = known_.emplace(key, read_(key).value_or("")).first;
         return it->second;
     }
+    /// `usual` where nothing was kept.
+    std::string at(const std::string& key, const std::string& usual) const {
+        const std::string& kept = at(key);
+        return kept.empty() ? usual : kept;
+    }
     void keep(const std::string& key, const std::string& value) {
         known_[key] = value;
         write_(key, value);

@@ -291,7 +291,7 @@ std::string JobDesk::tool() const {
 }
 
 std::string JobDesk::usualRule() const {
-    const std::string& kept = facts_.at("rule");
+    const std::string kept = facts_.at("rule", "units");
     if (standard_tool(kept)) return kept;
     return in_inches_ ? "steel-rule-inch" : "steel-rule-mm";
 }

@@ -203,6 +203,8 @@ class JobDesk : public QObject {
     /// What lengths are read with where nothing else was chosen: `units` (a rule in those shown), or a tool.
     std::string rule();
     void keepRule(const std::string& tool);
+    /// And what that comes to, as a tool.
+    std::string usualRule() const;
     void happened(ChangeKind kind, std::optional<Axle> axle = {});
     /// What was looked at under the car: kept, and put on the card.
     void looked(const std::vector<Looked>& facts);
@@ -257,7 +259,6 @@ class JobDesk : public QObject {
     int making_ = 0;
     std::atomic<int> taught_number_ = 0;
     bool in_inches_ = false;
-    std::string usualRule() const;
     Analyst analyst_;
     QThreadPool beside_;  ///< checks and copies
 };

@@ -48,13 +48,11 @@ void JobDesk::takeWays() {
 }
 
 std::string JobDesk::order() {
-    const std::string& kept = facts_.at("order");
-    return kept.empty() ? std::string(name_of(Order::all_at_once)) : kept;
+    return facts_.at("order", std::string(name_of(Order::all_at_once)));
 }
 
 std::string JobDesk::reach() {
-    const std::string& kept = facts_.at("reach");
-    return kept.empty() ? "under-it" : kept;
+    return facts_.at("reach", "under-it");
 }
 
 void JobDesk::keepOrder(const std::string& school) {
@@ -64,8 +62,7 @@ void JobDesk::keepOrder(const std::string& school) {
 }
 
 std::string JobDesk::minutes() {
-    const std::string& kept = facts_.at("minutes");
-    return kept.empty() ? "own" : kept;
+    return facts_.at("minutes", "own");
 }
 
 void JobDesk::keepMinutes(const std::string& how) {
@@ -75,8 +72,7 @@ void JobDesk::keepMinutes(const std::string& how) {
 }
 
 std::string JobDesk::rule() {
-    const std::string& kept = facts_.at("rule");
-    return kept.empty() ? "units" : kept;
+    return facts_.at("rule", "units");
 }
 
 void JobDesk::keepRule(const std::string& tool) {

@@ -63,6 +63,10 @@ struct Options {
     const QCommandLineOption shots{QStringLiteral("shots"),
                                    QStringLiteral("draw each main view into this folder and end"),
                                    QStringLiteral("folder")};
+    const QCommandLineOption shots_as{
+        QStringLiteral("shots-as"),
+        QStringLiteral("how those are drawn, where otherwise than usual, as \"960x540 pale 150% de\""),
+        QStringLiteral("words")};
     const QCommandLineOption first_paint{QStringLiteral("first-paint"),
                                          QStringLiteral("end at the first paint: for measuring the start")};
     const QCommandLineOption typing{
@@ -86,7 +90,7 @@ struct Options {
             QStringLiteral("book"),
             QStringLiteral("the garage book to open; by default the one under the XDG data folder"),
             QStringLiteral("[book]"));
-        parser.addOptions({paper, fresh, first_paint, typing, picture, shots, speak_to});
+        parser.addOptions({paper, fresh, first_paint, typing, picture, shots, shots_as, speak_to});
         parser.process(app);
     }
 };
@@ -99,12 +103,12 @@ bool printPage(const QString& page, const QStringList& to) {
 }
 
 /// Each main view into a folder.
-int drawAll(desk::JobDesk& job_desk, desk::Window& window, const QString& folder) {
+int drawAll(desk::JobDesk& job_desk, desk::Window& window, const QString& folder, const desk::ShotsAs& as) {
     if (!job_desk.hasJob())
         throw book::BookError("There is no job in " + job_desk.book().path().string() +
                               ": the pictures are made from the demo book.");
     QDir().mkpath(folder);
-    return desk::takeShots(job_desk, window, folder);
+    return desk::takeShots(job_desk, window, folder, as);
 }
 
 }  // namespace
@@ -121,10 +125,20 @@ int main(int argc, char** argv) {
     if (parser.isSet(options.paper))
         return printPage(parser.value(options.paper), parser.positionalArguments()) ? 0 : 1;
 
+    desk::ShotsAs as;
+    try {
+        as = desk::shotsAs(parser.value(options.shots_as));
+    } catch (const std::exception& e) {
+        std::fprintf(stderr, "fairchalk: %s\n", e.what());
+        return 2;
+    }
+
     // The pictures are alike for everyone: nobody's own units or floor.
     const QTemporaryDir nobodys;
-    if (parser.isSet(options.shots))
+    if (parser.isSet(options.shots)) {
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, nobodys.path());
+        QSettings().setValue(QStringLiteral("zoom"), as.zoom);
+    }
 
     const QStringList places = parser.positionalArguments();
     const std::filesystem::path path =
@@ -155,7 +169,7 @@ int main(int argc, char** argv) {
     };
     open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
         // The pictures are alike for everyone.
-        desk::takeLanguage(parser.isSet(options.shots) ? QStringLiteral("en") : desk::languageWanted());
+        desk::takeLanguage(parser.isSet(options.shots) ? as.language : desk::languageWanted());
         job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
         window = std::make_unique<desk::Window>(*job_desk);
         if (parser.isSet(options.speak_to))
@@ -197,7 +211,7 @@ int main(int argc, char** argv) {
             QApplication::processEvents();
             std::_Exit(0);  // what comes after the first paint is not the start
         }
-        if (parser.isSet(options.shots)) return drawAll(*job_desk, *window, parser.value(options.shots));
+        if (parser.isSet(options.shots)) return drawAll(*job_desk, *window, parser.value(options.shots), as);
         const int code = QApplication::exec();
         window.reset();
         return code;

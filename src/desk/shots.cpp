@@ -4,11 +4,13 @@
 #include <cmath>
 #include <cstdio>
 #include <memory>
+#include <stdexcept>
 
 #include <QApplication>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QMessageBox>
+#include <QRegularExpression>
 #include <QTimer>
 
 #include "history/history_page.h"
@@ -250,8 +252,29 @@ void shotsOfOtherWays(JobDesk& desk, Window& window, const Shot& shot) {
 
 }  // namespace
 
-int takeShots(JobDesk& desk, Window& window, const QString& folder) {
+ShotsAs shotsAs(const QString& words) {
+    ShotsAs as;
+    const QRegularExpression size(QStringLiteral("^(\\d{3,4})x(\\d{3,4})$")),
+        zoom(QStringLiteral("^(\\d{2,3})%$")), language(QStringLiteral("^[a-z]{2}(_[A-Z]{2})?$"));
+    for (const QString& word : words.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        if (const auto m = size.match(word); m.hasMatch())
+            as.size = {m.captured(1).toInt(), m.captured(2).toInt()};
+        else if (const auto times = zoom.match(word); times.hasMatch())
+            as.zoom = times.captured(1).toInt() / 100.0;
+        else if (word == QLatin1String("pale"))
+            as.dark = false;
+        else if (language.match(word).hasMatch())
+            as.language = word;
+        else
+            throw std::invalid_argument("The pictures are wanted as \"" + word.toStdString() +
+                                        "\": it is a size as 960x540, pale, 150% or a language as de.");
+    }
+    return as;
+}
+
+int takeShots(JobDesk& desk, Window& window, const QString& folder, const ShotsAs& as) {
     int failed = 0;
+    window.resize(as.size);
     const auto shot = [&](const char* name) {
         desk.settle();
         QApplication::processEvents();
@@ -259,7 +282,7 @@ int takeShots(JobDesk& desk, Window& window, const QString& folder) {
                                 QStringLiteral(".png")))
             ++failed;
     };
-    window.setDark(true);
+    window.setDark(as.dark);
     QApplication::setActiveWindow(&window);
     shotsOfGettingReady(window, shot);
     shotsOfARound(desk, window, shot);

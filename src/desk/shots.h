@@ -3,6 +3,7 @@
 
 #include <functional>
 
+#include <QSize>
 #include <QString>
 
 #include "window.h"
@@ -17,8 +18,19 @@ void askForBook(const QString& path, std::function<void(bool make)> then);
 /// One window that says why the book can't be opened.
 void sayCannotOpen(const QString& why);
 
-/// Draws each main view from the open book into PNGs of 1280 x 800.
-int takeShots(JobDesk& desk, Window& window, const QString& folder);
+/// How the main views are drawn.
+struct ShotsAs {
+    QSize size = {1280, 800};
+    bool dark = true;
+    double zoom = 1.0;  ///< that and the language are the window's from its start
+    QString language = QStringLiteral("en");
+};
+/// `960x540 pale 150% de`, each word where it differs; throws std::invalid_argument with the word that is
+/// none.
+ShotsAs shotsAs(const QString& words);
+
+/// Draws each main view from the open book into PNGs.
+int takeShots(JobDesk& desk, Window& window, const QString& folder, const ShotsAs& as = {});
 
 /// Types readings through the entry line, one after the other, and prints the id of each entry once it is
 /// shown as kept.

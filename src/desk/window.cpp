@@ -66,11 +66,9 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
                       ? Show::AngleStyle::decimal
                       : Show::AngleStyle::degrees_minutes;
     // As this garage wants them; in a new one as they were wanted last.
-    const std::string& kept = desk_.facts().at("lengths");
-    const bool inches = kept.empty()
-                            ? settings.value(QStringLiteral("lengths")).toString() == QLatin1String("inch")
-                            : kept == "inch";
-    how_.lengths = inches ? Show::LengthStyle::inch : Show::LengthStyle::mm;
+    const std::string kept =
+        desk_.facts().at("lengths", settings.value(QStringLiteral("lengths")).toString().toStdString());
+    how_.lengths = kept == "inch" ? Show::LengthStyle::inch : Show::LengthStyle::mm;
     setDark(dark);
     setHow(how_);
     if (desk_.book().read_only()) trouble_ = q(desk_.book().read_only_reason());

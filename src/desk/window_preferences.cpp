@@ -94,8 +94,7 @@ void Window::takeRule(const std::string& rule) {
     desk_.keepRule(rule);
     const auto spot = desk_.hasJob() ? read_->spot() : std::nullopt;
     if (!spot || reading_kind(spot->kind).quantity() != QuantityKind::length) return;
-    const bool inches = how_.lengths == Show::LengthStyle::inch;
-    desk_.takeUp(*spot, rule != "units" ? rule : inches ? "steel-rule-inch" : "steel-rule-mm");
+    desk_.takeUp(*spot, desk_.usualRule());
 }
 
 void Window::showPreferences() {

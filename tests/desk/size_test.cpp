@@ -143,5 +143,22 @@ TEST_F(SizeTest, EverythingGrowsByOneKeyAndByTheWheelAndStaysSo) {
     EXPECT_TRUE(said);
 }
 
+TEST(ShotsAsTest, EachWordSaysOneThingAndAWrongOneIsNamed) {
+    const ShotsAs usual = shotsAs({});
+    EXPECT_EQ(usual.size, QSize(1280, 800));
+    EXPECT_TRUE(usual.dark);
+    const ShotsAs as = shotsAs(QStringLiteral("pale 960x540 150% de"));
+    EXPECT_EQ(as.size, QSize(960, 540));
+    EXPECT_FALSE(as.dark);
+    EXPECT_DOUBLE_EQ(as.zoom, 1.5);
+    EXPECT_EQ(as.language, "de");
+    try {
+        shotsAs(QStringLiteral("960x540 palest"));
+        ADD_FAILURE() << "it was taken";
+    } catch (const std::invalid_argument& e) {
+        EXPECT_NE(std::string(e.what()).find("\"palest\""), std::string::npos) << e.what();
+    }
+}
+
 }  // namespace
 }  // namespace fairchalk::desk
