@@ -4,6 +4,8 @@
 
 #include <QApplication>
 #include <QHBoxLayout>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QTimer>
 #include <QVBoxLayout>
 #include <QWheelEvent>
@@ -29,7 +31,11 @@ void Window::keepInView() {
     QWidget* const at = middle_->currentWidget() == guide_view_ ? guide_view_->pointedAt()
                         : middle_->currentWidget() == floor_    ? floor_->pointedAt()
                                                                 : nullptr;
-    if (at) pane_->ensureWidgetVisible(at, 30, 30);
+    if (!at) return;
+    pane_->ensureWidgetVisible(at, 30, 30);
+    // What is wider than the pane is read from its beginning.
+    if (at->width() > pane_->viewport()->width())
+        pane_->horizontalScrollBar()->setValue(at->mapTo(pane_->widget(), QPoint()).x() - 30);
 }
 
 /// The head line is written smaller where it is too long for the window; then units and title go. What it is

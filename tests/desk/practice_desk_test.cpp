@@ -70,8 +70,11 @@ struct PracticeTest : DeskTest {
                 std::optional<Spot> spot;
                 for (const auto& s : desk->answer().settling)
                     if (s) spot = s->first.spot;
-                if (!spot) break;
-                window->reading().ask(*spot);
+                // Or what the stage itself asks for.
+                if (spot)
+                    window->reading().ask(*spot);
+                else if (!window->reading().spot())
+                    break;
             } else {
                 break;
             }

@@ -440,10 +440,11 @@ void CardGuide::draw(QPainter& p) const {
                 ++more;
                 continue;
             }
-            const QString text = i.type == Type::target ? i.name + QStringLiteral(": ") + v
-                                 : !i.path.empty() && i.path.front() == "adjust"
-                                     ? i.id + QStringLiteral(": ") + v
-                                     : v;
+            const QString text =
+                i.type == Type::target ? i.name + QStringLiteral(": ") + v
+                : !i.path.empty() && i.path.front() == "adjust"
+                    ? q(words::fill(i.id.toLatin1().constData(), {})) + QStringLiteral(": ") + v
+                    : v;
             // A long one takes more lines.
             const QFontMetricsF m(chalked(std::max(13 * 1.25, smallest_type / p.transform().m11())));
             const bool two = m.horizontalAdvance(text) > g.at.width() - 20;

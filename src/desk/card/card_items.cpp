@@ -119,7 +119,7 @@ void addWheels(std::vector<CardGroup>& out, const book::WrittenCard& written, co
                 if (m.serves(w, a) && std::none_of(by.begin(), by.end(),
                                                    [&](const auto& b) { return b.first == m.choice.word; }))
                     by.emplace_back(std::string(m.choice.word), q(words::fill(m.choice.says, {})));
-            g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(QString::fromLatin1(angle)),
+            g.items.push_back(choice(angle, tr("%1 is adjusted by").arg(q(words::fill(angle, {}))),
                                      {"adjust", at, angle}, std::move(by)));
         }
         for (const Adjuster& a : car.adjusters)

@@ -147,7 +147,9 @@ void EveningGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
     const Evening& e = desk_.answer().evening;
     drawText(p, {130, 20, 560, 36}, Qt::AlignLeft | Qt::AlignVCenter,
-             e.minutes < 1.0 ? title() : tr("%1 to go").arg(q(words::to_begin(words::minutes(e.minutes)))),
+             e.minutes < 1.0
+                 ? title()
+                 : q(words::to_begin(tr("%1 to go").arg(q(words::minutes(e.minutes))).toStdString())),
              17, c.chalk, true);
     drawText(p, {600, 20, 340, 36}, Qt::AlignRight | Qt::AlignVCenter, readyAbout(desk_), 17, c.string, true);
     double passed = 0.0;

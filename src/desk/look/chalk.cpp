@@ -82,6 +82,7 @@ QString Chalk::styleSheet() const {
             "QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }"
             "QDialog, QMessageBox, QMenuBar, QMenu { background: %2; } QMenuBar { border-bottom: 1px "
             "solid %5; }"
+            "QMenuBar, QMenu, QToolTip { font-size: 14px; }"
             "QMenuBar::item { padding: 4px 12px; background: transparent; }"
             "QMenuBar::item:selected, QMenu::item:selected { background: %4; color: %7; }"
             "QMenu { border: 1px solid %6; padding: 4px; } QMenu::item { padding: 5px 24px; }"
