@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Each stage and page at each size of the window: what is written can be read, is not cut, and what is
 // pointed at is in view.
+#include <QFontInfo>
+#include <QMenuBar>
 #include <QPushButton>
 #include <QScrollArea>
 
@@ -141,6 +143,35 @@ TEST_F(SizeTest, EverythingGrowsByOneKeyAndByTheWheelAndStaysSo) {
     for (const QLabel* l : window->findChildren<QLabel*>())
         said = said || (l->isVisible() && l->text().startsWith("aim:"));
     EXPECT_TRUE(said);
+}
+
+TEST_F(SizeTest, WhatIsWiderThanThePaneIsReadFromItsBeginning) {
+    demo();
+    open();
+    desk->settle();
+    window->resize(960, 540);
+    QApplication::processEvents();
+    window->showPage({PageId::evening});
+    QApplication::processEvents();
+    QApplication::processEvents();
+    QWidget* const at = pointedAt();
+    ASSERT_TRUE(at);
+    QWidget* pane = at;
+    while (pane && !qobject_cast<QScrollArea*>(pane)) pane = pane->parentWidget();
+    ASSERT_TRUE(pane);
+    ASSERT_GT(at->width(), pane->width()) << "else it proves nothing";
+    EXPECT_GE(at->mapTo(pane, QPoint()).x(), 0);
+}
+
+TEST_F(SizeTest, MenusGrowWithTheWindow) {
+    demo();
+    open();
+    const int before = QFontInfo(window->menuBar()->font()).pixelSize();
+    setZoom(1.0);
+    for (int i = 0; i < 8; ++i) key(Qt::Key_Plus, Qt::ControlModifier);
+    QApplication::processEvents();
+    ASSERT_GT(zoom(), 1.5);
+    EXPECT_NEAR(QFontInfo(window->menuBar()->font()).pixelSize(), before * zoom(), 2);
 }
 
 TEST(ShotsAsTest, EachWordSaysOneThingAndAWrongOneIsNamed) {
