@@ -91,16 +91,16 @@ std::string in_english(std::string_view typed) {
         const bool starts =
             in_a_word(typed[i]) && (i == 0 || (!in_a_word(typed[i - 1]) &&
                                                (static_cast<unsigned char>(typed[i - 1]) & 0xC0) != 0x80));
-        bool said = false;
+        bool known = false;
         if (starts)
             for (const Word& word : german)
                 if (begins(typed.substr(i), word.typed)) {
                     out += word.english;
                     i += word.typed.size();
-                    said = true;
+                    known = true;
                     break;
                 }
-        if (!said) out += typed[i++];
+        if (!known) out += typed[i++];
     }
     return out;
 }
