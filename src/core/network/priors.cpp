@@ -124,12 +124,13 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
         return c && c->item == rims_check && c->state == CheckState::good &&
                job.live(static_cast<std::size_t>(&e - job.log->data()));
     });
+    const double rim_opposed = 2.0 * (good ? rim_seen_good : rim_untrue);
     for (const auto& [w, ways] : asked.rims) {
         if (ways.size() == 2) {
             n.with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);
         } else if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span;
                    span && asked.unrolled.contains(w)) {
-            n.with_prior(Unknown::toe_runout, w, 0.0, 2.0 * (good ? rim_seen_good : rim_untrue) / span->m());
+            n.with_prior(Unknown::toe_runout, w, 0.0, rim_opposed / span->m());
         }
     }
     // A board lies against the tire, and stands as the rim does.
@@ -140,7 +141,7 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
             continue;
         }
         const double span = car.axles[static_cast<std::size_t>(w / 2)].rim_span.value_or(usual_rim_span).m();
-        n.with_prior(Unknown::toe_runout, place, 0.0, 2.0 * (good ? rim_seen_good : rim_untrue) / span);
+        n.with_prior(Unknown::toe_runout, place, 0.0, rim_opposed / span);
     }
     for (const auto& [w, ways] : asked.cambers)
         if (ways.size() == 2) n.with_prior(Unknown::camber_runout, w, 0.0, runout_sigma);
