@@ -24,6 +24,10 @@
       <translation> (Kopie)</translation>
     </message>
     <message>
+      <source> (process {0})</source>
+      <translation> (Prozess {0})</translation>
+    </message>
+    <message>
       <source> Begin again keeps it as it stands.</source>
       <translation> Ein neuer Beginn lässt es, wie es ist.</translation>
     </message>
@@ -618,6 +622,14 @@ von oben</translation>
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n entries are not as written</source>
+      <comment>1 entry is not as written</comment>
+      <translation>
+        <numerusform>1 Eintrag ist nicht wie geschrieben</numerusform>
+        <numerusform>%n Einträge sind nicht wie geschrieben</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n jobs</source>
       <comment>one job</comment>
       <translation>
@@ -916,6 +928,10 @@ von oben</translation>
       <translation>5,5 mm</translation>
     </message>
     <message>
+      <source>7 deg left or -7 deg</source>
+      <translation>7 deg left oder -7 deg</translation>
+    </message>
+    <message>
       <source>7/32 in</source>
       <translation>7/32 in</translation>
     </message>
@@ -958,6 +974,10 @@ von oben</translation>
     <message>
       <source>A board flat against the outside of each tire of the axle, below the bulge at the floor, both level.</source>
       <translation>Ein Brett flach an die Außenseite jedes Reifens der Achse, unter der Wölbung am Boden, beide waagerecht.</translation>
+    </message>
+    <message>
+      <source>A book needs a name: the path is empty.</source>
+      <translation>Ein Buch braucht einen Namen: Der Pfad ist leer.</translation>
     </message>
     <message>
       <source>A boot twisted with the rod tears, and springs the rod back.</source>
@@ -1010,6 +1030,10 @@ von oben</translation>
     <message>
       <source>A copy is being put in the place of the book.</source>
       <translation>Eine Kopie wird an die Stelle des Buches gesetzt.</translation>
+    </message>
+    <message>
+      <source>A copy needs a name: the path is empty.</source>
+      <translation>Eine Kopie braucht einen Namen: Der Pfad ist leer.</translation>
     </message>
     <message>
       <source>A copy of all of it stands at %1.</source>
@@ -4018,12 +4042,20 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Kein Winkel.</translation>
     </message>
     <message>
+      <source>No book can be made at {0}: {1}.</source>
+      <translation>Bei {0} kann kein Buch angelegt werden: {1}.</translation>
+    </message>
+    <message>
       <source>No broken coil, no leak, top mounts seated.</source>
       <translation>Keine gebrochene Windung, nichts undicht, obere Lager sitzen.</translation>
     </message>
     <message>
       <source>No car is to be looked at again on a day.</source>
       <translation>Kein Auto ist an einem bestimmten Tag wieder anzusehen.</translation>
+    </message>
+    <message>
+      <source>No copy could be made at {0}: {1}.</source>
+      <translation>Bei {0} konnte keine Kopie angelegt werden: {1}.</translation>
     </message>
     <message>
       <source>No cracks, no rubber torn off its sleeve, no witness marks of metal on metal.</source>
@@ -4068,6 +4100,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>No targets yet: what to aim at is said on the car's card (Ctrl+I), and what it takes then stands here.</source>
       <translation>Noch keine Ziele: Das Ziel steht auf der Karte des Autos (Strg+I), und was es kostet, steht dann hier.</translation>
+    </message>
+    <message>
+      <source>No temporary folder can be made: {0}.</source>
+      <translation>Es kann kein vorläufiger Ordner angelegt werden: {0}.</translation>
     </message>
     <message>
       <source>No wheel's angle was read on this car yet.</source>
@@ -5810,6 +5846,30 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Das Buch ist, wie es am %1 stand. Was es war, liegt als %2 daneben.</translation>
     </message>
     <message>
+      <source>The book {0} can't be read ({1}).</source>
+      <translation>Das Buch {0} kann nicht gelesen werden ({1}).</translation>
+    </message>
+    <message>
+      <source>The book {0} can't be written to ({1}): it is open to look at only.</source>
+      <translation>In das Buch {0} kann nicht geschrieben werden ({1}): Es ist nur zum Ansehen offen.</translation>
+    </message>
+    <message>
+      <source>The book {0} could not be written ({1}): what you typed is still on the screen and is not kept yet.</source>
+      <translation>Das Buch {0} konnte nicht geschrieben werden ({1}): Was Sie eingegeben haben, steht noch auf dem Schirm und ist noch nicht gesichert.</translation>
+    </message>
+    <message>
+      <source>The book {0} is damaged ({1}): what is whole is open to look at.</source>
+      <translation>Das Buch {0} ist beschädigt ({1}): Was heil ist, ist zum Ansehen offen.</translation>
+    </message>
+    <message>
+      <source>The book {0} is open in another Fair Chalk{1}. Close it there first; nothing was changed.</source>
+      <translation>Das Buch {0} ist in einem anderen Fair Chalk offen{1}. Schließen Sie es zuerst dort; nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>The book {0} was moved, renamed, replaced or deleted while open: nothing more is kept. Put it back, or save a copy (Ctrl+S).</source>
+      <translation>Das Buch {0} wurde verschoben, umbenannt, ersetzt oder gelöscht, während es offen war: Nichts wird mehr gesichert. Legen Sie es zurück, oder sichern Sie eine Kopie (Strg+S).</translation>
+    </message>
+    <message>
       <source>The car</source>
       <translation>Das Auto</translation>
     </message>
@@ -5878,6 +5938,18 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Die Warnungen hier wurden gelesen</translation>
     </message>
     <message>
+      <source>The copy at {0} is not whole ({1}).</source>
+      <translation>Die Kopie bei {0} ist nicht heil ({1}).</translation>
+    </message>
+    <message>
+      <source>The copy {0} is not whole ({1}): nothing was changed.</source>
+      <translation>Die Kopie {0} ist nicht heil ({1}): Nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>The demo garage was not installed with this program.</source>
+      <translation>Die Musterwerkstatt wurde mit diesem Programm nicht installiert.</translation>
+    </message>
+    <message>
       <source>The drag link</source>
       <translation>Die Schubstange</translation>
     </message>
@@ -5892,6 +5964,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>The driver wants it level on a straight road. Please set single front toes with it level and held.</source>
       <translation>Der Fahrer will es auf gerader Straße gerade haben. Bitte die Spur der einzelnen Vorderräder mit geradem, gehaltenem Lenkrad einstellen.</translation>
+    </message>
+    <message>
+      <source>The entry {0} is in both books and is not the same: nothing was merged. Save a copy of both, and look at that job in each.</source>
+      <translation>Der Eintrag {0} steht in beiden Büchern und ist nicht derselbe: Nichts wurde zusammengeführt. Sichern Sie von beiden eine Kopie, und sehen Sie diesen Auftrag in jedem an.</translation>
+    </message>
+    <message>
+      <source>The entry {0} is in the book already, and is not the same.</source>
+      <translation>Der Eintrag {0} steht schon im Buch und ist nicht derselbe.</translation>
     </message>
     <message>
       <source>The evening</source>
@@ -5924,6 +6004,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>The floor: level, or found flat enough</source>
       <translation>Der Boden: waagerecht, oder für eben genug befunden</translation>
+    </message>
+    <message>
+      <source>The folder of {0} can't be written to ({1}): the book is open to look at only.</source>
+      <translation>In den Ordner von {0} kann nicht geschrieben werden ({1}): Das Buch ist nur zum Ansehen offen.</translation>
     </message>
     <message>
       <source>The frame's own datum points at the heights of the drawing, level across and as raked as it will run.</source>
@@ -6474,8 +6558,20 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Unter %1 ist kein Buch.</translation>
     </message>
     <message>
+      <source>There is no book at {0}.</source>
+      <translation>Bei {0} gibt es kein Buch.</translation>
+    </message>
+    <message>
+      <source>There is no car {0} in this book.</source>
+      <translation>In diesem Buch gibt es kein Auto {0}.</translation>
+    </message>
+    <message>
       <source>There is no job on this car yet that this program can read.</source>
       <translation>Zu diesem Auto gibt es noch keinen Auftrag, den dieses Programm lesen kann.</translation>
+    </message>
+    <message>
+      <source>There is no job {0} in this book.</source>
+      <translation>In diesem Buch gibt es keinen Auftrag {0}.</translation>
     </message>
     <message>
       <source>There is no speech engine here: with speech-dispatcher (spd-say) or espeak-ng installed it speaks.</source>
@@ -6488,6 +6584,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>There is nothing of one's own beside it: nothing was read before it.</source>
       <translation>Nichts Eigenes steht daneben: Vorher wurde nichts abgelesen.</translation>
+    </message>
+    <message>
+      <source>There is something at {0} already; a copy goes under a name of its own.</source>
+      <translation>Bei {0} steht schon etwas; eine Kopie bekommt einen eigenen Namen.</translation>
     </message>
     <message>
       <source>There: lock it.</source>
@@ -6508,6 +6608,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>They wait in their order, and go in by themselves as soon as it can be done.</source>
       <translation>Sie warten der Reihe nach und werden von selbst geschrieben, sobald es geht.</translation>
+    </message>
+    <message>
+      <source>This book is open for reading only.</source>
+      <translation>Dieses Buch ist nur zum Lesen offen.</translation>
+    </message>
+    <message>
+      <source>This book was written by a newer Fair Chalk (version {0}; this one writes version {1}). It is open for reading only.</source>
+      <translation>Dieses Buch wurde von einem neueren Fair Chalk geschrieben (Version {0}; dieses schreibt Version {1}). Es ist nur zum Lesen offen.</translation>
     </message>
     <message>
       <source>This can't resolve it in a few rounds, and no finer tool would: widen the tolerance or use another way of measuring.</source>
@@ -7238,6 +7346,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Was gemessen werden soll, ist nicht gesagt: Noch gibt es keine Ziele (Strg+I).</translation>
     </message>
     <message>
+      <source>What is whole comes out of it with: fairchalk-cli salvage {0} FOLDER. Copies of the last days are listed under Copies in the window.</source>
+      <translation>Was heil ist, kommt heraus mit: fairchalk-cli salvage {0} FOLDER. Kopien der letzten Tage stehen im Fenster unter „Kopien“.</translation>
+    </message>
+    <message>
       <source>What is wrong with it?</source>
       <translation>Was ist mit ihm?</translation>
     </message>
@@ -7713,6 +7825,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>ein Auto braucht einen Namen, unter dem es zu finden ist.</translation>
     </message>
     <message>
+      <source>a caster</source>
+      <translation>Nachlauf</translation>
+    </message>
+    <message>
       <source>a check has failed</source>
       <translation>eine Prüfung mangelhaft</translation>
     </message>
@@ -7729,12 +7845,20 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>der Hebel ist geschätzt: gelernt wird es mit der ersten Drehung</translation>
     </message>
     <message>
+      <source>a list</source>
+      <translation>eine Liste</translation>
+    </message>
+    <message>
       <source>a long car read in inches, left-hand threads at its rods, cams at its upper arms; a level and a rule for camber</source>
       <translation>ein langes Auto, in Zoll abgelesen, Linksgewinde an den Stangen, Exzenter an den oberen Lenkern; Wasserwaage und Maßstab für den Sturz</translation>
     </message>
     <message>
       <source>a mark or click</source>
       <translation>ein Strich oder eine Raste</translation>
+    </message>
+    <message>
+      <source>a name, like road</source>
+      <translation>ein Name, etwa road</translation>
     </message>
     <message>
       <source>a new car</source>
@@ -7750,31 +7874,143 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>a note, or Enter to point</source>
-      <translation>eine Notiz, oder Eingabe zum Zeigen</translation>
+      <translation>Notiz, oder Eingabe zeigt</translation>
+    </message>
+    <message>
+      <source>a number</source>
+      <translation>eine Zahl</translation>
+    </message>
+    <message>
+      <source>a number not above zero</source>
+      <translation>eine Zahl nicht über null</translation>
+    </message>
+    <message>
+      <source>a number of a round, from 0</source>
+      <translation>die Nummer einer Runde, ab 0</translation>
+    </message>
+    <message>
+      <source>a number of tiles that can't be</source>
+      <translation>eine Anzahl von Fliesen, die es nicht geben kann</translation>
+    </message>
+    <message>
+      <source>a number out of bounds</source>
+      <translation>eine Zahl außerhalb der Grenzen</translation>
     </message>
     <message>
       <source>a picture's file</source>
       <translation>die Datei eines Bildes</translation>
     </message>
     <message>
+      <source>a ratio like 16.2</source>
+      <translation>eine Übersetzung wie 16.2</translation>
+    </message>
+    <message>
       <source>a rear wheel is not turned for a caster sweep</source>
       <translation>ein Hinterrad wird für den Nachlauf nicht gelenkt</translation>
+    </message>
+    <message>
+      <source>a ride height</source>
+      <translation>Fahrhöhe</translation>
+    </message>
+    <message>
+      <source>a rod's length</source>
+      <translation>Länge einer Spurstange</translation>
+    </message>
+    <message>
+      <source>a sign and a side: {0}</source>
+      <translation>ein Vorzeichen und eine Seite: {0}</translation>
+    </message>
+    <message>
+      <source>a steering arm</source>
+      <translation>Spurhebel</translation>
+    </message>
+    <message>
+      <source>a steering ratio</source>
+      <translation>Lenkübersetzung</translation>
     </message>
     <message>
       <source>a step of its flats</source>
       <translation>ein Schritt ihrer Flächen</translation>
     </message>
     <message>
+      <source>a step of {0}</source>
+      <translation>ein Schritt von {0}</translation>
+    </message>
+    <message>
+      <source>a tape across an axle</source>
+      <translation>Bandmaß quer über die Achse</translation>
+    </message>
+    <message>
       <source>a target needs its tolerance, like 0°15' or 1.5 mm.</source>
       <translation>ein Ziel braucht seine Toleranz, etwa 0°15' oder 1,5 mm.</translation>
+    </message>
+    <message>
+      <source>a text</source>
+      <translation>ein Text</translation>
+    </message>
+    <message>
+      <source>a text like "0.2 deg"</source>
+      <translation>ein Text wie "0.2 deg"</translation>
+    </message>
+    <message>
+      <source>a text like "113.1 mm"</source>
+      <translation>ein Text wie "113.1 mm"</translation>
+    </message>
+    <message>
+      <source>a text of {0} characters</source>
+      <translation>ein Text von {0} Zeichen</translation>
+    </message>
+    <message>
+      <source>a thread's pitch</source>
+      <translation>Gewindesteigung</translation>
+    </message>
+    <message>
+      <source>a tile's thickness</source>
+      <translation>Dicke einer Fliese</translation>
+    </message>
+    <message>
+      <source>a tire's pressure</source>
+      <translation>Reifendruck</translation>
+    </message>
+    <message>
+      <source>a tire's temperature</source>
+      <translation>Reifentemperatur</translation>
+    </message>
+    <message>
+      <source>a torque</source>
+      <translation>Drehmoment</translation>
     </message>
     <message>
       <source>a total is set on both sides alike, and {0} may not be touched</source>
       <translation>eine Summe wird auf beiden Seiten gleich gestellt, und {0} darf nicht angerührt werden</translation>
     </message>
     <message>
+      <source>a total toe</source>
+      <translation>Gesamtspur</translation>
+    </message>
+    <message>
+      <source>a track</source>
+      <translation>Spurweite</translation>
+    </message>
+    <message>
       <source>a wheel holder, a strap, clamps on the shaft</source>
       <translation>ein Lenkradhalter, ein Gurt, Klemmen an der Welle</translation>
+    </message>
+    <message>
+      <source>a wheel's angle from level</source>
+      <translation>Winkel eines Rades zur Waagerechten</translation>
+    </message>
+    <message>
+      <source>a wheel's lean</source>
+      <translation>Neigung eines Rades</translation>
+    </message>
+    <message>
+      <source>a wheelbase</source>
+      <translation>Radstand</translation>
+    </message>
+    <message>
+      <source>a whole number up to 100</source>
+      <translation>eine ganze Zahl bis 100</translation>
     </message>
     <message>
       <source>about {0} min</source>
@@ -7885,8 +8121,32 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>entlang der Schraube, das Rad rechts</translation>
     </message>
     <message>
+      <source>an angle with out or in after it, like 20 deg out</source>
+      <translation>ein Winkel mit out oder in dahinter, etwa 20 deg out</translation>
+    </message>
+    <message>
       <source>an eccentric bolt at the strut</source>
       <translation>eine Exzenterschraube am Federbein</translation>
+    </message>
+    <message>
+      <source>an empty text</source>
+      <translation>ein leerer Text</translation>
+    </message>
+    <message>
+      <source>an object</source>
+      <translation>ein Objekt</translation>
+    </message>
+    <message>
+      <source>an object of more names than that</source>
+      <translation>ein Objekt mit mehr Namen</translation>
+    </message>
+    <message>
+      <source>an object with format "fairchalk-job"</source>
+      <translation>ein Objekt mit format "fairchalk-job"</translation>
+    </message>
+    <message>
+      <source>an object with {0} and {1}</source>
+      <translation>ein Objekt mit {0} und {1}</translation>
     </message>
     <message>
       <source>and</source>
@@ -8003,6 +8263,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>at least %1</source>
       <translation>mindestens %1</translation>
+    </message>
+    <message>
+      <source>at most {0} of them in one job</source>
+      <translation>höchstens {0} davon in einem Auftrag</translation>
+    </message>
+    <message>
+      <source>at the back</source>
+      <translation>hinten</translation>
     </message>
     <message>
       <source>away from</source>
@@ -8413,6 +8681,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Grad und Minuten</translation>
     </message>
     <message>
+      <source>degrees, and a sigma_deg from 0</source>
+      <translation>Grad, und ein sigma_deg ab 0</translation>
+    </message>
+    <message>
       <source>depth of tread</source>
       <translation>Profiltiefe</translation>
     </message>
@@ -8590,7 +8862,7 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     </message>
     <message>
       <source>found {0}, and {1} belongs here</source>
-      <translation>gefunden {0}, und hierher gehört {1}</translation>
+      <translation>gefunden: {0}; hierher gehört: {1}</translation>
     </message>
     <message>
       <source>four</source>
@@ -8891,6 +9163,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>hottest in the middle</source>
       <translation>in der Mitte am heißesten</translation>
+    </message>
+    <message>
+      <source>how far a steering wheel is off</source>
+      <translation>Schiefstand des Lenkrads</translation>
     </message>
     <message>
       <source>how far ahead of the front hubs?</source>
@@ -9633,6 +9909,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>nicht beendet</translation>
     </message>
     <message>
+      <source>not given for this rig: {0}</source>
+      <translation>für diesen Aufbau nicht angegeben: {0}</translation>
+    </message>
+    <message>
       <source>not held</source>
       <translation>nicht gehalten</translation>
     </message>
@@ -9749,6 +10029,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>nichts: auf dem Boden zeigen, oder Eingabe</translation>
     </message>
     <message>
+      <source>null</source>
+      <translation>null</translation>
+    </message>
+    <message>
       <source>numbers run inward</source>
       <translation>Zahlen laufen nach innen</translation>
     </message>
@@ -9797,6 +10081,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>eines</translation>
     </message>
     <message>
+      <source>one amount</source>
+      <translation>ein Betrag</translation>
+    </message>
+    <message>
       <source>one check for all four can't tell them apart; this is the leg that is read least well</source>
       <translation>eine Kontrolle für alle vier kann sie nicht unterscheiden; dies ist die am schlechtesten abgelesene Strecke</translation>
     </message>
@@ -9815,6 +10103,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>one mm</source>
       <translation>ein mm</translation>
+    </message>
+    <message>
+      <source>one of at most {0}</source>
+      <translation>einer von höchstens {0}</translation>
+    </message>
+    <message>
+      <source>one of at most {0} names</source>
+      <translation>eines mit höchstens {0} Namen</translation>
     </message>
     <message>
       <source>one quarter</source>
@@ -10465,6 +10761,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>damit er einmal vermessen wird</translation>
     </message>
     <message>
+      <source>something else</source>
+      <translation>etwas anderes</translation>
+    </message>
+    <message>
       <source>something is missing</source>
       <translation>etwas fehlt</translation>
     </message>
@@ -10681,6 +10981,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Schrauben des Hilfsrahmens</translation>
     </message>
     <message>
+      <source>such a reading</source>
+      <translation>so eine Ablesung</translation>
+    </message>
+    <message>
       <source>surveyed %1</source>
       <translation>vermessen %1</translation>
     </message>
@@ -10801,8 +11105,24 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>den Marken am Fahrgestell</translation>
     </message>
     <message>
+      <source>the depth of a tread</source>
+      <translation>Profiltiefe</translation>
+    </message>
+    <message>
+      <source>the difference of two tapes</source>
+      <translation>Unterschied zweier Bandmaße</translation>
+    </message>
+    <message>
       <source>the distance between the two places that are read: lips of the rim, slots of a board</source>
       <translation>der Abstand der beiden Stellen, die abgelesen werden: Ränder der Felge, Schlitze eines Bretts</translation>
+    </message>
+    <message>
+      <source>the distance from a wheel to its string</source>
+      <translation>Abstand eines Rades von seiner Schnur</translation>
+    </message>
+    <message>
+      <source>the distance of a bar</source>
+      <translation>Abstand einer Stange</translation>
     </message>
     <message>
       <source>the end of the sleeve, along the pivot, out to the right</source>
@@ -10819,6 +11139,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the gauge's line "{0}" is not understood from "{1}"; right would be like: FC1 17 -1.25 deg stable send *9C3E</source>
       <translation>die Zeile "{0}" des Winkelmessers ist ab "{1}" nicht verstanden; richtig wäre etwa: FC1 17 -1.25 deg stable send *9C3E</translation>
+    </message>
+    <message>
+      <source>the height of a level line</source>
+      <translation>Höhe einer waagerechten Linie</translation>
     </message>
     <message>
       <source>the height of a string tells nothing until the camber beside it is read</source>
@@ -10885,6 +11209,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>der Name „{0}“ steht zweimal an einer Stelle</translation>
     </message>
     <message>
+      <source>the number 1</source>
+      <translation>die Zahl 1</translation>
+    </message>
+    <message>
       <source>the outer edge goes faster</source>
       <translation>die Außenkante geht schneller</translation>
     </message>
@@ -10911,6 +11239,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the rim span of the {0} axle is not given</source>
       <translation>die Felgenspanne der Achse {0} ist nicht angegeben</translation>
+    </message>
+    <message>
+      <source>the rise of a floor between two wheels</source>
+      <translation>Anstieg des Bodens zwischen zwei Rädern</translation>
     </message>
     <message>
       <source>the rod runs</source>
@@ -10943,6 +11275,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the shop's name</source>
       <translation>der Name der Werkstatt</translation>
+    </message>
+    <message>
+      <source>the span of a rim</source>
+      <translation>Breite über den Felgenrand</translation>
     </message>
     <message>
       <source>the spring has sagged</source>
@@ -10983,6 +11319,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the target</source>
       <translation>das Ziel</translation>
+    </message>
+    <message>
+      <source>the thread that shows</source>
+      <translation>sichtbares Gewinde</translation>
     </message>
     <message>
       <source>the thread's hand is not on the card: turn a little and look that it gets the right way</source>
@@ -11065,12 +11405,16 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>das Rad sollte {0}</translation>
     </message>
     <message>
-      <source>the {0}</source>
-      <translation>{0}</translation>
+      <source>the width from string to string</source>
+      <translation>Breite von Schnur zu Schnur</translation>
     </message>
     <message>
-      <source>the {0} of this rig is not given</source>
-      <translation>für diesen Aufbau nicht angegeben: {0}</translation>
+      <source>the width over the hubs</source>
+      <translation>Breite über die Naben</translation>
+    </message>
+    <message>
+      <source>the {0}</source>
+      <translation>{0}</translation>
     </message>
     <message>
       <source>the ± holds 19 of 20: as often as that the truth lies inside it</source>
@@ -11147,6 +11491,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>three quarters</source>
       <translation>drei Viertel</translation>
+    </message>
+    <message>
+      <source>three: forward, outward, up</source>
+      <translation>drei: nach vorn, nach außen, nach oben</translation>
     </message>
     <message>
       <source>through its jobs: what moved, drifts, wears</source>
@@ -11377,6 +11725,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Gestell</translation>
     </message>
     <message>
+      <source>true or false</source>
+      <translation>true oder false</translation>
+    </message>
+    <message>
       <source>truly %1</source>
       <translation>in Wahrheit %1</translation>
     </message>
@@ -11435,6 +11787,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>turn plates</source>
       <translation>Drehplatten</translation>
+    </message>
+    <message>
+      <source>turn, jacked, strings-moved, note and the like</source>
+      <translation>turn, jacked, strings-moved, note und dergleichen</translation>
     </message>
     <message>
       <source>turned</source>
@@ -11801,6 +12157,30 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0} Bytes sind mehr, als eine Auftragsdatei haben kann</translation>
     </message>
     <message>
+      <source>{0} can't be made: {1}.</source>
+      <translation>{0} kann nicht angelegt werden: {1}.</translation>
+    </message>
+    <message>
+      <source>{0} can't be moved: {1}. Nothing was restored.</source>
+      <translation>{0} kann nicht verschoben werden: {1}. Nichts wurde wiederhergestellt.</translation>
+    </message>
+    <message>
+      <source>{0} can't be opened as a book ({1}). Nothing was changed.</source>
+      <translation>{0} kann nicht als Buch geöffnet werden ({1}). Nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>{0} can't be opened: {1}.</source>
+      <translation>{0} kann nicht geöffnet werden: {1}.</translation>
+    </message>
+    <message>
+      <source>{0} can't be read: {1}.</source>
+      <translation>{0} kann nicht gelesen werden: {1}.</translation>
+    </message>
+    <message>
+      <source>{0} can't be written.</source>
+      <translation>{0} kann nicht geschrieben werden.</translation>
+    </message>
+    <message>
       <source>{0} drifts: {1} a week ±{2}</source>
       <translation>{0} wandert: {1} je Woche ±{2}</translation>
     </message>
@@ -11861,8 +12241,32 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0} nach innen im Langloch</translation>
     </message>
     <message>
+      <source>{0} is a database, but not a Fair Chalk book. Nothing was changed.</source>
+      <translation>{0} ist eine Datenbank, aber kein Buch von Fair Chalk. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>{0} is a folder, not a book. A book is a file, like {1}.</source>
+      <translation>{0} ist ein Ordner, kein Buch. Ein Buch ist eine Datei, etwa {1}.</translation>
+    </message>
+    <message>
+      <source>{0} is a folder: a copy is a file in it.</source>
+      <translation>{0} ist ein Ordner: Eine Kopie ist eine Datei darin.</translation>
+    </message>
+    <message>
       <source>{0} is more than wear or a rod does: was the wheel refitted on its shaft, or is something bent? Look at that first</source>
       <translation>{0} ist mehr, als Verschleiß oder eine Stange macht: Wurde das Lenkrad neu aufgesteckt, oder ist etwas verbogen? Dort zuerst nachsehen</translation>
+    </message>
+    <message>
+      <source>{0} is no file, so it can't be a book.</source>
+      <translation>{0} ist keine Datei, kann also kein Buch sein.</translation>
+    </message>
+    <message>
+      <source>{0} is that book itself: there is nothing to merge.</source>
+      <translation>{0} ist dieses Buch selbst: Es gibt nichts zusammenzuführen.</translation>
+    </message>
+    <message>
+      <source>{0} is there already: nothing was put over it.</source>
+      <translation>{0} ist schon da: Nichts wurde darübergelegt.</translation>
     </message>
     <message>
       <source>{0} less</source>
@@ -11885,12 +12289,20 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0} bewegt es um {1}</translation>
     </message>
     <message>
+      <source>{0} numbers</source>
+      <translation>{0} Zahlen</translation>
+    </message>
+    <message>
       <source>{0} of a turn</source>
       <translation>{0} Umdrehung</translation>
     </message>
     <message>
       <source>{0} of {1}</source>
       <translation>{0}: {1}</translation>
+    </message>
+    <message>
+      <source>{0} or more</source>
+      <translation>{0} oder mehr</translation>
     </message>
     <message>
       <source>{0} outward</source>
@@ -11911,6 +12323,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>{0} rearward</source>
       <translation>{0} nach hinten</translation>
+    </message>
+    <message>
+      <source>{0} says that it is of version {1}, which no Fair Chalk has written: it is damaged. Nothing was changed.</source>
+      <translation>{0} nennt sich Version {1}, die kein Fair Chalk geschrieben hat: Es ist beschädigt. Nichts wurde geändert.</translation>
     </message>
     <message>
       <source>{0} shorter</source>
@@ -12257,12 +12673,12 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>„%1“: Kein Boden ist ebener als eben, etwa 4 mm.</translation>
     </message>
     <message>
-      <source>“{0}” for {3}? Usual is {1}.</source>
-      <translation>„{0}“ für {3}? Üblich ist {1}.</translation>
+      <source>“{0}” for {3}? Usual is {1} to {4}.</source>
+      <translation>„{0}“ als {3}? Üblich: {1} bis {4}.</translation>
     </message>
     <message>
-      <source>“{0}” for {3}? Usual is {1}. Perhaps {2}?</source>
-      <translation>„{0}“ für {3}? Üblich ist {1}. Vielleicht {2}?</translation>
+      <source>“{0}” for {3}? Usual is {1} to {4}. Perhaps {2}?</source>
+      <translation>„{0}“ als {3}? Üblich: {1} bis {4}. Vielleicht {2}?</translation>
     </message>
     <message>
       <source>“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.</source>
@@ -12273,8 +12689,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>„{0}“ ist eine Summe, und hierher gehört die Spur eines Rades: ohne „gesamt“, oder bei der Achse.</translation>
     </message>
     <message>
-      <source>“{0}” is below zero for {3}. Usual is {1}.</source>
-      <translation>„{0}“ liegt unter null für {3}. Üblich ist {1}.</translation>
+      <source>“{0}” is below zero for {3}. Usual is {1} to {4}.</source>
+      <translation>„{0}“ ist unter null: {3}. Üblich: {1} bis {4}.</translation>
     </message>
     <message>
       <source>“{0}” is beyond {4}. Write it like {2} or {3}.</source>

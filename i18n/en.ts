@@ -52,6 +52,14 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n entries are not as written</source>
+      <comment>1 entry is not as written</comment>
+      <translation>
+        <numerusform>1 entry is not as written</numerusform>
+        <numerusform>%n entries are not as written</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n jobs</source>
       <comment>one job</comment>
       <translation>

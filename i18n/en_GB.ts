@@ -24,6 +24,10 @@
       <translation> (copy)</translation>
     </message>
     <message>
+      <source> (process {0})</source>
+      <translation> (process {0})</translation>
+    </message>
+    <message>
       <source> Begin again keeps it as it stands.</source>
       <translation> Begin again keeps it as it stands.</translation>
     </message>
@@ -618,6 +622,14 @@ from above</translation>
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n entries are not as written</source>
+      <comment>1 entry is not as written</comment>
+      <translation>
+        <numerusform>1 entry is not as written</numerusform>
+        <numerusform>%n entries are not as written</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n jobs</source>
       <comment>one job</comment>
       <translation>
@@ -916,6 +928,10 @@ from above</translation>
       <translation>5.5 mm</translation>
     </message>
     <message>
+      <source>7 deg left or -7 deg</source>
+      <translation>7 deg left or -7 deg</translation>
+    </message>
+    <message>
       <source>7/32 in</source>
       <translation>7/32 in</translation>
     </message>
@@ -958,6 +974,10 @@ from above</translation>
     <message>
       <source>A board flat against the outside of each tire of the axle, below the bulge at the floor, both level.</source>
       <translation>A board flat against the outside of each tyre of the axle, below the bulge at the floor, both level.</translation>
+    </message>
+    <message>
+      <source>A book needs a name: the path is empty.</source>
+      <translation>A book needs a name: the path is empty.</translation>
     </message>
     <message>
       <source>A boot twisted with the rod tears, and springs the rod back.</source>
@@ -1010,6 +1030,10 @@ from above</translation>
     <message>
       <source>A copy is being put in the place of the book.</source>
       <translation>A copy is being put in the place of the book.</translation>
+    </message>
+    <message>
+      <source>A copy needs a name: the path is empty.</source>
+      <translation>A copy needs a name: the path is empty.</translation>
     </message>
     <message>
       <source>A copy of all of it stands at %1.</source>
@@ -4018,12 +4042,20 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>No angle.</translation>
     </message>
     <message>
+      <source>No book can be made at {0}: {1}.</source>
+      <translation>No book can be made at {0}: {1}.</translation>
+    </message>
+    <message>
       <source>No broken coil, no leak, top mounts seated.</source>
       <translation>No broken coil, no leak, top mounts seated.</translation>
     </message>
     <message>
       <source>No car is to be looked at again on a day.</source>
       <translation>No car is to be looked at again on a day.</translation>
+    </message>
+    <message>
+      <source>No copy could be made at {0}: {1}.</source>
+      <translation>No copy could be made at {0}: {1}.</translation>
     </message>
     <message>
       <source>No cracks, no rubber torn off its sleeve, no witness marks of metal on metal.</source>
@@ -4068,6 +4100,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>No targets yet: what to aim at is said on the car's card (Ctrl+I), and what it takes then stands here.</source>
       <translation>No targets yet: what to aim at is said on the car's card (Ctrl+I), and what it takes then stands here.</translation>
+    </message>
+    <message>
+      <source>No temporary folder can be made: {0}.</source>
+      <translation>No temporary folder can be made: {0}.</translation>
     </message>
     <message>
       <source>No wheel's angle was read on this car yet.</source>
@@ -5810,6 +5846,30 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The book is as it stood on %1. What it was is kept as %2.</translation>
     </message>
     <message>
+      <source>The book {0} can't be read ({1}).</source>
+      <translation>The book {0} can't be read ({1}).</translation>
+    </message>
+    <message>
+      <source>The book {0} can't be written to ({1}): it is open to look at only.</source>
+      <translation>The book {0} can't be written to ({1}): it is open to look at only.</translation>
+    </message>
+    <message>
+      <source>The book {0} could not be written ({1}): what you typed is still on the screen and is not kept yet.</source>
+      <translation>The book {0} could not be written ({1}): what you typed is still on the screen and is not kept yet.</translation>
+    </message>
+    <message>
+      <source>The book {0} is damaged ({1}): what is whole is open to look at.</source>
+      <translation>The book {0} is damaged ({1}): what is whole is open to look at.</translation>
+    </message>
+    <message>
+      <source>The book {0} is open in another Fair Chalk{1}. Close it there first; nothing was changed.</source>
+      <translation>The book {0} is open in another Fair Chalk{1}. Close it there first; nothing was changed.</translation>
+    </message>
+    <message>
+      <source>The book {0} was moved, renamed, replaced or deleted while open: nothing more is kept. Put it back, or save a copy (Ctrl+S).</source>
+      <translation>The book {0} was moved, renamed, replaced or deleted while open: nothing more is kept. Put it back, or save a copy (Ctrl+S).</translation>
+    </message>
+    <message>
       <source>The car</source>
       <translation>The car</translation>
     </message>
@@ -5878,6 +5938,18 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The cautions here were read</translation>
     </message>
     <message>
+      <source>The copy at {0} is not whole ({1}).</source>
+      <translation>The copy at {0} is not whole ({1}).</translation>
+    </message>
+    <message>
+      <source>The copy {0} is not whole ({1}): nothing was changed.</source>
+      <translation>The copy {0} is not whole ({1}): nothing was changed.</translation>
+    </message>
+    <message>
+      <source>The demo garage was not installed with this program.</source>
+      <translation>The demo garage was not installed with this program.</translation>
+    </message>
+    <message>
       <source>The drag link</source>
       <translation>The drag link</translation>
     </message>
@@ -5892,6 +5964,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>The driver wants it level on a straight road. Please set single front toes with it level and held.</source>
       <translation>The driver wants it level on a straight road. Please set single front toes with it level and held.</translation>
+    </message>
+    <message>
+      <source>The entry {0} is in both books and is not the same: nothing was merged. Save a copy of both, and look at that job in each.</source>
+      <translation>The entry {0} is in both books and is not the same: nothing was merged. Save a copy of both, and look at that job in each.</translation>
+    </message>
+    <message>
+      <source>The entry {0} is in the book already, and is not the same.</source>
+      <translation>The entry {0} is in the book already, and is not the same.</translation>
     </message>
     <message>
       <source>The evening</source>
@@ -5924,6 +6004,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>The floor: level, or found flat enough</source>
       <translation>The floor: level, or found flat enough</translation>
+    </message>
+    <message>
+      <source>The folder of {0} can't be written to ({1}): the book is open to look at only.</source>
+      <translation>The folder of {0} can't be written to ({1}): the book is open to look at only.</translation>
     </message>
     <message>
       <source>The frame's own datum points at the heights of the drawing, level across and as raked as it will run.</source>
@@ -6474,8 +6558,20 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>There is no book at %1.</translation>
     </message>
     <message>
+      <source>There is no book at {0}.</source>
+      <translation>There is no book at {0}.</translation>
+    </message>
+    <message>
+      <source>There is no car {0} in this book.</source>
+      <translation>There is no car {0} in this book.</translation>
+    </message>
+    <message>
       <source>There is no job on this car yet that this program can read.</source>
       <translation>There is no job on this car yet that this program can read.</translation>
+    </message>
+    <message>
+      <source>There is no job {0} in this book.</source>
+      <translation>There is no job {0} in this book.</translation>
     </message>
     <message>
       <source>There is no speech engine here: with speech-dispatcher (spd-say) or espeak-ng installed it speaks.</source>
@@ -6488,6 +6584,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>There is nothing of one's own beside it: nothing was read before it.</source>
       <translation>There is nothing of one's own beside it: nothing was read before it.</translation>
+    </message>
+    <message>
+      <source>There is something at {0} already; a copy goes under a name of its own.</source>
+      <translation>There is something at {0} already; a copy goes under a name of its own.</translation>
     </message>
     <message>
       <source>There: lock it.</source>
@@ -6508,6 +6608,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>They wait in their order, and go in by themselves as soon as it can be done.</source>
       <translation>They wait in their order, and go in by themselves as soon as it can be done.</translation>
+    </message>
+    <message>
+      <source>This book is open for reading only.</source>
+      <translation>This book is open for reading only.</translation>
+    </message>
+    <message>
+      <source>This book was written by a newer Fair Chalk (version {0}; this one writes version {1}). It is open for reading only.</source>
+      <translation>This book was written by a newer Fair Chalk (version {0}; this one writes version {1}). It is open for reading only.</translation>
     </message>
     <message>
       <source>This can't resolve it in a few rounds, and no finer tool would: widen the tolerance or use another way of measuring.</source>
@@ -7238,6 +7346,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>What is to be measured is not said: there are no targets yet (Ctrl+I).</translation>
     </message>
     <message>
+      <source>What is whole comes out of it with: fairchalk-cli salvage {0} FOLDER. Copies of the last days are listed under Copies in the window.</source>
+      <translation>What is whole comes out of it with: fairchalk-cli salvage {0} FOLDER. Copies of the last days are listed under Copies in the window.</translation>
+    </message>
+    <message>
       <source>What is wrong with it?</source>
       <translation>What is wrong with it?</translation>
     </message>
@@ -7713,6 +7825,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>a car needs a name to be found by.</translation>
     </message>
     <message>
+      <source>a caster</source>
+      <translation>a caster</translation>
+    </message>
+    <message>
       <source>a check has failed</source>
       <translation>a check has failed</translation>
     </message>
@@ -7729,12 +7845,20 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>a guess at the arm: learnt after one turn</translation>
     </message>
     <message>
+      <source>a list</source>
+      <translation>a list</translation>
+    </message>
+    <message>
       <source>a long car read in inches, left-hand threads at its rods, cams at its upper arms; a level and a rule for camber</source>
       <translation>a long car read in inches, left-hand threads at its rods, cams at its upper arms; a level and a rule for camber</translation>
     </message>
     <message>
       <source>a mark or click</source>
       <translation>a mark or click</translation>
+    </message>
+    <message>
+      <source>a name, like road</source>
+      <translation>a name, like road</translation>
     </message>
     <message>
       <source>a new car</source>
@@ -7753,28 +7877,140 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>a note, or Enter to point</translation>
     </message>
     <message>
+      <source>a number</source>
+      <translation>a number</translation>
+    </message>
+    <message>
+      <source>a number not above zero</source>
+      <translation>a number not above zero</translation>
+    </message>
+    <message>
+      <source>a number of a round, from 0</source>
+      <translation>a number of a round, from 0</translation>
+    </message>
+    <message>
+      <source>a number of tiles that can't be</source>
+      <translation>a number of tiles that can't be</translation>
+    </message>
+    <message>
+      <source>a number out of bounds</source>
+      <translation>a number out of bounds</translation>
+    </message>
+    <message>
       <source>a picture's file</source>
       <translation>a picture's file</translation>
+    </message>
+    <message>
+      <source>a ratio like 16.2</source>
+      <translation>a ratio like 16.2</translation>
     </message>
     <message>
       <source>a rear wheel is not turned for a caster sweep</source>
       <translation>a rear wheel is not turned for a caster sweep</translation>
     </message>
     <message>
+      <source>a ride height</source>
+      <translation>a ride height</translation>
+    </message>
+    <message>
+      <source>a rod's length</source>
+      <translation>a rod's length</translation>
+    </message>
+    <message>
+      <source>a sign and a side: {0}</source>
+      <translation>a sign and a side: {0}</translation>
+    </message>
+    <message>
+      <source>a steering arm</source>
+      <translation>a steering arm</translation>
+    </message>
+    <message>
+      <source>a steering ratio</source>
+      <translation>a steering ratio</translation>
+    </message>
+    <message>
       <source>a step of its flats</source>
       <translation>a step of its flats</translation>
+    </message>
+    <message>
+      <source>a step of {0}</source>
+      <translation>a step of {0}</translation>
+    </message>
+    <message>
+      <source>a tape across an axle</source>
+      <translation>a tape across an axle</translation>
     </message>
     <message>
       <source>a target needs its tolerance, like 0°15' or 1.5 mm.</source>
       <translation>a target needs its tolerance, like 0°15' or 1.5 mm.</translation>
     </message>
     <message>
+      <source>a text</source>
+      <translation>a text</translation>
+    </message>
+    <message>
+      <source>a text like "0.2 deg"</source>
+      <translation>a text like "0.2 deg"</translation>
+    </message>
+    <message>
+      <source>a text like "113.1 mm"</source>
+      <translation>a text like "113.1 mm"</translation>
+    </message>
+    <message>
+      <source>a text of {0} characters</source>
+      <translation>a text of {0} characters</translation>
+    </message>
+    <message>
+      <source>a thread's pitch</source>
+      <translation>a thread's pitch</translation>
+    </message>
+    <message>
+      <source>a tile's thickness</source>
+      <translation>a tile's thickness</translation>
+    </message>
+    <message>
+      <source>a tire's pressure</source>
+      <translation>a tyre's pressure</translation>
+    </message>
+    <message>
+      <source>a tire's temperature</source>
+      <translation>a tyre's temperature</translation>
+    </message>
+    <message>
+      <source>a torque</source>
+      <translation>a torque</translation>
+    </message>
+    <message>
       <source>a total is set on both sides alike, and {0} may not be touched</source>
       <translation>a total is set on both sides alike, and {0} may not be touched</translation>
     </message>
     <message>
+      <source>a total toe</source>
+      <translation>a total toe</translation>
+    </message>
+    <message>
+      <source>a track</source>
+      <translation>a track</translation>
+    </message>
+    <message>
       <source>a wheel holder, a strap, clamps on the shaft</source>
       <translation>a wheel holder, a strap, clamps on the shaft</translation>
+    </message>
+    <message>
+      <source>a wheel's angle from level</source>
+      <translation>a wheel's angle from level</translation>
+    </message>
+    <message>
+      <source>a wheel's lean</source>
+      <translation>a wheel's lean</translation>
+    </message>
+    <message>
+      <source>a wheelbase</source>
+      <translation>a wheelbase</translation>
+    </message>
+    <message>
+      <source>a whole number up to 100</source>
+      <translation>a whole number up to 100</translation>
     </message>
     <message>
       <source>about {0} min</source>
@@ -7885,8 +8121,32 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>along the bolt, the wheel to the right</translation>
     </message>
     <message>
+      <source>an angle with out or in after it, like 20 deg out</source>
+      <translation>an angle with out or in after it, like 20 deg out</translation>
+    </message>
+    <message>
       <source>an eccentric bolt at the strut</source>
       <translation>an eccentric bolt at the strut</translation>
+    </message>
+    <message>
+      <source>an empty text</source>
+      <translation>an empty text</translation>
+    </message>
+    <message>
+      <source>an object</source>
+      <translation>an object</translation>
+    </message>
+    <message>
+      <source>an object of more names than that</source>
+      <translation>an object of more names than that</translation>
+    </message>
+    <message>
+      <source>an object with format "fairchalk-job"</source>
+      <translation>an object with format "fairchalk-job"</translation>
+    </message>
+    <message>
+      <source>an object with {0} and {1}</source>
+      <translation>an object with {0} and {1}</translation>
     </message>
     <message>
       <source>and</source>
@@ -8003,6 +8263,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>at least %1</source>
       <translation>at least %1</translation>
+    </message>
+    <message>
+      <source>at most {0} of them in one job</source>
+      <translation>at most {0} of them in one job</translation>
+    </message>
+    <message>
+      <source>at the back</source>
+      <translation>at the back</translation>
     </message>
     <message>
       <source>away from</source>
@@ -8411,6 +8679,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>degrees and minutes</source>
       <translation>degrees and minutes</translation>
+    </message>
+    <message>
+      <source>degrees, and a sigma_deg from 0</source>
+      <translation>degrees, and a sigma_deg from 0</translation>
     </message>
     <message>
       <source>depth of tread</source>
@@ -8891,6 +9163,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>hottest in the middle</source>
       <translation>hottest in the middle</translation>
+    </message>
+    <message>
+      <source>how far a steering wheel is off</source>
+      <translation>how far a steering wheel is off</translation>
     </message>
     <message>
       <source>how far ahead of the front hubs?</source>
@@ -9633,6 +9909,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>not ended</translation>
     </message>
     <message>
+      <source>not given for this rig: {0}</source>
+      <translation>not given for this rig: {0}</translation>
+    </message>
+    <message>
       <source>not held</source>
       <translation>not held</translation>
     </message>
@@ -9749,6 +10029,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>nothing: point at it on the floor, or Enter</translation>
     </message>
     <message>
+      <source>null</source>
+      <translation>null</translation>
+    </message>
+    <message>
       <source>numbers run inward</source>
       <translation>numbers run inward</translation>
     </message>
@@ -9797,6 +10081,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>one</translation>
     </message>
     <message>
+      <source>one amount</source>
+      <translation>one amount</translation>
+    </message>
+    <message>
       <source>one check for all four can't tell them apart; this is the leg that is read least well</source>
       <translation>one check for all four can't tell them apart; this is the leg that is read least well</translation>
     </message>
@@ -9815,6 +10103,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>one mm</source>
       <translation>one mm</translation>
+    </message>
+    <message>
+      <source>one of at most {0}</source>
+      <translation>one of at most {0}</translation>
+    </message>
+    <message>
+      <source>one of at most {0} names</source>
+      <translation>one of at most {0} names</translation>
     </message>
     <message>
       <source>one quarter</source>
@@ -10465,6 +10761,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>so that it is surveyed once</translation>
     </message>
     <message>
+      <source>something else</source>
+      <translation>something else</translation>
+    </message>
+    <message>
       <source>something is missing</source>
       <translation>something is missing</translation>
     </message>
@@ -10681,6 +10981,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>sub-frame's bolts</translation>
     </message>
     <message>
+      <source>such a reading</source>
+      <translation>such a reading</translation>
+    </message>
+    <message>
       <source>surveyed %1</source>
       <translation>surveyed %1</translation>
     </message>
@@ -10801,8 +11105,24 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>the chassis marks</translation>
     </message>
     <message>
+      <source>the depth of a tread</source>
+      <translation>the depth of a tread</translation>
+    </message>
+    <message>
+      <source>the difference of two tapes</source>
+      <translation>the difference of two tapes</translation>
+    </message>
+    <message>
       <source>the distance between the two places that are read: lips of the rim, slots of a board</source>
       <translation>the distance between the two places that are read: lips of the rim, slots of a board</translation>
+    </message>
+    <message>
+      <source>the distance from a wheel to its string</source>
+      <translation>the distance from a wheel to its string</translation>
+    </message>
+    <message>
+      <source>the distance of a bar</source>
+      <translation>the distance of a bar</translation>
     </message>
     <message>
       <source>the end of the sleeve, along the pivot, out to the right</source>
@@ -10819,6 +11139,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the gauge's line "{0}" is not understood from "{1}"; right would be like: FC1 17 -1.25 deg stable send *9C3E</source>
       <translation>the gauge's line "{0}" is not understood from "{1}"; right would be like: FC1 17 -1.25 deg stable send *9C3E</translation>
+    </message>
+    <message>
+      <source>the height of a level line</source>
+      <translation>the height of a level line</translation>
     </message>
     <message>
       <source>the height of a string tells nothing until the camber beside it is read</source>
@@ -10885,6 +11209,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>the name “{0}” stands twice in one place</translation>
     </message>
     <message>
+      <source>the number 1</source>
+      <translation>the number 1</translation>
+    </message>
+    <message>
       <source>the outer edge goes faster</source>
       <translation>the outer edge goes faster</translation>
     </message>
@@ -10911,6 +11239,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the rim span of the {0} axle is not given</source>
       <translation>the rim span of the {0} axle is not given</translation>
+    </message>
+    <message>
+      <source>the rise of a floor between two wheels</source>
+      <translation>the rise of a floor between two wheels</translation>
     </message>
     <message>
       <source>the rod runs</source>
@@ -10943,6 +11275,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the shop's name</source>
       <translation>the shop's name</translation>
+    </message>
+    <message>
+      <source>the span of a rim</source>
+      <translation>the span of a rim</translation>
     </message>
     <message>
       <source>the spring has sagged</source>
@@ -10983,6 +11319,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the target</source>
       <translation>the target</translation>
+    </message>
+    <message>
+      <source>the thread that shows</source>
+      <translation>the thread that shows</translation>
     </message>
     <message>
       <source>the thread's hand is not on the card: turn a little and look that it gets the right way</source>
@@ -11065,12 +11405,16 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>the wheel should have {0}</translation>
     </message>
     <message>
-      <source>the {0}</source>
-      <translation>the {0}</translation>
+      <source>the width from string to string</source>
+      <translation>the width from string to string</translation>
     </message>
     <message>
-      <source>the {0} of this rig is not given</source>
-      <translation>the {0} of this rig is not given</translation>
+      <source>the width over the hubs</source>
+      <translation>the width over the hubs</translation>
+    </message>
+    <message>
+      <source>the {0}</source>
+      <translation>the {0}</translation>
     </message>
     <message>
       <source>the ± holds 19 of 20: as often as that the truth lies inside it</source>
@@ -11147,6 +11491,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>three quarters</source>
       <translation>three quarters</translation>
+    </message>
+    <message>
+      <source>three: forward, outward, up</source>
+      <translation>three: forward, outward, up</translation>
     </message>
     <message>
       <source>through its jobs: what moved, drifts, wears</source>
@@ -11377,6 +11725,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>trestle</translation>
     </message>
     <message>
+      <source>true or false</source>
+      <translation>true or false</translation>
+    </message>
+    <message>
       <source>truly %1</source>
       <translation>truly %1</translation>
     </message>
@@ -11435,6 +11787,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>turn plates</source>
       <translation>turn plates</translation>
+    </message>
+    <message>
+      <source>turn, jacked, strings-moved, note and the like</source>
+      <translation>turn, jacked, strings-moved, note and the like</translation>
     </message>
     <message>
       <source>turned</source>
@@ -11801,6 +12157,30 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0} bytes is more than a job file can be</translation>
     </message>
     <message>
+      <source>{0} can't be made: {1}.</source>
+      <translation>{0} can't be made: {1}.</translation>
+    </message>
+    <message>
+      <source>{0} can't be moved: {1}. Nothing was restored.</source>
+      <translation>{0} can't be moved: {1}. Nothing was restored.</translation>
+    </message>
+    <message>
+      <source>{0} can't be opened as a book ({1}). Nothing was changed.</source>
+      <translation>{0} can't be opened as a book ({1}). Nothing was changed.</translation>
+    </message>
+    <message>
+      <source>{0} can't be opened: {1}.</source>
+      <translation>{0} can't be opened: {1}.</translation>
+    </message>
+    <message>
+      <source>{0} can't be read: {1}.</source>
+      <translation>{0} can't be read: {1}.</translation>
+    </message>
+    <message>
+      <source>{0} can't be written.</source>
+      <translation>{0} can't be written.</translation>
+    </message>
+    <message>
       <source>{0} drifts: {1} a week ±{2}</source>
       <translation>{0} drifts: {1} a week ±{2}</translation>
     </message>
@@ -11861,8 +12241,32 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0} inward along the slot</translation>
     </message>
     <message>
+      <source>{0} is a database, but not a Fair Chalk book. Nothing was changed.</source>
+      <translation>{0} is a database, but not a Fair Chalk book. Nothing was changed.</translation>
+    </message>
+    <message>
+      <source>{0} is a folder, not a book. A book is a file, like {1}.</source>
+      <translation>{0} is a folder, not a book. A book is a file, like {1}.</translation>
+    </message>
+    <message>
+      <source>{0} is a folder: a copy is a file in it.</source>
+      <translation>{0} is a folder: a copy is a file in it.</translation>
+    </message>
+    <message>
       <source>{0} is more than wear or a rod does: was the wheel refitted on its shaft, or is something bent? Look at that first</source>
       <translation>{0} is more than wear or a rod does: was the wheel refitted on its shaft, or is something bent? Look at that first</translation>
+    </message>
+    <message>
+      <source>{0} is no file, so it can't be a book.</source>
+      <translation>{0} is no file, so it can't be a book.</translation>
+    </message>
+    <message>
+      <source>{0} is that book itself: there is nothing to merge.</source>
+      <translation>{0} is that book itself: there is nothing to merge.</translation>
+    </message>
+    <message>
+      <source>{0} is there already: nothing was put over it.</source>
+      <translation>{0} is there already: nothing was put over it.</translation>
     </message>
     <message>
       <source>{0} less</source>
@@ -11885,12 +12289,20 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0} moves it {1}</translation>
     </message>
     <message>
+      <source>{0} numbers</source>
+      <translation>{0} numbers</translation>
+    </message>
+    <message>
       <source>{0} of a turn</source>
       <translation>{0} of a turn</translation>
     </message>
     <message>
       <source>{0} of {1}</source>
       <translation>{0} of {1}</translation>
+    </message>
+    <message>
+      <source>{0} or more</source>
+      <translation>{0} or more</translation>
     </message>
     <message>
       <source>{0} outward</source>
@@ -11911,6 +12323,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>{0} rearward</source>
       <translation>{0} rearward</translation>
+    </message>
+    <message>
+      <source>{0} says that it is of version {1}, which no Fair Chalk has written: it is damaged. Nothing was changed.</source>
+      <translation>{0} says that it is of version {1}, which no Fair Chalk has written: it is damaged. Nothing was changed.</translation>
     </message>
     <message>
       <source>{0} shorter</source>
@@ -12257,12 +12673,12 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>“%1”: no floor is flatter than flat, like 4 mm.</translation>
     </message>
     <message>
-      <source>“{0}” for {3}? Usual is {1}.</source>
-      <translation>“{0}” for {3}? Usual is {1}.</translation>
+      <source>“{0}” for {3}? Usual is {1} to {4}.</source>
+      <translation>“{0}” for {3}? Usual is {1} to {4}.</translation>
     </message>
     <message>
-      <source>“{0}” for {3}? Usual is {1}. Perhaps {2}?</source>
-      <translation>“{0}” for {3}? Usual is {1}. Perhaps {2}?</translation>
+      <source>“{0}” for {3}? Usual is {1} to {4}. Perhaps {2}?</source>
+      <translation>“{0}” for {3}? Usual is {1} to {4}. Perhaps {2}?</translation>
     </message>
     <message>
       <source>“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.</source>
@@ -12273,8 +12689,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>“{0}” is a total, and one wheel's own toe belongs here: without “total”, or at the axle.</translation>
     </message>
     <message>
-      <source>“{0}” is below zero for {3}. Usual is {1}.</source>
-      <translation>“{0}” is below zero for {3}. Usual is {1}.</translation>
+      <source>“{0}” is below zero for {3}. Usual is {1} to {4}.</source>
+      <translation>“{0}” is below zero for {3}. Usual is {1} to {4}.</translation>
     </message>
     <message>
       <source>“{0}” is beyond {4}. Write it like {2} or {3}.</source>

@@ -8,6 +8,8 @@
 #include "core/car/adjuster.h"
 #include "core/car/steering_rod.h"
 #include "core/quantity/named.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 namespace {
@@ -251,7 +253,8 @@ Adjuster adjuster_from(const Node& n) {
         if (*d.step < finest_step(unit))
             wrong(n["step"].place(),
                   {Code::job_wrong_type,
-                   {"a step of " + n["step"].text(), write_in_unit(finest_step(unit), unit) + " or more"}});
+                   {words::fill(TR_NOOP("a step of {0}"), {n["step"].text()}),
+                    words::fill(TR_NOOP("{0} or more"), {write_in_unit(finest_step(unit), unit)})}});
     }
     if (n.has("range")) {
         const Node range = n["range"].object();
@@ -308,8 +311,9 @@ void amounts_from(const Node& n, const Adjuster& d, const AdjusterKind& kind, Tu
     if (!amount.json().is_object()) {
         if (handles.size() > 1)
             wrong(amount.place(), {Code::job_wrong_type,
-                                   {"one amount", "an object with " + std::string(handles[0].name) + " and " +
-                                                      std::string(handles[1].name)}});
+                                   {TR_NOOP("one amount"), words::fill(TR_NOOP("an object with {0} and {1}"),
+                                                                       {std::string(handles[0].name),
+                                                                        std::string(handles[1].name)})}});
         const Handle& h = handles.front();
         t.turns = in_unit(amount, h.unit);
         if (n.has("way") && n["way"].word({h.more.data(), h.less.data()}) == h.less) t.turns = -t.turns;

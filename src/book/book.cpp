@@ -37,6 +37,10 @@ ALTER TABLE entry ADD COLUMN sum INTEGER;
 UPDATE entry SET sum = chalk_sum(stream || id || payload);
 )sql";
 
+BookError no_copy(const std::filesystem::path& to, const std::string& why) {
+    return BookError(words::fill(TR_NOOP("No copy could be made at {0}: {1}."), {to.string(), why}));
+}
+
 }  // namespace
 
 const Book::Migrations& Book::migrations() {
@@ -49,8 +53,7 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
     in_->path = path;
     std::error_code error;
     BookFile::check_name(path);
-    if (mode != Mode::write && !std::filesystem::exists(path, error))
-        throw BookError("There is no book at " + path.string() + ".");
+    if (mode != Mode::write && !std::filesystem::exists(path, error)) throw no_book(path);
     const std::string unwritable = BookFile::unwritable(path);
     if (mode != Mode::read && unwritable.empty()) in_->file = BookFile::open(path, mode == Mode::write);
     try {
@@ -65,8 +68,9 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
         int version = in_->db->execAndGet("PRAGMA user_version").getInt();
         const int tables = in_->db->execAndGet("SELECT count(*) FROM sqlite_master").getInt();
         if (id != application_id && (tables > 0 || mode == Mode::read))
-            throw BookError(path.string() +
-                            " is a database, but not a Fair Chalk book. Nothing was changed.");
+            throw BookError(
+                words::fill(TR_NOOP("{0} is a database, but not a Fair Chalk book. Nothing was changed."),
+                            {path.string()}));
         in_->checked_version(version);
         if (version > known) {
             in_->db.reset();
@@ -76,9 +80,10 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
             else
                 in_->open(path, SQLite::OPEN_READONLY);
             in_->read_only = true;
-            in_->reason = "This book was written by a newer Fair Chalk (version " + std::to_string(version) +
-                          "; this one writes version " + std::to_string(known) +
-                          "). It is open for reading only.";
+            in_->reason = words::fill(
+                TR_NOOP("This book was written by a newer Fair Chalk (version {0}; this one writes "
+                        "version {1}). It is open for reading only."),
+                {std::to_string(version), std::to_string(known)});
         } else if (mode == Mode::read || in_->read_only) {
             if (!in_->beside) in_->open(path, SQLite::OPEN_READONLY);
             in_->read_only = true;
@@ -114,8 +119,8 @@ Book::Book(const std::filesystem::path& path, Mode mode, const Migrations& steps
                 // Not even that.
             }
         }
-        throw BookError(path.string() + " can't be opened as a book (" + e.what() +
-                        "). Nothing was changed." +
+        throw BookError(words::fill(TR_NOOP("{0} can't be opened as a book ({1}). Nothing was changed."),
+                                    {path.string(), e.what()}) +
                         (std::filesystem::file_size(path, error) > 0 ? salvage_hint(path) : std::string()));
     } catch (...) {
         if (in_->file.made()) in_->file.unmake();
@@ -307,7 +312,7 @@ std::string Book::add_car(const Json& card, UuidSource& ids) {
 std::string Book::add_job(const std::string& car, const std::string& title, const Json& targets,
                           UuidSource& ids) {
     const auto its_card = card(car);
-    if (!its_card) throw BookError("There is no car " + car + " in this book.");
+    if (!its_card) throw BookError(words::fill(TR_NOOP("There is no car {0} in this book."), {car}));
     const std::string id = ids.next();
     in_->write([&] {
         SQLite::Statement s(*in_->db, "INSERT INTO job (id, car, title, created) VALUES (?, ?, ?, ?)");
@@ -386,7 +391,7 @@ JobFile Book::job(const std::string& id) const {
             raw.push_back(one.is_discarded() || !as_written ? Json(text) : std::move(one));
         }
     });
-    if (!extras) throw BookError("There is no job " + id + " in this book.");
+    if (!extras) throw BookError(words::fill(TR_NOOP("There is no job {0} in this book."), {id}));
     return from_entries(std::move(raw), *extras);
 }
 
@@ -409,7 +414,7 @@ std::string Book::integrity(bool quick) const {
             db.execAndGet("SELECT count(*) FROM entry WHERE sum IS NOT chalk_sum(stream || id || payload)")
                 .getInt();
         if (off == 0) return found;
-        return std::to_string(off) + (off == 1 ? " entry is" : " entries are") + " not as written";
+        return words::tr_n("%n entries are not as written", "1 entry is not as written", off);
     } catch (const SQLite::Exception& e) {
         return e.what();
     }
@@ -418,12 +423,13 @@ std::string Book::integrity(bool quick) const {
 void Book::copy_to(const std::filesystem::path& to, bool over) const {
     std::error_code error;
     if (!in_->db) in_->may_write();
-    if (to.empty()) throw BookError("A copy needs a name: the path is empty.");
+    if (to.empty()) throw BookError(words::tr("A copy needs a name: the path is empty."));
     if (std::filesystem::is_directory(to, error))
-        throw BookError(to.string() + " is a folder: a copy is a file in it.");
+        throw BookError(words::fill(TR_NOOP("{0} is a folder: a copy is a file in it."), {to.string()}));
     if (!over && std::filesystem::exists(to, error))
-        throw BookError("There is something at " + to.string() +
-                        " already; a copy goes under a name of its own.");
+        throw BookError(
+            words::fill(TR_NOOP("There is something at {0} already; a copy goes under a name of its own."),
+                        {to.string()}));
     const std::filesystem::path part = to.string() + ".part";
     ::unlink(part.c_str());
     try {
@@ -436,10 +442,11 @@ void Book::copy_to(const std::filesystem::path& to, bool over) const {
             copy.exec();
         }
         if (const std::string found = Book(part, Mode::read, {}).integrity(true); found != "ok")
-            throw BookError("The copy at " + to.string() + " is not whole (" + found + ").");
+            throw BookError(
+                words::fill(TR_NOOP("The copy at {0} is not whole ({1})."), {to.string(), found}));
     } catch (const SQLite::Exception& e) {
         ::unlink(part.c_str());
-        throw BookError("No copy could be made at " + to.string() + " (" + e.what() + ").");
+        throw no_copy(to, e.what());
     } catch (...) {
         ::unlink(part.c_str());
         throw;
@@ -449,7 +456,7 @@ void Book::copy_to(const std::filesystem::path& to, bool over) const {
         ::close(fd);
     }
     std::filesystem::rename(part, to, error);
-    if (error) throw BookError("No copy could be made at " + to.string() + ": " + error.message() + ".");
+    if (error) throw no_copy(to, error.message());
 }
 
 }  // namespace fairchalk::book

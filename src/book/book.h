@@ -14,7 +14,8 @@
 
 namespace fairchalk::book {
 
-/// The book can't be opened, read or written. `what()` is one sentence for the person in front of it.
+/// The book can't be opened, read or written. `what()` is one sentence for the person in front of it, in
+/// their language.
 struct BookError : std::runtime_error {
     using std::runtime_error::runtime_error;
 };

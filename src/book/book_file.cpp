@@ -15,6 +15,8 @@
 #include <utility>
 
 #include "book/book.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 namespace {
@@ -33,7 +35,7 @@ std::string holder_of(const struct stat& s) {
         std::istringstream in(line);
         std::string number, kind, how, access, pid, what;
         if (in >> number >> kind >> how >> access >> pid >> what && kind == "FLOCK" && what == file.str())
-            return " (process " + pid + ")";
+            return words::fill(TR_NOOP(" (process {0})"), {pid});
     }
     return {};
 }
@@ -44,12 +46,16 @@ std::filesystem::path folder_of(const std::filesystem::path& path) {
 
 }  // namespace
 
+BookError no_book(const std::filesystem::path& path) {
+    return BookError(words::fill(TR_NOOP("There is no book at {0}."), {path.string()}));
+}
+
 void BookFile::check_name(const std::filesystem::path& path) {
-    if (path.empty()) throw BookError("A book needs a name: the path is empty.");
+    if (path.empty()) throw BookError(words::tr("A book needs a name: the path is empty."));
     std::error_code error;
     if (std::filesystem::is_directory(path, error))
-        throw BookError(path.string() + " is a folder, not a book. A book is a file, like " +
-                        (path / "garage.fairchalk").string() + ".");
+        throw BookError(words::fill(TR_NOOP("{0} is a folder, not a book. A book is a file, like {1}."),
+                                    {path.string(), (path / "garage.fairchalk").string()}));
 }
 
 BookFile BookFile::open(const std::filesystem::path& path, bool make) {
@@ -68,20 +74,23 @@ BookFile BookFile::open(const std::filesystem::path& path, bool make) {
         if (!out.made_ && errno != EEXIST) {
             const std::string why = std::strerror(errno);
             out.unmake();
-            throw BookError("No book can be made at " + path.string() + ": " + why + ".");
+            throw BookError(words::fill(TR_NOOP("No book can be made at {0}: {1}."), {path.string(), why}));
         }
     }
     if (out.fd_ < 0) out.fd_ = ::open(path.c_str(), O_RDWR | O_CLOEXEC | O_NONBLOCK);
     if (out.fd_ < 0) {
-        if (errno == ENOENT) throw BookError("There is no book at " + path.string() + ".");
-        throw BookError(path.string() + " can't be opened: " + std::strerror(errno) + ".");
+        if (errno == ENOENT) throw no_book(path);
+        throw BookError(
+            words::fill(TR_NOOP("{0} can't be opened: {1}."), {path.string(), std::strerror(errno)}));
     }
     struct stat s = {};
     if (::fstat(out.fd_, &s) != 0 || !S_ISREG(s.st_mode))
-        throw BookError(path.string() + " is no file, so it can't be a book.");
+        throw BookError(words::fill(TR_NOOP("{0} is no file, so it can't be a book."), {path.string()}));
     if (::flock(out.fd_, LOCK_EX | LOCK_NB) != 0)
-        throw BookError("The book " + path.string() + " is open in another Fair Chalk" + holder_of(s) +
-                        ". Close it there first; nothing was changed.");
+        throw BookError(words::fill(
+            TR_NOOP(
+                "The book {0} is open in another Fair Chalk{1}. Close it there first; nothing was changed."),
+            {path.string(), holder_of(s)}));
     out.device_ = s.st_dev;
     out.inode_ = s.st_ino;
     return out;
@@ -91,11 +100,12 @@ std::string BookFile::unwritable(const std::filesystem::path& path) {
     std::error_code error;
     if (!std::filesystem::is_regular_file(path, error)) return {};
     if (::access(path.c_str(), W_OK) != 0)
-        return "The book " + path.string() + " can't be written to (" + std::strerror(errno) +
-               "): it is open to look at only.";
+        return words::fill(TR_NOOP("The book {0} can't be written to ({1}): it is open to look at only."),
+                           {path.string(), std::strerror(errno)});
     if (::access(folder_of(path).c_str(), W_OK) != 0)
-        return "The folder of " + path.string() + " can't be written to (" + std::strerror(errno) +
-               "): the book is open to look at only.";
+        return words::fill(
+            TR_NOOP("The folder of {0} can't be written to ({1}): the book is open to look at only."),
+            {path.string(), std::strerror(errno)});
     return {};
 }
 
@@ -138,7 +148,8 @@ void BookFile::unmake() {
 TemporaryFolder::TemporaryFolder() {
     std::string name = (std::filesystem::temp_directory_path() / "fairchalk-XXXXXX").string();
     if (!::mkdtemp(name.data()))
-        throw BookError("No temporary folder can be made: " + std::string(std::strerror(errno)) + ".");
+        throw BookError(
+            words::fill(TR_NOOP("No temporary folder can be made: {0}."), {std::strerror(errno)}));
     path_ = name;
 }
 
@@ -154,7 +165,9 @@ std::filesystem::path copy_files(const std::filesystem::path& book, const std::f
         const std::filesystem::path from = book.string() + part, to = copy.string() + part;
         if (*part && !std::filesystem::exists(from, error)) continue;
         std::filesystem::copy_file(from, to, error);
-        if (error) throw BookError(from.string() + " can't be read: " + error.message() + ".");
+        if (error)
+            throw BookError(
+                words::fill(TR_NOOP("{0} can't be read: {1}."), {from.string(), error.message()}));
         std::filesystem::permissions(
             to, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
     }

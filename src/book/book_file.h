@@ -7,6 +7,9 @@
 
 namespace fairchalk::book {
 
+struct BookError;
+BookError no_book(const std::filesystem::path& path);
+
 /// The file of a book, held open and locked: what was opened stays known by device and inode, whatever
 /// happens to its name. The lock (flock) is on the file itself, so that it holds under every name of it, and
 /// is gone with the process that holds it, however it dies.

@@ -14,6 +14,8 @@
 #include "book/book.h"
 #include "book/book_file.h"
 #include "book/checksum.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 
@@ -27,8 +29,11 @@ inline void sum_in_sql(sqlite3_context* context, int, sqlite3_value** values) {
 
 /// SQLite's own words for it, without what the person in front of it can't use.
 inline std::string salvage_hint(const std::filesystem::path& path) {
-    return " What is whole comes out of it with: fairchalk-cli salvage " + path.string() +
-           " FOLDER. Copies of the last days are listed under Copies in the window.";
+    return ' ' +
+           words::fill(
+               TR_NOOP("What is whole comes out of it with: fairchalk-cli salvage {0} FOLDER. Copies of "
+                       "the last days are listed under Copies in the window."),
+               {path.string()});
 }
 
 inline bool has_sums(SQLite::Database& db) {
@@ -69,20 +74,21 @@ struct Book::Inside {
         there.bind(1, stream);
         there.bind(2, id);
         if (!there.executeStep() || there.getColumn(0).getString() != payload)
-            throw BookError("The entry " + id + " is in the book already, and is not the same.");
+            throw BookError(
+                words::fill(TR_NOOP("The entry {0} is in the book already, and is not the same."), {id}));
     }
     void may_write() const {
         if (!read_only) return;
         const std::lock_guard lock(saying);
-        throw BookError(reason.empty() ? "This book is open for reading only." : reason);
+        throw BookError(reason.empty() ? words::tr("This book is open for reading only.") : reason);
     }
     /// What is written into a file without a name is not kept.
     void still_there() const {
         if (!file.still_there())
-            throw BookError(
-                "The book " + path.filename().string() +
-                " was moved, renamed, replaced or deleted while open: nothing more is kept. Put it "
-                "back, or save a copy (Ctrl+S).");
+            throw BookError(words::fill(
+                TR_NOOP("The book {0} was moved, renamed, replaced or deleted while open: nothing more is "
+                        "kept. Put it back, or save a copy (Ctrl+S)."),
+                {path.filename().string()}));
     }
     /// Runs `work` in one transaction, and puts SQLite's complaint into words.
     template <class F>
@@ -97,8 +103,10 @@ struct Book::Inside {
             t.commit();
             still_there();
         } catch (const SQLite::Exception& e) {
-            throw BookError("The book " + path.string() + " could not be written (" + e.what() +
-                            "): what you typed is still on the screen and is not kept yet.");
+            throw BookError(
+                words::fill(TR_NOOP("The book {0} could not be written ({1}): what you typed is still on "
+                                    "the screen and is not kept yet."),
+                            {path.string(), e.what()}));
         }
     }
     void open(const std::filesystem::path& at, int flags) {
@@ -114,7 +122,8 @@ struct Book::Inside {
     }
     SQLite::Database& read() const { return reads ? *reads : *db; }
     std::string damaged(const std::string& how) const {
-        return "The book " + path.string() + " is damaged (" + how + "): what is whole is open to look at." +
+        return words::fill(TR_NOOP("The book {0} is damaged ({1}): what is whole is open to look at."),
+                           {path.string(), how}) +
                salvage_hint(path);
     }
     /// Reads, as far as the file is whole; from where it is damaged, it is to look at only.
@@ -126,7 +135,8 @@ struct Book::Inside {
         } catch (const SQLite::Exception& e) {
             const int code = e.getErrorCode();
             if (code != SQLITE_CORRUPT && code != SQLITE_NOTADB)
-                throw BookError("The book " + path.string() + " can't be read (" + e.what() + ").");
+                throw BookError(
+                    words::fill(TR_NOOP("The book {0} can't be read ({1})."), {path.string(), e.what()}));
             const std::lock_guard lock(saying);
             if (!read_only) reason = damaged(e.what());
             read_only = true;
@@ -134,8 +144,9 @@ struct Book::Inside {
     }
     void checked_version(int version) const {
         if (version < 0)
-            throw BookError(path.string() + " says that it is of version " + std::to_string(version) +
-                            ", which no Fair Chalk has written: it is damaged. Nothing was changed." +
+            throw BookError(words::fill(TR_NOOP("{0} says that it is of version {1}, which no Fair Chalk has "
+                                                "written: it is damaged. Nothing was changed."),
+                                        {path.string(), std::to_string(version)}) +
                             salvage_hint(path));
     }
 };

@@ -4,6 +4,7 @@
 #include <fstream>
 
 #include "book/node.h"
+#include "core/quantity/translatable.h"
 
 namespace fairchalk::book {
 namespace {
@@ -41,7 +42,8 @@ Figures figures_in(const std::string& text) {
     const Json j = of_format(text, figures_format);
     const Node n(j, "");
     Figures f{n["name"].text(), n.has("source") ? n["source"].text() : std::string(), n["targets"].json()};
-    if (f.name.empty()) wrong("name", {Code::job_wrong_type, {"an empty text", "a name, like road"}});
+    if (f.name.empty())
+        wrong("name", {Code::job_wrong_type, {TR_NOOP("an empty text"), TR_NOOP("a name, like road")}});
     targets_from(f.targets, "targets");
     return f;
 }

@@ -8,6 +8,7 @@
 #include "book/node.h"
 #include "core/job/rig.h"
 #include "core/quantity/named.h"
+#include "core/quantity/translatable.h"
 
 namespace fairchalk::book {
 namespace {
@@ -90,7 +91,7 @@ CarCard car_from(const Json& json, const std::string& place) {
         car.steering_ratio = n["steering_ratio"].number();
         if (!(*car.steering_ratio > 0))
             wrong(place + ".steering_ratio",
-                  {Code::job_wrong_type, {"a number not above zero", "a ratio like 16.2"}});
+                  {Code::job_wrong_type, {TR_NOOP("a number not above zero"), TR_NOOP("a ratio like 16.2")}});
     }
     if (n.has("tin")) car.tin = shims_from(n["tin"]);
     if (n.has("adjusters")) {

@@ -10,6 +10,8 @@
 #include "book/book_file.h"
 #include "book/checksum.h"
 #include "book/places.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 namespace {
@@ -71,7 +73,8 @@ std::filesystem::path restore(const std::filesystem::path& copy, const std::file
     std::error_code error;
     // Whole, before anything is moved.
     if (const std::string found = Book(copy, Book::Mode::read).integrity(); found != "ok")
-        throw BookError("The copy " + copy.string() + " is not whole (" + found + "): nothing was changed.");
+        throw BookError(words::fill(TR_NOOP("The copy {0} is not whole ({1}): nothing was changed."),
+                                    {copy.string(), found}));
     // Beside the book first: what can fail fails before anything is moved.
     const std::filesystem::path ready = book.string() + ".restoring";
     Book(copy, Book::Mode::read).copy_to(ready, true);
@@ -79,8 +82,8 @@ std::filesystem::path restore(const std::filesystem::path& copy, const std::file
     const auto move = [&](const std::filesystem::path& from, const std::filesystem::path& to) {
         std::filesystem::rename(from, to, error);
         if (!error) return moved.emplace_back(from, to), void();
-        const BookError why(from.string() + " can't be moved: " + error.message() +
-                            ". Nothing was restored.");
+        const BookError why(words::fill(TR_NOOP("{0} can't be moved: {1}. Nothing was restored."),
+                                        {from.string(), error.message()}));
         // All of it or nothing: a book without the log beside it is not whole.
         std::error_code ignored;
         for (auto it = moved.rbegin(); it != moved.rend(); ++it)

@@ -2,6 +2,8 @@
 #include "book/corner_file.h"
 
 #include "book/node.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 namespace {
@@ -17,8 +19,9 @@ double within(const Node& n, double most, const char* in_words) {
 
 Eigen::Vector3d vector_from(const Node& n) {
     if (n.list() != 3)
-        wrong(n.place(),
-              {Code::job_wrong_type, {std::to_string(n.list()) + " numbers", "three: forward, outward, up"}});
+        wrong(n.place(), {Code::job_wrong_type,
+                          {words::fill(TR_NOOP("{0} numbers"), {std::to_string(n.list())}),
+                           TR_NOOP("three: forward, outward, up")}});
     Eigen::Vector3d v;
     for (std::size_t i = 0; i < 3; ++i) v[static_cast<Eigen::Index>(i)] = within(n[i], furthest, "100 m");
     return v;

@@ -6,6 +6,7 @@
 #include <map>
 
 #include "book/bounds.h"
+#include "core/quantity/translatable.h"
 
 namespace fairchalk::book {
 namespace {
@@ -197,8 +198,9 @@ JobFile job_from_csv(const std::string& text, const JobFile* onto, UuidSource& i
         long round = 0;
         if (const std::string n = cell("round"); !n.empty()) {
             if (n.size() > 4 || n.find_first_not_of("0123456789") != std::string::npos)
-                throw FileError{place + ".round",
-                                {Code::job_wrong_type, {cut_to(n, 60), "a number of a round, from 0"}}};
+                throw FileError{
+                    place + ".round",
+                    {Code::job_wrong_type, {cut_to(n, 60), TR_NOOP("a number of a round, from 0")}}};
             round = std::stol(n);
         }
         Json& here = rounds.try_emplace(round, Json::object()).first->second;

@@ -3,6 +3,8 @@
 
 #include "book/book.h"
 #include "book/node.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 
@@ -19,7 +21,8 @@ std::optional<std::filesystem::path> demo_data() {
 void make_demo(const std::filesystem::path& to, const std::filesystem::path& data, UuidSource& ids) {
     std::error_code error;
     if (std::filesystem::exists(to, error))
-        throw BookError(to.string() + " is there already: nothing was put over it.");
+        throw BookError(
+            words::fill(TR_NOOP("{0} is there already: nothing was put over it."), {to.string()}));
     const Json index = parse_json(read_file(data / "garage" / "index.json"));
     const Node n(index, "");
     Book book(to);

@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "book/drive_json.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 #include <string>
 #include <string_view>
@@ -19,8 +21,9 @@ Angle wheel_off_from(const Node& n) {
         const Angle off = Node(alone, n.place()).angle();
         // Both a sign and a side: nobody knows which was meant.
         if (text.find('-') != std::string::npos)
-            wrong(n.place(),
-                  {Code::job_wrong_type, {"a sign and a side: " + n.text(), "7 deg left or -7 deg"}});
+            wrong(n.place(), {Code::job_wrong_type,
+                              {words::fill(TR_NOOP("a sign and a side: {0}"), {n.text()}),
+                               TR_NOOP("7 deg left or -7 deg")}});
         return off * sign;
     }
     return n.angle();

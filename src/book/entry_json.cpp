@@ -13,8 +13,15 @@
 #include "core/job/rig.h"
 #include "core/quantity/distance.h"
 #include "core/quantity/named.h"
+#include "core/quantity/translatable.h"
+#include "words/words.h"
 
 namespace fairchalk::book {
+
+FileError::FileError(std::string at, Message wrong)
+    : std::runtime_error(at + ": " + words::sentence(wrong)),
+      place(std::move(at)),
+      message(std::move(wrong)) {}
 namespace {
 
 Target target_at(const Node& n, Measure measure) {
@@ -192,9 +199,9 @@ bool preparation_from(const Node& n, const std::string& kind, Entry& e) {
             if (under.has(name_of(w).data())) {
                 const double count = under[name_of(w).data()].number();
                 if (count < 0 || count > 100 || count != std::floor(count))
-                    wrong(under[name_of(w).data()].place(),
-                          {Code::job_wrong_type,
-                           {"a number of tiles that can't be", "a whole number up to 100"}});
+                    wrong(under[name_of(w).data()].place(), {Code::job_wrong_type,
+                                                             {TR_NOOP("a number of tiles that can't be"),
+                                                              TR_NOOP("a whole number up to 100")}});
                 t.under[static_cast<std::size_t>(index_of(w))] = static_cast<int>(count);
             }
         e.event = t;
@@ -341,8 +348,8 @@ std::vector<Target> targets_from(const Json& json, const std::string& place) {
 static Angle outward(const Node& n) {
     const Quantity t = n.quantity(Expect::Kind::angle);
     if (!t.toe_word && t.value != 0)
-        wrong(n.place(),
-              {Code::job_unknown_word, {t.text, "an angle with out or in after it, like 20 deg out"}});
+        wrong(n.place(), {Code::job_unknown_word,
+                          {t.text, TR_NOOP("an angle with out or in after it, like 20 deg out")}});
     return -t.angle();
 }
 

@@ -16,8 +16,7 @@ using Json = nlohmann::ordered_json;
 
 /// Something in a file is wrong: where, and what.
 struct FileError : std::runtime_error {
-    FileError(std::string at, Message wrong)
-        : std::runtime_error(at + ": not as it should be"), place(std::move(at)), message(std::move(wrong)) {}
+    FileError(std::string at, Message wrong);
     std::string place;  ///< `rounds[0].readings[3].value`
     Message message;
 };

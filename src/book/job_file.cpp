@@ -9,6 +9,8 @@
 #include "core/reading/reading_kind.h"
 
 #include "book/node.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 namespace {
@@ -54,9 +56,10 @@ struct Builder {
     }
 
     void add(Json raw, const std::string& place, bool named_by_hand) {
-        if (!raw.is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
+        if (!raw.is_object())
+            wrong(place, {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("an object")}});
         if (raw.contains("id") && !raw["id"].is_string())
-            wrong(place + ".id", {Code::job_wrong_type, {"something else", "a text"}});
+            wrong(place + ".id", {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("a text")}});
         if (raw.contains("id")) {
             const std::string id = raw["id"].get<std::string>();
             if (!ids.insert(id).second) wrong(place + ".id", {Code::job_duplicate_id, {clip(id)}});
@@ -99,12 +102,15 @@ void read_short(const Json& top, Builder& b) {
     const Json empty = Json::array();
     const Json& rounds = top.contains("rounds") ? top["rounds"] : empty;
     const Json& events = top.contains("events") ? top["events"] : empty;
-    if (!rounds.is_array()) wrong("rounds", {Code::job_wrong_type, {"something else", "a list"}});
-    if (!events.is_array()) wrong("events", {Code::job_wrong_type, {"something else", "a list"}});
+    if (!rounds.is_array())
+        wrong("rounds", {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("a list")}});
+    if (!events.is_array())
+        wrong("events", {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("a list")}});
     std::vector<std::vector<std::size_t>> after(rounds.size());
     for (std::size_t i = 0; i < events.size(); ++i) {
         const std::string place = "events[" + std::to_string(i) + "]";
-        if (!events[i].is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
+        if (!events[i].is_object())
+            wrong(place, {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("an object")}});
         if (!events[i].contains("after_round"))
             wrong(place + ".after_round", {Code::job_missing, {"after_round"}});
         const Json& n = events[i]["after_round"];
@@ -116,13 +122,15 @@ void read_short(const Json& top, Builder& b) {
     }
     for (std::size_t k = 0; k < rounds.size(); ++k) {
         const std::string place = "rounds[" + std::to_string(k) + "]";
-        if (!rounds[k].is_object()) wrong(place, {Code::job_wrong_type, {"something else", "an object"}});
+        if (!rounds[k].is_object())
+            wrong(place, {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("an object")}});
         Json opened = Json::object();
         opened["kind"] = "round";
         for (const auto& [key, value] : rounds[k].items()) {
             if (key == "readings") continue;
             if (key == "taken" && !value.is_string())
-                wrong(place + ".taken", {Code::job_wrong_type, {"something else", "a text"}});
+                wrong(place + ".taken",
+                      {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("a text")}});
             if (key == "kind") continue;
             opened[key == "taken" ? "at" : key] = value;
         }
@@ -130,7 +138,8 @@ void read_short(const Json& top, Builder& b) {
         if (rounds[k].contains("readings")) {
             const Json& readings = rounds[k]["readings"];
             if (!readings.is_array())
-                wrong(place + ".readings", {Code::job_wrong_type, {"something else", "a list"}});
+                wrong(place + ".readings",
+                      {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("a list")}});
             for (std::size_t i = 0; i < readings.size(); ++i) {
                 const std::string where = place + ".readings[" + std::to_string(i) + "]";
                 reading_from(readings[i], where);  // only readings belong here
@@ -143,7 +152,8 @@ void read_short(const Json& top, Builder& b) {
             const std::string where = "events[" + std::to_string(i) + "]";
             if (e.contains("kind") && e["kind"].is_string() && e["kind"] == "round")
                 wrong(where + ".kind",
-                      {Code::job_unknown_word, {"round", "turn, jacked, strings-moved, note and the like"}});
+                      {Code::job_unknown_word,
+                       {"round", TR_NOOP("turn, jacked, strings-moved, note and the like")}});
             b.add(e, where, true);
         }
     }
@@ -214,7 +224,7 @@ void within_bounds(const Json& top) {
         if (found > most)
             wrong(place, {Code::job_wrong_type,
                           {std::to_string(found) + " " + what,
-                           "at most " + std::to_string(most) + " of them in one job"}});
+                           words::fill(TR_NOOP("at most {0} of them in one job"), {std::to_string(most)})}});
     };
     std::size_t rounds = 0, readings = 0, turns = 0;
     const auto count = [&](const Json& e) {
@@ -255,9 +265,10 @@ class Watch : public nlohmann::json_sax<Json> {
     bool binary(binary_t&) override { return true; }
     bool string(string_t& text) override {
         if (const std::size_t n = characters_in(text); n > longest_text)
-            wrong(place_of(path_), {Code::job_wrong_type,
-                                    {"a text of " + std::to_string(n) + " characters",
-                                     "one of at most " + std::to_string(longest_text)}});
+            wrong(place_of(path_),
+                  {Code::job_wrong_type,
+                   {words::fill(TR_NOOP("a text of {0} characters"), {std::to_string(n)}),
+                    words::fill(TR_NOOP("one of at most {0}"), {std::to_string(longest_text)})}});
         return true;
     }
     bool start_object(std::size_t) override {
@@ -277,9 +288,10 @@ class Watch : public nlohmann::json_sax<Json> {
     bool key(string_t& name) override {
         path_.back() = name;
         if (names_.back().size() == most_keys)
-            wrong(place_of(path_), {Code::job_wrong_type,
-                                    {"an object of more names than that",
-                                     "one of at most " + std::to_string(most_keys) + " names"}});
+            wrong(place_of(path_),
+                  {Code::job_wrong_type,
+                   {TR_NOOP("an object of more names than that"),
+                    words::fill(TR_NOOP("one of at most {0} names"), {std::to_string(most_keys)})}});
         if (!names_.back().insert(name).second)
             wrong(place_of(path_), {Code::job_duplicate_key, {clip(name)}});
         return true;
@@ -324,15 +336,15 @@ Json parse_json(const std::string& text) {
 JobFile parse_job(const std::string& text, UuidSource& ids) {
     const Json top = parse_json(text);
     if (!top.is_object())
-        wrong("",
-              {Code::job_wrong_type,
-               {top.is_array() ? "a list" : "something else", "an object with format \"fairchalk-job\""}});
+        wrong("", {Code::job_wrong_type,
+                   {top.is_array() ? TR_NOOP("a list") : TR_NOOP("something else"),
+                    TR_NOOP("an object with format \"fairchalk-job\"")}});
     if (!top.contains("format")) wrong("format", {Code::job_missing, {"format"}});
     if (top["format"] != "fairchalk-job")
         wrong("format", {Code::job_not_a_job, {clip(top["format"].dump())}});
     if (!top.contains("version")) wrong("version", {Code::job_missing, {"version"}});
     if (!top["version"].is_number_integer() || top["version"].get<double>() < 1)
-        wrong("version", {Code::job_wrong_type, {clip(top["version"].dump()), "the number 1"}});
+        wrong("version", {Code::job_wrong_type, {clip(top["version"].dump()), TR_NOOP("the number 1")}});
     if (top["version"].get<double>() > format_version)
         wrong("version", {Code::job_newer, {clip(top["version"].dump()), std::to_string(format_version)}});
     if (top.contains("log") && (top.contains("rounds") || top.contains("events")))
@@ -346,7 +358,8 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
     for (const auto& [key, value] : top.items())
         if (!top_name(key)) b.file.extras[key] = value;
     const bool full = top.contains("log");
-    if (full && !top["log"].is_array()) wrong("log", {Code::job_wrong_type, {"something else", "a list"}});
+    if (full && !top["log"].is_array())
+        wrong("log", {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("a list")}});
 
     // The log of a full form begins with the card and targets as entries; the names at the top show them to
     // readers.
@@ -364,13 +377,14 @@ JobFile parse_job(const std::string& text, UuidSource& ids) {
         if (!in_log("targets")) b.add(with_kind("targets", "targets", top["targets"]), "targets", false);
     }
     if (top.contains("tools")) {
-        if (!top["tools"].is_array()) wrong("tools", {Code::job_wrong_type, {"something else", "a list"}});
+        if (!top["tools"].is_array())
+            wrong("tools", {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("a list")}});
         for (std::size_t i = 0; i < top["tools"].size(); ++i) {
             Json tool = Json::object();
             tool["kind"] = "tool";
             if (!top["tools"][i].is_object())
                 wrong("tools[" + std::to_string(i) + "]",
-                      {Code::job_wrong_type, {"something else", "an object"}});
+                      {Code::job_wrong_type, {TR_NOOP("something else"), TR_NOOP("an object")}});
             tool.update(top["tools"][i]);
             b.add(tool, "tools[" + std::to_string(i) + "]", true);
         }

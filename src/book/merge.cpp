@@ -172,9 +172,10 @@ bool Merging::put(const Row& r, const std::string& stream) {
     there.bind(1, stream);
     there.bind(2, r.id);
     if (r.as_written && (!there.executeStep() || there.getColumn(0).getString() != r.payload))
-        throw BookError("The entry " + r.id +
-                        " is in both books and is not the same: nothing was merged. Save a copy of both, and "
-                        "look at that job in each.");
+        throw BookError(words::fill(
+            TR_NOOP("The entry {0} is in both books and is not the same: nothing was merged. Save a "
+                    "copy of both, and look at that job in each."),
+            {r.id}));
     return false;
 }
 
@@ -214,7 +215,8 @@ void Merging::pictures_and_facts() {
 Book::Merged Book::merge(const Book& other, const ChooseCard& choose, UuidSource& ids) {
     std::error_code error;
     if (std::filesystem::equivalent(path(), other.path(), error))
-        throw BookError(path().string() + " is that book itself: there is nothing to merge.");
+        throw BookError(
+            words::fill(TR_NOOP("{0} is that book itself: there is nothing to merge."), {path().string()}));
     Rows theirs;
     if (!other.in_->db) throw BookError(other.read_only_reason());
     bool whole = false;

@@ -10,6 +10,7 @@
 #include "book/bounds.h"
 #include "book/entry_json.h"
 #include "core/quantity/named.h"
+#include "core/quantity/translatable.h"
 
 namespace fairchalk::book {
 
@@ -22,17 +23,17 @@ namespace fairchalk::book {
 inline std::string kind_in_words(const Json& j) {
     switch (j.type()) {
         case Json::value_t::null:
-            return "null";
+            return TR_NOOP("null");
         case Json::value_t::object:
-            return "an object";
+            return TR_NOOP("an object");
         case Json::value_t::array:
-            return "a list";
+            return TR_NOOP("a list");
         case Json::value_t::string:
-            return "a text";
+            return TR_NOOP("a text");
         case Json::value_t::boolean:
-            return "true or false";
+            return TR_NOOP("true or false");
         default:
-            return "a number";
+            return TR_NOOP("a number");
     }
 }
 
@@ -44,7 +45,8 @@ class Node {
     const Json& json() const { return *json_; }
     const std::string& place() const { return place_; }
     const Node& object() const {
-        if (!json_->is_object()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "an object"}});
+        if (!json_->is_object())
+            wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), TR_NOOP("an object")}});
         return *this;
     }
     bool has(const char* key) const {
@@ -58,28 +60,31 @@ class Node {
     }
     Node operator[](std::size_t i) const { return {(*json_)[i], place_ + "[" + std::to_string(i) + "]"}; }
     std::size_t list() const {
-        if (!json_->is_array()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "a list"}});
+        if (!json_->is_array())
+            wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), TR_NOOP("a list")}});
         return json_->size();
     }
-    std::string text(const char* belongs = "a text") const {
+    std::string text(const char* belongs = TR_NOOP("a text")) const {
         if (!json_->is_string()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), belongs}});
         return json_->get<std::string>();
     }
     bool yes_no() const {
         if (!json_->is_boolean())
-            wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "true or false"}});
+            wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), TR_NOOP("true or false")}});
         return json_->get<bool>();
     }
     double number() const {
-        if (!json_->is_number()) wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), "a number"}});
+        if (!json_->is_number())
+            wrong(place_, {Code::job_wrong_type, {kind_in_words(*json_), TR_NOOP("a number")}});
         const double v = json_->get<double>();
-        if (!std::isfinite(v)) wrong(place_, {Code::job_wrong_type, {"a number out of bounds", "a number"}});
+        if (!std::isfinite(v))
+            wrong(place_, {Code::job_wrong_type, {TR_NOOP("a number out of bounds"), TR_NOOP("a number")}});
         return v;
     }
     Quantity quantity(Expect::Kind kind) const {
-        const auto q = read_quantity(
-            text(kind == Expect::Kind::angle ? "a text like \"0.2 deg\"" : "a text like \"113.1 mm\""),
-            {kind});
+        const auto q = read_quantity(text(kind == Expect::Kind::angle ? TR_NOOP("a text like \"0.2 deg\"")
+                                                                      : TR_NOOP("a text like \"113.1 mm\"")),
+                                     {kind});
         if (!q) wrong(place_, q.error());
         return *q;
     }

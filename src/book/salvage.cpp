@@ -11,6 +11,8 @@
 
 #include "book/book_file.h"
 #include "book/checksum.h"
+#include "core/quantity/translatable.h"
+#include "words/texts.h"
 
 namespace fairchalk::book {
 namespace {
@@ -86,8 +88,7 @@ std::string bytes_of(const std::filesystem::path& path) {
 
 Salvaged salvage(const std::filesystem::path& book) {
     std::error_code error;
-    if (!std::filesystem::is_regular_file(book, error))
-        throw BookError("There is no book at " + book.string() + ".");
+    if (!std::filesystem::is_regular_file(book, error)) throw no_book(book);
     const TemporaryFolder beside;
     const std::filesystem::path copy = copy_files(book, beside.path());
     const std::string all_bytes = bytes_of(copy) + bytes_of(copy.string() + "-wal");
@@ -158,13 +159,15 @@ Salvaged salvage(const std::filesystem::path& book) {
 std::vector<std::string> write_salvaged(const Salvaged& found, const std::filesystem::path& folder) {
     std::error_code error;
     std::filesystem::create_directories(folder, error);
-    if (error) throw BookError(folder.string() + " can't be made: " + error.message() + ".");
+    if (error)
+        throw BookError(words::fill(TR_NOOP("{0} can't be made: {1}."), {folder.string(), error.message()}));
     std::filesystem::permissions(folder, std::filesystem::perms::owner_all, error);
     std::vector<std::string> out;
     const auto put = [&](const std::string& name, const std::string& text) {
         std::ofstream file(folder / name, std::ios::binary);
         file << text;
-        if (!file.flush()) throw BookError((folder / name).string() + " can't be written.");
+        if (!file.flush())
+            throw BookError(words::fill(TR_NOOP("{0} can't be written."), {(folder / name).string()}));
         std::filesystem::permissions(
             folder / name, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
         out.push_back(name);

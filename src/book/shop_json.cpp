@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "book/shop_json.h"
+#include "core/quantity/translatable.h"
 
 #include <array>
 #include <string>
@@ -84,7 +85,7 @@ BiasTaken bias_from(const Node& n) {
         b.sigma = Angle::from_deg(one["sigma_deg"].number());
         if (!(b.sigma.deg() >= 0.0 && b.sigma.deg() < 10.0 && std::abs(b.value.deg()) < 10.0))
             wrong(one.place(),
-                  {Code::job_wrong_type, {one.json().dump(), "degrees, and a sigma_deg from 0"}});
+                  {Code::job_wrong_type, {one.json().dump(), TR_NOOP("degrees, and a sigma_deg from 0")}});
         bias.all.push_back(b);
     }
     if (n.has("sheets")) bias.sheets = static_cast<int>(n["sheets"].number());

@@ -219,7 +219,9 @@ void JobDesk::makeDemo(std::function<void(const QString&, const QString&)> then)
         QString path, error;
         try {
             const auto data = book::demo_data();
-            if (!data) throw book::BookError("The demo garage was not installed with this program.");
+            if (!data)
+                throw book::BookError(
+                    tr("The demo garage was not installed with this program.").toStdString());
             // Each time a fresh one: it is for trying things out.
             path = freeFile(QStringLiteral("demo garage"), QStringLiteral(".fairchalk"),
                             QString::fromStdString(book::default_book().parent_path().string()));

@@ -167,9 +167,12 @@ int main(int argc, char** argv) {
             open(other.toStdString(), book::Book::Mode::existing);
         });
     };
-    open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
-        // The pictures are alike for everyone.
+    // The pictures are alike for everyone.
+    const auto speak = [&] {
         desk::takeLanguage(parser.isSet(options.shots) ? as.language : desk::languageWanted());
+    };
+    open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
+        speak();
         job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
         window = std::make_unique<desk::Window>(*job_desk);
         if (parser.isSet(options.speak_to))
@@ -186,6 +189,7 @@ int main(int argc, char** argv) {
         return 2;
     };
     try {
+        speak();
         std::error_code error;
         // The usual book is made where there is none; another may be a slip of the keys.
         if (places.isEmpty() || parser.isSet(options.fresh) || std::filesystem::exists(path, error) ||

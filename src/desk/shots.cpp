@@ -29,6 +29,7 @@ void openWhereItWas(JobDesk& desk, Window& window) {
 }
 
 void sayCannotOpen(const QString& why) {
+    dress();
     auto* box = new QMessageBox(QMessageBox::Warning, QObject::tr("Fair Chalk"), why, QMessageBox::Ok);
     box->setTextFormat(Qt::PlainText);
     box->setAttribute(Qt::WA_DeleteOnClose);
@@ -36,6 +37,7 @@ void sayCannotOpen(const QString& why) {
 }
 
 void askForBook(const QString& path, std::function<void(bool make)> then) {
+    dress();
     auto* box = new QMessageBox(QMessageBox::Question, QObject::tr("Fair Chalk"),
                                 QObject::tr("There is no book at %1.").arg(path));
     box->setTextFormat(Qt::PlainText);

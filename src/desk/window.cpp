@@ -24,16 +24,6 @@
 namespace fairchalk::desk {
 namespace {
 
-/// The system's own ground, before this program put its style over it.
-bool systemIsDark() {
-    static const bool dark = qApp->palette().color(QPalette::Window).lightness() < 128;
-    return dark;
-}
-
-bool isDark(const QString& theme) {
-    return theme == QLatin1String("system") ? systemIsDark() : theme != QLatin1String("daylight");
-}
-
 /// At every zoom.
 void keepHeight(QWidget* w, int pixels) {
     w->setProperty("height_at_one", pixels);
@@ -45,11 +35,7 @@ void keepHeight(QWidget* w, int pixels) {
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
     // The look before the widgets, so that each is styled once.
     QSettings settings;
-    const bool dark = isDark(settings.value(QStringLiteral("theme")).toString());
-    Chalk::choose(dark);
-    setZoom(
-        std::clamp(settings.value(QStringLiteral("zoom"), zoomOfSystem()).toDouble(), least_zoom, most_zoom));
-    qApp->setStyleSheet(Chalk::now().styleSheet());
+    dress();
     setWindowTitle(tr("Fair Chalk"));
     resize(1280, 800);
     setMinimumSize(960, 540);
@@ -69,7 +55,7 @@ Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk
     const std::string kept =
         desk_.facts().at("lengths", settings.value(QStringLiteral("lengths")).toString().toStdString());
     how_.lengths = kept == "inch" ? Show::LengthStyle::inch : Show::LengthStyle::mm;
-    setDark(dark);
+    setDark(Chalk::now().dark);
     setHow(how_);
     if (desk_.book().read_only()) trouble_ = q(desk_.book().read_only_reason());
     shortcuts();

@@ -8,6 +8,10 @@ namespace {
 
 Translate translator;
 
+bool is_digit(char c) {
+    return c >= '0' && c <= '9';
+}
+
 }  // namespace
 
 std::string tr(const char* source) {
@@ -116,11 +120,11 @@ const char* source_text(Code code) {
         case Code::text_wanted_temperature:
             return TR_NOOP("“{0}” is not a temperature, and one belongs here, like 71 C or 160 F.");
         case Code::doubt_impossible:
-            return TR_NOOP("“{0}” for {3}? Usual is {1}. Perhaps {2}?");
+            return TR_NOOP("“{0}” for {3}? Usual is {1} to {4}. Perhaps {2}?");
         case Code::doubt_not_usual:
-            return TR_NOOP("“{0}” for {3}? Usual is {1}.");
+            return TR_NOOP("“{0}” for {3}? Usual is {1} to {4}.");
         case Code::doubt_negative:
-            return TR_NOOP("“{0}” is below zero for {3}. Usual is {1}.");
+            return TR_NOOP("“{0}” is below zero for {3}. Usual is {1} to {4}.");
         case Code::floor_needs:
             return TR_NOOP("not all four spots are tied together yet");
         case Code::floor_sign_swapped:
@@ -183,7 +187,7 @@ const char* source_text(Code code) {
         case Code::why_steering_free:
             return TR_NOOP("the steering was not held: only the total is known");
         case Code::why_needs_sizes:
-            return TR_NOOP("the {0} of this rig is not given");
+            return TR_NOOP("not given for this rig: {0}");
         case Code::why_needs_camber:
             return TR_NOOP("the height of a string tells nothing until the camber beside it is read");
         case Code::why_rear_not_steered:
@@ -287,6 +291,19 @@ std::string sentence(const Message& m) {
         else if (const auto a = axle_named(args[0]))
             args[0] = axle(*a);
     }
+    if (m.code == Code::why_needs_rim_span || m.code == Code::why_needs_bar) args[0] = tr(args[0].c_str());
+    if (m.code == Code::why_needs_sizes) args[0] = size(args[0]);
+    // It was read with a point where their language has a comma.
+    if (m.code > Code::none && m.code <= Code::text_must_be_positive && args.size() > 1)
+        for (std::size_t i = 1; i + 1 < args[1].size(); ++i)
+            if (args[1][i] == '.' && is_digit(args[1][i - 1]) && is_digit(args[1][i + 1]))
+                args[1][i] = sayings().decimal;
+    // What is doubted and its bounds, and what belongs in a file, are marked texts themselves.
+    const bool doubt =
+        m.code == Code::doubt_impossible || m.code == Code::doubt_not_usual || m.code == Code::doubt_negative;
+    if (doubt) args[3] = tr(args[3].c_str());
+    if (m.code == Code::job_wrong_type || m.code == Code::job_unknown_word)
+        for (std::string& arg : args) arg = tr(arg.c_str());
     return fill(source_text(m.code), args);
 }
 

@@ -2,7 +2,9 @@
 #include "words/words.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <utility>
 
 #include "words/words_inside.h"
 
@@ -78,11 +80,21 @@ std::string size(std::string_view field) {
 }
 
 std::string tool(std::string_view name) {
+    // The drawer as it comes; what somebody named themselves stays as it is.
+    static constexpr std::array<std::pair<std::string_view, const char*>, 10> drawer = {
+        {{"steel-rule-mm", TR_NOOP("rule in mm")},
+         {"steel-rule-inch", TR_NOOP("rule in 64ths")},
+         {"vernier", TR_NOOP("vernier")},
+         {"tape", TR_NOOP("tape")},
+         {"bubble-gauge", TR_NOOP("bubble gauge")},
+         {"digital-angle-gauge", TR_NOOP("digital gauge")},
+         {"spirit-level-gap", TR_NOOP("level and rule")},
+         {"plumb-line", TR_NOOP("plumb line")},
+         {"hinged-gauge", TR_NOOP("hinged gauge")},
+         {"caster-gauge", TR_NOOP("caster gauge")}}};
+    for (const auto& [its, said] : drawer)
+        if (its == name) return tr(said);
     std::string out(name);
-    if (out == "steel-rule-mm") return tr("rule in mm");
-    if (out == "digital-angle-gauge") return tr("digital gauge");
-    if (out == "spirit-level-gap") return tr("level and rule");
-    if (out == "steel-rule-inch") return tr("rule in 64ths");
     std::replace(out.begin(), out.end(), '-', ' ');
     return out;
 }

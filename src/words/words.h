@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <functional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -15,14 +14,9 @@
 #include "core/judge/drive.h"
 #include "core/judge/slip.h"
 #include "core/judge/turn_doubt.h"
+#include "words/texts.h"
 
 namespace fairchalk::words {
-
-/// Puts words into another language: source text in, translation out; of a text about a number of things also
-/// what it says of one, and how many they are (else nullptr and -1). The desk hands in Qt's translator;
-/// without one the source text, American English, stands.
-using Translate = std::function<std::string(const char* source, const char* one, int n)>;
-void set_translator(Translate translate);
 
 /// What people know, with all that is said of it in the user's language; typed words of both.
 Knowledge in_language(Knowledge knowledge);
@@ -32,9 +26,6 @@ std::string sentence(const Message& message);
 
 /// The source text of a code, for tests and translators.
 const char* source_text(Code code);
-
-/// Fills {0}, {1} … of a translated source text.
-std::string fill(const char* source, const std::vector<std::string>& args);
 
 /// What was typed, as it is kept in English, in the user's language: `99,5 mm reichlich`.
 std::string as_typed(const Quantity& kept);

@@ -1,16 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The window in each language it has.
+#include <fstream>
+#include <set>
+
+#include <QAbstractButton>
 #include <QMenuBar>
+#include <QRegularExpression>
 
 #include "core/job/equipment.h"
-#include "desk_fixture.h"
+#include "look/chalk.h"
 #include "look/language.h"
+#include "views.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
 
-struct LanguageTest : DeskTest {
+struct LanguageTest : ViewsTest {
     ~LanguageTest() override { takeLanguage(QStringLiteral("en")); }
 };
 
@@ -31,6 +37,141 @@ TEST_F(LanguageTest, GermanIsReadTypedAndKeptInEnglish) {
     ASSERT_FALSE(job.rounds.back().readings.empty()) << slateText().toStdString();
     const auto& kept = std::get<Reading>((*job.log)[job.rounds.back().readings.back()].event).value;
     EXPECT_EQ(kept.text, "2 9/16 in weak");
+}
+
+/// What of all that a view shows, hangs out as a tip or tells a screen reader is English.
+struct LeftInEnglish : LanguageTest {
+    QStringList theirs;  ///< what somebody typed, in whatever language
+    std::set<QString> found;
+
+    void take(const book::Json& file) {
+        const book::Json flat = file.flatten();
+        for (const auto& [key, value] : flat.items())
+            if (value.is_string() && value.get<std::string>().size() > 3)
+                theirs << QString::fromStdString(value.get<std::string>());
+    }
+    /// The longest first: one may stand within another.
+    void sortTheirs() {
+        std::sort(theirs.begin(), theirs.end(),
+                  [](const QString& a, const QString& b) { return a.size() > b.size(); });
+    }
+    void look(QString text, const std::string& where) {
+        static const QRegularExpression markup(QStringLiteral("<[^>]*>|⟨[^⟩]*⟩|\\S*[/_]\\S*|\\S+\\.\\S+"));
+        static const QRegularExpression english(
+            QStringLiteral(
+                "\\b(the|and|of|with|without|is|are|not|to|for|from|left|right|front|rear|wheels?|tape|"
+                "rule|string|readings?|turns?|known|yet|what|which|axle|toe|camber|caster|gauge)\\b"),
+            QRegularExpression::CaseInsensitiveOption);
+        for (const QString& own : theirs) text.remove(own, Qt::CaseInsensitive);
+        text.replace(markup, QStringLiteral(" "));
+        if (english.match(text).hasMatch() && found.insert(text).second)
+            ADD_FAILURE() << where << ": " << text.toStdString();
+    }
+    void lookAtAll(const std::string& where) {
+        QApplication::processEvents();
+        TextWatch watch;
+        TextWatch::watching = &watch;
+        window->grab();
+        TextWatch::watching = nullptr;
+        for (const QString& t : watch.written) look(t, where);
+        for (const QWidget* w : window->findChildren<QWidget*>()) {
+            if (!w->isVisibleTo(window.get())) continue;
+            for (const QString& t : {w->accessibleName(), w->accessibleDescription(), w->toolTip()})
+                look(t, where);
+            if (const auto* l = qobject_cast<const QLabel*>(w)) look(l->text(), where);
+            if (const auto* b = qobject_cast<const QAbstractButton*>(w)) look(b->text(), where);
+            if (const auto* e = qobject_cast<const QLineEdit*>(w)) look(e->placeholderText(), where);
+        }
+        for (const QAction* a : window->findChildren<QAction*>()) {
+            look(a->text(), where + " menu");
+            look(a->toolTip(), where + " menu");
+        }
+    }
+};
+
+TEST_F(LeftInEnglish, NothingOfAnyViewOfTheDemo) {
+    demo();
+    for (const char* file : {"brask-hillclimb", "ollerby-pickup", "tarnby-estate"}) {
+        theirs << file;
+        std::ifstream in(std::string(DATA_DIR) + "/demo/" + file + ".json");
+        take(book::Json::parse(in));
+    }
+    sortTheirs();
+    takeLanguage(QStringLiteral("de"));
+    open();
+    desk->settle();
+    for (const View& v : views()) {
+        v.go();
+        desk->settle();
+        lookAtAll(v.name);
+    }
+}
+
+TEST_F(LeftInEnglish, NothingOfANewCarByAnyWayOfMeasuringNorOfWhatIsSaidToASlip) {
+    takeLanguage(QStringLiteral("de"));
+    open();
+    lookAtAll("an empty book");
+    key(Qt::Key_N, Qt::ControlModifier);
+    lookAtAll("a new car");
+    enter("Wagen");
+    theirs << "Wagen";
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob());
+    for (const Rig* rig : all_rigs()) {
+        LinesSet l = desk->lines();
+        l.rigs = {std::string(rig->id)};
+        desk->setLines(l);
+        desk->settle();
+        for (Stage s : {Stage::lines, Stage::read, Stage::turn}) {
+            window->setStage(s);
+            lookAtAll(std::string(rig->id) + ", " + std::string(name_of(s)));
+        }
+        window->setStage(Stage::read);
+        for (const Spot& s : desk->walk()) {
+            window->reading().ask(s);
+            for (const char* slip : {"1 Liter", "4711 m", "-4711 mm", "170 Grad", "1 2"}) {
+                key(Qt::Key_A, Qt::ControlModifier);
+                type(slip);
+                key(Qt::Key_Return);
+                lookAtAll(std::string(rig->id) + ", " + s.name() + ", " + slip);
+            }
+            key(Qt::Key_A, Qt::ControlModifier);
+            key(Qt::Key_Delete);
+        }
+    }
+}
+
+TEST_F(LeftInEnglish, NothingOfWhatABookOrAFileIsRefusedFor) {
+    takeLanguage(QStringLiteral("de"));
+    open();
+    const auto why = [](auto what) {
+        try {
+            what();
+        } catch (const std::exception& e) {
+            return QString::fromUtf8(e.what());
+        }
+        ADD_FAILURE() << "it was taken";
+        return QString();
+    };
+    const std::string none = (folder / "none").string(), there = path.string();
+    theirs << QString::fromStdString(none) << QString::fromStdString(there)
+           << QString::fromStdString(folder.string());
+    look(why([&] { book::Book{fs::path()}; }), "no name");
+    look(why([&] { book::Book{folder}; }), "a folder");
+    look(why([&] { book::Book(none, book::Book::Mode::existing); }), "none");
+    look(why([&] { book::Book(there, book::Book::Mode::existing); }), "held");
+    look(why([&] { desk->book().copy_to(there); }), "in its place");
+    look(why([&] { desk->book().job("x"); }), "no job");
+    for (const char* file :
+         {"[]", R"({"format":"fairchalk-job"})", R"({"format":"fairchalk-job","version":"1"})",
+          R"({"format":"fairchalk-job","version":1,"car":{"name":7}})",
+          R"({"format":"fairchalk-job","version":1,"car":{"wheelbase":"2 l"},"rounds":[]})"}) {
+        UuidSource ids(sources());
+        const fs::path at = folder / "slip.json";
+        std::ofstream(at) << file;
+        theirs << QString::fromStdString(at.string());
+        look(why([&] { book::read_job(at, ids); }), file);
+    }
 }
 
 TEST_F(LanguageTest, ThousandsAfterAPointAreKeptWithoutIt) {

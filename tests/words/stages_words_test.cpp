@@ -77,7 +77,7 @@ TEST(ReadyWords, ADoubtSaysWhatWasReadWhatIsUsualAndWhatMayBeMeant) {
     const auto negative = doubt_of(Bounded::track, *read_quantity("-1470 mm"), "-1470 mm");
     ASSERT_TRUE(negative);
     EXPECT_NE(words::sentence(negative->question).find("below zero"), std::string::npos);
-    EXPECT_EQ(usual_range(Bounded::steering_ratio), "5 to 40");
+    EXPECT_EQ(usual_range(Bounded::steering_ratio), (std::pair<std::string, std::string>("5", "40")));
 }
 
 struct Typed {

@@ -77,10 +77,11 @@ enum class Code {
     again_unchecked,    // {0} = what: a verdict that nothing checks
     again_contradicts,  // readings contradict each other
     again_doubted,      // {0} = adjuster: its last turn is in doubt
-    // Doubts about a value that can hardly be meant. {0} typed, {1} the usual range, {2} what may be meant.
-    doubt_impossible,  // {3} = what it is
-    doubt_not_usual,   // {3} = what it is
-    doubt_negative,    // {3} = what it is
+    // Doubts about a value that can hardly be meant. {0} typed, {1} to {4} the usual range, {2} what
+    // may be meant, {3} what it is.
+    doubt_impossible,
+    doubt_not_usual,
+    doubt_negative,
     // Instruments.
     tool_lean_too_small,  // the two readings of a lean test hardly differ
     // The floor.

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/quantity/named.h"
+#include "core/quantity/translatable.h"
 
 namespace fairchalk {
 namespace {
@@ -22,35 +23,35 @@ struct Bound {
 };
 
 constexpr std::array bounds = {
-    Bound{Bounded::wheelbase, "a wheelbase", Q::length, 900, 7000},
-    Bound{Bounded::track, "a track", Q::length, 700, 2600},
-    Bound{Bounded::rim_span, "the span of a rim", Q::length, 100, 1200},
-    Bound{Bounded::hub_width, "the width over the hubs", Q::length, 700, 2600},
-    Bound{Bounded::thread_pitch, "a thread's pitch", Q::length, 0.5, 4},
-    Bound{Bounded::steering_arm, "a steering arm", Q::length, 50, 300},
-    Bound{Bounded::bar_distance, "the distance of a bar", Q::length, 50, 3000},
-    Bound{Bounded::pressure, "a tire's pressure", Q::pressure, 0.4, 6.5},
-    Bound{Bounded::ride_height, "a ride height", Q::length, 30, 1200},
-    Bound{Bounded::rod_length, "a rod's length", Q::length, 40, 1800},
-    Bound{Bounded::thread_exposed, "the thread that shows", Q::length, 0, 120},
-    Bound{Bounded::tile, "a tile's thickness", Q::length, 0.3, 60},
-    Bound{Bounded::floor_line, "the height of a level line", Q::length, 5, 2500},
-    Bound{Bounded::floor_rise, "the rise of a floor between two wheels", Q::length, -120, 120, true},
-    Bound{Bounded::hub_to_string, "the distance from a wheel to its string", Q::length, 5, 900},
-    Bound{Bounded::bar_width, "the width from string to string", Q::length, 900, 4000},
-    Bound{Bounded::wheel_off, "how far a steering wheel is off", Q::angle, -90, 90, true},
-    Bound{Bounded::lock_to_lock, "turns from lock to lock", Q::turns, 0.5, 8},
-    Bound{Bounded::steering_ratio, "a steering ratio", Q::turns, 5, 40},
-    Bound{Bounded::torque, "a torque", Q::torque, 2, 600},
-    Bound{Bounded::camber, "a wheel's lean", Q::angle, -12, 12, true},
-    Bound{Bounded::upright_gauge, "a wheel's angle from level", Q::angle, 78, 102},
-    Bound{Bounded::caster, "a caster", Q::angle, -5, 20, true},
-    Bound{Bounded::toe, "a total toe", Q::angle, -6, 6, true},
-    Bound{Bounded::across_axle, "a tape across an axle", Q::length, 700, 2800},
-    Bound{Bounded::tape_difference, "the difference of two tapes", Q::length, -60, 60, true},
-    Bound{Bounded::near_string, "such a reading", Q::length, -500, 1500, true},
-    Bound{Bounded::tread_depth, "the depth of a tread", Q::length, 0, 24},
-    Bound{Bounded::tire_temperature, "a tire's temperature", Q::temperature, -20, 150, true},
+    Bound{Bounded::wheelbase, TR_NOOP("a wheelbase"), Q::length, 900, 7000},
+    Bound{Bounded::track, TR_NOOP("a track"), Q::length, 700, 2600},
+    Bound{Bounded::rim_span, TR_NOOP("the span of a rim"), Q::length, 100, 1200},
+    Bound{Bounded::hub_width, TR_NOOP("the width over the hubs"), Q::length, 700, 2600},
+    Bound{Bounded::thread_pitch, TR_NOOP("a thread's pitch"), Q::length, 0.5, 4},
+    Bound{Bounded::steering_arm, TR_NOOP("a steering arm"), Q::length, 50, 300},
+    Bound{Bounded::bar_distance, TR_NOOP("the distance of a bar"), Q::length, 50, 3000},
+    Bound{Bounded::pressure, TR_NOOP("a tire's pressure"), Q::pressure, 0.4, 6.5},
+    Bound{Bounded::ride_height, TR_NOOP("a ride height"), Q::length, 30, 1200},
+    Bound{Bounded::rod_length, TR_NOOP("a rod's length"), Q::length, 40, 1800},
+    Bound{Bounded::thread_exposed, TR_NOOP("the thread that shows"), Q::length, 0, 120},
+    Bound{Bounded::tile, TR_NOOP("a tile's thickness"), Q::length, 0.3, 60},
+    Bound{Bounded::floor_line, TR_NOOP("the height of a level line"), Q::length, 5, 2500},
+    Bound{Bounded::floor_rise, TR_NOOP("the rise of a floor between two wheels"), Q::length, -120, 120, true},
+    Bound{Bounded::hub_to_string, TR_NOOP("the distance from a wheel to its string"), Q::length, 5, 900},
+    Bound{Bounded::bar_width, TR_NOOP("the width from string to string"), Q::length, 900, 4000},
+    Bound{Bounded::wheel_off, TR_NOOP("how far a steering wheel is off"), Q::angle, -90, 90, true},
+    Bound{Bounded::lock_to_lock, TR_NOOP("turns from lock to lock"), Q::turns, 0.5, 8},
+    Bound{Bounded::steering_ratio, TR_NOOP("a steering ratio"), Q::turns, 5, 40},
+    Bound{Bounded::torque, TR_NOOP("a torque"), Q::torque, 2, 600},
+    Bound{Bounded::camber, TR_NOOP("a wheel's lean"), Q::angle, -12, 12, true},
+    Bound{Bounded::upright_gauge, TR_NOOP("a wheel's angle from level"), Q::angle, 78, 102},
+    Bound{Bounded::caster, TR_NOOP("a caster"), Q::angle, -5, 20, true},
+    Bound{Bounded::toe, TR_NOOP("a total toe"), Q::angle, -6, 6, true},
+    Bound{Bounded::across_axle, TR_NOOP("a tape across an axle"), Q::length, 700, 2800},
+    Bound{Bounded::tape_difference, TR_NOOP("the difference of two tapes"), Q::length, -60, 60, true},
+    Bound{Bounded::near_string, TR_NOOP("such a reading"), Q::length, -500, 1500, true},
+    Bound{Bounded::tread_depth, TR_NOOP("the depth of a tread"), Q::length, 0, 24},
+    Bound{Bounded::tire_temperature, TR_NOOP("a tire's temperature"), Q::temperature, -20, 150, true},
 };
 
 const Bound& bound_of(Bounded what) {
@@ -95,16 +96,18 @@ std::string number_of(const std::string& text) {
 
 std::string plain(double value) {
     std::string s = write_exact(Length::from_mm(std::round(value * 1000) / 1000));
-    return s.substr(0, s.size() - 3);
+    s.resize(s.size() - 3);
+    std::replace(s.begin(), s.end(), '.', sayings().decimal);
+    return s;
 }
 
 }  // namespace
 
-std::string usual_range(Bounded what) {
+std::pair<std::string, std::string> usual_range(Bounded what) {
     const Bound& b = bound_of(what);
     const std::string unit =
         b.what == Bounded::steering_ratio ? "" : std::string(" ") + units_of(b.kind).front().name;
-    return plain(b.lo) + " to " + plain(b.hi) + unit;
+    return {plain(b.lo), plain(b.hi) + unit};
 }
 
 std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text) {
@@ -134,7 +137,8 @@ std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string
     const Code code = q.value < 0 && !b.may_be_negative ? Code::doubt_negative
                       : d.meant.empty()                 ? Code::doubt_not_usual
                                                         : Code::doubt_impossible;
-    d.question = {code, {text, usual_range(what), list, b.name}};
+    const auto [least, most] = usual_range(what);
+    d.question = {code, {text, least, list, b.name, most}};
     return d;
 }
 

@@ -22,7 +22,7 @@ struct Doubt {
 /// what was typed, and tells whether a unit was.
 std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text);
 
-/// The usual range of `what`, as `1.2 m to 6 m`.
-std::string usual_range(Bounded what);
+/// The usual range of `what`: `900`, `7000 mm`.
+std::pair<std::string, std::string> usual_range(Bounded what);
 
 }  // namespace fairchalk

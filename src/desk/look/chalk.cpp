@@ -4,10 +4,11 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QApplication>
 #include <QFontDatabase>
-#include <QGuiApplication>
 #include <QHash>
 #include <QRegularExpression>
+#include <QSettings>
 
 static void initResources() {
     Q_INIT_RESOURCE(desk);
@@ -123,6 +124,28 @@ void setZoom(double times) {
     times_as_large = times;
 }
 
+namespace {
+
+/// The system's own ground, before this program put its style over it.
+bool systemIsDark() {
+    static const bool dark = qApp->palette().color(QPalette::Window).lightness() < 128;
+    return dark;
+}
+
+}  // namespace
+
+bool isDark(const QString& theme) {
+    return theme == QLatin1String("system") ? systemIsDark() : theme != QLatin1String("daylight");
+}
+
+void dress() {
+    const QSettings chosen;
+    Chalk::choose(isDark(chosen.value(QStringLiteral("theme")).toString()));
+    setZoom(
+        std::clamp(chosen.value(QStringLiteral("zoom"), zoomOfSystem()).toDouble(), least_zoom, most_zoom));
+    qApp->setStyleSheet(Chalk::now().styleSheet());
+}
+
 QFont type(double pixels, bool bold) {
     return chalked(std::max(smallest_type, pixels * zoom()), bold);
 }
@@ -175,8 +198,10 @@ Fitted fit(const QFont& font_given, const QSizeF& room, int flags, const QString
     const QRectF at(QPointF(), room);
     const auto fits = [&] {
         const QFontMetricsF m(font);
-        return flags & Qt::TextWordWrap ? m.boundingRect(at, flags, text).height() <= room.height() + 2
-                                        : m.horizontalAdvance(text) <= room.width();
+        if (!(flags & Qt::TextWordWrap)) return m.horizontalAdvance(text) <= room.width();
+        // A word that is longer than its line is broken nowhere.
+        const QRectF takes = m.boundingRect(at, flags, text);
+        return takes.height() <= room.height() + 2 && takes.width() <= room.width() + 1;
     };
     double pixels = font.pixelSize();
     while (!fits() && pixels > least + 0.05) {
@@ -226,6 +251,7 @@ QRectF writeIn(QPainter& p, const QRectF& at, int flags, QString text) {
     font.setPixelSize(how.pixels);
     if (how.narrow) font.setStretch(85);
     if (TextWatch* w = TextWatch::watching) {
+        w->written << text;
         if (how.cut) w->cut << text;
         w->smallest = std::min(w->smallest, font.pixelSize() * times);
     }

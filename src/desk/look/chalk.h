@@ -27,6 +27,10 @@ void setZoom(double times);
 constexpr double least_zoom = 0.8, most_zoom = 2.5;
 /// The zoom that the system's own size of text asks for: 1 up to 11 points, never less.
 double zoomOfSystem();
+/// The floor of a theme as preferences name it.
+bool isDark(const QString& theme);
+/// Floor, zoom and style as the preferences have them: before the first widget is made.
+void dress();
 /// Nothing is written smaller.
 constexpr double smallest_type = 11.0;
 /// B612 in pixels, for widgets: at the zoom that is set. Figures in it are of one width.
@@ -40,9 +44,9 @@ void loadType();
 void chalkLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
 /// A string: twisted, tight.
 void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);
-/// For tests: what of the text that is drawn is cut or small.
+/// For tests: what is drawn of text, and what of it is cut or small.
 struct TextWatch {
-    QStringList cut;
+    QStringList written, cut;
     double smallest = 1e9;  ///< pixels
     static TextWatch* watching;
 };

@@ -493,9 +493,13 @@ void LinesGuide::draw(QPainter& p) const {
     double y = told_y;
     for (const Told& t : told()) {
         const QRectF at(told_x, y, 344, told_h - 3);
-        drawText(p, at.adjusted(10, 0, -130, 0), Qt::AlignLeft | Qt::AlignVCenter, t.name, 11.5, c.soft);
-        drawText(p, at.adjusted(200, 0, -8, 0), Qt::AlignRight | Qt::AlignVCenter, t.value, 12.5,
-                 t.missing ? c.caution : c.chalk, !t.missing);
+        // What the value leaves is the name's.
+        const double value =
+            std::clamp(QFontMetricsF(chalked(12.5, !t.missing)).horizontalAdvance(t.value) + 12, 60.0, 136.0);
+        drawText(p, at.adjusted(10, 0, -8 - value, 0), Qt::AlignLeft | Qt::AlignVCenter, t.name, 11.5,
+                 c.soft);
+        drawText(p, at.adjusted(at.width() - 8 - value, 0, -8, 0), Qt::AlignRight | Qt::AlignVCenter, t.value,
+                 12.5, t.missing ? c.caution : c.chalk, !t.missing);
         y += told_h;
     }
 }

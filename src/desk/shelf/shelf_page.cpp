@@ -121,7 +121,9 @@ void WelcomeDrawing::paintEvent(QPaintEvent*) {
                  at < 0 ? QStringLiteral("119 mm") : QStringLiteral("4 5/8 in"), 13, c.soft);
     }
     drawText(p, QRectF(car.right() + 16, wheel.y() + 20, 260, 24), Qt::AlignLeft | Qt::AlignVCenter,
-             QStringLiteral("0°12′ in ±5′"), 17, c.string, true);
+             tr("%1 ±%2").arg(q(show_toe(Angle::from_deg(0.2), {})),
+                              q(show_plus_minus(Angle::from_deg(1.0 / 12), {}))),
+             17, c.string, true);
 }
 
 ShelfPage::ShelfPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {

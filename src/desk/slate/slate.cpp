@@ -154,7 +154,8 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
             b->style()->polish(b);
         }
         b->ensurePolished();
-        const bool wide = a.main || list || a.text.size() + key.size() > widest_half + 3;
+        const bool wide = a.main || list || a.text.size() + key.size() > widest_half + 3 ||
+                          b->fontMetrics().horizontalAdvance(b->text()) > half_button * zoom();
         if (wide && column == 1) ++row, column = 0;
         grid->addWidget(b, row, column, 1, wide ? 2 : 1);
         if (wide || column == 1)
@@ -354,7 +355,7 @@ void Slate::fit() {
     if (now == fitted_) return;
     fitted_ = now;
     const bool low = now.second;
-    setFixedWidth(px(366));
+    setFixedWidth(px(its_width));
     entry_->setFixedHeight(px(low ? 50 : 70));
     close_up_->setFixedHeight(px(low ? 110 : 204));
     for (QPushButton* b : act_buttons_) b->setMinimumHeight(px(38));

@@ -89,7 +89,9 @@ class Slate : public QWidget {
     QString bodyForCautions() const;
     QString cautionsRead() const;
     bool isLow() const;
-    static constexpr int widest_half = 18;  ///< letters on a button of half the width
+    static constexpr int its_width = 366;
+    static constexpr int widest_half = 18;   ///< letters on a button of half the width
+    static constexpr int half_button = 142;  ///< pixels for its text
 
     JobDesk& desk_;
     Show how_;

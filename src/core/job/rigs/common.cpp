@@ -48,7 +48,7 @@ void draw_tapes(RigPen& pen, std::string_view part, double dx, double top, doubl
     }
     if (pen.part(part, end <= 0, 3)) {
         pen.measure({axle_x - dx, top}, {axle_x - dx, bottom});
-        pen.say({axle_x - dx - 8, 180}, TR_NOOP("behind"), Align::right);
+        pen.say({axle_x - dx - 8, 180}, TR_NOOP("at the back"), Align::right);
     }
 }
 
