@@ -8945,6 +8945,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>von unten, auf seinen Rädern</translation>
     </message>
     <message>
+      <source>from where the wheel was turned</source>
+      <translation>von wo das Rad gedreht wurde</translation>
+    </message>
+    <message>
       <source>from {0} to {1}</source>
       <translation>von {0} zu {1}</translation>
     </message>
@@ -9183,6 +9187,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>how far one taking may be off (one sigma)?</source>
       <translation>wie weit darf eine Messung daneben liegen (ein Sigma)?</translation>
+    </message>
+    <message>
+      <source>how far the wheel was turned</source>
+      <translation>wie weit das Rad gedreht wurde</translation>
     </message>
     <message>
       <source>how much higher is the second? lower with a minus</source>
@@ -11139,6 +11147,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the gauge's line "{0}" is not understood from "{1}"; right would be like: FC1 17 -1.25 deg stable send *9C3E</source>
       <translation>die Zeile "{0}" des Winkelmessers ist ab "{1}" nicht verstanden; richtig wäre etwa: FC1 17 -1.25 deg stable send *9C3E</translation>
+    </message>
+    <message>
+      <source>the height between both places</source>
+      <translation>die Höhe zwischen beiden Stellen</translation>
     </message>
     <message>
       <source>the height of a level line</source>

@@ -8945,6 +8945,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>from under it, on its wheels</translation>
     </message>
     <message>
+      <source>from where the wheel was turned</source>
+      <translation>from where the wheel was turned</translation>
+    </message>
+    <message>
       <source>from {0} to {1}</source>
       <translation>from {0} to {1}</translation>
     </message>
@@ -9183,6 +9187,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>how far one taking may be off (one sigma)?</source>
       <translation>how far one taking may be off (one sigma)?</translation>
+    </message>
+    <message>
+      <source>how far the wheel was turned</source>
+      <translation>how far the wheel was turned</translation>
     </message>
     <message>
       <source>how much higher is the second? lower with a minus</source>
@@ -11139,6 +11147,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the gauge's line "{0}" is not understood from "{1}"; right would be like: FC1 17 -1.25 deg stable send *9C3E</source>
       <translation>the gauge's line "{0}" is not understood from "{1}"; right would be like: FC1 17 -1.25 deg stable send *9C3E</translation>
+    </message>
+    <message>
+      <source>the height between both places</source>
+      <translation>the height between both places</translation>
     </message>
     <message>
       <source>the height of a level line</source>

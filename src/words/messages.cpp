@@ -292,7 +292,7 @@ std::string sentence(const Message& m) {
             args[0] = axle(*a);
     }
     if (m.code == Code::why_needs_rim_span || m.code == Code::why_needs_bar) args[0] = tr(args[0].c_str());
-    if (m.code == Code::why_needs_sizes) args[0] = size(args[0]);
+    if (m.code == Code::why_needs_sizes) args[0] = words::size(args[0]);
     // It was read with a point where their language has a comma.
     if (m.code > Code::none && m.code <= Code::text_must_be_positive && args.size() > 1)
         for (std::size_t i = 1; i + 1 < args[1].size(); ++i)

@@ -76,6 +76,10 @@ std::string reference(Reference r) {
 std::string size(std::string_view field) {
     for (const SizeField& s : size_fields())
         if (s.name == field) return tr(s.says);
+    // What is said with a reading and is no size of the rig.
+    if (field == "turned") return tr("how far the wheel was turned");
+    if (field == "from") return tr("from where the wheel was turned");
+    if (field == "height") return tr("the height between both places");
     return std::string(field);
 }
 

@@ -8,6 +8,7 @@
 #include <QRegularExpression>
 
 #include "core/job/equipment.h"
+#include "help/terms.h"
 #include "look/chalk.h"
 #include "look/language.h"
 #include "views.h"
@@ -195,7 +196,9 @@ TEST_F(LanguageTest, SaysOneAndManyInEach) {
     };
     EXPECT_EQ(entries(1), "1 entry");
     EXPECT_EQ(entries(3), "3 entries");
+    EXPECT_EQ(term_named("pass")->name, "Pass");
     takeLanguage(QStringLiteral("de"));
+    EXPECT_EQ(term_named("pass")->name, "Durchgang") << "not as it was said first";
     EXPECT_EQ(entries(1), "1 Eintrag");
     EXPECT_EQ(entries(3), "3 Einträge");
     EXPECT_EQ(words::can_wait(1).find("%n"), std::string::npos);

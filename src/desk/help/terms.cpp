@@ -3,9 +3,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <numbers>
 
 #include <QCoreApplication>
+#include <QLocale>
 
 #include "core/job/rig.h"
 #include "core/network/estimate.h"
@@ -332,10 +334,8 @@ void passDraws(QPainter& p, double at) {
     }
 }
 
-}  // namespace
-
-const std::vector<Term>& terms() {
-    static const std::vector<Term> all = {
+std::vector<Term> inThisLanguage() {
+    return {
         {"toe", Terms::tr("Toe"),
          Terms::tr(
              "Which way the wheels of an axle point. Toed in, their fronts are closer together than "
@@ -379,6 +379,15 @@ const std::vector<Term>& terms() {
                    "an adjuster is by what such cars do, the second by what this one did."),
          Terms::tr("go on to the next pass"), -1.0, passSays, passDraws},
     };
+}
+
+}  // namespace
+
+const std::vector<Term>& terms() {
+    // A window is made anew in another language, and those of the one before stay where they are until then.
+    static std::map<QString, std::vector<Term>> known;
+    auto& all = known[QLocale().name()];
+    if (all.empty()) all = inThisLanguage();
     return all;
 }
 
