@@ -11,6 +11,9 @@
 #include "help/terms.h"
 #include "look/chalk.h"
 #include "look/language.h"
+#include "practice/lesson_guide.h"
+#include "practice/practice_jobs.h"
+#include "shelf/shelf_page.h"
 #include "views.h"
 #include "words/words.h"
 
@@ -140,6 +143,62 @@ TEST_F(LeftInEnglish, NothingOfANewCarByAnyWayOfMeasuringNorOfWhatIsSaidToASlip)
             key(Qt::Key_Delete);
         }
     }
+}
+
+TEST_F(LeftInEnglish, NothingOfThePracticeFloor) {
+    takeLanguage(QStringLiteral("de"));
+    open();
+    const auto lines = [&] {
+        window->showPractice();
+        QApplication::processEvents();
+        QList<QAbstractButton*> out;
+        for (auto* l : window->findChildren<ShelfLine*>())
+            if (l->isVisible()) out << l;
+        return out;
+    };
+    lookAtAll("practice");
+    const auto shown = lines().size();
+    ASSERT_GT(shown, 8);
+    int lessons = 0;
+    for (qsizetype i = 0; i < shown; ++i) {
+        QAbstractButton* line = lines()[i];
+        const std::string name = line->text().toStdString();
+        // The lessons have numbers.
+        if (!line->text().at(0).isDigit()) continue;
+        line->click();
+        desk->settleMaking();
+        desk->settle();
+        if (!dynamic_cast<const LessonGuide*>(window->slate().guide())) continue;
+        ++lessons;
+        for (int task = 0; task < 4; ++task) {
+            lookAtAll(name);
+            key(Qt::Key_F2);  // one of the answers to choose from
+            enter("7");
+        }
+        lookAtAll(name);
+    }
+    EXPECT_GE(lessons, 6);
+    QString begun;
+    startPractice(*desk, {"tarnby", practiceTables().stories.front().id, 2, 7},
+                  [&](const QString& job, const QString& error) {
+                      EXPECT_EQ(error, "");
+                      begun = job;
+                  });
+    desk->settleMaking();
+    ASSERT_FALSE(begun.isEmpty());
+    window->openJob(begun);
+    desk->settle();
+    for (const View& v : views()) {
+        v.go();
+        desk->settle();
+        lookAtAll("a practice job, " + v.name);
+    }
+    window->openJob(begun);
+    window->showPage({});
+    key(Qt::Key_R, Qt::ControlModifier);
+    lookAtAll("the truth, asked");
+    sure();
+    lookAtAll("the truth");
 }
 
 TEST_F(LeftInEnglish, NothingOfWhatABookOrAFileIsRefusedFor) {
