@@ -3,6 +3,7 @@
 
 #include <cstdio>
 #include <cstdlib>
+#include <future>
 #include <memory>
 #include <new>
 
@@ -13,6 +14,7 @@
 #include <QTemporaryDir>
 #include <QTimer>
 
+#include "book/knowledge_file.h"
 #include "book/places.h"
 #include "look/chalk.h"
 #include "look/language.h"
@@ -115,6 +117,8 @@ int drawAll(desk::JobDesk& job_desk, desk::Window& window, const QString& folder
 
 int main(int argc, char** argv) {
     endWithoutMemory();
+    // What people know is parsed beside what Qt needs to begin.
+    const auto knowledge = std::async(std::launch::async, [] { (void)book::shipped_knowledge(); });
     QApplication app(argc, argv);
     introduce();
     const desk::Caret caret(nullptr);

@@ -163,12 +163,12 @@ void Window::listen() {
         if (desk_.waiting().error.empty()) trouble_.clear();
         if (desk_.waiting().entries == 0) last_kept_ = tr("kept %1").arg(time);
         if (closing_) close();
-        kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().soft.name()));
+        colorIt(kept_, Chalk::now().soft);
         refresh();
     });
     connect(&desk_, &JobDesk::notKept, this, [this](const QString& why) {
         trouble_ = why;
-        kept_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+        colorIt(kept_, Chalk::now().caution);
         refresh();
         if (closing_) close();
     });
@@ -344,8 +344,7 @@ void Window::setDark(bool dark) {
         theme.setValue(QStringLiteral("theme"), dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
     const Chalk& c = Chalk::now();
     if (const QString sheet = c.styleSheet(); qApp->styleSheet() != sheet) qApp->setStyleSheet(sheet);
-    for (QLabel* l : {title_, units_, kept_, hint_})
-        l->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
+    for (QLabel* l : {title_, units_, kept_, hint_}) colorIt(l, c.soft);
     hint_->setText(tr("F8 big figures"));
     refresh();
     update();

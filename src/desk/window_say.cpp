@@ -27,8 +27,7 @@ void Window::say() {
                    : line_->folded() ? tr("▲ Ctrl+K")
                                      : tr("▲ cautions at the right · Ctrl+K"));
     fitSay();
-    hint_->setStyleSheet(
-        QStringLiteral("color:%1").arg((cautions.empty() ? Chalk::now().soft : Chalk::now().caution).name()));
+    colorIt(hint_, (cautions.empty() ? Chalk::now().soft : Chalk::now().caution));
 }
 
 void Window::toggleBigFigures() {
@@ -51,8 +50,7 @@ void Window::refresh() {
                                                 : tr("aim: as on the car's card"));
     if (const BiasTaken* bias = last_of<BiasTaken>(desk_.job()); bias && !bias->all.empty() && marks.empty())
         aim_->setText(aim_->text() + tr(" · less this garage's bias"));
-    aim_->setStyleSheet(
-        QStringLiteral("color:%1").arg((marks.empty() ? Chalk::now().target : Chalk::now().caution).name()));
+    colorIt(aim_, (marks.empty() ? Chalk::now().target : Chalk::now().caution));
     // Nothing is said to be kept that is not.
     const auto waiting = desk_.waiting();
     if (waiting.entries > 0)

@@ -440,12 +440,12 @@ QString BaselineGuide::body() const {
                                       *i.turns > 0 ? tr("shorter puts it back") : tr("longer puts it back"))
                            : tr("%1 %2").arg(q(fairchalk::show(abs(*i.difference), how_)),
                                              i.difference->mm() > 0 ? tr("more") : tr("less"));
-        rows += QStringLiteral("⟨tr⟩⟨td⟩%1⟨/td⟩⟨td align='right'⟩⟨b⟩%2⟨/b⟩⟨/td⟩⟨td⟩ %3⟨/td⟩⟨/tr⟩")
-                    .arg(name(i), shown(i.found), shown(i.back));
-        if (!by.isEmpty()) rows += QStringLiteral("⟨tr⟩⟨td colspan='3'⟩%1⟨/td⟩⟨/tr⟩").arg(soft(by));
+        rows +=
+            row(cell(name(i)) + rightCell(strong(shown(i.found))) + cell(QLatin1Char(' ') + shown(i.back)));
+        if (!by.isEmpty()) rows += row(wideCell(soft(by), 3));
     }
     out += head(tr("Found, and put back"));
-    out += QStringLiteral("⟨table cellspacing='0' cellpadding='2'⟩%1⟨/table⟩").arg(rows);
+    out += table(rows, 2);
     out +=
         line(soft(tr("Put back to half a millimeter of rod, toe comes back to about a quarter of a degree: "
                      "enough to drive to where it is measured, not more.")));

@@ -393,11 +393,10 @@ QString CardGuide::body() const {
     for (const CardItem& i : g->items) {
         const QString v = shownOf(card, i);
         const bool here = now && now->id == i.id;
-        rows += QStringLiteral("⟨tr⟩⟨td width='160'⟩%1%2⟨/td⟩⟨td⟩%3⟨/td⟩⟨/tr⟩")
-                    .arg(here ? QStringLiteral("⟨b⟩› ⟨/b⟩") : QString(), i.name,
-                         v.isEmpty() ? soft(tr("can wait")) : QStringLiteral("⟨b⟩%1⟨/b⟩").arg(v));
+        rows += row(cell((here ? strong(QStringLiteral("› ")) : QString()) + i.name, 160) +
+                    cell(v.isEmpty() ? soft(tr("can wait")) : strong(v)));
     }
-    QString out = QStringLiteral("⟨table cellspacing='0' cellpadding='3'⟩%1⟨/table⟩").arg(rows);
+    QString out = table(rows, 3);
     if (!picture_trouble_.isEmpty()) out += line(picture_trouble_);
     if (g->id == "targets")
         out += line(soft(tr(

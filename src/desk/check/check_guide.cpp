@@ -324,12 +324,9 @@ QString CheckGuide::sums(const CheckItem& c) const {
     for (const Spot& s : spots(c)) {
         const auto read = state_readings(desk_.job(), s);
         if (read.empty()) continue;
-        rows += QStringLiteral("⟨tr⟩⟨td width='210'⟩%1⟨/td⟩⟨td align='right'⟩⟨b⟩%2⟨/b⟩⟨/td⟩⟨/tr⟩")
-                    .arg(q(words::spot(s)), q(words::as_typed(read.back()->value)));
+        rows += row(cell(q(words::spot(s)), 210) + rightCell(strong(q(words::as_typed(read.back()->value)))));
     }
-    if (!rows.isEmpty())
-        out += head(tr("Measured")) +
-               QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
+    if (!rows.isEmpty()) out += head(tr("Measured")) + table(rows);
     if (c.sum == "height" || c.sum == "pressure") {
         const RideCheck corners = ride_check_of(desk_.job(), sum->kind);
         if (corners.stale)

@@ -375,9 +375,7 @@ QString GroundGuide::effects(const FloorSolved& solved) const {
                 .arg(q(words::spot(r.spot)), q(words::as_typed(r.value)), q(words::sentence(solved.why)))));
     }
     QString rows;
-    const auto row = [&](const QString& a, const QString& b) {
-        rows += QStringLiteral("⟨tr⟩⟨td width='150'⟩%1⟨/td⟩⟨td⟩%2⟨/td⟩⟨/tr⟩").arg(a, b);
-    };
+    const auto add = [&](const QString& a, const QString& b) { rows += row(cell(a, 150) + cell(b)); };
     const auto signed_angle = [&](Angle a, Angle sigma) {
         return QStringLiteral("⟨b⟩%1%2⟨/b⟩ %3")
             .arg(a.deg() > 0 ? QStringLiteral("+") : QString(), q(fairchalk::show(a, how_)),
@@ -385,14 +383,13 @@ QString GroundGuide::effects(const FloorSolved& solved) const {
     };
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));
-        row(tr("camber, %1").arg(q(words::wheel(w))), signed_angle(e.camber[i], e.camber_sigma[i]));
+        add(tr("camber, %1").arg(q(words::wheel(w))), signed_angle(e.camber[i], e.camber_sigma[i]));
     }
-    row(tr("caster, both"), signed_angle(e.caster, e.caster_sigma));
-    row(tr("twist"), QStringLiteral("%1 %2").arg(
+    add(tr("caster, both"), signed_angle(e.caster, e.caster_sigma));
+    add(tr("twist"), QStringLiteral("%1 %2").arg(
                          q(fairchalk::show(abs(e.twist), how_)),
                          soft(QStringLiteral("±%1").arg(q(fairchalk::show(e.twist_sigma * k95, how_))))));
-    out += head(tr("To be added to what a gauge shows")) +
-           QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
+    out += head(tr("To be added to what a gauge shows")) + table(rows);
     out += line(soft(tr("The program adds it by itself to every reading against gravity, with its ±.")));
     return out;
 }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "look/html.h"
 
+#include <cmath>
+
 #include <QTextDocument>
 
 #include "look/chalk.h"
@@ -29,17 +31,30 @@ QLabel* plainLabel(QWidget* parent) {
     l->setTextFormat(Qt::PlainText);
     return l;
 }
+void colorIt(QWidget* what, const QColor& color) {
+    const QString sheet = QStringLiteral("color:%1").arg(color.name());
+    if (what->styleSheet() != sheet) what->setStyleSheet(sheet);
+}
 QString plainTip(const QString& text) {
     return Qt::mightBeRichText(text) ? QStringLiteral("<p>%1</p>").arg(text.toHtmlEscaped()) : text;
 }
+namespace {
+QString colored(const QString& text, const QColor& color) {
+    return QStringLiteral("⟨span style='color:%1'⟩%2⟨/span⟩").arg(color.name(), text);
+}
+}  // namespace
+
 QString soft(const QString& text) {
-    return QStringLiteral("⟨span style='color:%1'⟩%2⟨/span⟩").arg(Chalk::now().soft.name(), text);
+    return colored(text, Chalk::now().soft);
+}
+QString cautious(const QString& text) {
+    return colored(text, Chalk::now().caution);
 }
 QString strong(const QString& text) {
     return QStringLiteral("⟨b⟩%1⟨/b⟩").arg(text);
 }
 QString warn(const QString& text) {
-    return QStringLiteral("⟨span style='color:%1'⟩▲ %2⟨/span⟩").arg(Chalk::now().caution.name(), text);
+    return cautious(QStringLiteral("▲ ") + text);
 }
 QString head(const QString& text) {
     return QStringLiteral("⟨p style='margin:10px 0 3px 0;color:%1'⟩%2⟨/p⟩")
@@ -47,6 +62,22 @@ QString head(const QString& text) {
 }
 QString line(const QString& text) {
     return QStringLiteral("⟨p style='margin:2px 0'⟩%1⟨/p⟩").arg(text);
+}
+QString cell(const QString& text, double width) {
+    return width > 0.0 ? QStringLiteral("⟨td width='%1'⟩%2⟨/td⟩").arg(std::lround(width * zoom())).arg(text)
+                       : QStringLiteral("⟨td⟩%1⟨/td⟩").arg(text);
+}
+QString rightCell(const QString& text) {
+    return QStringLiteral("⟨td align='right'⟩%1⟨/td⟩").arg(text);
+}
+QString wideCell(const QString& text, int columns) {
+    return QStringLiteral("⟨td colspan='%1'⟩%2⟨/td⟩").arg(columns).arg(text);
+}
+QString row(const QString& cells) {
+    return QStringLiteral("⟨tr⟩%1⟨/tr⟩").arg(cells);
+}
+QString table(const QString& rows, int padding) {
+    return QStringLiteral("⟨table cellspacing='0' cellpadding='%1'⟩%2⟨/table⟩").arg(padding).arg(rows);
 }
 QString known(const KnownAngle& a, const Show& how) {
     return q(show_toe(a.value, how)) +

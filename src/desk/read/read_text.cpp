@@ -122,21 +122,16 @@ QString ReadText::besides(const Spot& spot) const {
             const bool suspect = check != a.now.checks.end() && check->suspect;
             const bool kept = desk_.isKept(i);
             const Quantity& v = std::get<Reading>(desk_.log()[i].event).value;
-            rows += QStringLiteral(
-                        "⟨tr⟩⟨td width='22' style='color:%1'⟩%2⟨/td⟩⟨td width='146'⟩%3⟨/td⟩⟨td "
-                        "align='right'⟩⟨b⟩%4⟨/b⟩⟨/td⟩⟨td style='color:%5'⟩  %6⟨/td⟩⟨/tr⟩")
-                        .arg(Chalk::now().soft.name())
-                        .arg(desk_.number(s))
-                        .arg(q(words::spot(s)), q(words::as_typed(v)),
-                             suspect || !desk_.waiting().error.empty() ? Chalk::now().caution.name()
-                                                                       : Chalk::now().soft.name(),
-                             !kept     ? desk_.waiting().error.empty() ? tr("writing …") : tr("not kept")
-                                 : suspect ? tr("▲ doubtful")
-                                       : QString());
+            const bool trouble = suspect || !desk_.waiting().error.empty();
+            const QString state = !kept ? desk_.waiting().error.empty() ? tr("writing …") : tr("not kept")
+                                  : suspect ? tr("▲ doubtful")
+                                            : QString();
+            rows += row(cell(soft(desk_.number(s)), 22) + cell(q(words::spot(s)), 146) +
+                        rightCell(strong(q(words::as_typed(v)))) +
+                        cell(QStringLiteral("  ") + (trouble ? cautious(state) : soft(state))));
         }
     }
-    out += rows.isEmpty() ? line(soft(tr("nothing yet")))
-                          : QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
+    out += rows.isEmpty() ? line(soft(tr("nothing yet"))) : table(rows);
     // What was struck out stays to be seen.
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
@@ -328,8 +323,8 @@ QString ReadText::angles() const {
     }
     out += head(tr("What this tells"));
     QString rows;
-    const auto row = [&](const QString& name, const QString& value) {
-        rows += QStringLiteral("⟨tr⟩⟨td width='116'⟩%1⟨/td⟩⟨td⟩%2⟨/td⟩⟨/tr⟩").arg(name, value);
+    const auto add = [&](const QString& name, const QString& value) {
+        rows += row(cell(name, 116) + cell(value));
     };
     const auto leaning = [&](const KnownAngle& k) {
         return QStringLiteral("⟨b⟩%1⟨/b⟩ ±%2")
@@ -362,19 +357,19 @@ QString ReadText::angles() const {
         // What the readings tell, not what was believed of any car before.
         if (angles.sai.known && angles.sai.sigma.deg() < 2.0)
             says << soft(tr("SAI %1").arg(leaning(angles.sai)));
-        if (!says.isEmpty()) row(q(words::wheel(w)), says.join(QStringLiteral("⟨br⟩")));
+        if (!says.isEmpty()) add(q(words::wheel(w)), says.join(QStringLiteral("⟨br⟩")));
     }
     for (Axle axle : both_axles) {
         const AxleAngles& both = a.now.axles[index_of(axle)];
         if (both.total_toe.known)
-            row(axle == Axle::front ? tr("front total") : tr("rear total"),
+            add(axle == Axle::front ? tr("front total") : tr("rear total"),
                 QStringLiteral("⟨b⟩%1⟨/b⟩").arg(known(both.total_toe, how_)));
-        if (both.cross_camber.known) row(tr("camber L − R"), leaning(both.cross_camber));
-        if (both.cross_caster.known) row(tr("caster L − R"), leaning(both.cross_caster));
+        if (both.cross_camber.known) add(tr("camber L − R"), leaning(both.cross_camber));
+        if (both.cross_caster.known) add(tr("caster L − R"), leaning(both.cross_caster));
     }
     out += rows.isEmpty()
                ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
-               : QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows);
+               : table(rows);
     if (single)
         out += line(soft(tr("Toes are measured from %1.")
                              .arg(q(words::reference(a.now.chassis_marks ? Reference::chassis_marks

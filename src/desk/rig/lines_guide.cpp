@@ -427,7 +427,9 @@ void LinesGuide::draw(QPainter& p) const {
             if (it != have.end())
                 drawState(p, place.at.topRight() + QPointF(-17, 40), CheckState::good, false);
             drawText(p, {place.at.x(), place.at.bottom() - 26, place.at.width(), 24}, Qt::AlignCenter,
-                     it == have.end() ? place.name : QStringLiteral("%1 %2").arg(it->second).arg(place.name),
+                     it == have.end() || it->second == 1
+                         ? place.name
+                         : QStringLiteral("%1 %2").arg(it->second).arg(place.name),
                      11.5, it == have.end() ? c.soft : c.chalk, it != have.end());
         }
     }
@@ -494,8 +496,11 @@ void LinesGuide::draw(QPainter& p) const {
     for (const Told& t : told()) {
         const QRectF at(told_x, y, 344, told_h - 3);
         // What the value leaves is the name's.
-        const double value =
-            std::clamp(QFontMetricsF(chalked(12.5, !t.missing)).horizontalAdvance(t.value) + 12, 60.0, 136.0);
+        const auto wide = [](const QString& text, double size, bool bold) {
+            return QFontMetricsF(chalked(size, bold)).horizontalAdvance(text) + 12;
+        };
+        const double room = at.width() - 18 - wide(t.name, 11.5, false);
+        const double value = std::min(wide(t.value, 12.5, !t.missing), std::max(136.0, room));
         drawText(p, at.adjusted(10, 0, -8 - value, 0), Qt::AlignLeft | Qt::AlignVCenter, t.name, 11.5,
                  c.soft);
         drawText(p, at.adjusted(at.width() - 8 - value, 0, -8, 0), Qt::AlignRight | Qt::AlignVCenter, t.value,

@@ -218,7 +218,7 @@ QString CarPage::text(const char* key) const {
 
 bool CarPage::complain(const char* key, const QString& what) {
     problem_->setText(QStringLiteral("▲ %1: %2").arg(names_.at(key), what));
-    problem_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+    colorIt(problem_, Chalk::now().caution);
     fields_.at(key)->setFocus();
     fields_.at(key)->selectAll();
     return false;

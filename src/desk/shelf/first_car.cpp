@@ -215,7 +215,7 @@ void FirstCarPage::step(int by) {
 
 void FirstCarPage::complain(QLineEdit* at, const QString& what) {
     problem_->setText(QStringLiteral("▲ %1: %2").arg(at->accessibleName(), what));
-    problem_->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+    colorIt(problem_, Chalk::now().caution);
     at->setFocus();
     at->selectAll();
 }

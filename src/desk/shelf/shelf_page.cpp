@@ -226,7 +226,7 @@ void ShelfPage::addCar(const book::CarInfo& car) {
         due->setFont(type(13, d.due));
         due->setContentsMargins(20, 2, 8, 2);
         due->setWordWrap(true);
-        if (d.due) due->setStyleSheet(QStringLiteral("color:%1").arg(Chalk::now().caution.name()));
+        if (d.due) colorIt(due, Chalk::now().caution);
         list_->layout()->addWidget(due);
     }
     constexpr std::size_t newest = 3;

@@ -216,6 +216,7 @@ void Slate::layOutBody() {
 
 void Slate::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
+    refresh();
     layOutBody();
 }
 
@@ -458,9 +459,10 @@ QString Slate::takeFromGauge(const QString& shown_there, QuantityKind kind) {
 
 void Slate::refresh() {
     const Chalk& c = Chalk::now();
-    number_->setStyleSheet(QStringLiteral("color:%1").arg(c.string.name()));
-    subtitle_->setStyleSheet(QStringLiteral("color:%1").arg(c.soft.name()));
-    if (!desk_.hasJob() || !guide_) return;
+    colorIt(number_, c.string);
+    colorIt(subtitle_, c.soft);
+    // Nobody sees it before the window is shown: then it is filled once.
+    if (!desk_.hasJob() || !guide_ || !window()->isVisible()) return;
     const Guide& g = shown();
     showFace();
     if (g.showsSpot()) close_up_->setSpot(g.spot(), desk_.lines().sweep.value_or(usual_sweep));

@@ -78,25 +78,23 @@ QString TurnText::until() const {
     int of_this = 0;
     for (const Until& u : a.until) {
         if (u.adjuster != last) {
-            rows += QStringLiteral("⟨tr⟩⟨td colspan='5'⟩⟨b⟩%1⟨/b⟩  %2⟨/td⟩⟨/tr⟩")
-                        .arg(q(words::to_begin(words::adjuster(desk_.car(), u.adjuster))),
-                             soft(q(words::one_step(u, desk_.car()))));
+            rows += row(wideCell(strong(q(words::to_begin(words::adjuster(desk_.car(), u.adjuster)))) +
+                                     QStringLiteral("  ") + soft(q(words::one_step(u, desk_.car()))),
+                                 5));
             if (last.empty())
-                rows += QStringLiteral("⟨tr⟩⟨td⟩⟨/td⟩⟨td⟩%1⟨/td⟩⟨td⟩%2⟨/td⟩⟨td⟩%3⟨/td⟩⟨td⟩⟨/td⟩⟨/tr⟩")
-                            .arg(soft(unit(u)), soft(tr("stop at")), soft(tr("shaken")));
+                rows += row(cell({}) + cell(soft(unit(u))) + cell(soft(tr("stop at"))) +
+                            cell(soft(tr("shaken"))) + cell({}));
             last = u.adjuster;
             of_this = 0;
         }
         if (++of_this > 2) continue;
-        rows += QStringLiteral(
-                    "⟨tr⟩⟨td width='20'⟩%1⟨/td⟩⟨td width='62'⟩%2⟨/td⟩⟨td width='132'⟩%3⟨b⟩%4⟨/b⟩⟨/td⟩"
-                    "⟨td width='54'⟩%5⟨/td⟩⟨td⟩%6⟨/td⟩⟨/tr⟩")
-                    .arg(soft(desk_.number(u.spot)), q(words::spot_short(u.spot)),
-                         u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString(), number(u, u.stop),
-                         number(u, u.then), soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u)))));
+        rows += row(
+            cell(soft(desk_.number(u.spot)), 20) + cell(q(words::spot_short(u.spot)), 56) +
+            cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)), 124) +
+            cell(number(u, u.then), 70) +
+            cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
     }
-    return head(tr("Turn until it shows")) +
-           QStringLiteral("⟨table cellspacing='0' cellpadding='1'⟩%1⟨/table⟩").arg(rows) +
+    return head(tr("Turn until it shows")) + table(rows) +
            line(soft(
                tr("In this order, the steering held. Stop there: the tires hold back a share until it is "
                   "shaken.") +
