@@ -18,9 +18,8 @@ namespace fairchalk::desk {
 /// What is not on the disk comes before what to do next.
 void Window::say() {
     say_->setText(!trouble_.isEmpty() ? trouble_ : !aside_.isEmpty() ? aside_ : slate_->say());
-    fitSay();
     hint_->setVisible(trouble_.isEmpty());
-    if (!desk_.hasJob()) return;
+    if (!desk_.hasJob()) return fitSay();
     const auto cautions =
         page_.none() ? cautions_at(stage_, desk_.job(), desk_.knowledge()) : std::vector<const Caution*>();
     hint_->setText(cautions.empty()  ? tr("F8 big figures")

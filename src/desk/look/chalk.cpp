@@ -193,34 +193,40 @@ struct Fitted {
     bool narrow = false, cut = false;
 };
 
-Fitted fit(const QFont& font_given, const QSizeF& room, int flags, const QString& text, double least) {
-    QFont font = font_given;
-    const QRectF at(QPointF(), room);
-    const auto fits = [&] {
-        const QFontMetricsF m(font);
-        if (!(flags & Qt::TextWordWrap)) return m.horizontalAdvance(text) <= room.width();
+Fitted fit(const QFont& given, const QSizeF& room, int flags, const QString& text, double least) {
+    const auto fits = [&](const QFontMetricsF& m, const QSizeF& in) {
+        if (!(flags & Qt::TextWordWrap)) return m.horizontalAdvance(text) <= in.width();
         // A word that is longer than its line is broken nowhere.
-        const QRectF takes = m.boundingRect(at, flags, text);
-        return takes.height() <= room.height() + 2 && takes.width() <= room.width() + 1;
+        const QRectF takes = m.boundingRect(QRectF(QPointF(), in), flags, text);
+        return takes.height() <= in.height() + 2 && takes.width() <= in.width() + 1;
     };
-    double pixels = font.pixelSize();
-    while (!fits() && pixels > least + 0.05) {
-        pixels = std::max(least, pixels * 0.96);
-        font.setPixelSize(std::max(1, static_cast<int>(std::lround(pixels))));
-    }
-    Fitted out{text, font.pixelSize(), flags};
-    if (fits()) return out;
+    Fitted out{text, given.pixelSize(), flags};
+    QFont font = given;
+    const auto smaller = [&](double by) {
+        out.pixels =
+            std::max({1, static_cast<int>(std::ceil(least - 0.5)), static_cast<int>(out.pixels * by)});
+        font.setPixelSize(out.pixels);
+    };
+    // Type that is not hinted scales: the size is found by the metrics that are there already. Each size that
+    // is only tried would first be made, which costs more than all else here.
+    const QFontMetricsF metrics(given);
+    const auto too_small = [&] { return out.pixels <= least + 0.5; };
+    while (!fits(metrics, room * (static_cast<double>(given.pixelSize()) / out.pixels)) && !too_small())
+        smaller(0.99);
+    while (!fits(QFontMetricsF(font), room) && !too_small()) smaller(0.99);
+    if (fits(QFontMetricsF(font), room)) return out;
     font.setStretch(85);
     out.narrow = true;
-    if (fits()) return out;
+    const QFontMetricsF narrow(font);
+    if (fits(narrow, room)) return out;
     if (!(flags & Qt::TextWordWrap) &&
-        QFontMetricsF(font).boundingRect(at, flags | Qt::TextWordWrap, text).height() <= room.height()) {
+        narrow.boundingRect(QRectF(QPointF(), room), flags | Qt::TextWordWrap, text).height() <=
+            room.height()) {
         out.flags |= Qt::TextWordWrap;
         return out;
     }
     out.cut = true;
-    if (!(flags & Qt::TextWordWrap))
-        out.text = QFontMetricsF(font).elidedText(text, Qt::ElideRight, room.width());
+    if (!(flags & Qt::TextWordWrap)) out.text = narrow.elidedText(text, Qt::ElideRight, room.width());
     return out;
 }
 
