@@ -160,8 +160,8 @@ QFont chalked(double pixels, bool bold) {
 
 void loadType() {
     initResources();
-    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Regular.ttf"));
-    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Bold.ttf"));
+    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Regular.otf"));
+    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Bold.otf"));
 }
 
 void chalkLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width) {
