@@ -5,6 +5,7 @@
 #include <QMenuBar>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
 
 #include "floor/floor_view.h"
 #include "look/chalk.h"
@@ -28,9 +29,24 @@ struct SizeTest : ViewsTest {
         for (QPushButton* b : window->slate().findChildren<QPushButton*>()) {
             if (!b->isVisible()) continue;
             if (b->fontMetrics().horizontalAdvance(b->text()) > b->width() - 8) out << "cut: " + b->text();
-            const QRect in(b->mapTo(window.get(), QPoint()), b->size());
-            if (!window->rect().contains(in)) out << "out of reach: " + b->text();
+            auto* list = qobject_cast<QScrollArea*>(b->parentWidget()->parentWidget()->parentWidget());
+            const QRect in(b->mapTo(window.get(), QPoint()), b->size()),
+                all(list->mapTo(window.get(), QPoint()), list->size());
+            const bool scrolls = list->verticalScrollBar()->maximum() > 0;
+            if (!window->rect().contains(all) || all.height() < b->height() ||
+                (!scrolls && !all.contains(in)))
+                out << "out of reach: " + b->text();
+            if (scrolls && zoom() == 1.0 && window->height() >= 800) out << "scrolled for nothing";
         }
+        // Nothing of the Slate lies over anything else of it.
+        QList<QWidget*> parts;
+        for (QWidget* w : window->slate().findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+            if (w->isVisible() && w->height() > 0) parts << w;
+        for (qsizetype i = 0; i < parts.size(); ++i)
+            for (qsizetype k = i + 1; k < parts.size(); ++k)
+                if (parts[i]->geometry().intersects(parts[k]->geometry()))
+                    out << QStringLiteral("%1 over %2")
+                               .arg(parts[i]->metaObject()->className(), parts[k]->metaObject()->className());
         if (auto* line = window->slate().findChild<QLineEdit*>(); line->isVisible()) {
             const QRect in(line->mapTo(window.get(), QPoint()), line->size());
             if (!window->rect().contains(in)) out << "the line is out of reach";
@@ -39,8 +55,11 @@ struct SizeTest : ViewsTest {
             if (l->isVisible() && !l->text().isEmpty() && l->fontInfo().pixelSize() < smallest_type)
                 out << "small: " + l->text();
         if (QWidget* at = pointedAt()) {
-            const QPoint middle = at->mapTo(window.get(), at->rect().center());
             auto* pane = window->findChild<FloorView*>()->parentWidget()->parentWidget();
+            // What is wider than the pane is read from its beginning.
+            const QPoint seen =
+                at->width() > pane->width() ? QPoint(20, at->height() / 2) : at->rect().center();
+            const QPoint middle = at->mapTo(window.get(), seen);
             if (!QRect(pane->mapTo(window.get(), QPoint()), pane->size()).contains(middle))
                 out << "what is pointed at is out of view";
         }
@@ -59,8 +78,17 @@ TEST_P(SizeInLanguage, EachViewAtEachSizeCanBeReadAndReached) {
     demo();
     open();
     desk->settle();
-    for (const QSize size :
-         {QSize(960, 540), QSize(1024, 640), QSize(1280, 800), QSize(1920, 1080), QSize(3840, 2160)})
+    using At = std::pair<QSize, double>;
+    for (const auto& [size, times] :
+         {At{{960, 540}, 1}, At{{1024, 640}, 1}, At{{1280, 800}, 1}, At{{1920, 1080}, 1}, At{{3840, 2160}, 1},
+          At{{1024, 640}, 1.5}, At{{1280, 800}, 1.5}, At{{1920, 1080}, 1.5}, At{{1280, 800}, 2},
+          At{{1920, 1080}, 2}, At{{3840, 2160}, 2}}) {
+        if (zoom() != times) {
+            QSettings().setValue(QStringLiteral("zoom"), times);
+            close();
+            open();
+            desk->settle();
+        }
         for (const View& v : views()) {
             window->resize(size);
             v.go();
@@ -70,12 +98,14 @@ TEST_P(SizeInLanguage, EachViewAtEachSizeCanBeReadAndReached) {
             TextWatch::watching = &watch;
             window->grab();
             TextWatch::watching = nullptr;
-            const std::string at = v.name + " at " + std::to_string(size.width());
+            const std::string at =
+                v.name + " at " + std::to_string(size.width()) + " times " + std::to_string(zoom());
             EXPECT_GE(watch.smallest, smallest_type - 0.6) << at;  // whole pixels before they are scaled
             EXPECT_TRUE(watch.cut.isEmpty()) << at << ": " << watch.cut.join(" | ").toStdString();
             const QStringList all = wrong();
             EXPECT_TRUE(all.isEmpty()) << at << ": " << all.join(" | ").toStdString();
         }
+    }
 }
 
 TEST_F(SizeTest, EverythingGrowsByOneKeyAndByTheWheelAndStaysSo) {

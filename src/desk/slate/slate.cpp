@@ -50,8 +50,13 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     new QGridLayout(act_area_);
     act_area_->layout()->setContentsMargins(0, 0, 0, 0);
     static_cast<QGridLayout*>(act_area_->layout())->setSpacing(6);
-    act_area_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
-    column->addWidget(act_area_);
+    acts_scroll_ = new QScrollArea(this);
+    acts_scroll_->setWidget(act_area_);
+    acts_scroll_->setWidgetResizable(true);
+    acts_scroll_->setFrameShape(QFrame::NoFrame);
+    acts_scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    acts_scroll_->setFocusPolicy(Qt::NoFocus);
+    column->addWidget(acts_scroll_);
 
     entry_ = new TypeLine(this);
     entry_->setFont(type(32, true));
@@ -163,10 +168,25 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
         else
             column = 1;
     }
-    act_area_->setVisible(!acts.empty());
+    acts_scroll_->setVisible(!acts.empty());
     // At once, not with the next event: the last list may have had other rows.
     grid->activate();
-    act_area_->setFixedHeight(grid->sizeHint().height());
+    act_area_->setMinimumHeight(grid->sizeHint().height());
+}
+
+/// All buttons, where there is room for them beside the line and a little of the words; else they scroll.
+void Slate::fitActs() {
+    const QMargins around = layout()->contentsMargins();
+    int others = around.top() + around.bottom();
+    for (int i = 0; i < layout()->count(); ++i) {
+        QLayoutItem* item = layout()->itemAt(i);
+        if (item->isEmpty() || item->widget() == acts_scroll_) continue;
+        others += layout()->spacing() + (item->widget() == scroll_ ? static_cast<int>(least_words * zoom())
+                                                                   : item->sizeHint().height());
+    }
+    const int least = static_cast<int>(one_button * zoom());
+    acts_scroll_->setFixedHeight(
+        std::clamp(height() - others, least, std::max(least, act_area_->minimumHeight())));
 }
 
 Guide& Slate::shown() const {
@@ -347,6 +367,7 @@ bool Slate::isLow() const {
 void Slate::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     fit();
+    fitActs();
 }
 
 void Slate::fit() {
@@ -489,6 +510,7 @@ void Slate::refresh() {
     nameIt(entry_, title_->text() + QStringLiteral(", ") + subtitle_->text());
     setBody(g.isStage() ? g.first() + bodyForCautions() + g.body() + cautionsRead() : g.first() + g.body());
     understand();
+    fitActs();
     emit sayChanged();
 }
 

@@ -89,9 +89,11 @@ class Slate : public QWidget {
     QString bodyForCautions() const;
     QString cautionsRead() const;
     bool isLow() const;
+    void fitActs();
     static constexpr int its_width = 366;
-    static constexpr int widest_half = 18;   ///< letters on a button of half the width
-    static constexpr int half_button = 142;  ///< pixels for its text
+    static constexpr double one_button = 38, least_words = 60;  ///< heights
+    static constexpr int widest_half = 18;                      ///< letters on a button of half the width
+    static constexpr int half_button = 142;                     ///< pixels for its text
 
     JobDesk& desk_;
     Show how_;
@@ -108,6 +110,7 @@ class Slate : public QWidget {
     std::vector<QPushButton*> act_buttons_;
     std::vector<Act> shown_acts_;  ///< as the buttons have them
     bool shown_keys_ = false;
+    QScrollArea* acts_scroll_;
     QWidget* act_area_;
     QLabel* number_;
     QLabel* title_;
