@@ -181,8 +181,10 @@ void Slate::fitActs() {
     for (int i = 0; i < layout()->count(); ++i) {
         QLayoutItem* item = layout()->itemAt(i);
         if (item->isEmpty() || item->widget() == acts_scroll_) continue;
-        others += layout()->spacing() + (item->widget() == scroll_ ? static_cast<int>(least_words * zoom())
-                                                                   : item->sizeHint().height());
+        others +=
+            layout()->spacing() + (item->widget() == scroll_
+                                       ? static_cast<int>(least_words * zoom() / (fitted_.second > 1 ? 2 : 1))
+                                       : item->sizeHint().height());
     }
     const int least = static_cast<int>(one_button * zoom());
     acts_scroll_->setFixedHeight(
@@ -359,8 +361,8 @@ void Slate::clearLine() {
     emit spotAsked(guide_->spot());
 }
 
-bool Slate::isLow() const {
-    return height() < 560 * zoom();
+int Slate::lowness() const {
+    return height() < 300 * zoom() ? 2 : height() < 560 * zoom() ? 1 : 0;
 }
 
 /// Its own height is known only after the window's.
@@ -373,12 +375,14 @@ void Slate::resizeEvent(QResizeEvent* event) {
 void Slate::fit() {
     const auto px = [](double at_one) { return static_cast<int>(std::lround(at_one * zoom())); };
     // A window that is dragged larger asks for it again and again.
-    const std::pair now(zoom(), isLow());
+    const std::pair now(zoom(), lowness());
     if (now == fitted_) return;
     fitted_ = now;
-    const bool low = now.second;
+    const bool low = now.second > 0, least = now.second > 1;
     setFixedWidth(px(its_width));
-    entry_->setFixedHeight(px(low ? 50 : 70));
+    entry_->setFixedHeight(px(least ? 40 : low ? 50 : 70));
+    understood_->setMinimumHeight(px(least ? 20 : 40));
+    layout()->setSpacing(px(least ? 3 : 6));
     close_up_->setFixedHeight(px(low ? 110 : 204));
     for (QPushButton* b : act_buttons_) b->setMinimumHeight(px(38));
     shown_acts_.clear();
@@ -488,12 +492,12 @@ void Slate::refresh() {
     showFace();
     if (g.showsSpot()) close_up_->setSpot(g.spot(), desk_.lines().sweep.value_or(usual_sweep));
     // In a low window the line and the words come first; the say-line tells where the rule goes.
-    close_up_->setVisible((g.showsSpot() && !fitted_.second) || close_up_->showsFace());
+    close_up_->setVisible((g.showsSpot() && fitted_.second < 1) || close_up_->showsFace());
     entry_->setVisible(g.typing());
     keypad_drawing_->setVisible(keypad_ && g.typing() && !g.typesWords());
     entry_->setEnabled(g.typing());
     understood_->setVisible(g.typing());
-    entry_->setFont(type(g.typesWords() ? 18 : 32, !g.typesWords()));
+    entry_->setFont(type(g.typesWords() ? 18 : fitted_.second > 1 ? 24 : 32, !g.typesWords()));
     entry_->setPlaceholderText(g.prompt());
     auto acts = g.acts();
     if (!g.sure().isEmpty()) acts.push_back({QStringLiteral("sure"), g.sure(), true, false, Act::sure});
@@ -502,6 +506,7 @@ void Slate::refresh() {
     number_->setText(g.number());
     title_->setText(g.title());
     subtitle_->setText(g.subtitle());
+    subtitle_->setVisible(fitted_.second < 2);
     // A long name is written smaller, not cut.
     for (double size : {17.0, 15.0, 13.0}) {
         title_->setFont(type(size, true));

@@ -88,7 +88,8 @@ class Slate : public QWidget {
     void showActs(const std::vector<Act>& acts, bool keys);
     QString bodyForCautions() const;
     QString cautionsRead() const;
-    bool isLow() const;
+    /// How little height there is: 0 enough, 1 little, 2 hardly any.
+    int lowness() const;
     void fitActs();
     static constexpr int its_width = 366;
     static constexpr double one_button = 38, least_words = 60;  ///< heights
@@ -102,11 +103,11 @@ class Slate : public QWidget {
     Question* question_ = nullptr;
     QString error_;
     KeypadDrawing* keypad_drawing_ = nullptr;
-    std::pair<double, bool> fitted_{};  ///< for which zoom, and whether there is little height
-    bool keypad_ = false;               ///< a key of the numeric keypad was used
-    QString from_gauge_;                ///< what a gauge put on the line
-    QString insisted_;                  ///< typed, questioned, and on the line still
-    QStringList meant_;                 ///< what it may have meant: Tab takes the next
+    std::pair<double, int> fitted_{0.0, -1};  ///< for which zoom and lowness
+    bool keypad_ = false;                     ///< a key of the numeric keypad was used
+    QString from_gauge_;                      ///< what a gauge put on the line
+    QString insisted_;                        ///< typed, questioned, and on the line still
+    QStringList meant_;                       ///< what it may have meant: Tab takes the next
     std::vector<QPushButton*> act_buttons_;
     std::vector<Act> shown_acts_;  ///< as the buttons have them
     bool shown_keys_ = false;
