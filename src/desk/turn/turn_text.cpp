@@ -89,9 +89,9 @@ QString TurnText::until() const {
         }
         if (++of_this > 2) continue;
         rows += row(
-            cell(soft(desk_.number(u.spot)), 20) + cell(q(words::spot_short(u.spot)), 56) +
-            cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)), 124) +
-            cell(number(u, u.then), 70) +
+            cell(soft(desk_.number(u.spot)), 18) + cell(q(words::spot_short(u.spot)), 64) +
+            cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)), 114) +
+            cell(number(u, u.then), 66) +
             cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
     }
     return head(tr("Turn until it shows")) + table(rows) +
