@@ -55,7 +55,10 @@ void Chalk::choose(bool dark) {
 }
 
 QPen Chalk::stroke(const QColor& c, double width, Qt::PenStyle style) const {
-    return QPen(c, width, style, Qt::RoundCap, Qt::RoundJoin);
+    // Dashes with round ends are stroked one by one; with flat ones a straight line has a quick way of its own.
+    // A dot needs its round end.
+    const bool dashed = style == Qt::DashLine || style == Qt::DashDotLine;
+    return QPen(c, width, style, dashed ? Qt::FlatCap : Qt::RoundCap, Qt::RoundJoin);
 }
 
 QString Chalk::styleSheet() const {
