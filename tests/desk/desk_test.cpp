@@ -546,7 +546,7 @@ TEST_F(DeskTest, TheTextAtTheRightMovesByKeys) {
     window->resize(960, 540);
     window->setStage(Stage::turn);
     QApplication::processEvents();
-    auto* bar = window->slate().findChild<QScrollArea*>()->verticalScrollBar();
+    auto* bar = window->slate().findChild<QScrollArea*>("words")->verticalScrollBar();
     ASSERT_GT(bar->maximum(), 0);
     key(Qt::Key_PageDown, Qt::ShiftModifier);
     EXPECT_GT(bar->value(), 0);

@@ -78,10 +78,12 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     body_->setFont(type(14));
     auto* scroll = new QScrollArea(this);
     scroll_ = scroll;
+    scroll->setObjectName(QStringLiteral("words"));
     scroll->setWidget(body_);
     // The text is measured once, here: a layout would ask it for its height at many widths.
     scroll->setWidgetResizable(false);
     scroll->viewport()->installEventFilter(this);
+    acts_scroll_->installEventFilter(this);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setFocusPolicy(Qt::NoFocus);

@@ -13,6 +13,9 @@ namespace fairchalk::desk {
 
 bool Slate::eventFilter(QObject* watched, QEvent* event) {
     if (watched == scroll_->viewport() && event->type() == QEvent::Resize) layOutBody();
+    // Keys mean the place that is pointed at, wherever the focus is; the buttons scroll to the one that has
+    // it.
+    if (watched == acts_scroll_ && event->type() == QEvent::KeyPress) return event->ignore(), true;
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
         // With nothing typed, undo is about the job and not about the line.
         const auto* key = static_cast<QKeyEvent*>(event);
