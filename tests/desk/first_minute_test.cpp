@@ -63,6 +63,26 @@ TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByBoards) {
     RecordProperty("actions", actions);
 }
 
+TEST_F(FirstMinute, TabGoesFromTheWaysToWhatIsTyped) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Old van");
+    key(Qt::Key_Right);
+    key(Qt::Key_Space);
+    EXPECT_EQ(page()->way(), "string-stands");
+    key(Qt::Key_Tab);
+    const auto* field = qobject_cast<const QLineEdit*>(window->focusWidget());
+    ASSERT_TRUE(field) << "and not through a dozen drawings";
+    enter("9 ft");
+    EXPECT_EQ(page()->way(), "string-stands");
+    EXPECT_EQ(field->text(), "9 ft");
+    // Back to the one that is chosen.
+    window->focusWidget()->setFocus();
+    for (int i = 0; i < 2; ++i) QTest::keyClick(window->focusWidget(), Qt::Key_Backtab);
+    ASSERT_TRUE(qobject_cast<const WayMark*>(window->focusWidget()));
+    EXPECT_TRUE(qobject_cast<const WayMark*>(window->focusWidget())->isChecked());
+}
+
 TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByStrings) {
     open();
     press(Qt::Key_N, Qt::ControlModifier);

@@ -74,6 +74,14 @@ TEST(ReadyWords, ADoubtSaysWhatWasReadWhatIsUsualAndWhatMayBeMeant) {
     const std::string text = words::sentence(doubt->question);
     for (const char* part : {"“90”", "a tire's pressure", "0.4 to 6.5 bar", "90 psi"})
         EXPECT_NE(text.find(part), std::string::npos) << text << " lacks " << part;
+    // In the unit that it was typed in.
+    const auto in_inches = doubt_of(Bounded::wheelbase, *read_quantity("16 3/8 in"), "16 3/8 in");
+    ASSERT_TRUE(in_inches);
+    EXPECT_NE(words::sentence(in_inches->question).find("35 to 276 in"), std::string::npos)
+        << words::sentence(in_inches->question);
+    const auto slipped = doubt_of(Bounded::rim_span, *read_quantity("-16 in"), "-16 in");
+    ASSERT_TRUE(slipped);
+    EXPECT_EQ(slipped->meant.front(), "16 in");
     const auto negative = doubt_of(Bounded::track, *read_quantity("-1470 mm"), "-1470 mm");
     ASSERT_TRUE(negative);
     EXPECT_NE(words::sentence(negative->question).find("below zero"), std::string::npos);

@@ -103,11 +103,29 @@ std::string plain(double value) {
 
 }  // namespace
 
-std::pair<std::string, std::string> usual_range(Bounded what) {
+namespace {
+
+/// The unit that it was typed in; the usual one where none is said.
+UnitName typed_in(Q kind, const std::string& typed) {
+    const std::vector<UnitName> all = units_of(kind);
+    for (const UnitName& u : all)
+        if ((typed + ' ').find(std::string(" ") + u.name + ' ') != std::string::npos) return u;
+    return all.front();
+}
+
+}  // namespace
+
+std::pair<std::string, std::string> usual_range(Bounded what, const std::string& typed) {
     const Bound& b = bound_of(what);
-    const std::string unit =
-        b.what == Bounded::steering_ratio ? "" : std::string(" ") + units_of(b.kind).front().name;
-    return {plain(b.lo), plain(b.hi) + unit};
+    if (b.what == Bounded::steering_ratio) return {plain(b.lo), plain(b.hi)};
+    const UnitName unit = typed_in(b.kind, typed);
+    // In another unit than they are meant in, bounds are round numbers of that.
+    const auto in_unit = [&](double v) {
+        if (unit.in_base == 1.0) return plain(v);
+        const double is = v / unit.in_base;
+        return plain(std::abs(is) < 10.0 ? std::round(is * 10.0) / 10.0 : std::round(is));
+    };
+    return {in_unit(b.lo), in_unit(b.hi) + ' ' + unit.name};
 }
 
 std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text) {
@@ -128,16 +146,17 @@ std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string
             if (usual(v * u.in_base) && std::abs(v * u.in_base - q.value) > 1e-9)
                 offer(number + " " + u.name);
     }
-    if (q.value < 0 && !b.may_be_negative && usual(-q.value))
-        offer(plain(-q.value) + " " + units_of(b.kind).front().name);
+    const UnitName unit = typed_in(b.kind, q.text);
+    const auto in_unit = [&](double v) { return plain(v / unit.in_base) + ' ' + unit.name; };
+    if (q.value < 0 && !b.may_be_negative && usual(-q.value)) offer(in_unit(-q.value));
     if (d.meant.empty())
         for (double shift : {10.0, 0.1, 100.0, 0.01})
-            if (usual(q.value * shift)) offer(plain(q.value * shift) + " " + units_of(b.kind).front().name);
+            if (usual(q.value * shift)) offer(in_unit(q.value * shift));
     const std::string list = listed(d.meant);
     const Code code = q.value < 0 && !b.may_be_negative ? Code::doubt_negative
                       : d.meant.empty()                 ? Code::doubt_not_usual
                                                         : Code::doubt_impossible;
-    const auto [least, most] = usual_range(what);
+    const auto [least, most] = usual_range(what, q.text);
     d.question = {code, {text, least, list, b.name, most}};
     return d;
 }

@@ -23,7 +23,7 @@ struct Doubt {
 /// what was typed, and tells whether a unit was.
 std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text);
 
-/// The usual range of `what`: `900`, `7000 mm`.
-std::pair<std::string, std::string> usual_range(Bounded what);
+/// The usual range of `what` in the unit of what was typed: `900`, `7000 mm`; `35`, `276 in`.
+std::pair<std::string, std::string> usual_range(Bounded what, const std::string& typed = {});
 
 }  // namespace fairchalk

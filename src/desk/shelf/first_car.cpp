@@ -128,6 +128,7 @@ FirstCarPage::FirstCarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
         ways_.push_back(mark);
         ++n;
     }
+    stopAt(ways_.front());
     column->addLayout(grid, 1);
     tells_ = label({}, 14);
     column->addWidget(tells_);
@@ -189,7 +190,9 @@ void FirstCarPage::choose(const std::string& way) {
     for (WayMark* m : ways_) {
         m->setChecked(m->rig().id == way_);
         m->update();
-        if (m->isChecked()) needed = places_for(m->rig());
+        if (!m->isChecked()) continue;
+        needed = places_for(m->rig());
+        stopAt(m);
     }
     const auto needs = [&](const std::string& key) {
         return std::any_of(needed.begin(), needed.end(), [&](const CardPlace& p) { return key == p.key; });
@@ -210,7 +213,14 @@ void FirstCarPage::step(int by) {
     if (it == ways_.end()) return;
     const auto n = static_cast<int>(ways_.size());
     const int at = static_cast<int>(it - ways_.begin());
-    if (at + by >= 0 && at + by < n) ways_[static_cast<std::size_t>(at + by)]->setFocus();
+    if (at + by < 0 || at + by >= n) return;
+    stopAt(ways_[static_cast<std::size_t>(at + by)]);
+    ways_[static_cast<std::size_t>(at + by)]->setFocus();
+}
+
+/// The ways are one stop of the Tab key: the arrows go along them, Tab on to what is typed.
+void FirstCarPage::stopAt(const WayMark* stop) {
+    for (WayMark* m : ways_) m->setFocusPolicy(m == stop ? Qt::StrongFocus : Qt::ClickFocus);
 }
 
 void FirstCarPage::complain(QLineEdit* at, const QString& what) {

@@ -71,6 +71,7 @@ class FirstCarPage : public QWidget {
   private:
     void choose(const std::string& way);
     void step(int by);
+    void stopAt(const WayMark* stop);
     void keep();
     bool make(book::Json& card);
     void complain(QLineEdit* at, const QString& what);
