@@ -63,6 +63,18 @@ TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByBoards) {
     RecordProperty("actions", actions);
 }
 
+TEST_F(FirstMinute, AnExampleOnTheCardIsARoundFigureInInchesToo) {
+    demo();
+    open();
+    desk->settle();
+    window->showPage({PageId::card});
+    window->drawn()->point("body");
+    const auto* line = window->slate().findChild<QLineEdit*>();
+    EXPECT_EQ(line->placeholderText(), "2565 mm");
+    key(Qt::Key_F7);
+    EXPECT_EQ(line->placeholderText(), "101 in");
+}
+
 TEST_F(FirstMinute, TabGoesFromTheWaysToWhatIsTyped) {
     open();
     key(Qt::Key_N, Qt::ControlModifier);

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <array>
 #include <charconv>
+#include <cmath>
 #include <cstdlib>
 #include <map>
 
@@ -164,8 +165,14 @@ bool CardGuide::typesWords() const {
 QString CardGuide::prompt() const {
     const auto i = item();
     if (!i) return {};
-    // An example in the hand's own units.
-    return how_.lengths == Show::LengthStyle::inch ? inUnits(*i, i->hint) : i->hint;
+    if (how_.lengths != Show::LengthStyle::inch || i->type != Type::length ||
+        i->bounded == Bounded::thread_pitch)
+        return i->hint;
+    // An example in the hand's own units, in round figures.
+    const auto quantity = read_quantity(i->hint.toStdString(), {Expect::Kind::length, Bare::mm});
+    if (!quantity || quantity->kind != QuantityKind::length) return i->hint;
+    const double in = quantity->length().in(), parts = in > 20.0 ? 1.0 : 8.0;
+    return q(fairchalk::show(Length::from_in(std::round(in * parts) / parts), how_));
 }
 Expect CardGuide::expected() const {
     const auto i = item();
