@@ -55,8 +55,8 @@ void Chalk::choose(bool dark) {
 }
 
 QPen Chalk::stroke(const QColor& c, double width, Qt::PenStyle style) const {
-    // Dashes with round ends are stroked one by one; with flat ones a straight line has a quick way of its own.
-    // A dot needs its round end.
+    // Dashes with round ends are stroked one by one; with flat ones a straight line has a quick way of its
+    // own. A dot needs its round end.
     const bool dashed = style == Qt::DashLine || style == Qt::DashDotLine;
     return QPen(c, width, style, dashed ? Qt::FlatCap : Qt::RoundCap, Qt::RoundJoin);
 }
