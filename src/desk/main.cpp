@@ -152,6 +152,10 @@ int main(int argc, char** argv) {
     std::unique_ptr<desk::JobDesk> job_desk;
     std::unique_ptr<desk::Window> window;
     std::function<void(const std::filesystem::path&, book::Book::Mode)> open;
+    // The pictures are alike for everyone.
+    const auto speak = [&] {
+        desk::takeLanguage(parser.isSet(options.shots) ? as.language : desk::languageWanted());
+    };
     // Another book in the place of this one, once what is under way is over: the window is not inside itself.
     // The same again is the window made anew, in another language.
     const auto change = [&](const QString& other) {
@@ -168,15 +172,11 @@ int main(int argc, char** argv) {
             if (!closed) return;
             window.reset();
             job_desk.reset();
+            speak();
             open(other.toStdString(), book::Book::Mode::existing);
         });
     };
-    // The pictures are alike for everyone.
-    const auto speak = [&] {
-        desk::takeLanguage(parser.isSet(options.shots) ? as.language : desk::languageWanted());
-    };
     open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
-        speak();
         job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
         window = std::make_unique<desk::Window>(*job_desk);
         if (parser.isSet(options.speak_to))
