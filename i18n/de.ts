@@ -6554,10 +6554,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Dann jede Nabe und beide Ränder jeder Felge, wie bei allen Schnüren.</translation>
     </message>
     <message>
-      <source>There is no book at %1.</source>
-      <translation>Unter %1 ist kein Buch.</translation>
-    </message>
-    <message>
       <source>There is no book at {0}.</source>
       <translation>Bei {0} gibt es kein Buch.</translation>
     </message>

@@ -6554,10 +6554,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Then each hub and both lips of each rim, as with any strings.</translation>
     </message>
     <message>
-      <source>There is no book at %1.</source>
-      <translation>There is no book at %1.</translation>
-    </message>
-    <message>
       <source>There is no book at {0}.</source>
       <translation>There is no book at {0}.</translation>
     </message>

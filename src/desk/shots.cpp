@@ -13,6 +13,7 @@
 #include <QRegularExpression>
 #include <QTimer>
 
+#include "book/book_file.h"
 #include "history/history_page.h"
 #include "look/chalk.h"
 #include "practice/practice_jobs.h"
@@ -39,7 +40,7 @@ void sayCannotOpen(const QString& why) {
 void askForBook(const QString& path, std::function<void(bool make)> then) {
     dress();
     auto* box = new QMessageBox(QMessageBox::Question, QObject::tr("Fair Chalk"),
-                                QObject::tr("There is no book at %1.").arg(path));
+                                QString::fromUtf8(book::no_book(path.toStdString()).what()));
     box->setTextFormat(Qt::PlainText);
     box->setAttribute(Qt::WA_DeleteOnClose);
     auto* usual = box->addButton(QObject::tr("Open the usual book"), QMessageBox::RejectRole);
