@@ -11,7 +11,7 @@
 
 #include "book/places.h"
 #include "look/chalk.h"
-#include "shots.h"
+#include "start.h"
 #include "window.h"
 
 namespace fairchalk::desk {
@@ -130,7 +130,7 @@ BENCHMARK(StartAgainstAnEmptyWindow)->Unit(benchmark::kMillisecond)->Iterations(
 
 int main(int argc, char** argv) {
     QApplication app(argc, argv);
-    fairchalk::desk::loadType();
+    fairchalk::desk::loadLook();
     benchmark::Initialize(&argc, argv);
     benchmark::RunSpecifiedBenchmarks();
     return 0;

@@ -108,13 +108,10 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice, G
 
 }  // namespace
 
-Analyst::Analyst(QObject* parent) : QObject(parent), cancel_(std::make_shared<std::atomic<bool>>(false)) {
-    pool_.setMaxThreadCount(1);
-}
+Analyst::Analyst(QObject* parent) : QObject(parent), cancel_(std::make_shared<std::atomic<bool>>(false)) {}
 
 Analyst::~Analyst() {
     cancel_->store(true);
-    pool_.waitForDone();
 }
 
 void Analyst::choose(PlanChoice choice) {
@@ -133,8 +130,8 @@ void Analyst::ask(const std::string& job, const std::vector<Entry>& log) {
     job_ = job;
     asked_ = log.size();
     QPointer<Analyst> self(this);
-    pool_.start([self, job, log = std::make_shared<std::vector<Entry>>(log), cancel = cancel_,
-                 choice = choice_, ways = ways_, number = choice_number_] {
+    beside_.begin([self, job, log = std::make_shared<std::vector<Entry>>(log), cancel = cancel_,
+                   choice = choice_, ways = ways_, number = choice_number_] {
         auto answer = std::make_shared<JobAnalysis>(answer_to(*log, choice, ways, cancel.get()));
         answer->choice = number;
         if (cancel->load()) return;

@@ -9,7 +9,6 @@
 #include <vector>
 
 #include <QObject>
-#include <QThreadPool>
 
 #include "core/advice/evening.h"
 #include "core/advice/plan.h"
@@ -17,6 +16,8 @@
 #include "core/judge/cross_check.h"
 #include "core/judge/slip.h"
 #include "core/judge/squaring.h"
+
+#include "beside.h"
 
 namespace fairchalk::desk {
 
@@ -86,6 +87,9 @@ class Analyst : public QObject {
         ++choice_number_;
     }
     const GarageWays& ways() const { return ways_; }
+    /// Nothing is worked out until it is let go.
+    void hold() { beside_.hold(); }
+    void letGo() { beside_.letGo(); }
     /// Another job begins: nothing is known of it, and all of it is asked for.
     void forget();
 
@@ -105,8 +109,8 @@ class Analyst : public QObject {
     GarageWays ways_;
     int choice_number_ = 0;
     JobAnalysis answer_;
-    QThreadPool pool_;
     std::shared_ptr<std::atomic<bool>> cancel_;
+    Beside beside_;
 };
 
 }  // namespace fairchalk::desk

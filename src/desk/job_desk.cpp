@@ -15,7 +15,7 @@
 
 namespace fairchalk::desk {
 
-JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
+JobDesk::JobDesk(book::Book book, Sources sources, Begins begins, QObject* parent)
     : QObject(parent),
       book_(std::make_shared<book::Book>(std::move(book))),
       ids_(std::move(sources)),
@@ -24,7 +24,10 @@ JobDesk::JobDesk(book::Book book, Sources sources, QObject* parent)
                  if (writer_ && !book_->read_only()) writer_->post_fact(key, value);
              }) {
     connect(&analyst_, &Analyst::answered, this, &JobDesk::answered);
-    beside_.setMaxThreadCount(1);
+    if (begins == Begins::when_let_go) {
+        analyst_.hold();
+        beside_.hold();
+    }
     openWriter();
 }
 
@@ -32,6 +35,11 @@ JobDesk::~JobDesk() {
     ++taught_number_;
     beside_.clear();
     closeWriter();
+}
+
+void JobDesk::letGo() {
+    analyst_.letGo();
+    beside_.letGo();
 }
 
 void JobDesk::openWriter() {
@@ -52,7 +60,7 @@ void JobDesk::openWriter() {
         writer_ = std::make_unique<book::Writer>(*book_, std::move(options));
     }
     // Whether it is whole is looked at beside the start.
-    beside_.start([self, book = book_] {
+    beside_.begin([self, book = book_] {
         const std::string found = book->integrity(true);
         if (found == "ok") return;
         onWindow([self, book, found] {
@@ -272,6 +280,7 @@ void JobDesk::compute() {
 }
 
 void JobDesk::settle() {
+    letGo();
     QElapsedTimer clock;
     clock.start();
     while ((making_ > 0 || (writer_ && writer_->busy()) ||
@@ -281,6 +290,7 @@ void JobDesk::settle() {
 }
 
 void JobDesk::settleMaking() {
+    letGo();
     QElapsedTimer clock;
     clock.start();
     while (making_ > 0 && clock.elapsed() < 20'000) QCoreApplication::processEvents(QEventLoop::AllEvents, 5);

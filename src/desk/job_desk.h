@@ -10,7 +10,6 @@
 
 #include <QObject>
 #include <QString>
-#include <QThreadPool>
 
 #include "book/book.h"
 #include "book/knowledge_file.h"
@@ -27,6 +26,7 @@
 #include "words/words.h"
 
 #include "analyst.h"
+#include "beside.h"
 #include "drawer.h"
 #include "facts.h"
 
@@ -40,8 +40,13 @@ QString entriesInWords(int n);
 class JobDesk : public QObject {
     Q_OBJECT
   public:
-    JobDesk(book::Book book, Sources sources, QObject* parent = nullptr);
+    enum class Begins { at_once, when_let_go };  ///< what is worked out beside the window
+
+    JobDesk(book::Book book, Sources sources, Begins begins = Begins::at_once, QObject* parent = nullptr);
     ~JobDesk() override;
+
+    /// What is worked out beside the window begins, where it was held.
+    void letGo();
 
     book::Book& book() { return *book_; }
     const book::Book& book() const { return *book_; }
@@ -260,7 +265,7 @@ class JobDesk : public QObject {
     std::atomic<int> taught_number_ = 0;
     bool in_inches_ = false;
     Analyst analyst_;
-    QThreadPool beside_;  ///< checks and copies
+    Beside beside_;  ///< checks and copies
 };
 
 }  // namespace fairchalk::desk

@@ -301,7 +301,7 @@ void JobDesk::forecast(practice::Tonight tonight, int cars, std::uint64_t seed,
 void JobDesk::beside(std::function<std::function<void()>()> work) {
     QPointer<JobDesk> self(this);
     ++making_;
-    beside_.start([self, work] {
+    beside_.begin([self, work] {
         const auto then = work();
         onWindow([self, then] {
             if (!self) return;

@@ -21,6 +21,7 @@
 #include "look/type_line.h"
 #include "record/record_print.h"
 #include "shots.h"
+#include "start.h"
 #include "window.h"
 #include "words/words.h"
 
@@ -45,7 +46,7 @@ void introduce() {
     QApplication::setDesktopFileName(QStringLiteral("fair-chalk"));
     QSettings::setDefaultFormat(QSettings::IniFormat);
     QApplication::setOrganizationName(QStringLiteral("fair-chalk"));
-    desk::loadType();
+    desk::loadLook();
     QApplication::setFont(desk::type(14));
 }
 
@@ -177,7 +178,8 @@ int main(int argc, char** argv) {
         });
     };
     open = [&](const std::filesystem::path& at, book::Book::Mode mode) {
-        job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources());
+        job_desk = std::make_unique<desk::JobDesk>(book::Book(at, mode), book::system_sources(),
+                                                   desk::JobDesk::Begins::when_let_go);
         window = std::make_unique<desk::Window>(*job_desk);
         if (parser.isSet(options.speak_to))
             window->speaker().setMake(
@@ -186,6 +188,10 @@ int main(int argc, char** argv) {
         if (!by_itself) desk::rememberBook(QString::fromStdString(std::filesystem::absolute(at).string()));
         desk::openWhereItWas(*job_desk, *window);
         window->show();
+        desk::onceDrawn(*window, [&] {
+            if (parser.isSet(options.first_paint)) std::_Exit(0);  // what comes after it is not the start
+            job_desk->letGo();
+        });
     };
     const auto failed = [&](const std::exception& e) {
         std::fprintf(stderr, "fairchalk: %s\n", e.what());
@@ -215,10 +221,6 @@ int main(int argc, char** argv) {
         }
         if (parser.isSet(options.picture)) drawAndEnd(*job_desk, *window, parser.value(options.picture));
         if (parser.isSet(options.typing)) desk::typeForEver(*job_desk, *window);
-        if (parser.isSet(options.first_paint)) {
-            QApplication::processEvents();
-            std::_Exit(0);  // what comes after the first paint is not the start
-        }
         if (parser.isSet(options.shots)) return drawAll(*job_desk, *window, parser.value(options.shots), as);
         const int code = QApplication::exec();
         window.reset();

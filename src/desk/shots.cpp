@@ -9,53 +9,14 @@
 #include <QApplication>
 #include <QKeyEvent>
 #include <QLineEdit>
-#include <QMessageBox>
 #include <QRegularExpression>
 #include <QTimer>
 
-#include "book/book_file.h"
 #include "history/history_page.h"
 #include "look/chalk.h"
 #include "practice/practice_jobs.h"
 
 namespace fairchalk::desk {
-
-void openWhereItWas(JobDesk& desk, Window& window) {
-    const auto jobs = desk.book().jobs();
-    const auto open = desk.book().fact("open_job");
-    for (const book::JobInfo& j : jobs)
-        if (open && j.id == *open) return window.openJob(QString::fromStdString(j.id));
-    if (!jobs.empty()) return window.openJob(QString::fromStdString(jobs.front().id));
-    window.showShelf();
-}
-
-void sayCannotOpen(const QString& why) {
-    dress();
-    auto* box = new QMessageBox(QMessageBox::Warning, QObject::tr("Fair Chalk"), why, QMessageBox::Ok);
-    box->setTextFormat(Qt::PlainText);
-    box->setAttribute(Qt::WA_DeleteOnClose);
-    box->open();
-}
-
-void askForBook(const QString& path, std::function<void(bool make)> then) {
-    dress();
-    auto* box = new QMessageBox(QMessageBox::Question, QObject::tr("Fair Chalk"),
-                                QString::fromUtf8(book::no_book(path.toStdString()).what()));
-    box->setTextFormat(Qt::PlainText);
-    box->setAttribute(Qt::WA_DeleteOnClose);
-    auto* usual = box->addButton(QObject::tr("Open the usual book"), QMessageBox::RejectRole);
-    auto* make = box->addButton(QObject::tr("Make a book there"), QMessageBox::AcceptRole);
-    auto* none = box->addButton(QObject::tr("Neither"), QMessageBox::DestructiveRole);
-    box->setDefaultButton(usual);
-    box->setEscapeButton(none);
-    QObject::connect(box, &QMessageBox::buttonClicked, [=](QAbstractButton* b) {
-        if (b == make || b == usual)
-            then(b == make);
-        else
-            QCoreApplication::quit();
-    });
-    box->open();
-}
 
 namespace {
 

@@ -1,22 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <functional>
-
 #include <QSize>
 #include <QString>
 
 #include "window.h"
 
 namespace fairchalk::desk {
-
-/// Opens the job that was open when the book was closed; else the newest; else the shelf.
-void openWhereItWas(JobDesk& desk, Window& window);
-
-/// There is no book there: whether one is made, or the usual one opened; else the program ends.
-void askForBook(const QString& path, std::function<void(bool make)> then);
-/// One window that says why the book can't be opened.
-void sayCannotOpen(const QString& why);
 
 /// How the main views are drawn.
 struct ShotsAs {

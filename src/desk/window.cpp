@@ -277,12 +277,15 @@ void Window::setHow(const Show& how) {
     if (terms_) terms_->setShow(how);
     if (first_car_) first_car_->setShow(how);
     desk_.showInches(how.lengths == Show::LengthStyle::inch);
+    // Kept where it changed: each write goes through to the disk, the start would wait for it.
     QSettings settings;
-    settings.setValue(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal
-                                                    ? QStringLiteral("decimal")
-                                                    : QStringLiteral("minutes"));
-    settings.setValue(QStringLiteral("lengths"),
-                      how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
+    const auto keep = [&settings](const QString& key, const QString& value) {
+        if (settings.value(key).toString() != value) settings.setValue(key, value);
+    };
+    keep(QStringLiteral("angles"),
+         how.angles == Show::AngleStyle::decimal ? QStringLiteral("decimal") : QStringLiteral("minutes"));
+    keep(QStringLiteral("lengths"),
+         how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
     floor_->setShow(how);
     turn_->setShow(how);
     for (const auto& [page, guide] : pages_made_)

@@ -28,6 +28,8 @@ QStringList recentBooks() {
 
 void rememberBook(const QString& path) {
     QStringList recent = recentBooks();
+    // A write goes through to the disk: the start does not wait for one that changes nothing.
+    if (!recent.isEmpty() && recent.first() == path) return;
     recent.removeAll(path);
     recent.prepend(path);
     QSettings().setValue(QStringLiteral("recent_books"), QStringList(recent.mid(0, most_recent)));

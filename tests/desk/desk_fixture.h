@@ -15,6 +15,7 @@
 #include <QTest>
 
 #include "shots.h"
+#include "start.h"
 #include "window.h"
 
 namespace fairchalk::desk {

@@ -571,7 +571,7 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QSettings::setDefaultFormat(QSettings::IniFormat);
     QApplication::setOrganizationName(QStringLiteral("fair-chalk-test"));
-    fairchalk::desk::loadType();
+    fairchalk::desk::loadLook();
     fairchalk::desk::takeLanguage(QStringLiteral("en"));
     const int failed = RUN_ALL_TESTS();
     QDir(QString::fromUtf8(qgetenv("XDG_CONFIG_HOME"))).removeRecursively();

@@ -10,6 +10,8 @@
 #include <QRegularExpression>
 #include <QSettings>
 
+#include "desk_style.h"
+
 static void initResources() {
     Q_INIT_RESOURCE(desk);
 }  // linked from a static library
@@ -161,7 +163,8 @@ QFont chalked(double pixels, bool bold) {
     return f;
 }
 
-void loadType() {
+void loadLook() {
+    QApplication::setStyle(new DeskStyle);
     initResources();
     QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Regular.otf"));
     QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Bold.otf"));

@@ -37,8 +37,8 @@ constexpr double smallest_type = 11.0;
 QFont type(double pixels, bool bold = false);
 /// The same for what is drawn: who draws scales the painter.
 QFont chalked(double pixels, bool bold = false);
-/// Loads the fonts that ship with the application.
-void loadType();
+/// The style, and the fonts that ship with the application.
+void loadLook();
 
 /// A line as chalk leaves it: a solid core with a dusty edge.
 void chalkLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width = 2.0);

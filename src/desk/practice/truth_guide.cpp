@@ -14,7 +14,7 @@ namespace fairchalk::desk {
 namespace {
 
 constexpr double drawn_times = 24.0;  // angles are drawn so much larger than life
-const QRectF car_box(110, 170, 740, 400), time_box(60, 730, 840, 150);
+const QRectF truth_box(110, 170, 740, 400), time_box(60, 730, 840, 150);
 
 using Kind = practice::Mishap::Kind;
 
@@ -43,7 +43,7 @@ std::vector<Place> TruthGuide::places() const {
     if (!told_) return out;
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));
-        const QPointF at = wheelOf(car_box, w);
+        const QPointF at = wheelOf(truth_box, w);
         out.push_back({q(std::string(name_of(w))), QRectF(at.x() - 90, at.y() - 34, 180, 68),
                        q(words::wheel(w)),
                        tr("believed %1, truly %2")
@@ -191,7 +191,7 @@ void TruthGuide::act(const QString& id) {
 void TruthGuide::drawWheel(QPainter& p, Wheel w) const {
     const Chalk& c = Chalk::now();
     const auto i = static_cast<std::size_t>(index_of(w));
-    const QPointF at = wheelOf(car_box, w);
+    const QPointF at = wheelOf(truth_box, w);
     const double in = side_of(w) == Side::left ? 1.0 : -1.0;  // toe in points to the car's middle
     const auto tip = [&](double deg, double length) {
         const double a = in * std::clamp(deg * drawn_times, -70.0, 70.0) * 3.14159265 / 180;
@@ -285,7 +285,7 @@ void TruthGuide::drawTimeline(QPainter& p, const QRectF& box) const {
 
 void TruthGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
-    drawCar(p, car_box);
+    drawCar(p, truth_box);
     if (!told_) {
         drawText(p, {60, 60, 840, 40}, Qt::AlignCenter,
                  tr("What you believe stands on the floor; what is, is not told yet."), 16, c.chalk);
