@@ -594,8 +594,20 @@ von oben</translation>
       <translation>%1: Wo das genügt, bleibt dies: %2.</translation>
     </message>
     <message>
-      <source>%1; the rod runs %2 the axle, with a %3-hand thread at its outer end</source>
-      <translation>%1; die Stange läuft %2 der Achse, mit einem Gewinde nach %3 am äußeren Ende</translation>
+      <source>%1; the rod runs ahead of the axle, with a left-hand thread at its outer end</source>
+      <translation>%1; die Stange läuft vor der Achse, mit einem Linksgewinde am äußeren Ende</translation>
+    </message>
+    <message>
+      <source>%1; the rod runs ahead of the axle, with a right-hand thread at its outer end</source>
+      <translation>%1; die Stange läuft vor der Achse, mit einem Rechtsgewinde am äußeren Ende</translation>
+    </message>
+    <message>
+      <source>%1; the rod runs behind the axle, with a left-hand thread at its outer end</source>
+      <translation>%1; die Stange läuft hinter der Achse, mit einem Linksgewinde am äußeren Ende</translation>
+    </message>
+    <message>
+      <source>%1; the rod runs behind the axle, with a right-hand thread at its outer end</source>
+      <translation>%1; die Stange läuft hinter der Achse, mit einem Rechtsgewinde am äußeren Ende</translation>
     </message>
     <message numerus="yes">
       <source>%n cautions of this stage were read; they stand on every print</source>
@@ -4350,8 +4362,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nichts wurde eingegeben. Etwa so: {2} oder {3}.</translation>
     </message>
     <message>
-      <source>Nothing yet: three readings on one wheel give its toe to the string.</source>
-      <translation>Noch nichts: Drei Ablesungen an einem Rad ergeben seine Spur zur Schnur.</translation>
+      <source>Nothing yet. Once it is read, this tells:</source>
+      <translation>Noch nichts. Ist es abgelesen, sagt dies:</translation>
     </message>
     <message>
       <source>Nothing: what has moved by more than its ± is news.</source>
@@ -7334,6 +7346,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Was ist jetzt lose?</translation>
     </message>
     <message>
+      <source>What is read waits for this to be told: %1. Lines (Ctrl+5).</source>
+      <translation>Was abgelesen ist, wartet darauf, dass dies gesagt wird: %1. Linien (Strg+5).</translation>
+    </message>
+    <message>
       <source>What is said here is undone in every reading taken with it, those already taken too.</source>
       <translation>Was hier gesagt wird, wird in jeder damit genommenen Ablesung berichtigt, auch in den schon genommenen.</translation>
     </message>
@@ -8061,10 +8077,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>gegen sein Ziel</translation>
     </message>
     <message>
-      <source>ahead of</source>
-      <translation>vor</translation>
-    </message>
-    <message>
       <source>ahead of the axle</source>
       <translation>vor der Achse</translation>
     </message>
@@ -8355,10 +8367,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>begin this practice</source>
       <translation>diese Übung beginnen</translation>
-    </message>
-    <message>
-      <source>behind</source>
-      <translation>hinter</translation>
     </message>
     <message>
       <source>behind the axle</source>
@@ -11991,6 +11999,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>wheels up</source>
       <translation>Räder in der Luft</translation>
+    </message>
+    <message>
+      <source>wheels' angles drawn ×%1</source>
+      <translation>Winkel der Räder ×%1 gezeichnet</translation>
     </message>
     <message>
       <source>wheels' angles drawn ×%1, strings ×%2</source>

@@ -594,8 +594,20 @@ from above</translation>
       <translation>%1: where that is enough, this stays: %2.</translation>
     </message>
     <message>
-      <source>%1; the rod runs %2 the axle, with a %3-hand thread at its outer end</source>
-      <translation>%1; the rod runs %2 the axle, with a %3-hand thread at its outer end</translation>
+      <source>%1; the rod runs ahead of the axle, with a left-hand thread at its outer end</source>
+      <translation>%1; the rod runs ahead of the axle, with a left-hand thread at its outer end</translation>
+    </message>
+    <message>
+      <source>%1; the rod runs ahead of the axle, with a right-hand thread at its outer end</source>
+      <translation>%1; the rod runs ahead of the axle, with a right-hand thread at its outer end</translation>
+    </message>
+    <message>
+      <source>%1; the rod runs behind the axle, with a left-hand thread at its outer end</source>
+      <translation>%1; the rod runs behind the axle, with a left-hand thread at its outer end</translation>
+    </message>
+    <message>
+      <source>%1; the rod runs behind the axle, with a right-hand thread at its outer end</source>
+      <translation>%1; the rod runs behind the axle, with a right-hand thread at its outer end</translation>
     </message>
     <message numerus="yes">
       <source>%n cautions of this stage were read; they stand on every print</source>
@@ -4350,8 +4362,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Nothing was typed. Write it like {2} or {3}.</translation>
     </message>
     <message>
-      <source>Nothing yet: three readings on one wheel give its toe to the string.</source>
-      <translation>Nothing yet: three readings on one wheel give its toe to the string.</translation>
+      <source>Nothing yet. Once it is read, this tells:</source>
+      <translation>Nothing yet. Once it is read, this tells:</translation>
     </message>
     <message>
       <source>Nothing: what has moved by more than its ± is news.</source>
@@ -7334,6 +7346,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>What is loose now?</translation>
     </message>
     <message>
+      <source>What is read waits for this to be told: %1. Lines (Ctrl+5).</source>
+      <translation>What is read waits for this to be told: %1. Lines (Ctrl+5).</translation>
+    </message>
+    <message>
       <source>What is said here is undone in every reading taken with it, those already taken too.</source>
       <translation>What is said here is undone in every reading taken with it, those already taken too.</translation>
     </message>
@@ -8061,10 +8077,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>against its target</translation>
     </message>
     <message>
-      <source>ahead of</source>
-      <translation>ahead of</translation>
-    </message>
-    <message>
       <source>ahead of the axle</source>
       <translation>ahead of the axle</translation>
     </message>
@@ -8355,10 +8367,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>begin this practice</source>
       <translation>begin this practice</translation>
-    </message>
-    <message>
-      <source>behind</source>
-      <translation>behind</translation>
     </message>
     <message>
       <source>behind the axle</source>
@@ -11991,6 +11999,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>wheels up</source>
       <translation>wheels up</translation>
+    </message>
+    <message>
+      <source>wheels' angles drawn ×%1</source>
+      <translation>wheels' angles drawn ×%1</translation>
     </message>
     <message>
       <source>wheels' angles drawn ×%1, strings ×%2</source>

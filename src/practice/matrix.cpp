@@ -63,6 +63,7 @@ class Work {
     std::vector<Target> targets_;
     CellJob done_;
     bool slipped_ = false, rear_turned_ = false;
+    int lifted_for_a_slip_ = 0;
     double started_worst_ = 0.0, thrust_range_ = 0.0, steering_range_ = 0.0;
 };
 
@@ -105,7 +106,9 @@ void Work::turn(const Plan& plan) {
             done_.most_turn = std::max(done_.most_turn, std::abs(t.turns));
     }
     slipped_ = slipped_ || slips;
+    const int jackings = job_->work().jackings;
     job_->turn(plan, ways);
+    if (slips) lifted_for_a_slip_ = job_->work().jackings - jackings;
     done_.passes += plan.next == NextStep::test_turn ? 0.5 : 1.0;
 }
 
@@ -293,7 +296,11 @@ CellJob Work::run() {
     const double took = job_->work().minutes({});
     for (auto* e : {&done_.from_start, &done_.from_plan})
         if (*e) (*e)->took = took - (*e)->took;
-    done_.jackings_least = std::min(done_.work.jackings, 1);
+    // What was turned the wrong way on stands is seen on the ground: it is lifted once more by whoever it is.
+    done_.jackings_least = std::min(done_.work.jackings, 1 + lifted_for_a_slip_);
+    if (done_.work.jackings > done_.jackings_least + 1)
+        done_.notes.push_back(cell_.name() + ": lifted " + std::to_string(done_.work.jackings) + " times, " +
+                              std::to_string(done_.jackings_least) + " would do");
     judge_lines(found);
     judge_end(a, all);
     return done_;

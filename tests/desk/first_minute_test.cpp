@@ -63,6 +63,35 @@ TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByBoards) {
     RecordProperty("actions", actions);
 }
 
+TEST_F(FirstMinute, WhatBoardsAreReadForWaitsForTheirSizeAndSaysSo) {
+    open();
+    press(Qt::Key_N, Qt::ControlModifier);
+    line("Grey estate");
+    press(Qt::Key_Down);
+    for (int i = 0; i < 3; ++i) press(Qt::Key_Right);
+    press(Qt::Key_Return);
+    press(Qt::Key_Return);  // begin
+    press(Qt::Key_6, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_TRUE(slateText().contains("Total toe of that axle", Qt::CaseInsensitive))
+        << slateText().toStdString();
+    EXPECT_FALSE(slateText().contains("string")) << "there is none";
+    for (const char* tape : {"1484", "1479", "1462", "1460"}) line(tape);
+    desk->settle();
+    EXPECT_TRUE(window->sayLine().contains("slot to slot")) << window->sayLine().toStdString();
+    EXPECT_TRUE(slateText().contains("slot to slot"));
+    press(Qt::Key_Return);
+    EXPECT_EQ(window->stage(), Stage::lines) << "that is what it waits for";
+    line("600");
+    desk->settle();
+    const AxleAngles& front = desk->answer().now.axles[0];
+    ASSERT_TRUE(front.total_toe.known) << "what was read before counts";
+    EXPECT_NEAR(front.total_toe.value.deg(), std::asin(5.0 / 600.0) * 180 / 3.14159265, 0.01);
+    press(Qt::Key_6, Qt::ControlModifier);
+    EXPECT_TRUE(slateText().contains("front total")) << slateText().toStdString();
+    EXPECT_FALSE(slateText().contains("wheelbase")) << "boards need none";
+}
+
 TEST_F(FirstMinute, AnExampleOnTheCardIsARoundFigureInInchesToo) {
     demo();
     open();

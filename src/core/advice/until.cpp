@@ -89,7 +89,7 @@ std::vector<Followed> followed(const Job& job, const Estimate& e) {
         f.like = blank_reading(spot, lines);
         f.like.value.kind = kind.quantity();
         if (const auto here = readings_at(job, e.round, spot); !here.empty()) {
-            f.like = std::get<Reading>((*job.log)[here.back()].event);
+            f.like = completed(std::get<Reading>((*job.log)[here.back()].event), lines);
             f.read = true;
         }
         f.tool = job.tool(f.like.tool);

@@ -32,9 +32,9 @@ double slope_by_turned(const Network& n, const Observed& o) {
 }  // namespace
 
 void Readings::observe(std::size_t entry, const Round& round) {
-    const Reading& r = std::get<Reading>((*job_.log)[entry].event);
     n_.standing.car = round.car;
     n_.standing.lines = round.lines;
+    const Reading r = completed(std::get<Reading>((*job_.log)[entry].event), round.lines);
     if (auto why = missing_for(r, n_.standing)) {
         n_.unused.push_back({entry, *why});
         return;

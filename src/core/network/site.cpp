@@ -69,6 +69,12 @@ std::optional<Message> missing_for(const Reading& r, const Standing& now) {
     return std::nullopt;
 }
 
+Reading completed(Reading r, const LinesSet& lines) {
+    for (const SizeField& size : rig_of(r.spot.kind).sizes)
+        if (!(r.*size.becomes)) r.*size.becomes = lines.sizes.*size.field;
+    return r;
+}
+
 namespace {
 
 /// Where a level rule from such a string meets the lip of a rim of radius `r`, from its hub at `x`: along the

@@ -32,6 +32,10 @@ struct Recorder final : State<double> {
 /// Why such a reading can't be used as the car and lines stand; nothing where it can.
 std::optional<Message> missing_for(const Reading& r, const Standing& now);
 
+/// The same with the sizes that it does not say as the lines of its round have them: what is told once may be
+/// told after the first reading.
+Reading completed(Reading r, const LinesSet& lines);
+
 /// Off a straightedge whose seat is not in a stated sigma.
 bool lies_as_it_touches(const Reading& r);
 

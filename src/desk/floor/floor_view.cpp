@@ -289,8 +289,8 @@ void FloorView::paintEvent(QPaintEvent*) {
     draw(p, QSizeF(size()) / zoom(), true);
 }
 
-/// Strings and bars where the round has them, and whatever else is set up.
-void FloorView::drawLines(QPainter& p, const Map& m) const {
+/// Strings and bars where the round has them, and whatever else is set up. Whether there are strings.
+bool FloorView::drawLines(QPainter& p, const Map& m) const {
     const Chalk& c = Chalk::now();
     const JobAnalysis& a = desk_.answer();
     std::array<bool, 2> string{};
@@ -338,6 +338,7 @@ void FloorView::drawLines(QPainter& p, const Map& m) const {
     const CarPlan plan{m.left, m.right, m.wheel_top, m.wheel_bottom};
     for (const Rig* rig : rigs_of(desk_.job(), desk_.round(), true))
         if (rig->use == RigUse::toe) drawRigOnFloor(p, *rig, plan, readAxles(desk_.walk()));
+    return string[0] || string[1];
 }
 
 /// Rules from the wheels to the string, and across the car, where one was held.
@@ -519,7 +520,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     const JobAnalysis& a = desk_.answer();
     const double w = size.width(), h = size.height();
     drawGround(p, m, size);
-    drawLines(p, m);
+    const bool strings = drawLines(p, m);
     drawRules(p, m);
     for (Wheel wheel : all_wheels) {
         drawWheel(p, m, wheel);
@@ -529,7 +530,8 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
     p.setPen(c.soft);
     p.setFont(chalked(12));
     writeIn(p, QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight,
-            tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn));
+            strings ? tr("wheels' angles drawn ×%1, strings ×%2").arg(wheels_drawn).arg(strings_drawn)
+                    : tr("wheels' angles drawn ×%1").arg(wheels_drawn));
     if (a.now.thrust.known)
         writeIn(p, QRectF(14, h - 26, 420, 18), Qt::AlignLeft,
                 tr("rear axle runs %1, ±%2")

@@ -70,7 +70,7 @@ class FloorView : public QWidget {
     QPointF spotPoint(const Map& m, const Spot& s) const;
     /// The walk, and what is asked for beside it.
     std::vector<Spot> shown() const;
-    void drawLines(QPainter& p, const Map& m) const;
+    bool drawLines(QPainter& p, const Map& m) const;
     void drawRules(QPainter& p, const Map& m) const;
     void drawLean(QPainter& p, const Map& m, Wheel wheel) const;
     void drawGround(QPainter& p, const Map& m, const QSizeF& size) const;

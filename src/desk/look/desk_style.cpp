@@ -5,6 +5,7 @@
 
 #include <QIconEngine>
 #include <QPainter>
+#include <QPushButton>
 
 #include "chalk.h"
 
@@ -39,6 +40,12 @@ class MoreIcon : public QIconEngine {
 };
 
 }  // namespace
+
+void DeskStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
+                              const QWidget* widget) const {
+    if (element == PE_FrameFocusRect && qobject_cast<const QPushButton*>(widget)) return;
+    QProxyStyle::drawPrimitive(element, option, painter, widget);
+}
 
 QIcon DeskStyle::standardIcon(StandardPixmap which, const QStyleOption* option, const QWidget* widget) const {
     if (which == SP_ToolBarHorizontalExtensionButton) return QIcon(new MoreIcon);

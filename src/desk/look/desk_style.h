@@ -11,6 +11,9 @@ class DeskStyle : public QProxyStyle {
     Q_OBJECT
   public:
     DeskStyle() : QProxyStyle(QStringLiteral("fusion")) {}
+    /// A button shows by its edge that typing goes there: a second frame inside says nothing more.
+    void drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
+                       const QWidget* widget) const override;
     QIcon standardIcon(StandardPixmap which, const QStyleOption* option,
                        const QWidget* widget) const override;
 };

@@ -458,10 +458,14 @@ void LessonGuide::drawRod(QPainter& p, const Task& t, const QRectF& box) const {
     p.drawLine(hub + QPointF(0, -in * 60), hub + QPointF(0, in * 320));
     drawText(p, {hub.x() + 170, hub.y() - 14, 200, 28}, Qt::AlignLeft, tr("front →"), 14, c.soft);
     drawText(p, {box.left(), box.center().y() - 40, 250, 100}, Qt::AlignLeft | Qt::TextWordWrap,
-             tr("%1; the rod runs %2 the axle, with a %3-hand thread at its outer end")
-                 .arg(q(words::wheel(wheel_of(rod))),
-                      rod.rod == RodSide::ahead_of_axle ? tr("ahead of") : tr("behind"),
-                      rod.thread == Thread::right ? tr("right") : tr("left")),
+             (rod.rod == RodSide::ahead_of_axle
+                  ? rod.thread == Thread::right
+                        ? tr("%1; the rod runs ahead of the axle, with a right-hand thread at its outer end")
+                        : tr("%1; the rod runs ahead of the axle, with a left-hand thread at its outer end")
+              : rod.thread == Thread::right
+                  ? tr("%1; the rod runs behind the axle, with a right-hand thread at its outer end")
+                  : tr("%1; the rod runs behind the axle, with a left-hand thread at its outer end"))
+                 .arg(q(words::wheel(wheel_of(rod)))),
              13, c.chalk);
 }
 

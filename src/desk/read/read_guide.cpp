@@ -99,6 +99,7 @@ QString ReadGuide::say() const {
     if (spot_) return q(words::how_to_read(*spot_));
     if (desk_.answerIsCurrent() && a.plan.again)
         return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
+    if (const QString size = waitsFor(desk_); !size.isEmpty()) return size;
     if (desk_.answerIsCurrent() && a.untold) return untold(desk_);
     return tr("This round is read. Enter goes on to what to turn; any spot can be read again.");
 }
@@ -369,15 +370,20 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
     return out;
 }
 
+/// Once all is read: to what it means, or to what it waits for.
+Stage ReadGuide::next() const {
+    return sizes_missing(desk_.lines()).empty() ? Stage::turn : Stage::lines;
+}
+
 std::vector<Act> ReadGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));
-    if (!spot_) out.push_back(goOn(Stage::turn));
+    if (!spot_) out.push_back(goOn(next()));
     return out;
 }
 
 void ReadGuide::act(const QString& id) {
-    if (id == "go-on") return emit stageWanted(Stage::turn);
+    if (id == "go-on") return emit stageWanted(next());
     for (const Doing& d : doings())
         if (d.act.id == id) return d.run(*this);
 }

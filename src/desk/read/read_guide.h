@@ -57,6 +57,7 @@ class ReadGuide : public Guide {
         std::function<void(ReadGuide&)> run;
     };
     std::vector<Doing> doings() const;
+    Stage next() const;
     void holdThere();
     void moveOn();
     std::optional<Spot> nextToRead();

@@ -28,7 +28,18 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
                      "leave it as it is.");
 }
 
+QString waitsFor(const JobDesk& desk) {
+    QStringList sizes;
+    for (std::string_view size : sizes_missing(desk.lines())) sizes << q(words::size(size));
+    return sizes.isEmpty() ? QString()
+                           : QCoreApplication::translate(
+                                 "Slate", "What is read waits for this to be told: %1. Lines (Ctrl+5).")
+                                 .arg(sizes.join(QStringLiteral("; ")));
+}
+
 QString untold(const JobDesk& desk) {
+    // What would tell it may be read already, and wait for a size.
+    if (const QString size = waitsFor(desk); !size.isEmpty()) return size;
     const std::optional<Untold>& u = desk.answer().untold;
     return u ? QCoreApplication::translate("Slate",
                                            "%1: none of the ways chosen tells it. Others do: Lines (Ctrl+5).")
@@ -38,7 +49,7 @@ QString untold(const JobDesk& desk) {
 
 QString waysThatTell(const JobDesk& desk) {
     const std::optional<Untold>& u = desk.answer().untold;
-    if (!u) return {};
+    if (!u || !waitsFor(desk).isEmpty()) return {};
     QStringList ways;
     for (std::string_view rig : u->rigs) ways << inSentence(q(desk.knowledge().rig(rig)->text));
     return QCoreApplication::translate("Slate", "%1 is told by: %2.")
@@ -188,6 +199,9 @@ QString ReadText::before() const {
 /// What is missing for the first of what is asked for and not known.
 QString ReadText::missing() const {
     const JobAnalysis& a = desk_.answer();
+    const Round* now = desk_.job().rounds.empty() ? nullptr : &desk_.job().rounds.back();
+    if (const QString size = waitsFor(desk_); !size.isEmpty() && now && !now->readings.empty())
+        return line(warn(size));
     struct ReasonsGiven {
         Target target;
         const KnownAngle* angle;
@@ -195,11 +209,15 @@ QString ReadText::missing() const {
     std::vector<ReasonsGiven> asked;
     for (const Verdict& v : a.verdicts)
         if (!v.angle.known) asked.push_back({v.target, &v.angle});
+    const auto rigs = rigs_of(desk_.job(), desk_.round(), true);
     if (a.verdicts.empty())
         for (Wheel w : all_wheels) {
             Target toe;
             toe.where = w;
             toe.measure = Measure::toe;
+            // What no way that was chosen tells is not missed.
+            if (std::none_of(rigs.begin(), rigs.end(), [&](const Rig* rig) { return tells(*rig, toe); }))
+                continue;
             if (const KnownAngle& angle = a.now.wheels[index_of(w)].toe; !angle.known)
                 asked.push_back({toe, &angle});
         }
@@ -367,9 +385,17 @@ QString ReadText::angles() const {
         if (both.cross_camber.known) add(tr("camber L − R"), leaning(both.cross_camber));
         if (both.cross_caster.known) add(tr("caster L − R"), leaning(both.cross_caster));
     }
-    out += rows.isEmpty()
-               ? line(soft(tr("Nothing yet: three readings on one wheel give its toe to the string.")))
-               : table(rows);
+    if (rows.isEmpty() && !spot_) {
+        out += line(soft(tr("nothing yet")));
+    } else if (rows.isEmpty()) {
+        out += line(soft(tr("Nothing yet. Once it is read, this tells:")));
+        for (const Rig* rig : rigs_of(desk_.job(), desk_.round(), true)) {
+            const RigItem* item = desk_.knowledge().rig(rig->id);
+            out += line(soft(tr("%1: %2").arg(q(item->text), inSentence(q(item->tells)))));
+        }
+    } else {
+        out += table(rows);
+    }
     if (single)
         out += line(soft(tr("Toes are measured from %1.")
                              .arg(q(words::reference(a.now.chassis_marks ? Reference::chassis_marks

@@ -38,6 +38,8 @@ class ReadText {
 
 /// What none of the chosen ways of measuring tells; and which would.
 QString untold(const JobDesk& desk);
+/// The sizes of what hangs at the car that nobody told: until then its readings tell nothing. Else empty.
+QString waitsFor(const JobDesk& desk);
 QString waysThatTell(const JobDesk& desk);
 
 /// What would settle the verdict that is too close to call.

@@ -107,6 +107,51 @@ TEST(EveryRig, BoardsStandNoTruerThanTheRimsAndStudsAndAScribedTreadDo) {
     EXPECT_NEAR(shown("tread-tape", ReadingId::tread_front, ReadingId::tread_rear, false), total, 0.001);
 }
 
+TEST(EveryRig, ItsSizesMayBeToldAfterItsReadings) {
+    std::mt19937 rng(11);
+    int with_sizes = 0;
+    for (const Rig* rig : all_rigs()) {
+        if (rig->sizes.empty()) continue;
+        ++with_sizes;
+        const SolidCar c = SolidCar::any(rng);
+        const LinesSet told = c.lines({std::string(rig->id)});
+        const auto before = c.log(told, rng, 0, 0);
+        std::vector<Entry> after;
+        for (Entry e : before) {
+            if (auto* lines = std::get_if<LinesSet>(&e.event)) lines->sizes = {};
+            if (auto* r = std::get_if<Reading>(&e.event))
+                for (const SizeField& size : rig_of(r->spot).sizes) (r->*size.becomes).reset();
+            after.push_back(e);
+        }
+        const Estimate untold = solved(after);
+        after.push_back(testing::entry("told", told));
+        const Estimate early = solved(before), late = solved(after);
+        int known = 0;
+        for (Wheel w : all_wheels)
+            for (WheelAngle a : wheel_angles) {
+                const KnownAngle *is = early.find(measure_of(a), w), *then = late.find(measure_of(a), w);
+                if (!is || !is->known) continue;
+                ++known;
+                ASSERT_TRUE(then && then->known) << rig->id << " " << name_of(w) << " " << name_of(a);
+                EXPECT_DOUBLE_EQ(is->value.deg(), then->value.deg()) << rig->id;
+                EXPECT_DOUBLE_EQ(is->sigma.deg(), then->sigma.deg()) << rig->id;
+            }
+        for (Axle axle : both_axles) {
+            const auto i = static_cast<std::size_t>(index_of(axle));
+            const KnownAngle &is = early.axles[i].total_toe, &then = late.axles[i].total_toe;
+            ASSERT_EQ(is.known, then.known) << rig->id;
+            if (!is.known) continue;
+            ++known;
+            EXPECT_DOUBLE_EQ(is.value.deg(), then.value.deg()) << rig->id;
+        }
+        EXPECT_GT(known, 0) << rig->id;
+        if (rig->use == RigUse::toe) {
+            EXPECT_FALSE(untold.unused.empty()) << rig->id << " counts without it";
+        }
+    }
+    EXPECT_GE(with_sizes, 6);
+}
+
 TEST(EveryRig, BoardsBesideLipsKnowTheSameRims) {
     // What half a turn of the wheels told of the rims' run-out is taken off the boards too.
     std::mt19937 rng(6);
