@@ -7993,8 +7993,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Drehmoment</translation>
     </message>
     <message>
-      <source>a total is set on both sides alike, and {0} may not be touched</source>
-      <translation>eine Summe wird auf beiden Seiten gleich gestellt, und {0} darf nicht angerührt werden</translation>
+      <source>a total is set on both sides alike, and one may not be touched ({0})</source>
+      <translation>eine Summe wird auf beiden Seiten gleich eingestellt, und eine davon soll unberührt bleiben ({0})</translation>
     </message>
     <message>
       <source>a total toe</source>
@@ -8389,8 +8389,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>zwischen beiden Armen eines Rades</translation>
     </message>
     <message>
-      <source>beyond the reach of {0}</source>
-      <translation>jenseits dessen, was {0} erreicht</translation>
+      <source>beyond reach ({0})</source>
+      <translation>außer Reichweite ({0})</translation>
     </message>
     <message>
       <source>board</source>
@@ -8765,6 +8765,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>heute fällig</translation>
     </message>
     <message>
+      <source>each</source>
+      <translation>je Rad</translation>
+    </message>
+    <message>
       <source>each dragged {0} ft sideways in a mile ±{1}</source>
       <translation>jedes {0} ft je Meile seitwärts geschleift ±{1}</translation>
     </message>
@@ -9073,8 +9077,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Winkelmesser, gegen die Schwerkraft abgelesen</translation>
     </message>
     <message>
-      <source>give the thread pitch of the rod {0}</source>
-      <translation>die Gewindesteigung der Stange {0} angeben</translation>
+      <source>give the thread pitch of this rod ({0})</source>
+      <translation>die Gewindesteigung dieser Stange angeben ({0})</translation>
     </message>
     <message numerus="yes">
       <source>give up these %n entries</source>
@@ -9095,6 +9099,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>gravity</source>
       <translation>der Schwerkraft</translation>
+    </message>
+    <message>
+      <source>half</source>
+      <translation>halb</translation>
     </message>
     <message>
       <source>half a turn on</source>
@@ -9359,6 +9367,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>it is not given where the {0} bar stands</source>
       <translation>nicht angegeben ist, wo die Stange {0} steht</translation>
+    </message>
+    <message>
+      <source>it is not known yet which way it works ({0}): a test turn or a look tells</source>
+      <translation>noch nicht bekannt, wie herum es wirkt ({0}): eine Probedrehung oder ein Blick sagt es</translation>
     </message>
     <message>
       <source>it is one division off</source>
@@ -9797,12 +9809,12 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>mehr als 2° auf einmal ist mehr als üblich: zuerst seine Stellen neu ablesen</translation>
     </message>
     <message>
-      <source>more than four turns of {0} is more than is usual: first read its spots again</source>
-      <translation>mehr als vier Umdrehungen an {0} sind mehr als üblich: zuerst seine Stellen neu ablesen</translation>
+      <source>more than four turns ({0}): first measure the thread that shows, so that enough of it stays engaged</source>
+      <translation>mehr als vier Umdrehungen ({0}): zuerst das sichtbare Gewinde messen, damit genug davon im Eingriff bleibt</translation>
     </message>
     <message>
-      <source>more than four turns of {0}: first measure the thread that shows, so that enough of it stays engaged</source>
-      <translation>mehr als vier Umdrehungen an {0}: zuerst das sichtbare Gewinde messen, damit genug im Eingriff bleibt</translation>
+      <source>more than four turns is more than is usual ({0}): first read its spots again</source>
+      <translation>mehr als vier Umdrehungen sind mehr als üblich ({0}): zuerst die zugehörigen Stellen neu ablesen</translation>
     </message>
     <message>
       <source>move the angle</source>
@@ -10137,8 +10149,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>ein Vierundsechzigstel</translation>
     </message>
     <message>
-      <source>one step of {0} is more than what is left to turn</source>
-      <translation>ein Schritt von {0} ist mehr, als noch zu drehen ist</translation>
+      <source>one step of it is more than what is left to turn ({0})</source>
+      <translation>ein Schritt davon ist mehr, als noch zu drehen ist ({0})</translation>
     </message>
     <message>
       <source>one third</source>
@@ -10159,6 +10171,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>one's own, then</source>
       <translation>das Eigene, damals</translation>
+    </message>
+    <message>
+      <source>only together</source>
+      <translation>nur zusammen</translation>
     </message>
     <message>
       <source>open another book, or bring in a job as a file</source>
@@ -10203,6 +10219,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>outward</source>
       <translation>nach außen</translation>
+    </message>
+    <message>
+      <source>over</source>
+      <translation>über</translation>
     </message>
     <message>
       <source>over both hubs</source>
@@ -10561,6 +10581,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Ring: vorgefunden   Scheibe: zurückgelassen   ▵ gedreht   ✕ etwas geschah</translation>
     </message>
     <message>
+      <source>road</source>
+      <translation>Straße</translation>
+    </message>
+    <message>
       <source>road, track, wet</source>
       <translation>Straße, Strecke, nass</translation>
     </message>
@@ -10629,8 +10653,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>sagen, wie das Lenkrad auf gerader Straße steht, oder wohin das Auto mit gerade gehaltenem Lenkrad zieht</translation>
     </message>
     <message>
-      <source>say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to turn hangs on it</source>
-      <translation>auf der Karte des Autos angeben, ob die Stange {0} vor oder hinter der Achse läuft: davon hängt ab, wie herum zu drehen ist</translation>
+      <source>say on the car's card whether this rod ({0}) runs ahead of or behind the axle: which way to turn hangs on it</source>
+      <translation>auf der Karte des Autos angeben, ob diese Stange ({0}) vor oder hinter der Achse läuft: davon hängt ab, wie herum zu drehen ist</translation>
     </message>
     <message>
       <source>say what you have</source>
@@ -11429,10 +11453,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Breite über die Naben</translation>
     </message>
     <message>
-      <source>the {0}</source>
-      <translation>{0}</translation>
-    </message>
-    <message>
       <source>the ± holds 19 of 20: as often as that the truth lies inside it</source>
       <translation>das ± gilt in 19 von 20 Fällen: So oft liegt die Wahrheit darin</translation>
     </message>
@@ -12023,10 +12043,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>which spline, which mark</source>
       <translation>welcher Zahn, welche Marke</translation>
-    </message>
-    <message>
-      <source>which way {0} works is not known yet: a test turn or a look tells</source>
-      <translation>noch nicht bekannt, wie herum {0} wirkt: eine Probedrehung oder ein Blick sagt es</translation>
     </message>
     <message>
       <source>which wheel the toe is on</source>

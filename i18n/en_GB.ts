@@ -7993,8 +7993,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>a torque</translation>
     </message>
     <message>
-      <source>a total is set on both sides alike, and {0} may not be touched</source>
-      <translation>a total is set on both sides alike, and {0} may not be touched</translation>
+      <source>a total is set on both sides alike, and one may not be touched ({0})</source>
+      <translation>a total is set on both sides alike, and one may not be touched ({0})</translation>
     </message>
     <message>
       <source>a total toe</source>
@@ -8389,8 +8389,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>between both arms of a wheel</translation>
     </message>
     <message>
-      <source>beyond the reach of {0}</source>
-      <translation>beyond the reach of {0}</translation>
+      <source>beyond reach ({0})</source>
+      <translation>beyond reach ({0})</translation>
     </message>
     <message>
       <source>board</source>
@@ -8765,6 +8765,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>due today</translation>
     </message>
     <message>
+      <source>each</source>
+      <translation>each</translation>
+    </message>
+    <message>
       <source>each dragged {0} ft sideways in a mile ±{1}</source>
       <translation>each dragged {0} ft sideways in a mile ±{1}</translation>
     </message>
@@ -9073,8 +9077,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>gauges read against gravity</translation>
     </message>
     <message>
-      <source>give the thread pitch of the rod {0}</source>
-      <translation>give the thread pitch of the rod {0}</translation>
+      <source>give the thread pitch of this rod ({0})</source>
+      <translation>give the thread pitch of this rod ({0})</translation>
     </message>
     <message numerus="yes">
       <source>give up these %n entries</source>
@@ -9095,6 +9099,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>gravity</source>
       <translation>gravity</translation>
+    </message>
+    <message>
+      <source>half</source>
+      <translation>half</translation>
     </message>
     <message>
       <source>half a turn on</source>
@@ -9359,6 +9367,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>it is not given where the {0} bar stands</source>
       <translation>it is not given where the {0} bar stands</translation>
+    </message>
+    <message>
+      <source>it is not known yet which way it works ({0}): a test turn or a look tells</source>
+      <translation>it is not known yet which way it works ({0}): a test turn or a look tells</translation>
     </message>
     <message>
       <source>it is one division off</source>
@@ -9797,12 +9809,12 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>more than 2° at once is more than is usual: first read its spots again</translation>
     </message>
     <message>
-      <source>more than four turns of {0} is more than is usual: first read its spots again</source>
-      <translation>more than four turns of {0} is more than is usual: first read its spots again</translation>
+      <source>more than four turns ({0}): first measure the thread that shows, so that enough of it stays engaged</source>
+      <translation>more than four turns ({0}): first measure the thread that shows, so that enough of it stays engaged</translation>
     </message>
     <message>
-      <source>more than four turns of {0}: first measure the thread that shows, so that enough of it stays engaged</source>
-      <translation>more than four turns of {0}: first measure the thread that shows, so that enough of it stays engaged</translation>
+      <source>more than four turns is more than is usual ({0}): first read its spots again</source>
+      <translation>more than four turns is more than is usual ({0}): first read its spots again</translation>
     </message>
     <message>
       <source>move the angle</source>
@@ -10137,8 +10149,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>one sixty-fourth</translation>
     </message>
     <message>
-      <source>one step of {0} is more than what is left to turn</source>
-      <translation>one step of {0} is more than what is left to turn</translation>
+      <source>one step of it is more than what is left to turn ({0})</source>
+      <translation>one step of it is more than what is left to turn ({0})</translation>
     </message>
     <message>
       <source>one third</source>
@@ -10159,6 +10171,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>one's own, then</source>
       <translation>one's own, then</translation>
+    </message>
+    <message>
+      <source>only together</source>
+      <translation>only together</translation>
     </message>
     <message>
       <source>open another book, or bring in a job as a file</source>
@@ -10203,6 +10219,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>outward</source>
       <translation>outward</translation>
+    </message>
+    <message>
+      <source>over</source>
+      <translation>over</translation>
     </message>
     <message>
       <source>over both hubs</source>
@@ -10561,6 +10581,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>ring: found   disc: left   ▵ turned   ✕ something happened</translation>
     </message>
     <message>
+      <source>road</source>
+      <translation>road</translation>
+    </message>
+    <message>
       <source>road, track, wet</source>
       <translation>road, track, wet</translation>
     </message>
@@ -10629,8 +10653,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>say how the wheel sits on a straight road, or which way the car drifts with it held level</translation>
     </message>
     <message>
-      <source>say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to turn hangs on it</source>
-      <translation>say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to turn hangs on it</translation>
+      <source>say on the car's card whether this rod ({0}) runs ahead of or behind the axle: which way to turn hangs on it</source>
+      <translation>say on the car's card whether this rod ({0}) runs ahead of or behind the axle: which way to turn hangs on it</translation>
     </message>
     <message>
       <source>say what you have</source>
@@ -11429,10 +11453,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>the width over the hubs</translation>
     </message>
     <message>
-      <source>the {0}</source>
-      <translation>the {0}</translation>
-    </message>
-    <message>
       <source>the ± holds 19 of 20: as often as that the truth lies inside it</source>
       <translation>the ± holds 19 of 20: as often as that the truth lies inside it</translation>
     </message>
@@ -12023,10 +12043,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>which spline, which mark</source>
       <translation>which spline, which mark</translation>
-    </message>
-    <message>
-      <source>which way {0} works is not known yet: a test turn or a look tells</source>
-      <translation>which way {0} works is not known yet: a test turn or a look tells</translation>
     </message>
     <message>
       <source>which wheel the toe is on</source>

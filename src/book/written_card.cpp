@@ -179,7 +179,7 @@ void WrittenCard::add_note(const std::string& note) {
 
 std::string WrittenCard::set_up() const {
     const Json* in_use = at({"setup_in_use"});
-    return in_use && in_use->is_string() ? in_use->get<std::string>() : "road";
+    return in_use && in_use->is_string() ? in_use->get<std::string>() : usual_set_up;
 }
 
 std::vector<std::string> WrittenCard::set_ups() const {

@@ -19,6 +19,9 @@ struct Meant {
     bool serves(Wheel w, WheelAngle angle) const;
 };
 
+/// The set-up of a card that names none.
+inline constexpr const char* usual_set_up = "road";
+
 /// A car's card as it was written: what was typed in its own terms, and names that this version does not
 /// know. It is edited by what is meant, never by where that stands.
 class WrittenCard {

@@ -472,7 +472,7 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
                             {"why", words::sentence(plan.as_far_as->why)},
                             {"truly_inside", plan.as_far_as->truly_inside},
                             {"settle", plan.as_far_as->tool ? Json(plan.as_far_as->tool->name) : Json()},
-                            {"say", words::as_far_as(*plan.as_far_as)}};
+                            {"say", words::as_far_as(*plan.as_far_as, car)}};
     }
     for (const Until& u : a.until) {
         Json j = {{"adjuster", u.adjuster}};

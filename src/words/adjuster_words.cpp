@@ -349,7 +349,7 @@ std::string watch(const Watch& w, const CarCard& car, const Show& how) {
     return {};
 }
 
-std::string as_far_as(const AsFarAs& far) {
+std::string as_far_as(const AsFarAs& far, const CarCard& car) {
     std::string left;
     for (const Target& t : far.left) {
         if (!left.empty()) left += tr(", ");
@@ -358,7 +358,7 @@ std::string as_far_as(const AsFarAs& far) {
     std::string out =
         fill(TR_NOOP("This is as far as it goes. Not inside for certain: {0}; {1}. That all is inside "
                      "nevertheless: {2}."),
-             {left, sentence(far.why), chance(far.truly_inside)});
+             {left, sentence(far.why, car), chance(far.truly_inside)});
     if (far.tool) out += " " + fill(TR_NOOP("A finer tool could call it: {0}."), {tool(far.tool->name)});
     return out;
 }
@@ -395,13 +395,9 @@ std::string measure_of(const CarAngle& t) {
 }
 
 std::string unreachable(const Unreachable& what, const CarCard& car, const Show& how) {
-    // By its name, not by what the job file calls it.
-    Message why = what.why;
-    const bool reaches = why.code == Code::plan_out_of_range || why.code == Code::plan_steps_too_coarse;
-    if (reaches)
-        for (std::string& arg : why.args)
-            arg = fill(TR_NOOP("the {0}"), {with_first(adjuster(car, arg), std::tolower)});
-    std::string out = to_begin(measure_of(what.target)) + ": " + sentence(why) + ".";
+    const bool reaches =
+        what.why.code == Code::plan_out_of_range || what.why.code == Code::plan_steps_too_coarse;
+    std::string out = to_begin(measure_of(what.target)) + ": " + sentence(what.why, car) + ".";
     if (what.best.known) {
         out +=
             " " + fill(reaches ? TR_NOOP("The nearest is {0} ±{1}.") : TR_NOOP("It comes out at {0} ±{1}."),
@@ -409,8 +405,9 @@ std::string unreachable(const Unreachable& what, const CarCard& car, const Show&
     }
     for (const GivesWay& g : what.costs)
         out +=
-            " " + fill(why.code == Code::plan_given_up ? TR_NOOP("Having it would take {0} from {2} to {1}.")
-                                                       : TR_NOOP("For it, {0} comes to {1} instead of {2}."),
+            " " + fill(what.why.code == Code::plan_given_up
+                           ? TR_NOOP("Having it would take {0} from {2} to {1}.")
+                           : TR_NOOP("For it, {0} comes to {1} instead of {2}."),
                        {measure_of(g.target), shown(g.target, g.with, how), shown(g.target, g.without, how)});
     return out;
 }

@@ -150,9 +150,8 @@ const char* source_text(Code code) {
                 "link sets the steering wheel");
         case Code::wheel_needs_direction:
             return TR_NOOP(
-                "say on the car's card whether the rod {0} runs ahead of or behind the axle: which way to "
-                "turn "
-                "hangs on it");
+                "say on the car's card whether this rod ({0}) runs ahead of or behind the axle: which way to "
+                "turn hangs on it");
         case Code::wheel_straight:
             return TR_NOOP("the steering wheel is as straight as it will get");
         case Code::wheel_large:
@@ -209,13 +208,13 @@ const char* source_text(Code code) {
         case Code::plan_no_adjuster:
             return TR_NOOP("no adjuster");
         case Code::plan_way_unknown:
-            return TR_NOOP("which way {0} works is not known yet: a test turn or a look tells");
+            return TR_NOOP("it is not known yet which way it works ({0}): a test turn or a look tells");
         case Code::plan_pitch_unknown:
-            return TR_NOOP("give the thread pitch of the rod {0}");
+            return TR_NOOP("give the thread pitch of this rod ({0})");
         case Code::plan_out_of_range:
-            return TR_NOOP("beyond the reach of {0}");
+            return TR_NOOP("beyond reach ({0})");
         case Code::plan_steps_too_coarse:
-            return TR_NOOP("one step of {0} is more than what is left to turn");
+            return TR_NOOP("one step of it is more than what is left to turn ({0})");
         case Code::plan_left_out:
             return TR_NOOP("left out of this plan");
         case Code::plan_given_up:
@@ -223,7 +222,7 @@ const char* source_text(Code code) {
         case Code::plan_unknown_angle:
             return TR_NOOP("{0} has not been measured");
         case Code::plan_sides_alike:
-            return TR_NOOP("a total is set on both sides alike, and {0} may not be touched");
+            return TR_NOOP("a total is set on both sides alike, and one may not be touched ({0})");
         case Code::plan_nothing_gained:
             return TR_NOOP("what there is to turn does not bring it nearer");
         case Code::plan_same_again:
@@ -232,10 +231,10 @@ const char* source_text(Code code) {
             return TR_NOOP(
                 "it lies too near an edge for these readings, and neither turning nor reading on tells");
         case Code::again_large_turn:
-            return TR_NOOP("more than four turns of {0} is more than is usual: first read its spots again");
+            return TR_NOOP("more than four turns is more than is usual ({0}): first read its spots again");
         case Code::again_thread:
             return TR_NOOP(
-                "more than four turns of {0}: first measure the thread that shows, so that enough of it "
+                "more than four turns ({0}): first measure the thread that shows, so that enough of it "
                 "stays engaged");
         case Code::again_large_angle:
             return TR_NOOP("more than 2° at once is more than is usual: first read its spots again");
@@ -279,6 +278,13 @@ const char* source_text(Code code) {
             return TR_NOOP("“{0}” is longer than its span of {1}");
     }
     return "";
+}
+
+std::string sentence(const Message& m, const CarCard& car) {
+    Message named = m;
+    for (std::string& arg : named.args)
+        if (car.place_of(arg) >= 0) arg = adjuster(car, arg);
+    return sentence(named);
 }
 
 std::string sentence(const Message& m) {

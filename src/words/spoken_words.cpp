@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <charconv>
+#include <span>
 #include <sstream>
 #include <utility>
 
@@ -61,8 +62,15 @@ constexpr std::array spelled = {
 
 }  // namespace
 
-std::string as_typed(const Quantity& kept) {
-    const std::string& text = kept.text;
+namespace {
+
+constexpr const char* words_of_readings[] = {TR_NOOP("strong"), TR_NOOP("weak"), TR_NOOP("deg"),
+                                             TR_NOOP("less"), TR_NOOP("flats")};
+constexpr const char* words_of_targets[] = {TR_NOOP("deg"),  TR_NOOP("each"), TR_NOOP("total"),
+                                            TR_NOOP("half"), TR_NOOP("over"), TR_NOOP("minus"),
+                                            TR_NOOP("plus")};
+
+std::string in_language_of_user(const std::string& text, std::span<const char* const> known) {
     std::string out;
     std::size_t at = 0;
     bool after_number = false;
@@ -79,8 +87,7 @@ std::string as_typed(const Quantity& kept) {
         else if (piece == "turn" || piece == "turns")
             piece = piece == "turn" ? sayings().turn : sayings().turns;
         else
-            for (const char* word :
-                 {TR_NOOP("strong"), TR_NOOP("weak"), TR_NOOP("deg"), TR_NOOP("less"), TR_NOOP("flats")})
+            for (const char* word : known)
                 if (piece == word) {
                     piece = tr(word);
                     break;
@@ -89,6 +96,16 @@ std::string as_typed(const Quantity& kept) {
         after_number = token.kind == notation::TokenKind::number;
     }
     return out + text.substr(std::min(at, text.size()));
+}
+
+}  // namespace
+
+std::string as_typed(const Quantity& kept) {
+    return in_language_of_user(kept.text, words_of_readings);
+}
+
+std::string target_as_typed(const std::string& kept) {
+    return in_language_of_user(kept, words_of_targets);
 }
 
 std::string spoken(const std::string& value) {

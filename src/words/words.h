@@ -23,12 +23,16 @@ Knowledge in_language(Knowledge knowledge);
 
 /// One sentence for a message of the core. Never more than one line.
 std::string sentence(const Message& message);
+/// The same of a car: its adjusters by their names, not by what the job file calls them.
+std::string sentence(const Message& message, const CarCard& car);
 
 /// The source text of a code, for tests and translators.
 const char* source_text(Code code);
 
 /// What was typed, as it is kept in English, in the user's language: `99,5 mm reichlich`.
 std::string as_typed(const Quantity& kept);
+/// The same of what a card aims at: `0°08' Vorspur ±0°15', je Rad`.
+std::string target_as_typed(const std::string& kept);
 /// A typed or shown value as one says it: "two and nine sixteenths inches strong".
 std::string spoken(const std::string& value);
 /// What was kept, as it was understood: "two and nine sixteenths inches, kept; left front, front lip".
@@ -83,7 +87,7 @@ std::string moved_along(const MovedAlong& m, const Show& how = {});
 /// What to look at under the car.
 std::string look(const Look& look, const CarCard& car);
 /// Where it ends short, and why; what would settle it.
-std::string as_far_as(const AsFarAs& far);
+std::string as_far_as(const AsFarAs& far, const CarCard& car);
 /// The ± that is said of it: 95 %, in whole divisions, never surer than the tool can show.
 double sure_to(const Until& u);
 /// `1/8 turn moves it 0.3 mm`

@@ -90,6 +90,37 @@ TEST_F(FirstMinute, WhatBoardsAreReadForWaitsForTheirSizeAndSaysSo) {
     press(Qt::Key_6, Qt::ControlModifier);
     EXPECT_TRUE(slateText().contains("front total")) << slateText().toStdString();
     EXPECT_FALSE(slateText().contains("wheelbase")) << "boards need none";
+    // On to the locked nut: what comes next is the button that stands out.
+    const auto stands_out = [&] {
+        for (const QPushButton* b : window->slate().findChildren<QPushButton*>())
+            if (b->isVisibleTo(&window->slate()) && b->objectName() == "main") return b->accessibleName();
+        return QString();
+    };
+    press(Qt::Key_Return);
+    press(Qt::Key_7, Qt::AltModifier);
+    line("0°05' in ±0°08'");
+    press(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    press(Qt::Key_1, Qt::AltModifier);  // it runs behind the axle
+    desk->settle();
+    ASSERT_EQ(desk->answer().plan.next, NextStep::turn);
+    press(Qt::Key_F2);
+    desk->settle();
+    EXPECT_EQ(stands_out(), "Go on: Read");
+    press(Qt::Key_Return);
+    for (const char* tape : {"1483", "1480"}) line(tape);
+    desk->settle();
+    EXPECT_FALSE(slateText().contains("checks +")) << "what has no number here has its name";
+    press(Qt::Key_Return);
+    press(Qt::Key_F4);
+    line("the customer waits");
+    press(Qt::Key_Return, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_EQ(stands_out(), "Lock what was turned");
+    press(Qt::Key_5, Qt::AltModifier);
+    press(Qt::Key_F2);
+    desk->settle();
+    EXPECT_TRUE(slateText().contains("Nothing is loose")) << slateText().toStdString();
 }
 
 TEST_F(FirstMinute, AnExampleOnTheCardIsARoundFigureInInchesToo) {

@@ -67,6 +67,11 @@ struct LeftInEnglish : LanguageTest {
                 "rule|string|readings?|turns?|known|yet|what|which|axle|toe|camber|caster|gauge)\\b"),
             QRegularExpression::CaseInsensitiveOption);
         for (const QString& own : theirs) text.remove(own, Qt::CaseInsensitive);
+        if (desk->hasJob())
+            for (const Adjuster& a : desk->car().adjusters) {
+                EXPECT_FALSE(text.contains(QString::fromStdString(a.id)))
+                    << where << " shows a name of the file: " << text.toStdString();
+            }
         text.replace(markup, QStringLiteral(" "));
         if (english.match(text).hasMatch() && found.insert(text).second)
             ADD_FAILURE() << where << ": " << text.toStdString();
@@ -143,6 +148,46 @@ TEST_F(LeftInEnglish, NothingOfANewCarByAnyWayOfMeasuringNorOfWhatIsSaidToASlip)
             key(Qt::Key_Delete);
         }
     }
+}
+
+TEST_F(LeftInEnglish, NothingOfTheFirstPassOnACarOfWhichNothingIsKnown) {
+    takeLanguage(QStringLiteral("de"));
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Wagen");
+    theirs << "Wagen";
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob());
+    LinesSet l = desk->lines();
+    l.rigs = {"toe-boards"};
+    desk->setLines(l);
+    window->setStage(Stage::read);
+    for (const char* tape : {"1484", "1479", "1462", "1460"}) enter(tape);
+    desk->settle();
+    lookAtAll("read, and waiting");
+    l.sizes.board_span = Length::from_mm(600);
+    desk->setLines(l);
+    desk->settle();
+    lookAtAll("read");
+    window->setStage(Stage::turn);
+    key(Qt::Key_7, Qt::AltModifier);  // say what is aimed at
+    EXPECT_TRUE(slateText().contains("Straße")) << slateText().toStdString();
+    enter("0°05' Vorspur ±0°08' je Rad");
+    desk->settle();
+    EXPECT_TRUE(slateText().contains("0°05' Vorspur ±0°08' je Rad")) << slateText().toStdString();
+    lookAtAll("card");
+    key(Qt::Key_PageUp);
+    enter("0°05' Vorspur ±0°08'");
+    desk->settle();
+    window->showPage({});
+    desk->settle();
+    ASSERT_EQ(desk->answer().plan.next, NextStep::look);
+    lookAtAll("to look under the car");
+    key(Qt::Key_1, Qt::AltModifier);  // looked: behind the axle
+    desk->settle();
+    lookAtAll("to turn");
+    window->showPage({PageId::lock});
+    lookAtAll("to lock");
 }
 
 TEST_F(LeftInEnglish, NothingOfThePracticeFloor) {

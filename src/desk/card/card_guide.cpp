@@ -114,7 +114,7 @@ QString CardGuide::valueOf(const book::WrittenCard& card, const CardItem& i) con
                           : !i.device.empty() ? card.of_adjuster(i.device, i.path)
                                               : card.at(i.path);
     if (i.type == Type::shims) return v ? q(book::text_of_shims(*v)) : QString();
-    if (i.id == "setup") return q(card.set_up());
+    if (i.id == "setup") return setUpName(card.set_up());
     if (!v) return {};
     std::string s = v->is_string() ? v->get<std::string>() : v->dump();
     for (const auto& [value, name] : i.choices)
@@ -123,7 +123,8 @@ QString CardGuide::valueOf(const book::WrittenCard& card, const CardItem& i) con
 }
 
 QString CardGuide::shownOf(const book::WrittenCard& card, const CardItem& i) const {
-    return inUnits(i, valueOf(card, i));
+    const QString value = valueOf(card, i);
+    return i.type == Type::target ? q(words::target_as_typed(value.toStdString())) : inUnits(i, value);
 }
 
 /// A length in the units that are shown; what is none, and a thread's pitch, as it is written.

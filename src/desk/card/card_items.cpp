@@ -188,8 +188,16 @@ CardGroup steeringGroup() {
     return g;
 }
 
+}  // namespace
+
+QString setUpName(const std::string& name) {
+    return name == book::usual_set_up ? tr("road") : q(name);
+}
+
+namespace {
+
 CardGroup targetsGroup(const std::string& s) {
-    CardGroup g{"targets", tr("Set-up: %1").arg(q(s)), QRectF(40, 725, 430, 168), {}};
+    CardGroup g{"targets", tr("Set-up: %1").arg(setUpName(s)), QRectF(40, 725, 430, 168), {}};
     g.items.push_back(text("setup", tr("set-up in use"), {"setup_in_use"}, tr("road, track, wet")));
     for (Axle a : both_axles)
         for (const char* m : {"toe", "camber", "caster", "cross_camber", "cross_caster"}) {

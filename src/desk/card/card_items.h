@@ -35,6 +35,9 @@ struct CardGroup {
     std::vector<CardItem> items;
 };
 
+/// As it was named; the usual one in the language of the window.
+QString setUpName(const std::string& name);
+
 /// All that this card is asked, in the order in which it is walked.
 std::vector<CardGroup> card_groups(const book::WrittenCard& written, const CarCard& car);
 

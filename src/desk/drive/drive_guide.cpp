@@ -297,7 +297,7 @@ QString DriveGuide::body() const {
         out += line(text);
     }
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
-        out += head(tr("The wheel only")) + wheelWords(desk_.wheelOnly(), how_);
+        out += head(tr("The wheel only")) + wheelWords(desk_.wheelOnly(), desk_.car(), how_);
     out += head(tr("Then")) + line(tr("A straight flat road, hands light: is the wheel level, does it pull? "
                                       "Then bumps; then as hard as "
                                       "the car will be used; and the tires for some weeks."));

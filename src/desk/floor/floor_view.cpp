@@ -472,6 +472,35 @@ void FloorView::drawWheel(QPainter& p, const Map& m, Wheel wheel) const {
     p.restore();
 }
 
+/// Words on the floor, what runs there ends at them.
+void FloorView::sayOver(QPainter& p, const QRectF& at, int flags, const QString& says) const {
+    const QFontMetricsF metrics(p.font());
+    const double wide = std::min(at.width(), metrics.horizontalAdvance(says)), tall = metrics.height();
+    const double top = (flags & Qt::AlignBottom) ? at.bottom() - tall : at.top();
+    p.fillRect(QRectF(at.left() - 3, top, wide + 6, tall), Chalk::now().floor);
+    writeIn(p, at, flags, says);
+}
+
+/// What both wheels of an axle have together, between them, where neither is known by itself.
+void FloorView::drawTotal(QPainter& p, const Map& m, Axle axle) const {
+    const AxleAngles& both = desk_.answer().now.axles[index_of(axle)];
+    const auto& wheels = desk_.answer().now.wheels;
+    if (!both.total_toe.known || wheels[index_of(wheel_at(axle, Side::left))].toe.known ||
+        wheels[index_of(wheel_at(axle, Side::right))].toe.known)
+        return;
+    const Chalk& c = Chalk::now();
+    const QRectF text(m.axle(axle) - 34, m.middle + 14, 250, 38);
+    p.setFont(chalked(12));
+    p.setPen(c.soft);
+    sayOver(p, text, Qt::AlignLeft | Qt::AlignTop,
+            axle == Axle::front ? tr("front total") : tr("rear total"));
+    p.setFont(chalked(15, true));
+    p.setPen(c.chalk);
+    sayOver(
+        p, text, Qt::AlignLeft | Qt::AlignBottom,
+        q(show_toe(both.total_toe.value, how_) + "  ±" + show_plus_minus(both.total_toe.plus_minus(), how_)));
+}
+
 /// The words beside it, toward the middle of the car.
 void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
     const Chalk& c = Chalk::now();
@@ -489,7 +518,7 @@ void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
                      .arg(q(fairchalk::show(angles.caster.value, how_)),
                           q(show_plus_minus(angles.caster.plus_minus(), how_)));
     const double below = leans.isEmpty() ? 0 : 4 + 17.0 * static_cast<double>(leans.size());
-    const QRectF text(at.x() - 44, top ? at.y() + 26 : at.y() - 66 - below, 250, 42);
+    const QRectF text(at.x() - 34, top ? at.y() + 26 : at.y() - 66 - below, 250, 42);
     p.setFont(chalked(13));
     p.setPen(c.chalk);
     writeIn(p, QRectF(text.left(), text.bottom() + 4, 250, below), Qt::AlignLeft | Qt::AlignTop,
@@ -508,10 +537,13 @@ void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
         QStringList numbers;
         for (const Spot& s : angles.toe.needs)
             if (s.wheel && *s.wheel == wheel) numbers << desk_.number(s);
-        says =
-            numbers.isEmpty() ? tr("not known yet") : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
+        const bool total =
+            desk_.answer().now.axles[index_of(axle_of(wheel))].total_toe.known && numbers.isEmpty();
+        says = total               ? tr("only together")
+               : numbers.isEmpty() ? tr("not known yet")
+                                   : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
     }
-    writeIn(p, text, Qt::AlignLeft | Qt::AlignBottom, says);
+    sayOver(p, text, Qt::AlignLeft | Qt::AlignBottom, says);
 }
 
 void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
@@ -527,6 +559,7 @@ void FloorView::draw(QPainter& p, const QSizeF& size, bool) const {
         drawLean(p, m, wheel);
         drawWords(p, m, wheel);
     }
+    for (Axle axle : both_axles) drawTotal(p, m, axle);
     p.setPen(c.soft);
     p.setFont(chalked(12));
     writeIn(p, QRectF(w - 330, h - 26, 316, 18), Qt::AlignRight,

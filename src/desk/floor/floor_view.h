@@ -75,6 +75,8 @@ class FloorView : public QWidget {
     void drawLean(QPainter& p, const Map& m, Wheel wheel) const;
     void drawGround(QPainter& p, const Map& m, const QSizeF& size) const;
     void drawWheel(QPainter& p, const Map& m, Wheel wheel) const;
+    void sayOver(QPainter& p, const QRectF& at, int flags, const QString& says) const;
+    void drawTotal(QPainter& p, const Map& m, Axle axle) const;
     void drawWords(QPainter& p, const Map& m, Wheel wheel) const;
     double stringAt(const Map& m, Side side, double x) const;
     void place();

@@ -98,7 +98,7 @@ QString ReadGuide::say() const {
         return tr("%1 Ctrl+7 goes on.").arg(q(words::can_wait(static_cast<int>(a.can_wait.size()))));
     if (spot_) return q(words::how_to_read(*spot_));
     if (desk_.answerIsCurrent() && a.plan.again)
-        return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
+        return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     if (const QString size = waitsFor(desk_); !size.isEmpty()) return size;
     if (desk_.answerIsCurrent() && a.untold) return untold(desk_);
     return tr("This round is read. Enter goes on to what to turn; any spot can be read again.");

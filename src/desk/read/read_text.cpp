@@ -56,6 +56,16 @@ QString waysThatTell(const JobDesk& desk) {
         .arg(q(words::to_begin(words::measure_of(u->target))), ways.join(QStringLiteral("; ")));
 }
 
+namespace {
+
+/// What is no part of this round's walk has no number.
+QString numberOrName(const JobDesk& desk, const Spot& s) {
+    const QString number = desk.number(s);
+    return number == QStringLiteral("+") ? q(words::spot(s)) : number;
+}
+
+}  // namespace
+
 QString ReadText::text() const {
     QString out = contradictions() + squaring() + bars() + agreements();
     if (spot_) out += besides(*spot_);
@@ -158,7 +168,7 @@ QString ReadText::unchecked() const {
     QStringList alone;
     for (const Check& c : desk_.answer().now.checks)
         if (std::isinf(c.detectable)) {
-            const QString n = desk_.number(std::get<Reading>(desk_.log()[c.entry].event).spot);
+            const QString n = numberOrName(desk_, std::get<Reading>(desk_.log()[c.entry].event).spot);
             if (!alone.contains(n)) alone << n;
         }
     if (alone.isEmpty()) return {};
@@ -230,11 +240,7 @@ QString ReadText::missing() const {
             angle->needs.empty() ? unread_for(desk_.job(), desk_.round(), target) : angle->needs;
         if (spots.empty()) continue;
         QStringList names;
-        for (const Spot& s : spots) {
-            // What is no part of this round's walk has no number.
-            const QString number = desk_.number(s);
-            names << (number == QStringLiteral("+") ? q(words::spot(s)) : number);
-        }
+        for (const Spot& s : spots) names << numberOrName(desk_, s);
         return line(
             soft(tr("%1 is known after %2.")
                      .arg(q(words::to_begin(words::measure_of(target))), names.join(QStringLiteral(" · ")))));

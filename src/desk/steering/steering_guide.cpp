@@ -350,7 +350,7 @@ bool keepsToe(Angle change) {
 }
 }  // namespace
 
-QString wheelWords(const WheelOnly& w, const Show& how) {
+QString wheelWords(const WheelOnly& w, const CarCard& car, const Show& how) {
     QString out;
     if (w.drives > 0)
         out += line(QObject::tr("The wheel now: ⟨b⟩%1⟨/b⟩ %2")
@@ -377,8 +377,8 @@ QString wheelWords(const WheelOnly& w, const Show& how) {
                              .arg(q(show(abs(w.toe_after), how)),
                                   w.toe_after.deg() > 0 ? QObject::tr("in") : QObject::tr("out"))));
     if (w.why)
-        out += line(w.why.code == Code::wheel_straight ? q(words::sentence(w.why))
-                                                       : warn(q(words::sentence(w.why))));
+        out += line(w.why.code == Code::wheel_straight ? q(words::sentence(w.why, car))
+                                                       : warn(q(words::sentence(w.why, car))));
     return out;
 }
 
@@ -472,7 +472,7 @@ void WheelGuide::act(const QString& id) {
 
 QString WheelGuide::body() const {
     const WheelOnly& w = desk_.wheelOnly();
-    QString out = wheelWords(w, how_);
+    QString out = wheelWords(w, desk_.car(), how_);
     for (const auto& [id, turns] : w.turns) {
         const Adjuster* rod = desk_.car().adjuster(id);
         out += head(q(words::adjuster(*rod)));

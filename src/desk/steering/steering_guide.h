@@ -70,6 +70,6 @@ class WheelGuide : public DrawnGuide {
 };
 
 /// What the posterior of the wheel says, in lines for the Slate.
-QString wheelWords(const WheelOnly& w, const Show& how);
+QString wheelWords(const WheelOnly& w, const CarCard& car, const Show& how);
 
 }  // namespace fairchalk::desk

@@ -5,6 +5,7 @@
 
 #include <QCoreApplication>
 
+#include "card/card_items.h"
 #include "look/html.h"
 #include "words/words.h"
 
@@ -69,7 +70,8 @@ std::vector<PlanOffer> plan_offers(const JobDesk& desk) {
     }
     const book::WrittenCard card = desk.writtenCard();
     for (const std::string& name : card.set_ups())
-        if (name != card.set_up()) out.push_back({tr("change over to %1").arg(q(name)), {}, name, false});
+        if (name != card.set_up())
+            out.push_back({tr("change over to %1").arg(setUpName(name)), {}, name, false});
     return out;
 }
 

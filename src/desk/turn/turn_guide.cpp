@@ -100,7 +100,8 @@ QString TurnGuide::say() const {
         return tr("Not known yet which way it works: turn so much, read %n spots again, and it is.",
                   "Not known yet which way it works: turn so much, read one spot again, and it is.",
                   static_cast<int>(a.plan.remeasure.size()));
-    if (a.plan.again) return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why))));
+    if (a.plan.again)
+        return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     // What stays outside whatever is turned.
     if (!a.plan.turns.empty()) {
         const QString stays =
@@ -127,7 +128,7 @@ QString TurnGuide::say() const {
                          .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))))
                    : tr("Nothing to turn on this plan. %1 stays outside: Alt+4 chooses another plan.")
                          .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))));
-    if (a.plan.as_far_as) return q(words::as_far_as(*a.plan.as_far_as));
+    if (a.plan.as_far_as) return q(words::as_far_as(*a.plan.as_far_as, desk_.car()));
     if (a.plan.next == NextStep::done && !a.verdicts.empty())
         return tr(
             "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "
@@ -233,12 +234,19 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     if (a.plan.as_far_as && desk_.answerIsCurrent())
         add(keys::shop_note, "shop-note", tr("The record, and a note for the shop"),
             [](TurnGuide& g) { emit g.pageWanted({PageId::record}); });
-    if (turned_unlocked(desk_.job()))
-        add(keys::lock, "lock", tr("Lock what was turned"),
-            [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); });
+    // Once nothing is left to turn, the nuts come next, and then the road.
+    const bool finished = desk_.answerIsCurrent() && a.plan.turns.empty() && !turned &&
+                          (a.plan.next == NextStep::done || a.plan.next == NextStep::as_far_as);
+    const bool loose = turned_unlocked(desk_.job());
+    if (loose)
+        add(
+            keys::lock, "lock", tr("Lock what was turned"),
+            [](TurnGuide& g) { emit g.pageWanted({PageId::lock}); }, finished);
     if (!watched_from(desk_).empty())
         add(keys::stick, "stick", tr("Do the tires stick? A test …"),
             [](TurnGuide& g) { emit g.asks(new StickQuestion(g.desk_)); });
+    if (finished && !loose)
+        out.push_back({goOn(Stage::drive), [](TurnGuide& g) { emit g.stageWanted(Stage::drive); }});
     if (turned) out.push_back({goOn(Stage::read), [](TurnGuide& g) { emit g.stageWanted(Stage::read); }});
     if (!watched_from(desk_).empty())
         add(keys::watch, "watch", tr("While turning …"),

@@ -3,6 +3,8 @@
 
 #include <algorithm>
 
+#include <QFontMetricsF>
+
 #include "look/chalk.h"
 #include "look/html.h"
 #include "read/read_text.h"
@@ -34,12 +36,12 @@ QString TurnText::warnings() const {
         if (plan.look) out += line(soft(tr("Or look: %1").arg(q(words::look(*plan.look, desk_.car())))));
     }
     if (plan.as_far_as)
-        out += head(tr("As far as it goes")) + line(warn(q(words::as_far_as(*plan.as_far_as))));
+        out += head(tr("As far as it goes")) + line(warn(q(words::as_far_as(*plan.as_far_as, desk_.car()))));
     if (plan.again) {
         QStringList numbers;
         for (const Spot& s : a.read) numbers << desk_.number(s);
         out += head(tr("Read again before anything else")) +
-               line(warn(q(words::to_begin(words::sentence(plan.again->why)))));
+               line(warn(q(words::to_begin(words::sentence(plan.again->why, desk_.car())))));
         if (!numbers.isEmpty())
             out += line(tr("Spots %1 (Ctrl+6).").arg(numbers.join(QStringLiteral(" · "))));
     }
@@ -73,6 +75,12 @@ QString TurnText::until() const {
         return whole.left(whole.lastIndexOf(QLatin1Char(' ')));
     };
     const auto unit = [](const Until& u) { return q(to_division(0.0, u.kind, u.division)).section(' ', -1); };
+    // No word of a place is broken, in whatever language.
+    const QFontMetricsF metrics(chalked(14));
+    double longest = 64.0;
+    for (const Until& u : a.until)
+        for (const QString& word : q(words::spot_short(u.spot)).split(QLatin1Char(' ')))
+            longest = std::max(longest, metrics.horizontalAdvance(word) + 6.0);
     QString rows;
     std::string last;
     int of_this = 0;
@@ -88,11 +96,11 @@ QString TurnText::until() const {
             of_this = 0;
         }
         if (++of_this > 2) continue;
-        rows += row(
-            cell(soft(desk_.number(u.spot)), 18) + cell(q(words::spot_short(u.spot)), 64) +
-            cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)), 114) +
-            cell(number(u, u.then), 66) +
-            cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
+        rows += row(cell(soft(desk_.number(u.spot)), 18) + cell(q(words::spot_short(u.spot)), longest) +
+                    cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)),
+                         178.0 - longest) +
+                    cell(number(u, u.then), 66) +
+                    cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
     }
     return head(tr("Turn until it shows")) + table(rows) +
            line(soft(

@@ -284,7 +284,7 @@ void TurnView::drawBeforeAfter(QPainter& p, const QRectF& box, const PlannedTurn
     p.drawLine(QPointF(l, sy - 36), QPointF(l + w, sy - 36));
     p.setFont(chalked(13));
     p.setPen(c.soft);
-    writeIn(p, QRectF(l, sy - 26, 90, 20), Qt::AlignLeft, tr("%1 now").arg(name));
+    writeIn(p, QRectF(l, sy - 26, 82, 20), Qt::AlignLeft, tr("%1 now").arg(name));
     writeIn(p, QRectF(l, sy + 2, 70, 20), Qt::AlignLeft, tr("after"));
     p.setFont(chalked(14, true));
     p.setPen(c.chalk);

@@ -228,8 +228,7 @@ TEST(Plan, SaysWhatTheNearestCostsTheOtherAngles) {
     EXPECT_LT(u.costs[0].with.value.deg(), 4.3) << "more comes out in front than behind";
     EXPECT_NEAR(u.costs[0].without.value.deg(), 4.5, 0.05);
     const std::string say = words::unreachable(u, j.car);
-    EXPECT_TRUE(say.starts_with("Left front camber: beyond the reach of the left front upper-arm shims."))
-        << say;
+    EXPECT_TRUE(say.starts_with("Left front camber: beyond reach (Left front upper-arm shims).")) << say;
     EXPECT_NE(say.find("The nearest is "), std::string::npos) << say;
     EXPECT_NE(say.find("For it, left front caster comes to "), std::string::npos) << say;
 }
