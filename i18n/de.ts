@@ -2850,6 +2850,10 @@ Mit Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQLi
       <translation>Weiter: %1</translation>
     </message>
     <message>
+      <source>Go on: the car's card</source>
+      <translation>Weiter: die Karte des Autos</translation>
+    </message>
+    <message>
       <source>Go round a car with a rule, strings or boards, and type what you read. The strings need not be square.
 It says each wheel's angle with its ±, which reading is wrong, what to turn, how far and which way.
 The vehicle's manual, local rules and qualified technicians come first.</source>
@@ -7350,6 +7354,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Was abgelesen ist, wartet darauf, dass dies gesagt wird: %1. Linien (Strg+5).</translation>
     </message>
     <message>
+      <source>What is read waits: %1. The car's card (Ctrl+I).</source>
+      <translation>Was abgelesen ist, wartet: %1. Die Karte des Autos (Strg+I).</translation>
+    </message>
+    <message>
       <source>What is said here is undone in every reading taken with it, those already taken too.</source>
       <translation>Was hier gesagt wird, wird in jeder damit genommenen Ablesung berichtigt, auch in den schon genommenen.</translation>
     </message>
@@ -9045,10 +9053,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>vorn →</translation>
     </message>
     <message>
-      <source>front-axle</source>
-      <translation>Vorderachse</translation>
-    </message>
-    <message>
       <source>full tank, driver 75 kg</source>
       <translation>voller Tank, Fahrer 75 kg</translation>
     </message>
@@ -10483,10 +10487,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>rear {0}</source>
       <translation>hinten: {0}</translation>
-    </message>
-    <message>
-      <source>rear-axle</source>
-      <translation>Hinterachse</translation>
     </message>
     <message>
       <source>rearward</source>

@@ -2850,6 +2850,10 @@ With Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQL
       <translation>Go on: %1</translation>
     </message>
     <message>
+      <source>Go on: the car's card</source>
+      <translation>Go on: the car's card</translation>
+    </message>
+    <message>
       <source>Go round a car with a rule, strings or boards, and type what you read. The strings need not be square.
 It says each wheel's angle with its ±, which reading is wrong, what to turn, how far and which way.
 The vehicle's manual, local rules and qualified technicians come first.</source>
@@ -7350,6 +7354,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>What is read waits for this to be told: %1. Lines (Ctrl+5).</translation>
     </message>
     <message>
+      <source>What is read waits: %1. The car's card (Ctrl+I).</source>
+      <translation>What is read waits: %1. The car's card (Ctrl+I).</translation>
+    </message>
+    <message>
       <source>What is said here is undone in every reading taken with it, those already taken too.</source>
       <translation>What is said here is undone in every reading taken with it, those already taken too.</translation>
     </message>
@@ -9045,10 +9053,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>front →</translation>
     </message>
     <message>
-      <source>front-axle</source>
-      <translation>front-axle</translation>
-    </message>
-    <message>
       <source>full tank, driver 75 kg</source>
       <translation>full tank, driver 75 kg</translation>
     </message>
@@ -10483,10 +10487,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>rear {0}</source>
       <translation>rear {0}</translation>
-    </message>
-    <message>
-      <source>rear-axle</source>
-      <translation>rear-axle</translation>
     </message>
     <message>
       <source>rearward</source>

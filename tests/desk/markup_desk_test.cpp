@@ -25,8 +25,8 @@ struct MarkupTest : DeskTest {
     }
     void TearDown() override { ::close(watch); }
     bool opened() const {
-        char events[4096];
-        return ::read(watch, events, sizeof events) > 0;
+        char keys_and_clicks[4096];
+        return ::read(watch, keys_and_clicks, sizeof keys_and_clicks) > 0;
     }
     /// Every string of a job that is free text, markup.
     void spoil(book::Json& j, const std::string& under = {}) {

@@ -106,7 +106,13 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
         for (ReadingId taped : asked.taped[static_cast<std::size_t>(a)])
             n.add(Unknown::mid_width, place_of_width(a, index_of(taped)), 1.6);
     }
-    for (int w : asked.gauge) n.add(Unknown::camber, w, 0.0);
+    for (int w : asked.gauge) {
+        // A swing tells no camber, and depends on it hardly: any that there is.
+        if (asked.cambers.contains(w))
+            n.add(Unknown::camber, w, 0.0);
+        else
+            n.with_prior(Unknown::camber, w, 0.0, any_camber_sigma);
+    }
     for (int w : asked.sweep) {
         n.add(Unknown::caster, w, 3.0 * one_degree);
         n.with_prior(Unknown::sai, w, sai_prior_deg * one_degree, sai_prior_sigma_deg * one_degree);

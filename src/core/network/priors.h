@@ -9,7 +9,8 @@ namespace fairchalk {
 /// What the readings of a job ask the estimate to know, beside what every job does.
 NetworkNeeds needs_of(const Job& job, int last);
 
-inline constexpr double any_toe_sigma = 1.5 * one_degree;  ///< of a wheel whose toe nobody knows
+inline constexpr double any_camber_sigma = 3.5 * one_degree;  ///< of a wheel whose camber nobody reads
+inline constexpr double any_toe_sigma = 1.5 * one_degree;     ///< of a wheel whose toe nobody knows
 
 /// The unknowns as the car was found, with what is believed of them before anything is read.
 void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNeeds& asked);

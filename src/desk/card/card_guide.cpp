@@ -54,14 +54,18 @@ void CardGuide::enter() {
     item_ = 0;
     pictures_.reset();
     if (begins_at_.isEmpty()) return;
-    chosen_ = begins_at_;
+    // A place, and what is asked there: `front-axle:rim_span`; else the first that is not told yet.
+    chosen_ = begins_at_.section(QLatin1Char(':'), 0, 0);
+    const QString asked = begins_at_.section(QLatin1Char(':'), 1);
     const auto g = group();
     const book::WrittenCard card = desk_.writtenCard();
-    for (int i = 0; g && i < static_cast<int>(g->items.size()); ++i)
-        if (valueOf(card, g->items[static_cast<std::size_t>(i)]).isEmpty()) {
+    for (int i = 0; g && i < static_cast<int>(g->items.size()); ++i) {
+        const CardItem& one = g->items[static_cast<std::size_t>(i)];
+        if (asked.isEmpty() ? valueOf(card, one).isEmpty() : one.id == asked) {
             item_ = i;
             break;
         }
+    }
 }
 
 void CardGuide::choose(const QString& place) {

@@ -79,7 +79,7 @@ void addAxles(std::vector<CardGroup>& out) {
     for (Axle a : {Axle::rear, Axle::front}) {
         const std::string axle(name_of(a));
         const bool front = a == Axle::front;
-        CardGroup g{front ? tr("front-axle") : tr("rear-axle"),
+        CardGroup g{front ? QStringLiteral("front-axle") : QStringLiteral("rear-axle"),
                     front ? tr("Front axle") : tr("Rear axle"),
                     QRectF(front ? 486 : 322, 330, 152, 190),
                     {}};

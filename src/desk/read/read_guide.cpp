@@ -99,7 +99,7 @@ QString ReadGuide::say() const {
     if (spot_) return q(words::how_to_read(*spot_));
     if (desk_.answerIsCurrent() && a.plan.again)
         return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
-    if (const QString size = waitsFor(desk_); !size.isEmpty()) return size;
+    if (const auto waits = waitsFor(desk_)) return waits->says;
     if (desk_.answerIsCurrent() && a.untold) return untold(desk_);
     return tr("This round is read. Enter goes on to what to turn; any spot can be read again.");
 }
@@ -370,20 +370,23 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
     return out;
 }
 
-/// Once all is read: to what it means, or to what it waits for.
-Stage ReadGuide::next() const {
-    return sizes_missing(desk_.lines()).empty() ? Stage::turn : Stage::lines;
-}
-
 std::vector<Act> ReadGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));
-    if (!spot_) out.push_back(goOn(next()));
+    if (spot_) return out;
+    // Once all is read: to what it means, or to what it waits for.
+    const auto waits = waitsFor(desk_);
+    if (waits && !waits->card.isEmpty())
+        out.push_back({QStringLiteral("card"), tr("Go on: the car's card"), true, false, Act::enter});
+    else
+        out.push_back(goOn(waits ? Stage::lines : Stage::turn));
     return out;
 }
 
 void ReadGuide::act(const QString& id) {
-    if (id == "go-on") return emit stageWanted(next());
+    const auto waits = waitsFor(desk_);
+    if (id == "go-on") return emit stageWanted(waits ? Stage::lines : Stage::turn);
+    if (id == "card" && waits) return emit pageWanted({PageId::card, waits->card});
     for (const Doing& d : doings())
         if (d.act.id == id) return d.run(*this);
 }

@@ -57,7 +57,6 @@ class ReadGuide : public Guide {
         std::function<void(ReadGuide&)> run;
     };
     std::vector<Doing> doings() const;
-    Stage next() const;
     void holdThere();
     void moveOn();
     std::optional<Spot> nextToRead();

@@ -28,18 +28,35 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
                      "leave it as it is.");
 }
 
-QString waitsFor(const JobDesk& desk) {
+std::optional<Waits> waitsFor(const JobDesk& desk) {
+    const Job& job = desk.job();
+    if (job.rounds.empty() || job.rounds.back().readings.empty()) return std::nullopt;
     QStringList sizes;
     for (std::string_view size : sizes_missing(desk.lines())) sizes << q(words::size(size));
-    return sizes.isEmpty() ? QString()
-                           : QCoreApplication::translate(
-                                 "Slate", "What is read waits for this to be told: %1. Lines (Ctrl+5).")
-                                 .arg(sizes.join(QStringLiteral("; ")));
+    if (!sizes.isEmpty())
+        return Waits{QCoreApplication::translate(
+                         "Slate", "What is read waits for this to be told: %1. Lines (Ctrl+5).")
+                         .arg(sizes.join(QStringLiteral("; "))),
+                     {}};
+    const auto& read = job.rounds.back().readings;
+    for (const Unused& u : desk.answer().now.unused) {
+        const bool wheelbase = u.why.code == Code::why_needs_wheelbase;
+        if ((!wheelbase && u.why.code != Code::why_needs_rim_span) ||
+            std::find(read.begin(), read.end(), u.entry) == read.end())
+            continue;
+        return Waits{QCoreApplication::translate("Slate", "What is read waits: %1. The car's card (Ctrl+I).")
+                         .arg(q(words::sentence(u.why))),
+                     wheelbase                       ? QStringLiteral("body:wheelbase")
+                     : u.why.args.front() == "front" ? QStringLiteral("front-axle:rim_span")
+
+                                                     : QStringLiteral("rear-axle:rim_span")};
+    }
+    return std::nullopt;
 }
 
 QString untold(const JobDesk& desk) {
     // What would tell it may be read already, and wait for a size.
-    if (const QString size = waitsFor(desk); !size.isEmpty()) return size;
+    if (const auto waits = waitsFor(desk)) return waits->says;
     const std::optional<Untold>& u = desk.answer().untold;
     return u ? QCoreApplication::translate("Slate",
                                            "%1: none of the ways chosen tells it. Others do: Lines (Ctrl+5).")
@@ -49,7 +66,7 @@ QString untold(const JobDesk& desk) {
 
 QString waysThatTell(const JobDesk& desk) {
     const std::optional<Untold>& u = desk.answer().untold;
-    if (!u || !waitsFor(desk).isEmpty()) return {};
+    if (!u || waitsFor(desk)) return {};
     QStringList ways;
     for (std::string_view rig : u->rigs) ways << inSentence(q(desk.knowledge().rig(rig)->text));
     return QCoreApplication::translate("Slate", "%1 is told by: %2.")
@@ -209,9 +226,7 @@ QString ReadText::before() const {
 /// What is missing for the first of what is asked for and not known.
 QString ReadText::missing() const {
     const JobAnalysis& a = desk_.answer();
-    const Round* now = desk_.job().rounds.empty() ? nullptr : &desk_.job().rounds.back();
-    if (const QString size = waitsFor(desk_); !size.isEmpty() && now && !now->readings.empty())
-        return line(warn(size));
+    if (const auto waits = waitsFor(desk_)) return line(warn(waits->says));
     struct ReasonsGiven {
         Target target;
         const KnownAngle* angle;

@@ -38,8 +38,13 @@ class ReadText {
 
 /// What none of the chosen ways of measuring tells; and which would.
 QString untold(const JobDesk& desk);
-/// The sizes of what hangs at the car that nobody told: until then its readings tell nothing. Else empty.
-QString waitsFor(const JobDesk& desk);
+/// What readings that were taken wait for, and until then tell nothing: a size of what hangs at the car, or
+/// of the car.
+struct Waits {
+    QString says;
+    QString card;  ///< the place of the car's card where it is told; empty: on Lines
+};
+std::optional<Waits> waitsFor(const JobDesk& desk);
 QString waysThatTell(const JobDesk& desk);
 
 /// What would settle the verdict that is too close to call.

@@ -107,6 +107,34 @@ TEST(EveryRig, BoardsStandNoTruerThanTheRimsAndStudsAndAScribedTreadDo) {
     EXPECT_NEAR(shown("tread-tape", ReadingId::tread_front, ReadingId::tread_rear, false), total, 0.001);
 }
 
+TEST(EveryRig, OfCasterTellsItByItself) {
+    int rigs = 0;
+    for (const Rig* rig : all_rigs()) {
+        if (rig->use != RigUse::caster) continue;
+        ++rigs;
+        // A gauge's own scale reckons with small angles: that much is the gauge's.
+        const double scale = rig->own_scale ? 0.4 : 0.0;
+        int held = 0, of = 0;
+        std::mt19937 rng(23);
+        for (int n = 0; n < 40; ++n) {
+            const SolidCar c = SolidCar::any(rng);
+            const Estimate e = solved(c.log(c.lines({std::string(rig->id)}), rng, 0, 0));
+            for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+                const WheelAngles& a = e.wheels[static_cast<std::size_t>(index_of(w))];
+                ASSERT_TRUE(a.caster.known) << rig->id << ": " << static_cast<int>(a.caster.why.code);
+                const double off = std::abs(a.caster.value.deg() - c.caster[index_of(w)]);
+                held += off <= a.caster.plus_minus().deg() + scale;
+                ++of;
+                EXPECT_LT(off, 4.5 * a.caster.sigma.deg() + scale) << rig->id;
+                if (!a.camber.known) continue;
+                EXPECT_LT(std::abs(a.camber.value.deg() - c.camber[index_of(w)]), 4.5 * a.camber.sigma.deg());
+            }
+        }
+        EXPECT_GE(held, of * 9 / 10) << rig->id;
+    }
+    EXPECT_GE(rigs, 6);
+}
+
 TEST(EveryRig, ItsSizesMayBeToldAfterItsReadings) {
     std::mt19937 rng(11);
     int with_sizes = 0;

@@ -26,7 +26,9 @@ class CamberSwing final : public Predicted<CamberSwing> {
     }
     std::vector<Lack> needs(const Reading&) const override { return {Lack::turned, Lack::from}; }
     void ask(const Reading& r, const CarCard& car, NetworkNeeds& needs) const override {
-        ask_for_lean(r, car, needs, true, false);
+        // What the gauge showed before it was zeroed is gone: the camber is not told.
+        ask_for_lean(r, car, needs, false, true);
+        needs.gauge.insert(index_of(*r.spot.wheel));
     }
     double in_base(const Reading& r, const Tool* tool) const override {
         const bool left = side_of(*r.spot.wheel) == Side::left;
