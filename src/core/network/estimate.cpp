@@ -21,7 +21,10 @@ NetworkNeeds needs_up_to(const Job& job, int last, std::size_t end) {
     for (std::size_t i = 0; i < end; ++i)
         if (const AnglesCarried* c = std::get_if<AnglesCarried>(&(*job.log)[i].event); c && job.live(i))
             for (int w = 0; w < 4; ++w) {
-                if (c->wheels[static_cast<std::size_t>(w)][1]) out.gauge.insert(w);
+                if (c->wheels[static_cast<std::size_t>(w)][1]) {
+                    out.gauge.insert(w);
+                    out.swung.erase(w);  // what is carried over tells it
+                }
                 if (c->wheels[static_cast<std::size_t>(w)][2]) out.sweep.insert(w);
             }
     return out;

@@ -108,10 +108,10 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
     }
     for (int w : asked.gauge) {
         // A swing tells no camber, and depends on it hardly: any that there is.
-        if (asked.cambers.contains(w))
-            n.add(Unknown::camber, w, 0.0);
-        else
+        if (asked.swung.contains(w) && !asked.cambers.contains(w))
             n.with_prior(Unknown::camber, w, 0.0, any_camber_sigma);
+        else
+            n.add(Unknown::camber, w, 0.0);
     }
     for (int w : asked.sweep) {
         n.add(Unknown::caster, w, 3.0 * one_degree);

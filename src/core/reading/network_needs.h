@@ -14,6 +14,7 @@ namespace fairchalk {
 /// (`ReadingKind::ask`).
 struct NetworkNeeds {
     std::set<int> gauge, sweep, plumb, seats;          ///< wheels; plumb: `place_of_plumb`
+    std::set<int> swung;                               ///< wheels where only a difference of leans was read
     std::set<int> lines;                               ///< beside the strings: `place_of_line`
     std::map<int, std::set<bool>> rims, cambers;       ///< wheels, as they stood and half a turn on
     std::map<std::string, std::set<int>> lean, tapes;  ///< tools: as camber and reversed; by axle

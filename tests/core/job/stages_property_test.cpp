@@ -53,7 +53,7 @@ FloorSolved solved_floor(const std::vector<Entry>& log) {
 }
 
 TEST(FloorProperties, TheLevelLineMayHangAnywhereAndBeReadInAnyOrder) {
-    rc::check("line and order", [] {
+    EXPECT_TRUE(rc::check("line and order", [] {
         std::vector<Reading> readings;
         for (const Spot& s : floor_spots())
             readings.push_back(height_reading(s, between(150, 250), between(0.2, 2)));
@@ -65,11 +65,11 @@ TEST(FloorProperties, TheLevelLineMayHangAnywhereAndBeReadInAnyOrder) {
         RC_ASSERT(a.known && b.known);
         for (std::size_t w = 0; w < 4; ++w) RC_ASSERT(std::abs((a.heights[w] - b.heights[w]).mm()) < 1e-6);
         RC_ASSERT((a.covariance - b.covariance).norm() < 1e-12);
-    });
+    }));
 }
 
 TEST(FloorProperties, AMirroredFloorMirrorsItsCorrections) {
-    rc::check("mirror", [] {
+    EXPECT_TRUE(rc::check("mirror", [] {
         FloorSolved f, m;
         f.known = m.known = true;
         for (std::size_t w = 0; w < 4; ++w) f.heights[w] = Length::from_mm(between(-30, 30));
@@ -83,11 +83,11 @@ TEST(FloorProperties, AMirroredFloorMirrorsItsCorrections) {
         }
         RC_ASSERT(std::abs(a.caster.deg() - b.caster.deg()) < 1e-12);
         RC_ASSERT(std::abs(a.twist.mm() + b.twist.mm()) < 1e-9);
-    });
+    }));
 }
 
 TEST(FloorProperties, LegsAndALineTellTheSameFloor) {
-    rc::check("legs or line", [] {
+    EXPECT_TRUE(rc::check("legs or line", [] {
         std::array<double, 4> h{};
         for (double& v : h) v = between(-20, 20);
         const auto at = [&](Wheel w) { return h[static_cast<std::size_t>(index_of(w))]; };
@@ -99,11 +99,11 @@ TEST(FloorProperties, LegsAndALineTellTheSameFloor) {
         for (std::size_t w = 0; w < 4; ++w) RC_ASSERT(std::abs((a.heights[w] - b.heights[w]).mm()) < 1e-6);
         RC_ASSERT(std::abs(b.misclosure->mm()) < 1e-9);
         RC_ASSERT(!b.alarm);
-    });
+    }));
 }
 
 TEST(FloorProperties, TilesNeverLeaveMoreThanHalfATileAndNoneUnderTheHighest) {
-    rc::check("tiles", [] {
+    EXPECT_TRUE(rc::check("tiles", [] {
         FloorSolved f;
         f.known = true;
         for (Length& l : f.heights) l = Length::from_mm(between(-25, 25));
@@ -115,11 +115,11 @@ TEST(FloorProperties, TilesNeverLeaveMoreThanHalfATileAndNoneUnderTheHighest) {
         for (const Length& l : plan.left) lo = std::min(lo, l.mm()), hi = std::max(hi, l.mm());
         RC_ASSERT(hi - lo <= thickness + 1e-9);
         RC_ASSERT(*std::min_element(plan.under.begin(), plan.under.end()) >= 0);
-    });
+    }));
 }
 
 TEST(DoubtProperties, WhatIsOfferedIsUsualAndNothingUsualIsQuestioned) {
-    rc::check("doubts", [] {
+    EXPECT_TRUE(rc::check("doubts", [] {
         const auto what = static_cast<Bounded>(*rc::gen::inRange(0, static_cast<int>(Bounded::torque) + 1));
         const bool pressure = what == Bounded::pressure, torque = what == Bounded::torque;
         const bool angle = what == Bounded::wheel_off;
@@ -143,11 +143,11 @@ TEST(DoubtProperties, WhatIsOfferedIsUsualAndNothingUsualIsQuestioned) {
             RC_ASSERT(again.has_value());
             RC_ASSERT(!doubt_of(what, *again, meant).has_value());
         }
-    });
+    }));
 }
 
 TEST(LooseProperties, TheListIsWhatASimpleLedgerSays) {
-    rc::check("ledger", [] {
+    EXPECT_TRUE(rc::check("ledger", [] {
         std::vector<Entry> log = {entry("car", CarEdit{testing::card_of({})})};
         std::map<std::string, PartState> ledger;
         const int n = *rc::gen::inRange(0, 30);
@@ -163,11 +163,11 @@ TEST(LooseProperties, TheListIsWhatASimpleLedgerSays) {
         std::map<std::string, PartState> list;
         for (const PartTouched& p : loose_list(job_of(log))) RC_ASSERT(list.emplace(p.part, p.state).second);
         RC_ASSERT(list == ledger);
-    });
+    }));
 }
 
 TEST(StalenessProperties, AFactIsStaleExactlyWhenTheTableSpoiledItAndNothingMendedIt) {
-    rc::check("model", [] {
+    EXPECT_TRUE(rc::check("model", [] {
         CarCard card = testing::card_of({});
         card.no_springs = *rc::gen::arbitrary<bool>();
         std::vector<Entry> log = {entry("car", CarEdit{card})};
@@ -189,11 +189,11 @@ TEST(StalenessProperties, AFactIsStaleExactlyWhenTheTableSpoiledItAndNothingMend
         }
         const Job job = job_of(log);
         for (Fact f : all_facts) RC_ASSERT(spoiled_since(job, f, 0).has_value() == stale[f]);
-    });
+    }));
 }
 
 TEST(WheelOnlyProperties, MirroredCarsTurnMirrored) {
-    rc::check("mirror", [] {
+    EXPECT_TRUE(rc::check("mirror", [] {
         const auto rods = *rc::gen::arbitrary<bool>() ? RodSide::behind_axle : RodSide::ahead_of_axle;
         const double off = between(-20, 20);
         const auto plan = [&](double deg) {
@@ -215,11 +215,11 @@ TEST(WheelOnlyProperties, MirroredCarsTurnMirrored) {
             RC_ASSERT(std::abs(a.turns[i].second + b.turns[i].second) <=
                       0.125 + 1e-9);  // the median is on a grid
         if (a.turns.size() == 2) RC_ASSERT(a.turns[0].second * a.turns[1].second < 0);
-    });
+    }));
 }
 
 TEST(CornerProperties, AllCornersAsOnTheCardAreNeverRemarkedOn) {
-    rc::check("as the card", [] {
+    EXPECT_TRUE(rc::check("as the card", [] {
         CarCard card = testing::card_of({});
         for (auto& v : card.heights.at) v = between(200, 500);
         card.heights.tolerance = between(1, 20);
@@ -233,11 +233,11 @@ TEST(CornerProperties, AllCornersAsOnTheCardAreNeverRemarkedOn) {
         const RideCheck c = ride_check_of(job_of(log), ReadingId::ride_height);
         RC_ASSERT(c.complete());
         RC_ASSERT(c.findings.empty());  // all the same amount, within the tolerance
-    });
+    }));
 }
 
 TEST(StageProperties, StagesAndChecksNeverThrowOnAnyLog) {
-    rc::check("any log", [] {
+    EXPECT_TRUE(rc::check("any log", [] {
         std::vector<Entry> log;
         const int n = *rc::gen::inRange(0, 25);
         for (int i = 0; i < n; ++i) {
@@ -294,7 +294,7 @@ TEST(StageProperties, StagesAndChecksNeverThrowOnAnyLog) {
         const Estimate e = estimate(job);
         for (const WheelAngles& w : e.wheels)
             if (w.toe.known) RC_ASSERT(std::isfinite(w.toe.value.deg()) && w.toe.sigma.deg() > 0);
-    });
+    }));
 }
 
 }  // namespace

@@ -114,7 +114,7 @@ INSTANTIATE_TEST_SUITE_P(SquareAndCrooked, RandomCars, ::testing::Values(0.0, 1.
 
 /// Each angle that is said to be known must be right; and by the last reading all are.
 TEST(StringNetwork, NeverGivesAWrongNumberWhereThereIsNoInformation) {
-    rc::check("any readings, in any order", [] {
+    EXPECT_TRUE(rc::check("any readings, in any order", [] {
         TrueCar c;
         auto order = string_walk();
         std::shuffle(order.begin(), order.end(), std::mt19937(*rc::gen::arbitrary<unsigned>()));
@@ -132,8 +132,9 @@ TEST(StringNetwork, NeverGivesAWrongNumberWhereThereIsNoInformation) {
         }
         if (e.thrust.known) RC_ASSERT(std::abs(e.thrust.value.deg() + 0.085) < 0.003);
         if (order.size() == 14) RC_ASSERT(e.thrust.known);
-        if (order.size() < 8) RC_ASSERT(!e.thrust.known);
-    });
+        // Both axles' hubs, three lips at the back: what a lip is deep is alike there.
+        if (order.size() < 7) RC_ASSERT(!e.thrust.known);
+    }));
 }
 
 TEST(StringNetwork, WhatIsStillNeededMakesItKnown) {
@@ -161,7 +162,7 @@ TEST(StringNetwork, WhatIsStillNeededMakesItKnown) {
 }
 
 TEST(StringNetwork, IsUnchangedByTheOrderOfReadingsAndBySwappingSides) {
-    rc::check("order and mirror", [] {
+    EXPECT_TRUE(rc::check("order and mirror", [] {
         std::mt19937 random(*rc::gen::arbitrary<unsigned>());
         TrueCar c;
         auto log = testing::begun(c, testing::card_of(c));
@@ -182,7 +183,7 @@ TEST(StringNetwork, IsUnchangedByTheOrderOfReadingsAndBySwappingSides) {
             RC_ASSERT(std::abs((e.wheels[w].toe.sigma - m.wheels[w ^ 1].toe.sigma).deg()) < 1e-9);
         }
         RC_ASSERT(std::abs((e.thrust.value + m.thrust.value).deg()) < 1e-7);
-    });
+    }));
 }
 
 TEST(StringNetwork, AContradictionIsPointedOutAsTheGroupThatNothingTellsApart) {
