@@ -6,6 +6,7 @@
 #include <tuple>
 
 #include "core/job/floor.h"
+#include "core/job/rig.h"
 #include "core/network/estimate.h"
 #include "core/network/gradient.h"
 
