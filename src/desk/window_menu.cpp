@@ -11,8 +11,10 @@
 #include "book/car_file.h"
 #include "documents.h"
 #include "history/history_page.h"
+#include "look/chalk.h"
 #include "look/html.h"
 #include "shelf/bring_in.h"
+#include "shelf/first_car.h"
 #include "window.h"
 
 namespace fairchalk::desk {
