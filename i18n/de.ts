@@ -562,6 +562,10 @@ von oben</translation>
       <translation>%1: Eine Runde ergibt ±%2, das ist weiter als die Toleranz von ±%3.</translation>
     </message>
     <message>
+      <source>%1: only together</source>
+      <translation>%1: nur zusammen</translation>
+    </message>
+    <message>
       <source>%1: run-out %2; read at one lip it makes %3 of false toe.</source>
       <translation>%1: Schlag %2; an einem Rand abgelesen macht er %3 falsche Spur.</translation>
     </message>
@@ -3082,8 +3086,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nabenmitte bis Radlaufkante, oder wie die Karte sagt, an jeder Ecke gleich, nach Rollen und Einfedern.</translation>
     </message>
     <message>
-      <source>Hub to string alike in front and behind. Where the axles differ in width, half the difference more at the narrower one. It need not be exact: both are read, and the card's hub widths do the rest.</source>
-      <translation>Nabe bis Schnur vorn und hinten gleich. Wo die Achsen verschieden breit sind, an der schmaleren den halben Unterschied mehr. Es muss nicht genau sein: Beides wird abgelesen, und die Nabenbreiten der Karte tun das Übrige.</translation>
+      <source>Hub to string alike in front and behind. Where the axles differ in width, half the difference more at the narrower one. It need not be exact: both are read, and the widths over the hubs do the rest.</source>
+      <translation>Nabe bis Schnur vorn und hinten gleich. Wo die Achsen verschieden breit sind, an der schmaleren den halben Unterschied mehr. Es muss nicht genau sein: Beides wird abgelesen, und die Breiten über den Naben tun das Übrige.</translation>
     </message>
     <message>
       <source>Hub width</source>
@@ -8341,10 +8345,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Stange</translation>
     </message>
     <message>
-      <source>bars not placed</source>
-      <translation>Stangen nicht gesetzt</translation>
-    </message>
-    <message>
       <source>base %1</source>
       <translation>Grundlinie %1</translation>
     </message>
@@ -9193,6 +9193,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>wie weit vor den vorderen Naben?</translation>
     </message>
     <message>
+      <source>how far ahead of the hubs the front bar stands</source>
+      <translation>wie weit die vordere Stange vor den Naben steht</translation>
+    </message>
+    <message>
+      <source>how far behind the hubs the rear bar stands</source>
+      <translation>wie weit die hintere Stange hinter den Naben steht</translation>
+    </message>
+    <message>
       <source>how far behind the rear hubs?</source>
       <translation>wie weit hinter den hinteren Naben?</translation>
     </message>
@@ -9991,6 +9999,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>not set straight</source>
       <translation>nicht gerade gestellt</translation>
+    </message>
+    <message>
+      <source>not set up yet</source>
+      <translation>noch nicht aufgebaut</translation>
     </message>
     <message>
       <source>not shown</source>
@@ -11687,6 +11699,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>toed out by {0}</source>
       <translation>um {0} auf Nachspur gehen</translation>
+    </message>
+    <message>
+      <source>together %1</source>
+      <translation>zusammen %1</translation>
     </message>
     <message>
       <source>tolerance, minus</source>

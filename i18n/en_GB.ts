@@ -562,6 +562,10 @@ from above</translation>
       <translation>%1: one round gives ±%2, which is wider than the tolerance of ±%3.</translation>
     </message>
     <message>
+      <source>%1: only together</source>
+      <translation>%1: only together</translation>
+    </message>
+    <message>
       <source>%1: run-out %2; read at one lip it makes %3 of false toe.</source>
       <translation>%1: run-out %2; read at one lip it makes %3 of false toe.</translation>
     </message>
@@ -3082,8 +3086,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Hub middle to arch lip, or as the card says, the same way at each corner, after rolling and bouncing.</translation>
     </message>
     <message>
-      <source>Hub to string alike in front and behind. Where the axles differ in width, half the difference more at the narrower one. It need not be exact: both are read, and the card's hub widths do the rest.</source>
-      <translation>Hub to string alike in front and behind. Where the axles differ in width, half the difference more at the narrower one. It need not be exact: both are read, and the card's hub widths do the rest.</translation>
+      <source>Hub to string alike in front and behind. Where the axles differ in width, half the difference more at the narrower one. It need not be exact: both are read, and the widths over the hubs do the rest.</source>
+      <translation>Hub to string alike in front and behind. Where the axles differ in width, half the difference more at the narrower one. It need not be exact: both are read, and the widths over the hubs do the rest.</translation>
     </message>
     <message>
       <source>Hub width</source>
@@ -8341,10 +8345,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>bar</translation>
     </message>
     <message>
-      <source>bars not placed</source>
-      <translation>bars not placed</translation>
-    </message>
-    <message>
       <source>base %1</source>
       <translation>base %1</translation>
     </message>
@@ -9193,6 +9193,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>how far ahead of the front hubs?</translation>
     </message>
     <message>
+      <source>how far ahead of the hubs the front bar stands</source>
+      <translation>how far ahead of the hubs the front bar stands</translation>
+    </message>
+    <message>
+      <source>how far behind the hubs the rear bar stands</source>
+      <translation>how far behind the hubs the rear bar stands</translation>
+    </message>
+    <message>
       <source>how far behind the rear hubs?</source>
       <translation>how far behind the rear hubs?</translation>
     </message>
@@ -9991,6 +9999,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>not set straight</source>
       <translation>not set straight</translation>
+    </message>
+    <message>
+      <source>not set up yet</source>
+      <translation>not set up yet</translation>
     </message>
     <message>
       <source>not shown</source>
@@ -11687,6 +11699,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>toed out by {0}</source>
       <translation>toed out by {0}</translation>
+    </message>
+    <message>
+      <source>together %1</source>
+      <translation>together %1</translation>
     </message>
     <message>
       <source>tolerance, minus</source>

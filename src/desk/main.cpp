@@ -18,6 +18,7 @@
 #include "book/places.h"
 #include "look/chalk.h"
 #include "look/language.h"
+#include "look/preference.h"
 #include "look/type_line.h"
 #include "record/record_print.h"
 #include "shots.h"
@@ -142,7 +143,7 @@ int main(int argc, char** argv) {
     const QTemporaryDir nobodys;
     if (parser.isSet(options.shots)) {
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, nobodys.path());
-        QSettings().setValue(QStringLiteral("zoom"), as.zoom);
+        desk::keepPreference(QStringLiteral("zoom"), as.zoom);
     }
 
     const QStringList places = parser.positionalArguments();

@@ -32,7 +32,8 @@ class OnceDrawn : public QObject {
         return QObject::eventFilter(watched, e);
     }
     void call() {
-        then_();
+        if (!then_) return;
+        std::exchange(then_, {})();
         deleteLater();
     }
 

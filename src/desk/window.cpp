@@ -15,6 +15,7 @@
 #include "lock/lock_guide.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/preference.h"
 #include "practice/lesson_guide.h"
 #include "practice/practice_jobs.h"
 #include "practice/truth_guide.h"
@@ -277,15 +278,11 @@ void Window::setHow(const Show& how) {
     if (terms_) terms_->setShow(how);
     if (first_car_) first_car_->setShow(how);
     desk_.showInches(how.lengths == Show::LengthStyle::inch);
-    // Kept where it changed: each write goes through to the disk, the start would wait for it.
-    QSettings settings;
-    const auto keep = [&settings](const QString& key, const QString& value) {
-        if (settings.value(key).toString() != value) settings.setValue(key, value);
-    };
-    keep(QStringLiteral("angles"),
-         how.angles == Show::AngleStyle::decimal ? QStringLiteral("decimal") : QStringLiteral("minutes"));
-    keep(QStringLiteral("lengths"),
-         how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
+    keepPreference(QStringLiteral("angles"), how.angles == Show::AngleStyle::decimal
+                                                 ? QStringLiteral("decimal")
+                                                 : QStringLiteral("minutes"));
+    keepPreference(QStringLiteral("lengths"),
+                   how.lengths == Show::LengthStyle::inch ? QStringLiteral("inch") : QStringLiteral("mm"));
     floor_->setShow(how);
     turn_->setShow(how);
     for (const auto& [page, guide] : pages_made_)
@@ -299,7 +296,7 @@ void Window::setHow(const Show& how) {
 }
 
 void Window::chooseTheme(const QString& theme) {
-    QSettings().setValue(QStringLiteral("theme"), theme);
+    keepPreference(QStringLiteral("theme"), theme);
     setDark(isDark(theme));
 }
 
@@ -343,8 +340,8 @@ void Window::offerInches() {
 void Window::setDark(bool dark) {
     Chalk::choose(dark);
     // “As the system” stays so where nothing else was chosen.
-    if (QSettings theme; isDark(theme.value(QStringLiteral("theme")).toString()) != dark)
-        theme.setValue(QStringLiteral("theme"), dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
+    if (isDark(QSettings().value(QStringLiteral("theme")).toString()) != dark)
+        keepPreference(QStringLiteral("theme"), dark ? QStringLiteral("slate") : QStringLiteral("daylight"));
     const Chalk& c = Chalk::now();
     if (const QString sheet = c.styleSheet(); qApp->styleSheet() != sheet) qApp->setStyleSheet(sheet);
     for (QLabel* l : {title_, units_, kept_, hint_}) colorIt(l, c.soft);
@@ -363,7 +360,7 @@ void Window::leave(std::function<void()> go_on) {
 /// What is under way is waited for without waiting: the window stays until it is known.
 void Window::closeEvent(QCloseEvent* e) {
     const auto waiting = desk_.waiting();
-    QSettings().setValue(QStringLiteral("window"), saveGeometry());
+    keepPreference(QStringLiteral("window"), saveGeometry());
     if (closes_ || waiting.entries == 0) return QMainWindow::closeEvent(e);
     e->ignore();
     closing_ = waiting.error.empty();

@@ -7,7 +7,6 @@
 #include <QLabel>
 #include <QMainWindow>
 #include <QScrollArea>
-#include <QSettings>
 #include <QStackedWidget>
 
 #include "big_figures.h"

@@ -12,6 +12,7 @@
 
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/preference.h"
 
 namespace fairchalk::desk {
 
@@ -66,7 +67,7 @@ void Window::fitSay() {
 }
 
 void Window::zoomTo(double times) {
-    QSettings().setValue(QStringLiteral("zoom"), std::clamp(times, least_zoom, most_zoom));
+    keepPreference(QStringLiteral("zoom"), std::clamp(times, least_zoom, most_zoom));
     drawAt(times);
 }
 

@@ -13,6 +13,7 @@
 #include "history/history_page.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "look/preference.h"
 #include "shelf/bring_in.h"
 #include "shelf/first_car.h"
 #include "window.h"
@@ -29,12 +30,13 @@ QStringList recentBooks() {
 }
 
 void rememberBook(const QString& path) {
-    QStringList recent = recentBooks();
-    // A write goes through to the disk: the start does not wait for one that changes nothing.
-    if (!recent.isEmpty() && recent.first() == path) return;
-    recent.removeAll(path);
-    recent.prepend(path);
-    QSettings().setValue(QStringLiteral("recent_books"), QStringList(recent.mid(0, most_recent)));
+    // A list of one is kept as one text: here it is told whether it changed.
+    const QStringList was = recentBooks();
+    QStringList now = was;
+    now.removeAll(path);
+    now.prepend(path);
+    now = now.mid(0, most_recent);
+    if (now != was) keepPreference(QStringLiteral("recent_books"), now);
 }
 
 /// Every action with its key, in the order of the work. A menu, and no list to type into: it is found by who

@@ -5,6 +5,7 @@
 #include "help/preferences_page.h"
 #include "look/html.h"
 #include "look/language.h"
+#include "look/preference.h"
 #include "read/read_guide.h"
 #include "speech/speaker.h"
 #include "window.h"
@@ -21,7 +22,7 @@ std::vector<Preference> Window::preferences() {
         {tr("Language"), spoken,
          [] { return QSettings().value(QStringLiteral("language"), QStringLiteral("system")).toString(); },
          [this](const QString& v) {
-             QSettings().setValue(QStringLiteral("language"), v);
+             keepPreference(QStringLiteral("language"), v);
              // All that is said is said anew: a window made again, on the same book.
              emit bookWanted(q(desk_.book().path().string()));
          }},

@@ -80,6 +80,8 @@ std::string size(std::string_view field) {
     if (field == "turned") return tr("how far the wheel was turned");
     if (field == "from") return tr("from where the wheel was turned");
     if (field == "height") return tr("the height between both places");
+    if (field == "front_bar") return tr("how far ahead of the hubs the front bar stands");
+    if (field == "rear_bar") return tr("how far behind the hubs the rear bar stands");
     return std::string(field);
 }
 

@@ -6,6 +6,7 @@
 #include "core/job/rig.h"
 #include "desk_fixture.h"
 #include "practice/solid_car.h"
+#include "words/words.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -58,25 +59,46 @@ TEST_P(DeadEnds, NoWayOfMeasuringIsOne) {
         key(Qt::Key_Return);
         desk->settle();
         if (window->stage() == Stage::lines) {
-            // The size that is asked for there.
+            // What is asked for there.
             const auto missing = sizes_missing(desk->lines());
             ASSERT_FALSE(missing.empty());
+            const auto tell = [this](Length size) { enter(QString::number(size.mm()) + " mm"); };
+            if (missing.front() == "front_bar") tell(*truth.bars.front_ahead);
+            if (missing.front() == "rear_bar") tell(*truth.bars.rear_behind);
             for (const SizeField& size : rig.sizes)
-                if (size.name == missing.front())
-                    enter(QString::number((truth.sizes.*size.field)->mm()) + " mm");
+                if (size.name == missing.front()) tell(*(truth.sizes.*size.field));
         } else {
             const QString asked = window->slate().guide()->subtitle();
             ASSERT_TRUE(asked.contains("wheelbase") || asked.contains("rim span")) << asked.toStdString();
             enter(asked.contains("wheelbase") ? QString::number(car.wheelbase, 'f', 1) + " mm"
                                               : QString::number(car.span, 'f', 1) + " mm");
-            window->showPage({});
+            EXPECT_TRUE(window->page().none()) << "what was asked for is told: back to what waited";
+            EXPECT_EQ(window->stage(), Stage::read);
         }
         desk->settle();
         window->setStage(Stage::read);
         readWhatIsAsked();
     }
     EXPECT_TRUE(tellsSomething()) << rig.id << ": " << window->sayLine().toStdString();
+    for (const Unused& u : desk->answer().now.unused)
+        ADD_FAILURE() << "left out: " << words::sentence(u.why) << "; said: " << slateText().toStdString();
+    for (Wheel w : all_wheels) {
+        Target toe;
+        toe.measure = Measure::toe;
+        toe.where = w;
+        const bool its_own = rig.strings[0] == rig.strings[1] || rig.strings[index_of(side_of(w))];
+        EXPECT_TRUE(!tells(rig, toe) || !its_own || desk->answer().now.wheels[index_of(w)].toe.known)
+            << name_of(w);
+    }
     EXPECT_FALSE(waiting()) << "all that was read counts";
+    key(Qt::Key_Return);
+    desk->settle();
+    ASSERT_EQ(window->stage(), Stage::turn);
+    const auto acts = window->slate().guide()->acts();
+    QStringList out;
+    for (const Act& a : acts)
+        if (a.main) out << a.text;
+    EXPECT_EQ(out, QStringList("Say what to aim at"));
 }
 INSTANTIATE_TEST_SUITE_P(Rigs, DeadEnds, ::testing::Range(0, static_cast<int>(all_rigs().size())),
                          [](const auto& p) {

@@ -163,9 +163,9 @@ Reading blank_reading(const Spot& spot, const LinesSet& lines) {
     return r;
 }
 
-std::vector<Spot> Rig::walk(const LinesSet&, const CarCard&) const {
+std::vector<Spot> Rig::walk(const LinesSet&, const CarCard& car) const {
     std::vector<Spot> out;
-    if (wants_widths) out = spots_without_rig();
+    if (wants_widths) out = rigs::widths_to_read(car);
     if (swept)
         for (Wheel w : rigs::fronts)
             for (Swept s : {Swept::straight, Swept::out, Swept::in})
@@ -281,17 +281,18 @@ std::vector<Spot> unread_for(const Job& job, int round, const Target& target) {
 }
 
 bool lines_ready(const LinesSet& lines) {
-    if (!sizes_missing(lines).empty()) return false;
+    return sizes_missing(lines).empty();
+}
+
+std::vector<std::string_view> sizes_missing(const LinesSet& lines) {
+    std::vector<std::string_view> out;
     const bool bars =
         lines.rigs.empty() || std::any_of(lines.rigs.begin(), lines.rigs.end(), [](const std::string& id) {
             const Rig* rig = rig_named(id);
             return rig && rig->bars;
         });
-    return !bars || (lines.bars.front_ahead && lines.bars.rear_behind);
-}
-
-std::vector<std::string_view> sizes_missing(const LinesSet& lines) {
-    std::vector<std::string_view> out;
+    if (bars && !lines.bars.front_ahead) out.push_back("front_bar");
+    if (bars && !lines.bars.rear_behind) out.push_back("rear_bar");
     for (const std::string& id : lines.rigs)
         if (const Rig* rig = rig_named(id))
             for (const SizeField& size : rig->sizes)

@@ -61,8 +61,12 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
     };
     if (const std::vector<Candidate> owned(candidates.begin(),
                                            candidates.begin() + static_cast<std::ptrdiff_t>(of_own));
-        reached(owned))
+        reached(owned)) {
         candidates = owned;
+    } else if (a.why.code != Code::why_no_readings) {
+        // What was read waits for something to be told: nearer than a round with other things.
+        return;
+    }
     if (!reached(candidates)) {
         if (lacking && a.why.code == Code::why_no_readings) a.why = *lacking;
         return;

@@ -355,7 +355,11 @@ QString CardGuide::keep(const QString& text) {
     } catch (const book::FileError& e) {
         return q(words::sentence(e.message));
     }
-    step(+1);
+    // What a stage waited for is told: back to it.
+    if (begins_at_ == chosen_ + QLatin1Char(':') + i->id)
+        emit pageWanted({});
+    else
+        step(+1);
     return {};
 }
 

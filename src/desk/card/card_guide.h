@@ -9,7 +9,7 @@ namespace fairchalk::desk {
 
 /// The car's card as places on a drawing of the car. One points at a place and is asked what belongs there,
 /// one thing at a time; what is not known yet waits. It begins at one of its groups where one is named, at
-/// the first that is not said there.
+/// the first that is not said there; where one thing alone is named, it goes back once that is told.
 class CardGuide : public DrawnGuide {
     Q_OBJECT
   public:

@@ -44,6 +44,14 @@ std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel) {
     return std::nullopt;
 }
 
+const KnownAngle* onlyTogether(const Estimate& known, Axle axle) {
+    const KnownAngle& both = known.axles[index_of(axle)].total_toe;
+    const bool each = std::any_of(both_sides.begin(), both_sides.end(), [&](Side s) {
+        return known.wheels[index_of(wheel_at(axle, s))].toe.known;
+    });
+    return both.known && !each ? &both : nullptr;
+}
+
 SpotMark::SpotMark(QWidget* parent) : QAbstractButton(parent) {
     setFocusPolicy(Qt::NoFocus);  // reached with Page Up and Page Down from the entry line
     setCheckable(true);
@@ -483,11 +491,8 @@ void FloorView::sayOver(QPainter& p, const QRectF& at, int flags, const QString&
 
 /// What both wheels of an axle have together, between them, where neither is known by itself.
 void FloorView::drawTotal(QPainter& p, const Map& m, Axle axle) const {
-    const AxleAngles& both = desk_.answer().now.axles[index_of(axle)];
-    const auto& wheels = desk_.answer().now.wheels;
-    if (!both.total_toe.known || wheels[index_of(wheel_at(axle, Side::left))].toe.known ||
-        wheels[index_of(wheel_at(axle, Side::right))].toe.known)
-        return;
+    const KnownAngle* both = onlyTogether(desk_.answer().now, axle);
+    if (!both) return;
     const Chalk& c = Chalk::now();
     const QRectF text(m.axle(axle) - 34, m.middle + 14, 250, 38);
     p.setFont(chalked(12));
@@ -496,9 +501,8 @@ void FloorView::drawTotal(QPainter& p, const Map& m, Axle axle) const {
             axle == Axle::front ? tr("front total") : tr("rear total"));
     p.setFont(chalked(15, true));
     p.setPen(c.chalk);
-    sayOver(
-        p, text, Qt::AlignLeft | Qt::AlignBottom,
-        q(show_toe(both.total_toe.value, how_) + "  ±" + show_plus_minus(both.total_toe.plus_minus(), how_)));
+    sayOver(p, text, Qt::AlignLeft | Qt::AlignBottom,
+            q(show_toe(both->value, how_) + "  ±" + show_plus_minus(both->plus_minus(), how_)));
 }
 
 /// The words beside it, toward the middle of the car.
@@ -537,11 +541,9 @@ void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
         QStringList numbers;
         for (const Spot& s : angles.toe.needs)
             if (s.wheel && *s.wheel == wheel) numbers << desk_.number(s);
-        const bool total =
-            desk_.answer().now.axles[index_of(axle_of(wheel))].total_toe.known && numbers.isEmpty();
-        says = total               ? tr("only together")
-               : numbers.isEmpty() ? tr("not known yet")
-                                   : tr("after %1").arg(numbers.join(QStringLiteral(" · ")));
+        says = !numbers.isEmpty() ? tr("after %1").arg(numbers.join(QStringLiteral(" · ")))
+               : onlyTogether(desk_.answer().now, axle_of(wheel)) ? tr("only together")
+                                                                  : tr("not known yet");
     }
     sayOver(p, text, Qt::AlignLeft | Qt::AlignBottom, says);
 }

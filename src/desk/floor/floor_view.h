@@ -94,4 +94,7 @@ struct WheelAim {
 };
 std::optional<WheelAim> wheelAim(const JobDesk& desk, Wheel wheel);
 
+/// What both wheels of an axle have together, where neither is known by itself; else nothing.
+const KnownAngle* onlyTogether(const Estimate& known, Axle axle);
+
 }  // namespace fairchalk::desk

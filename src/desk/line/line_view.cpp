@@ -20,10 +20,10 @@ constexpr double folded_width = 64, whole_width = 192;
 /// How it is measured, or how much has to be told before that counts.
 QString linesNote(const JobDesk& desk, bool open) {
     const LinesSet lines = desk.lines();
-    const std::size_t sizes = sizes_missing(lines).size();
+    const std::size_t sizes = lines.rigs.empty() ? 0 : sizes_missing(lines).size();
     if (open)
         return sizes ? LineView::tr("%n to be told", nullptr, static_cast<int>(sizes))
-                     : LineView::tr("bars not placed");
+                     : LineView::tr("not set up yet");
     if (lines.rigs.size() > 1) return LineView::tr("%1 ways at once").arg(lines.rigs.size());
     if (lines.rigs.empty() || lines.rigs[0] == usual_rig().id) return LineView::tr("strings and bars");
     return QString::fromStdString(desk.knowledge().rig(lines.rigs[0])->text);

@@ -384,9 +384,11 @@ std::vector<Act> ReadGuide::acts() const {
 }
 
 void ReadGuide::act(const QString& id) {
-    const auto waits = waitsFor(desk_);
-    if (id == "go-on") return emit stageWanted(waits ? Stage::lines : Stage::turn);
-    if (id == "card" && waits) return emit pageWanted({PageId::card, waits->card});
+    if (id == "go-on") return emit stageWanted(waitsFor(desk_) ? Stage::lines : Stage::turn);
+    if (id == "card") {
+        if (const auto waits = waitsFor(desk_)) emit pageWanted({PageId::card, waits->card});
+        return;
+    }
     for (const Doing& d : doings())
         if (d.act.id == id) return d.run(*this);
 }

@@ -31,15 +31,20 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
 std::optional<Waits> waitsFor(const JobDesk& desk) {
     const Job& job = desk.job();
     if (job.rounds.empty() || job.rounds.back().readings.empty()) return std::nullopt;
+    const auto& read = job.rounds.back().readings;
+    const auto& unused = desk.answer().now.unused;
+    const bool left_out = std::any_of(unused.begin(), unused.end(), [&](const Unused& u) {
+        return u.why.code != Code::why_needs_wheelbase && u.why.code != Code::why_needs_rim_span &&
+               std::find(read.begin(), read.end(), u.entry) != read.end();
+    });
     QStringList sizes;
     for (std::string_view size : sizes_missing(desk.lines())) sizes << q(words::size(size));
-    if (!sizes.isEmpty())
+    if (!sizes.isEmpty() && left_out)
         return Waits{QCoreApplication::translate(
                          "Slate", "What is read waits for this to be told: %1. Lines (Ctrl+5).")
                          .arg(sizes.join(QStringLiteral("; "))),
                      {}};
-    const auto& read = job.rounds.back().readings;
-    for (const Unused& u : desk.answer().now.unused) {
+    for (const Unused& u : unused) {
         const bool wheelbase = u.why.code == Code::why_needs_wheelbase;
         if ((!wheelbase && u.why.code != Code::why_needs_rim_span) ||
             std::find(read.begin(), read.end(), u.entry) == read.end())
@@ -48,7 +53,6 @@ std::optional<Waits> waitsFor(const JobDesk& desk) {
                          .arg(q(words::sentence(u.why))),
                      wheelbase                       ? QStringLiteral("body:wheelbase")
                      : u.why.args.front() == "front" ? QStringLiteral("front-axle:rim_span")
-
                                                      : QStringLiteral("rear-axle:rim_span")};
     }
     return std::nullopt;

@@ -36,8 +36,6 @@ class ReadText {
     bool unleaned_;
 };
 
-/// What none of the chosen ways of measuring tells; and which would.
-QString untold(const JobDesk& desk);
 /// What readings that were taken wait for, and until then tell nothing: a size of what hangs at the car, or
 /// of the car.
 struct Waits {
@@ -45,6 +43,9 @@ struct Waits {
     QString card;  ///< the place of the car's card where it is told; empty: on Lines
 };
 std::optional<Waits> waitsFor(const JobDesk& desk);
+
+/// What none of the chosen ways of measuring tells; and which would.
+QString untold(const JobDesk& desk);
 QString waysThatTell(const JobDesk& desk);
 
 /// What would settle the verdict that is too close to call.

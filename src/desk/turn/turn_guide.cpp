@@ -179,7 +179,9 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     std::vector<Doing> out;
     const auto add = [&](std::size_t key, const QString& id, const QString& text,
                          std::function<void(TurnGuide&)> run, bool main = false) {
-        out.push_back({{id, text, main, false, key}, std::move(run)});
+        // One stands out: what comes first.
+        const bool alone = std::none_of(out.begin(), out.end(), [](const Doing& d) { return d.act.main; });
+        out.push_back({{id, text, main && alone, false, key}, std::move(run)});
     };
     std::size_t spare = keys::seen;
     const JobAnalysis& a = desk_.answer();
@@ -245,7 +247,8 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     if (!watched_from(desk_).empty())
         add(keys::stick, "stick", tr("Do the tires stick? A test …"),
             [](TurnGuide& g) { emit g.asks(new StickQuestion(g.desk_)); });
-    if (finished && !loose)
+    // With nothing to aim at nothing is finished: that is said first, and Drive is reached as ever.
+    if (finished && !loose && !desk_.job().targets.empty())
         out.push_back({goOn(Stage::drive), [](TurnGuide& g) { emit g.stageWanted(Stage::drive); }});
     if (turned) out.push_back({goOn(Stage::read), [](TurnGuide& g) { emit g.stageWanted(Stage::read); }});
     if (!watched_from(desk_).empty())

@@ -33,6 +33,7 @@ class Review {
     void expected(const AngleScale& s, const Target& t, double y);
     void car(const QRectF& box);
     void wheel(const QRectF& car, const ToeFan& fan, Wheel w);
+    void total(const QRectF& car, Axle axle);
 
     QPainter& p_;
     const QRectF box_;
@@ -142,7 +143,9 @@ void Review::wheel(const QRectF& car, const ToeFan& fan, Wheel w) {
         fan.line(p_, hub, side, was->value);
     }
     if (now.known) fan.known(p_, hub, side, now, c_.chalk);
-    const QString text = !now.known ? QObject::tr("%1: not known yet").arg(q(words::wheel(w)))
+    const bool together = onlyTogether(a_.now, axle_of(w));
+    const QString text = together     ? QObject::tr("%1: only together").arg(q(words::wheel(w)))
+                         : !now.known ? QObject::tr("%1: not known yet").arg(q(words::wheel(w)))
                          : moved
                              ? QStringLiteral("%1 → %2").arg(q(show_toe(was->value, how_)), said(now, true))
                              : said(now, true);
@@ -151,6 +154,19 @@ void Review::wheel(const QRectF& car, const ToeFan& fan, Wheel w) {
     const double width = car.width() * 0.5;
     writeIn(p_, QRectF(hub.x() - width / 2, side == Side::left ? hub.y() - 56 : hub.y() + 38, width, 18),
             Qt::AlignCenter, text);
+}
+
+/// What both wheels of an axle have together, between them, where neither is known by itself.
+void Review::total(const QRectF& car, Axle axle) {
+    const KnownAngle* both = onlyTogether(a_.now, axle);
+    if (!both) return;
+    const QPointF middle =
+        (wheelOf(car, wheel_at(axle, Side::left)) + wheelOf(car, wheel_at(axle, Side::right))) / 2;
+    p_.setFont(chalked(12, true));
+    p_.setPen(c_.chalk);
+    const double width = car.width() * 0.5;
+    writeIn(p_, QRectF(middle.x() - width / 2, middle.y() - 9, width, 18), Qt::AlignCenter,
+            QObject::tr("together %1").arg(said(*both, true)));
 }
 
 /// The car as it came in, dashed, and as it stands, in the fans of its targets.
@@ -168,6 +184,7 @@ void Review::car(const QRectF& box) {
     const ToeFan fan{ToeFan::timesFor(widest), std::min(84.0, wide * 0.17)};
     drawCar(p_, car);
     for (Wheel w : all_wheels) wheel(car, fan, w);
+    for (Axle axle : both_axles) total(car, axle);
     p_.setFont(chalked(12));
     p_.setPen(c_.soft);
     const QString text =

@@ -202,16 +202,28 @@ TEST(EveryRig, BoardsBesideLipsKnowTheSameRims) {
 TEST(EveryRig, OneSideTellsItsWheelsOnlyWithTheHubWidths) {
     std::mt19937 rng(5);
     const SolidCar c = SolidCar::any(rng);
-    const Estimate e = solved(
-        c.log(c.lines({"string-left"}), rng, 0, 0, 1,
-              {axle_spot(ReadingId::hub_width, Axle::front), axle_spot(ReadingId::hub_width, Axle::rear)}));
+    auto log = c.log(c.lines({"string-left"}), rng, 0, 0);
+    const Estimate e = solved(log);
     EXPECT_NEAR(e.wheels[0].toe.value.deg(), c.toe[0], 0.003);
     EXPECT_NEAR(e.wheels[2].toe.value.deg(), c.toe[2], 0.003);
     EXPECT_FALSE(e.wheels[1].toe.known);
     EXPECT_FALSE(e.thrust.known) << "not until the other side is done too";
-    const Estimate bare = solved(c.log(c.lines({"string-left"}), rng, 0, 0));
+    std::array<double, 2> widths{};
+    std::erase_if(log, [&](const Entry& x) {
+        const Reading* r = std::get_if<Reading>(&x.event);
+        if (!r || r->spot.kind != ReadingId::hub_width) return false;
+        widths[static_cast<std::size_t>(index_of(*r->spot.axle))] = r->value.value;
+        return true;
+    });
+    const Estimate bare = solved(log);
     EXPECT_FALSE(bare.wheels[0].toe.known);
     EXPECT_TRUE(bare.wheels[0].toe_to_rear.known) << "against the wheel behind it, it is";
+    // On the card, they are not read.
+    CarCard& card = std::get<CarEdit>(log.front().event).car;
+    for (Axle a : both_axles)
+        card.axle(a).hub_width = Length::from_mm(widths[static_cast<std::size_t>(index_of(a))]);
+    EXPECT_FALSE(next_spot(job_of(log), 0).has_value());
+    EXPECT_NEAR(solved(log).wheels[0].toe.value.deg(), c.toe[0], 0.003);
 }
 
 TEST(EveryRig, AStraightedgeTellsTheRearNoBetterThanItSeats) {
@@ -604,14 +616,10 @@ TEST_P(Noisy, NinetyFivePercentIntervalsHoldTheTruthSoOften) {
         // A sweep starts from the toe as it is known.
         const bool swept = rig_named(rig)->swept;
         LinesSet lines = swept ? c.lines({"string-bars", rig}) : c.lines({rig});
-        std::vector<Spot> also;
-        if (rig == "string-left")
-            also = {axle_spot(ReadingId::hub_width, Axle::front),
-                    axle_spot(ReadingId::hub_width, Axle::rear)};
         if (swept) c.sai = {11, 11, 11, 11};
         EstimateOptions options;
         options.explain = false;
-        const Estimate e = solved(c.log(lines, rng, 0.3, 0.1, 1, also), options);
+        const Estimate e = solved(c.log(lines, rng, 0.3, 0.1, 1), options);
         const Rig& info = *rig_named(rig);
         if (info.use == RigUse::toe) {
             for (int w = 0; w < 4; ++w) {

@@ -246,6 +246,21 @@ TEST(StringNetwork, SaysWhyWhereTheCardLacksALength) {
     EXPECT_EQ(nothing.wheels[0].toe.why.code, Code::why_needs_spots);
 }
 
+TEST(StringNetwork, SaysWhereTheBarsStandIsMissingNotOtherReadings) {
+    TrueCar c;
+    auto log = testing::begun(c, testing::card_of(c));
+    for (Entry& e : log)
+        if (RoundOpened* round = std::get_if<RoundOpened>(&e.event)) round->bars = {};
+    testing::read_round(log, c, 0.3);
+    const Estimate e = solved(log);
+    EXPECT_EQ(e.unused.size(), 2u) << "the string to string readings";
+    for (const WheelAngles& w : e.wheels) {
+        EXPECT_FALSE(w.toe.known);
+        EXPECT_EQ(w.toe.why.code, Code::why_needs_bar) << "all that the round reads is read";
+        EXPECT_TRUE(w.toe.needs.empty());
+    }
+}
+
 TEST(Rounds, ATurnCarriesOverWhatItDidNotTouchAndTeachesTheArm) {
     TrueCar c;
     CarCard card = testing::card_of(c);

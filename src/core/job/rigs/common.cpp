@@ -20,6 +20,12 @@ std::vector<Spot> spots_on_strings(bool bars, std::optional<Side> only) {
     return out;
 }
 
+std::vector<Spot> widths_to_read(const CarCard& car) {
+    std::vector<Spot> out = spots_without_rig();
+    std::erase_if(out, [&](const Spot& s) { return car.axle(*s.axle).hub_width.has_value(); });
+    return out;
+}
+
 void front_is(RigPen& pen, Point at) {
     pen.quiet();
     pen.say(at, TR_NOOP("front →"), Align::right);

@@ -22,6 +22,9 @@ SizeField size_of(std::string_view name);
 /// The spots beside two strings: at the wheels of one side or both, and on bars.
 std::vector<Spot> spots_on_strings(bool bars, std::optional<Side> only);
 
+/// The widths over the hubs that the card does not say.
+std::vector<Spot> widths_to_read(const CarCard& car);
+
 void front_is(RigPen& pen, Point at);
 
 /// One axle from above, with its wheels (or their hubs, where the wheels are off).

@@ -33,9 +33,12 @@ constexpr double l = 70, r = 530, s0 = 62, s1 = 338;                // ends and 
 class Strings : public Rig {
   public:
     using Rig::Rig;
-    std::vector<Spot> walk(const LinesSet&, const CarCard&) const override {
+    std::vector<Spot> walk(const LinesSet&, const CarCard& car) const override {
         if (strings[0] && strings[1]) return spots_on_strings(true, {});
-        return spots_on_strings(false, strings[0] ? Side::left : Side::right);
+        std::vector<Spot> out = spots_on_strings(false, strings[0] ? Side::left : Side::right);
+        // Taped once the string is read.
+        for (const Spot& width : widths_to_read(car)) out.push_back(width);
+        return out;
     }
 
   protected:
@@ -151,6 +154,7 @@ RigFacts both_strings(std::string_view id) {
 
 RigFacts one_string(std::string_view id, Side side) {
     RigFacts f{.id = id, .reference = Reference::centreline, .each_wheel = true};
+    f.wants_widths = true;
     f.strings[static_cast<std::size_t>(index_of(side))] = true;
     f.minutes = 8.0;
     return f;

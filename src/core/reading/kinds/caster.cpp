@@ -28,8 +28,7 @@ class CamberSwing final : public Predicted<CamberSwing> {
     void ask(const Reading& r, const CarCard& car, NetworkNeeds& needs) const override {
         // What the gauge showed before it was zeroed is gone: the camber is not told.
         ask_for_lean(r, car, needs, false, true);
-        needs.gauge.insert(index_of(*r.spot.wheel));
-        needs.swung.insert(index_of(*r.spot.wheel));
+        ask_for_swing(r, needs);
     }
     double in_base(const Reading& r, const Tool* tool) const override {
         const bool left = side_of(*r.spot.wheel) == Side::left;
@@ -75,9 +74,7 @@ class Caster final : public Predicted<Caster> {
     std::optional<Bounded> bounded(Shows) const override { return Bounded::caster; }
     void ask(const Reading& r, const CarCard& car, NetworkNeeds& needs) const override {
         ask_for_lean(r, car, needs, false, true);
-        if (!r.swept) return;
-        needs.gauge.insert(index_of(*r.spot.wheel));
-        needs.swung.insert(index_of(*r.spot.wheel));
+        if (r.swept) ask_for_swing(r, needs);
     }
     bool against_gravity() const override { return true; }
     bool shown_as_lean() const override { return false; }

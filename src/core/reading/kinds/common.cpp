@@ -14,6 +14,12 @@ void ask_for_lean(const Reading& r, const CarCard&, NetworkNeeds& needs, bool by
     if (by_sweep || r.turned || r.wheel_turned) needs.sweep.insert(w);
 }
 
+void ask_for_swing(const Reading& r, NetworkNeeds& needs) {
+    const int w = index_of(*r.spot.wheel);
+    needs.gauge.insert(w);
+    needs.swung.insert(w);
+}
+
 void ask_for_boards(const Reading& r, NetworkNeeds& needs) {
     if (r.stated_sigma) return;
     for (Side s : both_sides)

@@ -121,6 +121,9 @@ T lean_at(const Site& site, const State<T>& state, double turned) {
 /// What every reading against gravity asks for, standing straight or turned.
 void ask_for_lean(const Reading& r, const CarCard& car, NetworkNeeds& needs, bool by_gauge, bool by_sweep);
 
+/// What a gauge asks for besides where only what it swung by was read, not where it began.
+void ask_for_swing(const Reading& r, NetworkNeeds& needs);
+
 /// What boards on the tires of an axle ask for: the run-out of both.
 void ask_for_boards(const Reading& r, NetworkNeeds& needs);
 
