@@ -23,6 +23,18 @@ std::optional<std::string> cut(std::string& s, const std::string& word) {
     return rest;
 }
 
+/// What a toe is of, cut out from wherever it stands: total, each, half (of the difference of both tapes).
+std::string cut_basis(std::string& s) {
+    for (const std::string basis : {"total", "each", "half"}) {
+        const std::string words = " " + s + " ";
+        const auto at = words.find(" " + basis + " ");
+        if (at == std::string::npos) continue;
+        s = trimmed(trimmed(words.substr(0, at)) + " " + trimmed(words.substr(at + basis.size() + 2)));
+        return basis;
+    }
+    return {};
+}
+
 std::string shown(const Json& j, const char* key) {
     return j.contains(key) && j[key].is_string() ? j[key].get<std::string>() : std::string();
 }
@@ -53,15 +65,10 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
     TargetText out;
     out.measure = measure == "toe" && !of_wheel ? "total_toe" : measure;
     std::string rest = trimmed(as_in_a_file(text));
-    if (measure == "toe")
-        for (const char* basis : {" total", " each", " half"})
-            if (rest.ends_with(basis)) {
-                rest = trimmed(rest.substr(0, rest.size() - std::string(basis).size()));
-                if (std::string(basis) == " total" && of_wheel)
-                    return tl::unexpected(Message{Code::text_total_of_wheel, {text}});
-                if (std::string(basis) != " total") out.measure = "toe";
-                if (std::string(basis) == " half") out.target["basis"] = "half-difference";
-            }
+    const std::string basis = measure == "toe" ? cut_basis(rest) : std::string();
+    if (basis == "total" && of_wheel) return tl::unexpected(Message{Code::text_total_of_wheel, {text}});
+    if (basis == "each" || basis == "half") out.measure = "toe";
+    if (basis == "half") out.target["basis"] = "half-difference";
     const auto span = cut(rest, " over ");
     std::optional<std::string> both, minus, plus;
     for (const char* mark : {"±", "+/-", "+-"})

@@ -394,6 +394,12 @@ INSTANTIATE_TEST_SUITE_P(
                       Line{"toe", "1 mm in ±1 mm over 416 mm half", "toe", 0.0, 0.55093},
                       // The unit is written once.
                       Line{"toe", "1/8 in ±1/16 over 15 in", "total_toe", 0.23873, 0.71618},
+                      // What it is of stands anywhere.
+                      Line{"toe", "1/8 in total ±1/16 over 15 in", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "total 1/8 in ±1/16 over 15 in", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "each 0.1 deg ±0.05 deg", "toe", 0.05, 0.15},
+                      Line{"toe", "0.1 deg each ±0.05 deg", "toe", 0.05, 0.15},
+                      Line{"toe", "1 mm in half ±1 mm over 416 mm", "toe", 0.0, 0.55093},
                       Line{"toe", "1/8 ±1/16 in over 15 in", "total_toe", 0.23873, 0.71618},
                       Line{"toe", "1/8 ±1/16 over 15 in", "total_toe", 0.23873, 0.71618},
                       Line{"toe", "1/8 in ±1/16 over 15", "total_toe", 0.23873, 0.71618},
