@@ -5786,8 +5786,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Diese Drehung hat etwas anderes getan</translation>
     </message>
     <message>
-      <source>The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and all is read again.</source>
-      <translation>Die Stange %1 zeigt %2 mm %3 als zuvor: Die Schnüre haben sich bewegt. F5 sagt das, und alles wird neu abgelesen.</translation>
+      <source>The %1 bar reads %2 %3 than before: the strings moved. F5 says so, and all is read again.</source>
+      <translation>Die Stange %1 zeigt %2 %3 als zuvor: Die Schnüre haben sich bewegt. F5 sagt das, und alles wird neu abgelesen.</translation>
     </message>
     <message>
       <source>The %1 bar reads as before: the strings lie where they lay.</source>

@@ -5786,8 +5786,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>That turn did something else</translation>
     </message>
     <message>
-      <source>The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and all is read again.</source>
-      <translation>The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and all is read again.</translation>
+      <source>The %1 bar reads %2 %3 than before: the strings moved. F5 says so, and all is read again.</source>
+      <translation>The %1 bar reads %2 %3 than before: the strings moved. F5 says so, and all is read again.</translation>
     </message>
     <message>
       <source>The %1 bar reads as before: the strings lie where they lay.</source>

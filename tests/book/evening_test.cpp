@@ -165,6 +165,30 @@ TEST(Evening, TurnedAndNotLockedIsStillInIt) {
     EXPECT_EQ(count(evening(j), What::lock), 0);
 }
 
+TEST(Evening, WhatWasSetUpBeforeATurnStandsAfterIt) {
+    TurnedJob j;
+    j.begin({J::target(Measure::toe, Axle::front, 0.05, 0.1)});
+    LinesSet strings;
+    strings.bars = {Length::from_mm(300), Length::from_mm(300)};
+    j.put(strings);
+    j.all(0.4, 0.3, 0.0, 0.0);
+    const auto before_reading = [](const Evening& e) {
+        return count(e, What::check) + count(e, What::floor) + count(e, What::steering) +
+               count(e, What::set_up);
+    };
+    EXPECT_EQ(before_reading(evening(j)), 0);
+    const double expected = evening(j).minutes;
+    const Plan plan = analysed(j).plan;
+    ASSERT_FALSE(plan.turns.empty());
+    for (const PlannedTurn& t : plan.turns) j.turned(t.adjuster, t.turns);
+    j.put(RoundOpened{});
+    EXPECT_EQ(before_reading(evening(j)), 0) << "the strings are up, and the car stands as it stood";
+    EXPECT_LT(evening(j).minutes, expected + 5.0) << "nothing is put up a second time";
+    // What spoils them brings them back.
+    j.put(Change{ChangeKind::strings_moved, {}});
+    EXPECT_EQ(count(evening(j), What::set_up), 1);
+}
+
 TEST(Order, WhoSetsCasterFirstIsAskedForCasterAndForToeWhenTheRestIsInside) {
     TurnedJob j = shimmed();
     PlanOptions mine;

@@ -94,7 +94,7 @@ TEST_P(DeadEnds, NoWayOfMeasuringIsOne) {
     key(Qt::Key_Return);
     desk->settle();
     ASSERT_EQ(window->stage(), Stage::turn);
-    const auto acts = window->slate().guide()->acts();
+    const auto acts = window->slate().guide()->offered();
     QStringList out;
     for (const Act& a : acts)
         if (a.main) out << a.text;

@@ -13,6 +13,7 @@
 #include <QLabel>
 #include <QLineF>
 #include <QPainter>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QSettings>
@@ -275,6 +276,9 @@ TEST_F(DeskTest, ASuspectIsSaidToLookLikeWhatItIsAndSetAsideLeavesTheRest) {
     ASSERT_TRUE(desk->answer().now.alarm);
     EXPECT_TRUE(slateText().contains("it is an inch off")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("without it")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains(QRegularExpression("fit at 11[23][.]. mm")))
+        << slateText().toStdString();
+    EXPECT_LE(std::ranges::count(window->slate().guide()->offered(), true, &Act::main), 1);
     ASSERT_FALSE(desk->answer().without.empty());
     EXPECT_NEAR(desk->answer().without.front().second.wheels[0].toe.value.deg(), before.deg(), 1e-9);
     key(Qt::Key_D, Qt::ControlModifier);
@@ -282,6 +286,11 @@ TEST_F(DeskTest, ASuspectIsSaidToLookLikeWhatItIsAndSetAsideLeavesTheRest) {
     EXPECT_FALSE(desk->answer().now.alarm);
     EXPECT_NEAR(desk->answer().now.wheels[0].toe.value.deg(), before.deg(), 1e-9);
     EXPECT_FALSE(slateText().contains("an inch"));
+    // Typed in inches, it would fit at inches.
+    again("5 29/64 in");
+    ASSERT_TRUE(desk->answer().now.alarm);
+    EXPECT_TRUE(slateText().contains(QRegularExpression("read 5 29/64 in; it would fit at 4 \\d+/\\d+ in")))
+        << slateText().toStdString();
 }
 
 TEST_F(DeskTest, ABarReadAgainTellsWhetherTheStringsWereBumped) {
@@ -298,6 +307,10 @@ TEST_F(DeskTest, ABarReadAgainTellsWhetherTheStringsWereBumped) {
     bar("1682");
     EXPECT_TRUE(slateText().contains("reads as before")) << slateText().toStdString();
     bar("1688");
+    key(Qt::Key_F7);
+    EXPECT_TRUE(slateText().contains(QRegularExpression("reads \\S+/\\d+ in more than before")))
+        << slateText().toStdString();
+    key(Qt::Key_F7);
     EXPECT_TRUE(slateText().contains("the strings moved")) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("6.0 mm more")) << slateText().toStdString();
     bar("1670");

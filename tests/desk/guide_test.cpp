@@ -128,7 +128,7 @@ TEST_F(GuideTest, AnActHasOneKeyWhateverElseIsOffered) {
     const auto look = [&] {
         desk->settle();
         const Guide* g = window->slate().guide();
-        const auto acts = g->acts();
+        const auto acts = g->offered();
         std::set<std::size_t> used;
         EXPECT_LE(std::count_if(acts.begin(), acts.end(), [](const Act& a) { return a.main; }), 1)
             << g->metaObject()->className() << ": two that stand out";

@@ -44,8 +44,14 @@ class Listing {
     const StageState& state(Stage s) const { return stages_[static_cast<std::size_t>(index_of(s))]; }
     bool wanted(Stage s) const { return state(s).wanted; }
     bool open(Stage s) const { return wanted(s) && state(s).progress != Progress::done; }
+    /// In any round: what a turn opens anew stands on what was set up before.
     bool read_already() const {
-        return !job_.rounds.empty() && job_.rounds.back().last_angle(*job_.log).has_value();
+        return std::any_of(job_.rounds.begin(), job_.rounds.end(),
+                           [&](const Round& r) { return r.last_angle(*job_.log).has_value(); });
+    }
+    /// Still to be done before anything is read, or spoiled since.
+    bool before_reading(Stage s) const {
+        return state(s).progress == Progress::stale || (!read_already() && open(s));
     }
     EveningStep& put(What what, CarState car, Stage stage, double minutes) {
         EveningStep s;
@@ -105,11 +111,11 @@ class Listing {
     }
     void on_ground() {
         check(down_, CarState::on_ground);
-        if (!read_already()) {
-            if (open(Stage::floor)) put(What::floor, CarState::on_ground, Stage::floor, t_.floor);
-            if (open(Stage::steering))
-                put(What::steering, CarState::on_ground, Stage::steering, t_.steering).two = true;
-        }
+        // A car that only has to settle again stands on the floor as it was surveyed.
+        if (!read_already() && open(Stage::floor))
+            put(What::floor, CarState::on_ground, Stage::floor, t_.floor);
+        if (before_reading(Stage::steering))
+            put(What::steering, CarState::on_ground, Stage::steering, t_.steering).two = true;
     }
     /// The wheel-only job: turns, nuts, a drive; nothing is strung up.
     void straighten() {
@@ -124,7 +130,7 @@ class Listing {
     void under_lines() {
         constexpr CarState here = CarState::under_lines;
         const int round = static_cast<int>(job_.rounds.size()) - 1;
-        if (!read_already() && !job_.targets.empty()) {
+        if ((!read_already() || state(Stage::lines).progress == Progress::stale) && !job_.targets.empty()) {
             double usual = 0.0;
             std::vector<std::string> ids;
             if (job_.rounds.empty()) {

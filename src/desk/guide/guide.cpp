@@ -26,6 +26,13 @@ std::size_t keyOf(const std::vector<Act>& acts, std::size_t which) {
         static_cast<std::size_t>(std::count_if(acts.begin(), before, [](const Act& a) { return !a.key; })));
 }
 
+std::vector<Act> Guide::offered() const {
+    std::vector<Act> out = acts();
+    const auto first = std::find_if(out.begin(), out.end(), [](const Act& a) { return a.main; });
+    if (first != out.end()) std::for_each(first + 1, out.end(), [](Act& a) { a.main = false; });
+    return out;
+}
+
 QString Guide::truthHint() const {
     return desk_.practice() ? line(soft(tr("Ctrl+R ends the practice and shows the truth."))) : QString();
 }

@@ -90,6 +90,8 @@ class Guide : public QObject {
     virtual bool space() { return false; }
 
     virtual std::vector<Act> acts() const { return {}; }
+    /// Those, of which one stands out: of several that are wanted, the first.
+    std::vector<Act> offered() const;
     /// Where what is kept here ends, accepts or strikes something: what it does, in words. Enter alone then
     /// keeps nothing.
     virtual QString sure() const { return {}; }

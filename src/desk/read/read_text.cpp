@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "book/target_text.h"
 #include "core/job/rig.h"
 #include "core/judge/card_after_job.h"
 #include "core/judge/moved.h"
@@ -122,13 +123,12 @@ QString ReadText::bars() const {
     QString out;
     for (const Bumped& b : desk_.answer().bars) {
         const QString bar = b.bar == Axle::front ? tr("front") : tr("rear");
-        out +=
-            line(b.yes ? warn(tr("The %1 bar reads %2 mm %3 than before: the strings moved. F5 says so, and "
-                                 "all is read again.")
-                                  .arg(bar)
-                                  .arg(q(show_number(std::abs(b.moved.mm()), 1)))
-                                  .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
-                       : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
+        out += line(b.yes ? warn(tr("The %1 bar reads %2 %3 than before: the strings moved. F5 says so, and "
+                                    "all is read again.")
+                                     .arg(bar)
+                                     .arg(q(fairchalk::show(abs(b.moved), how_)))
+                                     .arg(b.moved.mm() > 0 ? tr("more") : tr("less")))
+                          : soft(tr("The %1 bar reads as before: the strings lie where they lay.").arg(bar)));
     }
     return out;
 }
@@ -306,8 +306,12 @@ QString ReadText::suspects() const {
         const Reading& r = std::get<Reading>(desk_.log()[entry].event);
         const QString number = desk_.number(r.spot);
         if (const Explanation* x = slip_of(a.slips, entry)) {
+            // In the unit that was typed, to be held against it.
+            Show typed = how_;
+            typed.lengths =
+                book::unit_beside(r.value) == Bare::inch ? Show::LengthStyle::inch : Show::LengthStyle::mm;
             const QString would = r.value.kind == QuantityKind::length
-                                      ? QStringLiteral("%1 mm").arg(q(show_number(x->would_be, 1)))
+                                      ? q(fairchalk::show(Length::from_mm(x->would_be), typed))
                                       : QStringLiteral("%1°").arg(q(show_number(x->would_be, 2)));
             out += line(tr("%1 read %2; it would fit at %3, if %4.")
                             .arg(number, q(words::as_typed(r.value)), would, q(words::slip(x->slip))));

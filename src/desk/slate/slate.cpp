@@ -201,7 +201,7 @@ bool Slate::act(std::size_t n) {
     if (!guide_) return false;
     Guide& g = shown();
     if (n == Act::sure) return sure();
-    const auto acts = g.acts();
+    const auto acts = g.offered();
     for (std::size_t i = 0; i < acts.size(); ++i) {
         if (keyOf(acts, i) != n) continue;
         if (!g.keepsLine()) {
@@ -501,7 +501,7 @@ void Slate::refresh() {
     understood_->setVisible(g.typing());
     entry_->setFont(type(g.typesWords() ? 18 : fitted_.second > 1 ? 24 : 32, !g.typesWords()));
     entry_->setPlaceholderText(g.prompt());
-    auto acts = g.acts();
+    auto acts = g.offered();
     if (!g.sure().isEmpty()) acts.push_back({QStringLiteral("sure"), g.sure(), true, false, Act::sure});
     showActs(acts, !g.byDigits());
     number_->setVisible(!g.number().isEmpty());

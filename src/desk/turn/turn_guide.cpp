@@ -179,9 +179,7 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     std::vector<Doing> out;
     const auto add = [&](std::size_t key, const QString& id, const QString& text,
                          std::function<void(TurnGuide&)> run, bool main = false) {
-        // One stands out: what comes first.
-        const bool alone = std::none_of(out.begin(), out.end(), [](const Doing& d) { return d.act.main; });
-        out.push_back({{id, text, main && alone, false, key}, std::move(run)});
+        out.push_back({{id, text, main, false, key}, std::move(run)});
     };
     std::size_t spare = keys::seen;
     const JobAnalysis& a = desk_.answer();

@@ -72,7 +72,8 @@ QString TurnText::until() const {
     // The unit is written once.
     const auto number = [](const Until& u, double v) {
         const QString whole = q(to_division(v, u.kind, u.division));
-        return whole.left(whole.lastIndexOf(QLatin1Char(' ')));
+        // A fraction stays with its inches.
+        return whole.left(whole.lastIndexOf(QLatin1Char(' '))).replace(QLatin1Char(' '), QChar::Nbsp);
     };
     const auto unit = [](const Until& u) { return q(to_division(0.0, u.kind, u.division)).section(' ', -1); };
     // No word of a place is broken, in whatever language.
