@@ -512,12 +512,14 @@ Plan Planner::plan() {
         plan_.next = NextStep::read;
         return plan_;
     }
-    // Too close to call: read on where that can settle it.
+    // Too close to call: read on where that can settle it, in no more minutes than a turn would take.
+    const double worth_reading = std::round(options_.times.turn / std::max(options_.times.spot, 1e-3));
     bool readable = false;
-    for (const Verdict& v : plan_.before)
-        if (v.call == Call::too_close && !accepted_since(job_, last_news(job_), v.target) &&
-            still_readable_.settles(v))
-            readable = true;
+    for (const Verdict& v : plan_.before) {
+        if (v.call != Call::too_close || accepted_since(job_, last_news(job_), v.target)) continue;
+        const double left = worth_reading - still_readable_.read_again(v.target);
+        if (still_readable_.settles(v, static_cast<int>(std::clamp(left, 0.0, 24.0)))) readable = true;
+    }
     if (!all_inside_ && !readable && bring_from_edge(with_close)) return plan_;
     if (!all_inside_ && readable)
         plan_.next = NextStep::read;

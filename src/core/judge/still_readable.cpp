@@ -135,6 +135,20 @@ std::optional<Settling> StillReadable::settles(const Verdict& verdict, int most)
     return std::nullopt;
 }
 
+int StillReadable::read_again(const Target& target) const {
+    // Less than a thousandth of the variance is told by what has to do with other things.
+    constexpr double tells = 1e-3;
+    const Taking taking = begin(target);
+    int out = 0;
+    for (std::size_t i = 0; i < spots_.size(); ++i) {
+        const auto at = static_cast<Eigen::Index>(i);
+        const double along = taking.along[at];
+        if (along * along > tells * taking.shared(at, at) * taking.variance)
+            out += std::max(0, spots_[i].taken - 1);
+    }
+    return out;
+}
+
 Eigen::MatrixXd StillReadable::covariance(const std::vector<Target>& targets, int times) const {
     if (targets.empty()) return {};
     const auto n = static_cast<Eigen::Index>(targets.size());

@@ -41,6 +41,9 @@ class StillReadable {
     /// Nothing where `most` readings do not settle it: this tool can't call it.
     std::optional<Settling> settles(const Verdict& verdict, int most = 24) const;
 
+    /// How often something that tells of that angle was read again, beyond once at each spot.
+    int read_again(const Target& target) const;
+
     /// The covariance, rad², of the angles of targets once each spot has been read `times` in all.
     Eigen::MatrixXd covariance(const std::vector<Target>& targets, int times = 4) const;
 

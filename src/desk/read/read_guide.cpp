@@ -101,6 +101,9 @@ QString ReadGuide::say() const {
         return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     if (const auto waits = waitsFor(desk_)) return waits->says;
     if (desk_.answerIsCurrent() && a.untold) return untold(desk_);
+    if (const auto more = worthReading(desk_))
+        return tr("This round is read, and another reading is worth more than a turn: %1.")
+            .arg(q(words::spot(*more)));
     return tr("This round is read. Enter goes on to what to turn; any spot can be read again.");
 }
 
@@ -220,10 +223,10 @@ std::optional<Spot> ReadGuide::nextToRead() {
     if (!desk_.hasJob()) return std::nullopt;
     again_.clear();
     if (const auto wanted = next_spot(desk_.job(), desk_.round())) return wanted;
-    const JobAnalysis& a = desk_.answer();
-    if (!desk_.answerIsCurrent() || !a.plan.again || a.read.empty()) return std::nullopt;
-    again_.assign(a.read.begin() + 1, a.read.end());
-    return a.read.front();
+    const std::optional<Spot> more = worthReading(desk_);
+    if (more && desk_.answer().plan.again)
+        again_.assign(desk_.answer().read.begin() + 1, desk_.answer().read.end());
+    return more;
 }
 
 void ReadGuide::step(int by) {
@@ -334,6 +337,10 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
             emit g.asks(new StrikeQuestion(g.desk_, g, entry, tr("set aside: it contradicts the others")));
         });
     }
+    if (const auto more = worthReading(desk_); more && !spot_ && out.empty())
+        add(
+            keys::again, "read-on", tr("Read on: %1").arg(q(words::spot(*more))),
+            [](ReadGuide& g) { g.ask(g.nextToRead()); }, true);
     if (!spot_) return out;
     if (asksLean())
         add(

@@ -59,6 +59,13 @@ std::optional<Waits> waitsFor(const JobDesk& desk) {
     return std::nullopt;
 }
 
+std::optional<Spot> worthReading(const JobDesk& desk) {
+    const JobAnalysis& a = desk.answer();
+    if (!desk.answerIsCurrent() || a.read.empty() || (!a.plan.again && a.plan.next != NextStep::read))
+        return std::nullopt;
+    return a.read.front();
+}
+
 QString untold(const JobDesk& desk) {
     // What would tell it may be read already, and wait for a size.
     if (const auto waits = waitsFor(desk)) return waits->says;

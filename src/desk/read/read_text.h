@@ -48,6 +48,9 @@ std::optional<Waits> waitsFor(const JobDesk& desk);
 QString untold(const JobDesk& desk);
 QString waysThatTell(const JobDesk& desk);
 
+/// What is worth more to read than any turn, once the round is read; nothing where turning is next.
+std::optional<Spot> worthReading(const JobDesk& desk);
+
 /// What would settle the verdict that is too close to call.
 QString settling(const JobDesk& desk, std::size_t verdict);
 

@@ -138,6 +138,8 @@ QString TurnGuide::say() const {
                   "Turned, and not read since: what it spoiled is read first, one spot (Ctrl+6).",
                   static_cast<int>(a.plan.remeasure.size()));
     if (a.untold) return untold(desk_);
+    if (const auto more = worthReading(desk_))
+        return tr("Another reading is worth more than a turn: %1 (Ctrl+6).").arg(q(words::spot(*more)));
     return tr("Not enough is known yet to turn anything: read on (Ctrl+6).");
 }
 
@@ -248,7 +250,13 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     // With nothing to aim at nothing is finished: that is said first, and Drive is reached as ever.
     if (finished && !loose && !desk_.job().targets.empty())
         out.push_back({goOn(Stage::drive), [](TurnGuide& g) { emit g.stageWanted(Stage::drive); }});
-    if (turned) out.push_back({goOn(Stage::read), [](TurnGuide& g) { emit g.stageWanted(Stage::read); }});
+    // To what has to be read, or to other ways of reading where none of the chosen ones tells it.
+    const bool reads =
+        desk_.answerIsCurrent() && a.plan.next == NextStep::read && !desk_.job().targets.empty();
+    if (turned || reads) {
+        const Stage to = reads && a.untold && !turned ? Stage::lines : Stage::read;
+        out.push_back({goOn(to), [to](TurnGuide& g) { emit g.stageWanted(to); }});
+    }
     if (!watched_from(desk_).empty())
         add(keys::watch, "watch", tr("While turning …"),
             [](TurnGuide& g) { emit g.asks(new WatchQuestion(g.desk_)); });

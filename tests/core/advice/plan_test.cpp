@@ -5,6 +5,9 @@
 
 #include <gtest/gtest.h>
 
+#include "core/advice/procedure.h"
+#include "core/analysis.h"
+#include "core/job/rig.h"
 #include "core/turned_job.h"
 #include "core/worked_job.h"
 #include "words/words.h"
@@ -208,6 +211,36 @@ TEST(Targets, ToeAsALengthIsTheAngleOverItsSpan) {
     EXPECT_EQ(target_from(Measure::toe, q("500 mm"), {}, {}, {Length::from_mm(416), false}).error().code,
               Code::job_out_of_reach);
     EXPECT_FALSE(target_from(Measure::toe, q("12' out"), {}, {}, {})->has_tolerance);
+}
+
+TEST(ReadingOn, CostsNoMoreThanATurnWouldHoweverNearAnEdgeItLies) {
+    // Camber by a plumb line, and nothing to turn for it: how often is each lip read again to know?
+    int longest = 0;
+    for (double from_edge = -0.3; from_edge < 0.3; from_edge += 0.01) {
+        TurnedJob j;
+        j.begin({TurnedJob::target(Measure::camber, Axle::front, -1.0, 0.3)});
+        LinesSet lines;
+        lines.rigs = {"camber-plumb"};
+        j.put(lines);
+        const auto read = [&](const Spot& s) {
+            Reading r = blank_reading(s, lines);
+            const double lean = (0.7 + from_edge) * one_degree;
+            r.value.value = s.kind == ReadingId::camber_plumb_upper ? 30.0 : 30.0 - 400.0 * std::tan(lean);
+            r.value.resolution = 0.5;
+            r.tool = "steel-rule-mm";
+            j.put(r);
+        };
+        for (const Spot& s : unread_spots(job_of(j.log), 0)) read(s);
+        int again = 0;
+        for (Analysis a = analyse(job_of(j.log));
+             a.plan.next == NextStep::read && !a.read.empty() && again < 60; a = analyse(job_of(j.log))) {
+            read(a.read.front());
+            ++again;
+        }
+        longest = std::max(longest, again);
+    }
+    EXPECT_GT(longest, 1);
+    EXPECT_LE(longest, 2 * 8) << "of each wheel: a turn is eight readings long";
 }
 
 }  // namespace
