@@ -1660,6 +1660,10 @@ von oben</translation>
       <translation>Noch eines davon</translation>
     </message>
     <message>
+      <source>Another reading is worth more than a turn: %1 (Ctrl+6).</source>
+      <translation>Eine weitere Ablesung ist mehr wert als eine Drehung: %1 (Strg+6).</translation>
+    </message>
+    <message>
       <source>Another set-up (road, track, wet)</source>
       <translation>Eine andere Einstellung (Straße, Strecke, nass)</translation>
     </message>
@@ -4954,6 +4958,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Längen damit ablesen</translation>
     </message>
     <message>
+      <source>Read on: %1</source>
+      <translation>Weiter ablesen: %1</translation>
+    </message>
+    <message>
       <source>Read the car now, before anything is turned: that stands beside it.</source>
       <translation>Das Auto jetzt ablesen, bevor etwas gedreht wird: Das steht daneben.</translation>
     </message>
@@ -6680,6 +6688,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>This program measures and reckons; it can't see the car.</source>
       <translation>Dieses Programm misst und rechnet; das Auto sieht es nicht.</translation>
+    </message>
+    <message>
+      <source>This round is read, and another reading is worth more than a turn: %1.</source>
+      <translation>Diese Runde ist abgelesen, und eine weitere Ablesung ist mehr wert als eine Drehung: %1.</translation>
     </message>
     <message>
       <source>This round is read. Enter goes on to what to turn; any spot can be read again.</source>

@@ -1660,6 +1660,10 @@ from above</translation>
       <translation>Another like it</translation>
     </message>
     <message>
+      <source>Another reading is worth more than a turn: %1 (Ctrl+6).</source>
+      <translation>Another reading is worth more than a turn: %1 (Ctrl+6).</translation>
+    </message>
+    <message>
       <source>Another set-up (road, track, wet)</source>
       <translation>Another set-up (road, track, wet)</translation>
     </message>
@@ -4954,6 +4958,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Read lengths with it</translation>
     </message>
     <message>
+      <source>Read on: %1</source>
+      <translation>Read on: %1</translation>
+    </message>
+    <message>
       <source>Read the car now, before anything is turned: that stands beside it.</source>
       <translation>Read the car now, before anything is turned: that stands beside it.</translation>
     </message>
@@ -6680,6 +6688,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>This program measures and reckons; it can't see the car.</source>
       <translation>This program measures and reckons; it can't see the car.</translation>
+    </message>
+    <message>
+      <source>This round is read, and another reading is worth more than a turn: %1.</source>
+      <translation>This round is read, and another reading is worth more than a turn: %1.</translation>
     </message>
     <message>
       <source>This round is read. Enter goes on to what to turn; any spot can be read again.</source>

@@ -145,7 +145,10 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
     const auto tool = std::find(now.tools.begin(), now.tools.end(), r.tool);
     if (tool != now.tools.end() && !r.zeroed_on_floor) s.zero = static_cast<int>(tool - now.tools.begin());
     s.zero_sign = kind.end_for_end() ? -1.0 : 1.0;
-    if (spot.wheel && has(kind.against_gravity() ? Unknown::camber_runout : Unknown::toe_runout, s.wheel))
+    // What goes from wheel to wheel along a side has that of both rims, or of neither.
+    const Unknown runout = kind.against_gravity() ? Unknown::camber_runout : Unknown::toe_runout;
+    const bool of_both = kind.lies_on_other_wheel() || kind.joins_side();
+    if (spot.wheel && has(runout, s.wheel) && (!of_both || has(runout, s.wheel ^ 2)))
         s.runout = spot.rolled ? -1.0 : 1.0;
     if (spot.axle && !r.stated_sigma && has(Unknown::toe_runout, place_of_board(s.axle * 2, spot.rolled)))
         s.runout = 1.0;

@@ -7,6 +7,7 @@
 #include "look/chalk.h"
 #include "look/html.h"
 #include "look/language.h"
+#include "read/read_text.h"
 #include "rig/rig_drawing.h"
 #include "rig/tonight_question.h"
 #include "words/words.h"
@@ -113,7 +114,15 @@ QString LinesGuide::firstMissing() const {
 
 void LinesGuide::enter() {
     const QString missing = firstMissing();
-    chosen_ = missing.isEmpty() ? told().front().id : missing;
+    chosen_ = !missing.isEmpty() ? missing : told().front().id;
+    // What none of the chosen ways tells brought them here: to one that does, of what is at hand.
+    if (!missing.isEmpty() || !desk_.answerIsCurrent() || !desk_.answer().untold) return;
+    const Equipment have = atHand();
+    for (std::string_view rig : desk_.answer().untold->rigs)
+        if (have.empty() || lacking(*desk_.knowledge().rig(rig), have).empty()) {
+            chosen_ = QStringLiteral("rig:") + q(std::string(rig));
+            return;
+        }
 }
 
 std::vector<Place> LinesGuide::places() const {
@@ -328,12 +337,20 @@ QString LinesGuide::keep(const QString& text) {
 }
 
 std::vector<Act> LinesGuide::acts() const {
+    std::vector<Act> out = actsHere();
+    // Once nothing is missing, on to the readings from wherever one points.
+    const bool there = std::any_of(out.begin(), out.end(), [](const Act& a) { return a.id == "go-on"; });
+    if (!there && firstMissing().isEmpty()) out.push_back(goOn(Stage::read));
+    return out;
+}
+
+std::vector<Act> LinesGuide::actsHere() const {
     if (chosen_.startsWith("rig:")) {
         const auto chosen = rigs();
         const bool is = std::count(chosen.begin(), chosen.end(), part()) > 0;
         std::vector<Act> out = {{"rig", is ? tr("Put it away") : tr("Set it up"), !is, false, 0},
                                 {"how", tr("How it is set up"), false, false, 1}};
-        if (is && !firstMissing().isEmpty()) out.push_back({"tell", tr("Say its sizes"), false, false, 2});
+        if (is && !firstMissing().isEmpty()) out.push_back({"tell", tr("Say its sizes"), true, false, 2});
         if (!desk_.knowledge().rig(part())->making.empty())
             out.push_back({"make", tr("The sums"), false, false, 3});
         return out;
@@ -341,7 +358,7 @@ std::vector<Act> LinesGuide::acts() const {
     if (chosen_.startsWith("thing:"))
         return {{"thing", atHand().contains(part()) ? tr("Hang it back") : tr("Take it down"), true, false}};
     if (chosen_ == "rule" || chosen_ == "gauge") {
-        std::vector<Act> out = {{"tools", tr("The drawer of tools"), true, false}};
+        std::vector<Act> out = {{"tools", tr("The drawer of tools"), false, false}};
         const auto quantity = chosen_ == "rule" ? QuantityKind::length : QuantityKind::angle;
         const std::string now = chosen_ == "rule" ? desk_.tool() : desk_.gauge();
         for (const Tool& t : desk_.tools())
@@ -404,6 +421,7 @@ QString LinesGuide::say() const {
         return tr("Say what you have, or point at it: what it can measure shows below the wall.");
     if (missing != all.end())
         return tr("Say %1: without it the readings do not count.").arg(inSentence(missing->name));
+    if (const QString ways = waysThatTell(desk_); !ways.isEmpty() && desk_.answerIsCurrent()) return ways;
     return tr(
         "Ready to read (Ctrl+6). Another way of measuring may stand beside this one, as a check on it.");
 }

@@ -32,6 +32,7 @@ class LinesGuide : public DrawnGuide {
     void draw(QPainter& p) const override;
 
   private:
+    std::vector<Act> actsHere() const;  ///< of what is pointed at
     /// Something that has to be told: where it stands on the card of the lines.
     struct Told {
         QString id, name, value;

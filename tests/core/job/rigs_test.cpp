@@ -569,6 +569,83 @@ TEST(CasterSweep, WhoseToeNobodyKnowsIsWide) {
     EXPECT_GT(inside / all, 0.9);
 }
 
+TEST(EveryRig, BesideStringsWhoseOtherRimsAreNotReadYet) {
+    // The rims of one axle alone carry a run-out of their own: what touches a rim of each reads all the same.
+    std::mt19937 rng(29);
+    const SolidCar c = SolidCar::any(rng);
+    for (const char* rig : {"straightedge", "arm-jig"})
+        for (int axle : {0, 1}) {
+            auto log = c.log(c.lines({"string-bars", rig}), rng, 0, 0);
+            std::erase_if(log, [&](const Entry& x) {
+                const Reading* r = std::get_if<Reading>(&x.event);
+                return r && (r->spot.kind == ReadingId::rim_front || r->spot.kind == ReadingId::rim_rear) &&
+                       index_of(axle_of(*r->spot.wheel)) == axle;
+            });
+            for (Entry& e : log)
+                if (Reading* r = std::get_if<Reading>(&e.event)) r->stated_sigma.reset();
+            Estimate e;
+            ASSERT_NO_THROW(e = solved(log)) << rig << axle;
+            EXPECT_FALSE(e.alarm) << rig << axle;
+            EXPECT_NO_THROW(reachable_sigma(job_of(log).car, c.lines({"string-bars", rig}),
+                                            testing::total_toe(Axle::front, 0, 0.1), 1, {}));
+        }
+    // Nor where a rim's span is not told.
+    CarCard card = c.card();
+    card.axle(Axle::rear).rim_span.reset();
+    EXPECT_NO_THROW(reachable_sigma(card, c.lines({"string-bars", "straightedge"}),
+                                    testing::total_toe(Axle::front, 0, 0.1), 1, {}));
+}
+
+TEST(EveryRig, BesideEveryOtherWithWhateverIsReadAndToldIsWorkedOut) {
+    std::mt19937 rng(31);
+    const auto chance = [&](double p) { return std::bernoulli_distribution(p)(rng); };
+    for (const Rig* one : all_rigs())
+        for (const Rig* other : all_rigs()) {
+            const SolidCar c = SolidCar::any(rng);
+            LinesSet lines = c.lines({std::string(one->id), std::string(other->id)});
+            auto log = c.log(lines, rng, 0, 0);
+            const double read = std::uniform_real_distribution<>(0.1, 1.0)(rng);
+            const bool stated = chance(0.3);
+            std::erase_if(log, [&](Entry& x) {
+                Reading* r = std::get_if<Reading>(&x.event);
+                if (r && !stated) r->stated_sigma.reset();
+                return r && !chance(read);
+            });
+            CarCard& card = std::get<CarEdit>(log.front().event).car;
+            if (chance(0.2)) card.wheelbase.reset();
+            for (AxleCard& a : card.axles) {
+                if (chance(0.3)) a.rim_span.reset();
+                if (chance(0.3)) a.track.reset();
+                if (chance(0.3)) a.hub_width = Length::from_mm(1460);
+            }
+            for (Entry& x : log)
+                if (RoundOpened* round = std::get_if<RoundOpened>(&x.event); round && chance(0.3))
+                    round->bars = {};
+            const std::string both = std::string(one->id) + " + " + std::string(other->id);
+            EXPECT_NO_THROW((void)solved(log)) << both;
+            EXPECT_NO_THROW(
+                (void)reachable_sigma(card, lines, testing::total_toe(Axle::front, 0, 0.1), 1, {}))
+                << both;
+        }
+}
+
+TEST(EveryRig, AStraightedgeIsAsTrueAsTheRimsItTouches) {
+    std::mt19937 rng(30);
+    const SolidCar c = SolidCar::any(rng);
+    const auto sigma_of = [&](bool looked_at) {
+        auto log = c.log(c.lines({"straightedge"}), rng, 0, 0);
+        for (Entry& e : log)
+            if (Reading* r = std::get_if<Reading>(&e.event)) {
+                r->stated_sigma.reset();
+                r->tool = "vernier";
+            }
+        if (looked_at) log.push_back(testing::entry("rims", Checked{"rims", CheckState::good, {}}));
+        return solved(log).wheels[0].toe_to_rear.sigma.deg();
+    };
+    // 0.25 mm at each edge of both rims, 0.1 where they were looked at and found good.
+    EXPECT_GT(sigma_of(false), 1.2 * sigma_of(true));
+}
+
 TEST(EveryRig, AnArmJigOnFourWheelsThatAreTheSame) {
     std::mt19937 rng(13);
     SolidCar c = SolidCar::any(rng);

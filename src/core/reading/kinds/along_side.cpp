@@ -75,7 +75,9 @@ class Straightedge final : public Predicted<Straightedge> {
     double end() const override { return front_ ? 1.0 : -1.0; }
     std::vector<Lack> needs(const Reading&) const override { return {Lack::wheelbase, Lack::rim_span}; }
     void ask(const Reading& r, const CarCard&, NetworkNeeds& needs) const override {
-        if (!r.stated_sigma) needs.seats.insert(index_of(*r.spot.wheel) ^ 2);
+        const int near = index_of(*r.spot.wheel), far = near ^ 2;
+        if (!r.stated_sigma) needs.seats.insert(far);
+        for (int w : {near, far}) ask_for_rim(r, w, needs);
     }
     bool lies_on_other_wheel() const override { return true; }
     std::optional<double> shown(const SolidCar& car, const Spot& s, double) const override {

@@ -26,11 +26,15 @@ void ask_for_boards(const Reading& r, NetworkNeeds& needs) {
         needs.boards.insert(place_of_board(index_of(wheel_at(*r.spot.axle, s)), r.spot.rolled));
 }
 
+void ask_for_rim(const Reading& r, int wheel, NetworkNeeds& needs) {
+    needs.rims[wheel].insert(r.spot.rolled);
+    if (!r.stated_sigma) needs.unrolled.insert(wheel);
+}
+
 void ask_for_lip(const Reading& r, NetworkNeeds& needs) {
     const int w = index_of(*r.spot.wheel);
-    needs.rims[w].insert(r.spot.rolled);
+    ask_for_rim(r, w, needs);
     needs.lips_read.insert(w / 2);
-    if (!r.stated_sigma) needs.unrolled.insert(w);
 }
 
 double from_line(const SolidCar::V& p, double skew, double offset) {

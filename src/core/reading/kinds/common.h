@@ -127,6 +127,9 @@ void ask_for_swing(const Reading& r, NetworkNeeds& needs);
 /// What boards on the tires of an axle ask for: the run-out of both.
 void ask_for_boards(const Reading& r, NetworkNeeds& needs);
 
+/// What touches a rim asks for: its run-out.
+void ask_for_rim(const Reading& r, int wheel, NetworkNeeds& needs);
+
 /// What every distance to a rim's lip asks for: its run-out, and that its depth was read.
 void ask_for_lip(const Reading& r, NetworkNeeds& needs);
 
