@@ -23,15 +23,7 @@
 #include "words/words.h"
 
 namespace fairchalk::desk {
-namespace {
-
-/// At every zoom.
-void keepHeight(QWidget* w, int pixels) {
-    w->setProperty("height_at_one", pixels);
-    w->setFixedHeight(static_cast<int>(pixels * zoom()));
-}
-
-}  // namespace
+namespace {}  // namespace
 
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
     // The look before the widgets, so that each is styled once.
@@ -69,13 +61,12 @@ void Window::makeJobPage() {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
 
-    auto* top = new QWidget(job_page_);
-    keepHeight(top, 44);
-    auto* bar = new QHBoxLayout(top);
+    head_ = new QWidget(job_page_);
+    auto* bar = new QHBoxLayout(head_);
     bar->setContentsMargins(16, 0, 16, 0);
     bar->setSpacing(24);
     const auto label = [&](double size, bool bold) {
-        auto* l = plainLabel(top);
+        auto* l = plainLabel(head_);
         l->setFont(type(size, bold));
         return l;
     };
@@ -91,7 +82,7 @@ void Window::makeJobPage() {
     bar->addStretch(1);
     bar->addWidget(units_);
     bar->addWidget(kept_);
-    column->addWidget(top);
+    column->addWidget(head_);
 
     auto* across = new QHBoxLayout;
     across->setSpacing(0);
@@ -113,18 +104,17 @@ void Window::makeJobPage() {
     across->addWidget(slate_);
     column->addLayout(across, 1);
 
-    auto* bottom = new QWidget(job_page_);
-    keepHeight(bottom, 44);
-    auto* foot = new QHBoxLayout(bottom);
+    foot_ = new QWidget(job_page_);
+    auto* foot = new QHBoxLayout(foot_);
     foot->setContentsMargins(16, 0, 16, 0);
-    say_ = plainLabel(bottom);
+    say_ = plainLabel(foot_);
     say_->setFont(type(16));
     say_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    hint_ = plainLabel(bottom);
+    hint_ = plainLabel(foot_);
     hint_->setFont(type(12));
     foot->addWidget(say_, 1);
     foot->addWidget(hint_);
-    column->addWidget(bottom);
+    column->addWidget(foot_);
     pages_->addWidget(job_page_);
 }
 

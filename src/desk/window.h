@@ -190,6 +190,7 @@ class Window : public QMainWindow {
     Speaker* speaker_;
     Announcer* announcer_;
     BigFigures* big_;
+    QWidget *head_, *foot_;  ///< what job it is; what to do next
     QLabel* name_;
     QLabel* title_;
     QLabel* aim_;

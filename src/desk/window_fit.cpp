@@ -18,7 +18,10 @@ namespace fairchalk::desk {
 
 /// A drawing is never so small that its text can't be read: then it is scrolled, what is pointed at in view.
 void Window::fitPane() {
-    constexpr double least_width = 710, least_height = 660, folds_below = 1150;
+    constexpr double least_width = 710, least_height = 660, folds_below = 1150, low = 330;
+    const bool least = height() < low * zoom();
+    head_->setFixedHeight(static_cast<int>((least ? 24 : 44) * zoom()));
+    foot_->setFixedHeight(static_cast<int>((least ? 36 : 44) * zoom()));
     line_->fold(width() < folds_below * zoom());
     middle_->setMinimumSize((QSizeF(least_width, least_height) * zoom()).toSize());
     if (car_page_) car_page_->setMinimumSize((QSizeF(1250, 730) * zoom()).toSize());
@@ -58,11 +61,22 @@ void Window::fitHead() {
     if (!fits()) title_->hide();
 }
 
-/// In one line; a long one in two, smaller.
+/// In one line; a long one in two, smaller, down to what can still be read.
 void Window::fitSay() {
-    const int room = width() - 32 - (hint_->isVisibleTo(this) ? hint_->sizeHint().width() + 10 : 0);
-    const bool one = QFontMetrics(type(16)).horizontalAdvance(say_->text()) < room;
-    say_->setFont(type(one ? 16 : 13));
+    hint_->setVisible(trouble_.isEmpty());
+    const auto room = [&] {
+        return width() - 32 - (hint_->isVisibleTo(this) ? hint_->sizeHint().width() + 10 : 0);
+    };
+    const bool one = QFontMetrics(type(16)).horizontalAdvance(say_->text()) < room();
+    double size = one ? 16 : 13;
+    const auto lines = [&] {
+        const QFontMetrics m(type(size));
+        return m.boundingRect(QRect(0, 0, room(), 10'000), Qt::TextWordWrap, say_->text()).height() /
+               m.lineSpacing();
+    };
+    while (!one && size > smallest_type && lines() > 2) size -= 1;
+    if (!one && lines() > 2) hint_->setVisible(false);
+    say_->setFont(type(size));
     say_->setWordWrap(!one);
 }
 
@@ -82,7 +96,7 @@ void Window::drawAt(double times) {
     setZoom(std::clamp(times, least_zoom, most_zoom));
     if (zoom() == before) return;
     qApp->setStyleSheet(Chalk::now().styleSheet());
-    // What has a type or a height of its own keeps its share.
+    // What has a type of its own keeps its share.
     for (QWidget* w : findChildren<QWidget*>()) {
         if (w->testAttribute(Qt::WA_SetFont)) {
             QVariant base = w->property("type_at_one");
@@ -92,8 +106,6 @@ void Window::drawAt(double times) {
             }
             w->setFont(type(base.toDouble(), w->font().bold()));
         }
-        if (w->property("height_at_one").isValid())
-            w->setFixedHeight(static_cast<int>(w->property("height_at_one").toInt() * zoom()));
     }
     fitPane();
     refresh();

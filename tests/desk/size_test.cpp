@@ -81,8 +81,9 @@ TEST_P(SizeInLanguage, EachViewAtEachSizeCanBeReadAndReached) {
     using At = std::pair<QSize, double>;
     for (const auto& [size, times] :
          {At{{960, 540}, 1}, At{{1024, 640}, 1}, At{{1280, 800}, 1}, At{{1920, 1080}, 1}, At{{3840, 2160}, 1},
-          At{{1024, 640}, 1.5}, At{{1280, 800}, 1.5}, At{{1920, 1080}, 1.5}, At{{1280, 800}, 2},
-          At{{1920, 1080}, 2}, At{{3840, 2160}, 2}}) {
+          At{{960, 540}, 1.5}, At{{960, 540}, 2}, At{{1024, 640}, 2}, At{{1024, 640}, 1.5},
+          At{{1280, 800}, 1.5}, At{{1920, 1080}, 1.5}, At{{1280, 800}, 2}, At{{1920, 1080}, 2},
+          At{{3840, 2160}, 2}}) {
         if (zoom() != times) {
             QSettings().setValue(QStringLiteral("zoom"), times);
             close();

@@ -2,6 +2,7 @@
 #include "slate/slate.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <utility>
 
@@ -183,12 +184,15 @@ void Slate::fitActs() {
     for (int i = 0; i < layout()->count(); ++i) {
         QLayoutItem* item = layout()->itemAt(i);
         if (item->isEmpty() || item->widget() == acts_scroll_) continue;
+        const int words = static_cast<int>(least_words * zoom() / std::max(1, fitted_.second));
         others +=
-            layout()->spacing() + (item->widget() == scroll_
-                                       ? static_cast<int>(least_words * zoom() / (fitted_.second > 1 ? 2 : 1))
-                                       : item->sizeHint().height());
+            layout()->spacing() + (item->widget() == scroll_ ? std::max(words, item->minimumSize().height())
+                                                             : item->sizeHint().height());
     }
-    const int least = static_cast<int>(one_button * zoom());
+    // One of them whole.
+    int least = static_cast<int>(one_button * zoom());
+    for (const QPushButton* b : act_buttons_)
+        if (b->isVisibleTo(this)) least = std::max(least, b->sizeHint().height());
     acts_scroll_->setFixedHeight(
         std::clamp(height() - others, least, std::max(least, act_area_->minimumHeight())));
 }
@@ -364,7 +368,7 @@ void Slate::clearLine() {
 }
 
 int Slate::lowness() const {
-    return height() < 300 * zoom() ? 2 : height() < 560 * zoom() ? 1 : 0;
+    return height() < 190 * zoom() ? 3 : height() < 300 * zoom() ? 2 : height() < 560 * zoom() ? 1 : 0;
 }
 
 /// Its own height is known only after the window's.
@@ -380,12 +384,15 @@ void Slate::fit() {
     const std::pair now(zoom(), lowness());
     if (now == fitted_) return;
     fitted_ = now;
-    const bool low = now.second > 0, least = now.second > 1;
+    const auto by = [&](std::array<double, 4> each) {
+        return px(each[static_cast<std::size_t>(now.second)]);
+    };
     setFixedWidth(px(its_width));
-    entry_->setFixedHeight(px(least ? 40 : low ? 50 : 70));
-    understood_->setMinimumHeight(px(least ? 20 : 40));
-    layout()->setSpacing(px(least ? 3 : 6));
-    close_up_->setFixedHeight(px(low ? 110 : 204));
+    entry_->setFixedHeight(by({70, 50, 40, 34}));
+    understood_->setMinimumHeight(by({40, 40, 20, 17}));
+    layout()->setSpacing(by({6, 6, 3, 1}));
+    layout()->setContentsMargins(16, now.second > 2 ? 2 : 10, 16, now.second > 2 ? 2 : 10);
+    close_up_->setFixedHeight(by({204, 110, 110, 92}));
     for (QPushButton* b : act_buttons_) b->setMinimumHeight(px(38));
     shown_acts_.clear();
     if (guide_) refresh();
@@ -498,12 +505,18 @@ void Slate::refresh() {
     entry_->setVisible(g.typing());
     keypad_drawing_->setVisible(keypad_ && g.typing() && !g.typesWords());
     entry_->setEnabled(g.typing());
-    understood_->setVisible(g.typing());
-    entry_->setFont(type(g.typesWords() ? 18 : fitted_.second > 1 ? 24 : 32, !g.typesWords()));
+    entry_->setFont(
+        type(g.typesWords() ? 18 : std::array{32, 32, 24, 20}[static_cast<std::size_t>(fitted_.second)],
+             !g.typesWords()));
     entry_->setPlaceholderText(g.prompt());
     auto acts = g.offered();
     if (!g.sure().isEmpty()) acts.push_back({QStringLiteral("sure"), g.sure(), true, false, Act::sure});
     showActs(acts, !g.byDigits());
+    // What has to be read off comes before what else could be done, which has its keys, and before the words.
+    const bool only_face = fitted_.second > 2 && close_up_->showsFace();
+    if (only_face) acts_scroll_->setVisible(false);
+    understood_->setVisible(g.typing() && !only_face);
+    scroll_->setVisible(!only_face);
     number_->setVisible(!g.number().isEmpty());
     number_->setText(g.number());
     title_->setText(g.title());
