@@ -10169,6 +10169,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>ein Viertel</translation>
     </message>
     <message>
+      <source>one reading contradicts the others: set it aside before anything is turned</source>
+      <translation>eine Ablesung widerspricht den anderen: legen Sie sie beiseite, bevor etwas gedreht wird</translation>
+    </message>
+    <message>
       <source>one sixteenth</source>
       <translation>ein Sechzehntel</translation>
     </message>

@@ -10169,6 +10169,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>one quarter</translation>
     </message>
     <message>
+      <source>one reading contradicts the others: set it aside before anything is turned</source>
+      <translation>one reading contradicts the others: set it aside before anything is turned</translation>
+    </message>
+    <message>
       <source>one sixteenth</source>
       <translation>one sixteenth</translation>
     </message>

@@ -38,6 +38,46 @@ std::vector<Spot> suspects_to_read(const Job& job, const Estimate& e) {
     return out;
 }
 
+/// Readings without which all others agree, each at a spot that was read more than once in its round: of
+/// several, nothing tells yet which is the slip.
+std::vector<std::size_t> may_be_the_slip(const Job& job, const Estimate& e, EstimateOptions options) {
+    std::vector<std::size_t> out;
+    if (!e.alarm) return out;
+    constexpr int most_tried = 6;
+    int tried = 0;
+    options.explain = false;
+    for (const Check& c : e.checks) {
+        // In its own round: what was read there since a turn says nothing of it.
+        const auto round = std::find_if(job.rounds.begin(), job.rounds.end(), [&](const Round& r) {
+            return std::find(r.readings.begin(), r.readings.end(), c.entry) != r.readings.end();
+        });
+        const bool again =
+            round != job.rounds.end() && readings_at(job, static_cast<int>(round - job.rounds.begin()),
+                                                     std::get<Reading>((*job.log)[c.entry].event).spot)
+                                                 .size() > 1;
+        if (!c.suspect || !again || ++tried > most_tried) continue;
+        options.without = c.entry;
+        if (!estimate(job, options).alarm) out.push_back(c.entry);
+    }
+    return out;
+}
+
+/// Where a third reading tells which of two is the slip; a few times at most.
+std::vector<Spot> spots_to_tell(const Job& job, const Estimate& e, const std::vector<std::size_t>& slips) {
+    constexpr std::size_t most_read = 4;
+    std::vector<Spot> out;
+    if (slips.size() < 2) return out;
+    for (std::size_t i : slips) {
+        const auto& now = job.rounds[static_cast<std::size_t>(e.round)].readings;
+        if (std::find(now.begin(), now.end(), i) == now.end()) continue;
+        const Spot& spot = std::get<Reading>((*job.log)[i].event).spot;
+        if (readings_at(job, e.round, spot).size() < most_read &&
+            std::find(out.begin(), out.end(), spot) == out.end())
+            out.push_back(spot);
+    }
+    return out;
+}
+
 /// Spots of the wheels that a doubted pass is about, as long as they were read once since.
 std::vector<Spot> doubted_to_read(const Job& job, const Estimate& e, const TurnDoubt& doubt) {
     std::vector<Spot> out;
@@ -86,7 +126,8 @@ std::vector<Spot> to_read(const Job& job, const Analysis& a) {
 
 /// The first target that nothing here can read, and what would tell it.
 std::optional<Untold> untold(const Analysis& a) {
-    if (a.plan.next != NextStep::read || !a.read.empty() || a.now.round < 0) return std::nullopt;
+    if (a.plan.next != NextStep::read || a.plan.again || !a.read.empty() || a.now.round < 0)
+        return std::nullopt;
     for (const Verdict& v : a.plan.before) {
         if (v.angle.known) continue;
         Untold out{v.target, {}};
@@ -182,6 +223,12 @@ Analysis analyse(const Job& job, const Question& question) {
     if (acts && !waits) {
         if (auto spots = suspects_to_read(a.job, a.now); !spots.empty()) {
             ask_again(a.plan, std::move(spots), {Code::again_contradicts, {}});
+        } else if (auto third = spots_to_tell(a.job, a.now, may_be_the_slip(a.job, a.now, options));
+                   !third.empty()) {
+            ask_again(a.plan, std::move(third), {Code::again_contradicts, {}});
+        } else if (a.now.alarm && worst_suspect(a.now)) {
+            // Nothing that is read tells more: what is planned with it in force would be turned to a slip.
+            ask_again(a.plan, {}, {Code::again_set_aside, {}});
         } else if (a.belief.look && (a.plan.next != NextStep::done || test_turn_stands(a.job))) {
             a.plan.turns.clear();
             a.plan.as_far_as.reset();

@@ -59,12 +59,4 @@ inline Target target_about(Measure m, std::variant<std::monostate, Axle, Wheel> 
     return t;
 }
 
-/// Of readings that contradict each other, the one that stands out most; null where none does.
-inline const Check* worst_suspect(const Estimate& e) {
-    const Check* worst = nullptr;
-    for (const Check& c : e.checks)
-        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w))) worst = &c;
-    return worst;
-}
-
 }  // namespace fairchalk::practice

@@ -242,6 +242,8 @@ const char* source_text(Code code) {
             return TR_NOOP("these readings decide it and nothing checks them: read them a second time");
         case Code::again_contradicts:
             return TR_NOOP("readings contradict each other: read these again before anything is turned");
+        case Code::again_set_aside:
+            return TR_NOOP("one reading contradicts the others: set it aside before anything is turned");
         case Code::again_doubted:
             return TR_NOOP("the last turn did not do what is written: read these again");
         case Code::job_missing:

@@ -319,6 +319,52 @@ TEST(Advice, AnInsideThatNothingChecksIsReadASecondTime) {
     EXPECT_EQ(analysed(boards).plan.next, NextStep::done);
 }
 
+TEST(Advice, NothingIsTurnedToASlipThatWasReadAgain) {
+    // A hub read ten millimetres off between strings, and read again as it is: the slip is still in force.
+    testing::TrueCar c;
+    CarCard card = testing::card_of(c);
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        card.adjusters.emplace_back(testing::rod_at(w, RodSide::behind_axle));
+    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, c.toe[0] + c.toe[1] + 0.4, 0.15)});
+    testing::read_round(log, c, 0.3);
+    const Spot hub = wheel_spot(ReadingId::hub, Wheel::rear_left);
+    std::string slip;
+    for (Entry& e : log)
+        if (Reading* r = std::get_if<Reading>(&e.event); r && r->spot == hub)
+            r->value.value += 10.0, slip = e.id;
+    ASSERT_EQ(analyse(job_of(log)).plan.next, NextStep::read);
+    for (int n = 0; n < 3; ++n) {
+        log.push_back(testing::entry("again" + std::to_string(n), testing::reading(hub, c.exact(hub), 0.3)));
+        const Analysis a = analyse(job_of(log));
+        ASSERT_EQ(a.plan.next, NextStep::read) << n;
+        ASSERT_TRUE(a.plan.again) << n;
+        if (a.plan.again->why.code == Code::again_contradicts) continue;  // others of its group, once each
+        EXPECT_EQ(a.plan.again->why.code, Code::again_set_aside);
+        EXPECT_TRUE(a.plan.turns.empty());
+    }
+    log.push_back(testing::entry("aside", Strike{Strike::Way::reasoned, {slip}, "a slip"}));
+    EXPECT_EQ(analyse(job_of(log)).plan.next, NextStep::turn);
+}
+
+TEST(Advice, OfTwoReadingsThatNothingElseChecksAThirdTellsTheSlip) {
+    TurnedJob boards = on_boards(TurnedJob().car);
+    tape(boards, ReadingId::boards_front, 1500);
+    tape(boards, ReadingId::boards_rear, 1505);
+    tape(boards, ReadingId::boards_front, 1500);
+    tape(boards, ReadingId::boards_rear, 1502);
+    const Analysis tie = analysed(boards);
+    ASSERT_TRUE(tie.now.alarm);
+    ASSERT_EQ(tie.plan.next, NextStep::read);
+    ASSERT_TRUE(tie.plan.again);
+    EXPECT_EQ(tie.plan.again->why.code, Code::again_contradicts);
+    ASSERT_FALSE(tie.read.empty());
+    EXPECT_EQ(tie.read.front().kind, ReadingId::boards_rear);
+    tape(boards, ReadingId::boards_rear, 1502);
+    const Analysis told = analysed(boards);
+    ASSERT_TRUE(told.plan.again);
+    EXPECT_EQ(told.plan.again->why.code, Code::again_set_aside);
+}
+
 TEST(Advice, NothingIsLeftAsItIsOnOneReadingThatNothingChecks) {
     // Outside, and no adjuster reaches it: before the job ends on that, a slip would have to show.
     CarCard bare = TurnedJob().car;

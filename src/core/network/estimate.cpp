@@ -156,6 +156,13 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
     return out;
 }
 
+const Check* worst_suspect(const Estimate& e) {
+    const Check* worst = nullptr;
+    for (const Check& c : e.checks)
+        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w))) worst = &c;
+    return worst;
+}
+
 const KnownAngle* Estimate::find(Measure measure,
                                  const std::variant<std::monostate, Axle, Wheel>& where) const {
     if (measure == Measure::thrust) return &thrust;

@@ -251,13 +251,15 @@ bool ReadGuide::unleaned() const {
 }
 
 std::optional<std::size_t> ReadGuide::suspect() const {
-    std::optional<std::size_t> first;
-    for (const Check& c : desk_.answer().now.checks) {
-        if (!c.suspect || !desk_.job().live(c.entry)) continue;
-        if (spot_ && std::get<Reading>(desk_.log()[c.entry].event).spot == *spot_) return c.entry;
-        if (!first) first = c.entry;
-    }
-    return first;
+    // At this spot before others, and what stands out most.
+    const auto rank = [&](const Check& c) {
+        const bool here = spot_ && std::get<Reading>(desk_.log()[c.entry].event).spot == *spot_;
+        return std::pair(here, std::abs(c.w));
+    };
+    const Check* worst = nullptr;
+    for (const Check& c : desk_.answer().now.checks)
+        if (c.suspect && desk_.job().live(c.entry) && (!worst || rank(c) > rank(*worst))) worst = &c;
+    return worst ? std::optional(worst->entry) : std::nullopt;
 }
 
 /// A gap, and a gauge without a sign, do not tell which way the wheel leans.
@@ -328,14 +330,23 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
         add(
             keys::hold, "hold", tr("Walk there and hold it"), [](ReadGuide& g) { g.holdThere(); }, true);
     if (const auto entry = suspect()) {
-        const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
+        const Spot its = std::get<Reading>(desk_.log()[*entry].event).spot;
+        // What tells which it is may lie elsewhere.
+        const Spot at = worthReading(desk_).value_or(its);
         const QString n = desk_.number(at);
+        const auto& again = desk_.answer().plan.again;
+        const bool read_again = again && again->why.code == Code::again_set_aside;
         if (!spot_ || !(at == *spot_))
             add(
-                keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); }, true);
-        add(keys::aside, "aside", tr("Set %1 aside").arg(n), [entry = *entry](ReadGuide& g) {
-            emit g.asks(new StrikeQuestion(g.desk_, g, entry, tr("set aside: it contradicts the others")));
-        });
+                keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); },
+                again && !read_again);
+        add(
+            keys::aside, "aside", tr("Set %1 aside").arg(desk_.number(its)),
+            [entry = *entry](ReadGuide& g) {
+                emit g.asks(
+                    new StrikeQuestion(g.desk_, g, entry, tr("set aside: it contradicts the others")));
+            },
+            read_again);
     }
     if (const auto more = worthReading(desk_); more && !spot_ && out.empty())
         add(
