@@ -267,6 +267,7 @@ TEST_F(HelpTest, InchesAreOfferedOnceToWhoTypesThem) {
     QApplication::processEvents();
     EXPECT_TRUE(window->sayLine().contains("You type inches")) << window->sayLine().toStdString();
     enter("4 1/8 in");
+    desk->settle();
     QApplication::processEvents();
     EXPECT_FALSE(window->sayLine().contains("You type inches")) << "once";
     EXPECT_EQ(desk->toolFor(*window->reading().spot()), "steel-rule-mm");

@@ -76,7 +76,7 @@ enum class Code {
     again_large_angle,  // {0} = what
     again_unchecked,    // {0} = what: a verdict that nothing checks
     again_contradicts,  // readings contradict each other
-    again_set_aside,    // one contradicts all others, and was read again since
+    again_set_aside,    // one contradicts the others, and no reading tells more
     again_doubted,      // {0} = adjuster: its last turn is in doubt
     // Doubts about a value that can hardly be meant. {0} typed, {1} to {4} the usual range, {2} what
     // may be meant, {3} what it is.
