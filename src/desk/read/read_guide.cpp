@@ -251,9 +251,10 @@ bool ReadGuide::unleaned() const {
 }
 
 std::optional<std::size_t> ReadGuide::suspect() const {
-    // At this spot before others, and what stands out most.
+    // At this spot, or where a reading tells most, before others; then what stands out most.
+    const std::optional<Spot> near = spot_ ? spot_ : worthReading(desk_);
     const auto rank = [&](const Check& c) {
-        const bool here = spot_ && std::get<Reading>(desk_.log()[c.entry].event).spot == *spot_;
+        const bool here = near && std::get<Reading>(desk_.log()[c.entry].event).spot == *near;
         return std::pair(here, std::abs(c.w));
     };
     const Check* worst = nullptr;
@@ -330,9 +331,7 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
         add(
             keys::hold, "hold", tr("Walk there and hold it"), [](ReadGuide& g) { g.holdThere(); }, true);
     if (const auto entry = suspect()) {
-        const Spot its = std::get<Reading>(desk_.log()[*entry].event).spot;
-        // What tells which it is may lie elsewhere.
-        const Spot at = worthReading(desk_).value_or(its);
+        const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
         const QString n = desk_.number(at);
         const auto& again = desk_.answer().plan.again;
         const bool read_again = again && again->why.code == Code::again_set_aside;
@@ -341,7 +340,7 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
                 keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); },
                 again && !read_again);
         add(
-            keys::aside, "aside", tr("Set %1 aside").arg(desk_.number(its)),
+            keys::aside, "aside", tr("Set %1 aside").arg(n),
             [entry = *entry](ReadGuide& g) {
                 emit g.asks(
                     new StrikeQuestion(g.desk_, g, entry, tr("set aside: it contradicts the others")));
