@@ -23,8 +23,6 @@
 #include "words/words.h"
 
 namespace fairchalk::desk {
-namespace {}  // namespace
-
 Window::Window(JobDesk& desk, QWidget* parent) : QMainWindow(parent), desk_(desk) {
     // The look before the widgets, so that each is styled once.
     QSettings settings;

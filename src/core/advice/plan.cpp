@@ -518,7 +518,8 @@ Plan Planner::plan() {
     for (const Verdict& v : plan_.before) {
         if (v.call != Call::too_close || accepted_since(job_, last_news(job_), v.target)) continue;
         const double left = worth_reading - still_readable_.read_again(v.target);
-        if (still_readable_.settles(v, static_cast<int>(std::clamp(left, 0.0, 24.0)))) readable = true;
+        const int most = static_cast<int>(std::clamp(left, 0.0, double{most_settling}));
+        if (still_readable_.settles(v, most)) readable = true;
     }
     if (!all_inside_ && !readable && bring_from_edge(with_close)) return plan_;
     if (!all_inside_ && readable)

@@ -23,6 +23,9 @@ struct Settling {
     int readings = 0;
 };
 
+/// Readings more than this are asked of nobody to settle one angle.
+inline constexpr int most_settling = 24;
+
 /// What readings can still do: the spots that can be read with the rigs of the round, a tape over the hubs
 /// and whatever was read already, and what one more reading at each would take from the ± of any angle.
 ///
@@ -39,7 +42,7 @@ class StillReadable {
     std::optional<Proposal> best_for(const Target& target) const;
 
     /// Nothing where `most` readings do not settle it: this tool can't call it.
-    std::optional<Settling> settles(const Verdict& verdict, int most = 24) const;
+    std::optional<Settling> settles(const Verdict& verdict, int most = most_settling) const;
 
     /// How often something that tells of that angle was read again, beyond once at each spot.
     int read_again(const Target& target) const;
@@ -81,6 +84,6 @@ class StillReadable {
 /// Of a job that was solved: one question alone.
 std::optional<Proposal> best_next_reading(const Job& job, const Estimate& e, const Target& target);
 std::optional<Settling> what_settles(const Job& job, const Estimate& e, const Verdict& verdict,
-                                     int most = 24);
+                                     int most = most_settling);
 
 }  // namespace fairchalk

@@ -334,18 +334,18 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
         const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
         const QString n = desk_.number(at);
         const auto& again = desk_.answer().plan.again;
-        const bool read_again = again && again->why.code == Code::again_set_aside;
+        const bool to_set_aside = again && again->why.code == Code::again_set_aside;
         if (!spot_ || !(at == *spot_))
             add(
                 keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); },
-                again && !read_again);
+                again && !to_set_aside);
         add(
             keys::aside, "aside", tr("Set %1 aside").arg(n),
             [entry = *entry](ReadGuide& g) {
                 emit g.asks(
                     new StrikeQuestion(g.desk_, g, entry, tr("set aside: it contradicts the others")));
             },
-            read_again);
+            to_set_aside);
     }
     if (const auto more = worthReading(desk_); more && !spot_ && out.empty())
         add(
