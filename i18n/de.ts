@@ -254,8 +254,8 @@
       <translation>%1 von %2, bisher %3 richtig</translation>
     </message>
     <message>
-      <source>%1 of the same place, each good to ±0.6 mm: their mean is good to ±%2</source>
-      <translation>%1 derselben Stelle, jede auf ±0,6 mm: Ihr Mittel ist auf ±%2 gut</translation>
+      <source>%1 of the same place, each good to ±%2: their mean is good to ±%3</source>
+      <translation>%1 derselben Stelle, jede auf ±%2 genau: ihr Mittel ist auf ±%3 genau</translation>
     </message>
     <message>
       <source>%1 of the steering wheel</source>
@@ -896,6 +896,10 @@ von oben</translation>
       <translation>16 3/8 in</translation>
     </message>
     <message>
+      <source>16 in 4 in</source>
+      <translation>16 in 4 in</translation>
+    </message>
+    <message>
       <source>160 F</source>
       <translation>160 F</translation>
     </message>
@@ -932,6 +936,10 @@ von oben</translation>
       <translation>4 von 0,5 mm, 2 von 1 mm</translation>
     </message>
     <message>
+      <source>40 lb ft</source>
+      <translation>40 lb ft</translation>
+    </message>
+    <message>
       <source>400 mm 100 mm</source>
       <translation>400 mm 100 mm</translation>
     </message>
@@ -942,6 +950,10 @@ von oben</translation>
     <message>
       <source>5.5 mm</source>
       <translation>5,5 mm</translation>
+    </message>
+    <message>
+      <source>55 Nm</source>
+      <translation>55 Nm</translation>
     </message>
     <message>
       <source>7 deg left or -7 deg</source>
@@ -3466,8 +3478,12 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Oben neigt sie sich nach hinten</translation>
     </message>
     <message>
-      <source>Its torque is not on the card: from the manual, and onto the card (Ctrl+I).</source>
-      <translation>Sein Drehmoment steht nicht auf der Karte: aus dem Handbuch, und auf die Karte (Strg+I).</translation>
+      <source>Its torque is not on the card: type it from the manual; it goes onto the card.</source>
+      <translation>Sein Drehmoment steht nicht auf der Karte: tippen Sie es aus dem Handbuch; es kommt auf die Karte.</translation>
+    </message>
+    <message>
+      <source>Its torque, from the manual: it goes onto the card of this car.</source>
+      <translation>Sein Drehmoment, aus dem Handbuch: es kommt auf die Karte dieses Autos.</translation>
     </message>
     <message>
       <source>Its zero …</source>
@@ -4214,8 +4230,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nicht an diesem Auto</translation>
     </message>
     <message>
-      <source>Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber then carries that much more ±.</source>
-      <translation>Nicht vermessen: Jede Stelle wird auf ±4 mm genommen. Der Spur macht das kaum etwas; der Sturz trägt dann so viel mehr ±.</translation>
+      <source>Not surveyed: each spot is taken to lie within ±%1. Toe hardly minds; camber then carries that much more ±.</source>
+      <translation>Nicht vermessen: jede Stelle wird auf ±%1 genau angenommen. Der Spur macht das kaum etwas; der Sturz trägt dann so viel mehr ±.</translation>
     </message>
     <message>
       <source>Not turned since: only read</source>
@@ -5934,6 +5950,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Die Karte</translation>
     </message>
     <message>
+      <source>The card has %1 for it; it is changed there (Ctrl+I).</source>
+      <translation>Die Karte hat %1 dafür; geändert wird es dort (Ctrl+I).</translation>
+    </message>
+    <message>
       <source>The card has no figures for it (Ctrl+I): left and right are compared only.</source>
       <translation>Die Karte hat keine Werte dafür (Strg+I): Nur links und rechts werden verglichen.</translation>
     </message>
@@ -6682,10 +6702,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Dieser Auftrag ist voll: Er hat %1 Runden und %2 Einträge. Beginnen Sie einen neuen Auftrag an diesem Auto; was hier steht, bleibt.</translation>
     </message>
     <message>
-      <source>This one's torque is not on the card (Ctrl+I): with it the sum can be done.</source>
-      <translation>Das Drehmoment hierfür steht nicht auf der Karte (Strg+I): Damit lässt sich rechnen.</translation>
-    </message>
-    <message>
       <source>This program measures and reckons; it can't see the car.</source>
       <translation>Dieses Programm misst und rechnet; das Auto sieht es nicht.</translation>
     </message>
@@ -6900,6 +6916,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Toes are measured from %1.</source>
       <translation>Spur wird gemessen von: %1.</translation>
+    </message>
+    <message>
+      <source>Told, and nothing is left to turn: Enter opens the record.</source>
+      <translation>Gesagt, und nichts ist mehr zu drehen: Enter öffnet das Protokoll.</translation>
+    </message>
+    <message>
+      <source>Told: Enter goes on to what is to be done.</source>
+      <translation>Gesagt: Enter führt weiter zu dem, was zu tun ist.</translation>
     </message>
     <message>
       <source>Tolerance taken as %1.</source>
@@ -7148,10 +7172,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Two lengths are wanted, and an angle under 90° if it is not in line: “400 mm 100 mm 30 deg”.</source>
       <translation>Gefragt sind zwei Längen, und ein Winkel unter 90°, wenn es nicht in einer Linie liegt: „400 mm 100 mm 30 Grad“.</translation>
-    </message>
-    <message>
-      <source>Two lengths are wanted, like “400 mm 100 mm”.</source>
-      <translation>Gefragt sind zwei Längen, etwa „400 mm 100 mm“.</translation>
     </message>
     <message>
       <source>Two millimetres of shims go behind the upper arm. Read both lips again, and see what became of the toe.</source>
@@ -7622,8 +7642,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Wo der Maßstab liegt: %1, Nullende am Metall, rechtwinklig zur Schnur, auf Nabenhöhe</translation>
     </message>
     <message>
-      <source>Where the wrench does not reach: its length and that of what is put on it, like “400 mm 100 mm”, and the angle if it is not in line.</source>
-      <translation>Wo der Schlüssel nicht hinkommt: seine Länge und die des Aufgesteckten, etwa „400 mm 100 mm“, und der Winkel, wenn es nicht in einer Linie liegt.</translation>
+      <source>Where the wrench does not reach: its length and that of what is put on it, like “%1”, and the angle if it is not in line.</source>
+      <translation>Wo der Schlüssel nicht hinkommt: seine Länge und die des Aufsatzes, etwa „%1“, und der Winkel, wenn er nicht in einer Linie steht.</translation>
     </message>
     <message>
       <source>Where they should be alike, share the difference: the wheel's angle and the total toe stay.</source>
@@ -7748,6 +7768,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>With the odometer on the record's page (Ctrl+J), two such readings tell how fast they wear.</source>
       <translation>Mit dem Kilometerstand auf der Seite des Berichts (Strg+J) sagen zwei solche Ablesungen, wie schnell sie verschleißen.</translation>
+    </message>
+    <message>
+      <source>With the torque the sum can be done: first type that, from the manual, like “%1”.</source>
+      <translation>Mit dem Drehmoment lässt sich das rechnen: tippen Sie erst das, aus dem Handbuch, etwa „%1“.</translation>
     </message>
     <message>
       <source>With these slots a degree of total toe is ⟨b⟩%1⟨/b⟩ between both tapes.</source>
@@ -8211,6 +8235,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>another port, by its path</source>
       <translation>ein anderer Anschluss, mit seinem Pfad</translation>
+    </message>
+    <message>
+      <source>arc over diameter: 1 1/4 in over 14 1/2 in left</source>
+      <translation>Bogen über Durchmesser: 1 1/4 in über 14 1/2 in links</translation>
     </message>
     <message>
       <source>arc over diameter: 32 mm over 370 mm left</source>
@@ -9401,8 +9429,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>es ist um eine Teilung daneben</translation>
     </message>
     <message>
-      <source>it lies too near an edge for these readings, and neither turning nor reading on tells</source>
-      <translation>es liegt für diese Ablesungen zu nah an einer Kante, und weder Drehen noch weiter Ablesen klärt es</translation>
+      <source>it is too close to call with these readings, and neither turning nor reading on tells</source>
+      <translation>mit diesen Ablesungen ist es zu knapp, um es zu sagen, und weder Drehen noch Weiterlesen klärt es</translation>
     </message>
     <message>
       <source>it runs</source>
@@ -9643,6 +9671,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>level rail</source>
       <translation>Setzlatte</translation>
+    </message>
+    <message>
+      <source>like 1 1/4 in over 14 1/2 in left</source>
+      <translation>etwa 1 1/4 in über 14 1/2 in links</translation>
     </message>
     <message>
       <source>like 32 mm over 370 mm left</source>
@@ -10207,6 +10239,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>only together</source>
       <translation>nur zusammen</translation>
+    </message>
+    <message>
+      <source>onto the card, as “%1”</source>
+      <translation>auf die Karte, als „%1“</translation>
     </message>
     <message>
       <source>open another book, or bring in a job as a file</source>
@@ -11577,6 +11613,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Spurstange</translation>
     </message>
     <message>
+      <source>tie rod locknut</source>
+      <translation>Spurstange Kontermutter</translation>
+    </message>
+    <message>
       <source>tie rod locknut 55 Nm</source>
       <translation>Kontermutter Spurstange 55 Nm</translation>
     </message>
@@ -12693,6 +12733,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>„%1“ ist keine Streuung; richtig wäre, was eine Messung daneben liegen darf, über 0.</translation>
     </message>
     <message>
+      <source>“%1” is no torque: type it from the manual with its unit, like “55 Nm” or “40 lb ft”.</source>
+      <translation>„%1“ ist kein Drehmoment: tippen Sie es aus dem Handbuch mit seiner Einheit, etwa „55 Nm“ oder „40 lb ft“.</translation>
+    </message>
+    <message>
       <source>“%1” is no wheel's angle. A sheet says such as 0°06' or -0.55 degrees.</source>
       <translation>„%1“ ist kein Winkel eines Rades. Auf einem Blatt steht etwa 0°06' Vorspur oder -0,55 Grad.</translation>
     </message>
@@ -12749,8 +12793,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>„{0}“ als {3}? Üblich: {1} bis {4}. Vielleicht {2}?</translation>
     </message>
     <message>
-      <source>“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.</source>
-      <translation>„{0}“ ist eine Länge: Spur als Länge braucht die Spanne, über die sie gilt, etwa 416 mm.</translation>
+      <source>“{0}” is a length: toe as a length needs the span it is stated over, like “{0} over 416 mm” or “{0} over 16 in”.</source>
+      <translation>„{0}“ ist eine Länge: Spur als Länge braucht das Maß, über das sie gilt, etwa „{0} über 416 mm“ oder „{0} über 16 in“.</translation>
     </message>
     <message>
       <source>“{0}” is a total, and one wheel's own toe belongs here: without “total”, or at the axle.</source>

@@ -254,8 +254,8 @@
       <translation>%1 of %2, %3 right so far</translation>
     </message>
     <message>
-      <source>%1 of the same place, each good to ±0.6 mm: their mean is good to ±%2</source>
-      <translation>%1 of the same place, each good to ±0.6 mm: their mean is good to ±%2</translation>
+      <source>%1 of the same place, each good to ±%2: their mean is good to ±%3</source>
+      <translation>%1 of the same place, each good to ±%2: their mean is good to ±%3</translation>
     </message>
     <message>
       <source>%1 of the steering wheel</source>
@@ -896,6 +896,10 @@ from above</translation>
       <translation>16 3/8 in</translation>
     </message>
     <message>
+      <source>16 in 4 in</source>
+      <translation>16 in 4 in</translation>
+    </message>
+    <message>
       <source>160 F</source>
       <translation>160 F</translation>
     </message>
@@ -932,6 +936,10 @@ from above</translation>
       <translation>4 of 0.5 mm, 2 of 1 mm</translation>
     </message>
     <message>
+      <source>40 lb ft</source>
+      <translation>40 lb ft</translation>
+    </message>
+    <message>
       <source>400 mm 100 mm</source>
       <translation>400 mm 100 mm</translation>
     </message>
@@ -942,6 +950,10 @@ from above</translation>
     <message>
       <source>5.5 mm</source>
       <translation>5.5 mm</translation>
+    </message>
+    <message>
+      <source>55 Nm</source>
+      <translation>55 Nm</translation>
     </message>
     <message>
       <source>7 deg left or -7 deg</source>
@@ -3466,8 +3478,12 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Its top leans rearward</translation>
     </message>
     <message>
-      <source>Its torque is not on the card: from the manual, and onto the card (Ctrl+I).</source>
-      <translation>Its torque is not on the card: from the manual, and onto the card (Ctrl+I).</translation>
+      <source>Its torque is not on the card: type it from the manual; it goes onto the card.</source>
+      <translation>Its torque is not on the card: type it from the manual; it goes onto the card.</translation>
+    </message>
+    <message>
+      <source>Its torque, from the manual: it goes onto the card of this car.</source>
+      <translation>Its torque, from the manual: it goes onto the card of this car.</translation>
     </message>
     <message>
       <source>Its zero …</source>
@@ -4214,8 +4230,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Not on this car</translation>
     </message>
     <message>
-      <source>Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber then carries that much more ±.</source>
-      <translation>Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber then carries that much more ±.</translation>
+      <source>Not surveyed: each spot is taken to lie within ±%1. Toe hardly minds; camber then carries that much more ±.</source>
+      <translation>Not surveyed: each spot is taken to lie within ±%1. Toe hardly minds; camber then carries that much more ±.</translation>
     </message>
     <message>
       <source>Not turned since: only read</source>
@@ -5934,6 +5950,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The card</translation>
     </message>
     <message>
+      <source>The card has %1 for it; it is changed there (Ctrl+I).</source>
+      <translation>The card has %1 for it; it is changed there (Ctrl+I).</translation>
+    </message>
+    <message>
       <source>The card has no figures for it (Ctrl+I): left and right are compared only.</source>
       <translation>The card has no figures for it (Ctrl+I): left and right are compared only.</translation>
     </message>
@@ -6682,10 +6702,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>This job is full: it has %1 rounds and %2 entries. Begin a new job on this car; what is here stays as it is.</translation>
     </message>
     <message>
-      <source>This one's torque is not on the card (Ctrl+I): with it the sum can be done.</source>
-      <translation>This one's torque is not on the card (Ctrl+I): with it the sum can be done.</translation>
-    </message>
-    <message>
       <source>This program measures and reckons; it can't see the car.</source>
       <translation>This program measures and reckons; it can't see the car.</translation>
     </message>
@@ -6900,6 +6916,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Toes are measured from %1.</source>
       <translation>Toes are measured from %1.</translation>
+    </message>
+    <message>
+      <source>Told, and nothing is left to turn: Enter opens the record.</source>
+      <translation>Told, and nothing is left to turn: Enter opens the record.</translation>
+    </message>
+    <message>
+      <source>Told: Enter goes on to what is to be done.</source>
+      <translation>Told: Enter goes on to what is to be done.</translation>
     </message>
     <message>
       <source>Tolerance taken as %1.</source>
@@ -7148,10 +7172,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Two lengths are wanted, and an angle under 90° if it is not in line: “400 mm 100 mm 30 deg”.</source>
       <translation>Two lengths are wanted, and an angle under 90° if it is not in line: “400 mm 100 mm 30 deg”.</translation>
-    </message>
-    <message>
-      <source>Two lengths are wanted, like “400 mm 100 mm”.</source>
-      <translation>Two lengths are wanted, like “400 mm 100 mm”.</translation>
     </message>
     <message>
       <source>Two millimetres of shims go behind the upper arm. Read both lips again, and see what became of the toe.</source>
@@ -7622,8 +7642,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Where the rule goes: %1, zero end on the metal, square to the string, at hub height</translation>
     </message>
     <message>
-      <source>Where the wrench does not reach: its length and that of what is put on it, like “400 mm 100 mm”, and the angle if it is not in line.</source>
-      <translation>Where the spanner does not reach: its length and that of what is put on it, like “400 mm 100 mm”, and the angle if it is not in line.</translation>
+      <source>Where the wrench does not reach: its length and that of what is put on it, like “%1”, and the angle if it is not in line.</source>
+      <translation>Where the spanner does not reach: its length and that of what is put on it, like “%1”, and the angle if it is not in line.</translation>
     </message>
     <message>
       <source>Where they should be alike, share the difference: the wheel's angle and the total toe stay.</source>
@@ -7748,6 +7768,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>With the odometer on the record's page (Ctrl+J), two such readings tell how fast they wear.</source>
       <translation>With the odometer on the record's page (Ctrl+J), two such readings tell how fast they wear.</translation>
+    </message>
+    <message>
+      <source>With the torque the sum can be done: first type that, from the manual, like “%1”.</source>
+      <translation>With the torque the sum can be done: first type that, from the manual, like “%1”.</translation>
     </message>
     <message>
       <source>With these slots a degree of total toe is ⟨b⟩%1⟨/b⟩ between both tapes.</source>
@@ -8211,6 +8235,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>another port, by its path</source>
       <translation>another port, by its path</translation>
+    </message>
+    <message>
+      <source>arc over diameter: 1 1/4 in over 14 1/2 in left</source>
+      <translation>arc over diameter: 1 1/4 in over 14 1/2 in left</translation>
     </message>
     <message>
       <source>arc over diameter: 32 mm over 370 mm left</source>
@@ -9401,8 +9429,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>it is one division off</translation>
     </message>
     <message>
-      <source>it lies too near an edge for these readings, and neither turning nor reading on tells</source>
-      <translation>it lies too near an edge for these readings, and neither turning nor reading on tells</translation>
+      <source>it is too close to call with these readings, and neither turning nor reading on tells</source>
+      <translation>it is too close to call with these readings, and neither turning nor reading on tells</translation>
     </message>
     <message>
       <source>it runs</source>
@@ -9643,6 +9671,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>level rail</source>
       <translation>level rail</translation>
+    </message>
+    <message>
+      <source>like 1 1/4 in over 14 1/2 in left</source>
+      <translation>like 1 1/4 in over 14 1/2 in left</translation>
     </message>
     <message>
       <source>like 32 mm over 370 mm left</source>
@@ -10207,6 +10239,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>only together</source>
       <translation>only together</translation>
+    </message>
+    <message>
+      <source>onto the card, as “%1”</source>
+      <translation>onto the card, as “%1”</translation>
     </message>
     <message>
       <source>open another book, or bring in a job as a file</source>
@@ -11577,6 +11613,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>track rod</translation>
     </message>
     <message>
+      <source>tie rod locknut</source>
+      <translation>track rod locknut</translation>
+    </message>
+    <message>
       <source>tie rod locknut 55 Nm</source>
       <translation>track rod locknut 55 Nm</translation>
     </message>
@@ -12693,6 +12733,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>“%1” is no spread; right would be what one taking may be off, above 0.</translation>
     </message>
     <message>
+      <source>“%1” is no torque: type it from the manual with its unit, like “55 Nm” or “40 lb ft”.</source>
+      <translation>“%1” is no torque: type it from the manual with its unit, like “55 Nm” or “40 lb ft”.</translation>
+    </message>
+    <message>
       <source>“%1” is no wheel's angle. A sheet says such as 0°06' or -0.55 degrees.</source>
       <translation>“%1” is no wheel's angle. A sheet says such as 0°06' or -0.55 degrees.</translation>
     </message>
@@ -12749,8 +12793,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>“{0}” for {3}? Usual is {1} to {4}. Perhaps {2}?</translation>
     </message>
     <message>
-      <source>“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.</source>
-      <translation>“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.</translation>
+      <source>“{0}” is a length: toe as a length needs the span it is stated over, like “{0} over 416 mm” or “{0} over 16 in”.</source>
+      <translation>“{0}” is a length: toe as a length needs the span it is stated over, like “{0} over 416 mm” or “{0} over 16 in”.</translation>
     </message>
     <message>
       <source>“{0}” is a total, and one wheel's own toe belongs here: without “total”, or at the axle.</source>

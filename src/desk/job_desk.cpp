@@ -400,12 +400,13 @@ void JobDesk::take(Reading blank, const Quantity& value) {
 std::vector<Entry> JobDesk::taking(Reading r, const Quantity& value) const {
     r.value = value;
     // A value on a coarse mark is as fine as its rule; but sixteenths were not read off a rule in
-    // millimetres.
+    // millimetres. A tape's inches, marked in sixteenths, are as fine as its millimetres.
     const Tool* tool = toolNamed(r.tool);
+    constexpr double as_on_a_tape = 1.0;
     const bool its_own = tool && (tool->zero != 0.0 || tool->inward || tool->shows != Shows::leaning ||
                                   tool->more_is_in_left || tool->more_is_in_right);
     if (!tool || tool->quantity != value.kind ||
-        (!its_own && value.resolution > 2.01 * tool->resolution &&
+        (!its_own && tool->resolution < as_on_a_tape && value.resolution > 2.01 * tool->resolution &&
          is_inch_division(value.resolution) != is_inch_division(tool->resolution)))
         r.tool.clear();
     if (!reading_kind(r.spot.kind).asks_for_top() && !(tool && tool->shows == Shows::unsigned_))

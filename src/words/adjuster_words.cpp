@@ -111,6 +111,18 @@ std::string adjuster(const CarCard& car, const std::string& id) {
     return place < 0 ? id : adjuster(car.adjusters[static_cast<std::size_t>(place)]);
 }
 
+std::optional<std::string> torque(const CarCard& car, const Adjuster& d) {
+    auto out = car.torque_of(adjuster(d));
+    // A card is written in one language and read in another.
+    if (d.kind == steering_rod_kind)
+        for (const char* nut : {"tie rod locknut", "track rod locknut", "Spurstange Kontermutter"})
+            if (!out) out = car.torque_of(nut);
+    return out;
+}
+std::string nut_on_card(const Adjuster& d) {
+    return d.kind == steering_rod_kind ? tr("tie rod locknut") : adjuster(d);
+}
+
 namespace {
 std::string said(const Adjuster& d, const char* KindWords::*what) {
     const AdjusterKind* kind = adjuster_kind(d.kind);

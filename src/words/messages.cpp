@@ -164,7 +164,9 @@ const char* source_text(Code code) {
                 "say how the wheel sits on a straight road, or which way the car drifts with it held level");
         case Code::text_span_missing:
             return TR_NOOP(
-                "“{0}” is a length: toe as a length needs the span it is stated over, like 416 mm.");
+                "“{0}” is a length: toe as a length needs the span it is stated over, like “{0} over 416 mm” "
+                "or "
+                "“{0} over 16 in”.");
         case Code::text_must_be_positive:
             return TR_NOOP("“{0}” must be more than zero, like {2} or {3}.");
         case Code::why_no_readings:
@@ -229,7 +231,7 @@ const char* source_text(Code code) {
             return TR_NOOP("the same turn was made already, and did not bring it in");
         case Code::plan_too_coarse_to_call:
             return TR_NOOP(
-                "it lies too near an edge for these readings, and neither turning nor reading on tells");
+                "it is too close to call with these readings, and neither turning nor reading on tells");
         case Code::again_large_turn:
             return TR_NOOP("more than four turns is more than is usual ({0}): first read its spots again");
         case Code::again_thread:

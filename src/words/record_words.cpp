@@ -214,7 +214,7 @@ std::string locked(const Record& r, const CarCard& car) {
     std::string out;
     const auto torque = [&](const std::string& id) {
         const Adjuster* a = car.adjuster(id);
-        const auto by_card = a ? car.torque_of(adjuster(*a)) : std::nullopt;
+        const auto by_card = a ? words::torque(car, *a) : std::nullopt;
         return by_card ? fill(TR_NOOP("{0} by the card"), {*by_card}) : tr("torque from the manual");
     };
     for (const std::string& id : r.locked)

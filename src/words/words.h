@@ -127,6 +127,11 @@ std::string adjuster_noun(const Adjuster& d);  ///< upper-arm shims
 std::string seen_from(const Adjuster& d);      ///< from where it is drawn
 /// By its name on the card; as it is where the card has no such one.
 std::string adjuster(const CarCard& car, const std::string& id);
+/// What the card has for its nut, as written there: under its own name, or, of a steering rod, as the tie rod
+/// locknut in whatever language.
+std::optional<std::string> torque(const CarCard& car, const Adjuster& d);
+/// The part under which such a torque goes onto the card: one locknut for both steering rods.
+std::string nut_on_card(const Adjuster& d);
 std::string thickness(Length l, const Show& how = {});                 ///< 0.25 mm
 std::string amount(double by, HandleUnit unit, const Show& how = {});  ///< without its sign: 1.5 mm, 15°
 /// "add 1.5 mm at the front bolt, take out 0.5 mm at the rear bolt"

@@ -362,6 +362,38 @@ TEST_F(AdjustersTest, LockingHasItsTorqueTheSumForAnExtensionAndAsksForTheReadin
     }
     EXPECT_FALSE(turned_unlocked(desk->job()));
     EXPECT_TRUE(next_spot(desk->job(), desk->round())) << "whether it moved is read";
+    desk->settle();
+    const auto reads = [this] {
+        const auto& steps = desk->answer().evening.steps;
+        return std::count_if(steps.begin(), steps.end(),
+                             [](const EveningStep& s) { return s.what == EveningStep::What::read; });
+    };
+    EXPECT_EQ(reads(), 1) << "and its minutes are said";
+}
+
+TEST_F(AdjustersTest, ATorqueThatTheCardLacksIsTypedWhereTheNutIsLocked) {
+    special();
+    book::WrittenCard card = desk->writtenCard();
+    card.put({"torques"}, book::Json::array());
+    desk->editCard(card);
+    desk->settle();
+    key(Qt::Key_F2);
+    desk->settle();
+    key(Qt::Key_7, Qt::ControlModifier);
+    window->showPage({PageId::lock});
+    pointAt("rod-fr");
+    ASSERT_TRUE(slateText().contains("Its torque is not on the card")) << slateText().toStdString();
+    enter("400 mm 100 mm");
+    EXPECT_TRUE(slateText().contains("With the torque the sum can be done")) << slateText().toStdString();
+    enter("55");
+    EXPECT_TRUE(slateText().contains("with its unit")) << slateText().toStdString();
+    EXPECT_TRUE(desk->car().torques.empty());
+    enter("40 lb ft");
+    EXPECT_EQ(desk->car().torque_of("tie rod locknut"), "40 lb ft");
+    EXPECT_TRUE(slateText().contains("Torque from the card: <b>40 lb ft</b>"));
+    enter("60 Nm");
+    EXPECT_TRUE(slateText().contains("it is changed there")) << "not by a slip of the keys";
+    EXPECT_EQ(desk->car().torque_of("tie rod locknut"), "40 lb ft");
 }
 
 TEST_F(AdjustersTest, TheCardMakesAdjustersOfEveryKindAndTheTin) {

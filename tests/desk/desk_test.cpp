@@ -449,6 +449,22 @@ TEST_F(DeskTest, TheRuleThatIsChosenSpeaksForReadingsAsFineAsItself) {
     EXPECT_EQ(std::get<Reading>(desk->log().back().event).tool, "steel-rule-inch");
 }
 
+TEST_F(DeskTest, AFractionOnATapeIsAsFineAsTheTape) {
+    demo();
+    open();
+    for (ReadingId kind : {ReadingId::boards_rear, ReadingId::camber_gap}) {
+        Reading r = desk->blank(kind == ReadingId::boards_rear ? axle_spot(kind, Axle::front)
+                                                               : wheel_spot(kind, Wheel::front_left));
+        r.tool = kind == ReadingId::boards_rear ? "tape" : "spirit-level-gap";
+        for (const char* typed : {"48 7/16 in", "48 3/8 in", "48 1/2 in", "48 in"}) {
+            desk->take(r, *read_quantity(typed));
+            const auto& kept = std::get<Reading>(desk->log().back().event);
+            EXPECT_EQ(kept.tool, r.tool) << typed << ": its inches are marked in sixteenths";
+            EXPECT_NEAR(kept.sigma(), 0.5, 1e-9) << typed;
+        }
+    }
+}
+
 TEST_F(DeskTest, UnitsAndThemeAreKeptAndTheBookIsNotTouchedByThem) {
     demo();
     open();

@@ -102,6 +102,7 @@ TEST_P(PressuresAndTorques, AreReadAsPeopleWriteThem) {
     const auto again = read_quantity(q->text);
     ASSERT_TRUE(again) << q->text;
     EXPECT_NEAR(again->value, q->value, 1e-12);
+    EXPECT_EQ(q->text.find("lbft"), std::string::npos) << "as it is written on a card";
 }
 INSTANTIATE_TEST_SUITE_P(Typed, PressuresAndTorques,
                          ::testing::Values(Typed{"2.2 bar", QuantityKind::pressure, 2.2},

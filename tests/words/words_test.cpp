@@ -35,6 +35,24 @@ TEST(Words, ArgumentsGoWhereTheyBelongAndMissingOnesLeaveNoBraces) {
               "the rim span of the front axle is not given");
 }
 
+TEST(Words, ALocknutOfTheSteeringIsThatOfEitherRodAndOfNothingElse) {
+    CarCard car;
+    car.torques = {{"Spurstange Kontermutter", "60 Nm"}};
+    Adjuster rod, link;
+    rod.kind = "steering-rod";
+    rod.wheel = Wheel::front_left;
+    link.kind = "toe-link";
+    link.wheel = Wheel::rear_left;
+    EXPECT_EQ(words::torque(car, rod), "60 Nm");
+    EXPECT_EQ(words::torque(car, link), std::nullopt) << "another nut, another torque";
+    car.torques.push_back({words::nut_on_card(link), "80 Nm"});
+    EXPECT_EQ(words::torque(car, link), "80 Nm");
+    EXPECT_EQ(words::torque(car, rod), "60 Nm");
+    car.torques = {{words::nut_on_card(rod), "55 Nm"}};
+    rod.wheel = Wheel::front_right;
+    EXPECT_EQ(words::torque(car, rod), "55 Nm");
+}
+
 TEST(Words, ATranslatorIsAskedForEachText) {
     words::set_translator([](const char* source, const char*, int) {
         return std::strcmp(source, "left front") == 0 ? std::string("nearside front") : std::string(source);

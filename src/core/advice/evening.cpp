@@ -152,7 +152,8 @@ class Listing {
         } else if (!job_.targets.empty()) {
             to_read = static_cast<double>(string_walk().size());
         }
-        const bool reads = plan_.next == NextStep::read || plan_.next == NextStep::look;
+        const bool reads = plan_.next == NextStep::read || plan_.next == NextStep::look ||
+                           (plan_.turns.empty() && state(Stage::read).progress == Progress::stale);
         if (reads && to_read > 0) {
             EveningStep& s = put(What::read, here, Stage::read, t_.spot * to_read);
             s.spots = static_cast<int>(to_read);

@@ -409,6 +409,8 @@ Result<Quantity> Reader::read() {
     if (q->value == 0.0) q->value = 0.0;  // no minus zero
     q->toe_word = toe != 0;
     q->text = plain_;
+    if (const auto at = plain_.find("lbft"); q->kind == QuantityKind::torque && at != std::string::npos)
+        q->text.replace(at, 4, "lb ft");
 
     if (q->kind == QuantityKind::length && !(std::abs(q->value) <= longest_mm))
         return stop(Code::text_too_large, typed_, "100 m");

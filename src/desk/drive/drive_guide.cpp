@@ -163,7 +163,9 @@ QString DriveGuide::subtitle() const {
     if (const auto p = part()) return q(words::part_state(p->state));
     if (chosen_.startsWith(QLatin1String("unlocked:"))) return tr("turned and not locked");
     if (chosen_ == "level") return tr("driving straight: 6 left, 0");
-    if (chosen_ == "marks") return tr("arc over diameter: 32 mm over 370 mm left");
+    if (chosen_ == "marks")
+        return inches() ? tr("arc over diameter: 1 1/4 in over 14 1/2 in left")
+                        : tr("arc over diameter: 32 mm over 370 mm left");
     return tr("bumps, noise, feel, tires");
 }
 QString DriveGuide::prompt() const {
@@ -221,9 +223,24 @@ std::vector<Act> DriveGuide::acts() const {
                          {"straight", tr("Runs straight"), false, false, 2},
                          {"right", tr("Drifts right"), false, false, 3},
                          {"feels", tr("It did something else …"), false, false, 4}};
-    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
+    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
+        desk_.wheelOnly().next != WheelStep::done)
         out.push_back({"turn", tr("What to turn"), true, false, 5});
+    else if (const auto next = onceTold())
+        out.push_back(*next);
     return out;
+}
+
+/// Where it leads, once it was said how it drives as it stands.
+std::optional<Act> DriveGuide::onceTold() const {
+    if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
+        return desk_.wheelOnly().next == WheelStep::done ? std::optional(toRecord()) : std::nullopt;
+    if (!desk_.answerIsCurrent() || !desk_.answer().drive || !unlocked_adjusters(desk_.job()).empty())
+        return std::nullopt;
+    const NextStep next = desk_.answer().plan.next;
+    return next == NextStep::done || next == NextStep::as_far_as || desk_.job().targets.empty()
+               ? toRecord()
+               : goOn(Stage::turn);
 }
 
 void DriveGuide::act(const QString& id) {
@@ -236,7 +253,9 @@ void DriveGuide::act(const QString& id) {
         emit changed();
     } else if (id == "feels") {
         emit asks(new FeelsQuestion(desk_));
-    } else if (id == "turn") {
+    } else if (id == "record") {
+        emit pageWanted({PageId::record});
+    } else if (id == "turn" || id == "go-on") {
         emit stageWanted(Stage::turn);
     } else if (const auto drift = drift_named(id.toStdString())) {
         Driven d;
@@ -324,6 +343,9 @@ QString DriveGuide::say() const {
         if (w.next == WheelStep::turn) return tr("Understood: Ctrl+7 says what to turn.");
         if (w.next == WheelStep::done) return tr("The wheel is straight: that is the job.");
     }
+    if (const auto next = stopped_ ? onceTold() : std::nullopt)
+        return next->id == "record" ? tr("Told, and nothing is left to turn: Enter opens the record.")
+                                    : tr("Told: Enter goes on to what is to be done.");
     return stopped_
                ? tr("Say how the wheel sat, or which way it drifted with the wheel level.")
                : tr("Straight flat road, hands light. Eyes on the road: look once, stop, then type (F2).");
@@ -385,13 +407,14 @@ void DriveGuide::draw(QPainter& p) const {
         const double left = loose ? 34 : 14;
         drawText(p, place.at.adjusted(left, 3, -8, -(place.at.height() / 2)),
                  Qt::AlignLeft | Qt::AlignVCenter, place.name, 15, c.chalk, loose);
-        drawText(p, place.at.adjusted(left, place.at.height() / 2 - 2, -8, -3),
-                 Qt::AlignLeft | Qt::AlignVCenter,
-                 loose                 ? place.value
-                 : place.id == "level" ? tr("like 6 left")
-                 : place.id == "marks" ? tr("like 32 mm over 370 mm left")
-                                       : tr("in words"),
-                 13, c.soft);
+        drawText(
+            p, place.at.adjusted(left, place.at.height() / 2 - 2, -8, -3), Qt::AlignLeft | Qt::AlignVCenter,
+            loose                 ? place.value
+            : place.id == "level" ? tr("like 6 left")
+            : place.id == "marks"
+                ? (inches() ? tr("like 1 1/4 in over 14 1/2 in left") : tr("like 32 mm over 370 mm left"))
+                : tr("in words"),
+            13, c.soft);
     }
 }
 

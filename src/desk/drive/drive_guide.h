@@ -42,6 +42,8 @@ class DriveGuide : public DrawnGuide {
     /// The front toes are so far off that it is not to be driven; empty where it may.
     QString notToBeDriven() const;
     QString whatTheAnglesSay() const;
+    std::optional<Act> onceTold() const;
+    bool inches() const { return how_.lengths == Show::LengthStyle::inch; }
     std::optional<PartTouched> part() const;
     Result<Quantity> angleOf(const QString& text) const;
 

@@ -310,8 +310,9 @@ QString GroundGuide::ways() const {
         line(tr("From spot to spot once round: how much higher the next one is. The last leg closes the ring "
                 "and shows a mistake."));
     out += head(tr("Flat enough")) +
-           line(tr("Not surveyed: each spot is taken to lie within ±4 mm. Toe hardly minds; camber "
-                   "then carries that much more ±."));
+           line(tr("Not surveyed: each spot is taken to lie within ±%1. Toe hardly minds; camber "
+                   "then carries that much more ±.")
+                    .arg(q(fairchalk::show(Length::from_mm(4), how_))));
     if (!knownFloors().empty()) out += line(soft(tr("Or point at a floor that was surveyed before.")));
     return out;
 }

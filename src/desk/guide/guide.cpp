@@ -20,6 +20,10 @@ Act goOn(Stage to) {
             false, Act::enter};
 }
 
+Act toRecord() {
+    return {QStringLiteral("record"), Guide::tr("The record"), true, false, Act::enter};
+}
+
 std::size_t keyOf(const std::vector<Act>& acts, std::size_t which) {
     const auto before = acts.begin() + static_cast<std::ptrdiff_t>(which);
     return before->key.value_or(

@@ -34,6 +34,8 @@ struct Act {
 
 /// To the stage that follows.
 Act goOn(Stage to);
+/// To the record: nothing is left to do.
+Act toRecord();
 /// The key of each act of a list.
 std::size_t keyOf(const std::vector<Act>& acts, std::size_t which);
 

@@ -239,8 +239,8 @@ int readingsOf(double at) {
 }
 QString plusMinusSays(double at, const Show& how) {
     const int n = readingsOf(at);
-    return Terms::tr("%1 of the same place, each good to ±0.6 mm: their mean is good to ±%2")
-        .arg(Terms::tr("%n readings", "one reading", n), length(0.6 / std::sqrt(n), how));
+    return Terms::tr("%1 of the same place, each good to ±%2: their mean is good to ±%3")
+        .arg(Terms::tr("%n readings", "one reading", n), length(0.6, how), length(0.6 / std::sqrt(n), how));
 }
 void plusMinusDraws(QPainter& p, double at) {
     const Chalk& c = Chalk::now();

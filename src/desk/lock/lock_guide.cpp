@@ -41,11 +41,8 @@ std::string LockGuide::current() const {
 }
 
 std::optional<double> LockGuide::torque(const std::string& adjuster) const {
-    auto t = desk_.car().torque_of(part(desk_, adjuster).toStdString());
-    // A card is written in one language and read in another.
-    if (desk_.car().rod(adjuster))
-        for (const char* nut : {"tie rod locknut", "track rod locknut", "Spurstange Kontermutter"})
-            if (!t) t = desk_.car().torque_of(nut);
+    const Adjuster* a = desk_.car().adjuster(adjuster);
+    const auto t = a ? words::torque(desk_.car(), *a) : std::nullopt;
     if (!t) return std::nullopt;
     const auto quantity = read_quantity(*t, {Expect::Kind::torque, Bare::nm});
     return quantity ? std::optional(quantity->value) : std::nullopt;
@@ -117,7 +114,16 @@ QString LockGuide::subtitle() const {
     return current().empty() ? tr("all that was turned is locked") : part(desk_, current());
 }
 QString LockGuide::prompt() const {
-    return tr("400 mm 100 mm");
+    const bool inch = how_.lengths == Show::LengthStyle::inch;
+    if (!torque(current())) return inch ? tr("40 lb ft") : tr("55 Nm");
+    return inch ? tr("16 in 4 in") : tr("400 mm 100 mm");
+}
+
+/// A torque with its unit: a number alone may be a length.
+std::optional<Quantity> LockGuide::torqueIn(const QString& text) {
+    const bool unit = std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
+    const auto read = read_quantity(text.toStdString(), {Expect::Kind::torque, Bare::nm});
+    return unit && read && read->value > 0.0 ? std::optional(*read) : std::nullopt;
 }
 
 /// Two lengths, each in its own notation, and perhaps an angle; nothing where that is not what was typed.
@@ -163,20 +169,41 @@ double LockGuide::toSet(double torque, const Extension& with) {
                          Angle::from_deg(with.angle));
 }
 
+/// Why that can't be taken; empty where it can.
+QString LockGuide::wrong(const QString& text) const {
+    const bool known = torque(current()).has_value(), lengths = extensionOf(text).has_value();
+    if (torqueIn(text))
+        return known ? tr("The card has %1 for it; it is changed there (Ctrl+I).")
+                           .arg(torqueText(*torque(current())))
+                     : QString();
+    if (!known)
+        return lengths
+                   ? tr("With the torque the sum can be done: first type that, from the manual, like “%1”.")
+                         .arg(prompt())
+                   : tr("“%1” is no torque: type it from the manual with its unit, like “55 Nm” or “40 lb "
+                        "ft”.")
+                         .arg(text.trimmed());
+    return lengths ? QString()
+                   : tr("Two lengths are wanted, and an angle under 90° if it is not in line: “400 mm 100 mm "
+                        "30 deg”.");
+}
+
 Understood LockGuide::understand(const QString& text) const {
-    if (text.trimmed().isEmpty())
-        return {soft(tr("Where the wrench does not reach: its length and that of what is put on it, like "
-                        "“400 mm 100 mm”, and the angle if it is not in line.")),
-                true};
-    const auto with = extensionOf(text);
-    if (!with)
-        return {warn(tr("Two lengths are wanted, and an angle under 90° if it is not in line: “400 mm 100 mm "
-                        "30 deg”.")),
-                false};
     const auto t = torque(current());
-    if (!t)
-        return {warn(tr("This one's torque is not on the card (Ctrl+I): with it the sum can be done.")),
-                false};
+    if (text.trimmed().isEmpty())
+        return {soft(t ? tr("Where the wrench does not reach: its length and that of what is put on it, like "
+                            "“%1”, and the angle if it is not in line.")
+                             .arg(prompt())
+                       : tr("Its torque, from the manual: it goes onto the card of this car.")),
+                true};
+    if (const QString why = wrong(text); !why.isEmpty()) return {warn(why), false};
+    const auto with = extensionOf(text);
+    if (!with || !t)
+        return {QStringLiteral("⟨b⟩= %1⟨/b⟩ %2")
+                    .arg(q(torqueIn(text)->text),
+                         soft(tr("onto the card, as “%1”")
+                                  .arg(q(words::nut_on_card(*desk_.car().adjuster(current())))))),
+                true};
     return {QStringLiteral("⟨b⟩= %1⟨/b⟩ %2")
                 .arg(tr("set the wrench to %1").arg(torqueText(toSet(*t, *with))),
                      soft(tr("so that %1 arrive").arg(torqueText(*t)))),
@@ -188,9 +215,14 @@ QString LockGuide::keep(const QString& text) {
         step(+1);
         return {};
     }
-    const Understood u = understand(text);
-    if (!u.good) return tr("Two lengths are wanted, like “400 mm 100 mm”.");
-    extension_ = extensionOf(text);
+    if (const QString why = wrong(text); !why.isEmpty()) return why;
+    if (const auto t = torqueIn(text)) {
+        book::WrittenCard card = desk_.writtenCard();
+        card.put_torque(words::nut_on_card(*desk_.car().adjuster(current())), t->text);
+        desk_.editCard(card);
+    } else {
+        extension_ = extensionOf(text);
+    }
     emit changed();
     return {};
 }
@@ -229,9 +261,9 @@ QString LockGuide::body() const {
                            "with the other. "
                            "Both joints still free to tilt the same way."));
         const auto t = torque(id);
-        out +=
-            line(t ? tr("Torque from the card: ⟨b⟩%1⟨/b⟩.").arg(torqueText(*t))
-                   : warn(tr("Its torque is not on the card: from the manual, and onto the card (Ctrl+I).")));
+        out += line(
+            t ? tr("Torque from the card: ⟨b⟩%1⟨/b⟩.").arg(torqueText(*t))
+              : warn(tr("Its torque is not on the card: type it from the manual; it goes onto the card.")));
         if (extension_ && t)
             out += line(tr("With %1 on a wrench of %2, set ⟨b⟩%3⟨/b⟩.")
                             .arg(q(fairchalk::show(Length::from_mm(extension_->extension), how_)),

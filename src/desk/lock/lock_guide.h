@@ -38,6 +38,8 @@ class LockGuide : public DrawnGuide {
         double wrench = 0.0, extension = 0.0, angle = 0.0;
     };
     static std::optional<Extension> extensionOf(const QString& text);
+    static std::optional<Quantity> torqueIn(const QString& text);
+    QString wrong(const QString& text) const;
     static double toSet(double torque, const Extension& with);  ///< in the unit of `torque`
     QString torqueText(double nm) const;
     bool wasTurned(const std::string& adjuster) const;

@@ -248,8 +248,12 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
         add(keys::stick, "stick", tr("Do the tires stick? A test …"),
             [](TurnGuide& g) { emit g.asks(new StickQuestion(g.desk_)); });
     // With nothing to aim at nothing is finished: that is said first, and Drive is reached as ever.
-    if (finished && !loose && !desk_.job().targets.empty())
-        out.push_back({goOn(Stage::drive), [](TurnGuide& g) { emit g.stageWanted(Stage::drive); }});
+    if (finished && !loose && !desk_.job().targets.empty()) {
+        if (a.drive)
+            out.push_back({toRecord(), [](TurnGuide& g) { emit g.pageWanted({PageId::record}); }});
+        else
+            out.push_back({goOn(Stage::drive), [](TurnGuide& g) { emit g.stageWanted(Stage::drive); }});
+    }
     // To what has to be read, or to other ways of reading where none of the chosen ones tells it.
     const bool reads =
         desk_.answerIsCurrent() && a.plan.next == NextStep::read && !desk_.job().targets.empty();
