@@ -1832,6 +1832,10 @@ von oben</translation>
       <translation>Bevor es zerlegt wird</translation>
     </message>
     <message>
+      <source>Before it is turned that far</source>
+      <translation>Bevor so weit gedreht wird</translation>
+    </message>
+    <message>
       <source>Before it is undone</source>
       <translation>Bevor es gelöst wird</translation>
     </message>
@@ -2508,6 +2512,10 @@ von oben</translation>
       <translation>Motor nur laufen lassen, wenn die Tore offen sind oder das Abgas hinausgeführt wird.</translation>
     </message>
     <message>
+      <source>Enough of it has to stay engaged: the manual says how much, or once the thread's own diameter at the least.</source>
+      <translation>Genug davon muss im Eingriff bleiben: das Handbuch sagt, wie viel, oder mindestens einmal der Durchmesser des Gewindes.</translation>
+    </message>
+    <message>
       <source>Enter</source>
       <translation>Eingabe</translation>
     </message>
@@ -2674,6 +2682,10 @@ Mit Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQLi
       <translation>Zuerst ablesen, dann drehen</translation>
     </message>
     <message>
+      <source>First the thread, then turn</source>
+      <translation>Erst das Gewinde, dann drehen</translation>
+    </message>
+    <message>
       <source>Flat enough</source>
       <translation>Eben genug</translation>
     </message>
@@ -2764,6 +2776,10 @@ Mit Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQLi
     <message>
       <source>From the center string square out to the outer one, at the chassis mark.</source>
       <translation>Von der Mittelschnur rechtwinklig hinaus zur äußeren, an der Marke am Fahrgestell.</translation>
+    </message>
+    <message>
+      <source>From the locknut to the end of the thread, or a count like “14 threads” where the pitch is on the card.</source>
+      <translation>Von der Kontermutter bis zum Ende des Gewindes, oder eine Zählung wie „14 Gänge“, wenn die Steigung auf der Karte steht.</translation>
     </message>
     <message>
       <source>From the manual only; they show at the loose list.</source>
@@ -3236,6 +3252,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>It is nervous, darts</source>
       <translation>Es ist nervös, springt seitwärts</translation>
+    </message>
+    <message>
+      <source>It is not on the card any more.</source>
+      <translation>Das steht nicht mehr auf der Karte.</translation>
     </message>
     <message>
       <source>It is silent again (Ctrl+B).</source>
@@ -3822,6 +3842,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Ansehen: {0}</translation>
     </message>
     <message>
+      <source>Looked: %1 the other way round</source>
+      <translation>Nachgesehen: %1 andersherum</translation>
+    </message>
+    <message>
       <source>Looked: a left-hand thread</source>
       <translation>Nachgesehen: ein Linksgewinde</translation>
     </message>
@@ -3954,6 +3978,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Vom Boden hoch zur waagerechten Linie messen, an der Stelle des Rades %1.</translation>
     </message>
     <message>
+      <source>Measure how much of its thread shows; then it is said what to turn.</source>
+      <translation>Messen Sie, wie viel vom Gewinde zu sehen ist; dann wird gesagt, was zu drehen ist.</translation>
+    </message>
+    <message>
       <source>Measure it at the %1.</source>
       <translation>Dort messen: %1.</translation>
     </message>
@@ -3968,6 +3996,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Measure the same again, the same way: the program says what is left to turn.</source>
       <translation>Dasselbe noch einmal messen, auf dieselbe Art: Das Programm sagt, was noch zu drehen ist.</translation>
+    </message>
+    <message>
+      <source>Measure the thread: %1</source>
+      <translation>Gewinde messen: %1</translation>
     </message>
     <message>
       <source>Measure the width over the hubs of both axles.</source>
@@ -6474,6 +6506,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Das Gewinde am äußeren Ende (oder offen lassen)</translation>
     </message>
     <message>
+      <source>The thread that shows</source>
+      <translation>Das sichtbare Gewinde</translation>
+    </message>
+    <message>
       <source>The tie rods, from above, front to the right (or leave it open)</source>
       <translation>Die Spurstangen, von oben, vorn ist rechts (oder offen lassen)</translation>
     </message>
@@ -7124,6 +7160,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Turned out the wheel leans out, turned in it leans in. How does its axis stand?</source>
       <translation>Nach außen gelenkt neigt sich das Rad nach außen, nach innen gelenkt nach innen. Wie steht seine Achse?</translation>
+    </message>
+    <message>
+      <source>Turned since it was measured last: %1.</source>
+      <translation>Gedreht, seit es zuletzt gemessen wurde: %1.</translation>
     </message>
     <message>
       <source>Turned since the last value: %1.</source>
@@ -11113,6 +11153,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>abgenommen</translation>
     </message>
     <message>
+      <source>taken the other way round</source>
+      <translation>andersherum genommen</translation>
+    </message>
+    <message>
       <source>takes up to the left at</source>
       <translation>greift links bei</translation>
     </message>
@@ -11539,6 +11583,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>there is no round {0}; the job has {1}, counted from 0</source>
       <translation>eine Runde {0} gibt es nicht; der Auftrag hat {1}, gezählt ab 0</translation>
+    </message>
+    <message>
+      <source>these contradict the others and would fit the other way round: look which way the top leans, or whether a sign is missing</source>
+      <translation>diese widersprechen den anderen und würden andersherum passen: sehen Sie nach, wohin die Oberkante neigt, oder ob ein Vorzeichen fehlt</translation>
     </message>
     <message>
       <source>these figures are from</source>
@@ -12031,6 +12079,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>weak</source>
       <translation>knapp</translation>
+    </message>
+    <message>
+      <source>what contradicts the others was read the same again: look at what they share, like the lip, the way it leans, or a size that was told</source>
+      <translation>was den anderen widerspricht, wurde wieder genauso abgelesen: sehen Sie nach dem, was sie gemeinsam haben, etwa der Felgenrand, die Neigung oder ein angegebenes Maß</translation>
     </message>
     <message>
       <source>what did you really turn?</source>

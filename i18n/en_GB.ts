@@ -1832,6 +1832,10 @@ from above</translation>
       <translation>Before it is taken apart</translation>
     </message>
     <message>
+      <source>Before it is turned that far</source>
+      <translation>Before it is turned that far</translation>
+    </message>
+    <message>
       <source>Before it is undone</source>
       <translation>Before it is undone</translation>
     </message>
@@ -2508,6 +2512,10 @@ from above</translation>
       <translation>Engine running only with the doors open or the exhaust led out.</translation>
     </message>
     <message>
+      <source>Enough of it has to stay engaged: the manual says how much, or once the thread's own diameter at the least.</source>
+      <translation>Enough of it has to stay engaged: the manual says how much, or once the thread's own diameter at the least.</translation>
+    </message>
+    <message>
       <source>Enter</source>
       <translation>Enter</translation>
     </message>
@@ -2674,6 +2682,10 @@ With Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQL
       <translation>First read, then turn</translation>
     </message>
     <message>
+      <source>First the thread, then turn</source>
+      <translation>First the thread, then turn</translation>
+    </message>
+    <message>
       <source>Flat enough</source>
       <translation>Flat enough</translation>
     </message>
@@ -2764,6 +2776,10 @@ With Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQL
     <message>
       <source>From the center string square out to the outer one, at the chassis mark.</source>
       <translation>From the centre string square out to the outer one, at the chassis mark.</translation>
+    </message>
+    <message>
+      <source>From the locknut to the end of the thread, or a count like “14 threads” where the pitch is on the card.</source>
+      <translation>From the locknut to the end of the thread, or a count like “14 threads” where the pitch is on the card.</translation>
     </message>
     <message>
       <source>From the manual only; they show at the loose list.</source>
@@ -3236,6 +3252,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>It is nervous, darts</source>
       <translation>It is nervous, darts</translation>
+    </message>
+    <message>
+      <source>It is not on the card any more.</source>
+      <translation>It is not on the card any more.</translation>
     </message>
     <message>
       <source>It is silent again (Ctrl+B).</source>
@@ -3822,6 +3842,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Look: {0}</translation>
     </message>
     <message>
+      <source>Looked: %1 the other way round</source>
+      <translation>Looked: %1 the other way round</translation>
+    </message>
+    <message>
       <source>Looked: a left-hand thread</source>
       <translation>Looked: a left-hand thread</translation>
     </message>
@@ -3954,6 +3978,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Measure from the floor up to the level line at the %1 wheel's spot.</translation>
     </message>
     <message>
+      <source>Measure how much of its thread shows; then it is said what to turn.</source>
+      <translation>Measure how much of its thread shows; then it is said what to turn.</translation>
+    </message>
+    <message>
       <source>Measure it at the %1.</source>
       <translation>Measure it at the %1.</translation>
     </message>
@@ -3968,6 +3996,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Measure the same again, the same way: the program says what is left to turn.</source>
       <translation>Measure the same again, the same way: the program says what is left to turn.</translation>
+    </message>
+    <message>
+      <source>Measure the thread: %1</source>
+      <translation>Measure the thread: %1</translation>
     </message>
     <message>
       <source>Measure the width over the hubs of both axles.</source>
@@ -6474,6 +6506,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The thread at the outer end (or leave it open)</translation>
     </message>
     <message>
+      <source>The thread that shows</source>
+      <translation>The thread that shows</translation>
+    </message>
+    <message>
       <source>The tie rods, from above, front to the right (or leave it open)</source>
       <translation>The track rods, from above, front to the right (or leave it open)</translation>
     </message>
@@ -7124,6 +7160,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Turned out the wheel leans out, turned in it leans in. How does its axis stand?</source>
       <translation>Turned out the wheel leans out, turned in it leans in. How does its axis stand?</translation>
+    </message>
+    <message>
+      <source>Turned since it was measured last: %1.</source>
+      <translation>Turned since it was measured last: %1.</translation>
     </message>
     <message>
       <source>Turned since the last value: %1.</source>
@@ -11113,6 +11153,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>taken off</translation>
     </message>
     <message>
+      <source>taken the other way round</source>
+      <translation>taken the other way round</translation>
+    </message>
+    <message>
       <source>takes up to the left at</source>
       <translation>takes up to the left at</translation>
     </message>
@@ -11539,6 +11583,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>there is no round {0}; the job has {1}, counted from 0</source>
       <translation>there is no round {0}; the job has {1}, counted from 0</translation>
+    </message>
+    <message>
+      <source>these contradict the others and would fit the other way round: look which way the top leans, or whether a sign is missing</source>
+      <translation>these contradict the others and would fit the other way round: look which way the top leans, or whether a sign is missing</translation>
     </message>
     <message>
       <source>these figures are from</source>
@@ -12031,6 +12079,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>weak</source>
       <translation>weak</translation>
+    </message>
+    <message>
+      <source>what contradicts the others was read the same again: look at what they share, like the lip, the way it leans, or a size that was told</source>
+      <translation>what contradicts the others was read the same again: look at what they share, like the lip, the way it leans, or a size that was told</translation>
     </message>
     <message>
       <source>what did you really turn?</source>

@@ -6,6 +6,7 @@
 
 #include "core/advice/can_wait.h"
 #include "core/advice/order.h"
+#include "core/advice/other_way.h"
 #include "core/advice/procedure.h"
 #include "core/job/rig.h"
 
@@ -76,6 +77,33 @@ std::vector<Spot> spots_to_tell(const Job& job, const Estimate& e, const std::ve
             out.push_back(spot);
     }
     return out;
+}
+
+/// A reading like it at its spot was set aside in its round: it was read the same again.
+bool read_as_before(const Job& job, std::size_t entry) {
+    const Reading& r = std::get<Reading>((*job.log)[entry].event);
+    const double sigma = r.sigma(job.tool(r.tool));
+    std::size_t i = entry;
+    while (i > 0 && !std::holds_alternative<RoundOpened>((*job.log)[i].event)) --i;
+    for (; i < job.log->size(); ++i) {
+        const Reading* before = std::get_if<Reading>(&(*job.log)[i].event);
+        if (before && !job.live(i) && before->spot == r.spot && before->top_in == r.top_in &&
+            std::abs(before->value.value - r.value.value) < 4.0 * sigma)
+            return true;
+    }
+    return false;
+}
+
+/// Of readings that contradict, the one to set aside: the only one without which all others agree, else that
+/// which stands out most. None that was set aside before and read the same again.
+std::optional<std::size_t> contradicts_most(const Job& job, const Estimate& e,
+                                            const std::vector<std::size_t>& slips) {
+    if (slips.size() == 1 && !read_as_before(job, slips.front())) return slips.front();
+    const Check* worst = nullptr;
+    for (const Check& c : e.checks)
+        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w)) && !read_as_before(job, c.entry))
+            worst = &c;
+    return worst ? std::optional(worst->entry) : std::nullopt;
 }
 
 /// Spots of the wheels that a doubted pass is about, as long as they were read once since.
@@ -183,6 +211,44 @@ std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdi
     return out;
 }
 
+namespace {
+
+/// Where readings contradict each other: what to read again, to look at or to set aside before anything is
+/// turned.
+bool contradicts(Analysis& a, const EstimateOptions& options) {
+    if (!a.now.alarm || !worst_suspect(a.now)) return false;
+    if (auto turned = fit_the_other_way(a.job, a.now, options); !turned.empty()) {
+        std::vector<Spot> spots;
+        for (std::size_t i : turned) spots.push_back(std::get<Reading>((*a.job.log)[i].event).spot);
+        ask_again(a.plan, std::move(spots), {Code::again_other_way, {}});
+        a.plan.again->entries = std::move(turned);
+        return true;
+    }
+    const std::vector<std::size_t> slips = may_be_the_slip(a.job, a.now, options);
+    std::vector<Spot> spots = suspects_to_read(a.job, a.now);
+    if (spots.empty()) spots = spots_to_tell(a.job, a.now, slips);
+    if (!spots.empty()) {
+        ask_again(a.plan, std::move(spots), {Code::again_contradicts, {}});
+        return true;
+    }
+    // Nothing that is read tells more: what is planned with it in force would be turned to a slip.
+    const auto aside = contradicts_most(a.job, a.now, slips);
+    ask_again(a.plan, {}, {aside ? Code::again_set_aside : Code::again_as_before, {}});
+    if (aside) a.plan.again->entries = {*aside};
+    return true;
+}
+
+}  // namespace
+
+std::optional<std::size_t> to_set_aside(const Analysis& a) {
+    if (!a.now.alarm) return std::nullopt;
+    const Code code = a.plan.again ? a.plan.again->why.code : Code::none;
+    if (code == Code::again_set_aside) return a.plan.again->entries.front();
+    const bool looks = (code == Code::again_contradicts || code == Code::again_other_way) && !a.read.empty();
+    const Check* worst = worst_suspect(a.now);
+    return looks || code == Code::again_as_before || !worst ? std::nullopt : std::optional(worst->entry);
+}
+
 Analysis analyse(const Job& job, const Question& question) {
     Analysis a;
     a.belief = believe(job);
@@ -220,16 +286,12 @@ Analysis analyse(const Job& job, const Question& question) {
     const bool waits = turned_since_reading(a.job);
     const bool acts =
         a.plan.next == NextStep::turn || a.plan.next == NextStep::done || a.plan.next == NextStep::as_far_as;
-    if (acts && !waits) {
-        if (auto spots = suspects_to_read(a.job, a.now); !spots.empty()) {
-            ask_again(a.plan, std::move(spots), {Code::again_contradicts, {}});
-        } else if (auto third = spots_to_tell(a.job, a.now, may_be_the_slip(a.job, a.now, options));
-                   !third.empty()) {
-            ask_again(a.plan, std::move(third), {Code::again_contradicts, {}});
-        } else if (a.now.alarm && worst_suspect(a.now)) {
-            // Nothing that is read tells more: what is planned with it in force would be turned to a slip.
-            ask_again(a.plan, {}, {Code::again_set_aside, {}});
-        } else if (a.belief.look && (a.plan.next != NextStep::done || test_turn_stands(a.job))) {
+    // While the round is read, what contradicts may still be told by the rest.
+    const bool read =
+        acts || (a.plan.next == NextStep::read && !a.plan.again && unread_spots(a.job, a.now.round).empty());
+    const bool contradict = read && !waits && contradicts(a, options);
+    if (acts && !waits && !contradict) {
+        if (a.belief.look && (a.plan.next != NextStep::done || test_turn_stands(a.job))) {
             a.plan.turns.clear();
             a.plan.as_far_as.reset();
             a.plan.look = Look{a.belief.look->adjusters.front(), a.belief.look->field};

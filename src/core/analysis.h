@@ -60,6 +60,10 @@ struct Analysis {
 /// Never fails: what can't be known says why. `job`'s log must outlive the answer.
 Analysis analyse(const Job& job, const Question& question = {});
 
+/// Of readings that contradict each other the one to set aside, an index into the log: as the plan says, or
+/// what stands out most where nothing was planned. Nothing where some have to be looked at first.
+std::optional<std::size_t> to_set_aside(const Analysis& a);
+
 /// The estimate of a job as it was left: what was done after the last reading included.
 Estimate estimate_believed(const Job& job);
 

@@ -101,13 +101,10 @@ Analysis PlayedJob::read_on(double misreads) {
     for (int extra = 0;; ++extra) {
         const Job job = job_of(log_);
         Analysis a = analyse(job, question(order_));
-        const bool contradicts = a.plan.again && a.plan.again->why.code == Code::again_contradicts;
-        if (a.now.alarm && !contradicts && aside < most_aside) {
-            if (const Check* worst = worst_suspect(a.now)) {
-                put(Strike{Strike::Way::reasoned, {log_[worst->entry].id}, "read otherwise again"});
-                ++aside;
-                continue;
-            }
+        if (const auto entry = to_set_aside(a); entry && aside < most_aside) {
+            put(Strike{Strike::Way::reasoned, {log_[*entry].id}, "read otherwise again"});
+            ++aside;
+            continue;
         }
         if (a.plan.next != NextStep::read || a.read.empty() || extra >= most_extra) return a;
         for (const Spot& s : a.read) read(s, misreads);

@@ -191,15 +191,6 @@ UnderWay begun(const ProvingOptions& options, std::uint64_t number, bool measure
     return u;
 }
 
-/// Readings contradict each other, and those that may be wrong were read again: the one that stands out is
-/// set aside. False where none does.
-bool set_aside(UnderWay& u, const Analysis& a) {
-    const Check* worst = worst_suspect(a.now);
-    if (!a.now.alarm || !worst) return false;
-    u.put(Strike{Strike::Way::reasoned, {u.log[worst->entry].id}, "read otherwise again"});
-    return true;
-}
-
 /// Reads on as the program asks, until it says something else.
 Analysis read_on(UnderWay& u) {
     Question question;
@@ -208,9 +199,8 @@ Analysis read_on(UnderWay& u) {
     int aside = 0;
     for (int extra = 0;; ++extra) {
         Analysis a = analyse(job_of(u.log), question);
-        const bool contradicts =
-            a.plan.again && a.plan.again->why.code == Code::again_contradicts && !a.read.empty();
-        if (a.now.alarm && !contradicts && aside < most_suspects_followed && set_aside(u, a)) {
+        if (const auto entry = to_set_aside(a); entry && aside < most_suspects_followed) {
+            u.put(Strike{Strike::Way::reasoned, {u.log[*entry].id}, "read otherwise again"});
             ++aside;
             continue;
         }

@@ -244,6 +244,15 @@ const char* source_text(Code code) {
             return TR_NOOP("these readings decide it and nothing checks them: read them a second time");
         case Code::again_contradicts:
             return TR_NOOP("readings contradict each other: read these again before anything is turned");
+        case Code::again_other_way:
+            return TR_NOOP(
+                "these contradict the others and would fit the other way round: look which way the top "
+                "leans, "
+                "or whether a sign is missing");
+        case Code::again_as_before:
+            return TR_NOOP(
+                "what contradicts the others was read the same again: look at what they share, like the lip, "
+                "the way it leans, or a size that was told");
         case Code::again_set_aside:
             return TR_NOOP("one reading contradicts the others: set it aside before anything is turned");
         case Code::again_doubted:

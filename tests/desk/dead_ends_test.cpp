@@ -17,7 +17,8 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
     std::mt19937 chance_of_car{7};
     practice::SolidCar car = practice::SolidCar::any(chance_of_car);
     const Rig& rig = *all_rigs()[static_cast<std::size_t>(GetParam())];
-    int typed = 0, slip_at = -1;
+    int typed = 0, slip_at = -1, wrong_turns = 0;
+    bool ahead = false, inches = false, looks_which_way = true;
     LinesSet truth = car.lines({std::string(rig.id)});
 
     void bareCar() {
@@ -31,13 +32,23 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
         desk->settle();
         window->setStage(Stage::read);
     }
+    static QString inSixtyFourths(double mm) {
+        const long n = std::lround(std::abs(mm) / 25.4 * 64);
+        return QString("%1%2 %3/64 in").arg(mm < 0 ? "-" : "").arg(n / 64).arg(n % 64);
+    }
     void readWhatIsAsked() {
         for (int guard = 0; window->reading().spot() && guard < 60; ++guard) {
             const Spot s = *window->reading().spot();
             const bool angle = reading_kind(s.kind).quantity() == QuantityKind::angle;
             const std::size_t before = readings();
+            const bool in = reading_kind(s.kind).asks_for_top() && car.leans(s, truth) < 0;
+            if (QPushButton* other = button(in ? "Top leans out" : "Top leans in"); other && looks_which_way)
+                QTest::mouseClick(other, Qt::LeftButton);
             const double off = typed++ != slip_at ? 0.0 : angle ? 1.5 : 10.0;
-            enter(QString::number(car.exact(s, truth) + off, 'f', angle ? 2 : 1) + (angle ? " deg" : " mm"));
+            const double there = car.exact(s, truth) + off;
+            enter(angle    ? QString::number(there, 'f', 2) + " deg"
+                  : inches ? inSixtyFourths(there)
+                           : QString::number(there, 'f', 1) + " mm");
             desk->settle();
             ASSERT_EQ(readings(), before + 1) << s.name() << slateText().toStdString();
         }
@@ -85,11 +96,14 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
         for (const PlannedTurn& t : desk->answer().plan.turns) {
             const Adjuster& a = *desk->car().adjuster(t.adjuster);
             ASSERT_TRUE(is_rod(a)) << t.adjuster;
-            car.toe[index_of(*a.wheel)] += t.turns * std::asin(1.5 / 130.0) / practice::SolidCar::rad;
+            car.toe[index_of(*a.wheel)] += (ahead != (wrong_turns > 0) ? -1 : 1) * t.turns *
+                                           std::asin(1.5 / 130.0) / practice::SolidCar::rad;
         }
+        --wrong_turns;
     }
     void toTheRoad() {
         bareCar();
+        if (inches) key(Qt::Key_F7);
         // Front toe, together or of the wheel that is told; camber; caster.
         Target total;
         total.measure = Measure::total_toe;
@@ -127,7 +141,7 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
                 continue;
             }
             // What somebody sees under the car.
-            if (QPushButton* seen = button("Looked: it runs behind")) {
+            if (QPushButton* seen = button(ahead ? "Looked: it runs ahead" : "Looked: it runs behind")) {
                 QTest::mouseClick(seen, Qt::LeftButton);
                 continue;
             }
@@ -143,6 +157,16 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
             way << window->sayLine() + (next ? " [" + next->accessibleName() + "]" : QString());
             if (next && next->accessibleName().startsWith("Say what to aim at")) {
                 aim();
+                continue;
+            }
+            if (next && next->accessibleName().startsWith("Leave it")) {
+                QTest::mouseClick(next, Qt::LeftButton);
+                sure("nobody knows why");
+                continue;
+            }
+            if (next && next->accessibleName().startsWith("Measure the thread")) {
+                QTest::mouseClick(next, Qt::LeftButton);
+                enter("31 mm");
                 continue;
             }
             if (next && next->accessibleName().startsWith("Set ")) {
@@ -200,6 +224,17 @@ TEST_P(DeadEnds, WhatIsAimedAtLeadsToTheRoadAndTheRecord) {
 
 TEST_P(DeadEnds, ASlipOnTheWayIsSetAside) {
     slip_at = 1;
+    toTheRoad();
+}
+
+TEST_P(DeadEnds, NobodyLooksWhichWayATopLeansUntilItIsAskedFor) {
+    looks_which_way = false;
+    toTheRoad();
+}
+
+TEST_P(DeadEnds, RodsAheadInInchesAndPassesTurnedTheWrongWayEndThereToo) {
+    ahead = inches = true;
+    wrong_turns = 2;
     toTheRoad();
 }
 

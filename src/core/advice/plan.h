@@ -100,6 +100,8 @@ struct AsFarAs {
 struct ReadAgain {
     std::vector<Spot> spots;
     Message why;
+    /// Indices into the log: what is to be set aside, or is to be looked at the other way round.
+    std::vector<std::size_t> entries = {};
 };
 
 /// What to turn, all at once, and what to expect of it.

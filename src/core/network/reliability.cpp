@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <map>
+#include <utility>
 
 #include "core/network/network.h"
 #include "core/network/posterior.h"
@@ -15,6 +17,30 @@ namespace {
 
 constexpr double detectable_factor = 5.25;  // alarm at 3.29, found with 95 %
 constexpr double suspect_window = 10.0;
+
+/// Of spots that were read more than once in a round, what contradicts the rest: the normalized residual of a
+/// change that all takings there share. One taking after the other takes the contradiction from each of them
+/// alone, not from all.
+std::map<std::size_t, double> by_spot(const Job& job, const std::vector<Check>& checks, const Posterior& p) {
+    std::map<std::pair<std::size_t, Spot>, std::vector<std::size_t>> takings;
+    for (std::size_t k = 0; k < checks.size(); ++k)
+        for (std::size_t round = 0; round < job.rounds.size(); ++round) {
+            const auto& in = job.rounds[round].readings;
+            if (std::find(in.begin(), in.end(), checks[k].entry) != in.end())
+                takings[{round, std::get<Reading>((*job.log)[checks[k].entry].event).spot}].push_back(k);
+        }
+    std::map<std::size_t, double> out;
+    for (const auto& [where, those] : takings) {
+        if (those.size() < 2) continue;
+        Eigen::VectorXd change = Eigen::VectorXd::Zero(p.residuals.size());
+        for (std::size_t k : those)
+            change[static_cast<int>(k)] = 1.0 / p.sigmas[static_cast<Eigen::Index>(k)];
+        const double checked = change.squaredNorm() - (p.projection.transpose() * change).squaredNorm();
+        if (checked < 1e-6 * change.squaredNorm()) continue;
+        for (std::size_t k : those) out[k] = p.residuals.dot(change) / std::sqrt(checked);
+    }
+    return out;
+}
 
 }  // namespace
 
@@ -50,13 +76,19 @@ Reliability reliability_of(const Job& job, const Network& network, const Solutio
     p.projection.conservativeResize(static_cast<int>(readings), basis.cols());
     p.residuals.conservativeResize(static_cast<int>(readings));
     p.sigmas.conservativeResize(static_cast<int>(readings));
+    const std::map<std::size_t, double> spots = by_spot(job, out.checks, p);
+    const auto stands_out = [&](std::size_t k) {
+        const auto it = spots.find(k);
+        return std::max(std::abs(out.checks[k].w), it == spots.end() ? 0.0 : std::abs(it->second));
+    };
     double worst = 0.0;
-    for (const Check& c : out.checks) worst = std::max(worst, std::abs(c.w));
+    for (std::size_t k = 0; k < readings; ++k) worst = std::max(worst, stands_out(k));
     if (readings > 0) out.alarm = worst > normal_quantile(1.0 - 0.005 / static_cast<double>(readings));
-    // Taking one reading out lowers the weighted sum by w squared.
+    // Taking one reading out, or all of a spot, lowers the weighted sum by w squared.
     if (out.alarm)
-        for (Check& c : out.checks)
-            c.suspect = c.redundancy > 0 && worst * worst - c.w * c.w <= suspect_window;
+        for (std::size_t k = 0; k < readings; ++k)
+            out.checks[k].suspect =
+                out.checks[k].redundancy > 0 && worst * worst - std::pow(stands_out(k), 2) <= suspect_window;
     return out;
 }
 

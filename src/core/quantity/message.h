@@ -76,7 +76,9 @@ enum class Code {
     again_large_angle,  // {0} = what
     again_unchecked,    // {0} = what: a verdict that nothing checks
     again_contradicts,  // readings contradict each other
+    again_other_way,    // these contradict the others, and would fit the other way round
     again_set_aside,    // one contradicts the others, and no reading tells more
+    again_as_before,    // what contradicts was set aside and read the same again
     again_doubted,      // {0} = adjuster: its last turn is in doubt
     // Doubts about a value that can hardly be meant. {0} typed, {1} to {4} the usual range, {2} what
     // may be meant, {3} what it is.

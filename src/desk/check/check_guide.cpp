@@ -97,12 +97,6 @@ void drawTest(QPainter& p, QPointF at, const std::string& drawing) {
     }
 }
 
-/// A count of threads where a length is asked, in whichever language it is typed.
-bool countsThreads(ReadingId kind, const QString& typed) {
-    return kind == ReadingId::thread_exposed &&
-           in_english(typed.toStdString()).find("thread") != std::string::npos;
-}
-
 }  // namespace
 
 const CheckItem* CheckGuide::item() const {
@@ -222,16 +216,13 @@ std::optional<Bounded> CheckGuide::bounded() const {
 Understood CheckGuide::understand(const QString& text) const {
     if (!measured()) return {soft(tr("F2 good, F3 failed or F4 keeps it with the note")), true};
     const Sum* sum = sum_of(item());
-    // A count of threads is a length, where the pitch is known.
-    if (countsThreads(sum->kind, text)) {
-        Understood u;
-        const Adjuster* rod = desk_.car().rod_at(*nextSpot()->wheel);
-        bool number = false;
-        const double n = text.section(QLatin1Char(' '), 0, 0).toDouble(&number);
-        if (!number || !rod || !rod->pitch)
-            return {warn(tr("A count, like “14 threads”, needs the thread's pitch on the car's card.")),
-                    false};
-        return {QStringLiteral("⟨b⟩= %1⟨/b⟩").arg(q(fairchalk::show(*rod->pitch * n, how_))), true};
+    if (sum->kind == ReadingId::thread_exposed) {
+        const ThreadTyped typed = readThread(text, desk_.car().rod_at(*nextSpot()->wheel), expected());
+        if (typed.counted)
+            return typed.shows ? Understood{QStringLiteral("⟨b⟩= %1⟨/b⟩")
+                                                .arg(q(fairchalk::show(typed.shows->length(), how_))),
+                                            true}
+                               : Understood{warn(typed.wrong), false};
     }
     return Guide::understand(text);
 }
@@ -254,12 +245,10 @@ QString CheckGuide::keep(const QString& text) {
     const Spot s = *nextSpot();
     Reading r;
     r.spot = s;
-    if (countsThreads(s.kind, text)) {
-        const Understood u = understand(text);
-        const Adjuster* rod = desk_.car().rod_at(*s.wheel);
-        if (!u.good || !rod || !rod->pitch)
-            return tr("A count, like “14 threads”, needs the thread's pitch on the car's card.");
-        r.value = *read_quantity(write_exact(*rod->pitch * text.section(QLatin1Char(' '), 0, 0).toDouble()));
+    if (s.kind == ReadingId::thread_exposed) {
+        const ThreadTyped typed = readThread(text, desk_.car().rod_at(*s.wheel), expected());
+        if (!typed.shows) return typed.wrong;
+        r.value = *typed.shows;
     } else {
         const auto quantity = read_quantity(text.toStdString(), expected());
         if (!quantity) return q(words::sentence(quantity.error()));

@@ -112,6 +112,23 @@ QStringList looseThings(const Job& job) {
     return out;
 }
 
+ThreadTyped readThread(const QString& text, const Adjuster* rod, const Expect& expected) {
+    // In whichever language it is typed.
+    if (in_english(text.toStdString()).find("thread") == std::string::npos) {
+        const auto quantity = read_quantity(text.toStdString(), expected);
+        return quantity ? ThreadTyped{*quantity, {}, false}
+                        : ThreadTyped{{}, q(words::sentence(quantity.error())), false};
+    }
+    bool number = false;
+    const double n = text.trimmed().section(QLatin1Char(' '), 0, 0).toDouble(&number);
+    if (!number || !rod || !rod->pitch)
+        return {
+            {}, Guide::tr("A count, like “14 threads”, needs the thread's pitch on the car's card."), true};
+    const auto quantity = read_quantity(write_exact(*rod->pitch * n));
+    return quantity ? ThreadTyped{*quantity, {}, true}
+                    : ThreadTyped{{}, q(words::sentence(quantity.error())), true};
+}
+
 Result<Quantity> readSideAngle(const QString& text) {
     QString rest = q(in_english(text.trimmed().toStdString()));
     double side = 0.0;

@@ -148,6 +148,13 @@ class ListQuestion : public Question {
 
 /// A typed angle with a side: `6 left`, `3°30' right`, `0`. To the right is positive.
 Result<Quantity> readSideAngle(const QString& text);
+/// The thread that shows at a rod: a length, or a count like `14 threads` where the rod's pitch is known.
+struct ThreadTyped {
+    std::optional<Quantity> shows;
+    QString wrong;         ///< why not
+    bool counted = false;  ///< threads were typed
+};
+ThreadTyped readThread(const QString& text, const Adjuster* rod, const Expect& expected);
 /// A length in mm and in inches, whichever was typed: `103.6 mm = 4.08 in`.
 QString inBothUnits(const Quantity& quantity);
 /// All that may not stay so when the car moves: `Left tie rod: turned and not locked`.

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/advice/other_way.h"
 #include "core/job/rig.h"
 #include "look/html.h"
 #include "read/read_questions.h"
@@ -223,6 +224,9 @@ std::optional<Spot> ReadGuide::nextToRead() {
     if (!desk_.hasJob()) return std::nullopt;
     again_.clear();
     if (const auto wanted = next_spot(desk_.job(), desk_.round())) return wanted;
+    // Eyes tell these, not another reading.
+    if (desk_.answer().plan.again && desk_.answer().plan.again->why.code == Code::again_other_way)
+        return std::nullopt;
     const std::optional<Spot> more = worthReading(desk_);
     if (more && desk_.answer().plan.again)
         again_.assign(desk_.answer().read.begin() + 1, desk_.answer().read.end());
@@ -251,6 +255,8 @@ bool ReadGuide::unleaned() const {
 }
 
 std::optional<std::size_t> ReadGuide::suspect() const {
+    if (const auto& again = desk_.answer().plan.again; again && again->why.code == Code::again_set_aside)
+        if (const std::size_t entry = again->entries.front(); desk_.job().live(entry)) return entry;
     // At this spot, or where a reading tells most, before others; then what stands out most.
     const std::optional<Spot> near = spot_ ? spot_ : worthReading(desk_);
     const auto rank = [&](const Check& c) {
@@ -316,7 +322,7 @@ namespace {
 /// beside a spot, others after it.
 namespace keys {
 constexpr std::size_t beside = 0, tool = 1, lean = 2, again = 3, aside = 4, sweep = 5, lean_test = 6,
-                      hold = 7;
+                      hold = 7, other_way = 8;
 }
 
 }  // namespace
@@ -330,15 +336,25 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
     if (desk_.practice() && spot_ && !held_)
         add(
             keys::hold, "hold", tr("Walk there and hold it"), [](ReadGuide& g) { g.holdThere(); }, true);
+    const auto& again = desk_.answer().plan.again;
+    const Code why = again ? again->why.code : Code::none;
+    const bool other_way = why == Code::again_other_way && desk_.answerIsCurrent();
+    if (other_way) {
+        QStringList numbers;
+        for (const Spot& s : again->spots) numbers << desk_.number(s);
+        add(
+            keys::other_way, "other-way",
+            tr("Looked: %1 the other way round").arg(numbers.join(QStringLiteral(" · "))),
+            [](ReadGuide& g) { g.takeTheOtherWay(); }, true);
+    }
     if (const auto entry = suspect()) {
         const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
         const QString n = desk_.number(at);
-        const auto& again = desk_.answer().plan.again;
-        const bool to_set_aside = again && again->why.code == Code::again_set_aside;
+        const bool to_set_aside = why == Code::again_set_aside;
         if (!spot_ || !(at == *spot_))
             add(
                 keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); },
-                again && !to_set_aside);
+                again && !to_set_aside && !other_way && why != Code::again_as_before);
         add(
             keys::aside, "aside", tr("Set %1 aside").arg(n),
             [entry = *entry](ReadGuide& g) {
@@ -385,6 +401,19 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
                 g.desk_.takeUp(*g.spot_, at == tools.end() || at + 1 == tools.end() ? tools.front() : at[1]);
             });
     return out;
+}
+
+/// As it was seen: the same amounts, the top leaning out for in, or with the other sign.
+void ReadGuide::takeTheOtherWay() {
+    const std::vector<std::size_t> entries = desk_.answer().plan.again->entries;
+    std::vector<Reading> turned;
+    for (std::size_t i : entries) {
+        const Reading& r = std::get<Reading>(desk_.log()[i].event);
+        if (const auto other = other_way_round(r, desk_.toolNamed(r.tool))) turned.push_back(*other);
+    }
+    desk_.strike(entries, tr("taken the other way round"));
+    for (const Reading& r : turned) desk_.take(r);
+    ask(nextToRead());
 }
 
 std::vector<Act> ReadGuide::acts() const {

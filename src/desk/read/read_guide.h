@@ -56,6 +56,7 @@ class ReadGuide : public Guide {
         Act act;
         std::function<void(ReadGuide&)> run;
     };
+    void takeTheOtherWay();
     std::vector<Doing> doings() const;
     void holdThere();
     void moveOn();

@@ -100,6 +100,8 @@ QString TurnGuide::say() const {
         return tr("Not known yet which way it works: turn so much, read %n spots again, and it is.",
                   "Not known yet which way it works: turn so much, read one spot again, and it is.",
                   static_cast<int>(a.plan.remeasure.size()));
+    if (a.plan.again && !threadWanted(desk_).empty())
+        return q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))) + QLatin1Char('.');
     if (a.plan.again)
         return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     // What stays outside whatever is turned.
@@ -192,7 +194,10 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
             [](TurnGuide& g) { g.turnedAsWritten(); }, true);
         add(keys::turned, "turned", tr("I turned …"), [](TurnGuide& g) { g.startTurned(); });
     }
-    add(keys::leave, "leave", tr("Leave it …"), [](TurnGuide& g) { g.startAccept(); });
+    // What contradicts was looked at and stays so: whoever knows why says it.
+    const bool stays = a.plan.again && a.plan.again->why.code == Code::again_as_before && !turned;
+    add(
+        keys::leave, "leave", tr("Leave it …"), [](TurnGuide& g) { g.startAccept(); }, stays);
     // Nothing read in this job, and the car known from an earlier one: from set-up to set-up without strings.
     const auto& rounds = desk_.job().rounds;
     const bool unread = rounds.empty() || (rounds.size() == 1 && rounds[0].readings.empty());
@@ -257,7 +262,12 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     // To what has to be read, or to other ways of reading where none of the chosen ones tells it.
     const bool reads =
         desk_.answerIsCurrent() && a.plan.next == NextStep::read && !desk_.job().targets.empty();
-    if (turned || reads) {
+    if (const std::string thread = threadWanted(desk_);
+        !thread.empty() && desk_.answerIsCurrent() && !turned) {
+        add(
+            Act::enter, "thread", tr("Measure the thread: %1").arg(q(words::adjuster(desk_.car(), thread))),
+            [thread](TurnGuide& g) { emit g.asks(new ThreadQuestion(g.desk_, thread)); }, true);
+    } else if (turned || reads) {
         const Stage to = reads && a.untold && !turned ? Stage::lines : Stage::read;
         out.push_back({goOn(to), [to](TurnGuide& g) { emit g.stageWanted(to); }});
     }

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/job/baseline.h"
 #include "look/html.h"
 #include "read/read_questions.h"
 #include "turn/plan_offers.h"
@@ -145,6 +146,44 @@ void TurnedQuestion::put(double amount) {
     }
     if (!made.empty()) desk_.turned(std::move(made));
     emit answered();
+}
+
+QString ThreadQuestion::subtitle() const {
+    return q(words::to_begin(words::adjuster(desk_.car(), rod_)));
+}
+
+QString ThreadQuestion::body() const {
+    const double turned = rod() ? turned_since_thread(desk_.job(), *rod()) : 0.0;
+    QString out =
+        line(tr("From the locknut to the end of the thread, or a count like “14 threads” where the "
+                "pitch is on the card."));
+    if (turned != 0.0)
+        out += line(tr("Turned since it was measured last: %1.").arg(q(show_turns(std::abs(turned)))));
+    return out + line(warn(tr("Enough of it has to stay engaged: the manual says how much, or once the "
+                              "thread's own diameter at the least.")));
+}
+
+QString ThreadQuestion::say() const {
+    return tr("Measure how much of its thread shows; then it is said what to turn.");
+}
+
+Understood ThreadQuestion::understand(const QString& text) const {
+    const ThreadTyped typed = readThread(text, rod(), expected());
+    if (!typed.counted) return Question::understand(text);
+    if (!typed.shows) return {warn(typed.wrong), false};
+    return {QStringLiteral("⟨b⟩= %1⟨/b⟩").arg(q(fairchalk::show(typed.shows->length(), how_))), true};
+}
+
+QString ThreadQuestion::keep(const QString& text) {
+    const ThreadTyped typed = readThread(text, rod(), expected());
+    if (!typed.shows) return typed.wrong;
+    if (!rod()) return tr("It is not on the card any more.");
+    Reading r;
+    r.spot = wheel_spot(ReadingId::thread_exposed, wheel_of(*rod()));
+    r.value = *typed.shows;
+    desk_.take(r);
+    emit answered();
+    return {};
 }
 
 QString AcceptQuestion::body() const {

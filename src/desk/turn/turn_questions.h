@@ -36,6 +36,27 @@ class TurnedQuestion : public Question {
     std::vector<std::string> cannot_;  ///< adjusters that were said not to turn, on the way
 };
 
+/// How much of its thread shows? Before it is turned further than is usual.
+class ThreadQuestion : public Question {
+    Q_OBJECT
+  public:
+    ThreadQuestion(JobDesk& desk, std::string rod, QObject* parent = nullptr)
+        : Question(desk, parent), rod_(std::move(rod)) {}
+    QString title() const override { return tr("The thread that shows"); }
+    QString subtitle() const override;
+    QString body() const override;
+    QString say() const override;
+    bool typing() const override { return true; }
+    Expect expected() const override { return {Expect::Kind::length, bareLength()}; }
+    std::optional<Bounded> bounded() const override { return Bounded::thread_exposed; }
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+
+  private:
+    const Adjuster* rod() const { return desk_.car().adjuster(rod_); }
+    std::string rod_;
+};
+
 /// Why is it left as it is?
 class AcceptQuestion : public Question {
     Q_OBJECT

@@ -10,6 +10,7 @@
 #include "look/chalk.h"
 #include "look/html.h"
 #include "turn/angle_scale.h"
+#include "turn/turn_text.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -54,6 +55,7 @@ QString Review::title() const {
            : turned_since_reading(desk_.job())   ? QObject::tr("Turned, not read yet: this is expected")
            : a_.plan.next == NextStep::look      ? QObject::tr("Look first, then turn")
            : a_.plan.next == NextStep::as_far_as ? QObject::tr("As far as it goes")
+           : !threadWanted(desk_).empty()        ? QObject::tr("First the thread, then turn")
            : a_.plan.again                       ? QObject::tr("First read again, then turn")
                                                  : QObject::tr("First read, then turn");
 }

@@ -40,7 +40,8 @@ QString TurnText::warnings() const {
     if (plan.again) {
         QStringList numbers;
         for (const Spot& s : a.read) numbers << desk_.number(s);
-        out += head(tr("Read again before anything else")) +
+        out += head(threadWanted(desk_).empty() ? tr("Read again before anything else")
+                                                : tr("Before it is turned that far")) +
                line(warn(q(words::to_begin(words::sentence(plan.again->why, desk_.car())))));
         if (!numbers.isEmpty())
             out += line(tr("Spots %1 (Ctrl+6).").arg(numbers.join(QStringLiteral(" · "))));
@@ -236,6 +237,13 @@ QString TurnText::left() const {
         if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].event); acc && desk_.job().live(i))
             out += head(tr("Left as it is")) + line(q(acc->why));
     return out;
+}
+
+std::string threadWanted(const JobDesk& desk) {
+    const auto& again = desk.answer().plan.again;
+    return again && again->why.code == Code::again_thread && !again->why.args.empty()
+               ? again->why.args.front()
+               : std::string();
 }
 
 }  // namespace fairchalk::desk

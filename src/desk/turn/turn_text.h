@@ -29,4 +29,7 @@ class TurnText {
     bool asks_;
 };
 
+/// The adjuster whose thread is to be measured before it is turned far; empty where none is.
+std::string threadWanted(const JobDesk& desk);
+
 }  // namespace fairchalk::desk
