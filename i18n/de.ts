@@ -2252,6 +2252,10 @@ von oben</translation>
       <translation>Ein Werkzeug wählen; Escape geht zurück. Nichts hier wird zweimal gefragt.</translation>
     </message>
     <message>
+      <source>Choose how it is measured: point at a way, or say what you have.</source>
+      <translation>Wählen Sie, wie gemessen wird: zeigen Sie auf einen Weg, oder sagen Sie, was Sie haben.</translation>
+    </message>
+    <message>
       <source>Choose the gauge's port, or type its path.</source>
       <translation>Den Anschluss des Winkelmessers wählen, oder seinen Pfad eingeben.</translation>
     </message>
@@ -4320,6 +4324,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Nothing in it wants the wheels up. F2 goes to what is chosen.</source>
       <translation>Nichts davon braucht die Räder in der Luft. F2 geht zum Gewählten.</translation>
+    </message>
+    <message>
+      <source>Nothing is chosen yet, so nothing is told.</source>
+      <translation>Noch ist nichts gewählt, also wird nichts gesagt.</translation>
     </message>
     <message>
       <source>Nothing is held there yet: the space bar walks to the spot and holds the %1.</source>
@@ -11405,8 +11413,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>dasselbe Auto mit Langlöchern am Federbein; Bretter und ein Winkelmesser statt Schnüren</translation>
     </message>
     <message>
-      <source>the same out and in; each reading may still say its own</source>
-      <translation>nach außen und innen gleich; jede Ablesung kann den ihren noch sagen</translation>
+      <source>the same out and in; a reading may say its own</source>
+      <translation>außen wie innen; eine Ablesung kann abweichen</translation>
     </message>
     <message>
       <source>the same toe, 0°12': over %1 it is %2</source>

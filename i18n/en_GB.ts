@@ -2252,6 +2252,10 @@ from above</translation>
       <translation>Choose a tool; Escape goes back. Nothing here is asked twice.</translation>
     </message>
     <message>
+      <source>Choose how it is measured: point at a way, or say what you have.</source>
+      <translation>Choose how it is measured: point at a way, or say what you have.</translation>
+    </message>
+    <message>
       <source>Choose the gauge's port, or type its path.</source>
       <translation>Choose the gauge's port, or type its path.</translation>
     </message>
@@ -4320,6 +4324,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Nothing in it wants the wheels up. F2 goes to what is chosen.</source>
       <translation>Nothing in it wants the wheels up. F2 goes to what is chosen.</translation>
+    </message>
+    <message>
+      <source>Nothing is chosen yet, so nothing is told.</source>
+      <translation>Nothing is chosen yet, so nothing is told.</translation>
     </message>
     <message>
       <source>Nothing is held there yet: the space bar walks to the spot and holds the %1.</source>
@@ -11405,8 +11413,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>the same car with slotted strut bolts; boards and a gauge instead of strings</translation>
     </message>
     <message>
-      <source>the same out and in; each reading may still say its own</source>
-      <translation>the same out and in; each reading may still say its own</translation>
+      <source>the same out and in; a reading may say its own</source>
+      <translation>the same out and in; a reading may say its own</translation>
     </message>
     <message>
       <source>the same toe, 0°12': over %1 it is %2</source>

@@ -90,9 +90,11 @@ std::string Drawer::lengthTool(const Job& job, const LinesSet& lines, const std:
     if (job.log)
         for (std::size_t i = job.log->size(); i-- > 0;)
             if (const Reading* r = std::get_if<Reading>(&(*job.log)[i].event); r && !r->tool.empty())
-                // What reads angles, or one rig alone, is not what lengths are read with.
+                // What reads angles, or one rig alone, is not what lengths are read with; nor what a way of
+                // measuring has of its own.
                 if (const Tool* t = named(r->tool, job);
-                    t && t->quantity == QuantityKind::length && !serves_one_rig(r->tool))
+                    t && job.live(i) && rig_of(r->spot.kind).tool.empty() &&
+                    t->quantity == QuantityKind::length && !serves_one_rig(r->tool))
                     return r->tool;
     return usual;
 }

@@ -116,7 +116,14 @@ TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     key(Qt::Key_5, Qt::ControlModifier);
     EXPECT_EQ(window->stage(), Stage::lines);
 
-    // Lines: the bars; a tolerance that the rule can't resolve is said before the work begins.
+    // Lines: nothing is ticked that nobody has; the box on two bars.
+    EXPECT_TRUE(window->sayLine().startsWith("Choose how it is measured")) << window->sayLine().toStdString();
+    key(Qt::Key_F3);
+    key(Qt::Key_F2);
+    desk->settle();
+    EXPECT_EQ(desk->lines().rigs, std::vector<std::string>{"string-bars"});
+    key(Qt::Key_F4);  // its sizes
+    // The bars; a tolerance that the rule can't resolve is said before the work begins.
     enter("535");
     EXPECT_EQ(window->stage(), Stage::lines);
     enter("60 cm");

@@ -290,6 +290,35 @@ TEST_F(RigsDesk, TheWallAndTheWaysAreOneKeyAway) {
     EXPECT_EQ(desk->walk().front(), wheel_spot(ReadingId::rim_rear, Wheel::rear_left));
 }
 
+TEST_F(RigsDesk, WhatIsPutAwayLeavesNothingTickedAndNoToolOfItsBehind) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Bare car");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    LinesSet l = desk->lines();
+    l.rigs = {"tread-tape"};
+    desk->setLines(l);
+    desk->settle();
+    window->setStage(Stage::read);
+    enter("1500 mm");
+    desk->settle();
+    key(Qt::Key_5, Qt::ControlModifier);
+    EXPECT_EQ(desk->tool(), "steel-rule-mm") << "a tape across the treads is not what strings are read with";
+    key(Qt::Key_F3);
+    ASSERT_EQ(window->drawn()->chosen(), "rig:tread-tape");
+    key(Qt::Key_F2);  // put it away
+    desk->settle();
+    EXPECT_TRUE(desk->lines().rigs.empty());
+    EXPECT_TRUE(button("Set it up")) << "and nothing else in its place";
+    window->drawn()->choose("rig:sweep-gap");
+    key(Qt::Key_F2);
+    desk->settle();
+    EXPECT_EQ(desk->lines().rigs, std::vector<std::string>{"sweep-gap"});
+    key(Qt::Key_F2);
+    desk->settle();
+    EXPECT_TRUE(window->sayLine().startsWith("Choose how it is measured")) << window->sayLine().toStdString();
+}
+
 TEST_F(RigsDesk, AGapAsksWhichWayTheTopLeans) {
     demo();
     open();

@@ -48,9 +48,20 @@ QString countOf(const Needed& n, const Knowledge& k) {
                         : QStringLiteral("%1 %2").arg(n.count).arg(q(t.text));
 }
 
+/// Where nothing was chosen strings on two bars stand in, once somebody said or read something of them.
+bool LinesGuide::stringsInUse() const {
+    const LinesSet l = desk_.lines();
+    if (l.bars.front_ahead || l.bars.rear_behind) return true;
+    for (std::size_t i = 0; i < desk_.log().size(); ++i)
+        if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
+            r && desk_.job().live(i) && reads_angle(desk_.log()[i]) && usual_rig().reads(r->spot.kind))
+            return true;
+    return false;
+}
+
 std::vector<std::string> LinesGuide::rigs() const {
     auto out = desk_.lines().rigs;
-    if (out.empty()) out.emplace_back(usual_rig().id);
+    if (out.empty() && stringsInUse()) out.emplace_back(usual_rig().id);
     return out;
 }
 
@@ -114,7 +125,7 @@ QString LinesGuide::firstMissing() const {
 
 void LinesGuide::enter() {
     const QString missing = firstMissing();
-    chosen_ = !missing.isEmpty() ? missing : told().front().id;
+    chosen_ = !missing.isEmpty() ? missing : rigs().empty() ? QStringLiteral("wall") : told().front().id;
     // What none of the chosen ways tells brought them here: to one that does, of what is at hand.
     if (!missing.isEmpty() || !desk_.answerIsCurrent() || !desk_.answer().untold) return;
     const Equipment have = atHand();
@@ -180,8 +191,9 @@ void LinesGuide::toggleThing(const std::string& id) {
 
 void LinesGuide::toggleRig(const std::string& id) {
     LinesSet l = desk_.lines();
-    // Strings on two bars stand in where nothing was chosen: they stay beside what is added to them.
-    if (l.rigs.empty() && (id == usual_rig().id || l.bars.front_ahead || rig_named(id)->use != RigUse::toe))
+    // Strings that stand in stay beside what is added to them.
+    if (l.rigs.empty() && stringsInUse() &&
+        (id == usual_rig().id || l.bars.front_ahead || rig_named(id)->use != RigUse::toe))
         l.rigs.emplace_back(usual_rig().id);
     const auto it = std::find(l.rigs.begin(), l.rigs.end(), id);
     if (it != l.rigs.end())
@@ -201,7 +213,7 @@ QString LinesGuide::subtitle() const {
     if (chosen_ == "bar-front") return tr("how far ahead of the front hubs?");
     if (chosen_ == "bar-rear") return tr("how far behind the rear hubs?");
     if (chosen_.startsWith("size:")) return tr("measured once, for this round and those after it");
-    if (chosen_ == "sweep") return tr("the same out and in; each reading may still say its own");
+    if (chosen_ == "sweep") return tr("the same out and in; a reading may say its own");
     if (chosen_ == "scale") return tr("as its maker says; mostly 20°");
     if (chosen_ == "stations") return tr("two or more, with a ; between them");
     if (chosen_ == "wall") return tr("two stands, a tape, boards");
@@ -340,7 +352,7 @@ std::vector<Act> LinesGuide::acts() const {
     std::vector<Act> out = actsHere();
     // Once nothing is missing, on to the readings from wherever one points.
     const bool there = std::any_of(out.begin(), out.end(), [](const Act& a) { return a.id == "go-on"; });
-    if (!there && firstMissing().isEmpty()) out.push_back(goOn(Stage::read));
+    if (!there && firstMissing().isEmpty() && !rigs().empty()) out.push_back(goOn(Stage::read));
     return out;
 }
 
@@ -374,7 +386,7 @@ std::vector<Act> LinesGuide::actsHere() const {
                  desk_.facts().at("squaring") == "yes" ? tr("No need of it") : tr("Help me square them"),
                  false, false}};
     std::vector<Act> out;
-    if (firstMissing().isEmpty())
+    if (firstMissing().isEmpty() && !rigs().empty())
         out.push_back(goOn(Stage::read));
     else
         out.push_back({"go-on", tr("To the readings"), false, false, 0});
@@ -399,7 +411,8 @@ void LinesGuide::act(const QString& id) {
     if (id == "tell") return choose(firstMissing());
     if (id == "wall") return choose(id);
     if (id == "tonight") return emit asks(new TonightQuestion(desk_));
-    if (id == "ways") return choose("rig:" + q(rigs().front()));
+    if (id == "ways")
+        return choose("rig:" + q(rigs().empty() ? std::string(usual_rig().id) : rigs().front()));
     if (id == "go-on") return emit stageWanted(Stage::read);
     if (id == "thing") toggleThing(part());
     if (id == "square") desk_.facts().keep("squaring", desk_.facts().at("squaring") == "yes" ? "no" : "yes");
@@ -417,6 +430,7 @@ void LinesGuide::act(const QString& id) {
 QString LinesGuide::say() const {
     const auto all = told();
     const auto missing = std::find_if(all.begin(), all.end(), [](const Told& t) { return t.missing; });
+    if (rigs().empty()) return tr("Choose how it is measured: point at a way, or say what you have.");
     if (chosen_ == "wall")
         return tr("Say what you have, or point at it: what it can measure shows below the wall.");
     if (missing != all.end())

@@ -41,6 +41,7 @@ class LinesGuide : public DrawnGuide {
     std::vector<Told> told() const;
     QString firstMissing() const;           ///< of what has to be told; empty: nothing
     std::vector<std::string> rigs() const;  ///< chosen, or strings on two bars where none was
+    bool stringsInUse() const;
     void toggleRig(const std::string& id);
     void toggleThing(const std::string& id);
     Equipment atHand() const;

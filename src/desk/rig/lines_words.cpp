@@ -14,6 +14,7 @@ namespace fairchalk::desk {
 
 /// What the chosen ways tell between them, and from what.
 QString LinesGuide::together() const {
+    if (rigs().empty()) return line(soft(tr("Nothing is chosen yet, so nothing is told.")));
     bool each = false, total = false, thrust = false, camber = false, caster = false, rear_only = false;
     QStringList from;
     for (const std::string& id : rigs()) {
