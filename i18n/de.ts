@@ -3846,10 +3846,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Ansehen: {0}</translation>
     </message>
     <message>
-      <source>Looked: %1 the other way round</source>
-      <translation>Nachgesehen: %1 andersherum</translation>
-    </message>
-    <message>
       <source>Looked: a left-hand thread</source>
       <translation>Nachgesehen: ein Linksgewinde</translation>
     </message>
@@ -3880,6 +3876,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Looked: it runs behind the axle</source>
       <translation>Nachgesehen: läuft hinter der Achse</translation>
+    </message>
+    <message>
+      <source>Looked: the other way round</source>
+      <translation>Nachgesehen: andersherum</translation>
     </message>
     <message>
       <source>Low tires, a dry joint or no power help, before any angle; more caster than it should have makes it heavier.</source>

@@ -3846,10 +3846,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Look: {0}</translation>
     </message>
     <message>
-      <source>Looked: %1 the other way round</source>
-      <translation>Looked: %1 the other way round</translation>
-    </message>
-    <message>
       <source>Looked: a left-hand thread</source>
       <translation>Looked: a left-hand thread</translation>
     </message>
@@ -3880,6 +3876,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Looked: it runs behind the axle</source>
       <translation>Looked: it runs behind the axle</translation>
+    </message>
+    <message>
+      <source>Looked: the other way round</source>
+      <translation>Looked: the other way round</translation>
     </message>
     <message>
       <source>Low tires, a dry joint or no power help, before any angle; more caster than it should have makes it heavier.</source>

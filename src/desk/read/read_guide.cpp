@@ -340,21 +340,18 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
     const Code why = again ? again->why.code : Code::none;
     const bool other_way = why == Code::again_other_way && desk_.answerIsCurrent();
     if (other_way) {
-        QStringList numbers;
-        for (const Spot& s : again->spots) numbers << desk_.number(s);
         add(
-            keys::other_way, "other-way",
-            tr("Looked: %1 the other way round").arg(numbers.join(QStringLiteral(" · "))),
+            keys::other_way, "other-way", tr("Looked: the other way round"),
             [](ReadGuide& g) { g.takeTheOtherWay(); }, true);
     }
-    if (const auto entry = suspect()) {
+    if (const auto entry = other_way ? std::nullopt : suspect()) {
         const Spot at = std::get<Reading>(desk_.log()[*entry].event).spot;
         const QString n = desk_.number(at);
         const bool to_set_aside = why == Code::again_set_aside;
         if (!spot_ || !(at == *spot_))
             add(
                 keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); },
-                again && !to_set_aside && !other_way && why != Code::again_as_before);
+                again && !to_set_aside && why != Code::again_as_before);
         add(
             keys::aside, "aside", tr("Set %1 aside").arg(n),
             [entry = *entry](ReadGuide& g) {

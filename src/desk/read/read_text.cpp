@@ -110,6 +110,11 @@ QString ReadText::contradictions() const {
     if (!a.now.alarm) return {};
     QString out;
     QStringList numbers;
+    if (a.plan.again && a.plan.again->why.code == Code::again_other_way) {
+        for (const Spot& s : a.plan.again->spots) numbers << desk_.number(s);
+        return line(warn(QStringLiteral("%1: %2.").arg(numbers.join(QStringLiteral(" · ")),
+                                                       q(words::sentence(a.plan.again->why)))));
+    }
     for (const Check& c : a.now.checks)
         if (c.suspect) {
             const Reading& r = std::get<Reading>(desk_.log()[c.entry].event);
