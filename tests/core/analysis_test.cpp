@@ -319,6 +319,23 @@ TEST(Advice, AnInsideThatNothingChecksIsReadASecondTime) {
     EXPECT_EQ(analysed(boards).plan.next, NextStep::done);
 }
 
+TEST(Advice, ATurnOfWhichNobodyKnowsHowFarItGoesIsNotSaidToBeTooCoarse) {
+    CarCard card = TurnedJob().car;
+    for (Adjuster& a : card.adjusters) a.arm.reset(), a.pitch.reset();
+    TurnedJob boards = on_boards(card);
+    boards.put(TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::front, 0.17, 0.17)}});
+    tape(boards, ReadingId::boards_front, 1535);
+    tape(boards, ReadingId::boards_rear, 1500);
+    Analysis a = analysed(boards);
+    if (a.plan.next == NextStep::look) {
+        for (const Looked& seen : facts_alike(card, *a.plan.look, "behind-axle")) boards.put(seen);
+        a = analysed(boards);
+    }
+    ASSERT_EQ(a.plan.next, NextStep::turn);
+    for (const Unreachable& u : a.plan.cannot)
+        ADD_FAILURE() << u.target.name() << ": half an eighth is missing";
+}
+
 TEST(Advice, NothingIsTurnedToASlipThatWasReadAgain) {
     // A hub read ten millimetres off between strings, and read again as it is: the slip is still in force.
     testing::TrueCar c;

@@ -78,6 +78,20 @@ std::vector<Unreachable> missed(const Posterior& p, const CarCard& car, const st
                     miss_of(had[k]) > miss_of(then[k]) + gives_way)
                     u.costs.push_back({then[k].target, had[k].angle, then[k].angle});
         } else {
+            // Neither its end nor its steps hold it back: how far a turn goes is not known well, so less is
+            // turned, and the rest once that has been read.
+            const auto more_of = [&](std::size_t h) {
+                const auto all = amounts_of(whole[h], car);
+                return reaches(with[h], v.target) && std::any_of(all.begin(), all.end(), [&](double amount) {
+                           std::vector<double> t = turns;
+                           t[h] = amount;
+                           return in_band(
+                               outcome_of(After{p, whole, t}, then, steering_known, readable).verdicts[i]);
+                       });
+            };
+            bool more = false;
+            for (std::size_t h = 0; h < with.size() && !more; ++h) more = turns[h] != 0.0 && more_of(h);
+            if (more) continue;
             // At its end, or between two of its steps.
             const auto at_end = [&](std::size_t h, double amount) {
                 const auto all = amounts_of(whole[h], car);

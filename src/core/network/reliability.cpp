@@ -20,13 +20,17 @@ constexpr double suspect_window = 10.0;
 
 /// Of spots that were read more than once in a round, what contradicts the rest: the normalized residual of a
 /// change that all takings there share. One taking after the other takes the contradiction from each of them
-/// alone, not from all.
+/// alone, not from all. Before anything was turned: after it the turn may be what contradicts.
 std::map<std::size_t, double> by_spot(const Job& job, const std::vector<Check>& checks, const Posterior& p) {
     std::map<std::pair<std::size_t, Spot>, std::vector<std::size_t>> takings;
+    std::size_t turned = 0;
+    while (turned < job.log->size() &&
+           !(job.live(turned) && std::holds_alternative<Turn>((*job.log)[turned].event)))
+        ++turned;
     for (std::size_t k = 0; k < checks.size(); ++k)
         for (std::size_t round = 0; round < job.rounds.size(); ++round) {
             const auto& in = job.rounds[round].readings;
-            if (std::find(in.begin(), in.end(), checks[k].entry) != in.end())
+            if (checks[k].entry < turned && std::find(in.begin(), in.end(), checks[k].entry) != in.end())
                 takings[{round, std::get<Reading>((*job.log)[checks[k].entry].event).spot}].push_back(k);
         }
     std::map<std::size_t, double> out;

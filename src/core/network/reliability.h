@@ -27,7 +27,7 @@ struct Solution;
 /// Each reading's redundancy, normalized residual and the blunder that it would show (W. Baarda, A Testing
 /// Procedure for Use in Geodetic Networks, 1968), and into `p` what a change of a reading does to the others.
 /// `basis` is that of `posterior_of`. Suspects are marked where the greatest |w| is beyond what one reading
-/// in two hundred jobs reaches by chance; of a spot that was read more than once in a round also by what
+/// in two hundred jobs reaches by chance; of a spot that was read more than once before any turn also by what
 /// all its takings share.
 struct Reliability {
     std::vector<Check> checks;
