@@ -171,10 +171,10 @@ double LockGuide::toSet(double torque, const Extension& with) {
 
 /// Why that can't be taken; empty where it can.
 QString LockGuide::wrong(const QString& text) const {
-    const bool known = torque(current()).has_value(), lengths = extensionOf(text).has_value();
+    const auto known = torque(current());
+    const bool lengths = extensionOf(text).has_value();
     if (torqueIn(text))
-        return known ? tr("The card has %1 for it; it is changed there (Ctrl+I).")
-                           .arg(torqueText(*torque(current())))
+        return known ? tr("The card has %1 for it; it is changed there (Ctrl+I).").arg(torqueText(*known))
                      : QString();
     if (!known)
         return lengths
