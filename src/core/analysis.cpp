@@ -5,8 +5,8 @@
 #include <cmath>
 
 #include "core/advice/can_wait.h"
+#include "core/advice/contradiction.h"
 #include "core/advice/order.h"
-#include "core/advice/other_way.h"
 #include "core/advice/procedure.h"
 #include "core/job/rig.h"
 
@@ -22,90 +22,6 @@ bool cancelled(const Question& q) {
     return q.cancel && q.cancel->load();
 }
 
-/// Spots of readings that may be wrong and were read once in this round, where readings contradict.
-std::vector<Spot> suspects_to_read(const Job& job, const Estimate& e) {
-    std::vector<Spot> out;
-    if (!e.alarm || e.round < 0) return out;
-    const std::vector<Spot> walk = round_walk(job, e.round, true);
-    for (const Check& c : e.checks) {
-        if (!c.suspect) continue;
-        const Spot& spot = std::get<Reading>((*job.log)[c.entry].event).spot;
-        if (std::find(walk.begin(), walk.end(), spot) == walk.end() ||
-            readings_at(job, e.round, spot).size() > 1 ||
-            std::find(out.begin(), out.end(), spot) != out.end())
-            continue;
-        out.push_back(spot);
-    }
-    return out;
-}
-
-/// Readings without which all others agree, each at a spot that was read more than once in its round: of
-/// several, nothing tells yet which is the slip.
-std::vector<std::size_t> may_be_the_slip(const Job& job, const Estimate& e, EstimateOptions options) {
-    std::vector<std::size_t> out;
-    if (!e.alarm) return out;
-    constexpr int most_tried = 6;
-    int tried = 0;
-    options.explain = false;
-    for (const Check& c : e.checks) {
-        // In its own round: what was read there since a turn says nothing of it.
-        const auto round = std::find_if(job.rounds.begin(), job.rounds.end(), [&](const Round& r) {
-            return std::find(r.readings.begin(), r.readings.end(), c.entry) != r.readings.end();
-        });
-        const bool again =
-            round != job.rounds.end() && readings_at(job, static_cast<int>(round - job.rounds.begin()),
-                                                     std::get<Reading>((*job.log)[c.entry].event).spot)
-                                                 .size() > 1;
-        if (!c.suspect || !again || ++tried > most_tried) continue;
-        options.without = c.entry;
-        if (!estimate(job, options).alarm) out.push_back(c.entry);
-    }
-    return out;
-}
-
-/// Where a third reading tells which of two is the slip; a few times at most.
-std::vector<Spot> spots_to_tell(const Job& job, const Estimate& e, const std::vector<std::size_t>& slips) {
-    constexpr std::size_t most_read = 4;
-    std::vector<Spot> out;
-    if (slips.size() < 2) return out;
-    for (std::size_t i : slips) {
-        const auto& now = job.rounds[static_cast<std::size_t>(e.round)].readings;
-        if (std::find(now.begin(), now.end(), i) == now.end()) continue;
-        const Spot& spot = std::get<Reading>((*job.log)[i].event).spot;
-        if (readings_at(job, e.round, spot).size() < most_read &&
-            std::find(out.begin(), out.end(), spot) == out.end())
-            out.push_back(spot);
-    }
-    return out;
-}
-
-/// A reading like it at its spot was set aside in its round: it was read the same again.
-bool read_as_before(const Job& job, std::size_t entry) {
-    const Reading& r = std::get<Reading>((*job.log)[entry].event);
-    const double sigma = r.sigma(job.tool(r.tool));
-    std::size_t i = entry;
-    while (i > 0 && !std::holds_alternative<RoundOpened>((*job.log)[i].event)) --i;
-    for (; i < job.log->size(); ++i) {
-        const Reading* before = std::get_if<Reading>(&(*job.log)[i].event);
-        if (before && !job.live(i) && before->spot == r.spot && before->top_in == r.top_in &&
-            std::abs(before->value.value - r.value.value) < 4.0 * sigma)
-            return true;
-    }
-    return false;
-}
-
-/// Of readings that contradict, the one to set aside: the only one without which all others agree, else that
-/// which stands out most. None that was set aside before and read the same again.
-std::optional<std::size_t> contradicts_most(const Job& job, const Estimate& e,
-                                            const std::vector<std::size_t>& slips) {
-    if (slips.size() == 1 && !read_as_before(job, slips.front())) return slips.front();
-    const Check* worst = nullptr;
-    for (const Check& c : e.checks)
-        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w)) && !read_as_before(job, c.entry))
-            worst = &c;
-    return worst ? std::optional(worst->entry) : std::nullopt;
-}
-
 /// Spots of the wheels that a doubted pass is about, as long as they were read once since.
 std::vector<Spot> doubted_to_read(const Job& job, const Estimate& e, const TurnDoubt& doubt) {
     std::vector<Spot> out;
@@ -116,14 +32,14 @@ std::vector<Spot> doubted_to_read(const Job& job, const Estimate& e, const TurnD
     return out;
 }
 
-void ask_again(Plan& plan, std::vector<Spot> spots, Message why) {
+void ask_again(Plan& plan, ReadAgain again) {
     plan.turns.clear();
     plan.along.clear();
     plan.spoils.clear();
     plan.remeasure.clear();
     plan.as_far_as.reset();
     plan.next = NextStep::read;
-    plan.again = ReadAgain{std::move(spots), std::move(why)};
+    plan.again = std::move(again);
 }
 
 /// What the next reading should be.
@@ -211,35 +127,6 @@ std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdi
     return out;
 }
 
-namespace {
-
-/// Where readings contradict each other: what to read again, to look at or to set aside before anything is
-/// turned.
-bool contradicts(Analysis& a, const EstimateOptions& options) {
-    if (!a.now.alarm || !worst_suspect(a.now)) return false;
-    if (auto turned = fit_the_other_way(a.job, a.now, options); !turned.empty()) {
-        std::vector<Spot> spots;
-        for (std::size_t i : turned) spots.push_back(std::get<Reading>((*a.job.log)[i].event).spot);
-        ask_again(a.plan, std::move(spots), {Code::again_other_way, {}});
-        a.plan.again->entries = std::move(turned);
-        return true;
-    }
-    const std::vector<std::size_t> slips = may_be_the_slip(a.job, a.now, options);
-    std::vector<Spot> spots = suspects_to_read(a.job, a.now);
-    if (spots.empty()) spots = spots_to_tell(a.job, a.now, slips);
-    if (!spots.empty()) {
-        ask_again(a.plan, std::move(spots), {Code::again_contradicts, {}});
-        return true;
-    }
-    // Nothing that is read tells more: what is planned with it in force would be turned to a slip.
-    const auto aside = contradicts_most(a.job, a.now, slips);
-    ask_again(a.plan, {}, {aside ? Code::again_set_aside : Code::again_as_before, {}});
-    if (aside) a.plan.again->entries = {*aside};
-    return true;
-}
-
-}  // namespace
-
 std::optional<std::size_t> to_set_aside(const Analysis& a) {
     if (!a.now.alarm) return std::nullopt;
     const Code code = a.plan.again ? a.plan.again->why.code : Code::none;
@@ -289,8 +176,10 @@ Analysis analyse(const Job& job, const Question& question) {
     // While the round is read, what contradicts may still be told by the rest.
     const bool read =
         acts || (a.plan.next == NextStep::read && !a.plan.again && unread_spots(a.job, a.now.round).empty());
-    const bool contradict = read && !waits && contradicts(a, options);
-    if (acts && !waits && !contradict) {
+    auto contradicted = read && !waits ? read_what_contradicts(a.job, a.now, options) : std::nullopt;
+    if (contradicted) {
+        ask_again(a.plan, *std::move(contradicted));
+    } else if (acts && !waits) {
         if (a.belief.look && (a.plan.next != NextStep::done || test_turn_stands(a.job))) {
             a.plan.turns.clear();
             a.plan.as_far_as.reset();
@@ -298,7 +187,7 @@ Analysis analyse(const Job& job, const Question& question) {
             a.plan.next = NextStep::look;
         } else if (const TurnDoubt* d = a.belief.last(); d && !d->in_force) {
             if (auto again = doubted_to_read(a.job, a.now, *d); !again.empty())
-                ask_again(a.plan, std::move(again), {Code::again_doubted, {d->adjuster}});
+                ask_again(a.plan, {std::move(again), {Code::again_doubted, {d->adjuster}}});
         }
     }
     if ((a.plan.next == NextStep::done || a.plan.next == NextStep::as_far_as) && !waits) {
@@ -314,7 +203,7 @@ Analysis analyse(const Job& job, const Question& question) {
                 if (std::find(spots.begin(), spots.end(), s) == spots.end()) spots.push_back(s);
             }
         }
-        if (!spots.empty()) ask_again(a.plan, std::move(spots), {Code::again_unchecked, {what}});
+        if (!spots.empty()) ask_again(a.plan, {std::move(spots), {Code::again_unchecked, {what}}});
     }
     if (question.until) a.until = until_shown(a.job, a.now, a.plan);
     if (question.explain && !waits) a.can_wait = can_wait(a);

@@ -76,7 +76,8 @@ void PlayedJob::read(const Spot& spot, double misreads) {
     if (fresh && !angle) dent->second = normal(rng_, r.spot_sigma());
     const double exact = solid().exact(spot, lines_) + dent->second;
     if (kind.asks_for_top()) r.top_in = solid().leans(spot, lines_) < 0;
-    r.value.value = with_slips(shown_by(tool, exact, rng_), angle ? 0.0 : misreads, rng_);
+    r.value.value = shown_by(tool, exact, rng_);
+    slip(r, misreads, rng_);
     if (kind.asks_for_top()) r.value.value = std::abs(r.value.value);
     put(r);
     ++work_.spots;

@@ -74,8 +74,8 @@ struct UnderWay {
         const auto [dent, fresh] = dents.try_emplace(spot, 0.0);
         if (!options.dents && !leans) r.stated_sigma = tool.sigma;
         if (fresh && options.dents) dent->second = normal(rng, r.spot_sigma());
-        r.value.value =
-            with_slips(shown_by(tool, car.solid().exact(spot, l) + dent->second, rng), options.slips, rng);
+        r.value.value = shown_by(tool, car.solid().exact(spot, l) + dent->second, rng);
+        slip(r, options.slips, rng);
         put(r);
         ++done.readings;
         ++done.work.spots;

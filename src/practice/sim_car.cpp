@@ -235,23 +235,53 @@ double shown_by(const Tool& tool, double exact, Rng& rng) {
     return tool.resolution > 0.0 ? std::round(v / tool.resolution) * tool.resolution : v;
 }
 
-double with_slips(double value, double rate, Rng& rng) {
-    if (rate <= 0.0 || between(rng, 0, 1) >= rate) return value;
+namespace {
+
+bool slips(double rate, Rng& rng) {
+    return rate > 0.0 && between(rng, 0, 1) < rate;
+}
+
+/// The last two whole digits the wrong way round.
+double digits_swapped(double value) {
+    const double whole = std::floor(std::abs(value)), rest = std::abs(value) - whole;
+    const long n = std::lround(whole), ten = n / 10 % 10, one = n % 10;
+    return std::copysign(static_cast<double>(n - ten * 10 - one + one * 10 + ten) + rest, value);
+}
+
+double slipped_length(double mm, Rng& rng) {
     const double sign = toss(rng) ? 1.0 : -1.0;
     switch (std::uniform_int_distribution<>(0, 3)(rng)) {
         case 0:
-            return value + sign;
+            return mm + sign;
         case 1:
-            return value + sign * 25.4;
+            return mm + sign * 25.4;
         case 2:
-            return value + sign * 10.0;
-        default: {
-            // The last two whole digits the wrong way round.
-            const double whole = std::floor(std::abs(value)), rest = std::abs(value) - whole;
-            const long n = std::lround(whole), ten = n / 10 % 10, one = n % 10;
-            return std::copysign(static_cast<double>(n - ten * 10 - one + one * 10 + ten) + rest, value);
-        }
+            return mm + sign * 10.0;
+        default:
+            return digits_swapped(mm);
     }
+}
+
+double slipped_angle(double degrees, Rng& rng) {
+    const double sign = toss(rng) ? 1.0 : -1.0;
+    switch (std::uniform_int_distribution<>(0, 2)(rng)) {
+        case 0:
+            return -degrees;
+        case 1:
+            return degrees + sign;
+        default:
+            // 2.1 for 1.2: as it stands on a display with tenths.
+            return digits_swapped(10.0 * degrees) / 10.0;
+    }
+}
+
+}  // namespace
+
+void slip(Reading& r, double rate, Rng& rng) {
+    double& value = r.value.value;
+    if (slips(rate, rng))
+        value = r.value.kind == QuantityKind::angle ? slipped_angle(value, rng) : slipped_length(value, rng);
+    if (r.top_in && slips(rate, rng)) r.top_in = !*r.top_in;
 }
 
 }  // namespace fairchalk::practice

@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "core/car/suspension.h"
+#include "core/reading/reading.h"
 #include "practice/solid_car.h"
 
 namespace fairchalk::practice {
@@ -111,7 +112,9 @@ SimCar any_car(Rng& rng, Nature nature = {});
 /// where the divisions are not coarser than that. Mm or degrees.
 double shown_by(const Tool& tool, double exact, Rng& rng);
 
-/// A person's slips: one division, an inch, ten millimetres, digits swapped. Nothing most of the time.
-double with_slips(double value, double rate, Rng& rng);
+/// A person's slips, by their rate; nothing most of the time. Of a length one division, an inch, ten
+/// millimetres or digits swapped; of an angle its sign, a degree or digits swapped; and where it is asked for
+/// which way the top leans, that.
+void slip(Reading& r, double rate, Rng& rng);
 
 }  // namespace fairchalk::practice

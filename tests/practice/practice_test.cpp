@@ -178,18 +178,41 @@ TEST(Tools, ShowInTheirDivisionsWithTheirNoise) {
     EXPECT_NEAR(std::sqrt(squares / times), 0.25, 0.02) << "rounding included";
 }
 
+Reading of_kind(QuantityKind kind, double value) {
+    Reading r;
+    r.value.kind = kind;
+    r.value.value = value;
+    return r;
+}
+
 TEST(Slips, HappenAtTheirRateAndAreThoseOfPeople) {
     Rng rng(7);
-    int slips = 0;
+    int lengths = 0, angles = 0, leans = 0;
     for (int n = 0; n < 10'000; ++n) {
-        const double v = with_slips(113.5, 0.05, rng), by = std::abs(v - 113.5);
-        slips += by > 1e-9;
+        Reading length = of_kind(QuantityKind::length, 113.5);
+        length.top_in = false;
+        slip(length, 0.05, rng);
+        const double v = length.value.value, by = std::abs(v - 113.5);
+        lengths += by > 1e-9;
+        leans += *length.top_in;
         EXPECT_TRUE(by < 1e-9 || std::abs(by - 1) < 1e-9 || std::abs(by - 25.4) < 1e-9 ||
                     std::abs(by - 10) < 1e-9 || std::abs(v - 131.5) < 1e-9)
             << v;
+        Reading angle = of_kind(QuantityKind::angle, -1.25);
+        slip(angle, 0.05, rng);
+        const double a = angle.value.value;
+        angles += std::abs(a + 1.25) > 1e-9;
+        EXPECT_TRUE(std::abs(std::abs(a) - 1.25) < 1e-9 || std::abs(std::abs(a + 1.25) - 1) < 1e-9 ||
+                    std::abs(a + 2.15) < 1e-9)
+            << a;
+        EXPECT_FALSE(angle.top_in) << "nobody is asked how its top leans";
     }
-    EXPECT_NEAR(slips, 500, 80);
-    EXPECT_EQ(with_slips(113.5, 0, rng), 113.5);
+    EXPECT_NEAR(lengths, 500, 80);
+    EXPECT_NEAR(angles, 500, 80);
+    EXPECT_NEAR(leans, 500, 80);
+    Reading exact = of_kind(QuantityKind::length, 113.5);
+    slip(exact, 0, rng);
+    EXPECT_EQ(exact.value.value, 113.5);
 }
 
 TEST(Proving, IsTheSameForTheSameSeedOnAnyNumberOfThreads) {

@@ -95,6 +95,14 @@ std::vector<const Reading*> state_readings(const Job& job, const Spot& spot) {
     return out;
 }
 
+std::optional<std::size_t> Job::round_of(std::size_t entry) const {
+    for (std::size_t k = 0; k < rounds.size(); ++k) {
+        const auto& in = rounds[k].readings;
+        if (std::find(in.begin(), in.end(), entry) != in.end()) return k;
+    }
+    return std::nullopt;
+}
+
 const Tool* Job::tool(std::string_view name) const {
     const auto it = std::find_if(tools.begin(), tools.end(), [&](const Tool& t) { return t.name == name; });
     return it != tools.end() ? &*it : standard_tool(name);

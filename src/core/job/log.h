@@ -304,6 +304,8 @@ struct Job {
     const std::vector<Entry>* log = nullptr;
 
     bool live(std::size_t i) const { return !struck[i]; }
+    /// The round that a reading stands in, an index into `rounds`, or nothing.
+    std::optional<std::size_t> round_of(std::size_t entry) const;
     /// The garage's own tool of that name, else the standard one, else null.
     const Tool* tool(std::string_view name) const;
 };

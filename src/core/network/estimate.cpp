@@ -156,10 +156,10 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
     return out;
 }
 
-const Check* worst_suspect(const Estimate& e) {
+const Check* worst_suspect(const Estimate& e, const std::function<bool(const Check&)>& among) {
     const Check* worst = nullptr;
     for (const Check& c : e.checks)
-        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w))) worst = &c;
+        if (c.suspect && (!worst || std::abs(c.w) > std::abs(worst->w)) && (!among || among(c))) worst = &c;
     return worst;
 }
 

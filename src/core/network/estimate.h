@@ -117,8 +117,9 @@ struct Estimate {
     const KnownAngle* find(const CarAngle& angle) const { return find(angle.measure, angle.where); }
 };
 
-/// Of readings that contradict each other, the one that stands out most; null where none does.
-const Check* worst_suspect(const Estimate& e);
+/// Of readings that contradict each other, the one that stands out most; null where none does. With
+/// `among` only of those for which it is true.
+const Check* worst_suspect(const Estimate& e, const std::function<bool(const Check&)>& among = {});
 
 struct EstimateOptions {
     std::optional<int> round;                   ///< solve as of the end of this round; the last by default

@@ -27,12 +27,10 @@ std::map<std::size_t, double> by_spot(const Job& job, const std::vector<Check>& 
     while (turned < job.log->size() &&
            !(job.live(turned) && std::holds_alternative<Turn>((*job.log)[turned].event)))
         ++turned;
-    for (std::size_t k = 0; k < checks.size(); ++k)
-        for (std::size_t round = 0; round < job.rounds.size(); ++round) {
-            const auto& in = job.rounds[round].readings;
-            if (checks[k].entry < turned && std::find(in.begin(), in.end(), checks[k].entry) != in.end())
-                takings[{round, std::get<Reading>((*job.log)[checks[k].entry].event).spot}].push_back(k);
-        }
+    for (std::size_t k = 0; k < checks.size(); ++k) {
+        const auto round = checks[k].entry < turned ? job.round_of(checks[k].entry) : std::nullopt;
+        if (round) takings[{*round, std::get<Reading>((*job.log)[checks[k].entry].event).spot}].push_back(k);
+    }
     std::map<std::size_t, double> out;
     for (const auto& [where, those] : takings) {
         if (those.size() < 2) continue;

@@ -8,7 +8,7 @@
 namespace fairchalk {
 namespace {
 
-constexpr std::string_view begins = "FC1";
+constexpr std::string_view header = "FC1";
 constexpr std::size_t longest = 96;  // bytes of a line, without its end
 
 constexpr std::array<std::uint16_t, 256> table = [] {
@@ -46,7 +46,7 @@ std::uint16_t gauge_checksum(std::string_view text) {
 
 std::string write_gauge_line(std::uint32_t number, std::string_view value, std::string_view unit, bool stable,
                              bool send, bool low_battery) {
-    std::string out = std::string(begins) + " " + std::to_string(number) + " " + std::string(value) + " " +
+    std::string out = std::string(header) + " " + std::to_string(number) + " " + std::string(value) + " " +
                       std::string(unit) + " ";
     if (stable) out += "stable ";
     if (send) out += "send ";
@@ -56,11 +56,11 @@ std::string write_gauge_line(std::uint32_t number, std::string_view value, std::
 
 Result<GaugeLine> read_gauge_line(std::string_view line) {
     const auto star = line.rfind('*');
-    if (star == std::string_view::npos || !line.starts_with(begins)) return not_understood(line, line);
+    if (star == std::string_view::npos || !line.starts_with(header)) return not_understood(line, line);
     if (line.substr(star + 1) != hex(gauge_checksum(line.substr(0, star))))
         return fail(Code::gauge_checksum_wrong, std::string(line.substr(0, longest)));
     std::vector<std::string_view> words;
-    for (std::size_t at = begins.size(); at < star;) {
+    for (std::size_t at = header.size(); at < star;) {
         const auto from = line.find_first_not_of(' ', at);
         if (from >= star) break;
         const auto to = std::min(star, line.find(' ', from));
