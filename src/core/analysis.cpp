@@ -42,30 +42,43 @@ void ask_again(Plan& plan, ReadAgain again) {
     plan.again = std::move(again);
 }
 
-/// What the next reading should be.
-std::vector<Spot> to_read(const Job& job, const Analysis& a) {
-    if (a.plan.again) return a.plan.again->spots;
-    if (a.now.round < 0) return {};
-    std::optional<Verdict> worst;
-    for (const Verdict& v : a.plan.before)
-        if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = v;
-    for (const Verdict& v : a.plan.before)
-        if (!worst && v.call == Call::unknown && v.target.has_tolerance) worst = v;
-    if (!worst) return {};
-    // By the ways of this round; a width over the hubs needs none.
+/// What is not known and can be read here: the next spot for it. By the ways of this round; a width over the
+/// hubs needs none.
+std::optional<Spot> to_know(const Job& job, const Analysis& a) {
     const std::vector<Spot> walk = round_walk(job, a.now.round, true);
     const auto here = [&](const Spot& s) {
-        return reading_kind(s.kind).wants_no_rig() || std::find(walk.begin(), walk.end(), s) != walk.end();
+        return !is_read(job, a.now.round, s) && (reading_kind(s.kind).wants_no_rig() ||
+                                                 std::find(walk.begin(), walk.end(), s) != walk.end());
     };
-    const KnownAngle& angle = worst->angle;
-    if (angle.known || std::all_of(angle.needs.begin(), angle.needs.end(), here))
-        if (const auto next = best_next_reading(job, a.now, worst->target)) return {next->spot};
-    // Of all that is unknown, what the ways of this round tell and have not read yet.
+    for (const Verdict& v : a.plan.before) {
+        const std::vector<Spot>& needs = v.angle.needs;
+        if (v.call == Call::unknown && v.target.has_tolerance && !needs.empty() &&
+            std::all_of(needs.begin(), needs.end(), here))
+            return needs.front();
+    }
     for (const Verdict& v : a.plan.before)
         if (v.call == Call::unknown)
             if (const auto unread = unread_for(job, a.now.round, v.target); !unread.empty())
-                return {unread.front()};
-    return {};
+                return unread.front();
+    return std::nullopt;
+}
+
+/// What the next reading should be: where the plan says `read`, of what is not known before what is too close
+/// to call; and that only as long as it is worth reading on.
+std::vector<Spot> to_read(const Job& job, const Analysis& a) {
+    if (a.plan.again) return a.plan.again->spots;
+    if (a.now.round < 0) return {};
+    const auto know = to_know(job, a);
+    const auto list = [](const std::optional<Spot>& s) { return s ? std::vector{*s} : std::vector<Spot>(); };
+    const bool reads = a.plan.next == NextStep::read;
+    if (reads && know) return {*know};
+    if (reads && !turned_since_reading(a.job)) return list(a.plan.settles);
+    const Verdict* worst = nullptr;
+    for (const Verdict& v : a.plan.before)
+        if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = &v;
+    if (worst)
+        if (const auto next = best_next_reading(job, a.now, worst->target)) return {next->spot};
+    return list(know);
 }
 
 /// The first target that nothing here can read, and what would tell it.

@@ -3,75 +3,23 @@
 // by the button that stands out, until what was read tells what it was read for.
 #include <random>
 
-#include <QPushButton>
-
-#include "core/job/rig.h"
-#include "desk_fixture.h"
-#include "practice/solid_car.h"
-#include "words/words.h"
+#include "walked.h"
 
 namespace fairchalk::desk {
 namespace {
 
-struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
+struct DeadEnds : Walked, ::testing::WithParamInterface<int> {
     std::mt19937 chance_of_car{7};
     practice::SolidCar car = practice::SolidCar::any(chance_of_car);
     const Rig& rig = *all_rigs()[static_cast<std::size_t>(GetParam())];
-    int typed = 0, slip_at = -1, wrong_turns = 0;
-    bool ahead = false, inches = false, looks_which_way = true;
-    LinesSet truth = car.lines({std::string(rig.id)});
+    int wrong_turns = 0;
+    bool ahead = false;
 
-    void bareCar() {
-        open();
-        key(Qt::Key_N, Qt::ControlModifier);
-        enter("Bare car");
-        key(Qt::Key_Return, Qt::ControlModifier);
-        LinesSet l = desk->lines();
-        l.rigs = {std::string(rig.id)};
-        desk->setLines(l);
-        desk->settle();
-        window->setStage(Stage::read);
-    }
-    static QString inSixtyFourths(double mm) {
-        const long n = std::lround(std::abs(mm) / 25.4 * 64);
-        return QString("%1%2 %3/64 in").arg(mm < 0 ? "-" : "").arg(n / 64).arg(n % 64);
-    }
-    void readWhatIsAsked() {
-        for (int guard = 0; window->reading().spot() && guard < 60; ++guard) {
-            const Spot s = *window->reading().spot();
-            const bool angle = reading_kind(s.kind).quantity() == QuantityKind::angle;
-            const std::size_t before = readings();
-            const bool in = reading_kind(s.kind).asks_for_top() && car.leans(s, truth) < 0;
-            if (QPushButton* other = button(in ? "Top leans out" : "Top leans in"); other && looks_which_way)
-                QTest::mouseClick(other, Qt::LeftButton);
-            const double off = typed++ != slip_at ? 0.0 : angle ? 1.5 : 10.0;
-            const double there = car.exact(s, truth) + off;
-            enter(angle    ? QString::number(there, 'f', 2) + " deg"
-                  : inches ? inSixtyFourths(there)
-                           : QString::number(there, 'f', 1) + " mm");
-            desk->settle();
-            ASSERT_EQ(readings(), before + 1) << s.name() << slateText().toStdString();
-        }
-    }
-    bool waiting() const { return window->sayLine().startsWith("What is read waits"); }
-    /// What the page that asks for it wants to be told.
-    void tellWhatIsAsked() {
-        const auto tell = [this](Length size) { enter(QString::number(size.mm()) + " mm"); };
-        if (window->stage() == Stage::lines) {
-            const auto missing = sizes_missing(desk->lines());
-            ASSERT_FALSE(missing.empty());
-            if (missing.front() == "front_bar") tell(*truth.bars.front_ahead);
-            if (missing.front() == "rear_bar") tell(*truth.bars.rear_behind);
-            for (const SizeField& size : size_fields())
-                if (size.name == missing.front()) tell(*(truth.sizes.*size.field));
-            return;
-        }
-        const QString asked = window->slate().guide()->subtitle();
-        ASSERT_TRUE(asked.contains("wheelbase") || asked.contains("rim span")) << asked.toStdString();
-        tell(Length::from_mm(asked.contains("wheelbase") ? car.wheelbase : car.span));
-        EXPECT_TRUE(window->page().none()) << "what was asked for is told: back to what waited";
-        EXPECT_EQ(window->stage(), Stage::read);
-    }
+    DeadEnds() { truth = car.lines({std::string(rig.id)}); }
+    const practice::SolidCar& solid() const override { return car; }
+    std::string seen(const Look&) const override { return ahead ? "ahead-of-axle" : "behind-axle"; }
+    void bareCar() { Walked::bareCar({std::string(rig.id)}); }
+
     void readUntilItTells() {
         readWhatIsAsked();
         for (int told = 0; waiting() && told < 6; ++told) {
@@ -84,15 +32,7 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
             readWhatIsAsked();
         }
     }
-    QPushButton* button(const QString& what) {
-        for (QPushButton* b : window->slate().findChildren<QPushButton*>())
-            if (b->isVisibleTo(&window->slate()) &&
-                (what.isEmpty() ? b->objectName() == "main" : b->accessibleName().startsWith(what)))
-                return b;
-        return nullptr;
-    }
-    /// As the program asks, and as a car would do it.
-    void turnAsWritten() {
+    void turnAsWritten() override {
         for (const PlannedTurn& t : desk->answer().plan.turns) {
             const Adjuster& a = *desk->car().adjuster(t.adjuster);
             ASSERT_TRUE(is_rod(a)) << t.adjuster;
@@ -101,9 +41,7 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
         }
         --wrong_turns;
     }
-    void toTheRoad() {
-        bareCar();
-        if (inches) key(Qt::Key_F7);
+    void aim() override {
         // Front toe, together or of the wheel that is told; camber; caster.
         Target total;
         total.measure = Measure::total_toe;
@@ -114,72 +52,19 @@ struct DeadEnds : DeskTest, ::testing::WithParamInterface<int> {
                              : rig.strings[0]            ? "left front toe"
                              : rig.strings[1]            ? "right front toe"
                                                          : "front axle, toe";
-        const auto aim = [&] {
-            QTest::mouseClick(button("Say what to aim at"), Qt::LeftButton);
-            for (int n = 0; n < 30 && !window->slate().guide()->subtitle().startsWith(item); ++n)
-                key(Qt::Key_8, Qt::AltModifier);
-            ASSERT_TRUE(window->slate().guide()->subtitle().startsWith(item));
-            enter(rig.use == RigUse::camber   ? "-1 +-0.3"
-                  : rig.use == RigUse::caster ? "4 +-0.3"
-                                              : "0°05' in ±0°08'");
-            key(Qt::Key_9, Qt::AltModifier);
-        };
-        // By nothing but what is asked for and the button that stands out.
-        const auto there = [&] { return window->page().id == PageId::record; };
-        QStringList way;
-        for (int n = 0; n < 60 && !there(); ++n) {
-            desk->settle();
-            if (truth.rigs != desk->lines().rigs) truth = car.lines(desk->lines().rigs);
-            if (window->stage() == Stage::read && window->reading().spot()) {
-                readWhatIsAsked();
-                continue;
-            }
-            if (window->page().id == PageId::card ||
-                (window->stage() == Stage::lines && window->slate().guide()->typing() &&
-                 !sizes_missing(desk->lines()).empty())) {
-                tellWhatIsAsked();
-                continue;
-            }
-            // What somebody sees under the car.
-            if (QPushButton* seen = button(ahead ? "Looked: it runs ahead" : "Looked: it runs behind")) {
-                QTest::mouseClick(seen, Qt::LeftButton);
-                continue;
-            }
-            if (window->stage() == Stage::drive && window->slate().guide()->typing() &&
-                !desk->answer().drive) {
-                EXPECT_FALSE(turned_unlocked(desk->job()));
-                for (const EveningStep& step : desk->answer().evening.steps)
-                    EXPECT_EQ(step.stage, Stage::drive) << "nothing else is left";
-                enter("0");
-                continue;
-            }
-            QPushButton* next = button({});
-            way << window->sayLine() + (next ? " [" + next->accessibleName() + "]" : QString());
-            if (next && next->accessibleName().startsWith("Say what to aim at")) {
-                aim();
-                continue;
-            }
-            if (next && next->accessibleName().startsWith("Leave it")) {
-                QTest::mouseClick(next, Qt::LeftButton);
-                sure("nobody knows why");
-                continue;
-            }
-            if (next && next->accessibleName().startsWith("Measure the thread")) {
-                QTest::mouseClick(next, Qt::LeftButton);
-                enter("31 mm");
-                continue;
-            }
-            if (next && next->accessibleName().startsWith("Set ")) {
-                // It is asked for with a reason, and never by Enter alone.
-                QTest::mouseClick(next, Qt::LeftButton);
-                sure("misread");
-                continue;
-            }
-            ASSERT_TRUE(next) << "nothing stands out: " << way.join("\n").toStdString();
-            if (next->accessibleName().startsWith("Turned as written")) turnAsWritten();
-            QTest::mouseClick(next, Qt::LeftButton);
-        }
-        EXPECT_TRUE(there()) << "in circles: " << way.join("\n").toStdString();
+        QTest::mouseClick(button("Say what to aim at"), Qt::LeftButton);
+        for (int n = 0; n < 30 && !window->slate().guide()->subtitle().startsWith(item); ++n)
+            key(Qt::Key_8, Qt::AltModifier);
+        ASSERT_TRUE(window->slate().guide()->subtitle().startsWith(item));
+        enter(rig.use == RigUse::camber   ? "-1 +-0.3"
+              : rig.use == RigUse::caster ? "4 +-0.3"
+                                          : "0°05' in ±0°08'");
+        key(Qt::Key_9, Qt::AltModifier);
+    }
+    void toTheRoad() {
+        bareCar();
+        if (inches) key(Qt::Key_F7);
+        toTheRecord();
         EXPECT_LE(readings(), 70u) << "a round, as much as two wheels read on for, and two passes";
     }
     bool tellsSomething() const {

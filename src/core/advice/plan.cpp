@@ -483,6 +483,23 @@ bool Planner::bring_from_edge(const std::vector<Lever>& with_close) {
            !asked_before(c) && put(c);
 }
 
+/// Whether something too close to call is settled by reading on, in no more minutes than a turn would take.
+bool Planner::find_what_settles() {
+    const double worth_reading = std::round(options_.times.turn / std::max(options_.times.spot, 1e-3));
+    const std::size_t since = last_news(job_);
+    const Verdict* worst = nullptr;
+    for (const Verdict& v : plan_.before) {
+        if (v.call != Call::too_close || accepted_since(job_, since, v.target)) continue;
+        const double left = worth_reading - still_readable_.read_again(v.target);
+        const int most = static_cast<int>(std::clamp(left, 0.0, double{most_settling}));
+        const auto settled = still_readable_.settles(v, most);
+        if (!settled || (worst && worst->angle.sigma >= v.angle.sigma)) continue;
+        worst = &v;
+        plan_.settles = settled->first.spot;
+    }
+    return worst != nullptr;
+}
+
 Plan Planner::plan() {
     look_at_now();
     if (turned_since_reading(job_)) {
@@ -505,21 +522,17 @@ Plan Planner::plan() {
     const std::vector<Lever> active = active_for(false), with_close = active_for(true);
     if (bring_in(active, with_close) || bring_nearer(active) || probe()) return plan_;
     if (set_back()) return plan_;
-    const bool unread = std::any_of(plan_.before.begin(), plan_.before.end(), [](const Verdict& v) {
-        return v.call == Call::unknown && v.target.has_tolerance;
-    });
-    if (any_unknown_ || (unread && all_inside_)) {
+    const std::size_t since = last_news(job_);
+    bool unread = false, unread_toe = false;
+    for (const Verdict& v : plan_.before) {
+        if (v.call != Call::unknown || !v.target.has_tolerance || accepted_since(job_, since, v.target)) continue;
+        unread = true;
+        unread_toe = unread_toe || bit_of(v.target.measure) == serves_toe;
+    }
+    const bool readable = find_what_settles();
+    if (unread_toe || (unread && all_inside_)) {
         plan_.next = NextStep::read;
         return plan_;
-    }
-    // Too close to call: read on where that can settle it, in no more minutes than a turn would take.
-    const double worth_reading = std::round(options_.times.turn / std::max(options_.times.spot, 1e-3));
-    bool readable = false;
-    for (const Verdict& v : plan_.before) {
-        if (v.call != Call::too_close || accepted_since(job_, last_news(job_), v.target)) continue;
-        const double left = worth_reading - still_readable_.read_again(v.target);
-        const int most = static_cast<int>(std::clamp(left, 0.0, double{most_settling}));
-        if (still_readable_.settles(v, most)) readable = true;
     }
     if (!all_inside_ && !readable && bring_from_edge(with_close)) return plan_;
     if (!all_inside_ && readable)

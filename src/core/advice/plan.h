@@ -139,6 +139,9 @@ struct Plan {
     std::optional<Look> look;
     std::optional<AsFarAs> as_far_as;
     std::optional<ReadAgain> again;  ///< with `read`
+    /// The first reading of those that settle the worst of what is too close to call, where they take no more
+    /// minutes than a turn.
+    std::optional<Spot> settles;
 };
 
 /// Plans all adjusters at once, in whole steps of each handle within its range and the shims at hand. Tier by
