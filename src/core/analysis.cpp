@@ -47,8 +47,8 @@ void ask_again(Plan& plan, ReadAgain again) {
 std::optional<Spot> to_know(const Job& job, const Analysis& a) {
     const std::vector<Spot> walk = round_walk(job, a.now.round, true);
     const auto here = [&](const Spot& s) {
-        return !is_read(job, a.now.round, s) && (reading_kind(s.kind).wants_no_rig() ||
-                                                 std::find(walk.begin(), walk.end(), s) != walk.end());
+        return !is_read(job, a.now.round, s) &&
+               (reading_kind(s.kind).wants_no_rig() || std::find(walk.begin(), walk.end(), s) != walk.end());
     };
     for (const Verdict& v : a.plan.before) {
         const std::vector<Spot>& needs = v.angle.needs;
@@ -140,13 +140,22 @@ std::vector<Spot> unchecked_spots(const Job& job, const Estimate& e, const Verdi
     return out;
 }
 
+std::optional<std::size_t> drive_asked_about(const Plan& plan) {
+    if (!plan.again ||
+        (plan.again->why.code != Code::again_drive && plan.again->why.code != Code::again_drive_side))
+        return std::nullopt;
+    return plan.again->entries.front();
+}
+
 std::optional<std::size_t> to_set_aside(const Analysis& a) {
     if (!a.now.alarm) return std::nullopt;
     const Code code = a.plan.again ? a.plan.again->why.code : Code::none;
     if (code == Code::again_set_aside) return a.plan.again->entries.front();
     const bool looks = (code == Code::again_contradicts || code == Code::again_other_way) && !a.read.empty();
     const Check* worst = worst_suspect(a.now);
-    return looks || code == Code::again_as_before || !worst ? std::nullopt : std::optional(worst->entry);
+    return looks || code == Code::again_as_before || drive_asked_about(a.plan) || !worst
+               ? std::nullopt
+               : std::optional(worst->entry);
 }
 
 Analysis analyse(const Job& job, const Question& question) {

@@ -64,6 +64,9 @@ Analysis analyse(const Job& job, const Question& question = {});
 /// what stands out most where nothing was planned. Nothing where some have to be looked at first.
 std::optional<std::size_t> to_set_aside(const Analysis& a);
 
+/// The drive that contradicts what was read, an index into the log; nothing where none is asked about.
+std::optional<std::size_t> drive_asked_about(const Plan& plan);
+
 /// The estimate of a job as it was left: what was done after the last reading included.
 Estimate estimate_believed(const Job& job);
 

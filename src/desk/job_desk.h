@@ -80,6 +80,10 @@ class JobDesk : public QObject {
     bool isKept(std::size_t entry) const { return entry < kept_; }
 
     const JobAnalysis& answer() const { return analyst_.answer(); }
+    /// The drive that contradicts what was read, an entry of the log; nothing where none is asked about.
+    std::optional<std::size_t> driveAsked() const {
+        return answerIsCurrent() ? drive_asked_about(answer().plan) : std::nullopt;
+    }
     bool answerIsCurrent() const { return analyst_.isCurrent(file_.entries().size()); }
     /// For tests and pictures: waits until all is kept and answered.
     void settle();

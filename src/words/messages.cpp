@@ -255,6 +255,13 @@ const char* source_text(Code code) {
                 "the way it leans, or a size that was told");
         case Code::again_set_aside:
             return TR_NOOP("one reading contradicts the others: set it aside before anything is turned");
+        case Code::again_drive:
+            return TR_NOOP(
+                "the drive contradicts what was read: say again how the wheel sat, or set the drive aside");
+        case Code::again_drive_side:
+            return TR_NOOP(
+                "the drive contradicts what was read, and would fit to the other side: to which side did the "
+                "wheel sit?");
         case Code::again_doubted:
             return TR_NOOP("the last turn did not do what is written: read these again");
         case Code::job_missing:

@@ -26,6 +26,12 @@ struct Walked : DeskTest {
     virtual std::string seen(const Look& look) const = 0;
     virtual void aim() = 0;
 
+    /// On a straight road, by a steering ratio of 16.
+    QString howTheWheelSits() const {
+        const auto& toe = solid().toe;
+        const double off = std::round(16.0 * ((toe[1] - toe[0]) / 2 - (toe[3] - toe[2]) / 2));
+        return off == 0.0 ? QString("0") : QString::number(std::abs(off)) + (off > 0 ? " right" : " left");
+    }
     void bareCar(std::vector<std::string> rigs) {
         open();
         key(Qt::Key_N, Qt::ControlModifier);
@@ -96,7 +102,7 @@ struct Walked : DeskTest {
     void toTheRecord() {
         const auto there = [&] { return window->page().id == PageId::record; };
         QStringList way;
-        for (int n = 0; n < 60 && !there(); ++n) {
+        for (int n = 0; n < 120 && !there(); ++n) {
             desk->settle();
             if (truth.rigs != desk->lines().rigs) truth = solid().lines(desk->lines().rigs);
             if (window->stage() == Stage::read && window->reading().spot()) {
@@ -118,13 +124,18 @@ struct Walked : DeskTest {
                 EXPECT_FALSE(turned_unlocked(desk->job()));
                 for (const EveningStep& step : desk->answer().evening.steps)
                     EXPECT_EQ(step.stage, Stage::drive) << "nothing else is left";
-                enter("0");
+                enter(howTheWheelSits());
                 continue;
             }
             QPushButton* next = button({});
             way << window->sayLine() + (next ? " [" + next->accessibleName() + "]" : QString());
             if (next && next->accessibleName().startsWith("Say what to aim at")) {
                 aim();
+                continue;
+            }
+            if (next && next->accessibleName().startsWith("Set the drive aside")) {
+                QTest::mouseClick(next, Qt::LeftButton);
+                sure("the road fell off");
                 continue;
             }
             if (next && next->accessibleName().startsWith("Leave it")) {

@@ -89,6 +89,29 @@ std::optional<std::size_t> contradicts_most(const Job& job, const Estimate& e,
     return worst ? std::optional(worst->entry) : std::nullopt;
 }
 
+/// The last drive since anything was turned without which all else agrees.
+std::optional<std::size_t> drive_to_blame(const Job& job, EstimateOptions options) {
+    options.explain = false;
+    for (std::size_t i = job.log->size(); i-- > 0 && !(job.live(i) && is_turn((*job.log)[i]));) {
+        const Driven* d = job.live(i) ? std::get_if<Driven>(&(*job.log)[i].event) : nullptr;
+        if (!d || !d->wheel_off) continue;
+        options.without = i;
+        if (!estimate(job, options).alarm) return i;
+    }
+    return std::nullopt;
+}
+
+/// The wheel sat to the other side: all agrees then.
+bool fits_the_other_side(const Job& job, std::size_t drive, EstimateOptions options) {
+    options.explain = false;
+    std::vector<Entry> log = *job.log;
+    Driven& d = std::get<Driven>(log[drive].event);
+    d.wheel_off = -*d.wheel_off;
+    Job turned = job;
+    turned.log = &log;
+    return !estimate(turned, options).alarm;
+}
+
 }  // namespace
 
 std::optional<ReadAgain> read_what_contradicts(const Job& job, const Estimate& e,
@@ -99,8 +122,13 @@ std::optional<ReadAgain> read_what_contradicts(const Job& job, const Estimate& e
         for (std::size_t i : turned) spots.push_back(std::get<Reading>((*job.log)[i].event).spot);
         return ReadAgain{std::move(spots), {Code::again_other_way, {}}, std::move(turned)};
     }
-    const std::vector<std::size_t> slips = may_be_the_slip(job, e, options);
+    // A reading is taken again in less time than a drive, and shows by itself whether it was the slip.
+    const std::optional<std::size_t> drive = drive_to_blame(job, options);
+    if (drive && fits_the_other_side(job, *drive, options))
+        return ReadAgain{{}, {Code::again_drive_side, {}}, {*drive}};
     std::vector<Spot> spots = suspects_to_read(job, e);
+    if (drive && spots.empty()) return ReadAgain{{}, {Code::again_drive, {}}, {*drive}};
+    const std::vector<std::size_t> slips = may_be_the_slip(job, e, options);
     if (spots.empty()) spots = spots_to_tell(job, e, slips);
     if (!spots.empty()) return ReadAgain{std::move(spots), {Code::again_contradicts, {}}};
     // Nothing that is read tells more: what is planned with it in force would be turned to a slip.

@@ -100,7 +100,8 @@ struct AsFarAs {
 struct ReadAgain {
     std::vector<Spot> spots;
     Message why;
-    /// Indices into the log: what is to be set aside, or is to be looked at the other way round.
+    /// Indices into the log: what is to be set aside, or is to be looked at the other way round; the drive
+    /// that is asked about.
     std::vector<std::size_t> entries = {};
 };
 

@@ -79,6 +79,8 @@ enum class Code {
     again_other_way,    // these contradict the others, and would fit the other way round
     again_set_aside,    // one contradicts the others, and no reading tells more
     again_as_before,    // what contradicts was set aside and read the same again
+    again_drive,        // the drive contradicts what was read, twice where it could be
+    again_drive_side,   // it would fit to the other side
     again_doubted,      // {0} = adjuster: its last turn is in doubt
     // Doubts about a value that can hardly be meant. {0} typed, {1} to {4} the usual range, {2} what
     // may be meant, {3} what it is.

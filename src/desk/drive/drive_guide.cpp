@@ -73,6 +73,24 @@ void FeelsQuestion::act(const QString& id) {
     emit answered();
 }
 
+QString DriveAsideQuestion::body() const {
+    QString out;
+    if (desk_.answer().drive)
+        for (const std::string& s : words::drive(*desk_.answer().drive, how_)) out += line(q(s));
+    return out;
+}
+
+Understood DriveAsideQuestion::understand(const QString&) const {
+    return {soft(reasonHint()), true};
+}
+
+QString DriveAsideQuestion::keep(const QString& text) {
+    if (text.trimmed().isEmpty()) return reasonWanted();
+    desk_.strike(entry_, text.trimmed());
+    emit answered();
+    return {};
+}
+
 QString DriveGuide::notToBeDriven() const {
     const KnownAngle& total = desk_.answer().now.axles[0].total_toe;
     if (!desk_.answerIsCurrent() || !total.known || std::abs(total.value.deg()) <= most_total_toe_deg)
@@ -203,8 +221,33 @@ QString DriveGuide::keep(const QString& text) {
         d.wheel_off = quantity->angle();
         d.how = chosen_ == "marks" ? "rim-marks" : "spokes-level";
     }
-    desk_.record(d);
+    if (desk_.driveAsked() && d.wheel_off)
+        sayAgain(d, tr("said again"));
+    else
+        desk_.record(d);
     return {};
+}
+
+Angle DriveGuide::wheelSaid(std::size_t entry) const {
+    return *std::get<Driven>(desk_.log()[entry].event).wheel_off;
+}
+
+void DriveGuide::sayAgain(Driven drive, const QString& why) {
+    desk_.strike(*desk_.driveAsked(), why);
+    desk_.record(std::move(drive));
+}
+
+std::vector<Act> DriveGuide::ofContradiction() const {
+    const auto drive = desk_.driveAsked();
+    if (!drive) return {};
+    const bool side = desk_.answer().plan.again->why.code == Code::again_drive_side;
+    std::vector<Act> out;
+    if (side)
+        out.push_back({"other-side",
+                       tr("It sat to the other side: %1").arg(q(words::wheel_off(-wheelSaid(*drive), how_))),
+                       true, false, Act::spare});
+    out.push_back({"aside", tr("Set the drive aside …"), !side, false, Act::spare + 1});
+    return out;
 }
 
 std::vector<Act> DriveGuide::acts() const {
@@ -212,17 +255,21 @@ std::vector<Act> DriveGuide::acts() const {
     if (chosen_.startsWith(QLatin1String("unlocked:")))
         return {{"lock", tr("Lock what was turned"), true, false}};
     // Look once, stop, then type.
+    const std::vector<Act> contradicted = ofContradiction();
     if (!stopped_) {
-        std::vector<Act> out{{"stopped", tr("Stopped: say what it did"), true, false, 0}};
+        std::vector<Act> out = contradicted;
+        out.push_back({"stopped", tr("Stopped: say what it did"), contradicted.empty(), false, 0});
         if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only)
             out.push_back({"turn", tr("What to turn"), false, false, 5});
         return out;
     }
     // Not with the key that told of the stop: pressed twice, it would say a drift.
-    std::vector<Act> out{{"left", tr("Drifts left"), false, false, 1},
-                         {"straight", tr("Runs straight"), false, false, 2},
-                         {"right", tr("Drifts right"), false, false, 3},
-                         {"feels", tr("It did something else …"), false, false, 4}};
+    std::vector<Act> out = contradicted;
+    out.insert(out.end(), {{"left", tr("Drifts left"), false, false, 1},
+                           {"straight", tr("Runs straight"), false, false, 2},
+                           {"right", tr("Drifts right"), false, false, 3},
+                           {"feels", tr("It did something else …"), false, false, 4}});
+    if (!contradicted.empty()) return out;
     if (path_of(desk_.job(), desk_.knowledge()) == Path::wheel_only &&
         desk_.wheelOnly().next != WheelStep::done)
         out.push_back({"turn", tr("What to turn"), true, false, 5});
@@ -251,6 +298,14 @@ void DriveGuide::act(const QString& id) {
     } else if (id == "stopped") {
         stopped_ = true;
         emit changed();
+    } else if (id == "other-side") {
+        if (const auto drive = desk_.driveAsked()) {
+            Driven d = std::get<Driven>(desk_.log()[*drive].event);
+            d.wheel_off = -*d.wheel_off;
+            sayAgain(std::move(d), tr("it sat to the other side"));
+        }
+    } else if (id == "aside") {
+        if (const auto drive = desk_.driveAsked()) emit asks(new DriveAsideQuestion(desk_, *drive));
     } else if (id == "feels") {
         emit asks(new FeelsQuestion(desk_));
     } else if (id == "record") {
@@ -343,6 +398,8 @@ QString DriveGuide::say() const {
         if (w.next == WheelStep::turn) return tr("Understood: Ctrl+7 says what to turn.");
         if (w.next == WheelStep::done) return tr("The wheel is straight: that is the job.");
     }
+    if (desk_.driveAsked())
+        return q(words::to_begin(words::sentence(desk_.answer().plan.again->why))) + QLatin1Char('.');
     if (const auto next = stopped_ ? onceTold() : std::nullopt)
         return next->id == "record" ? tr("Told, and nothing is left to turn: Enter opens the record.")
                                     : tr("Told: Enter goes on to what is to be done.");

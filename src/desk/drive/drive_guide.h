@@ -4,6 +4,7 @@
 #include "core/job/knowledge.h"
 #include "core/job/wheel_only.h"
 #include "guide/drawn_guide.h"
+#include "read/read_questions.h"
 #include "steering/steering_guide.h"
 
 namespace fairchalk::desk {
@@ -43,11 +44,37 @@ class DriveGuide : public DrawnGuide {
     QString notToBeDriven() const;
     QString whatTheAnglesSay() const;
     std::optional<Act> onceTold() const;
+    /// What was read contradicts the drive: what to do about it.
+    std::vector<Act> ofContradiction() const;
+    Angle wheelSaid(std::size_t entry) const;
+    /// Said anew in place of the one that contradicts.
+    void sayAgain(Driven drive, const QString& why);
     bool inches() const { return how_.lengths == Show::LengthStyle::inch; }
     std::optional<PartTouched> part() const;
     Result<Quantity> angleOf(const QString& text) const;
 
     bool stopped_ = false;  ///< the car stands: what it did may be typed
+};
+
+/// A drive that contradicts what was read counts no more: why?
+class DriveAsideQuestion : public Question {
+    Q_OBJECT
+  public:
+    DriveAsideQuestion(JobDesk& desk, std::size_t entry) : Question(desk), entry_(entry) {}
+    QString title() const override { return tr("Set the drive aside"); }
+    QString subtitle() const override { return tr("it stays in the record, struck out"); }
+    QString body() const override;
+    QString say() const override { return tr("Say why it does not count, like “the road fell off”."); }
+    QString sure() const override { return tr("Set it aside"); }
+    bool typing() const override { return true; }
+    bool typesWords() const override { return true; }
+    QString prompt() const override { return tr("why?"); }
+    QString hint() const override { return reasonHint(); }
+    Understood understand(const QString& text) const override;
+    QString keep(const QString& text) override;
+
+  private:
+    std::size_t entry_;
 };
 
 /// What it does, of the symptoms that the knowledge table has.

@@ -98,6 +98,8 @@ QString ReadGuide::say() const {
     if (spot_ && desk_.answerIsCurrent() && !a.can_wait.empty())
         return tr("%1 Ctrl+7 goes on.").arg(q(words::can_wait(static_cast<int>(a.can_wait.size()))));
     if (spot_) return q(words::how_to_read(*spot_));
+    if (desk_.driveAsked())
+        return tr("%1 (Ctrl+8).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     if (desk_.answerIsCurrent() && a.plan.again)
         return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     if (const auto waits = waitsFor(desk_)) return waits->says;
@@ -351,7 +353,7 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
         if (!spot_ || !(at == *spot_))
             add(
                 keys::again, "again", tr("Read %1 again").arg(n), [at](ReadGuide& g) { g.ask(at); },
-                again && !to_set_aside && why != Code::again_as_before);
+                again && !to_set_aside && why != Code::again_as_before && !desk_.driveAsked());
         add(
             keys::aside, "aside", tr("Set %1 aside").arg(n),
             [entry = *entry](ReadGuide& g) {
@@ -363,7 +365,7 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
     if (const auto more = worthReading(desk_); more && !spot_ && out.empty())
         add(
             keys::again, "read-on", tr("Read on: %1").arg(q(words::spot(*more))),
-            [](ReadGuide& g) { g.ask(g.nextToRead()); }, true);
+            [](ReadGuide& g) { g.ask(g.nextToRead()); }, !waitsFor(desk_));
     if (!spot_) return out;
     if (asksLean())
         add(
@@ -413,21 +415,25 @@ void ReadGuide::takeTheOtherWay() {
     ask(nextToRead());
 }
 
+/// Once all is read: to what it means, to what it waits for, or to a drive that contradicts it.
+Stage ReadGuide::afterwards() const {
+    return waitsFor(desk_) ? Stage::lines : desk_.driveAsked() ? Stage::drive : Stage::turn;
+}
+
 std::vector<Act> ReadGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));
     if (spot_) return out;
-    // Once all is read: to what it means, or to what it waits for.
     const auto waits = waitsFor(desk_);
     if (waits && !waits->card.isEmpty())
         out.push_back({QStringLiteral("card"), tr("Go on: the car's card"), true, false, Act::enter});
     else
-        out.push_back(goOn(waits ? Stage::lines : Stage::turn));
+        out.push_back(goOn(afterwards()));
     return out;
 }
 
 void ReadGuide::act(const QString& id) {
-    if (id == "go-on") return emit stageWanted(waitsFor(desk_) ? Stage::lines : Stage::turn);
+    if (id == "go-on") return emit stageWanted(afterwards());
     if (id == "card") {
         if (const auto waits = waitsFor(desk_)) emit pageWanted({PageId::card, waits->card});
         return;

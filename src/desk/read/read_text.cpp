@@ -115,6 +115,8 @@ QString ReadText::contradictions() const {
         return line(warn(QStringLiteral("%1: %2.").arg(numbers.join(QStringLiteral(" · ")),
                                                        q(words::sentence(a.plan.again->why)))));
     }
+    if (desk_.driveAsked())
+        return line(warn(q(words::to_begin(words::sentence(a.plan.again->why))) + QLatin1Char('.')));
     for (const Check& c : a.now.checks)
         if (c.suspect) {
             const Reading& r = std::get<Reading>(desk_.log()[c.entry].event);

@@ -102,6 +102,8 @@ QString TurnGuide::say() const {
                   static_cast<int>(a.plan.remeasure.size()));
     if (a.plan.again && !threadWanted(desk_).empty())
         return q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))) + QLatin1Char('.');
+    if (desk_.driveAsked())
+        return tr("%1 (Ctrl+8).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     if (a.plan.again)
         return tr("%1 (Ctrl+6).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
     // What stays outside whatever is turned.
@@ -268,7 +270,9 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
             Act::enter, "thread", tr("Measure the thread: %1").arg(q(words::adjuster(desk_.car(), thread))),
             [thread](TurnGuide& g) { emit g.asks(new ThreadQuestion(g.desk_, thread)); }, true);
     } else if (turned || reads) {
-        const Stage to = reads && a.untold && !turned ? Stage::lines : Stage::read;
+        const Stage to = desk_.driveAsked()             ? Stage::drive
+                         : reads && a.untold && !turned ? Stage::lines
+                                                        : Stage::read;
         out.push_back({goOn(to), [to](TurnGuide& g) { emit g.stageWanted(to); }});
     }
     if (!watched_from(desk_).empty())

@@ -56,6 +56,7 @@ QString Review::title() const {
            : a_.plan.next == NextStep::look      ? QObject::tr("Look first, then turn")
            : a_.plan.next == NextStep::as_far_as ? QObject::tr("As far as it goes")
            : !threadWanted(desk_).empty()        ? QObject::tr("First the thread, then turn")
+           : desk_.driveAsked()                  ? QObject::tr("First the drive, then turn")
            : a_.plan.again                       ? QObject::tr("First read again, then turn")
                                                  : QObject::tr("First read, then turn");
 }

@@ -40,8 +40,9 @@ QString TurnText::warnings() const {
     if (plan.again) {
         QStringList numbers;
         for (const Spot& s : a.read) numbers << desk_.number(s);
-        out += head(threadWanted(desk_).empty() ? tr("Read again before anything else")
-                                                : tr("Before it is turned that far")) +
+        out += head(desk_.driveAsked()            ? tr("Before anything else")
+                    : threadWanted(desk_).empty() ? tr("Read again before anything else")
+                                                  : tr("Before it is turned that far")) +
                line(warn(q(words::to_begin(words::sentence(plan.again->why, desk_.car())))));
         if (!numbers.isEmpty())
             out += line(tr("Spots %1 (Ctrl+6).").arg(numbers.join(QStringLiteral(" · "))));

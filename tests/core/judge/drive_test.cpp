@@ -246,6 +246,64 @@ TEST(Drive, APullIsHeldAgainstCasterAndCamber) {
     EXPECT_EQ(of(-1, -1, 4, 4, Drift::straight), std::nullopt);
 }
 
+/// All lips of four strings, and boards beside them: nothing is wrong there.
+std::vector<Entry> well_read(const TrueCar& c, std::mt19937& rng) {
+    auto log = testing::exact_log(c, card_with_ratio(c));
+    std::normal_distribution<double> n(0.0, 0.15);
+    for (Entry& e : log)
+        if (Reading* r = std::get_if<Reading>(&e.event)) {
+            r->value.value += n(rng);
+            r->value.text = write_exact(r->value.length());
+        }
+    log.insert(log.begin() + 1,
+               testing::entry("aim", TargetsEdit{{testing::total_toe(Axle::front, 0.1, 1.5)}}));
+    return log;
+}
+
+TEST(Drive, ToTheOtherSideIsAskedAboutAndNoReadingIsBlamed) {
+    std::mt19937 rng(3);
+    int asked = 0;
+    for (int k = 0; k < 20; ++k) {
+        TrueCar c;
+        c.toe[0] -= 0.8;  // the wheel sits far off
+        auto log = well_read(c, rng);
+        ASSERT_FALSE(drive_asked_about(analyse(job_of(log)).plan));
+        log.push_back(testing::entry("drive", sat(truly(c))));
+        ASSERT_FALSE(drive_asked_about(analyse(job_of(log)).plan)) << "as it was";
+        std::get<Driven>(log.back().event) = sat(-truly(c));
+        const Analysis a = analyse(job_of(log));
+        ASSERT_TRUE(a.now.alarm);
+        asked +=
+            drive_asked_about(a.plan) == log.size() - 1 && a.plan.again->why.code == Code::again_drive_side;
+        EXPECT_FALSE(to_set_aside(a));
+    }
+    EXPECT_GE(asked, 19) << "of 20, one of which may contradict itself";
+}
+
+TEST(Drive, ThatNothingExplainsIsAskedAboutOnceWhatItContradictsWasReadAgain) {
+    std::mt19937 rng(4);
+    TrueCar c;
+    auto log = well_read(c, rng);
+    log.push_back(testing::entry("drive", sat(truly(c) + 25.0)));
+    const std::vector<Entry> before = log;
+    const std::size_t drive = log.size() - 1;
+    for (int again = 0; again < 20; ++again) {
+        const Analysis a = analyse(job_of(log));
+        ASSERT_TRUE(a.now.alarm);
+        ASSERT_FALSE(to_set_aside(a)) << "readings are as good as they were";
+        if (drive_asked_about(a.plan)) break;
+        ASSERT_FALSE(a.read.empty());
+        for (const Spot& s : a.read)
+            for (const Entry& e : before)
+                if (const Reading* r = std::get_if<Reading>(&e.event); r && r->spot == s)
+                    log.push_back(testing::entry("again" + std::to_string(log.size()), *r));
+    }
+    EXPECT_EQ(drive_asked_about(analyse(job_of(log)).plan), drive);
+    log.push_back(
+        testing::entry("aside", Strike{Strike::Way::reasoned, {log[drive].id}, "the road fell off"}));
+    EXPECT_FALSE(analyse(job_of(log)).now.alarm);
+}
+
 TEST(Drive, ReadWithTheGearInItsMiddleTheToesSayNothingOfTheWheel) {
     TrueCar c;
     auto log = testing::exact_log(c, card_with_ratio(c));
