@@ -296,6 +296,7 @@ Command prove_command(CLI::App& practice, Context& with) {
                      "worked in an order of one's own: all at once unless told otherwise")
         ->check(CLI::IsMember(
             {"all-at-once", "caster-camber-toe", "toe-first", "rough-toe-first", "rear-first"}));
+    prove->add_flag("--driven", matrix.as.driven, "once it is done, each car is driven, and the job goes on");
     prove->add_option("--harmed", given->harmed, "a folder for the jobs that were harmed, as job files");
     prove->add_flag("--notes", given->notes, "each harm in a line of its own, after the tables");
     prove->footer(
@@ -305,7 +306,7 @@ Command prove_command(CLI::App& practice, Context& with) {
                 practice::MatrixOptions& cells = given->matrix;
                 const Stoppable stoppable;
                 cells.quick = given->cells == "quick";
-                cells.order = order_named(given->order).value_or(Order::all_at_once);
+                cells.as.order = order_named(given->order).value_or(Order::all_at_once);
                 const auto named = practice::covering_cells(cells.seed);
                 if (std::none_of(named.begin(), named.end(), [&](const practice::Cell& c) {
                         return c.name().find(cells.only) != std::string::npos;

@@ -20,12 +20,17 @@
 namespace fairchalk::practice {
 namespace {
 
-constexpr int most_passes = 8;
+constexpr int most_passes = 8, most_drives = 2;
+/// Degrees of front total toe, beyond which nobody drives.
+constexpr double most_toe_driven = 1.0;
+/// How often somebody who misreads says that the wheel sat to the other side.
+constexpr double other_side = 0.25;
 
 /// A cell's job under way, and what is held against it.
 class Work {
   public:
-    Work(const Cell& cell, std::uint64_t seed, std::uint64_t number, Order order) : cell_(cell) {
+    Work(const Cell& cell, std::uint64_t seed, std::uint64_t number, WorkedAs as)
+        : cell_(cell), drives_(as.driven ? most_drives : 0) {
         std::seed_seq seeds{static_cast<std::uint32_t>(seed), static_cast<std::uint32_t>(seed >> 32),
                             static_cast<std::uint32_t>(number), static_cast<std::uint32_t>(number >> 32)};
         Rng rng(seeds);
@@ -36,7 +41,7 @@ class Work {
         for (double& w : shape.wobble) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
         Built b = built(cell, shape, rng);
         job_.emplace(std::move(b), shape, rng);
-        job_->keep(order);
+        job_->keep(as.order);
         const bool leans = cell.of(Factor::target) == "all" || has(cell.of(Factor::target), "camber");
         if (leans) job_->disturb();
         targets_ = targets_of(cell, job_->solid());
@@ -48,6 +53,7 @@ class Work {
   private:
     double misreads() const { return cell_.of(Factor::trouble) == "misreads" ? 0.01 : 0.0; }
     void turn(const Plan& plan);
+    bool drive(const Plan& plan);
     double truth_of(const Target& t) const;
     std::vector<Target> judged() const;
     void judge_turns(const Analysis& before, const SolidCar& was);
@@ -64,6 +70,7 @@ class Work {
     CellJob done_;
     bool slipped_ = false, rear_turned_ = false;
     int lifted_for_a_slip_ = 0;
+    int drives_ = 0;  ///< that are still made
     double started_worst_ = 0.0, thrust_range_ = 0.0, steering_range_ = 0.0;
 };
 
@@ -110,6 +117,16 @@ void Work::turn(const Plan& plan) {
     job_->turn(plan, ways);
     if (slips) lifted_for_a_slip_ = job_->work().jackings - jackings;
     done_.passes += plan.next == NextStep::test_turn ? 0.5 : 1.0;
+}
+
+/// On the road, once nothing is left to turn. False where it is not driven.
+bool Work::drive(const Plan& plan) {
+    const bool ends = plan.next == NextStep::done || plan.next == NextStep::as_far_as;
+    const std::array<double, 4>& toe = job_->solid().toe;
+    if (drives_ == 0 || !ends || std::abs(toe[0] + toe[1]) > most_toe_driven) return false;
+    --drives_;
+    job_->drive(misreads() > 0.0 && between(job_->rng(), 0, 1) < other_side);
+    return true;
 }
 
 /// What a pass did to the true car, against what was said of it.
@@ -249,6 +266,7 @@ CellJob Work::run() {
             job_->look(*plan.look);
             continue;
         }
+        if (plan.turns.empty() && drive(plan)) continue;
         if (plan.turns.empty()) {
             done_.ended = std::string(name_of(plan.next));
             break;
@@ -308,8 +326,8 @@ CellJob Work::run() {
 
 }  // namespace
 
-CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car, Order order) {
-    return Work(cell, seed, car, order).run();
+CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car, WorkedAs as) {
+    return Work(cell, seed, car, as).run();
 }
 
 std::vector<CellResult> prove_cells(const MatrixOptions& options,
@@ -328,7 +346,7 @@ std::vector<CellResult> prove_cells(const MatrixOptions& options,
         [&](int n) {
             const auto& [number, one] = cells[static_cast<std::size_t>(n % count)];
             return work_cell(one, options.seed, number * 1'000'000u + static_cast<std::uint64_t>(n / count),
-                             options.order);
+                             options.as);
         },
         progress, stop);
     std::vector<CellResult> out;

@@ -85,7 +85,12 @@ struct CellJob {
     std::vector<std::string> notes;  ///< of each harm, what it was; of each wrong card, how far it drove
     std::vector<Entry> log;          ///< of one with a note, what was done
 };
-CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car, Order order = Order::all_at_once);
+/// How a cell's jobs are worked.
+struct WorkedAs {
+    Order order = Order::all_at_once;
+    bool driven = false;  ///< once it is done, the car is driven, and the job goes on; twice at most
+};
+CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car, WorkedAs as = {});
 
 struct CellResult {
     Cell cell;
@@ -106,7 +111,7 @@ struct MatrixOptions {
     std::uint64_t seed = 1;
     bool quick = false;  ///< one cell in three
     int threads = 0;
-    Order order = Order::all_at_once;
+    WorkedAs as;
     std::string only;  ///< cells whose name holds this
 };
 /// All cells that share a value of a factor: shares, each with the half-width of its 99.9 % interval, the

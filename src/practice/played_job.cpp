@@ -107,9 +107,31 @@ Analysis PlayedJob::read_on(double misreads) {
             ++aside;
             continue;
         }
+        if (const auto drive = drive_asked_about(a.plan)) {
+            say_again(*drive, a.plan.again->why.code == Code::again_drive_side);
+            continue;
+        }
         if (a.plan.next != NextStep::read || a.read.empty() || extra >= most_extra) return a;
         for (const Spot& s : a.read) read(s, misreads);
     }
+}
+
+void PlayedJob::drive(bool to_the_wrong_side) {
+    if (!ratio_) ratio_ = std::clamp(usual_steering_ratio + normal(rng_, 2.0), 12.0, 21.0);
+    // The eye, the crown of the road.
+    const double sat = std::round(car_->wheel_off(*ratio_) + normal(rng_, 1.5));
+    Driven d;
+    d.wheel_off = Angle::from_deg(to_the_wrong_side ? -sat : sat);
+    put(d);
+}
+
+void PlayedJob::say_again(std::size_t drive, bool other_side_fits) {
+    Driven d = std::get<Driven>(log_[drive].event);
+    put(Strike{Strike::Way::reasoned, {log_[drive].id}, "it contradicts what was read"});
+    const double sat = d.wheel_off->deg();
+    if (!other_side_fits || sat * car_->wheel_off(*ratio_) > 0.0) return;
+    d.wheel_off = -*d.wheel_off;
+    put(d);
 }
 
 void PlayedJob::look(const Look& look) {

@@ -4,6 +4,7 @@
 #include <array>
 #include <map>
 #include <memory>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -36,6 +37,8 @@ class PlayedJob {
     void read_round(double misreads = 0.0);
     /// Reads on as the program asks, and sets aside what contradicts, until it says something else.
     Analysis read_on(double misreads = 0.0);
+    /// Straight on, hands light: how the steering wheel sat, as somebody judges it; or its mirror image.
+    void drive(bool to_the_wrong_side = false);
     /// Under the car, and seen.
     void look(const Look& look);
     /// Turns it as written; with -1 in `each` for those that are turned the wrong way.
@@ -60,7 +63,11 @@ class PlayedJob {
     LinesSet lines_;
     std::vector<Entry> log_;
     std::map<Spot, double> dents_;  ///< mm: what all takings at one spot share
+    /// Said anew, to the side where it sat; else it counts no more.
+    void say_again(std::size_t drive, bool other_side_fits);
+
     WorkCount work_;
+    std::optional<double> ratio_;  ///< of the steering gear, which nobody measured
     Order order_ = Order::all_at_once;
 };
 
