@@ -72,7 +72,7 @@ std::vector<Spot> to_read(const Job& job, const Analysis& a) {
     const auto list = [](const std::optional<Spot>& s) { return s ? std::vector{*s} : std::vector<Spot>(); };
     const bool reads = a.plan.next == NextStep::read;
     if (reads && know) return {*know};
-    if (reads && !turned_since_reading(a.job)) return list(a.plan.settles);
+    if (reads && !waits_for_reading(a.job)) return list(a.plan.settles);
     const Verdict* worst = nullptr;
     for (const Verdict& v : a.plan.before)
         if (v.call == Call::too_close && (!worst || v.angle.sigma > worst->angle.sigma)) worst = &v;
@@ -192,7 +192,7 @@ Analysis analyse(const Job& job, const Question& question) {
         return a;
     }
 
-    const bool waits = turned_since_reading(a.job);
+    const bool waits = waits_for_reading(a.job);
     const bool acts =
         a.plan.next == NextStep::turn || a.plan.next == NextStep::done || a.plan.next == NextStep::as_far_as;
     // While the round is read, what contradicts may still be told by the rest.

@@ -194,6 +194,12 @@ std::vector<Lever> Planner::active_for(bool close_too) const {
         });
         if (wanted) active.push_back(l);
     }
+    // Driven, it is known how the wheel sits: both rods set it straight, whatever else is aimed at.
+    if (steering_known_ && driven_since_turn(job_))
+        for (const Lever& l : usable_)
+            if (l.rod && axle_of(l.wheel) == Axle::front &&
+                std::none_of(active.begin(), active.end(), [&](const Lever& a) { return a.id() == l.id(); }))
+                active.push_back(l);
     // A drag link serves the steering wheel alone: it goes with whatever else moves the fronts.
     const bool fronts = std::any_of(active.begin(), active.end(),
                                     [](const Lever& l) { return axle_of(l.wheel) == Axle::front; });
@@ -483,6 +489,15 @@ bool Planner::bring_from_edge(const std::vector<Lever>& with_close) {
            !asked_before(c) && put(c);
 }
 
+/// An angle with a target is not known, and nobody has left it so; of any kind, or a toe.
+bool Planner::unread(bool toe) const {
+    const std::size_t since = last_news(job_);
+    return std::any_of(plan_.before.begin(), plan_.before.end(), [&](const Verdict& v) {
+        return v.call == Call::unknown && v.target.has_tolerance &&
+               (!toe || bit_of(v.target.measure) == serves_toe) && !accepted_since(job_, since, v.target);
+    });
+}
+
 /// Whether something too close to call is settled by reading on, in no more minutes than a turn would take.
 bool Planner::find_what_settles() {
     const double worth_reading = std::round(options_.times.turn / std::max(options_.times.spot, 1e-3));
@@ -502,13 +517,23 @@ bool Planner::find_what_settles() {
 
 Plan Planner::plan() {
     look_at_now();
-    if (turned_since_reading(job_)) {
+    if (waits_for_reading(job_)) {
         wait_for_reading();
         return plan_;
     }
     look_at_targets();
     if (plan_.before.empty()) {
         plan_.next = NextStep::done;
+        return plan_;
+    }
+    // What was turned is read by nothing that is chosen: a drive tells of it, not another turn.
+    if (turned_since_reading(job_) && !driven_since_turn(job_)) {
+        if (all_inside_)
+            plan_.next = NextStep::done;
+        else if (unread(false))
+            plan_.next = NextStep::read;
+        else
+            finish();
         return plan_;
     }
     if (options_.probing) {
@@ -522,22 +547,15 @@ Plan Planner::plan() {
     const std::vector<Lever> active = active_for(false), with_close = active_for(true);
     if (bring_in(active, with_close) || bring_nearer(active) || probe()) return plan_;
     if (set_back()) return plan_;
-    const std::size_t since = last_news(job_);
-    bool unread = false, unread_toe = false;
-    for (const Verdict& v : plan_.before) {
-        if (v.call != Call::unknown || !v.target.has_tolerance || accepted_since(job_, since, v.target)) continue;
-        unread = true;
-        unread_toe = unread_toe || bit_of(v.target.measure) == serves_toe;
-    }
     const bool readable = find_what_settles();
-    if (unread_toe || (unread && all_inside_)) {
+    if (unread(true) || (all_inside_ && unread(false))) {
         plan_.next = NextStep::read;
         return plan_;
     }
     if (!all_inside_ && !readable && bring_from_edge(with_close)) return plan_;
     if (!all_inside_ && readable)
         plan_.next = NextStep::read;
-    else if (unread)
+    else if (unread(false))
         plan_.next = NextStep::read;
     else if (all_inside_)
         plan_.next = NextStep::done;

@@ -58,6 +58,7 @@ class Planner {
     bool bring_nearer(const std::vector<Lever>& active);
     bool bring_from_edge(const std::vector<Lever>& with_close);
     bool find_what_settles();
+    bool unread(bool toe) const;
     std::vector<Lever> active_for(bool close_too) const;
     std::vector<Alternative> alternatives(const std::vector<Lever>& with) const;
     Alternative evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const;

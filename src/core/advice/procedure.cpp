@@ -102,6 +102,13 @@ std::vector<Spot> wanted_spots(const Job& job, int round) {
     return wanted_after(job, round, read);
 }
 
+bool waits_for_reading(const Job& job) {
+    if (!turned_since_reading(job)) return false;
+    // Turned in a round that was read, or before any: what to read is not worked out yet.
+    if (job.rounds.empty() || job.rounds.back().last_angle(*job.log)) return true;
+    return !unread_spots(job, static_cast<int>(job.rounds.size()) - 1).empty();
+}
+
 std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
                                    const std::vector<Wheel>& lean) {
     std::vector<Spot> out;

@@ -41,6 +41,10 @@ bool is_read(const Job& job, int round, const Spot& spot);
 /// Of what a round wants, what is not read yet.
 std::vector<Spot> unread_spots(const Job& job, int round);
 
+/// Something was turned since the last reading, and a reading of it can be had: that comes before anything
+/// else is said. What none of the chosen ways reads waits for nothing; a drive may tell of it.
+bool waits_for_reading(const Job& job);
+
 /// The first wanted spot without a reading; nothing once all are read.
 std::optional<Spot> next_spot(const Job& job, int round);
 

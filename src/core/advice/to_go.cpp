@@ -106,7 +106,7 @@ ToGo to_go(const Job& job, const Plan& plan, const std::vector<Spot>& read, cons
             const double spots = std::max(to_read, static_cast<double>(read.size()));
             out.this_pass = plan.next == NextStep::look ? times.look : times.spot * spots;
             out.to_done = out.this_pass;
-            const bool after_turns = turned_since_reading(job);
+            const bool after_turns = waits_for_reading(job);
             const std::vector<std::string> may = may_be_turned(car, plan, job.targets);
             if (may.empty()) break;
             const double walk = round < 0 ? 0.0 : static_cast<double>(round_walk(job, round, false).size());

@@ -290,6 +290,16 @@ bool turned_since_reading(const Job& job) {
     return !turns_since_reading(job).empty();
 }
 
+bool driven_since_turn(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;) {
+        const Entry& e = (*job.log)[i];
+        if (!job.live(i)) continue;
+        if (is_turn(e)) return false;
+        if (const Driven* d = std::get_if<Driven>(&e.event); d && d->wheel_off) return true;
+    }
+    return false;
+}
+
 bool turned_unlocked(const Job& job) {
     for (std::size_t i = job.log->size(); i-- > 0;) {
         if (!job.live(i)) continue;

@@ -342,6 +342,8 @@ bool is_turn(const Entry& e);
 std::vector<std::size_t> turns_since_reading(const Job& job);
 /// True when something was turned and not locked since.
 bool turned_unlocked(const Job& job);
+/// True when it was driven, and said how the wheel sat, after the last turn.
+bool driven_since_turn(const Job& job);
 /// True when something has been turned since the last reading was taken.
 bool turned_since_reading(const Job& job);
 

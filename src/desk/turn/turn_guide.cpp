@@ -137,7 +137,7 @@ QString TurnGuide::say() const {
         return tr(
             "Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening "
             "moves things.");
-    if (turned_since_reading(desk_.job()))
+    if (waits_for_reading(desk_.job()))
         return tr("Turned, and not read since: what it spoiled is read first, %n spots (Ctrl+6).",
                   "Turned, and not read since: what it spoiled is read first, one spot (Ctrl+6).",
                   static_cast<int>(a.plan.remeasure.size()));
@@ -189,7 +189,7 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
     };
     std::size_t spare = keys::seen;
     const JobAnalysis& a = desk_.answer();
-    const bool turned = turned_since_reading(desk_.job());
+    const bool turned = waits_for_reading(desk_.job());
     if (!a.plan.turns.empty() && !(turned && !desk_.answerIsCurrent())) {
         add(
             keys::as_written, "as-written", tr("Turned as written"),

@@ -7,6 +7,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/advice/procedure.h"
 #include "core/analysis.h"
 #include "core/job/wheel_only.h"
 #include "core/worked_job.h"
@@ -43,18 +44,20 @@ Estimate now(const std::vector<Entry>& log) {
     return estimate(job_of(log), o);
 }
 
-/// A log of boards in front alone, read to `sigma` mm.
-std::vector<Entry> boards(const TrueCar& c, const CarCard& card, double sigma, std::mt19937* noise) {
+/// A log of boards at one axle alone, read to `sigma` mm.
+std::vector<Entry> boards(const TrueCar& c, const CarCard& card, double sigma, std::mt19937* noise,
+                          Axle axle = Axle::front) {
     LinesSet lines;
     lines.rigs = {"toe-boards"};
     lines.sizes.board_span = Length::from_mm(600);
-    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.1, 0.1)});
+    auto log = testing::begun(c, card, {testing::total_toe(axle, 0.1, axle == Axle::front ? 0.1 : 1.0)});
     log.insert(log.end() - 1, testing::entry("lines", lines));
-    const double total = (c.toe[0] + c.toe[1]) * testing::rad;
+    const auto left = static_cast<std::size_t>(2 * index_of(axle));
+    const double total = (c.toe[left] + c.toe[left + 1]) * testing::rad;
     std::normal_distribution<double> n(0.0, sigma);
     for (const auto& [kind, end] :
          {std::pair(ReadingId::boards_front, -1.0), {ReadingId::boards_rear, 1.0}}) {
-        Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
+        Reading r = blank_reading(axle_spot(kind, axle), lines);
         // Toed in, they stand nearer to each other in front.
         r.value = *read_quantity(
             write_exact(Length::from_mm(1500.0 + end * 300.0 * total + (noise ? n(*noise) : 0.0))));
@@ -244,6 +247,30 @@ TEST(Drive, APullIsHeldAgainstCasterAndCamber) {
     EXPECT_EQ(of(-0.8, 0.2, 4.0, 4.0, Drift::right), PullBy::camber);
     EXPECT_EQ(of(-1, -1.1, 4.0, 4.1, Drift::left), PullBy::neither);
     EXPECT_EQ(of(-1, -1, 4, 4, Drift::straight), std::nullopt);
+}
+
+TEST(Drive, WhatNothingChosenReadsOnceItIsTurnedIsLockedAndDriven) {
+    TrueCar c;
+    const CarCard card = card_with_ratio(c);
+    auto log = boards(c, card, 0.25, nullptr, Axle::rear);
+    EXPECT_EQ(analyse(job_of(log)).plan.next, NextStep::read) << "nothing checks what is inside";
+    for (std::size_t i = log.size(), n = 2; n-- > 0;) log.push_back(log[--i]), log.back().id += "again";
+    ASSERT_EQ(analyse(job_of(log)).plan.next, NextStep::done);
+    log.push_back(testing::entry("drive", sat(8.0)));
+    Analysis a = analyse(job_of(log));
+    ASSERT_EQ(a.plan.next, NextStep::turn) << "the wheel is set straight";
+    for (const PlannedTurn& t : a.plan.turns) EXPECT_EQ(axle_of(t.wheel), Axle::front);
+    for (Entry& e : entries_after_turn(job_of(log), turns_as_written(a.plan))) {
+        e.id = "turn" + std::to_string(log.size());
+        log.push_back(e);
+    }
+    EXPECT_FALSE(waits_for_reading(job_of(log)));
+    a = analyse(job_of(log));
+    EXPECT_EQ(a.plan.next, NextStep::done) << "boards at the rear tell nothing of it";
+    log.push_back(testing::entry("once more", sat(8.0)));
+    EXPECT_EQ(analyse(job_of(log)).plan.next, NextStep::turn) << "a drive does";
+    std::get<Driven>(log.back().event) = sat(0.0);
+    EXPECT_EQ(analyse(job_of(log)).plan.next, NextStep::done);
 }
 
 /// All lips of four strings, and boards beside them: nothing is wrong there.
