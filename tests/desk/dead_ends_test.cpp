@@ -120,6 +120,17 @@ TEST_P(DeadEnds, NobodyLooksWhichWayATopLeansUntilItIsAskedFor) {
     toTheRoad();
 }
 
+TEST_P(DeadEnds, ADriveSaidToTheOtherSideIsAskedAbout) {
+    other_side = true;
+    // It stands toed to one side: the wheel sits far off, whatever is aimed at.
+    const double by = -0.9 - (car.toe[1] - car.toe[0]) / 2;
+    car.toe[0] -= by, car.toe[1] += by;
+    toTheRoad();
+    const DriveSays* told = desk->answer().drive ? &*desk->answer().drive : nullptr;
+    EXPECT_TRUE(!told || !told->off || !told->expected.known || told->fits)
+        << words::drive(*told).front() << "; what was read twice holds";
+}
+
 TEST_P(DeadEnds, RodsAheadInInchesAndPassesTurnedTheWrongWayEndThereToo) {
     ahead = inches = true;
     wrong_turns = 2;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <cmath>
+#include <utility>
 
 #include <QPushButton>
 
@@ -17,7 +18,8 @@ namespace fairchalk::desk {
 struct Walked : DeskTest {
     int typed = 0, slip_at = -1;
     bool inches = false, looks_which_way = true;
-    LinesSet truth;  ///< with all sizes
+    bool other_side = false;  ///< the first drive is said to the side where the wheel did not sit
+    LinesSet truth;           ///< with all sizes
 
     virtual const practice::SolidCar& solid() const = 0;
     /// Turned on the car as the program asks.
@@ -27,9 +29,10 @@ struct Walked : DeskTest {
     virtual void aim() = 0;
 
     /// On a straight road, by a steering ratio of 16.
-    QString howTheWheelSits() const {
+    QString howTheWheelSits() {
         const auto& toe = solid().toe;
-        const double off = std::round(16.0 * ((toe[1] - toe[0]) / 2 - (toe[3] - toe[2]) / 2));
+        double off = std::round(16.0 * ((toe[1] - toe[0]) / 2 - (toe[3] - toe[2]) / 2));
+        if (std::exchange(other_side, false)) off = -off;
         return off == 0.0 ? QString("0") : QString::number(std::abs(off)) + (off > 0 ? " right" : " left");
     }
     void bareCar(std::vector<std::string> rigs) {
