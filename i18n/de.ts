@@ -94,6 +94,10 @@
       <translation>%1 (Strg+7).</translation>
     </message>
     <message>
+      <source>%1 (Ctrl+8).</source>
+      <translation>%1 (Strg+8).</translation>
+    </message>
+    <message>
       <source>%1 Ctrl+7 goes on.</source>
       <translation>%1 Strg+7 geht weiter.</translation>
     </message>
@@ -1824,6 +1828,10 @@ von oben</translation>
       <translation>Stangen an den Radbolzen</translation>
     </message>
     <message>
+      <source>Before anything else</source>
+      <translation>Vor allem anderen</translation>
+    </message>
+    <message>
       <source>Before anything is turned: what does the thread stand at?</source>
       <translation>Bevor etwas gedreht wird: Bei wie viel steht der Faden?</translation>
     </message>
@@ -2686,6 +2694,10 @@ Mit Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQLi
       <translation>Zuerst ablesen, dann drehen</translation>
     </message>
     <message>
+      <source>First the drive, then turn</source>
+      <translation>Erst die Fahrt, dann drehen</translation>
+    </message>
+    <message>
       <source>First the thread, then turn</source>
       <translation>Erst das Gewinde, dann drehen</translation>
     </message>
@@ -3304,6 +3316,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>It runs straight with the steering wheel %1 to the right. What brings it level?</source>
       <translation>Es läuft geradeaus mit dem Lenkrad %1 nach rechts. Was bringt es gerade?</translation>
+    </message>
+    <message>
+      <source>It sat to the other side: %1</source>
+      <translation>Es stand zur anderen Seite: %1</translation>
     </message>
     <message>
       <source>It saves the second jacking, and with it a round of readings.</source>
@@ -5362,6 +5378,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Sagen, ob die Stange länger oder kürzer wird. Hinter der Achse schiebt eine längere Stange das Rad hinten nach außen: Vorspur. Davor vorn: Nachspur.</translation>
     </message>
     <message>
+      <source>Say why it does not count, like “the road fell off”.</source>
+      <translation>Sagen Sie, warum sie nicht zählt, etwa „die Straße fiel ab“.</translation>
+    </message>
+    <message>
       <source>Say why the reading is wrong; it stays in the record, struck out.</source>
       <translation>Sagen, warum die Ablesung falsch ist; sie bleibt im Bericht, durchgestrichen.</translation>
     </message>
@@ -5382,12 +5402,24 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>%1 beiseitelegen</translation>
     </message>
     <message>
+      <source>Set it aside</source>
+      <translation>Beiseitelegen</translation>
+    </message>
+    <message>
       <source>Set it to zero as its maker says, and read total toe in degrees or minutes, with in or out.</source>
       <translation>Nullen, wie sein Hersteller sagt, und die Gesamtspur in Grad oder Minuten ablesen, mit Vorspur oder Nachspur.</translation>
     </message>
     <message>
       <source>Set it up</source>
       <translation>Aufbauen</translation>
+    </message>
+    <message>
+      <source>Set the drive aside</source>
+      <translation>Die Fahrt beiseitelegen</translation>
+    </message>
+    <message>
+      <source>Set the drive aside …</source>
+      <translation>Die Fahrt beiseitelegen …</translation>
     </message>
     <message>
       <source>Set the steering straight by one of the three schools, and hold it.</source>
@@ -9485,6 +9517,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>es läuft</translation>
     </message>
     <message>
+      <source>it sat to the other side</source>
+      <translation>es stand zur anderen Seite</translation>
+    </message>
+    <message>
       <source>it speaks</source>
       <translation>es spricht</translation>
     </message>
@@ -9503,6 +9539,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>it stands, from its middle, outward +</source>
       <translation>es steht, von seiner Mitte, nach außen +</translation>
+    </message>
+    <message>
+      <source>it stays in the record, struck out</source>
+      <translation>sie bleibt durchgestrichen im Protokoll</translation>
     </message>
     <message>
       <source>it still goes inward, rearward</source>
@@ -10761,6 +10801,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>gesagt</translation>
     </message>
     <message>
+      <source>said again</source>
+      <translation>neu gesagt</translation>
+    </message>
+    <message>
       <source>say how the wheel sits on a straight road, or which way the car drifts with it held level</source>
       <translation>sagen, wie das Lenkrad auf gerader Straße steht, oder wohin das Auto mit gerade gehaltenem Lenkrad zieht</translation>
     </message>
@@ -11275,6 +11319,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>the distance of a bar</source>
       <translation>Abstand einer Stange</translation>
+    </message>
+    <message>
+      <source>the drive contradicts what was read, and would fit to the other side: to which side did the wheel sit?</source>
+      <translation>die Fahrt widerspricht dem Abgelesenen und würde zur anderen Seite passen: Zu welcher Seite stand das Lenkrad?</translation>
+    </message>
+    <message>
+      <source>the drive contradicts what was read: say again how the wheel sat, or set the drive aside</source>
+      <translation>die Fahrt widerspricht dem Abgelesenen: Sagen Sie noch einmal, wie das Lenkrad stand, oder legen Sie die Fahrt beiseite</translation>
     </message>
     <message>
       <source>the end of the sleeve, along the pivot, out to the right</source>
@@ -12191,6 +12243,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>why leave it?</source>
       <translation>warum so lassen?</translation>
+    </message>
+    <message>
+      <source>why?</source>
+      <translation>warum?</translation>
     </message>
     <message>
       <source>wide</source>

@@ -94,6 +94,10 @@
       <translation>%1 (Ctrl+7).</translation>
     </message>
     <message>
+      <source>%1 (Ctrl+8).</source>
+      <translation>%1 (Ctrl+8).</translation>
+    </message>
+    <message>
       <source>%1 Ctrl+7 goes on.</source>
       <translation>%1 Ctrl+7 goes on.</translation>
     </message>
@@ -1824,6 +1828,10 @@ from above</translation>
       <translation>Bars on the studs</translation>
     </message>
     <message>
+      <source>Before anything else</source>
+      <translation>Before anything else</translation>
+    </message>
+    <message>
       <source>Before anything is turned: what does the thread stand at?</source>
       <translation>Before anything is turned: what does the thread stand at?</translation>
     </message>
@@ -2686,6 +2694,10 @@ With Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQL
       <translation>First read, then turn</translation>
     </message>
     <message>
+      <source>First the drive, then turn</source>
+      <translation>First the drive, then turn</translation>
+    </message>
+    <message>
       <source>First the thread, then turn</source>
       <translation>First the thread, then turn</translation>
     </message>
@@ -3304,6 +3316,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>It runs straight with the steering wheel %1 to the right. What brings it level?</source>
       <translation>It runs straight with the steering wheel %1 to the right. What brings it level?</translation>
+    </message>
+    <message>
+      <source>It sat to the other side: %1</source>
+      <translation>It sat to the other side: %1</translation>
     </message>
     <message>
       <source>It saves the second jacking, and with it a round of readings.</source>
@@ -5362,6 +5378,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Say whether the rod gets longer or shorter. Behind the axle a longer rod pushes the rear of the wheel out: toe in. Ahead of it, the front: toe out.</translation>
     </message>
     <message>
+      <source>Say why it does not count, like “the road fell off”.</source>
+      <translation>Say why it does not count, like “the road fell off”.</translation>
+    </message>
+    <message>
       <source>Say why the reading is wrong; it stays in the record, struck out.</source>
       <translation>Say why the reading is wrong; it stays in the record, struck out.</translation>
     </message>
@@ -5382,12 +5402,24 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Set %1 aside</translation>
     </message>
     <message>
+      <source>Set it aside</source>
+      <translation>Set it aside</translation>
+    </message>
+    <message>
       <source>Set it to zero as its maker says, and read total toe in degrees or minutes, with in or out.</source>
       <translation>Set it to zero as its maker says, and read total toe in degrees or minutes, with in or out.</translation>
     </message>
     <message>
       <source>Set it up</source>
       <translation>Set it up</translation>
+    </message>
+    <message>
+      <source>Set the drive aside</source>
+      <translation>Set the drive aside</translation>
+    </message>
+    <message>
+      <source>Set the drive aside …</source>
+      <translation>Set the drive aside …</translation>
     </message>
     <message>
       <source>Set the steering straight by one of the three schools, and hold it.</source>
@@ -9485,6 +9517,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>it runs</translation>
     </message>
     <message>
+      <source>it sat to the other side</source>
+      <translation>it sat to the other side</translation>
+    </message>
+    <message>
       <source>it speaks</source>
       <translation>it speaks</translation>
     </message>
@@ -9503,6 +9539,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>it stands, from its middle, outward +</source>
       <translation>it stands, from its middle, outward +</translation>
+    </message>
+    <message>
+      <source>it stays in the record, struck out</source>
+      <translation>it stays in the record, struck out</translation>
     </message>
     <message>
       <source>it still goes inward, rearward</source>
@@ -10761,6 +10801,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>said</translation>
     </message>
     <message>
+      <source>said again</source>
+      <translation>said again</translation>
+    </message>
+    <message>
       <source>say how the wheel sits on a straight road, or which way the car drifts with it held level</source>
       <translation>say how the wheel sits on a straight road, or which way the car drifts with it held level</translation>
     </message>
@@ -11275,6 +11319,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>the distance of a bar</source>
       <translation>the distance of a bar</translation>
+    </message>
+    <message>
+      <source>the drive contradicts what was read, and would fit to the other side: to which side did the wheel sit?</source>
+      <translation>the drive contradicts what was read, and would fit to the other side: to which side did the wheel sit?</translation>
+    </message>
+    <message>
+      <source>the drive contradicts what was read: say again how the wheel sat, or set the drive aside</source>
+      <translation>the drive contradicts what was read: say again how the wheel sat, or set the drive aside</translation>
     </message>
     <message>
       <source>the end of the sleeve, along the pivot, out to the right</source>
@@ -12191,6 +12243,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>why leave it?</source>
       <translation>why leave it?</translation>
+    </message>
+    <message>
+      <source>why?</source>
+      <translation>why?</translation>
     </message>
     <message>
       <source>wide</source>
