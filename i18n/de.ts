@@ -3318,10 +3318,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Es läuft geradeaus mit dem Lenkrad %1 nach rechts. Was bringt es gerade?</translation>
     </message>
     <message>
-      <source>It sat to the other side: %1</source>
-      <translation>Es stand zur anderen Seite: %1</translation>
-    </message>
-    <message>
       <source>It saves the second jacking, and with it a round of readings.</source>
       <translation>Das spart das zweite Aufbocken und damit eine Runde Ablesungen.</translation>
     </message>
@@ -3376,6 +3372,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>It wanders, follows ruts</source>
       <translation>Es schwimmt, läuft Rillen nach</translation>
+    </message>
+    <message>
+      <source>It was %1</source>
+      <translation>Es war %1</translation>
     </message>
     <message>
       <source>It was %1 since it settled: roll it and bounce it again.</source>
@@ -11321,8 +11321,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Abstand einer Stange</translation>
     </message>
     <message>
-      <source>the drive contradicts what was read, and would fit to the other side: to which side did the wheel sit?</source>
-      <translation>die Fahrt widerspricht dem Abgelesenen und würde zur anderen Seite passen: Zu welcher Seite stand das Lenkrad?</translation>
+      <source>the drive contradicts what was read, and would fit to the other side: say to which side the wheel sat</source>
+      <translation>die Fahrt widerspricht dem Abgelesenen und würde zur anderen Seite passen: Sagen Sie, zu welcher Seite das Lenkrad stand</translation>
     </message>
     <message>
       <source>the drive contradicts what was read: say again how the wheel sat, or set the drive aside</source>

@@ -3318,10 +3318,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>It runs straight with the steering wheel %1 to the right. What brings it level?</translation>
     </message>
     <message>
-      <source>It sat to the other side: %1</source>
-      <translation>It sat to the other side: %1</translation>
-    </message>
-    <message>
       <source>It saves the second jacking, and with it a round of readings.</source>
       <translation>It saves the second jacking, and with it a round of readings.</translation>
     </message>
@@ -3376,6 +3372,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>It wanders, follows ruts</source>
       <translation>It wanders, follows ruts</translation>
+    </message>
+    <message>
+      <source>It was %1</source>
+      <translation>It was %1</translation>
     </message>
     <message>
       <source>It was %1 since it settled: roll it and bounce it again.</source>
@@ -11321,8 +11321,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>the distance of a bar</translation>
     </message>
     <message>
-      <source>the drive contradicts what was read, and would fit to the other side: to which side did the wheel sit?</source>
-      <translation>the drive contradicts what was read, and would fit to the other side: to which side did the wheel sit?</translation>
+      <source>the drive contradicts what was read, and would fit to the other side: say to which side the wheel sat</source>
+      <translation>the drive contradicts what was read, and would fit to the other side: say to which side the wheel sat</translation>
     </message>
     <message>
       <source>the drive contradicts what was read: say again how the wheel sat, or set the drive aside</source>

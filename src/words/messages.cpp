@@ -260,8 +260,8 @@ const char* source_text(Code code) {
                 "the drive contradicts what was read: say again how the wheel sat, or set the drive aside");
         case Code::again_drive_side:
             return TR_NOOP(
-                "the drive contradicts what was read, and would fit to the other side: to which side did the "
-                "wheel sit?");
+                "the drive contradicts what was read, and would fit to the other side: say to which side the "
+                "wheel sat");
         case Code::again_doubted:
             return TR_NOOP("the last turn did not do what is written: read these again");
         case Code::job_missing:

@@ -48,6 +48,30 @@ TEST(Untold, BoardsForTheFrontDoNotAskForTheRear) {
     EXPECT_EQ(wanted_spots(job_of(log_with({"toe-boards"}, {})), 0).size(), 4u);
 }
 
+TEST(Untold, WhatIsTooCloseToCallIsNotReadForEverWhereTheRestIsToldByNothing) {
+    const TrueCar c;
+    // Edges of the left one's band lie where it stands; the right one has no string.
+    Target left = testing::total_toe(Axle::front, 0.0, 0.2), right = left;
+    left.measure = right.measure = Measure::toe;
+    left.where = Wheel::front_left, right.where = Wheel::front_right;
+    left.lo = Angle::from_deg(c.toe[0]);
+    left.hi = Angle::from_deg(c.toe[0] + 0.4), left.aim = Angle::from_deg(c.toe[0] + 0.2);
+    auto log = log_with({"string-left"}, {left, right});
+    const auto read = [&](const Spot& s) {
+        const double there =
+            s.axle ? 2 * c.half_width[static_cast<std::size_t>(index_of(*s.axle))] : c.exact(s);
+        log.push_back(testing::entry(s.name() + std::to_string(log.size()), testing::reading(s, there, 0.5)));
+    };
+    for (const Spot& s : string_walk())
+        if (s.wheel && side_of(*s.wheel) == Side::left) read(s);
+    Analysis a = analyse(job_of(log));
+    int again = 0;
+    for (; !a.read.empty() && again < 40; ++again, a = analyse(job_of(log))) read(a.read.front());
+    EXPECT_LE(again, 2 + 8) << "the hubs' widths, and what takes no longer than a turn";
+    ASSERT_TRUE(a.untold);
+    EXPECT_EQ(a.untold->target.where, right.where);
+}
+
 TEST(Untold, OneStringNamesTheHubWidthsThatItWants) {
     const TrueCar c;
     Target toe = testing::total_toe(Axle::front, 0.0, 0.2);

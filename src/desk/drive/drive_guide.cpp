@@ -243,9 +243,8 @@ std::vector<Act> DriveGuide::ofContradiction() const {
     const bool side = desk_.answer().plan.again->why.code == Code::again_drive_side;
     std::vector<Act> out;
     if (side)
-        out.push_back({"other-side",
-                       tr("It sat to the other side: %1").arg(q(words::wheel_off(-wheelSaid(*drive), how_))),
-                       true, false, Act::spare});
+        out.push_back({"other-side", tr("It was %1").arg(q(words::wheel_off(-wheelSaid(*drive), how_))), true,
+                       false, Act::spare});
     out.push_back({"aside", tr("Set the drive aside …"), !side, false, Act::spare + 1});
     return out;
 }
