@@ -513,10 +513,14 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
                 out["remeasure"].push_back(j);
             }
             out["again"] = words::sentence(plan.again->why);
-        } else if (const Json next = ask_next(a.job, a.now, plan.before); !next.is_null()) {
-            out["remeasure"].push_back(next);
         } else {
-            for (const Spot& s : a.read) out["remeasure"].push_back(spot_json(s));
+            // The same spots as in the window; with the reason, where it is the one that is known here.
+            const Json next = ask_next(a.job, a.now, plan.before);
+            for (const Spot& s : a.read) {
+                Json j = spot_json(s);
+                if (Json bare = next; bare.is_object() && bare.erase("why") > 0 && bare == j) j = next;
+                out["remeasure"].push_back(j);
+            }
         }
         if (a.untold) out["untold"] = {{"what", a.untold->target.name()}, {"rigs", a.untold->rigs}};
     }
