@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "practice/played_job.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "core/advice/procedure.h"

@@ -6,7 +6,7 @@
 
 #include "core/advice/other_way.h"
 #include "core/advice/procedure.h"
-#include "core/reading/reading_kind.h"
+#include "core/job/rig.h"
 
 namespace fairchalk {
 namespace {
