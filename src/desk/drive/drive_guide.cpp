@@ -228,8 +228,10 @@ QString DriveGuide::keep(const QString& text) {
     return {};
 }
 
-Angle DriveGuide::wheelSaid(std::size_t entry) const {
-    return *std::get<Driven>(desk_.log()[entry].event).wheel_off;
+Driven DriveGuide::toTheOtherSide(std::size_t entry) const {
+    Driven d = std::get<Driven>(desk_.log()[entry].event);
+    d.wheel_off = -*d.wheel_off;
+    return d;
 }
 
 void DriveGuide::sayAgain(Driven drive, const QString& why) {
@@ -243,8 +245,9 @@ std::vector<Act> DriveGuide::ofContradiction() const {
     const bool side = desk_.answer().plan.again->why.code == Code::again_drive_side;
     std::vector<Act> out;
     if (side)
-        out.push_back({"other-side", tr("It was %1").arg(q(words::wheel_off(-wheelSaid(*drive), how_))), true,
-                       false, Act::spare});
+        out.push_back({"other-side",
+                       tr("It was %1").arg(q(words::wheel_off(*toTheOtherSide(*drive).wheel_off, how_))),
+                       true, false, Act::spare});
     out.push_back({"aside", tr("Set the drive aside …"), !side, false, Act::spare + 1});
     return out;
 }
@@ -298,11 +301,8 @@ void DriveGuide::act(const QString& id) {
         stopped_ = true;
         emit changed();
     } else if (id == "other-side") {
-        if (const auto drive = desk_.driveAsked()) {
-            Driven d = std::get<Driven>(desk_.log()[*drive].event);
-            d.wheel_off = -*d.wheel_off;
-            sayAgain(std::move(d), tr("it sat to the other side"));
-        }
+        if (const auto drive = desk_.driveAsked())
+            sayAgain(toTheOtherSide(*drive), tr("it sat to the other side"));
     } else if (id == "aside") {
         if (const auto drive = desk_.driveAsked()) emit asks(new DriveAsideQuestion(desk_, *drive));
     } else if (id == "feels") {

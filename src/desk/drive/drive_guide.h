@@ -46,7 +46,8 @@ class DriveGuide : public DrawnGuide {
     std::optional<Act> onceTold() const;
     /// What was read contradicts the drive: what to do about it.
     std::vector<Act> ofContradiction() const;
-    Angle wheelSaid(std::size_t entry) const;
+    /// That drive, the wheel to the other side.
+    Driven toTheOtherSide(std::size_t entry) const;
     /// Said anew in place of the one that contradicts.
     void sayAgain(Driven drive, const QString& why);
     bool inches() const { return how_.lengths == Show::LengthStyle::inch; }
