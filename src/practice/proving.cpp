@@ -239,8 +239,11 @@ void turn_by_watching(UnderWay& u, const PlannedTurn& planned) {
     turn(at_once ? planned.turns : half, planned.test);
     u.done.work.turned(planned.adjuster);
     u.read(spot);
+    // With the wrench on it: to the aim, not only into the band.
+    Question question = PlayedJob::question();
+    question.options.nearer = true;
     for (int more = 0; more < 2 && !at_once; ++more) {
-        const Analysis a = analyse(job_of(u.log), PlayedJob::question());
+        const Analysis a = analyse(job_of(u.log), question);
         const auto rest = std::find_if(a.plan.turns.begin(), a.plan.turns.end(),
                                        [&](const PlannedTurn& t) { return t.adjuster == planned.adjuster; });
         if (rest == a.plan.turns.end()) break;

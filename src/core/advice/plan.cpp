@@ -269,13 +269,18 @@ Alternative Planner::whole(Alternative c) const {
     return c;
 }
 
+/// What is missed while nothing of these is turned.
+double Planner::miss_now(const std::vector<Lever>& with) const {
+    return expected_miss(After{p_, with, std::vector<double>(with.size(), 0.0)},
+                         aims_of(about_, p_, with, steering_known_, so_far_).targets);
+}
+
 /// It brings the targets nearer, makes it likelier that it ends here, or sets the steering wheel straight.
 bool Planner::helps(const Alternative& c) const {
     if (!c.any()) return false;
     const Aims aims = aims_of(about_, p_, c.with, steering_known_, so_far_);
     const After still{p_, c.with, std::vector<double>(c.with.size(), 0.0)};
-    const double before = expected_miss(still, aims.targets);
-    if (c.miss <= 0.9 * before || c.then.ends >= now_.ends + 0.02) return true;
+    if (c.miss <= 0.9 * miss_now(c.with) || c.then.ends >= now_.ends + 0.02) return true;
     const auto off = [&](const Miss& m) { return std::abs(still.mean(m.g) - m.aim); };
     const bool tested = test_turn_stands(job_);
     if (tested && aims.thrust && off(*aims.thrust) > c.thrust + equal_thrust) return true;
@@ -284,10 +289,11 @@ bool Planner::helps(const Alternative& c) const {
                                           c.steering + (tested ? equal_thrust : equal_steering));
 }
 
-/// The same nudge is not asked for twice.
+/// The same nudge is not asked for twice. Half of a turn made to watch what it does is no nudge: the same
+/// again brings the targets much nearer.
 bool Planner::asked_before(const Alternative& c) const {
     const auto last = last_turned(job_);
-    if (last.empty() || c.then.ends >= 0.5) return false;
+    if (last.empty() || c.then.ends >= 0.5 || c.miss <= 0.5 * miss_now(c.with)) return false;
     std::map<std::string, std::array<double, 2>> now;
     for (std::size_t h = 0; h < c.with.size(); ++h)
         if (c.turns[h] != 0.0) now[c.with[h].id()][static_cast<std::size_t>(c.with[h].which)] = c.turns[h];
@@ -463,14 +469,11 @@ bool Planner::bring_in(const std::vector<Lever>& active, const std::vector<Lever
     return false;
 }
 
-/// A choice: what lies inside is brought nearer to its aim, where that is worth a visit.
+/// A choice: what lies inside or at an edge is brought nearer to its aim, where that is worth a visit.
 bool Planner::bring_nearer(const std::vector<Lever>& active) {
-    if (!options_.nearer || !all_inside_ || any_outside_ || active.empty()) return false;
+    if (!options_.nearer || any_outside_ || any_unknown_ || active.empty()) return false;
     const Alternative c = whole(chosen_of(alternatives(active), blind_, free_));
-    const std::vector<double> none(active.size(), 0.0);
-    const double before =
-        expected_miss(After{p_, active, none}, aims_of(about_, p_, active, steering_known_, so_far_).targets);
-    return c.any() && c.miss <= worth_nearer * before && !asked_before(c) && put(c);
+    return c.any() && c.miss <= worth_nearer * miss_now(active) && !asked_before(c) && put(c);
 }
 
 /// Nothing that could be read settles what is too close to call, and the middle of the band is a turn away:

@@ -63,6 +63,7 @@ class Planner {
     std::vector<Alternative> alternatives(const std::vector<Lever>& with) const;
     Alternative evaluated(std::vector<Lever> with, std::vector<double> turns, const Aims& aims) const;
     Alternative whole(Alternative c) const;
+    double miss_now(const std::vector<Lever>& with) const;
     bool helps(const Alternative& c) const;
     bool asked_before(const Alternative& c) const;
     bool put(const Alternative& c);
