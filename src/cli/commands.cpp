@@ -296,6 +296,8 @@ Command prove_command(CLI::App& practice, Context& with) {
                      "worked in an order of one's own: all at once unless told otherwise")
         ->check(CLI::IsMember(
             {"all-at-once", "caster-camber-toe", "toe-first", "rough-toe-first", "rear-first"}));
+    prove->add_flag("--watching", matrix.as.watching,
+                    "what can be turned with a rule in its place is turned by what that shows");
     prove->add_flag("--driven", matrix.as.driven, "once it is done, each car is driven, and the job goes on");
     prove->add_option("--harmed", given->harmed, "a folder for the jobs that were harmed, as job files");
     prove->add_flag("--notes", given->notes, "each harm in a line of its own, after the tables");

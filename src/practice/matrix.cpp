@@ -21,6 +21,7 @@ namespace fairchalk::practice {
 namespace {
 
 constexpr int most_passes = 8, most_drives = 2;
+constexpr double most_stick = 0.6;
 /// Degrees of front total toe, beyond which nobody drives.
 constexpr double most_toe_driven = 1.0;
 /// How often somebody who misreads says that the wheel sat to the other side.
@@ -30,7 +31,7 @@ constexpr double other_side = 0.25;
 class Work {
   public:
     Work(const Cell& cell, std::uint64_t seed, std::uint64_t number, WorkedAs as)
-        : cell_(cell), drives_(as.driven ? most_drives : 0) {
+        : cell_(cell), watching_(as.watching), drives_(as.driven ? most_drives : 0) {
         std::seed_seq seeds{static_cast<std::uint32_t>(seed), static_cast<std::uint32_t>(seed >> 32),
                             static_cast<std::uint32_t>(number), static_cast<std::uint32_t>(number >> 32)};
         Rng rng(seeds);
@@ -40,7 +41,9 @@ class Work {
         shape.lip = {lip, lip + normal(rng, 8.0)};
         for (double& w : shape.wobble) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
         Built b = built(cell, shape, rng);
-        job_.emplace(std::move(b), shape, rng);
+        Nature nature;
+        if (watching_) nature.stick = between(rng, 0.0, most_stick);
+        job_.emplace(std::move(b), shape, rng, nature);
         job_->keep(as.order);
         const bool leans = cell.of(Factor::target) == "all" || has(cell.of(Factor::target), "camber");
         if (leans) job_->disturb();
@@ -65,6 +68,7 @@ class Work {
     }
 
     const Cell& cell_;
+    const bool watching_;
     std::optional<PlayedJob> job_;
     std::vector<Target> targets_;
     CellJob done_;
@@ -114,7 +118,10 @@ void Work::turn(const Plan& plan) {
     }
     slipped_ = slipped_ || slips;
     const int jackings = job_->work().jackings;
-    job_->turn(plan, ways);
+    if (watching_)
+        job_->turn_by_watching(plan, misreads(), ways);
+    else
+        job_->turn(plan, ways);
     if (slips) lifted_for_a_slip_ = job_->work().jackings - jackings;
     done_.passes += plan.next == NextStep::test_turn ? 0.5 : 1.0;
 }

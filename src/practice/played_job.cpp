@@ -5,13 +5,14 @@
 #include <cmath>
 
 #include "core/advice/procedure.h"
+#include "core/advice/until.h"
 #include "core/job/rig.h"
 #include "practice/many_jobs.h"
 
 namespace fairchalk::practice {
 namespace {
 
-constexpr int most_extra = 12, most_aside = 6;
+constexpr int most_extra = 12, most_aside = 6, most_watched = 6;
 
 const Tool& tool_named(const std::string& name) {
     const Tool* t = standard_tool(name);
@@ -20,11 +21,11 @@ const Tool& tool_named(const std::string& name) {
 
 }  // namespace
 
-PlayedJob::PlayedJob(Built car, const SolidCar& shape, Rng rng)
+PlayedJob::PlayedJob(Built car, const SolidCar& shape, Rng rng, Nature nature)
     : rng_(rng),
       card_(std::move(car.card)),
       truth_(std::move(car.truth)),
-      car_(std::make_unique<SimCar>(car.corners, shape, Nature{})) {
+      car_(std::make_unique<SimCar>(car.corners, shape, nature)) {
     for (const Adjuster& a : truth_.adjusters) car_->add(a);
 }
 
@@ -62,7 +63,7 @@ void PlayedJob::disturb() {
     }
 }
 
-void PlayedJob::read(const Spot& spot, double misreads) {
+Reading PlayedJob::taken(const Spot& spot, const SolidCar& shows, double misreads) {
     Reading r = blank_reading(spot, lines_);
     const ReadingKind& kind = reading_kind(spot.kind);
     const bool angle = kind.quantity() == QuantityKind::angle;
@@ -75,12 +76,17 @@ void PlayedJob::read(const Spot& spot, double misreads) {
     r.value.resolution = tool.resolution;
     const auto [dent, fresh] = dents_.try_emplace(spot, 0.0);
     if (fresh && !angle) dent->second = normal(rng_, r.spot_sigma());
-    const double exact = solid().exact(spot, lines_) + dent->second;
-    if (kind.asks_for_top()) r.top_in = solid().leans(spot, lines_) < 0;
+    const double exact = shows.exact(spot, lines_) + dent->second;
+    if (kind.asks_for_top()) r.top_in = shows.leans(spot, lines_) < 0;
     r.value.value = shown_by(tool, exact, rng_);
     slip(r, misreads, rng_);
     if (kind.asks_for_top()) r.value.value = std::abs(r.value.value);
-    put(r);
+    return r;
+}
+
+void PlayedJob::read(const Spot& spot, double misreads) {
+    car_->shake();
+    put(taken(spot, solid(), misreads));
     ++work_.spots;
 }
 
@@ -158,6 +164,99 @@ void PlayedJob::turn(const Plan& plan, const std::vector<double>& each) {
     work_.jackings += jacked;
     const Job job = job_of(log_);
     for (Entry& e : entries_after_turn(job, turns_as_written(plan))) put(std::move(e.event));
+}
+
+void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::vector<double>& each) {
+    Question q = question(order_);
+    q.until = true;
+    const Analysis sheet = analyse(job_of(log_), q);
+    counts_ = between(rng_, 0, 1) < 0.5;
+    for (std::size_t i = 0; i < plan.turns.size(); ++i) {
+        const PlannedTurn& t = plan.turns[i];
+        const double way = i < each.size() ? each[i] : 1.0;
+        Plan rest = plan;
+        rest.turns.assign(plan.turns.begin() + static_cast<std::ptrdiff_t>(i), plan.turns.end());
+        if (wants_jacking(truth_, t.adjuster)) {
+            turn(rest, std::vector<double>(rest.turns.size(), way));
+            return;
+        }
+        const Adjuster& a = *truth_.adjuster(t.adjuster);
+        const auto goal = std::find_if(sheet.until.begin(), sheet.until.end(),
+                                       [&](const Until& u) { return u.adjuster == t.adjuster; });
+        // Where nobody knows yet which way it goes: what it spoils and can be read as the wheel stands.
+        const auto own = std::find_if(plan.remeasure.begin(), plan.remeasure.end(), [&](const Spot& s) {
+            return s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects() &&
+                   (s.wheel ? *s.wheel == wheel_of(a) : s.axle && *s.axle == axle_of(wheel_of(a)));
+        });
+        const bool known = goal != sheet.until.end();
+        if (adjuster_kind(a.kind)->handles(a).size() == 1 && (known || own != plan.remeasure.end())) {
+            watch(t, known ? goal->spot : *own, known ? std::optional(*goal) : std::nullopt, way, misreads);
+        } else {
+            rest.turns.resize(1);
+            turn(rest, {way});
+        }
+    }
+}
+
+void PlayedJob::watch(const PlannedTurn& planned, const Spot& spot, const std::optional<Until>& goal,
+                      double way, double misreads) {
+    const Adjuster& a = *truth_.adjuster(planned.adjuster);
+    const Handle handle = adjuster_kind(a.kind)->handles(a).front();
+    const double step = handle.step;
+    const auto whole = [&](double amount) { return std::round(amount / step) * step; };
+    // All of a test turn, and of what is only a step or two.
+    double by = planned.test || std::abs(planned.turns) < 3 * step ? planned.turns : whole(planned.turns / 2);
+    bool shaken = planned.test;
+    double turned = 0.0;
+    Question q = question(order_);
+    q.until = q.options.nearer = true;
+    for (int value = 0; value < most_watched; ++value) {
+        if (by != 0.0) {
+            car_->turn(planned.adjuster, value == 0 ? way * by : by, rng_);
+            turned += by;
+            if (value == 0)
+                work_.turned(planned.adjuster);
+            else
+                ++work_.rests;
+            Turn t;
+            t.adjuster = planned.adjuster;
+            t.kind = planned.kind;
+            t.test = planned.test && value == 0;
+            t.counted = (counts_ && handle.unit == HandleUnit::turn) || t.test;
+            t.turns = t.counted ? by : 0.0;
+            for (Entry& e : entries_after_turn(job_of(log_), {t})) put(std::move(e.event));
+        }
+        if (shaken) car_->shake();
+        Reading r = taken(spot, car_->shown(), misreads);
+        r.before_shake = !shaken;
+        put(r);
+        ++work_.spots;
+        const Analysis now = analyse(job_of(log_), q);
+        std::optional<double> to_show;
+        if (goal) to_show = shaken ? goal->then : goal->stop;
+        const auto said =
+            fairchalk::watch(now.job, now.plan, now.until, planned.adjuster, spot, to_show);
+        if (!said || said->says == Watching::open) return;
+        by = 0.0;
+        if (said->says == Watching::there) {
+            if (shaken) return;
+            shaken = true;
+        } else if (said->rest) {
+            by = said->rest->turns;
+            shaken = said->rest->test;
+        } else if (goal) {
+            // Until it shows that, by what it did so far.
+            const double seen = goal->now && turned != 0.0 ? (r.value.value - *goal->now) / turned : 0.0;
+            const double said_moves = goal->per_step / std::copysign(step, planned.turns);
+            const double moves =
+                std::abs(seen * turned) >= 2 * goal->division || said_moves == 0.0 ? seen : said_moves;
+            by = moves != 0.0 ? whole((*to_show - r.value.value) / moves) : 0.0;
+            if (by == 0.0) return;
+            shaken = false;
+        } else {
+            return;
+        }
+    }
 }
 
 }  // namespace fairchalk::practice

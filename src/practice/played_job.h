@@ -25,7 +25,7 @@ struct Built {
 /// A job that is played by the program's advice: the log that the program sees, and the car that it does not.
 class PlayedJob {
   public:
-    PlayedJob(Built car, const SolidCar& shape, Rng rng);
+    PlayedJob(Built car, const SolidCar& shape, Rng rng, Nature nature = {});
 
     void begin(const std::vector<Target>& targets, const LinesSet& lines);
     /// The adjusters wander, as before a job that has something to set.
@@ -43,6 +43,10 @@ class PlayedJob {
     void look(const Look& look);
     /// Turns it as written; with -1 in `each` for those that are turned the wrong way.
     void turn(const Plan& plan, const std::vector<double>& each = {});
+    /// The same while watching a rule, as far as one can stay in its place: about half of each adjuster's
+    /// turn, then the rest by what is said of each value; before a shake, and once it is there, after one.
+    /// What comes after shims is turned as written.
+    void turn_by_watching(const Plan& plan, double misreads = 0.0, const std::vector<double>& each = {});
 
     const SolidCar& solid() const { return car_->solid(); }
     const CarCard& truth() const { return truth_; }
@@ -57,6 +61,11 @@ class PlayedJob {
     static Question question(Order order = Order::all_at_once);
 
   private:
+    void watch(const PlannedTurn& planned, const Spot& spot, const std::optional<Until>& goal, double way,
+               double misreads);
+    /// A reading there as its tool shows it, with a person's slips.
+    Reading taken(const Spot& spot, const SolidCar& shows, double misreads);
+
     Rng rng_;
     CarCard card_, truth_;
     std::unique_ptr<SimCar> car_;
@@ -67,6 +76,7 @@ class PlayedJob {
     void say_again(std::size_t drive, bool other_side_fits);
 
     WorkCount work_;
+    bool counts_ = true;           ///< how far something is turned while the rule is watched
     std::optional<double> ratio_;  ///< of the steering gear, which nobody measured
     Order order_ = Order::all_at_once;
 };

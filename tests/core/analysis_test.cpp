@@ -319,6 +319,37 @@ TEST(Advice, AnInsideThatNothingChecksIsReadASecondTime) {
     EXPECT_EQ(analysed(boards).plan.next, NextStep::done);
 }
 
+TEST(Advice, WhatATurnThatNobodyCountedDidToTheSteeringWheelIsReadOffTheTotal) {
+    for (bool counted : {true, false}) {
+        TurnedJob boards = on_boards(TurnedJob().car);
+        boards.put(TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::front, 1.2, 0.3)}});
+        for (int twice = 0; twice < 2; ++twice) {
+            tape(boards, ReadingId::boards_front, 1500);
+            tape(boards, ReadingId::boards_rear, 1500);
+        }
+        // Half a degree and more of the left wheel, read by the boards as 6 mm: the right one is its match.
+        Turn t;
+        t.adjuster = "rod-fl";
+        t.turns = counted ? 0.875 : 0.0;
+        t.counted = counted;
+        boards.put(t);
+        boards.put(RoundOpened{});
+        for (int twice = 0; twice < 2; ++twice) {
+            tape(boards, ReadingId::boards_front, 1497);
+            tape(boards, ReadingId::boards_rear, 1503);
+        }
+        Plan p = analysed(boards).plan;
+        if (p.next == NextStep::look) {
+            for (const Looked& seen : facts_alike(boards.car, *p.look, "behind-axle")) boards.put(seen);
+            p = analysed(boards).plan;
+        }
+        ASSERT_EQ(p.next, NextStep::turn) << counted;
+        ASSERT_EQ(p.turns.size(), 1u) << counted;
+        EXPECT_EQ(p.turns[0].adjuster, "rod-fr") << counted;
+        EXPECT_NEAR(p.turns[0].turns, 0.875, 0.13) << counted;
+    }
+}
+
 TEST(Advice, ATurnOfWhichNobodyKnowsHowFarItGoesIsNotSaidToBeTooCoarse) {
     CarCard card = TurnedJob().car;
     for (Adjuster& a : card.adjusters) a.arm.reset(), a.pitch.reset();

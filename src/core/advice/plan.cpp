@@ -136,8 +136,24 @@ Planner::Planner(const Job& job, const Estimate& e, const PlanOptions& options)
         // What is not known is to stay as it was found, not as it is now.
         for (Lever& l : after.levers)
             if (l.device) l.so_far -= after.turns[static_cast<std::size_t>(&l - after.levers.data())];
-        so_far_ = {after.change(steering_gradient(p_)), after.change(thrust_gradient(p_))};
+        so_far_ = {after.change(steering_gradient(p_)) + uncounted(steering_gradient(p_)),
+                   after.change(thrust_gradient(p_)) + uncounted(thrust_gradient(p_))};
     }
+}
+
+/// What the turns that nobody counted did to a combination of toes, as the readings after them tell.
+double Planner::uncounted(const Eigen::VectorXd& g) const {
+    Eigen::VectorXd change = Eigen::VectorXd::Zero(p_.x.size());
+    for (const Posterior::Freed& turn : p_.uncounted)
+        for (int w = 0; w < 4; ++w) {
+            const auto before = turn.before.find({Unknown::toe, w}),
+                       after = turn.after.find({Unknown::toe, w});
+            if (before == turn.before.end() || after == turn.after.end()) continue;
+            const double weight = g[p_.last_toe[static_cast<std::size_t>(w)]];
+            change[after->second] += weight;
+            change[before->second] -= weight;
+        }
+    return p_.well_known(change) ? change.dot(p_.x) : 0.0;
 }
 
 void Planner::wait_for_reading() {

@@ -50,6 +50,7 @@ class Planner {
                 if (const Eigen::VectorXd g = angle_gradient(p_, all_wheels[w], a); !g.isZero())
                     plan_.expect[w][index_of(a)] = after.angle(g);
     }
+    double uncounted(const Eigen::VectorXd& g) const;
     void look_at_now();
     void wait_for_reading();
     void look_at_targets();

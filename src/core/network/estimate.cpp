@@ -30,12 +30,16 @@ NetworkNeeds needs_up_to(const Job& job, int last, std::size_t end) {
     return out;
 }
 
-/// The log up to `end` as readings of the network and links in it, in its order. Gives the passes of doubted
-/// turns.
-std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_t end, bool against_gravity,
+/// Turns that say nothing about what they did.
+struct Unsaying {
+    std::vector<Posterior::Freed> doubted, uncounted;
+};
+
+/// The log up to `end` as readings of the network and links in it, in its order.
+Unsaying along_the_log(const Job& job, int last, std::size_t end, bool against_gravity,
                                             const EstimateOptions& options, Network& network,
                                             Readings& readings, Transitions& transitions) {
-    std::vector<Posterior::Freed> freed;
+    Unsaying out;
     const CarCard& car = job.rounds[static_cast<std::size_t>(last)].car;
     int k = 0;
     bool freeing = false;
@@ -64,14 +68,16 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
         if (const Turn* t = std::get_if<Turn>(&what)) {
             const auto& doubted = options.doubted_turns;
             if (std::find(doubted.begin(), doubted.end(), i) == doubted.end()) {
+                if (!t->counted) out.uncounted.push_back({{i}, network.current(), {}});
                 transitions.turn(*t);
+                if (!t->counted) out.uncounted.back().after = network.current();
                 continue;
             }
-            if (!freeing) freed.push_back({{}, network.current(), {}});
+            if (!freeing) out.doubted.push_back({{}, network.current(), {}});
             freeing = true;
             transitions.doubted_turn(*t);
-            freed.back().turns.push_back(i);
-            freed.back().after = network.current();
+            out.doubted.back().turns.push_back(i);
+            out.doubted.back().after = network.current();
         } else if (const auto h = happening_of((*job.log)[i], car)) {
             const Change* c = std::get_if<Change>(&what);
             const Spoils& row = spoils_of(*h, car.no_springs);
@@ -82,7 +88,7 @@ std::vector<Posterior::Freed> along_the_log(const Job& job, int last, std::size_
             readings.at_rest();
         }
     }
-    return freed;
+    return out;
 }
 
 }  // namespace
@@ -119,7 +125,7 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
     readings.raise_strings(last);
     observe_card(network, round.car);
     readings.steer_for_round(job.rounds.front());
-    auto freed = along_the_log(job, last, end, !needs.gauge.empty() || !needs.sweep.empty(), options, network,
+    Unsaying unsaying = along_the_log(job, last, end, !needs.gauge.empty() || !needs.sweep.empty(), options, network,
                                readings, transitions);
     readings.settle_repeats();
 
@@ -145,7 +151,8 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
         out.checks = std::move(reliability.checks);
         out.alarm = reliability.alarm;
     }
-    posterior->freed = std::move(freed);
+    posterior->freed = std::move(unsaying.doubted);
+    posterior->uncounted = std::move(unsaying.uncounted);
     posterior->amounts = transitions.amounts;
     std::vector<int> turned;
     for (const auto& [place, prior] : transitions.responses) turned.push_back(place);

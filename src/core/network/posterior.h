@@ -45,6 +45,7 @@ struct Posterior {
         std::map<std::pair<Unknown, int>, int> before, after;
     };
     std::vector<Freed> freed;
+    std::vector<Freed> uncounted;  ///< the same of each turn that nobody counted
     /// Where each wheel's toe, camber and caster stand (`Effect::angle`), for all that an adjuster may move;
     /// of those that nothing was read of, an unknown without a value, which only changes are reckoned from.
     /// -1 where no adjuster moves it either.

@@ -108,8 +108,11 @@ void Transitions::turn(const Turn& t) {
         turned_unlocked_.insert(place);
         return doubted_turn(t);
     }
-    if (place >= 0 && !t.counted && serves_of(car_.adjusters[static_cast<std::size_t>(place)]) != 0)
-        return uncounted_turn(car_.adjusters[static_cast<std::size_t>(place)], place);
+    if (place >= 0 && !t.counted) {
+        const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
+        const AdjusterKind* kind = adjuster_kind(a.kind);
+        if (serves_of(a) != 0 || (kind && kind->takes_along() != 0.0)) return uncounted_turn(a, place);
+    }
     if (device && t.understood && adjuster_kind(device->kind)) return turn_device(t, *device, place);
     const Adjuster* known = car_.rod(t.adjuster);
     if (!known || !t.understood) {
@@ -172,9 +175,12 @@ void Transitions::uncounted_turn(const Adjuster& a, int place) {
     turned_unlocked_.insert(place);
     const Spoils& row = spoils_of(Happening::turned_device, car_.no_springs);
     const std::vector<Wheel> wheels = is_rod(a) ? std::vector<Wheel>{wheel_of(a)} : wheels_of(a);
+    if (wheels.size() == 2)
+        both_fronts_the_same_way(anything, row.here);
+    else
+        n_.link_step(Unknown::toe, index_of(wheels.front()), anything * one_degree);
     for (Wheel wheel : wheels) {
         const int w = index_of(wheel);
-        n_.link_step(Unknown::toe, w, anything * one_degree);
         const bool leans = (serves_of(a) & (serves_camber | serves_caster)) != 0;
         for (Unknown lean : {Unknown::camber, Unknown::caster, Unknown::sai})
             n_.link_step(lean, w, (leans ? anything : row.camber) * one_degree);
@@ -318,22 +324,23 @@ void Transitions::car_moved_between_strings() {
     }
 }
 
+/// What one front wheel toes in the other toes out: so far, in degrees, and their sum stands.
+void Transitions::both_fronts_the_same_way(double so_far, double sum_sigma) {
+    const int l0 = n_.current().at({Unknown::toe, 0}), r0 = n_.current().at({Unknown::toe, 1});
+    n_.link_step(Unknown::toe, 0, so_far * one_degree);
+    Linked l;
+    l.unknowns = {n_.current().at({Unknown::toe, 0}), n_.renew(Unknown::toe, 1), l0, r0};
+    l.coefficients = {1.0, 1.0, -1.0, -1.0};
+    l.sigma = sum_sigma * one_degree;
+    n_.link(l);
+}
+
 /// What the table says of it: how far each angle may have moved, and what the strings did.
 void Transitions::happened(const Spoils& row, std::optional<Axle> axle) {
     ++n_.epoch;
     if (row.what == Happening::steering_moved) {
-        // Both front wheels went the same way: what one toes in the other toes out.
         n_.standing.steered = false;
-        const int l0 = n_.current().at({Unknown::toe, 0}), r0 = n_.current().at({Unknown::toe, 1});
-        n_.link_step(Unknown::toe, 0, row.here * one_degree);
-        const int l1 = n_.current().at({Unknown::toe, 0});
-        const int r1 = n_.renew(Unknown::toe, 1);
-        Linked l;
-        l.unknowns = {l1, r1, l0, r0};
-        l.coefficients = {1.0, 1.0, -1.0, -1.0};
-        l.sigma = recentred_sum_deg * one_degree;
-        n_.link(l);
-        return;
+        return both_fronts_the_same_way(row.here, recentred_sum_deg);
     }
     for (int w = 0; w < 4; ++w) {
         const bool here = !axle || index_of(*axle) == w / 2;

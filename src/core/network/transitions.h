@@ -35,6 +35,7 @@ class Transitions {
 
   private:
     void uncounted_turn(const Adjuster& a, int place);
+    void both_fronts_the_same_way(double so_far, double sum_sigma);
     void turn_device(const Turn& t, const Adjuster& d, int place);
     void lean_by_toe(int w, int toe_before, Angle toe_by);
     const ResponsePrior& responses_of(const Adjuster& d, int place);

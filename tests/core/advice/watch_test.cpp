@@ -169,6 +169,45 @@ TEST(Watch, SaysThatItWentTheWrongWayWhateverTheCardSays) {
     }
 }
 
+TEST(Watch, ADragLinkThatNobodyCountedMovesBothFrontsTheSameWayAndNoReadingIsBlamed) {
+    CarCard card = testing::card_of({});
+    Adjuster tube, drag;
+    tube.kind = "cross-tube";
+    tube.id = "tube";
+    tube.axle = Axle::front;
+    drag.kind = "drag-link";
+    drag.id = "drag";
+    drag.wheel = Wheel::front_left;
+    for (Adjuster* a : {&tube, &drag}) {
+        a->rod = RodSide::behind_axle;
+        a->pitch = Length::from_mm(1.5);
+        card.adjusters.push_back(*a);
+    }
+    UnderTheCar it(card, front_toes);
+    const KnownAngle total = it.analysed().now.axles[0].total_toe;
+    Turn t;
+    t.adjuster = "drag";
+    t.counted = false;
+    it.put(t);
+    it.put(RoundOpened{});
+    it.car.toe[0] += 0.9;
+    it.car.toe[1] -= 0.9;
+    // One wheel's lip tells the other's toe too: their sum stands.
+    for (ReadingId lip : {ReadingId::rim_front, ReadingId::rim_rear}) it.look(Wheel::front_left, true, lip);
+    Analysis a = it.analysed();
+    for (std::size_t w : {0u, 1u}) {
+        EXPECT_LT(a.now.wheels[w].toe.sigma.deg(), 0.08);
+        EXPECT_NEAR(a.now.wheels[w].toe.value.deg(), it.car.toe[w], 0.08);
+    }
+    EXPECT_NEAR(a.now.axles[0].total_toe.value.deg(), total.value.deg(), 0.03);
+    EXPECT_LT(a.now.axles[0].total_toe.sigma.deg(), total.sigma.deg() + 0.005);
+    for (ReadingId lip : {ReadingId::rim_front, ReadingId::rim_rear}) it.look(Wheel::front_right, true, lip);
+    a = it.analysed();
+    EXPECT_FALSE(to_set_aside(a));
+    EXPECT_FALSE(a.plan.again);
+    for (std::size_t w : {0u, 1u}) EXPECT_NEAR(a.now.wheels[w].toe.value.deg(), it.car.toe[w], 0.05);
+}
+
 TEST(Watch, WhatATireHoldsBackIsAnUnknownThatTwoValuesTell) {
     const TrueCar c;
     for (double stick : {0.0, 0.3, 0.6}) {
