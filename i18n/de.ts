@@ -1779,6 +1779,10 @@ von oben</translation>
       <source>As the angles say: {0} as it stands would wear that edge.</source>
       <translation>Wie die Winkel sagen: {0}, wie es steht, verschleißt diese Kante.</translation>
     </message>
+    <message>
+      <source>As the car stands now none of it is left to turn: back to the sheet.</source>
+      <translation>Wie der Wagen jetzt steht, ist davon nichts mehr zu drehen: zurück zum Blatt.</translation>
+    </message>
     <message numerus="yes">
       <source>As they were: %n angles; can't tell: %1.</source>
       <comment>As it was: one angle; can't tell: %1.</comment>

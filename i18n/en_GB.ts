@@ -1779,6 +1779,10 @@ from above</translation>
       <source>As the angles say: {0} as it stands would wear that edge.</source>
       <translation>As the angles say: {0} as it stands would wear that edge.</translation>
     </message>
+    <message>
+      <source>As the car stands now none of it is left to turn: back to the sheet.</source>
+      <translation>As the car stands now none of it is left to turn: back to the sheet.</translation>
+    </message>
     <message numerus="yes">
       <source>As they were: %n angles; can't tell: %1.</source>
       <comment>As it was: one angle; can't tell: %1.</comment>

@@ -21,6 +21,8 @@ namespace fairchalk::practice {
 namespace {
 
 constexpr int most_passes = 8, most_drives = 2;
+// Each value is a state of the car in the one estimate: more passes of them take minutes to work.
+constexpr int most_watched_passes = 4;
 constexpr double most_stick = 0.6;
 /// Degrees of front total toe, beyond which nobody drives.
 constexpr double most_toe_driven = 1.0;
@@ -60,7 +62,7 @@ class Work {
     double truth_of(const Target& t) const;
     std::vector<Target> judged() const;
     void judge_turns(const Analysis& before, const SolidCar& was);
-    void judge_lines(const SolidCar& found);
+    void judge_lines(const Analysis& a, const SolidCar& found);
     void judge_end(const Analysis& a, const std::vector<Target>& all);
     void note(int& counter, const std::string& what) {
         ++counter;
@@ -179,7 +181,7 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
 }
 
 /// Thrust and steering wheel at the end, against how they were found.
-void Work::judge_lines(const SolidCar& found) {
+void Work::judge_lines(const Analysis& a, const SolidCar& found) {
     const std::string& trouble = cell_.of(Factor::trouble);
     const bool honest = trouble == "none" || trouble == "far-off-drawing" || trouble == "card-silent";
     if (!honest || done_.passes == 0) return;
@@ -187,7 +189,11 @@ void Work::judge_lines(const SolidCar& found) {
     const auto steering = [&](const SolidCar& c) { return (c.toe[1] - c.toe[0]) / 2 - thrust(c); };
     const auto worse = [](double then, double now) { return std::abs(now) - std::abs(then); };
     const SolidCar& now = job_->solid();
-    if (rear_turned_) {
+    // By watching what tells a total alone, which side went how far is known as well as that is read.
+    const bool tells_thrust = !watching_ || a.now.thrust.known,
+               tells_steering =
+                   tells_thrust && (!watching_ || (a.now.wheels[0].toe.known && a.now.wheels[1].toe.known));
+    if (rear_turned_ && tells_thrust) {
         const double by = worse(thrust(found), thrust(now));
         if (by > std::max(0.05, 2.5 * thrust_range_))
             note(done_.harm.thrust_worse, cell_.name() + ": thrust worse by " + std::to_string(by) + " ±" +
@@ -196,7 +202,7 @@ void Work::judge_lines(const SolidCar& found) {
     // Each wheel's own target comes first; one tube, or one rod, has no choice.
     const std::string& front = cell_.of(Factor::front);
     const bool each_front = cell_.of(Factor::target) == "toe-each";
-    if (!each_front && !has(front, "tube") && front != "one-rod" && front != "fixed") {
+    if (tells_steering && !each_front && !has(front, "tube") && front != "one-rod" && front != "fixed") {
         const double by = worse(steering(found), steering(now));
         if (by > std::max(0.05, 2.5 * steering_range_))
             note(done_.harm.steering_worse, cell_.name() + ": steering worse by " + std::to_string(by) +
@@ -278,7 +284,7 @@ CellJob Work::run() {
             done_.ended = std::string(name_of(plan.next));
             break;
         }
-        if (turns >= most_passes) {
+        if (turns >= (watching_ ? most_watched_passes : most_passes)) {
             done_.ended = "passes";
             break;
         }
@@ -326,7 +332,7 @@ CellJob Work::run() {
     if (done_.work.jackings > done_.jackings_least + 1)
         done_.notes.push_back(cell_.name() + ": lifted " + std::to_string(done_.work.jackings) + " times, " +
                               std::to_string(done_.jackings_least) + " would do");
-    judge_lines(found);
+    judge_lines(a, found);
     judge_end(a, all);
     return done_;
 }

@@ -12,7 +12,7 @@
 namespace fairchalk::practice {
 namespace {
 
-constexpr int most_extra = 12, most_aside = 6, most_watched = 6;
+constexpr int most_extra = 12, most_aside = 6, most_watched = 4;
 
 const Tool& tool_named(const std::string& name) {
     const Tool* t = standard_tool(name);
@@ -169,7 +169,7 @@ void PlayedJob::turn(const Plan& plan, const std::vector<double>& each) {
 void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::vector<double>& each) {
     Question q = question(order_);
     q.until = true;
-    const Analysis sheet = analyse(job_of(log_), q);
+    Analysis sheet = analyse(job_of(log_), q);
     counts_ = between(rng_, 0, 1) < 0.5;
     for (std::size_t i = 0; i < plan.turns.size(); ++i) {
         const PlannedTurn& t = plan.turns[i];
@@ -181,6 +181,14 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
             return;
         }
         const Adjuster& a = *truth_.adjuster(t.adjuster);
+        // Of the next one the sheet is asked anew: the one before it may have gone otherwise.
+        if (i > 0) {
+            q.options.nearer = true;
+            sheet = analyse(job_of(log_), q);
+            if (std::none_of(sheet.plan.turns.begin(), sheet.plan.turns.end(),
+                             [&](const PlannedTurn& now) { return now.adjuster == t.adjuster; }))
+                continue;
+        }
         const auto goal = std::find_if(sheet.until.begin(), sheet.until.end(),
                                        [&](const Until& u) { return u.adjuster == t.adjuster; });
         // Where nobody knows yet which way it goes: what it spoils and can be read as the wheel stands.
@@ -190,7 +198,10 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
         });
         const bool known = goal != sheet.until.end();
         if (adjuster_kind(a.kind)->handles(a).size() == 1 && (known || own != plan.remeasure.end())) {
-            watch(t, known ? goal->spot : *own, known ? std::optional(*goal) : std::nullopt, way, misreads);
+            const auto now = std::find_if(sheet.plan.turns.begin(), sheet.plan.turns.end(),
+                                          [&](const PlannedTurn& n) { return n.adjuster == t.adjuster; });
+            watch(now == sheet.plan.turns.end() ? t : *now, known ? goal->spot : *own,
+                  known ? std::optional(*goal) : std::nullopt, way, misreads);
         } else {
             rest.turns.resize(1);
             turn(rest, {way});
@@ -206,14 +217,27 @@ void PlayedJob::watch(const PlannedTurn& planned, const Spot& spot, const std::o
     const auto whole = [&](double amount) { return std::round(amount / step) * step; };
     // All of a test turn, and of what is only a step or two.
     double by = planned.test || std::abs(planned.turns) < 3 * step ? planned.turns : whole(planned.turns / 2);
-    bool shaken = planned.test;
+    // Before a shake at first; once that showed what the tire held back, after one.
+    bool shaken = planned.test, there = false;
     double turned = 0.0;
+    std::optional<double> before;  // what it showed there
+    for (const Entry& e : log_)
+        if (const Reading* r = std::get_if<Reading>(&e.event); r && r->spot == spot) before = r->value.value;
+    const auto look = [&] {
+        if (shaken) car_->shake();
+        Reading r = taken(spot, car_->shown(), misreads);
+        r.before_shake = !shaken;
+        put(r);
+        ++work_.spots;
+        return r.value.value;
+    };
     Question q = question(order_);
     q.until = q.options.nearer = true;
-    for (int value = 0; value < most_watched; ++value) {
+    for (int value = 0; value < most_watched && !there; ++value) {
         if (by != 0.0) {
-            car_->turn(planned.adjuster, value == 0 ? way * by : by, rng_);
-            turned += by;
+            const double really = value == 0 ? way * by : by;
+            car_->turn(planned.adjuster, really, rng_);
+            turned += really;
             if (value == 0)
                 work_.turned(planned.adjuster);
             else
@@ -226,37 +250,35 @@ void PlayedJob::watch(const PlannedTurn& planned, const Spot& spot, const std::o
             t.turns = t.counted ? by : 0.0;
             for (Entry& e : entries_after_turn(job_of(log_), {t})) put(std::move(e.event));
         }
-        if (shaken) car_->shake();
-        Reading r = taken(spot, car_->shown(), misreads);
-        r.before_shake = !shaken;
-        put(r);
-        ++work_.spots;
+        const double shows = look();
         const Analysis now = analyse(job_of(log_), q);
         std::optional<double> to_show;
         if (goal) to_show = shaken ? goal->then : goal->stop;
-        const auto said =
-            fairchalk::watch(now.job, now.plan, now.until, planned.adjuster, spot, to_show);
-        if (!said || said->says == Watching::open) return;
+        const auto said = fairchalk::watch(now.job, now.plan, now.until, planned.adjuster, spot, to_show);
+        if (!said || said->says == Watching::open) break;
         by = 0.0;
         if (said->says == Watching::there) {
-            if (shaken) return;
+            there = shaken;
             shaken = true;
         } else if (said->rest) {
             by = said->rest->turns;
-            shaken = said->rest->test;
         } else if (goal) {
             // Until it shows that, by what it did so far.
-            const double seen = goal->now && turned != 0.0 ? (r.value.value - *goal->now) / turned : 0.0;
-            const double said_moves = goal->per_step / std::copysign(step, planned.turns);
+            const double seen = before && turned != 0.0 ? (shows - *before) / turned : 0.0;
+            const double as_said = goal->per_step / std::copysign(step, planned.turns);
             const double moves =
-                std::abs(seen * turned) >= 2 * goal->division || said_moves == 0.0 ? seen : said_moves;
-            by = moves != 0.0 ? whole((*to_show - r.value.value) / moves) : 0.0;
-            if (by == 0.0) return;
-            shaken = false;
+                std::abs(seen * turned) >= 2 * goal->division || as_said == 0.0 ? seen : as_said;
+            // Nobody turns further at once than was planned in all.
+            const double most = std::max(std::abs(planned.turns), 4 * step);
+            by = moves != 0.0 ? whole(std::clamp((*to_show - shows) / moves, -most, most)) : 0.0;
+            if (by == 0.0) break;
         } else {
-            return;
+            break;
         }
     }
+    if (shaken) return;
+    shaken = true;
+    look();
 }
 
 }  // namespace fairchalk::practice

@@ -256,8 +256,9 @@ std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<U
     const double division = its_own ? rule->resolution : last.value.resolution;
     const double left = *to_show - last.value.value;
     out.to_show = to_division(*to_show, last.value.kind, division);
-    // The plan has no more of it, or is about something else: as the sheet had it.
-    if (!out.rest) {
+    // More is to be read before the plan can tell: as the sheet had it.
+    if (!out.rest && out.says != Watching::open && plan.next != NextStep::turn &&
+        plan.next != NextStep::done) {
         const double near = std::max(1.5 * last.sigma(rule), division);
         out.says = std::abs(left) <= near ? Watching::there : Watching::more;
     }

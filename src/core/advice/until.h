@@ -70,7 +70,8 @@ struct Watch {
 };
 
 /// `plan` and `until` are of the job with that value in it; `to_show` is what the sheet said before it,
-/// before or after the shake as that value was read: it holds where the plan has no more of this adjuster.
+/// before or after the shake as that value was read: it holds where the plan has no more of this adjuster and
+/// asks for readings.
 /// Nothing where the spot was not read in the last round.
 std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<Until>& until,
                            const std::string& adjuster, const Spot& spot, std::optional<double> to_show = {});

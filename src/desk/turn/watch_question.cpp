@@ -87,6 +87,14 @@ Turn WatchQuestion::turn() const {
     return t;
 }
 
+std::optional<WatchedFrom> WatchQuestion::current() const {
+    const WatchedFrom& from = from_[at_];
+    if (kept_ || !turned_) return from;
+    for (WatchedFrom& now : watched_from(desk_))
+        if (now.turn.adjuster == from.turn.adjuster && now.spot == from.spot) return std::move(now);
+    return std::nullopt;
+}
+
 std::optional<Watch> WatchQuestion::answer() const {
     if (!kept_ || from_.empty() || !desk_.answerIsCurrent()) return std::nullopt;
     const JobAnalysis& a = desk_.answer();
@@ -114,9 +122,11 @@ QString WatchQuestion::first() const {
     if (from_.empty()) return {};
     if (!desk_.answerIsCurrent()) return line(tr("Working it out …"));
     if (!kept_) {
-        const WatchedFrom& from = from_[at_];
-        if (!from.until) return line(tr("A test turn: which way it goes is seen by what this shows."));
-        return line(q(words::to_begin(words::until(*from.until, desk_.car()))));
+        const auto from = current();
+        if (!from)
+            return line(warn(tr("As the car stands now none of it is left to turn: back to the sheet.")));
+        if (!from->until) return line(tr("A test turn: which way it goes is seen by what this shows."));
+        return line(q(words::to_begin(words::until(*from->until, desk_.car()))));
     }
     const auto w = answer();
     if (!w) return {};
@@ -205,7 +215,13 @@ QString WatchQuestion::keep(const QString& text) {
     if (desk_.practice() && !held_)
         return tr("Nothing is held there yet: the space bar walks to the spot and holds the %1.")
             .arg(q(words::tool(desk_.toolFor(from_[at_].spot))));
+    if (!kept_) {
+        const auto now = current();
+        if (now) from_[at_].turn = now->turn;
+        from_[at_].until = now ? now->until : std::nullopt;
+    }
     const Turn made = turn();
+    turned_ = turned_ || !made.counted || made.turns != 0.0;
     // Nothing was turned in between: a second look, or the one after the shake.
     if (made.counted && made.turns == 0.0)
         desk_.take(blank(), *quantity);

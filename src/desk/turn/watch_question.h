@@ -61,6 +61,9 @@ class WatchQuestion : public Question {
     Result<Quantity> read(const QString& text) const;
     void hold();
     std::optional<Watch> answer() const;
+    /// What is watched there as the car stands now: once something was turned, a sheet of before it says
+    /// nothing of the next. Nothing where none of it is left to turn.
+    std::optional<WatchedFrom> current() const;
 
     PlanChoice before_;
     std::vector<WatchedFrom> from_;  ///< as the plan was when it was asked
@@ -68,6 +71,7 @@ class WatchQuestion : public Question {
     std::optional<double> amount_;  ///< turned since the last value, where it was counted
     bool shaken_ = false;
     bool kept_ = false;         ///< a value was kept here
+    bool turned_ = false;       ///< something was turned since the sheet was made
     bool kept_shaken_ = false;  ///< the last one after a shake
     std::optional<practice::Held> held_;
 };

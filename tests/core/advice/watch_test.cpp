@@ -151,6 +151,28 @@ TEST(Watch, AfterHalfOfATurnTheOtherHalfIsAskedFor) {
     }
 }
 
+TEST(Watch, WhatTheEstimateHasNoMoreOfIsThereWhateverTheSheetSaidBefore) {
+    const TrueCar c;
+    UnderTheCar it(told(c), front_toes);
+    it.turn("rod-fl", 0.625);
+    const Spot spot = it.look(Wheel::front_left, true);
+    Analysis a = it.analysed();
+    const double shows = std::get<Reading>(it.log.back().event).value.value;
+    // A sheet of before something else was turned had it three millimetres further on.
+    ASSERT_TRUE(a.plan.turns.empty() || a.plan.turns[0].adjuster != "rod-fl");
+    for (NextStep next : {NextStep::turn, NextStep::done}) {
+        a.plan.next = next;
+        EXPECT_EQ(watch(a.job, a.plan, a.until, "rod-fl", spot, shows + 3.0)->says, Watching::there);
+    }
+    // While more is to be read the estimate can't tell: as the sheet had it.
+    a.plan.next = NextStep::read;
+    a.plan.again.reset();
+    EXPECT_EQ(watch(a.job, a.plan, a.until, "rod-fl", spot, shows + 3.0)->says, Watching::more);
+    // Readings that contradict each other come before any word on it.
+    a.plan.again = ReadAgain{{spot}, {Code::again_thread, {}}};
+    EXPECT_EQ(watch(a.job, a.plan, a.until, "rod-fl", spot, shows + 3.0)->says, Watching::open);
+}
+
 TEST(Watch, SaysThatItWentTheWrongWayWhateverTheCardSays) {
     const TrueCar c;
     for (double turned : {-0.25, -0.5}) {
