@@ -197,7 +197,9 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
                    (s.wheel ? *s.wheel == wheel_of(a) : s.axle && *s.axle == axle_of(wheel_of(a)));
         });
         const bool known = goal != sheet.until.end();
-        if (adjuster_kind(a.kind)->handles(a).size() == 1 && (known || own != plan.remeasure.end())) {
+        // What turns in a circle has to be counted: as in the window it is turned as written.
+        const std::vector<Handle> handles = adjuster_kind(a.kind)->handles(a);
+        if (handles.size() == 1 && handles.front().unit != HandleUnit::degree && (known || own != plan.remeasure.end())) {
             const auto now = std::find_if(sheet.plan.turns.begin(), sheet.plan.turns.end(),
                                           [&](const PlannedTurn& n) { return n.adjuster == t.adjuster; });
             watch(now == sheet.plan.turns.end() ? t : *now, known ? goal->spot : *own,
@@ -246,7 +248,7 @@ void PlayedJob::watch(const PlannedTurn& planned, const Spot& spot, const std::o
             t.adjuster = planned.adjuster;
             t.kind = planned.kind;
             t.test = planned.test && value == 0;
-            t.counted = (counts_ && handle.unit == HandleUnit::turn) || t.test;
+            t.counted = (counts_ && handle.unit == HandleUnit::turn) || t.test;  // only turns can be typed
             t.turns = t.counted ? by : 0.0;
             for (Entry& e : entries_after_turn(job_of(log_), {t})) put(std::move(e.event));
         }

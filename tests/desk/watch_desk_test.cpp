@@ -103,6 +103,37 @@ TEST_F(WatchDeskTest, WhatIsTurnedAfterTheShimsIsNotWatchedBeforeThem) {
     EXPECT_FALSE(window->slate().asksBesides());
 }
 
+TEST_F(WatchDeskTest, ACamIsNotTurnedUncountedWhereItStandsDecidesWhatItDoes) {
+    sheet();
+    CarCard car = desk->car();
+    car.adjusters.clear();
+    for (Side side : both_sides) {
+        Adjuster cam;
+        cam.kind = "cam";
+        cam.id = side == Side::left ? "cam-rl" : "cam-rr";
+        cam.wheel = wheel_at(Axle::rear, side);
+        cam.rod = RodSide::behind_axle;
+        cam.bolt = "both";
+        cam.angle = "toe";
+        cam.eccentricity = Length::from_mm(4);
+        car.adjusters.push_back(cam);
+    }
+    Target rear;
+    rear.measure = Measure::total_toe;
+    rear.where = Axle::rear;
+    rear.aim = Angle::from_deg(0.7);
+    rear.lo = Angle::from_deg(0.6);
+    rear.hi = Angle::from_deg(0.8);
+    desk->record({CarEdit{car}, TargetsEdit{{rear}}});
+    desk->settle();
+    ASSERT_FALSE(desk->answer().plan.turns.empty()) << slateText().toStdString();
+    EXPECT_FALSE(desk->answer().until.empty()) << "the sheet says what the rule will show";
+    EXPECT_FALSE(slateText().contains("Alt+9")) << slateText().toStdString();
+    key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    EXPECT_FALSE(window->slate().asksBesides());
+}
+
 TEST_F(WatchDeskTest, AStickTestIsTwoReadingsAndTheSheetStopsNoFurtherBeforeItsEnd) {
     sheet();
     ASSERT_FALSE(desk->answer().until.empty());

@@ -20,7 +20,9 @@ std::vector<WatchedFrom> watched_from(const JobDesk& desk) {
         const AdjusterKind* kind = what ? adjuster_kind(what->kind) : nullptr;
         // What comes after shims or cams is turned when these are done: they move its angle too.
         if (!kind || kind->wants_jacking()) break;
-        if (kind->handles(*what).size() > 1) continue;
+        const std::vector<Handle> handles = kind->handles(*what);
+        // What turns in a circle has to be counted: where it stands decides what it does next.
+        if (handles.size() > 1 || handles.front().unit == HandleUnit::degree) continue;
         const std::size_t first = out.size();
         for (const Until& u : a.until)
             if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u});
