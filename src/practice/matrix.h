@@ -88,7 +88,7 @@ struct CellJob {
 /// How a cell's jobs are worked.
 struct WorkedAs {
     Order order = Order::all_at_once;
-    bool driven = false;  ///< once it is done, the car is driven, and the job goes on; twice at most
+    bool driven = false;    ///< once it is done, the car is driven, and the job goes on; twice at most
     bool watching = false;  ///< what can be turned with a rule in its place is, and the tires stick
 };
 CellJob work_cell(const Cell& cell, std::uint64_t seed, std::uint64_t car, WorkedAs as = {});

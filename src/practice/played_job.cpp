@@ -199,7 +199,8 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
         const bool known = goal != sheet.until.end();
         // What turns in a circle has to be counted: as in the window it is turned as written.
         const std::vector<Handle> handles = adjuster_kind(a.kind)->handles(a);
-        if (handles.size() == 1 && handles.front().unit != HandleUnit::degree && (known || own != plan.remeasure.end())) {
+        if (handles.size() == 1 && handles.front().unit != HandleUnit::degree &&
+            (known || own != plan.remeasure.end())) {
             const auto now = std::find_if(sheet.plan.turns.begin(), sheet.plan.turns.end(),
                                           [&](const PlannedTurn& n) { return n.adjuster == t.adjuster; });
             watch(now == sheet.plan.turns.end() ? t : *now, known ? goal->spot : *own,

@@ -37,8 +37,8 @@ struct Unsaying {
 
 /// The log up to `end` as readings of the network and links in it, in its order.
 Unsaying along_the_log(const Job& job, int last, std::size_t end, bool against_gravity,
-                                            const EstimateOptions& options, Network& network,
-                                            Readings& readings, Transitions& transitions) {
+                       const EstimateOptions& options, Network& network, Readings& readings,
+                       Transitions& transitions) {
     Unsaying out;
     const CarCard& car = job.rounds[static_cast<std::size_t>(last)].car;
     int k = 0;
@@ -125,8 +125,8 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
     readings.raise_strings(last);
     observe_card(network, round.car);
     readings.steer_for_round(job.rounds.front());
-    Unsaying unsaying = along_the_log(job, last, end, !needs.gauge.empty() || !needs.sweep.empty(), options, network,
-                               readings, transitions);
+    Unsaying unsaying = along_the_log(job, last, end, !needs.gauge.empty() || !needs.sweep.empty(), options,
+                                      network, readings, transitions);
     readings.settle_repeats();
 
     Solution solution = solve(network, options.cancel);
