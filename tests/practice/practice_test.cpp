@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "core/car/adjuster.h"
+#include "practice/matrix.h"
 #include "practice/proving.h"
 
 namespace fairchalk::practice {
@@ -344,6 +345,21 @@ TEST(Proving, ChangingOverIsLeftUnreadOnlyWhereTheCarIsKnownWellEnough) {
         const JobDone done = one_job(Way::change_over, o, car);
         EXPECT_TRUE(!done.arrived || done.readings > 0) << "two minutes are not held blindly";
     }
+}
+
+TEST(Proving, WhoTurnsByWatchingComesToAnEndAndHarmsNothing) {
+    // One cell in forty: ways of measuring and adjusters of every sort.
+    const std::vector<Cell> cells = covering_cells(4);
+    int turned = 0, values = 0;
+    for (std::size_t i = 0; i < cells.size(); i += 40) {
+        const CellJob job = work_cell(cells[i], 4, i * 1'000'000u, {.watching = true});
+        EXPECT_FALSE(job.ended.empty());
+        EXPECT_EQ(job.harm.all(), 0) << cells[i].name() << (job.notes.empty() ? "" : ": " + job.notes[0]);
+        turned += job.work.turns;
+        values += job.readings - work_cell(cells[i], 4, i * 1'000'000u).readings;
+    }
+    EXPECT_GT(turned, 0);
+    EXPECT_GT(values, 0) << "the rule was read meanwhile";
 }
 
 }  // namespace
