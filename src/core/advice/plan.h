@@ -161,11 +161,11 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options = 
 /// Whether what was planned without reading anything may be driven on so: all is truly inside in nine of ten.
 bool good_enough_unread(const Plan& plan);
 
-/// The targets of a job with those of one wheel made the other side's angles as they are: for matching a side
-/// by touching only this one. Bands are as wide as they were, or 0.25 degrees each way.
 /// Targets that bring a car back to how an earlier estimate had it, as far as it was known: to 0.1 degrees of
 /// toe, 0.25 of camber and 0.5 of caster, or its own ± where that is wider.
 std::vector<Target> as_it_was(const Estimate& then);
+/// The targets of a job with those of one wheel made the other side's angles as they are: for matching a side
+/// by touching only this one. Bands are as wide as they were, or 0.25 degrees each way.
 std::vector<Target> matching_other_side(const Job& job, const Estimate& e, Wheel wheel);
 
 /// What turning these is expected to do: amounts by the place of the adjuster on the card, of its first and
