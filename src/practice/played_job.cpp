@@ -12,7 +12,7 @@
 namespace fairchalk::practice {
 namespace {
 
-constexpr int most_extra = 12, most_aside = 6, most_watched = 4;
+constexpr int most_extra = 12, most_aside = 6, most_watched = 8;
 
 const Tool& tool_named(const std::string& name) {
     const Tool* t = standard_tool(name);
