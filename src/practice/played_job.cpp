@@ -171,23 +171,25 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
     q.until = true;
     Analysis sheet = analyse(job_of(log_), q);
     counts_ = between(rng_, 0, 1) < 0.5;
+    const auto as_written = [&](std::size_t from, std::size_t to, double way) {
+        Plan some = plan;
+        some.turns = {plan.turns.begin() + static_cast<std::ptrdiff_t>(from),
+                      plan.turns.begin() + static_cast<std::ptrdiff_t>(to)};
+        turn(some, std::vector<double>(some.turns.size(), way));
+    };
     for (std::size_t i = 0; i < plan.turns.size(); ++i) {
-        const PlannedTurn& t = plan.turns[i];
+        PlannedTurn t = plan.turns[i];
         const double way = i < each.size() ? each[i] : 1.0;
-        Plan rest = plan;
-        rest.turns.assign(plan.turns.begin() + static_cast<std::ptrdiff_t>(i), plan.turns.end());
-        if (wants_jacking(truth_, t.adjuster)) {
-            turn(rest, std::vector<double>(rest.turns.size(), way));
-            return;
-        }
+        if (wants_jacking(truth_, t.adjuster)) return as_written(i, plan.turns.size(), way);
         const Adjuster& a = *truth_.adjuster(t.adjuster);
         // Of the next one the sheet is asked anew: the one before it may have gone otherwise.
         if (i > 0) {
             q.options.nearer = true;
             sheet = analyse(job_of(log_), q);
-            if (std::none_of(sheet.plan.turns.begin(), sheet.plan.turns.end(),
-                             [&](const PlannedTurn& now) { return now.adjuster == t.adjuster; }))
-                continue;
+            const auto now = std::find_if(sheet.plan.turns.begin(), sheet.plan.turns.end(),
+                                          [&](const PlannedTurn& n) { return n.adjuster == t.adjuster; });
+            if (now == sheet.plan.turns.end()) continue;
+            t = *now;
         }
         const auto goal = std::find_if(sheet.until.begin(), sheet.until.end(),
                                        [&](const Until& u) { return u.adjuster == t.adjuster; });
@@ -200,15 +202,10 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
         // What turns in a circle has to be counted: as in the window it is turned as written.
         const std::vector<Handle> handles = adjuster_kind(a.kind)->handles(a);
         if (handles.size() == 1 && handles.front().unit != HandleUnit::degree &&
-            (known || own != plan.remeasure.end())) {
-            const auto now = std::find_if(sheet.plan.turns.begin(), sheet.plan.turns.end(),
-                                          [&](const PlannedTurn& n) { return n.adjuster == t.adjuster; });
-            watch(now == sheet.plan.turns.end() ? t : *now, known ? goal->spot : *own,
-                  known ? std::optional(*goal) : std::nullopt, way, misreads);
-        } else {
-            rest.turns.resize(1);
-            turn(rest, {way});
-        }
+            (known || own != plan.remeasure.end()))
+            watch(t, known ? goal->spot : *own, known ? std::optional(*goal) : std::nullopt, way, misreads);
+        else
+            as_written(i, i + 1, way);
     }
 }
 
