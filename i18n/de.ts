@@ -12969,6 +12969,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>„{0}“ ist zu lang für eine Ablesung. Etwa so: {2} oder {3}.</translation>
     </message>
     <message>
+      <source>“{0}” lies {1} from what is expected there: look once more.</source>
+      <translation>„{0}“ liegt {1} von dem, was dort zu erwarten ist: bitte noch einmal hinsehen.</translation>
+    </message>
+    <message>
+      <source>“{0}” lies {1} from what is expected there: look once more. Perhaps {2}?</source>
+      <translation>„{0}“ liegt {1} von dem, was dort zu erwarten ist: bitte noch einmal hinsehen. Vielleicht {2}?</translation>
+    </message>
+    <message>
       <source>“{0}” must be more than zero, like {2} or {3}.</source>
       <translation>„{0}“ muss mehr als null sein, etwa {2} oder {3}.</translation>
     </message>

@@ -12969,6 +12969,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>“{0}” is too long to be one reading. Write it like {2} or {3}.</translation>
     </message>
     <message>
+      <source>“{0}” lies {1} from what is expected there: look once more.</source>
+      <translation>“{0}” lies {1} from what is expected there: look once more.</translation>
+    </message>
+    <message>
+      <source>“{0}” lies {1} from what is expected there: look once more. Perhaps {2}?</source>
+      <translation>“{0}” lies {1} from what is expected there: look once more. Perhaps {2}?</translation>
+    </message>
+    <message>
       <source>“{0}” must be more than zero, like {2} or {3}.</source>
       <translation>“{0}” must be more than zero, like {2} or {3}.</translation>
     </message>

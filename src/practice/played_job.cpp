@@ -181,7 +181,6 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
         PlannedTurn t = plan.turns[i];
         const double way = i < each.size() ? each[i] : 1.0;
         if (wants_jacking(truth_, t.adjuster)) return as_written(i, plan.turns.size(), way);
-        const Adjuster& a = *truth_.adjuster(t.adjuster);
         // Of the next one the sheet is asked anew: the one before it may have gone otherwise.
         if (i > 0) {
             q.options.nearer = true;
@@ -191,19 +190,11 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
             if (now == sheet.plan.turns.end()) continue;
             t = *now;
         }
-        const auto goal = std::find_if(sheet.until.begin(), sheet.until.end(),
-                                       [&](const Until& u) { return u.adjuster == t.adjuster; });
-        // Where nobody knows yet which way it goes: what it spoils and can be read as the wheel stands.
-        const auto own = std::find_if(plan.remeasure.begin(), plan.remeasure.end(), [&](const Spot& s) {
-            return s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects() &&
-                   (s.wheel ? *s.wheel == wheel_of(a) : s.axle && *s.axle == axle_of(wheel_of(a)));
-        });
-        const bool known = goal != sheet.until.end();
-        // What turns in a circle has to be counted: as in the window it is turned as written.
-        const std::vector<Handle> handles = adjuster_kind(a.kind)->handles(a);
-        if (handles.size() == 1 && handles.front().unit != HandleUnit::degree &&
-            (known || own != plan.remeasure.end()))
-            watch(t, known ? goal->spot : *own, known ? std::optional(*goal) : std::nullopt, way, misreads);
+        const std::vector<WatchedFrom> from = watched_from(truth_, sheet.plan, sheet.until);
+        const auto own = std::find_if(from.begin(), from.end(),
+                                      [&](const WatchedFrom& w) { return w.turn.adjuster == t.adjuster; });
+        if (own != from.end())
+            watch(t, own->spot, own->until, way, misreads);
         else
             as_written(i, i + 1, way);
     }

@@ -125,6 +125,10 @@ const char* source_text(Code code) {
             return TR_NOOP("“{0}” for {3}? Usual is {1} to {4}.");
         case Code::doubt_negative:
             return TR_NOOP("“{0}” is below zero for {3}. Usual is {1} to {4}.");
+        case Code::doubt_unlike:
+            return TR_NOOP("“{0}” lies {1} from what is expected there: look once more.");
+        case Code::doubt_unlike_meant:
+            return TR_NOOP("“{0}” lies {1} from what is expected there: look once more. Perhaps {2}?");
         case Code::floor_needs:
             return TR_NOOP("not all four spots are tied together yet");
         case Code::floor_sign_swapped:

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the rule shows while an adjuster is turned: typed beside the sheet, kept, and answered at once.
 #include "core/job/rig.h"
+#include "core/network/foreseen.h"
 #include "desk_fixture.h"
 
 namespace fairchalk::desk {
@@ -87,6 +88,51 @@ TEST_F(WatchDeskTest, AValueTypedWhileTurningSaysHowMuchIsLeftAndIsKept) {
     for (std::size_t i = 0; i < desk->log().size(); ++i)
         live += desk->job().live(i) && is_uncounted(desk->log()[i]) ? 1u : 0u;
     EXPECT_EQ(live, 2u);
+}
+
+TEST_F(WatchDeskTest, AValueThatNoHandTurnsToIsAskedAboutOnceAndNeverRefused) {
+    sheet();
+    const Until first = goal();
+    ASSERT_TRUE(first.now);
+    key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    const QString meant = QString::number(first.then, 'f', 1);
+    const QString slip = QString::number(10.0 * first.then, 'f', 0);
+    enter(slip);
+    EXPECT_EQ(count(is_before_shake), 0u) << "asked first";
+    EXPECT_TRUE(slateText().contains("from what is expected there")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("Tab takes " + meant)) << slateText().toStdString();
+    key(Qt::Key_Tab);
+    key(Qt::Key_Return);
+    desk->settle();
+    EXPECT_EQ(count(is_before_shake), 1u);
+    EXPECT_NEAR(last_of<Reading>(desk->job())->value.value, first.then, 0.06);
+    // Who means it keeps it: Enter once more.
+    enter(slip);
+    key(Qt::Key_Return);
+    desk->settle();
+    EXPECT_EQ(count(is_before_shake), 2u);
+}
+
+TEST_F(WatchDeskTest, AReadingFarFromWhatTheOthersTellIsAskedAboutWhileItsReaderStandsThere) {
+    sheet();
+    window->turning().turnedAsWritten();
+    goOn();
+    ASSERT_EQ(window->stage(), Stage::read) << slateText().toStdString();
+    const auto spot = window->reading().spot();
+    ASSERT_TRUE(spot);
+    const auto there = foreseen(desk->job(), desk->answer().now, desk->blank(*spot));
+    ASSERT_TRUE(there);
+    const std::size_t before = readings();
+    enter(QString::number(there->value + 30.0, 'f', 1));
+    EXPECT_EQ(readings(), before);
+    EXPECT_TRUE(slateText().contains("from what is expected there")) << slateText().toStdString();
+    key(Qt::Key_Return);
+    EXPECT_EQ(readings(), before + 1) << "whoever read it twice keeps it";
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    enter(QString::number(there->value + 1.0, 'f', 1));
+    EXPECT_EQ(readings(), before + 1) << "what a turn may do is no question";
 }
 
 TEST_F(WatchDeskTest, WhatIsTurnedAfterTheShimsIsNotWatchedBeforeThem) {

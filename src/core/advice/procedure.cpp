@@ -26,6 +26,13 @@ std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot
     return out;
 }
 
+const Reading* last_reading_at(const Job& job, int rounds, const Spot& spot) {
+    for (int k = rounds; k-- > 0;)
+        if (const auto here = readings_at(job, k, spot); !here.empty())
+            return &std::get<Reading>((*job.log)[here.back()].event);
+    return nullptr;
+}
+
 bool is_read(const Job& job, int round, const Spot& spot) {
     const auto here = readings_at(job, round, spot);
     return std::any_of(here.begin(), here.end(),

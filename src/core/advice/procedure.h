@@ -35,6 +35,8 @@ std::vector<Spot> wanted_spots(const Job& job, int round);
 
 /// Live readings of a round at a spot, oldest first, as indexes into the log.
 std::vector<std::size_t> readings_at(const Job& job, int round, const Spot& spot);
+/// The last one there of the first `rounds` rounds; null where there is none.
+const Reading* last_reading_at(const Job& job, int rounds, const Spot& spot);
 
 /// The spot is read in that round: while something was turned and not shaken is not read yet.
 bool is_read(const Job& job, int round, const Spot& spot);

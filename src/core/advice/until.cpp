@@ -9,6 +9,7 @@
 #include "core/advice/outcome.h"
 #include "core/advice/procedure.h"
 #include "core/job/rig.h"
+#include "core/network/foreseen.h"
 #include "core/network/gradient.h"
 #include "core/network/lever.h"
 #include "core/network/readings.h"
@@ -24,14 +25,6 @@ struct Values final : State<double> {
     Values(const Current& c, const Eigen::VectorXd& values) : current(&c), x(&values) {}
     double operator()(Unknown what, int where) const override { return (*x)[current->at({what, where})]; }
 };
-
-/// What one more in what the tool shows is, metres or radians, near what was read.
-double slope_of(const ReadingKind& kind, Reading r, const Tool* tool) {
-    const double step = r.value.kind == QuantityKind::length ? 1.0 : 0.1;
-    const double at = kind.in_base(r, tool);
-    r.value.value += step;
-    return (kind.in_base(r, tool) - at) / step;
-}
 
 /// One spot of the walk, followed through the turns.
 struct Followed {
@@ -101,7 +94,7 @@ std::vector<Followed> followed(const Job& job, const Estimate& e) {
         } catch (const std::out_of_range&) {
             continue;  // it depends on something that this estimate does not know of
         }
-        f.slope = slope_of(kind, f.like, f.tool);
+        f.slope = slope_of(f.like, f.tool);
         if (f.slope != 0.0 && std::isfinite(f.at_first)) out.push_back(std::move(f));
     }
     return out;
@@ -215,6 +208,39 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
     return out;
 }
 
+std::vector<WatchedFrom> watched_from(const CarCard& car, const Plan& plan, const std::vector<Until>& until) {
+    std::vector<WatchedFrom> out;
+    for (const PlannedTurn& t : plan.turns) {
+        const Adjuster* what = car.adjuster(t.adjuster);
+        const AdjusterKind* kind = what ? adjuster_kind(what->kind) : nullptr;
+        if (!kind || kind->wants_jacking()) break;
+        const std::vector<Handle> handles = kind->handles(*what);
+        if (handles.size() > 1 || handles.front().unit == HandleUnit::degree) continue;
+        const std::size_t first = out.size();
+        for (const Until& u : until)
+            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u});
+        if (out.size() > first) continue;
+        for (const Spot& s : plan.remeasure) {
+            const bool its =
+                s.wheel ? *s.wheel == wheel_of(*what) : s.axle && *s.axle == axle_of(wheel_of(*what));
+            if (its && s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects())
+                out.push_back({t, s, std::nullopt});
+        }
+    }
+    return out;
+}
+
+Within expected_of(const Until& u) {
+    const double from = u.now.value_or(u.then);
+    Within out;
+    out.least = std::min({from, u.then, u.stop});
+    out.most = std::max({from, u.then, u.stop});
+    // A turn and a half of a rod, or three times what is to be turned.
+    out.margin = std::max({3.0 * (out.most - out.least), 12.0 * std::abs(u.per_step), 2.0 * u.division}) +
+                 3.0 * u.then_sigma;
+    return out;
+}
+
 std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<Until>& until,
                            const std::string& adjuster, const Spot& spot, std::optional<double> to_show) {
     if (job.rounds.empty()) return std::nullopt;
@@ -264,19 +290,15 @@ std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<U
     }
     if (out.says == Watching::there) return out;
     // Against the value before it.
-    for (int k = round; k-- > 0;) {
-        const auto before = readings_at(job, k, spot);
-        if (before.empty()) continue;
-        const Reading& was = std::get<Reading>((*job.log)[before.back()].event);
-        const double moved = last.value.value - was.value.value;
-        const double seen = 2.0 * std::hypot(last.sigma(rule), was.sigma(job.tool(was.tool)));
-        if (std::abs(moved) <= seen || moved * left >= 0.0) break;
+    if (const Reading* was = last_reading_at(job, round, spot)) {
+        const double moved = last.value.value - was->value.value;
+        const double seen = 2.0 * std::hypot(last.sigma(rule), was->sigma(job.tool(was->tool)));
+        if (std::abs(moved) <= seen || moved * left >= 0.0) return out;
         // Between both values it should have stopped; else it went off from where it was to go.
         if (moved * (left + moved) < -0.5 * seen * std::abs(moved))
             out.says = Watching::wrong_way;
         else if (out.rest)
             out.says = Watching::too_far;
-        break;
     }
     return out;
 }

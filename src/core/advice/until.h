@@ -8,6 +8,7 @@
 #include "core/advice/plan.h"
 #include "core/job/log.h"
 #include "core/network/estimate.h"
+#include "core/reading/plausible.h"
 
 namespace fairchalk {
 
@@ -50,6 +51,23 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
 /// What the tire holds back at most at a spot, by the last stick test there or at the other edge of its rim:
 /// in the unit of the tool; nothing where there was none.
 std::optional<double> held_at_most(const Job& job, const Spot& spot);
+
+/// An adjuster of the plan, and a spot that stays readable while it is turned.
+struct WatchedFrom {
+    PlannedTurn turn;
+    Spot spot;
+    std::optional<Until> until;  ///< what it is to show, where the way is known
+};
+
+/// In the order of the sheet, of each adjuster first the spots that move most; where nobody knows yet which
+/// way it goes, whatever it spoils and that can be read as the wheel stands. What the weight has to come off
+/// for is not turned by a rule, nor what comes after it: that is turned when these are done, since they move
+/// its angle too. What turns in a circle has to be counted: where it stands decides what it does next.
+std::vector<WatchedFrom> watched_from(const CarCard& car, const Plan& plan, const std::vector<Until>& until);
+
+/// What the rule may well show while it is turned so: on the way from what it showed to where it stops, or
+/// off that by as much as a hand turns too far or the other way before it looks.
+Within expected_of(const Until& u);
 
 /// What a value says that was read while something was turned, against the way that is left.
 enum class Watching {

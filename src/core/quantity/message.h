@@ -87,6 +87,9 @@ enum class Code {
     doubt_impossible,
     doubt_not_usual,
     doubt_negative,
+    // {0} typed, {1} how far it lies from what was expected, {2} what may be meant.
+    doubt_unlike,
+    doubt_unlike_meant,
     // Instruments.
     tool_lean_too_small,  // the two readings of a lean test hardly differ
     // The floor.

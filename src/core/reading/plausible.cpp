@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <functional>
 
 #include "core/quantity/named.h"
 #include "core/quantity/translatable.h"
@@ -128,36 +129,66 @@ std::pair<std::string, std::string> usual_range(Bounded what, const std::string&
     return {in_unit(b.lo), in_unit(b.hi) + ' ' + unit.name};
 }
 
-std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text) {
-    const Bound& b = bound_of(what);
-    const auto usual = [&](double v) { return v >= b.lo && v <= b.hi; };
-    if (q.kind != b.kind || usual(q.value)) return std::nullopt;
-    Doubt d;
+namespace {
+
+std::string in_unit(double value, const UnitName& unit) {
+    return plain(value / unit.in_base) + ' ' + unit.name;
+}
+
+/// What may have been meant: of the same number in another unit, it with its decimal point elsewhere, and it
+/// without its sign, whatever would be usual.
+std::vector<std::string> meant_by(const Quantity& q, const std::string& text, bool sign_is_wrong,
+                                  const std::function<bool(double)>& usual) {
+    std::vector<std::string> out;
     const auto offer = [&](const std::string& s) {
-        if (std::find(d.meant.begin(), d.meant.end(), s) == d.meant.end()) d.meant.push_back(s);
+        if (std::find(out.begin(), out.end(), s) == out.end()) out.push_back(s);
     };
     const std::string number = number_of(text);
     const auto as_typed = number.empty() ? tl::unexpected<Message>(Message{})
                                          : read_quantity(number, {Expect::Kind::length, Bare::mm});
-    // First the same number in another unit, then a slip of the decimal point, then the sign.
     if (as_typed) {
         const double v = as_typed->value / (number.find('/') != std::string::npos ? 25.4 : 1.0);
-        for (const UnitName& u : units_of(b.kind))
+        for (const UnitName& u : units_of(q.kind))
             if (usual(v * u.in_base) && std::abs(v * u.in_base - q.value) > 1e-9)
                 offer(number + " " + u.name);
     }
-    const UnitName unit = typed_in(b.kind, q.text);
-    const auto in_unit = [&](double v) { return plain(v / unit.in_base) + ' ' + unit.name; };
-    if (q.value < 0 && !b.may_be_negative && usual(-q.value)) offer(in_unit(-q.value));
-    if (d.meant.empty())
+    const UnitName unit = typed_in(q.kind, q.text);
+    if (sign_is_wrong && usual(-q.value)) offer(in_unit(-q.value, unit));
+    if (out.empty())
         for (double shift : {10.0, 0.1, 100.0, 0.01})
-            if (usual(q.value * shift)) offer(in_unit(q.value * shift));
-    const std::string list = listed(d.meant);
-    const Code code = q.value < 0 && !b.may_be_negative ? Code::doubt_negative
-                      : d.meant.empty()                 ? Code::doubt_not_usual
-                                                        : Code::doubt_impossible;
+            if (usual(q.value * shift)) offer(in_unit(q.value * shift, unit));
+    return out;
+}
+
+}  // namespace
+
+std::optional<Doubt> doubt_of(Bounded what, const Quantity& q, const std::string& text) {
+    const Bound& b = bound_of(what);
+    const auto usual = [&](double v) { return v >= b.lo && v <= b.hi; };
+    if (q.kind != b.kind || usual(q.value)) return std::nullopt;
+    const bool negative = q.value < 0 && !b.may_be_negative;
+    Doubt d;
+    d.meant = meant_by(q, text, negative, usual);
+    const Code code = negative          ? Code::doubt_negative
+                      : d.meant.empty() ? Code::doubt_not_usual
+                                        : Code::doubt_impossible;
     const auto [least, most] = usual_range(what, q.text);
-    d.question = {code, {text, least, list, b.name, most}};
+    d.question = {code, {text, least, listed(d.meant), b.name, most}};
+    return d;
+}
+
+std::optional<Doubt> doubt_of(const Within& there, const Quantity& q, const std::string& text) {
+    const auto off = [&](double v) { return std::max({there.least - v, v - there.most, 0.0}); };
+    const auto usual = [&](double v) { return off(v) <= there.margin; };
+    if (usual(q.value)) return std::nullopt;
+    Doubt d;
+    d.meant = meant_by(q, text, true, usual);
+    const UnitName unit = typed_in(q.kind, q.text);
+    // As coarse as it is far: a tenth of it tells enough.
+    const double by = off(q.value) / unit.in_base;
+    const double fine = std::pow(10.0, std::floor(std::log10(by)) - 1.0);
+    d.question = {d.meant.empty() ? Code::doubt_unlike : Code::doubt_unlike_meant,
+                  {text, in_unit(std::round(by / fine) * fine * unit.in_base, unit), listed(d.meant)}};
     return d;
 }
 

@@ -58,6 +58,11 @@ QString Guide::hint() const {
     }
 }
 
+std::optional<Doubt> Guide::doubt(const Quantity& typed, const std::string& text) const {
+    const auto what = bounded();
+    return what ? doubt_of(*what, typed, text) : std::nullopt;
+}
+
 Understood Guide::understand(const QString& text) const {
     if (typesWords()) return {soft(tr("Enter keeps it")), true};
     const auto quantity = read_quantity(text.toStdString(), expected());

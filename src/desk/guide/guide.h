@@ -83,6 +83,8 @@ class Guide : public QObject {
     virtual QString hint() const;  ///< under the empty line
     virtual Expect expected() const { return {}; }
     virtual std::optional<Bounded> bounded() const { return std::nullopt; }
+    /// What is asked once before it is kept: `text` can hardly be meant.
+    virtual std::optional<Doubt> doubt(const Quantity& typed, const std::string& text) const;
     virtual Understood understand(const QString& text) const;
     virtual QString keep(const QString& text) = 0;
     /// What a gauge on a wire sends goes on the line as if typed.

@@ -6,6 +6,7 @@
 
 #include "core/advice/other_way.h"
 #include "core/job/rig.h"
+#include "core/network/foreseen.h"
 #include "look/html.h"
 #include "read/read_questions.h"
 #include "read/read_text.h"
@@ -157,11 +158,24 @@ Understood ReadGuide::understand(const QString& text) const {
             true};
 }
 
+bool ReadGuide::readsHere() const {
+    return spot_ && (!desk_.practice() || held_ || on_wire_);
+}
+
 std::optional<Bounded> ReadGuide::bounded() const {
-    // Where nothing is held yet, nothing was read.
-    if (!spot_ || (desk_.practice() && !held_ && !on_wire_)) return std::nullopt;
+    if (!readsHere()) return std::nullopt;
     const Tool* tool = desk_.toolNamed(desk_.toolFor(*spot_));
     return reading_kind(spot_->kind).bounded(tool ? tool->shows : Shows::leaning);
+}
+
+/// What the other readings tell of it is held against it while whoever read it still stands there. Where they
+/// contradict each other they tell nothing.
+std::optional<Doubt> ReadGuide::doubt(const Quantity& typed, const std::string& text) const {
+    if (auto unusual = Guide::doubt(typed, text)) return unusual;
+    if (!readsHere() || !desk_.answerIsCurrent() || desk_.answer().now.alarm) return std::nullopt;
+    if (typed.kind != reading_kind(spot_->kind).quantity()) return std::nullopt;
+    const auto there = foreseen(desk_.job(), desk_.answer().now, blank());
+    return there ? doubt_of(expected_at(*there, typed.kind), typed, text) : std::nullopt;
 }
 
 QString ReadGuide::keep(const QString& text) {

@@ -40,6 +40,7 @@ class ReadGuide : public Guide {
     QString hint() const override;
     Expect expected() const override;
     std::optional<Bounded> bounded() const override;
+    std::optional<Doubt> doubt(const Quantity& typed, const std::string& text) const override;
     Understood understand(const QString& text) const override;
     QString keep(const QString& text) override;
     bool takesGauge() const override { return spot_.has_value(); }
@@ -64,7 +65,8 @@ class ReadGuide : public Guide {
     /// The suspect that is asked for, or the first.
     std::optional<std::size_t> suspect() const;
     std::vector<std::string> toolsFor(const Spot& spot) const;
-    Reading blank() const;  ///< the reading asked for, with what was said of it
+    bool readsHere() const;  ///< a spot is asked for, and where a car is simulated something is held there
+    Reading blank() const;   ///< the reading asked for, with what was said of it
     QString sweepWords() const;
     const Quantity* sweptAt(const Spot& spot) const;
     /// A gauge that nobody has leaned yet, at a reading whose sign depends on it.

@@ -341,11 +341,10 @@ void Slate::understand() {
 
 bool Slate::doubted(const QString& text) {
     const Guide& g = shown();
-    const auto what = g.typesWords() || text.trimmed().isEmpty() ? std::nullopt : g.bounded();
-    if (!what || text == insisted_) return false;
+    if (g.typesWords() || text.trimmed().isEmpty() || text == insisted_) return false;
     const auto quantity = read_quantity(text.toStdString(), g.expected());
     if (!quantity) return false;
-    const auto doubt = doubt_of(*what, *quantity, text.trimmed().toStdString());
+    const auto doubt = g.doubt(*quantity, text.trimmed().toStdString());
     if (!doubt) return false;
     insisted_ = text;
     meant_.clear();

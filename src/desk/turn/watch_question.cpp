@@ -12,30 +12,8 @@
 namespace fairchalk::desk {
 
 std::vector<WatchedFrom> watched_from(const JobDesk& desk) {
-    std::vector<WatchedFrom> out;
-    if (!desk.answerIsCurrent()) return out;
-    const JobAnalysis& a = desk.answer();
-    for (const PlannedTurn& t : a.plan.turns) {
-        const Adjuster* what = desk.car().adjuster(t.adjuster);
-        const AdjusterKind* kind = what ? adjuster_kind(what->kind) : nullptr;
-        // What comes after shims or cams is turned when these are done: they move its angle too.
-        if (!kind || kind->wants_jacking()) break;
-        const std::vector<Handle> handles = kind->handles(*what);
-        // What turns in a circle has to be counted: where it stands decides what it does next.
-        if (handles.size() > 1 || handles.front().unit == HandleUnit::degree) continue;
-        const std::size_t first = out.size();
-        for (const Until& u : a.until)
-            if (u.adjuster == t.adjuster) out.push_back({t, u.spot, u});
-        if (out.size() > first) continue;
-        // Nobody knows yet which way it goes: whatever it spoils and that can be read as the wheel stands.
-        for (const Spot& s : a.plan.remeasure) {
-            const bool its =
-                s.wheel ? *s.wheel == wheel_of(*what) : s.axle && *s.axle == axle_of(wheel_of(*what));
-            if (its && s.swept == Swept::straight && !s.rolled && !reading_kind(s.kind).only_corrects())
-                out.push_back({t, s, std::nullopt});
-        }
-    }
-    return out;
+    if (!desk.answerIsCurrent()) return {};
+    return watched_from(desk.car(), desk.answer().plan, desk.answer().until);
 }
 
 WatchQuestion::WatchQuestion(JobDesk& desk, QObject* parent)
@@ -190,6 +168,22 @@ Result<Quantity> WatchQuestion::read(const QString& text) const {
             counted && counted->kind == QuantityKind::turns)
             return counted;
     return read_quantity(text.toStdString(), expected());
+}
+
+std::optional<Doubt> WatchQuestion::doubt(const Quantity& typed, const std::string& text) const {
+    if (from_.empty() || (desk_.practice() && !held_)) return std::nullopt;
+    if (typed.kind != reading_kind(from_[at_].spot.kind).quantity()) return std::nullopt;
+    // As it is now where more of it is left, else as the sheet had it.
+    const auto now = current();
+    std::optional<Until> until = now ? now->until : from_[at_].until;
+    if (const auto said = answer(); said && said->until) until = said->until;
+    if (until) return doubt_of(expected_of(*until), typed, text);
+    // A test turn is small; nobody knows which way it goes.
+    const Job& job = desk_.job();
+    const Reading* was = last_reading_at(job, static_cast<int>(job.rounds.size()), from_[at_].spot);
+    if (!was || was->value.kind != typed.kind) return std::nullopt;
+    const double there = was->value.value;
+    return doubt_of(Within{there, there, typed.kind == QuantityKind::length ? 25.0 : 3.0}, typed, text);
 }
 
 Understood WatchQuestion::understand(const QString& text) const {

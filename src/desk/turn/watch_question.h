@@ -9,14 +9,7 @@
 
 namespace fairchalk::desk {
 
-/// An adjuster of the plan, and a spot that stays readable while it is turned.
-struct WatchedFrom {
-    PlannedTurn turn;
-    Spot spot;
-    std::optional<Until> until;  ///< what it is to show, where the way is known
-};
-/// In the order of the sheet, of each adjuster first the spots that move most. What the weight has to come
-/// off for is not turned by a rule.
+/// What the sheet as it is now can be turned by; nothing while it is worked out.
 std::vector<WatchedFrom> watched_from(const JobDesk& desk);
 
 /// What does the rule show while it is turned? Each value is kept, with the turn as far as it was counted; at
@@ -41,6 +34,7 @@ class WatchQuestion : public Question {
     bool takesGauge() const override { return true; }
     QString hint() const override;
     Expect expected() const override;
+    std::optional<Doubt> doubt(const Quantity& typed, const std::string& text) const override;
     Understood understand(const QString& text) const override;
     QString keep(const QString& text) override;
     std::vector<Act> acts() const override;

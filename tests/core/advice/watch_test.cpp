@@ -449,5 +449,58 @@ TEST(Watch, TurnedByWatchingItEndsSoonThoughNothingIsKnownOfTheRods) {
     }
 }
 
+TEST(Watch, AHandThatTurnsTooFarIsNotAskedAndASlipOfADigitIs) {
+    const TrueCar c;
+    UnderTheCar it(told(c), front_toes);
+    it.job = job_of(it.log);
+    Question q;
+    q.until = true;
+    const Analysis with = analyse(it.job, q);
+    const auto all = watched_from(with.job.car, with.plan, with.until);
+    ASSERT_FALSE(all.empty());
+    ASSERT_TRUE(all.front().until && all.front().until->now);
+    const Until& u = *all.front().until;
+    const Within there = expected_of(u);
+    const auto asked = [&](double v) {
+        return doubt_of(there, *read_quantity(write_exact(Length::from_mm(v))), "x").has_value();
+    };
+    const double way = u.then - *u.now;
+    for (double share : {-1.0, 0.0, 0.5, 1.0, 2.0}) EXPECT_FALSE(asked(*u.now + share * way)) << share;
+    for (double slip : {10.0 * u.then, u.then / 10.0, u.then + 20.0, u.then - 20.0, -u.then})
+        EXPECT_TRUE(asked(slip)) << slip;
+}
+
+TEST(Watch, WhatTheWeightComesOffForIsNotWatchedNorWhatComesAfterIt) {
+    const TrueCar c;
+    CarCard card = told(c);
+    Plan plan;
+    PlannedTurn rod, shims;
+    rod.adjuster = "rod-fl";
+    rod.turns = 0.5;
+    shims.adjuster = "shims";
+    plan.turns = {rod, shims, rod};
+    Adjuster pack;
+    pack.kind = "shim-pair";
+    pack.id = "shims";
+    pack.wheel = Wheel::front_right;
+    card.adjusters.push_back(pack);
+    ASSERT_TRUE(adjuster_kind("shim-pair") && adjuster_kind("shim-pair")->wants_jacking());
+    Until u;
+    u.adjuster = "rod-fl";
+    u.spot = wheel_spot(ReadingId::rim_front, Wheel::front_left);
+    EXPECT_EQ(watched_from(card, plan, {u}).size(), 1u);
+    plan.turns = {shims, rod};
+    EXPECT_TRUE(watched_from(card, plan, {u}).empty());
+    // Of a test turn whose way nobody knows: what it spoils at that wheel, as it stands.
+    plan.turns = {rod};
+    plan.remeasure = {u.spot, wheel_spot(ReadingId::rim_front, Wheel::front_right)};
+    const auto from = watched_from(card, plan, {});
+    ASSERT_EQ(from.size(), 1u);
+    EXPECT_EQ(from.front().spot, u.spot);
+    EXPECT_FALSE(from.front().until);
+    plan.turns = {PlannedTurn{}};
+    EXPECT_TRUE(watched_from(card, plan, {u}).empty()) << "it is on no card";
+}
+
 }  // namespace
 }  // namespace fairchalk
