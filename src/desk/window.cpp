@@ -298,6 +298,8 @@ void Window::nextAngles() {
 void Window::nextLengths() {
     Show how = how_;
     how.lengths = how.lengths == Show::LengthStyle::mm ? Show::LengthStyle::inch : Show::LengthStyle::mm;
+    // What was said of it is done.
+    aside_.clear();
     setHow(how);
     if (desk_.book().read_only()) return;
     const bool inches = how.lengths == Show::LengthStyle::inch;

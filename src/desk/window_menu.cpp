@@ -14,6 +14,7 @@
 #include "look/chalk.h"
 #include "look/html.h"
 #include "look/preference.h"
+#include "read/read_text.h"
 #include "shelf/bring_in.h"
 #include "shelf/first_car.h"
 #include "window.h"
@@ -106,6 +107,9 @@ void Window::makeMenus() {
     });
     add(car, tr("Its card"), ctrl(Qt::Key_I), [this] {
         if (first_car_ && pages_->currentWidget() == first_car_) return showCarPage({});
+        // It begins with what the readings wait for.
+        const auto waits = desk_.hasJob() && page_.id != PageId::card ? waitsFor(desk_) : std::nullopt;
+        if (waits && !waits->card.isEmpty()) return showPage({PageId::card, waits->card});
         togglePage(PageId::card);
     });
     add(car, tr("Tires"), ctrl(Qt::Key_Y), page(PageId::tires));

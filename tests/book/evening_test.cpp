@@ -5,6 +5,7 @@
 
 #include "book/knowledge_file.h"
 #include "core/analysis.h"
+#include "core/job/rig.h"
 #include "core/turned_job.h"
 #include "words/words.h"
 
@@ -110,6 +111,31 @@ TEST(Evening, AnEmptyJobHasTheStagesBeforeItAndNoMinutesOfTurnsThatNobodyAskedFo
         EXPECT_FALSE(words::evening_step(s, j.car, book::shipped_knowledge()).empty());
         EXPECT_GE(s.minutes, 0.0);
     }
+}
+
+TEST(Evening, WhoAsksForNoAngleStillSetsUpAndReadsWhatWasChosen) {
+    TurnedJob j;
+    j.put(CarEdit{j.car});
+    const double before = evening(j).minutes;
+    LinesSet strings;
+    strings.rigs = {std::string(usual_rig().id)};
+    j.put(strings);
+    j.put(RoundOpened{});
+    const Evening e = evening(j);
+    EXPECT_EQ(count(e, What::set_up), 1);
+    ASSERT_EQ(count(e, What::read), 1);
+    EXPECT_EQ(count(e, What::once_more), 0);
+    EXPECT_GT(e.minutes, before + 5.0);
+    // With one of them read the others are still to be read.
+    Reading first;
+    first.spot = wheel_spot(ReadingId::rim_rear, Wheel::rear_left);
+    first.value = *read_quantity("109 mm");
+    j.put(first);
+    const Evening one = evening(j);
+    EXPECT_EQ(count(one, What::set_up), 0);
+    ASSERT_EQ(count(one, What::read), 1);
+    const auto left = std::ranges::find(one.steps, What::read, &EveningStep::what);
+    EXPECT_EQ(left->spots, static_cast<int>(string_walk().size()) - 1);
 }
 
 TEST(Evening, WhatIsReadOnceMoreOnlyToBeSureAddsNoPassOfTurns) {

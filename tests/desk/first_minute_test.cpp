@@ -207,6 +207,31 @@ TEST_F(FirstMinute, WhatIsWrongOnItIsSaidAndNothingIsLost) {
     EXPECT_NEAR(desk->car().wheelbase->mm(), 800, 1e-9);
 }
 
+TEST_F(FirstMinute, TheCardBeginsWithWhatTheReadingsWaitFor) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Old van");
+    key(Qt::Key_Return);
+    for (const char* length : {"2565 mm", "416 mm", ""}) enter(length);
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob());
+    window->setStage(Stage::read);
+    for (const char* v : {"109", "103", "110"}) enter(v);
+    desk->settle();
+    key(Qt::Key_I, Qt::ControlModifier);
+    ASSERT_EQ(window->page().id, PageId::card);
+    EXPECT_TRUE(slateText().contains("rim span")) << slateText().toStdString();
+    enter("410");
+    desk->settle();
+    EXPECT_EQ(desk->car().axle(Axle::rear).rim_span, Length::from_mm(410)) << slateText().toStdString();
+    EXPECT_EQ(window->stage(), Stage::read);
+    EXPECT_TRUE(window->page().none());
+    key(Qt::Key_I, Qt::ControlModifier);
+    EXPECT_EQ(window->page().id, PageId::card) << "and then as ever";
+    key(Qt::Key_I, Qt::ControlModifier);
+    EXPECT_TRUE(window->page().none());
+}
+
 TEST_F(FirstMinute, WhatToAimAtIsAskedWhereItIsFirstNeededAndInTheHandsOwnUnits) {
     open();
     key(Qt::Key_F7);  // inches

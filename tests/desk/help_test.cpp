@@ -276,6 +276,17 @@ TEST_F(HelpTest, InchesAreOfferedOnceToWhoTypesThem) {
     EXPECT_EQ(desk->toolFor(*window->reading().spot()), "steel-rule-inch");
 }
 
+TEST_F(HelpTest, WhoTakesTheInchesIsToldOfTheNextSpotAgain) {
+    demo();
+    open();
+    enter("4 1/16 in");
+    QApplication::processEvents();
+    ASSERT_TRUE(window->sayLine().contains("You type inches")) << window->sayLine().toStdString();
+    key(Qt::Key_F7);
+    QApplication::processEvents();
+    EXPECT_TRUE(window->sayLine().startsWith("Hold the rule")) << window->sayLine().toStdString();
+}
+
 TEST_F(HelpTest, EveryActionStandsInAMenuWithItsKeyAndNoKeyTwice) {
     demo();
     open();

@@ -64,6 +64,10 @@ struct Walked : DeskTest {
                   : inches ? inSixtyFourths(there)
                            : QString::number(there, 'f', 1) + " mm");
             desk->settle();
+            // What a turn the wrong way did is far from what is expected: read twice, and meant.
+            if (readings() == before && slateText().contains("from what is expected there"))
+                key(Qt::Key_Return);
+            desk->settle();
             ASSERT_EQ(readings(), before + 1) << s.name() << slateText().toStdString();
         }
     }

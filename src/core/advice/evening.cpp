@@ -130,7 +130,10 @@ class Listing {
     void under_lines() {
         constexpr CarState here = CarState::under_lines;
         const int round = static_cast<int>(job_.rounds.size()) - 1;
-        if ((!read_already() || state(Stage::lines).progress == Progress::stale) && !job_.targets.empty()) {
+        // Who asks for no angle has what was chosen, and nothing else, to set up and to read.
+        const bool chosen = round >= 0 && !rigs_of(job_, round, false).empty();
+        if ((!read_already() || state(Stage::lines).progress == Progress::stale) &&
+            (!job_.targets.empty() || chosen)) {
             double usual = 0.0;
             std::vector<std::string> ids;
             if (job_.rounds.empty()) {
@@ -153,6 +156,7 @@ class Listing {
             to_read = static_cast<double>(string_walk().size());
         }
         const bool reads = plan_.next == NextStep::read || plan_.next == NextStep::look ||
+                           (job_.targets.empty() && chosen) ||
                            (plan_.turns.empty() && state(Stage::read).progress == Progress::stale);
         if (reads && to_read > 0) {
             EveningStep& s = put(What::read, here, Stage::read, t_.spot * to_read);

@@ -169,11 +169,12 @@ std::optional<Bounded> ReadGuide::bounded() const {
 }
 
 /// What the other readings tell of it is held against it while whoever read it still stands there. Where they
-/// contradict each other they tell nothing.
+/// contradict each other they tell nothing; and a second look is there to contradict the first.
 std::optional<Doubt> ReadGuide::doubt(const Quantity& typed, const std::string& text) const {
     if (auto unusual = Guide::doubt(typed, text)) return unusual;
     if (!readsHere() || !desk_.answerIsCurrent() || desk_.answer().now.alarm) return std::nullopt;
     if (typed.kind != reading_kind(spot_->kind).quantity()) return std::nullopt;
+    if (is_read(desk_.job(), desk_.round(), *spot_)) return std::nullopt;
     const auto there = foreseen(desk_.job(), desk_.answer().now, blank());
     return there ? doubt_of(expected_at(*there, typed.kind), typed, text) : std::nullopt;
 }
