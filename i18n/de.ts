@@ -10585,6 +10585,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Ablesungen der Art {0} werden behalten, aber von dieser Version noch nicht benutzt</translation>
     </message>
     <message>
+      <source>readings wait for it</source>
+      <translation>Ablesungen warten darauf</translation>
+    </message>
+    <message>
       <source>ready about %1</source>
       <translation>fertig etwa %1</translation>
     </message>
@@ -13098,6 +13102,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>▲ doubtful</source>
       <translation>▲ zweifelhaft</translation>
+    </message>
+    <message>
+      <source>▲ readings wait</source>
+      <translation>▲ Ablesungen warten</translation>
     </message>
     <message>
       <source>⟨b⟩%1⟨/b⟩ free, %2 at each front wheel. Its middle is ⟨b⟩%3⟨/b⟩: hold it there.</source>

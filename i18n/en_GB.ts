@@ -10585,6 +10585,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>readings of the kind {0} are kept, but this version does not use them yet</translation>
     </message>
     <message>
+      <source>readings wait for it</source>
+      <translation>readings wait for it</translation>
+    </message>
+    <message>
       <source>ready about %1</source>
       <translation>ready about %1</translation>
     </message>
@@ -13098,6 +13102,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>▲ doubtful</source>
       <translation>▲ doubtful</translation>
+    </message>
+    <message>
+      <source>▲ readings wait</source>
+      <translation>▲ readings wait</translation>
     </message>
     <message>
       <source>⟨b⟩%1⟨/b⟩ free, %2 at each front wheel. Its middle is ⟨b⟩%3⟨/b⟩: hold it there.</source>

@@ -108,8 +108,8 @@ void Window::makeMenus() {
     add(car, tr("Its card"), ctrl(Qt::Key_I), [this] {
         if (first_car_ && pages_->currentWidget() == first_car_) return showCarPage({});
         // It begins with what the readings wait for.
-        const auto waits = desk_.hasJob() && page_.id != PageId::card ? waitsFor(desk_) : std::nullopt;
-        if (waits && !waits->card.isEmpty()) return showPage({PageId::card, waits->card});
+        const auto waits = desk_.hasJob() && page_.id != PageId::card ? waitsForCard(desk_) : std::nullopt;
+        if (waits) return showPage({PageId::card, waits->card});
         togglePage(PageId::card);
     });
     add(car, tr("Tires"), ctrl(Qt::Key_Y), page(PageId::tires));

@@ -216,11 +216,14 @@ TEST_F(FirstMinute, TheCardBeginsWithWhatTheReadingsWaitFor) {
     key(Qt::Key_Return, Qt::ControlModifier);
     ASSERT_TRUE(desk->hasJob());
     window->setStage(Stage::read);
-    for (const char* v : {"109", "103", "110"}) enter(v);
+    // Of the bar, too, it is not told how far ahead it lies: that is asked for on Lines.
+    for (const char* v : {"109", "103", "110", "119", "113", "119.5", "1682"}) enter(v);
     desk->settle();
+    EXPECT_TRUE(slateText().contains("Lines (Ctrl+5)")) << slateText().toStdString();
     key(Qt::Key_I, Qt::ControlModifier);
     ASSERT_EQ(window->page().id, PageId::card);
     EXPECT_TRUE(slateText().contains("rim span")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("readings wait for it")) << slateText().toStdString();
     enter("410");
     desk->settle();
     EXPECT_EQ(desk->car().axle(Axle::rear).rim_span, Length::from_mm(410)) << slateText().toStdString();

@@ -18,6 +18,7 @@
 #include "core/car/adjuster.h"
 #include "look/chalk.h"
 #include "look/html.h"
+#include "read/read_text.h"
 #include "words/words.h"
 
 namespace fairchalk::desk {
@@ -71,6 +72,16 @@ void CardGuide::enter() {
 void CardGuide::choose(const QString& place) {
     item_ = 0;
     DrawnGuide::choose(place);
+    // What readings wait for comes first there.
+    if (const auto g = group())
+        for (std::size_t i = 0; i < g->items.size(); ++i)
+            if (waitedFor(*g, g->items[i])) item_ = static_cast<int>(i);
+    if (item_ > 0) emit changed();
+}
+
+bool CardGuide::waitedFor(const CardGroup& place, const CardItem& i) const {
+    const auto waits = desk_.hasJob() ? waitsForCard(desk_) : std::nullopt;
+    return waits && waits->card == place.id + QLatin1Char(':') + i.id;
 }
 
 void CardGuide::step(int by) {
@@ -410,7 +421,9 @@ QString CardGuide::body() const {
         const QString v = shownOf(card, i);
         const bool here = now && now->id == i.id;
         rows += row(cell((here ? strong(QStringLiteral("› ")) : QString()) + i.name, 160) +
-                    cell(v.isEmpty() ? soft(tr("can wait")) : strong(v)));
+                    cell(waitedFor(*g, i) ? warn(tr("readings wait for it"))
+                         : v.isEmpty()    ? soft(tr("can wait"))
+                                          : strong(v)));
     }
     QString out = table(rows, 3);
     if (!picture_trouble_.isEmpty()) out += line(picture_trouble_);
@@ -469,6 +482,12 @@ void CardGuide::draw(QPainter& p) const {
             drawText(p, {g.at.left() + 12, y, g.at.width() - 20, high},
                      two ? Qt::AlignLeft | Qt::TextWordWrap : Qt::AlignLeft, text, 13, c.soft);
             y += high;
+        }
+        for (const CardItem& i : g.items) {
+            if (!waitedFor(g, i)) continue;
+            drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 48}, Qt::AlignLeft | Qt::TextWordWrap,
+                     tr("▲ readings wait"), 13, c.caution);
+            y += 24;
         }
         if (y < g.at.top() + 37)
             drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 24}, Qt::AlignLeft, tr("not said yet"), 13,

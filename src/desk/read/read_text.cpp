@@ -29,6 +29,24 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
                      "leave it as it is.");
 }
 
+std::optional<Waits> waitsForCard(const JobDesk& desk) {
+    const Job& job = desk.job();
+    if (job.rounds.empty()) return std::nullopt;
+    const auto& read = job.rounds.back().readings;
+    for (const Unused& u : desk.answer().now.unused) {
+        const bool wheelbase = u.why.code == Code::why_needs_wheelbase;
+        if ((!wheelbase && u.why.code != Code::why_needs_rim_span) ||
+            std::find(read.begin(), read.end(), u.entry) == read.end())
+            continue;
+        return Waits{QCoreApplication::translate("Slate", "What is read waits: %1. The car's card (Ctrl+I).")
+                         .arg(q(words::sentence(u.why))),
+                     wheelbase                       ? QStringLiteral("body:wheelbase")
+                     : u.why.args.front() == "front" ? QStringLiteral("front-axle:rim_span")
+                                                     : QStringLiteral("rear-axle:rim_span")};
+    }
+    return std::nullopt;
+}
+
 std::optional<Waits> waitsFor(const JobDesk& desk) {
     const Job& job = desk.job();
     if (job.rounds.empty() || job.rounds.back().readings.empty()) return std::nullopt;
@@ -45,18 +63,7 @@ std::optional<Waits> waitsFor(const JobDesk& desk) {
                          "Slate", "What is read waits for this to be told: %1. Lines (Ctrl+5).")
                          .arg(sizes.join(QStringLiteral("; "))),
                      {}};
-    for (const Unused& u : unused) {
-        const bool wheelbase = u.why.code == Code::why_needs_wheelbase;
-        if ((!wheelbase && u.why.code != Code::why_needs_rim_span) ||
-            std::find(read.begin(), read.end(), u.entry) == read.end())
-            continue;
-        return Waits{QCoreApplication::translate("Slate", "What is read waits: %1. The car's card (Ctrl+I).")
-                         .arg(q(words::sentence(u.why))),
-                     wheelbase                       ? QStringLiteral("body:wheelbase")
-                     : u.why.args.front() == "front" ? QStringLiteral("front-axle:rim_span")
-                                                     : QStringLiteral("rear-axle:rim_span")};
-    }
-    return std::nullopt;
+    return waitsForCard(desk);
 }
 
 std::optional<Spot> worthReading(const JobDesk& desk) {

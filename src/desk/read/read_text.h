@@ -43,6 +43,8 @@ struct Waits {
     QString card;  ///< the place of the car's card where it is told; empty: on Lines
 };
 std::optional<Waits> waitsFor(const JobDesk& desk);
+/// Of that, what the card is to tell.
+std::optional<Waits> waitsForCard(const JobDesk& desk);
 
 /// What none of the chosen ways of measuring tells; and which would.
 QString untold(const JobDesk& desk);
