@@ -11097,8 +11097,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Richtlatte zum vorderen Rand</translation>
     </message>
     <message>
-      <source>strike out the last reading here: why?</source>
-      <translation>die letzte Ablesung hier streichen: warum?</translation>
+      <source>strike out %1: why?</source>
+      <translation>%1 streichen: warum?</translation>
     </message>
     <message>
       <source>string</source>

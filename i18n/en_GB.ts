@@ -11097,8 +11097,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>straightedge to front lip</translation>
     </message>
     <message>
-      <source>strike out the last reading here: why?</source>
-      <translation>strike out the last reading here: why?</translation>
+      <source>strike out %1: why?</source>
+      <translation>strike out %1: why?</translation>
     </message>
     <message>
       <source>string</source>

@@ -446,6 +446,7 @@ TEST_F(RigsDesk, ASuspectIsSetAsideWhenSaidTwiceAndTheRestStandsAsIfItHadNotBeen
     // The key on the button asks; a value typed after it, meant for the rule, strikes nothing.
     ASSERT_TRUE(aside->text().endsWith("Alt 5")) << aside->text().toStdString();
     key(Qt::Key_5, Qt::AltModifier);
+    EXPECT_TRUE(slateText().contains("strike out 144.9 mm: why?")) << slateText().toStdString();
     enter("119");
     EXPECT_EQ(desk->log().size(), entries);
     EXPECT_TRUE(desk->answer().now.alarm);

@@ -43,10 +43,11 @@ void ReadGuide::ask(const std::optional<Spot>& spot) {
 }
 
 void ReadGuide::startStrike() {
-    if (!spot_ || readings_at(desk_.job(), desk_.round(), *spot_).empty())
+    const auto here = spot_ ? readings_at(desk_.job(), desk_.round(), *spot_) : std::vector<std::size_t>{};
+    if (here.empty())
         return emit refused(
             tr("Go to the spot whose reading is wrong (Page Up, Page Down), then strike it out."));
-    emit asks(new StrikeQuestion(desk_, *this));
+    emit asks(new StrikeQuestion(desk_, *this, here.back()));
 }
 
 void ReadGuide::sweptBy(const Quantity& by) {
@@ -55,11 +56,6 @@ void ReadGuide::sweptBy(const Quantity& by) {
         swept_in_ = here;
     }
     swept_[*spot_] = by;
-}
-
-void ReadGuide::strike(const QString& why) {
-    const auto here = spot_ ? readings_at(desk_.job(), desk_.round(), *spot_) : std::vector<std::size_t>{};
-    if (!here.empty()) desk_.strike(here.back(), why);
 }
 
 QString ReadGuide::number() const {

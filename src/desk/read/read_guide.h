@@ -23,7 +23,6 @@ class ReadGuide : public Guide {
     /// How far the wheel is really turned for the asked reading: its own heading, or the steering wheel's
     /// turn.
     void sweptBy(const Quantity& by);
-    void strike(const QString& why);
 
     void enter() override;
     QString number() const override;

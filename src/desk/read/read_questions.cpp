@@ -44,6 +44,22 @@ QString SweepQuestion::keep(const QString& text) {
     return {};
 }
 
+const Reading& StrikeQuestion::struck() const {
+    return std::get<Reading>(desk_.log()[entry_].event);
+}
+
+QString StrikeQuestion::number() const {
+    return desk_.number(struck().spot);
+}
+
+QString StrikeQuestion::title() const {
+    return q(words::spot(struck().spot));
+}
+
+QString StrikeQuestion::subtitle() const {
+    return tr("strike out %1: why?").arg(q(words::as_typed(struck().value)));
+}
+
 QString StrikeQuestion::say() const {
     return tr("Say why the reading is wrong; it stays in the record, struck out.");
 }
@@ -59,10 +75,7 @@ Understood StrikeQuestion::understand(const QString&) const {
 QString StrikeQuestion::keep(const QString& text) {
     const QString why = text.trimmed().isEmpty() ? reason_ : text.trimmed();
     if (why.isEmpty()) return reasonWanted();
-    if (entry_)
-        desk_.strike(*entry_, why);
-    else
-        read_.strike(why);
+    desk_.strike(entry_, why);
     emit answered();
     return {};
 }

@@ -35,16 +35,18 @@ class SweepQuestion : public ReadQuestion {
     QString keep(const QString& text) override;
 };
 
-/// Why is the reading wrong?
+/// Why is the reading wrong? It says which one is struck out: where another spot is asked for meanwhile, the
+/// Slate is about this one.
 class StrikeQuestion : public ReadQuestion {
     Q_OBJECT
   public:
-    /// The last reading at the asked spot; or this entry, which is set aside for this reason where none is
-    /// typed.
-    StrikeQuestion(JobDesk& desk, ReadGuide& read, std::optional<std::size_t> entry = std::nullopt,
-                   const QString& reason = {})
+    /// This entry, for this reason where none is typed.
+    StrikeQuestion(JobDesk& desk, ReadGuide& read, std::size_t entry, const QString& reason = {})
         : ReadQuestion(desk, read), entry_(entry), reason_(reason) {}
-    QString subtitle() const override { return tr("strike out the last reading here: why?"); }
+    QString number() const override;
+    QString title() const override;
+    QString subtitle() const override;
+    std::optional<Spot> spot() const override { return struck().spot; }
     QString sure() const override { return tr("Strike it out"); }
     QString say() const override;
     bool typesWords() const override { return true; }
@@ -54,7 +56,9 @@ class StrikeQuestion : public ReadQuestion {
     QString keep(const QString& text) override;
 
   private:
-    std::optional<std::size_t> entry_;
+    const Reading& struck() const;
+
+    std::size_t entry_;
     QString reason_;
 };
 
