@@ -11293,6 +11293,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>das Auto, wie es steht, in den Fächern seiner Ziele; Spur %1-mal so groß gezeichnet</translation>
     </message>
     <message>
+      <source>the car as it stands, with its ±; toe drawn %1 times as large</source>
+      <translation>das Auto, wie es steht, mit seinem ±; Spur %1-mal so groß gezeichnet</translation>
+    </message>
+    <message>
       <source>the car's centerline</source>
       <translation>der Mittellinie des Autos</translation>
     </message>

@@ -11293,6 +11293,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>the car as it stands, in the fans of its targets; toe drawn %1 times as large</translation>
     </message>
     <message>
+      <source>the car as it stands, with its ±; toe drawn %1 times as large</source>
+      <translation>the car as it stands, with its ±; toe drawn %1 times as large</translation>
+    </message>
+    <message>
       <source>the car's centerline</source>
       <translation>the car's centreline</translation>
     </message>

@@ -84,13 +84,20 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
         for (const auto& beside : {span, minus, plus, both, std::optional(rest)})
             if (beside)
                 if (const auto quantity = read_quantity(*beside)) expect.bare = unit_beside(*quantity);
+    // Nobody writes a fraction of a millimetre or of a degree.
+    if (expect.bare == Bare::refused && rest.find('/') != std::string::npos) expect.bare = Bare::inch;
     Json target = Json::object();
     const auto put = [&](const char* key, Result<Quantity> quantity) -> Result<Quantity> {
         if (quantity) target[key] = quantity->text;
         return quantity;
     };
-    const auto aim = put("aim", read_quantity(rest, expect));
-    if (!aim) return tl::unexpected(aim.error());
+    auto aim = put("aim", read_quantity(rest, expect));
+    if (!aim) {
+        // What would be right here is a target.
+        if (aim.error().code == Code::text_unit_missing)
+            aim.error().args = {text, aim.error().args[1], "0°08' in ±0°15'", "2 mm in ±1.5 mm over 416 mm"};
+        return tl::unexpected(aim.error());
+    }
     if (both) minus = plus = both;
     for (const auto& [key, value] : {std::pair("minus", minus), std::pair("plus", plus)})
         if (value)

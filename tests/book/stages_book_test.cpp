@@ -415,6 +415,14 @@ TEST(TargetLines, WhatIsNotATargetSaysSo) {
     EXPECT_NEAR(minutes->band.lo.deg(), 2.0 / 60, 1e-9);
     EXPECT_NEAR(minutes->band.hi.deg(), 18.0 / 60, 1e-9);
     EXPECT_FALSE(target_from_text("toe", "a little in"));
+    // A fraction is of an inch.
+    const auto inches = target_from_text("toe", "1/16 +-1/32 over 16 1/2");
+    ASSERT_TRUE(inches);
+    EXPECT_NEAR(inches->band.aim.deg(), std::atan(1.0 / 16 / 16.5) * 180 / M_PI, 0.002);
+    const auto bare = target_from_text("toe", "2 +-1");
+    ASSERT_FALSE(bare);
+    EXPECT_NE(words::sentence(bare.error()).find("0°08' in ±0°15'"), std::string::npos)
+        << words::sentence(bare.error());
     EXPECT_FALSE(target_from_text("toe", "2 mm in ±1 mm")) << "a length without its span";
     EXPECT_FALSE(target_from_text("toe", ""));
     EXPECT_FALSE(target_from_text("toe", "0°08' in ±5")) << "degrees or minutes";

@@ -197,6 +197,8 @@ void Review::car(const QRectF& box) {
         : a_.rounds.size() > 1
             ? QObject::tr(
                   "dashed: as it came in; chalk: as it stands, with its ±; toe drawn %1 times as large")
+        : a_.verdicts.empty()
+            ? QObject::tr("the car as it stands, with its ±; toe drawn %1 times as large")
             : QObject::tr("the car as it stands, in the fans of its targets; toe drawn %1 times as large");
     writeIn(p_, QRectF(box.left(), box.bottom() - 20, box.width(), 18), Qt::AlignCenter,
             text.arg(static_cast<int>(fan.times)));
