@@ -571,7 +571,7 @@ Plan Planner::plan() {
         plan_.next = NextStep::read;
         return plan_;
     }
-    if (!all_inside_ && !readable && bring_from_edge(with_close)) return plan_;
+    if (!all_inside_ && !readable && (bring_from_edge(with_close) || look_at_edge())) return plan_;
     if (!all_inside_ && readable)
         plan_.next = NextStep::read;
     else if (unread(false))

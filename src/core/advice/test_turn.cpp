@@ -125,6 +125,29 @@ bool Planner::probe() {
     return true;
 }
 
+/// What lies at an edge would be turned for, if the way of what there is to turn were known: eyes tell it. A
+/// test turn would not show much there.
+bool Planner::look_at_edge() {
+    if (stuck_) return false;
+    for (const Verdict& v : plan_.before) {
+        if (v.call != Call::too_close || !v.target.has_tolerance || reached_by(v.target, usable_) ||
+            accepted_since(job_, last_news(job_), v.target))
+            continue;
+        KnownAngle amid = v.angle;
+        amid.value = v.target.aim;
+        if (probability_inside(amid, v.target) < probability_inside(v.angle, v.target) + worth_turning)
+            continue;
+        for (const Adjuster& a : car_.adjusters) {
+            const auto unsaid = unsaid_of(a);
+            if (!unsaid || !reaches(like(a), v.target) || !allowed(a.id, adjuster_kind(a.kind))) continue;
+            plan_.look = Look{a.id, std::string(unsaid->field)};
+            plan_.next = NextStep::look;
+            return true;
+        }
+    }
+    return false;
+}
+
 /// A test turn at something whose way it has not shown: eyes tell, and then what it moved aside of its target
 /// can be evened out; where there is nothing to see, it goes the other way. False where none stands.
 bool Planner::set_back() {

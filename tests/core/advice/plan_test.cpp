@@ -139,6 +139,36 @@ TEST(Plan, SaysWhatNoAdjusterReachesAndAsksForTheSideOfTheRod) {
     EXPECT_EQ(plan.cannot.back().why.code, Code::plan_no_adjuster);
 }
 
+TEST(Plan, WhatLiesAtAnEdgeIsLookedAtWhereOnlyTheWayOfItsRodsIsNotKnown) {
+    // Read as finely as its rule goes, a total lies at the edge of a band that is hardly wider than its ±.
+    for (Axle axle : both_axles)
+        for (const double wide : {0.22, 0.5}) {
+            TrueCar c;
+            c.toe = {0.0, 0.0, 0.0, 0.0};
+            CarCard card = testing::card_of(c);
+            const auto rods = [&](RodSide side) {
+                card.adjusters.clear();
+                for (Side s : both_sides) {
+                    card.adjusters.push_back(testing::rod_at(wheel_at(axle, s), side));
+                    if (axle == Axle::rear) card.adjusters.back().kind = toe_link_kind;
+                }
+                auto log = testing::begun(c, card, {testing::total_toe(axle, 0.22, wide)});
+                testing::read_round(log, c, 0.5);
+                PlanOptions options;
+                options.times.spot = 30.0;  // no reading is worth its minutes
+                const Job job = job_of(log);
+                return plan_turns(job, estimate(job), options);
+            };
+            const Plan known = rods(RodSide::behind_axle), unknown = rods(RodSide::unknown);
+            EXPECT_EQ(known.next == NextStep::turn, wide < 0.4) << name_of(axle);
+            EXPECT_EQ(unknown.next == NextStep::look, wide < 0.4) << name_of(axle);
+            if (unknown.next != NextStep::look) continue;
+            ASSERT_TRUE(unknown.look);
+            EXPECT_EQ(unknown.look->field, "rod");
+            EXPECT_TRUE(unknown.turns.empty());
+        }
+}
+
 TEST(Plan, ATestTurnThatShowedNothingIsNotLeftStanding) {
     // The front is right and its rod's side known; the rear link was tried, and its total can be called
     // inside.
