@@ -4370,6 +4370,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Hier wird nichts eingegeben, bis gesagt ist, dass das Auto steht.</translation>
     </message>
     <message>
+      <source>Nothing is typed here: choose by a key or the mouse.</source>
+      <translation>Hier wird nichts eingegeben: bitte mit einer Taste oder der Maus wählen.</translation>
+    </message>
+    <message>
       <source>Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening moves things.</source>
       <translation>Nichts mehr zu drehen. Die Muttern mit dem Drehmoment des Handbuchs festziehen, dann neu ablesen: Anziehen bewegt.</translation>
     </message>
@@ -4436,6 +4440,18 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Nothing to watch</source>
       <translation>Nichts zu beobachten</translation>
+    </message>
+    <message>
+      <source>Nothing was kept: a reading is typed on Read (Ctrl+6).</source>
+      <translation>Nichts wurde gesichert: Eine Ablesung wird bei „Ablesen“ eingegeben (Strg+6).</translation>
+    </message>
+    <message>
+      <source>Nothing was kept: what was turned is typed after F3, a reading on Read (Ctrl+6).</source>
+      <translation>Nichts wurde gesichert: Was gedreht wurde, wird nach F3 eingegeben, eine Ablesung bei „Ablesen“ (Strg+6).</translation>
+    </message>
+    <message>
+      <source>Nothing was kept: what was turned is typed after F3, what the rule shows meanwhile after Alt+9.</source>
+      <translation>Nichts wurde gesichert: Was gedreht wurde, wird nach F3 eingegeben, was der Maßstab dabei zeigt, nach Alt+9.</translation>
     </message>
     <message>
       <source>Nothing was read after it.</source>

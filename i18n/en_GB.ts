@@ -4370,6 +4370,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Nothing is typed here until it is said that the car stands.</translation>
     </message>
     <message>
+      <source>Nothing is typed here: choose by a key or the mouse.</source>
+      <translation>Nothing is typed here: choose by a key or the mouse.</translation>
+    </message>
+    <message>
       <source>Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening moves things.</source>
       <translation>Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening moves things.</translation>
     </message>
@@ -4436,6 +4440,18 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Nothing to watch</source>
       <translation>Nothing to watch</translation>
+    </message>
+    <message>
+      <source>Nothing was kept: a reading is typed on Read (Ctrl+6).</source>
+      <translation>Nothing was kept: a reading is typed on Read (Ctrl+6).</translation>
+    </message>
+    <message>
+      <source>Nothing was kept: what was turned is typed after F3, a reading on Read (Ctrl+6).</source>
+      <translation>Nothing was kept: what was turned is typed after F3, a reading on Read (Ctrl+6).</translation>
+    </message>
+    <message>
+      <source>Nothing was kept: what was turned is typed after F3, what the rule shows meanwhile after Alt+9.</source>
+      <translation>Nothing was kept: what was turned is typed after F3, what the rule shows meanwhile after Alt+9.</translation>
     </message>
     <message>
       <source>Nothing was read after it.</source>

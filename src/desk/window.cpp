@@ -144,6 +144,11 @@ void Window::listen() {
         if (slate_->guide() == turning_) speaker_->turns();
     });
     connect(slate_, &Slate::spotAsked, this, [this] { aside_.clear(); });
+    connect(slate_, &Slate::nothingTyped, this, [this](const QString& why) {
+        aside_ = why;
+        announcer_->say(why);
+        say();
+    });
     connect(&desk_, &JobDesk::changed, this, &Window::refresh);
     // After the next spot is asked for, which clears what was said aside.
     connect(&desk_, &JobDesk::changed, this, &Window::offerInches, Qt::QueuedConnection);

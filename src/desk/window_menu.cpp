@@ -135,7 +135,7 @@ void Window::makeMenus() {
     });
     job->addSeparator();
     add(job, tr("Undo"), ctrl(Qt::Key_Z), [this] {
-        if (atJob() && desk_.undo()) askNext();
+        if (atJob() && desk_.undo() && !slate_->takenBack()) askNext();
     });
     add(job, tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] {
         if (atJob() && desk_.redo()) askNext();

@@ -114,6 +114,49 @@ TEST_F(WatchDeskTest, AValueThatNoHandTurnsToIsAskedAboutOnceAndNeverRefused) {
     EXPECT_EQ(count(is_before_shake), 2u);
 }
 
+TEST_F(WatchDeskTest, AValueTakenBackIsAskedForAgainThere) {
+    sheet();
+    const Until first = goal();
+    key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    const QString value = QString::number(*first.now + 0.4 * (first.then - *first.now), 'f', 1);
+    enter(value);
+    desk->settle();
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    ASSERT_TRUE(window->slate().asksBesides()) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("stop at about")) << slateText().toStdString();
+    enter(value);
+    desk->settle();
+    EXPECT_TRUE(window->slate().asksBesides());
+    EXPECT_EQ(count(is_before_shake), 2u) << "one of them taken back";
+    // By the keypad too.
+    QTest::keyClick(window->focusWidget(), Qt::Key_Delete, Qt::KeypadModifier);
+    desk->settle();
+    EXPECT_TRUE(window->slate().asksBesides());
+    EXPECT_TRUE(slateText().contains("stop at about")) << slateText().toStdString();
+    // Nothing of it is left to take back: then it is the job's.
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_FALSE(window->slate().asksBesides());
+}
+
+TEST_F(WatchDeskTest, WhatIsTypedOnASheetWithoutALineTurnsNothing) {
+    sheet();
+    const std::size_t entries = desk->log().size();
+    ASSERT_TRUE(named("Turned as written")->hasFocus());
+    // A fraction has a space in it, which would choose what has the focus.
+    enter("4 29/64");
+    desk->settle();
+    EXPECT_EQ(desk->log().size(), entries) << slateText().toStdString();
+    EXPECT_EQ(window->stage(), Stage::turn);
+    EXPECT_TRUE(window->sayLine().contains("F3")) << window->sayLine().toStdString();
+    // With nothing typed before it, the space bar does what has the focus.
+    key(Qt::Key_Space);
+    desk->settle();
+    EXPECT_GT(desk->log().size(), entries);
+}
+
 TEST_F(WatchDeskTest, AReadingFarFromWhatTheOthersTellIsAskedAboutWhileItsReaderStandsThere) {
     sheet();
     window->turning().turnedAsWritten();

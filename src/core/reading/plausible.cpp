@@ -154,7 +154,8 @@ std::vector<std::string> meant_by(const Quantity& q, const std::string& text, bo
     }
     const UnitName unit = typed_in(q.kind, q.text);
     if (sign_is_wrong && usual(-q.value)) offer(in_unit(-q.value, unit));
-    if (out.empty())
+    // A fraction has no decimal point to slip.
+    if (out.empty() && number.find('/') == std::string::npos)
         for (double shift : {10.0, 0.1, 100.0, 0.01})
             if (usual(q.value * shift)) offer(in_unit(q.value * shift, unit));
     return out;

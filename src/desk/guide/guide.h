@@ -90,6 +90,12 @@ class Guide : public QObject {
     /// What a gauge on a wire sends goes on the line as if typed.
     virtual bool takesGauge() const { return typing() && !typesWords(); }
     virtual QString keepFromGauge(const QString& text) { return keep(text); }
+    /// Where there is no line: what is said to whoever types all the same.
+    virtual QString nothingTyped() const {
+        return tr("Nothing is typed here: choose by a key or the mouse.");
+    }
+    /// What was kept here last was taken back; false where that leads on elsewhere.
+    virtual bool takenBack() { return false; }
     /// The space bar on an empty line; false where it means nothing here.
     virtual bool space() { return false; }
 

@@ -130,6 +130,7 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
     auto* grid = static_cast<QGridLayout*>(act_area_->layout());
     while (act_buttons_.size() < acts.size()) {
         auto* b = new QPushButton(act_area_);
+        b->installEventFilter(this);
         b->setFocusPolicy(Qt::TabFocus);  // pointed at, it leaves the line its focus
         b->setMinimumHeight(
             static_cast<int>(38 * zoom()));  // its own hint is not known before it is first shown

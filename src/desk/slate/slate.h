@@ -31,6 +31,8 @@ class Slate : public QWidget {
     /// Asked beside the guide; from then on the Slate's own.
     void put(Question* question);
     bool asksBesides() const { return question_ != nullptr; }
+    /// What was kept last was taken back: whether that goes on where it is.
+    bool takenBack() { return guide_ && shown().takenBack(); }
     /// Leaves a question; false where there is none.
     bool leaveQuestion();
     void step(int by);
@@ -61,6 +63,7 @@ class Slate : public QWidget {
     void spotAsked(const std::optional<fairchalk::Spot>& spot);
     void sayChanged();
     void doubtRaised(const QString& question);
+    void nothingTyped(const QString& why);
     void stageWanted(fairchalk::Stage stage);
     void pageWanted(const fairchalk::desk::Page& page);
 
@@ -80,6 +83,7 @@ class Slate : public QWidget {
     bool sure();
     void keepTyped(const QString& text);
     void understand();
+    bool strayed(const QKeyEvent& key);
     bool keypad(const QKeyEvent& key);
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const QString& text);
@@ -104,6 +108,7 @@ class Slate : public QWidget {
     QString error_;
     KeypadDrawing* keypad_drawing_ = nullptr;
     std::pair<double, int> fitted_{0.0, -1};  ///< for which zoom and lowness
+    bool strayed_ = false;                    ///< something is typed where there is no line
     bool keypad_ = false;                     ///< a key of the numeric keypad was used
     QString from_gauge_;                      ///< what a gauge put on the line
     QString insisted_;                        ///< typed, questioned, and on the line still

@@ -15,6 +15,9 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
     if (watched == scroll_->viewport() && event->type() == QEvent::Resize) layOutBody();
     // Keys mean the place that is pointed at, wherever the focus is; the buttons scroll to the one that has
     // it.
+    if (event->type() == QEvent::KeyPress && watched != entry_ && watched != acts_scroll_ &&
+        strayed(*static_cast<QKeyEvent*>(event)))
+        return true;
     if (watched == acts_scroll_ && event->type() == QEvent::KeyPress) return event->ignore(), true;
     if (watched == entry_ && event->type() == QEvent::ShortcutOverride && entry_->text().isEmpty()) {
         // With nothing typed, undo is about the job and not about the line.
@@ -67,6 +70,22 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
     return QWidget::eventFilter(watched, event);
 }
 
+/// Who types where there is no line is told so; the space in it and its Enter choose nothing.
+bool Slate::strayed(const QKeyEvent& key) {
+    if (!guide_ || shown().typing() || shown().byDigits()) return false;
+    const bool enter = key.key() == Qt::Key_Return || key.key() == Qt::Key_Enter;
+    if (strayed_ && (enter || key.key() == Qt::Key_Space)) {
+        strayed_ = !enter;
+        return true;
+    }
+    if (key.key() == Qt::Key_Shift) return false;
+    const bool plain = (key.modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier)) == 0;
+    const QString text = key.text();
+    strayed_ = plain && !text.isEmpty() && text.front().isPrint() && text.front() != QLatin1Char(' ');
+    if (strayed_) emit nothingTyped(shown().nothingTyped());
+    return strayed_;
+}
+
 /// One hand on a numeric keypad is enough for readings and turns. False where the key means what it is.
 bool Slate::keypad(const QKeyEvent& key) {
     if (!key.modifiers().testFlag(Qt::KeypadModifier) || !shown().typing() || shown().typesWords())
@@ -91,7 +110,7 @@ bool Slate::keypad(const QKeyEvent& key) {
         case Qt::Key_Delete:  // what is typed, then what was kept
             entry_->clear();
             // The spot of what was taken back is asked for again.
-            if (text.isEmpty() && desk_.undo()) step(-1);
+            if (text.isEmpty() && desk_.undo() && !takenBack()) step(-1);
             error_.clear();
             understand();
             return true;
@@ -113,6 +132,7 @@ bool Slate::scrollBy(const QKeyEvent& key) {
 
 void Slate::keyPressEvent(QKeyEvent* e) {
     if (!guide_) return QWidget::keyPressEvent(e);
+    if (strayed(*e)) return;
     // Digits choose while a choice is asked.
     if (shown().byDigits() && e->key() >= Qt::Key_0 && e->key() <= Qt::Key_9) {
         act(e->key() == Qt::Key_0 ? 9 : static_cast<std::size_t>(e->key() - Qt::Key_1));

@@ -151,6 +151,16 @@ bool TurnGuide::actHasFocus() const {
     return !desk_.answer().plan.turns.empty();
 }
 
+QString TurnGuide::nothingTyped() const {
+    if (!watched_from(desk_).empty())
+        return tr(
+            "Nothing was kept: what was turned is typed after F3, what the rule shows meanwhile after "
+            "Alt+9.");
+    if (!desk_.answer().plan.turns.empty())
+        return tr("Nothing was kept: what was turned is typed after F3, a reading on Read (Ctrl+6).");
+    return tr("Nothing was kept: a reading is typed on Read (Ctrl+6).");
+}
+
 std::vector<Act> TurnGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));

@@ -29,6 +29,7 @@ class TurnGuide : public Guide {
     void act(const QString& id) override;
     /// Never on what ends or accepts: a word typed ahead would press it.
     bool actHasFocus() const override;
+    QString nothingTyped() const override;
     void step(int by) override { emit sheetWanted(by); }
 
   signals:

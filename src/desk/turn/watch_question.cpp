@@ -272,6 +272,16 @@ void WatchQuestion::hold() {
     held_ = desk_.held(blank(), turn());
 }
 
+bool WatchQuestion::takenBack() {
+    if (!kept_) return false;
+    kept_ = false;
+    held_.reset();
+    amount_.reset();
+    if (from_[at_].turn.test) amount_ = from_[at_].turn.turns;
+    emit said();
+    return true;
+}
+
 bool WatchQuestion::space() {
     if (!desk_.practice() || from_.empty()) return false;
     if (!amount_) amount_ = 0.0;

@@ -41,6 +41,8 @@ class WatchQuestion : public Question {
     void act(const QString& id) override;
     bool keepsLine() const override { return true; }
     bool space() override;
+    /// The last value is off: what the rule shows is asked for again.
+    bool takenBack() override;
     /// Another spot, or the next adjuster.
     void step(int by) override;
 

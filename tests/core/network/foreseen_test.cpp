@@ -112,6 +112,8 @@ TEST(Foreseen, TheQuestionSaysHowFarOffAndWhatMayBeMeantInTheUnitThatWasTyped) {
     EXPECT_EQ(asked("109"), "“109” lies 8.5 mm from what is expected there: look once more.");
     EXPECT_EQ(asked("7 1/2", Bare::inch), "“7 1/2” lies 2.8 in from what is expected there: look once more.");
     EXPECT_EQ(asked("4 5/8", Bare::inch), "");
+    EXPECT_EQ(asked("45 17/32", Bare::inch),
+              "“45 17/32” lies 41 in from what is expected there: look once more.");
     EXPECT_EQ(asked("-118 mm"),
               "“-118 mm” lies 240 mm from what is expected there: look once more. Perhaps 118 mm?");
     // Degrees, where the gauge's sign was left out.
