@@ -4374,6 +4374,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Hier wird nichts eingegeben: bitte mit einer Taste oder der Maus wählen.</translation>
     </message>
     <message>
+      <source>Nothing is typed on the road: stop, then F2, or a passenger reads.</source>
+      <translation>Auf der Straße wird nichts eingegeben: erst anhalten, dann F2, oder ein Beifahrer liest ab.</translation>
+    </message>
+    <message>
       <source>Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening moves things.</source>
       <translation>Nichts mehr zu drehen. Die Muttern mit dem Drehmoment des Handbuchs festziehen, dann neu ablesen: Anziehen bewegt.</translation>
     </message>

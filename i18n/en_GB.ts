@@ -4374,6 +4374,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Nothing is typed here: choose by a key or the mouse.</translation>
     </message>
     <message>
+      <source>Nothing is typed on the road: stop, then F2, or a passenger reads.</source>
+      <translation>Nothing is typed on the road: stop, then F2, or a passenger reads.</translation>
+    </message>
+    <message>
       <source>Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening moves things.</source>
       <translation>Nothing left to turn. Lock the nuts to the manual's torque, then read again: tightening moves things.</translation>
     </message>

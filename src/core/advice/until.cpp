@@ -84,6 +84,10 @@ std::vector<Followed> followed(const Job& job, const Estimate& e) {
         if (const auto here = readings_at(job, e.round, spot); !here.empty()) {
             f.like = completed(std::get<Reading>((*job.log)[here.back()].event), lines);
             f.read = true;
+        } else if (const Reading* before = last_reading_at(job, e.round, spot)) {
+            // With what it was read with before, as it was typed.
+            f.like.tool = before->tool;
+            f.like.value.resolution = before->value.resolution;
         }
         f.tool = job.tool(f.like.tool);
         if (!f.tool) f.tool = standard_tool(f.like.tool);
@@ -103,7 +107,7 @@ std::vector<Followed> followed(const Job& job, const Estimate& e) {
 /// The tool's own, in the unit that was typed last; without a tool as it was typed, and no finer than eyes.
 double division_of(const Followed& f) {
     const bool length = f.like.value.kind == QuantityKind::length;
-    const double typed = f.read ? f.like.value.resolution : 0.0;
+    const double typed = f.like.value.resolution;
     if (f.tool && f.tool->quantity == f.like.value.kind && f.tool->resolution > 0.0 &&
         (typed <= 0.0 || is_inch_division(typed) == is_inch_division(f.tool->resolution)))
         return f.tool->resolution;

@@ -407,6 +407,10 @@ QString DriveGuide::say() const {
                : tr("Straight flat road, hands light. Eyes on the road: look once, stop, then type (F2).");
 }
 
+QString DriveGuide::nothingTyped() const {
+    return tr("Nothing is typed on the road: stop, then F2, or a passenger reads.");
+}
+
 void DriveGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
     const auto list = loose_list(desk_.job());

@@ -24,6 +24,7 @@ class DriveGuide : public DrawnGuide {
     QString say() const override;
     /// Nothing is typed on the road.
     bool typing() const override { return stopped_ || part().has_value(); }
+    QString nothingTyped() const override;
     bool typesWords() const override {
         return chosen_ == "note" || chosen_.startsWith(QLatin1String("loose"));
     }

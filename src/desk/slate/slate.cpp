@@ -209,6 +209,7 @@ bool Slate::act(std::size_t n) {
     const auto acts = g.offered();
     for (std::size_t i = 0; i < acts.size(); ++i) {
         if (keyOf(acts, i) != n) continue;
+        strayed_ = false;
         if (!g.keepsLine()) {
             entry_->clear();
             error_.clear();
@@ -264,6 +265,7 @@ void Slate::setStage(Stage stage, Guide* guide) {
         connect(guide, &Guide::refused, this, &Slate::refuse);
     }
     stage_ = stage;
+    strayed_ = strayed_ && guide_ == guide;
     guide_ = guide;
     put(nullptr);
 }

@@ -152,6 +152,38 @@ TEST(Until, NothingIsToldOfWhatTheWeightComesOffForNorOfAWayThatNobodyKnows) {
     EXPECT_TRUE(until_shown(job, as_it_stands(job), plan).empty());
 }
 
+TEST(Until, ASpotThatIsNotReadAgainYetIsSaidInTheUnitThatItWasReadIn) {
+    const TrueCar c;
+    CarCard card = testing::card_of(c);
+    card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::behind_axle),
+                      testing::rod_at(Wheel::front_right, RodSide::behind_axle)};
+    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.1333, 0.2)});
+    for (const Spot& s : string_walk()) {
+        Reading r;
+        r.spot = s;
+        r.tool = "steel-rule-inch";
+        const long n = std::lround(c.exact(s) / 25.4 * 64);
+        r.value = *read_quantity(std::to_string(n / 64) + " " + std::to_string(n % 64) + "/64 in");
+        log.push_back(testing::entry(s.name(), r));
+    }
+    Turn some;
+    some.adjuster = "rod-fl";
+    some.turns = 0.25;
+    log.push_back(testing::entry("turned", some));
+    log.push_back(testing::entry("next", RoundOpened{}));
+    const Job job = job_of(log);
+    Plan plan;
+    plan.turns = {turn_of(card.adjusters[0], 0.75)};
+    const auto all = until_shown(job, as_it_stands(job), plan);
+    ASSERT_EQ(all.size(), 2u);
+    for (const Until& u : all) {
+        EXPECT_FALSE(u.now);
+        EXPECT_EQ(u.tool, "steel-rule-inch");
+        EXPECT_NEAR(u.division, 25.4 / 64, 1e-9) << u.spot.name();
+        EXPECT_NE(to_division(u.then, u.kind, u.division).find(" in"), std::string::npos);
+    }
+}
+
 TEST(Until, IsSaidToTheDivisionsOfTheRule) {
     constexpr double sixty_fourth = 25.4 / 64;
     EXPECT_EQ(to_division(4 * 25.4 + 9.2 * sixty_fourth, QuantityKind::length, sixty_fourth), "4 9/64 in");
