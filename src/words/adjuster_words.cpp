@@ -352,6 +352,9 @@ std::string watch(const Watch& w, const CarCard& car, const Show& how) {
             const Until& u = *w.until;
             const std::string stop = to_division(u.stop, u.kind, u.division),
                               then = to_division(u.then, u.kind, u.division);
+            // It shows that already: what is left is less than its divisions.
+            if (u.now && to_division(*u.now, u.kind, u.division) == stop)
+                return fill(TR_NOOP("Another {0}."), {rest});
             if (stop == then) return fill(TR_NOOP("Another {0}, until it shows {1}."), {rest, then});
             return fill(TR_NOOP("Another {0}, until it shows about {1}; shaken, {2}."), {rest, stop, then});
         }

@@ -60,9 +60,27 @@ std::vector<Spot> wanted_after(const Job& job, int round, int before) {
     // Another way was chosen meanwhile, and its round was left.
     if (before < round - 1 && read.lines.rigs != now.lines.rigs) return whole();
     std::vector<Wheel> turned, leaning;
+    const auto spoil = [&](const Adjuster& a) {
+        for (Wheel w : wheels_of(a)) {
+            turned.push_back(w);
+            if (adjuster_kind(a.kind)->leans(a)) leaning.push_back(w);
+        }
+    };
     for (std::size_t i = from; i < now.opened; ++i) {
         if (!job.live(i)) continue;
         const auto& what = (*job.log)[i].event;
+        // Drawn tight, what was turned moves, and nothing else.
+        if (const Change* c = std::get_if<Change>(&what); c && c->kind == ChangeKind::locked) {
+            bool any = false;
+            for (const std::string& id : unlocked_adjusters(job, i)) {
+                const Adjuster* a = now.car.adjuster(id);
+                if (!a || !adjuster_kind(a->kind)) return whole();
+                if (c->axle && axle_of(wheel_of(*a)) != *c->axle) continue;
+                any = true;
+                spoil(*a);
+            }
+            if (any) continue;
+        }
         if (std::holds_alternative<Change>(what) || std::holds_alternative<TilesPlaced>(what)) {
             const Spoils& row = spoils_of(*happening_of((*job.log)[i], now.car), now.car.no_springs);
             if (row.spoils(Fact::lines) || row.spoils(Fact::rear_toe)) return whole();
@@ -73,10 +91,7 @@ std::vector<Spot> wanted_after(const Job& job, int round, int before) {
             const Adjuster* a = now.car.adjuster(t->adjuster);
             const AdjusterKind* kind = a ? adjuster_kind(a->kind) : nullptr;
             if (!kind) return whole();
-            for (Wheel w : wheels_of(*a)) {
-                turned.push_back(w);
-                if (kind->leans(*a)) leaning.push_back(w);
-            }
+            spoil(*a);
         }
     }
     // Nothing turned: the same again.

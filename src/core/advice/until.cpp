@@ -268,8 +268,14 @@ std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<U
         const bool first = plan.next == NextStep::look || plan.next == NextStep::test_turn ||
                            (plan.again && plan.again->why.code != Code::again_unchecked);
         out.says = first ? Watching::open : Watching::there;
+    } else if (plan.next == NextStep::test_turn) {
+        out.says = Watching::open;
     } else {
-        out.says = plan.next == NextStep::test_turn ? Watching::open : Watching::more;
+        // What is left would not show before the shake: what the tire holds back is more.
+        const auto shown = [&](double v) { return to_division(v, goal->kind, goal->division); };
+        const bool hidden =
+            goal != until.end() && !out.shaken && shown(last.value.value) == shown(goal->stop);
+        out.says = hidden ? Watching::there : Watching::more;
     }
     // A test turn that goes back went the wrong way.
     if (out.says == Watching::open && out.rest)

@@ -203,14 +203,14 @@ bool is_road_wheel(std::string part) {
 
 }  // namespace
 
-std::vector<std::string> unlocked_adjusters(const Job& job) {
+std::vector<std::string> unlocked_adjusters(const Job& job, std::optional<std::size_t> before) {
     std::vector<std::string> out;
     const auto axle_at = [&](const std::string& id) {
         const int place = job.car.place_of(id);
         return place < 0 ? Axle::front
                          : axle_of(wheel_of(job.car.adjusters[static_cast<std::size_t>(place)]));
     };
-    for (std::size_t i = 0; i < job.log->size(); ++i) {
+    for (std::size_t i = 0; i < before.value_or(job.log->size()); ++i) {
         if (!job.live(i)) continue;
         const auto& what = (*job.log)[i].event;
         if (const Turn* t = std::get_if<Turn>(&what);

@@ -135,11 +135,12 @@ std::vector<const CheckItem*> marks_on(const Job& job, const Knowledge& knowledg
 std::vector<const Caution*> cautions_at(Stage stage, const Job& job, const Knowledge& knowledge,
                                         bool seen_too = false);
 
-/// What is loose: every part touched and not refitted, in the order in which it was touched.
-/// What was turned and is not locked, by its adjuster's id, in the order of turning.
-std::vector<std::string> unlocked_adjusters(const Job& job);
+/// What was turned and is not locked, by its adjuster's id, in the order of turning; or was not, `before`
+/// that entry.
+std::vector<std::string> unlocked_adjusters(const Job& job, std::optional<std::size_t> before = {});
 /// What the list calls the nuts of a wheel that was off, after its name.
 inline constexpr std::string_view wheel_nuts = ": wheel nuts";
+/// What is loose: every part touched and not refitted, in the order in which it was touched.
 std::vector<PartTouched> loose_list(const Job& job);
 
 /// A sum done with the readings of a check.

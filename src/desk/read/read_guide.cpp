@@ -91,7 +91,7 @@ QString ReadGuide::say() const {
     if (stage.progress == Progress::stale && stage.spoiled_by && spot_)
         return tr("%1 since the last reading: %n spots are read again, beginning with the %2.",
                   "%1 since the last reading: one spot is read again, the %2.", stage.of)
-            .arg(q(words::happening(*stage.spoiled_by)), q(words::spot(*spot_)));
+            .arg(q(words::to_begin(words::happening(*stage.spoiled_by))), q(words::spot(*spot_)));
     if (spot_ && desk_.answerIsCurrent() && !a.can_wait.empty())
         return tr("%1 Ctrl+7 goes on.").arg(q(words::can_wait(static_cast<int>(a.can_wait.size()))));
     if (spot_) return q(words::how_to_read(*spot_));

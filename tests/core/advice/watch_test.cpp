@@ -173,6 +173,28 @@ TEST(Watch, WhatTheEstimateHasNoMoreOfIsThereWhateverTheSheetSaidBefore) {
     EXPECT_EQ(watch(a.job, a.plan, a.until, "rod-fl", spot, shows + 3.0)->says, Watching::open);
 }
 
+TEST(Watch, WhatWouldNotShowBeforeTheShakeWaitsForIt) {
+    const TrueCar c;
+    for (bool shaken : {false, true}) {
+        UnderTheCar it(told(c), front_toes);
+        it.turn("rod-fl", 0.25);
+        const Spot spot = it.look(Wheel::front_left, shaken);
+        Analysis a = it.analysed();
+        const double shows = std::get<Reading>(it.log.back().event).value.value;
+        const auto goal = std::find_if(a.until.begin(), a.until.end(), [&](const Until& u) {
+            return u.adjuster == "rod-fl" && u.spot == spot;
+        });
+        ASSERT_NE(goal, a.until.end());
+        EXPECT_EQ(watch(a.job, a.plan, a.until, "rod-fl", spot)->says, Watching::more) << shaken;
+        // Another eighth, of which the rule would show nothing.
+        goal->stop = shows;
+        goal->division = 25.4 / 64;
+        const auto w = watch(a.job, a.plan, a.until, "rod-fl", spot);
+        EXPECT_EQ(w->says, shaken ? Watching::more : Watching::there);
+        EXPECT_EQ(words::watch(*w, told(c)).find("until"), std::string::npos);
+    }
+}
+
 TEST(Watch, SaysThatItWentTheWrongWayWhateverTheCardSays) {
     const TrueCar c;
     for (double turned : {-0.25, -0.5}) {

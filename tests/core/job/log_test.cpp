@@ -89,6 +89,16 @@ TEST(Procedure, AfterATurnOnlyTheTurnedWheelsAreReadAgain) {
     ASSERT_EQ(wanted.size(), 4u);
     EXPECT_EQ(wanted[0], wheel_spot(ReadingId::rim_rear, Wheel::front_left));
     EXPECT_EQ(wanted[3], wheel_spot(ReadingId::rim_rear, Wheel::front_right));
+    // Drawn tight, what was turned at that axle is read again, and nothing else.
+    auto locked = log;
+    testing::read_round(locked, c, 0.2, nullptr, wanted);
+    locked.push_back(testing::entry("locked", Change{ChangeKind::locked, Axle::front}));
+    locked.push_back(testing::entry("round3", RoundOpened{}));
+    EXPECT_EQ(wanted_spots(job_of(locked), 2), wanted);
+    // Nobody knows what was drawn tight where nothing was turned.
+    locked.push_back(testing::entry("locked once more", Change{ChangeKind::locked, Axle::front}));
+    locked.push_back(testing::entry("round4", RoundOpened{}));
+    EXPECT_EQ(wanted_spots(job_of(locked), 3).size(), 14u);
     log.insert(log.end() - 1, testing::entry("jack", Change{ChangeKind::jacked, {}}));
     EXPECT_EQ(wanted_spots(job_of(log), 1).size(), 14u);
 }
