@@ -4,6 +4,7 @@
 #include <QApplication>
 #include <QCloseEvent>
 #include <QHBoxLayout>
+#include <QScrollBar>
 #include <QShortcut>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -529,6 +530,9 @@ void Window::showPage(const Page& page) {
 void Window::setStage(Stage stage) {
     if (stage != stage_) {
         page_ = {};
+        // Where it is scrolled, it is seen from its beginning.
+        pane_->horizontalScrollBar()->setValue(0);
+        pane_->verticalScrollBar()->setValue(0);
         if (desk_.hasJob()) desk_.facts().keep("open_stage:" + desk_.jobId(), std::string(name_of(stage)));
     }
     stage_ = stage;

@@ -165,6 +165,27 @@ TEST_F(SizeTest, WhatIsWiderThanThePaneIsReadFromItsBeginning) {
     EXPECT_GE(at->mapTo(pane, QPoint()).x(), 0);
 }
 
+TEST_F(SizeTest, AStageIsSeenFromItsBeginningWhereverTheOneBeforeWasScrolledTo) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    window->resize(960, 540);
+    window->setStage(Stage::read);
+    // Far down on the floor.
+    window->reading().ask(wheel_spot(ReadingId::rim_rear, Wheel::rear_right));
+    QApplication::processEvents();
+    QApplication::processEvents();
+    QWidget* pane = window->findChild<FloorView*>();
+    while (pane && !qobject_cast<QScrollArea*>(pane)) pane = pane->parentWidget();
+    ASSERT_TRUE(pane);
+    const QScrollBar* down = qobject_cast<QScrollArea*>(pane)->verticalScrollBar();
+    ASSERT_GT(down->value(), 0) << "else it proves nothing";
+    window->setStage(Stage::turn);
+    QApplication::processEvents();
+    QApplication::processEvents();
+    EXPECT_EQ(down->value(), 0) << "the first sheet, and not the end of the last";
+}
+
 TEST_F(SizeTest, MenusGrowWithTheWindow) {
     demo();
     open();

@@ -353,21 +353,23 @@ bool Planner::put(const Alternative& c) {
             if (untargeted && (std::abs(by) > worth_saying || sigma.rad() * k95 > may_move))
                 plan_.along.push_back({w, measure_of(a), Angle::from_rad(by), sigma});
         }
-    // Rods would hold that toe, and only their way is not known.
-    for (const MovedAlong& m : plan_.along)
-        for (const Adjuster& a : car_.adjusters) {
-            const auto unsaid = unsaid_of(a);
-            if (m.measure != Measure::toe || !unsaid || wheel_of(a) != m.wheel ||
-                (serves_of(a) & serves_toe) == 0)
-                continue;
-            if (!allowed(a.id, adjuster_kind(a.kind))) continue;
-            plan_.turns.clear();
-            plan_.along.clear();
-            plan_.change = {};
-            plan_.look = Look{a.id, std::string(unsaid->field)};
-            plan_.next = NextStep::look;
-            return true;
-        }
+    // Rods would hold that toe, or follow the rear axle's line, and only their way is not known.
+    const bool crooked = steering_known_ && std::abs(c.then.steering.value.rad()) >
+                                                std::abs(now_.steering.value.rad()) + straight_half_band;
+    for (const Adjuster& a : car_.adjusters) {
+        const auto unsaid = unsaid_of(a);
+        if (!unsaid || (serves_of(a) & serves_toe) == 0 || !allowed(a.id, adjuster_kind(a.kind))) continue;
+        const bool holds = std::any_of(plan_.along.begin(), plan_.along.end(), [&](const MovedAlong& m) {
+            return m.measure == Measure::toe && m.wheel == wheel_of(a);
+        });
+        if (!holds && !(crooked && axle_of(wheel_of(a)) == Axle::front)) continue;
+        plan_.turns.clear();
+        plan_.along.clear();
+        plan_.change = {};
+        plan_.look = Look{a.id, std::string(unsaid->field)};
+        plan_.next = NextStep::look;
+        return true;
+    }
     const auto range = [&](const Eigen::VectorXd& g) {
         return (p_.estimable(g) ? after.angle(g).sigma : after.change_sigma(g)) * k95;
     };

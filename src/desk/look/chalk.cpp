@@ -86,6 +86,7 @@ QString Chalk::styleSheet() const {
             "QScrollBar::handle { background: %6; border-radius: 4px; }"
             "QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }"
             "QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }"
+            "QAbstractScrollArea::corner { background: transparent; border: 0; }"
             "QDialog, QMessageBox, QMenuBar, QMenu { background: %2; } QMenuBar { border-bottom: 1px "
             "solid %5; }"
             "QMenuBar, QMenu, QToolTip { font-size: 14px; }"

@@ -169,6 +169,36 @@ TEST(Plan, WhatLiesAtAnEdgeIsLookedAtWhereOnlyTheWayOfItsRodsIsNotKnown) {
         }
 }
 
+TEST(Plan, FrontRodsThatWouldFollowTheRearAxleAreLookedAtBeforeItIsTurned) {
+    // The rear axle points aside and the fronts with it: its total set and its line with it, the steering
+    // wheel would sit crooked.
+    TrueCar c;
+    c.toe = {0.235, -0.37, 0.42, -0.31};
+    for (RodSide front : {RodSide::behind_axle, RodSide::unknown}) {
+        CarCard card = testing::card_of(c);
+        for (Wheel w : all_wheels) {
+            const bool rear = axle_of(w) == Axle::rear;
+            card.adjusters.push_back(testing::rod_at(w, rear ? RodSide::behind_axle : front));
+            if (rear) card.adjusters.back().kind = toe_link_kind;
+        }
+        auto log = testing::begun(c, card, {testing::total_toe(Axle::rear, 0.2, 0.2)});
+        testing::read_round(log, c, 0.45);
+        PlanOptions options;
+        options.times.spot = 30.0;  // no reading is worth its minutes
+        const Job job = job_of(log);
+        const Plan plan = plan_turns(job, estimate(job), options);
+        if (front == RodSide::unknown) {
+            EXPECT_EQ(plan.next, NextStep::look);
+            ASSERT_TRUE(plan.look);
+            EXPECT_EQ(plan.look->adjuster, "rod-fl");
+            EXPECT_TRUE(plan.turns.empty());
+        } else {
+            EXPECT_EQ(plan.next, NextStep::turn);
+            EXPECT_EQ(plan.turns.size(), 4u);
+        }
+    }
+}
+
 TEST(Plan, ATestTurnThatShowedNothingIsNotLeftStanding) {
     // The front is right and its rod's side known; the rear link was tried, and its total can be called
     // inside.
