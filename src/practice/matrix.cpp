@@ -245,7 +245,7 @@ void Work::judge_end(const Analysis& a, const std::vector<Target>& all) {
         held(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
         far_off(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
     }
-    if (cell_.of(Factor::trouble) == "card-wrong" && done_.worst > driven_further)
+    if (cell_.of(Factor::trouble).starts_with("card-") && done_.worst > driven_further)
         done_.notes.push_back(cell_.name() + ": driven further off by " + std::to_string(done_.worst));
     if (!done_.notes.empty()) done_.log = job_->log();
 }
