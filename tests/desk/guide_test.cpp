@@ -335,7 +335,7 @@ TEST_F(GuideTest, TheReadStageSaysWhatMadeItStale) {
     readAll({"119", "113", "119.5", "1682", "101.5", "95.5", "102", "115.5", "110", "117", "1674"});
     go(Stage::read);
     key(Qt::Key_F10);
-    EXPECT_TRUE(window->sayLine().startsWith("jacked since the last reading: 14 spots"))
+    EXPECT_TRUE(window->sayLine().startsWith("Jacked since the last reading: 14 spots"))
         << window->sayLine().toStdString();
     EXPECT_TRUE(named("Read: spoiled, jacked: 0 of 14"));
 }
