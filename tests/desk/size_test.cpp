@@ -186,6 +186,26 @@ TEST_F(SizeTest, AStageIsSeenFromItsBeginningWhereverTheOneBeforeWasScrolledTo) 
     EXPECT_EQ(down->value(), 0) << "the first sheet, and not the end of the last";
 }
 
+TEST_F(SizeTest, TheShelfAndTheWaysOfANewCarGrowWithTheWindow) {
+    demo();
+    open();
+    key(Qt::Key_O, Qt::ControlModifier);
+    const auto high = [&](const char* kind) {
+        for (const QWidget* w : window->findChildren<QWidget*>())
+            if (w->isVisible() && w->inherits(kind)) return w->height();
+        return 0;
+    };
+    const int line = high("fairchalk::desk::ShelfLine");
+    ASSERT_GT(line, 0);
+    for (int i = 0; i < 8; ++i) key(Qt::Key_Plus, Qt::ControlModifier);
+    QApplication::processEvents();
+    ASSERT_GT(zoom(), 1.5);
+    EXPECT_NEAR(high("fairchalk::desk::ShelfLine"), line * zoom(), 2);
+    key(Qt::Key_N, Qt::ControlModifier);
+    QApplication::processEvents();
+    EXPECT_GE(high("fairchalk::desk::WayMark"), 104 * zoom() - 1);
+}
+
 TEST_F(SizeTest, MenusGrowWithTheWindow) {
     demo();
     open();

@@ -93,7 +93,7 @@ TermsPage::TermsPage(QWidget* parent) : QWidget(parent) {
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     scroll->setFocusPolicy(Qt::NoFocus);
-    scroll->setFixedWidth(230);
+    scroll->setFixedWidth(px(230));
     auto* list = new QWidget(scroll);
     auto* names = new QVBoxLayout(list);
     names->setSpacing(4);

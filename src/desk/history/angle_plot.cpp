@@ -56,15 +56,16 @@ AnglePlot::AnglePlot(QWidget* parent) : QCustomPlot(parent) {
 
 void AnglePlot::look() {
     const Chalk& c = Chalk::now();
+    const double z = zoom();
     setBackground(QBrush(c.floor));
     for (QCPAxis* axis : {xAxis, yAxis}) {
-        axis->setBasePen(c.stroke(c.soft, 1.4));
-        axis->setTickPen(c.stroke(c.soft, 1.2));
+        axis->setBasePen(c.stroke(c.soft, 1.4 * z));
+        axis->setTickPen(c.stroke(c.soft, 1.2 * z));
         axis->setSubTickPen(Qt::NoPen);
         axis->setTickLabelFont(type(12));
         axis->setTickLabelColor(c.soft);
-        axis->grid()->setPen(c.stroke(c.floor_line, 1, Qt::DotLine));
-        axis->grid()->setZeroLinePen(c.stroke(c.soft, 1));
+        axis->grid()->setPen(c.stroke(c.floor_line, 1 * z, Qt::DotLine));
+        axis->grid()->setZeroLinePen(c.stroke(c.soft, 1 * z));
     }
     static_cast<QCPAxisTickerDateTime*>(xAxis->ticker().data())
         ->setDateTimeFormat(QStringLiteral("d MMM\nyyyy"));
@@ -73,15 +74,15 @@ void AnglePlot::look() {
     lower_->setPen(Qt::NoPen);
     upper_->setPen(Qt::NoPen);
     upper_->setBrush(band);
-    middle_->setPen(c.stroke(c.string, 1.4, Qt::DashLine));
+    middle_->setPen(c.stroke(c.string, 1.4 * z, Qt::DashLine));
     using S = QCPScatterStyle;
-    found_->setScatterStyle(S(S::ssCircle, c.stroke(c.string, 2), QBrush(c.floor), 10));
-    left_->setScatterStyle(S(S::ssDisc, c.stroke(c.string, 2), QBrush(c.string), 9));
-    turned_->setScatterStyle(S(S::ssTriangle, c.stroke(c.chalk, 1.4), Qt::NoBrush, 9));
-    happened_->setScatterStyle(S(S::ssCross, c.stroke(c.caution, 2), Qt::NoBrush, 9));
-    target_->setPen(c.stroke(c.target, 1.2));
+    found_->setScatterStyle(S(S::ssCircle, c.stroke(c.string, 2 * z), QBrush(c.floor), 10 * z));
+    left_->setScatterStyle(S(S::ssDisc, c.stroke(c.string, 2 * z), QBrush(c.string), 9 * z));
+    turned_->setScatterStyle(S(S::ssTriangle, c.stroke(c.chalk, 1.4 * z), Qt::NoBrush, 9 * z));
+    happened_->setScatterStyle(S(S::ssCross, c.stroke(c.caution, 2 * z), Qt::NoBrush, 9 * z));
+    target_->setPen(c.stroke(c.target, 1.2 * z));
     target_->setBrush(hatch(c.target));
-    here_->setPen(c.stroke(c.chalk, 1.2, Qt::DotLine));
+    here_->setPen(c.stroke(c.chalk, 1.2 * z, Qt::DotLine));
 }
 
 void AnglePlot::show(Measure measure, std::vector<Point> points, const std::optional<Target>& target,

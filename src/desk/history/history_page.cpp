@@ -55,7 +55,7 @@ void SeasonFloor::show(const std::vector<book::Visit>* season, std::size_t chose
 }
 
 QRectF SeasonFloor::slider() const {
-    return {30.0, height() - 34.0, width() - 60.0, 20.0};
+    return {30.0, height() / zoom() - 34.0, width() / zoom() - 60.0, 20.0};
 }
 
 double SeasonFloor::at(std::size_t visit) const {
@@ -77,10 +77,10 @@ void SeasonFloor::pick(double x) {
 }
 
 void SeasonFloor::mousePressEvent(QMouseEvent* e) {
-    pick(e->position().x());
+    pick(e->position().x() / zoom());
 }
 void SeasonFloor::mouseMoveEvent(QMouseEvent* e) {
-    if (e->buttons() & Qt::LeftButton) pick(e->position().x());
+    if (e->buttons() & Qt::LeftButton) pick(e->position().x() / zoom());
 }
 
 void SeasonFloor::paintEvent(QPaintEvent*) {
@@ -89,12 +89,14 @@ void SeasonFloor::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.fillRect(rect(), c.floor);
     if (!season_ || season_->empty()) return;
+    p.scale(zoom(), zoom());
+    const double across = width() / zoom(), down = height() / zoom();
     // Where no job knew a toe there is no way to draw.
     if (std::none_of(season_->begin(), season_->end(), [](const book::Visit& v) { return v.read; }))
-        return drawText(p, rect(), Qt::AlignCenter | Qt::TextWordWrap,
+        return drawText(p, QRectF(0, 0, across, down), Qt::AlignCenter | Qt::TextWordWrap,
                         tr("No wheel's angle was read on this car yet."), 16, c.soft);
-    const double tall = height() - 56.0, wide = std::min(width() - 40.0, tall * 2.1);
-    const QRectF car((width() - wide) / 2, 40, wide, tall - 56);
+    const double tall = down - 56.0, wide = std::min(across - 40.0, tall * 2.1);
+    const QRectF car((across - wide) / 2, 40, wide, tall - 56);
     drawCar(p, car);
     const ToeFan fan{ToeFan::timesFor(widestOf(*season_)), tall * 0.22};
     for (std::size_t k = 0; k < season_->size(); ++k) {
@@ -111,7 +113,7 @@ void SeasonFloor::paintEvent(QPaintEvent*) {
         const KnownAngle& toe = now.wheels[static_cast<std::size_t>(index_of(w))].toe;
         if (toe.known) fan.known(p, wheelOf(car, w), side_of(w), toe, c.string);
     }
-    drawText(p, QRectF(8, tall + 4, width() - 16.0, 18), Qt::AlignHCenter | Qt::AlignVCenter,
+    drawText(p, QRectF(8, tall + 4, across - 16.0, 18), Qt::AlignHCenter | Qt::AlignVCenter,
              tr("toe as each job left it, drawn %1 times as large").arg(static_cast<int>(fan.times)), 12,
              c.soft);
     // The line of days: a knot for each job.

@@ -118,6 +118,10 @@ double times_as_large = 1.0;
 double zoom() {
     return times_as_large;
 }
+int px(double at_one) {
+    return static_cast<int>(std::lround(at_one * zoom()));
+}
+
 double zoomOfSystem() {
     constexpr double usual_points = 11.0, usual_pixels = usual_points * 96.0 / 72.0;
     const QFont font = QGuiApplication::font();

@@ -23,6 +23,8 @@ struct Chalk {
 
 /// How large everything is written and drawn, against what it was made for.
 double zoom();
+/// So many pixels of what it was made for, as large as they are drawn.
+int px(double at_one);
 void setZoom(double times);
 constexpr double least_zoom = 0.8, most_zoom = 2.5;
 /// The zoom that the system's own size of text asks for: 1 up to 11 points, never less.

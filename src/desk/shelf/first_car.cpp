@@ -45,8 +45,15 @@ WayMark::WayMark(const Rig& rig, const QString& name, QWidget* parent) : QAbstra
     setCheckable(true);
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
-    setMinimumSize(190, 104);
     setObjectName(QStringLiteral("way:") + q(std::string(rig.id)));
+}
+
+QSize WayMark::sizeHint() const {
+    return {px(250), px(104)};
+}
+
+QSize WayMark::minimumSizeHint() const {
+    return {px(190), px(104)};
 }
 
 void WayMark::keyPressEvent(QKeyEvent* e) {
@@ -70,19 +77,21 @@ void WayMark::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
+    p.scale(zoom(), zoom());
+    const double w = width() / zoom(), high = height() / zoom();
     // The outline is where typing goes; what was chosen has a tick.
     if (hasFocus()) {
         p.setPen(c.stroke(c.string, 2));
         p.setBrush(c.well);
-        p.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 8, 8);
+        p.drawRoundedRect(QRectF(1, 1, w - 2, high - 2), 8, 8);
     }
     RigDrawing how;
     how.text = 0.1;  // only its shape, at this size
-    drawRig(p, QRectF(8, 4, width() - 16, height() - 30), rig_, how);
-    if (isChecked()) drawState(p, {18, height() - 15.0}, CheckState::good, false);
+    drawRig(p, QRectF(8, 4, w - 16, high - 30), rig_, how);
+    if (isChecked()) drawState(p, {18, high - 15.0}, CheckState::good, false);
     p.setPen(isChecked() ? c.chalk : c.soft);
     p.setFont(chalked(13, isChecked()));
-    writeIn(p, QRectF(isChecked() ? 34 : 10, height() - 26, width() - (isChecked() ? 40 : 16), 22),
+    writeIn(p, QRectF(isChecked() ? 34 : 10, high - 26, w - (isChecked() ? 40 : 16), 22),
             Qt::AlignLeft | Qt::AlignVCenter, text());
 }
 
@@ -109,7 +118,7 @@ FirstCarPage::FirstCarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
     name_ = line(tr("The car's name"));
     name_->setObjectName(QStringLiteral("first-name"));
     name_->setPlaceholderText(tr("what it is called"));
-    name_->setMaximumWidth(460);
+    name_->setMaximumWidth(px(460));
     column->addWidget(name_);
     column->addSpacing(6);
     column->addWidget(

@@ -34,7 +34,8 @@ class WayMark : public QAbstractButton {
   public:
     WayMark(const Rig& rig, const QString& name, QWidget* parent);
     const Rig& rig() const { return rig_; }
-    QSize sizeHint() const override { return {250, 104}; }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override;
 
   signals:
     void stepped(int across, int down);

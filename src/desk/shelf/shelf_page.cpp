@@ -20,7 +20,7 @@ ShelfLine::ShelfLine(Kind kind, const QString& text, const QString& note, QWidge
     setAccessibleName(text);
     setAccessibleDescription(note);
     setToolTip(plainTip(note.isEmpty() ? text : text + QLatin1Char('\n') + note));
-    setFixedHeight(kind == Kind::car ? 54 : kind == Kind::choice ? 34 : 40);
+    fit();
     setFocusPolicy(kind == Kind::car ? Qt::NoFocus : Qt::StrongFocus);
     if (kind != Kind::car) setCursor(Qt::PointingHandCursor);
 }
@@ -32,16 +32,29 @@ void ShelfLine::setBelow(const QString& below) {
     fit();
 }
 
-QRect ShelfLine::underneath() const {
-    return {60, 28, width() - 74,
-            QFontMetrics(chalked(12))
-                .boundingRect(QRect(0, 0, width() - 74, 400), Qt::TextWordWrap, below_)
+double ShelfLine::wide() const {
+    return width() / zoom();
+}
+
+QRectF ShelfLine::underneath() const {
+    return {60, 28, wide() - 74,
+            QFontMetricsF(chalked(12))
+                .boundingRect(QRectF(0, 0, wide() - 74, 400), Qt::TextWordWrap, below_)
                 .height()};
 }
 
 /// As high as the second line is long.
 void ShelfLine::fit() {
-    if (!below_.isEmpty()) setFixedHeight(std::max(50, underneath().bottom() + 7));
+    const double high = !below_.isEmpty()       ? std::max(50.0, underneath().bottom() + 6)
+                        : kind_ == Kind::car    ? 54
+                        : kind_ == Kind::choice ? 34
+                                                : 40;
+    setFixedHeight(px(high));
+}
+
+void ShelfLine::changeEvent(QEvent* e) {
+    if (e->type() == QEvent::StyleChange) fit();
+    QAbstractButton::changeEvent(e);
 }
 
 void ShelfLine::resizeEvent(QResizeEvent*) {
@@ -61,34 +74,33 @@ void ShelfLine::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const double y = height() / 2.0;
+    p.scale(zoom(), zoom());
+    const double w = wide(), high = height() / zoom(), y = high / 2.0;
     if (kind_ == Kind::car) {
-        chalkLine(p, {0, height() - 3.0}, {width() * 1.0, height() - 3.0}, c.faint, 2);
+        chalkLine(p, {0, high - 3.0}, {w, high - 3.0}, c.faint, 2);
         p.setPen(c.chalk);
         p.setFont(chalked(19, true));
-        writeIn(p, QRectF(2, 10, width() * 0.5, 34), Qt::AlignLeft | Qt::AlignVCenter, text());
+        writeIn(p, QRectF(2, 10, w * 0.5, 34), Qt::AlignLeft | Qt::AlignVCenter, text());
         p.setPen(c.soft);
         p.setFont(chalked(13));
-        writeIn(p, QRectF(width() * 0.5, 10, width() * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter,
-                note_);
+        writeIn(p, QRectF(w * 0.5, 10, w * 0.5 - 8, 34), Qt::AlignRight | Qt::AlignVCenter, note_);
         return;
     }
     if (hasFocus()) {
         p.setPen(c.stroke(c.string, 2));
         p.setBrush(c.well);
-        p.drawRoundedRect(QRectF(20, 2, width() - 22, height() - 4), 8, 8);
+        p.drawRoundedRect(QRectF(20, 2, w - 22, high - 4), 8, 8);
     }
     p.setPen(kind_ == Kind::begin ? c.stroke(c.soft, 1.6, Qt::DashLine) : c.stroke(c.string, 2));
     p.setBrush(done_ ? QBrush(c.string) : QBrush(Qt::NoBrush));
     p.drawEllipse(QPointF(42, y), 6, 6);
     p.setPen(kind_ == Kind::begin ? c.soft : c.chalk);
     p.setFont(chalked(15));
-    const double tall = below_.isEmpty() ? height() : 26;
+    const double tall = below_.isEmpty() ? high : 26;
     // What the note leaves is the name's.
     const double noted =
-        note_.isEmpty() ? 0.0
-                        : std::min(width() * 0.4, QFontMetricsF(chalked(13)).horizontalAdvance(note_) + 20);
-    const double name = width() - 60 - 14 - noted;
+        note_.isEmpty() ? 0.0 : std::min(w * 0.4, QFontMetricsF(chalked(13)).horizontalAdvance(note_) + 20);
+    const double name = w - 60 - 14 - noted;
     writeIn(p, QRectF(60, below_.isEmpty() ? 0 : 4, name, tall), Qt::AlignLeft | Qt::AlignVCenter, text());
     p.setPen(c.soft);
     p.setFont(chalked(13));
@@ -99,15 +111,21 @@ void ShelfLine::paintEvent(QPaintEvent*) {
 }
 
 WelcomeDrawing::WelcomeDrawing(QWidget* parent) : QWidget(parent) {
-    setFixedHeight(230);
+    setFixedHeight(px(230));
     setAccessibleName(tr("A car between two strings, and a rule from a string to a wheel"));
+}
+
+void WelcomeDrawing::changeEvent(QEvent* e) {
+    if (e->type() == QEvent::StyleChange) setFixedHeight(px(230));
+    QWidget::changeEvent(e);
 }
 
 void WelcomeDrawing::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const QRectF car(width() / 2.0 - 210, 62, 420, 112);
+    p.scale(zoom(), zoom());
+    const QRectF car(width() / zoom() / 2.0 - 210, 62, 420, 112);
     drawCar(p, car);
     // The strings are not square, and need not be.
     stringLine(p, {car.left() - 110, 30}, {car.right() + 110, 18}, c.string, 2);

@@ -34,9 +34,13 @@ class ShelfLine : public QAbstractButton {
     void paintEvent(QPaintEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void resizeEvent(QResizeEvent*) override;
+    /// With a new zoom comes a new style.
+    void changeEvent(QEvent* e) override;
 
   private:
-    QRect underneath() const;
+    /// In the drawing's own pixels, as all of it: drawn as large as the window's zoom.
+    double wide() const;
+    QRectF underneath() const;
     void fit();
     Kind kind_;
     QString note_, below_;
@@ -51,6 +55,9 @@ class WelcomeDrawing : public QWidget {
 
   protected:
     void paintEvent(QPaintEvent*) override;
+
+  private:
+    void changeEvent(QEvent* e) override;
 };
 
 /// The book: a shelf of cars with their jobs; while there is none, what this is and four ways in.

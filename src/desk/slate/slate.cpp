@@ -381,7 +381,6 @@ void Slate::resizeEvent(QResizeEvent* event) {
 }
 
 void Slate::fit() {
-    const auto px = [](double at_one) { return static_cast<int>(std::lround(at_one * zoom())); };
     // A window that is dragged larger asks for it again and again.
     const std::pair now(zoom(), lowness());
     if (now == fitted_) return;
