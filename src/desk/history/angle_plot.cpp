@@ -56,7 +56,7 @@ AnglePlot::AnglePlot(QWidget* parent) : QCustomPlot(parent) {
 
 void AnglePlot::look() {
     const Chalk& c = Chalk::now();
-    const double z = zoom();
+    const double z = desk::zoom();
     setBackground(QBrush(c.floor));
     for (QCPAxis* axis : {xAxis, yAxis}) {
         axis->setBasePen(c.stroke(c.soft, 1.4 * z));
