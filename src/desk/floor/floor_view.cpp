@@ -56,7 +56,7 @@ SpotMark::SpotMark(QWidget* parent) : QAbstractButton(parent) {
     setFocusPolicy(Qt::NoFocus);  // reached with Page Up and Page Down from the entry line
     setCheckable(true);
     setCursor(Qt::PointingHandCursor);
-    resize(34, 40);
+    resize(px(34), px(40));
 }
 
 void SpotMark::set(const Spot& spot, const QString& number, State state, bool suspect, const QString& value) {
@@ -82,12 +82,14 @@ void SpotMark::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const QPointF at(width() / 2.0, height() / 2.0);
+    p.scale(zoom(), zoom());
+    const double high = height() / zoom();
+    const QPointF at(width() / zoom() / 2.0, high / 2.0);
     if (state_ == State::asked) {
         // The pin points at the string.
         const bool upward = spot_.wheel && side_of(*spot_.wheel) == Side::right;
         if (upward) {
-            p.translate(0, height());
+            p.translate(0, high);
             p.scale(1, -1);
         }
         QPainterPath pin(at + QPointF(0, 19));
@@ -97,7 +99,7 @@ void SpotMark::paintEvent(QPaintEvent*) {
         p.setPen(Qt::NoPen);
         p.setBrush(c.string);
         p.drawPath(pin);
-        p.resetTransform();
+        p.setTransform(QTransform::fromScale(zoom(), zoom()));
         p.setPen(c.on_string);
         p.setFont(chalked(number_.size() > 2 ? 11 : 14, true));
         writeIn(p, QRectF(at.x() - 14, at.y() + (upward ? -8 : -14), 28, 22), Qt::AlignCenter, number_);
@@ -230,11 +232,13 @@ void FloorView::place() {
     for (SpotMark* mark : spots_) {
         QPointF at = spotPoint(m, mark->spot());
         at = t.map(at);
+        mark->resize(px(34), px(40));
         mark->move((at - QPointF(mark->width() / 2.0, mark->height() / 2.0)).toPoint());
     }
     for (Wheel w : all_wheels) {
         const QPointF at = t.map(QPointF(m.axle(axle_of(w)), m.wheel_y(side_of(w))));
-        wheels_[index_of(w)]->setGeometry(QRectF(at - QPointF(45, 25), QSizeF(90, 50)).toRect());
+        wheels_[index_of(w)]->setGeometry(
+            QRectF(at - QPointF(45, 25) * zoom(), QSizeF(90, 50) * zoom()).toRect());
     }
 }
 
