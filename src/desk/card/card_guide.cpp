@@ -69,19 +69,29 @@ void CardGuide::enter() {
     }
 }
 
+namespace {
+
+/// Where something is asked on the card: its place and the thing.
+QString askedAt(const CardGroup& place, const CardItem& item) {
+    return place.id + QLatin1Char(':') + item.id;
+}
+
+}  // namespace
+
 void CardGuide::choose(const QString& place) {
     item_ = 0;
     DrawnGuide::choose(place);
     // What readings wait for comes first there.
-    if (const auto g = group())
+    const QString waited = waitedFor();
+    if (const auto g = group(); g && !waited.isEmpty())
         for (std::size_t i = 0; i < g->items.size(); ++i)
-            if (waitedFor(*g, g->items[i])) item_ = static_cast<int>(i);
+            if (waited == askedAt(*g, g->items[i])) item_ = static_cast<int>(i);
     if (item_ > 0) emit changed();
 }
 
-bool CardGuide::waitedFor(const CardGroup& place, const CardItem& i) const {
+QString CardGuide::waitedFor() const {
     const auto waits = desk_.hasJob() ? waitsForCard(desk_) : std::nullopt;
-    return waits && waits->card == place.id + QLatin1Char(':') + i.id;
+    return waits ? waits->card : QString();
 }
 
 void CardGuide::step(int by) {
@@ -417,13 +427,14 @@ QString CardGuide::body() const {
     const book::WrittenCard card = desk_.writtenCard();
     QString rows;
     const auto now = item();
+    const QString waited = waitedFor();
     for (const CardItem& i : g->items) {
         const QString v = shownOf(card, i);
         const bool here = now && now->id == i.id;
         rows += row(cell((here ? strong(QStringLiteral("› ")) : QString()) + i.name, 160) +
-                    cell(waitedFor(*g, i) ? warn(tr("readings wait for it"))
-                         : v.isEmpty()    ? soft(tr("can wait"))
-                                          : strong(v)));
+                    cell(waited == askedAt(*g, i) ? warn(tr("readings wait for it"))
+                         : v.isEmpty()            ? soft(tr("can wait"))
+                                                  : strong(v)));
     }
     QString out = table(rows, 3);
     if (!picture_trouble_.isEmpty()) out += line(picture_trouble_);
@@ -456,6 +467,7 @@ void CardGuide::draw(QPainter& p) const {
     drawText(p, {40, 68, 800, 32}, Qt::AlignLeft,
              tr("every place says what is known of it; what is not known can wait"), 14, c.soft);
     drawCar(p, {300, 258, 360, 329});
+    const QString waited = waitedFor();
     for (const CardGroup& g : groups()) {
         drawText(p, {g.at.left() + 12, g.at.top() + 6, g.at.width() - 20, 26}, Qt::AlignLeft, g.name, 15,
                  c.chalk, true);
@@ -484,7 +496,7 @@ void CardGuide::draw(QPainter& p) const {
             y += high;
         }
         for (const CardItem& i : g.items) {
-            if (!waitedFor(g, i)) continue;
+            if (waited != askedAt(g, i)) continue;
             drawText(p, {g.at.left() + 12, y, g.at.width() - 20, 48}, Qt::AlignLeft | Qt::TextWordWrap,
                      tr("▲ readings wait"), 13, c.caution);
             y += 24;

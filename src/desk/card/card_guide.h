@@ -39,8 +39,8 @@ class CardGuide : public DrawnGuide {
     const std::vector<CardGroup>& groups() const;
     std::optional<CardGroup> group() const;
     std::optional<CardItem> item() const;
-    /// What was read counts only once this is told.
-    bool waitedFor(const CardGroup& place, const CardItem& item) const;
+    /// What was read counts only once this is told, `rear-axle:rim_span`; empty where nothing waits.
+    QString waitedFor() const;
     QString valueOf(const book::WrittenCard& card, const CardItem& item) const;
     void write(const CardItem& item, const book::Json& value);
     Result<book::TargetText> targetFrom(const CardItem& i, const QString& text) const;
