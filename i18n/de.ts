@@ -312,6 +312,10 @@
       <translation>noch %1</translation>
     </message>
     <message>
+      <source>%1 to go, then the drive</source>
+      <translation>noch %1, dann die Fahrt</translation>
+    </message>
+    <message>
       <source>%1 to its string</source>
       <translation>%1 zu seiner Schnur</translation>
     </message>
@@ -888,6 +892,10 @@ von oben</translation>
       <translation>100 km: neue Buchsen</translation>
     </message>
     <message>
+      <source>100 mi: new bushes</source>
+      <translation>100 mi: neue Buchsen</translation>
+    </message>
+    <message>
       <source>101 in</source>
       <translation>101 in</translation>
     </message>
@@ -954,6 +962,10 @@ von oben</translation>
     <message>
       <source>5.5 mm</source>
       <translation>5,5 mm</translation>
+    </message>
+    <message>
+      <source>52300 mi</source>
+      <translation>52300 mi</translation>
     </message>
     <message>
       <source>55 Nm</source>
@@ -2908,6 +2920,10 @@ Mit Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQLi
     <message>
       <source>Go on: the car's card</source>
       <translation>Weiter: die Karte des Autos</translation>
+    </message>
+    <message>
+      <source>Go on: the sheet</source>
+      <translation>Weiter: das Blatt</translation>
     </message>
     <message>
       <source>Go round a car with a rule, strings or boards, and type what you read. The strings need not be square.
@@ -7838,6 +7854,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Breite über die hinteren Nabenflächen, falls gemessen</translation>
     </message>
     <message>
+      <source>Widths over the hubs</source>
+      <translation>Breiten über die Naben</translation>
+    </message>
+    <message>
       <source>Wire-brush the thread that shows, a drop of oil, and let it creep; compare the thread that shows left and right.</source>
       <translation>Das sichtbare Gewinde bürsten, ein Tropfen Öl, und kriechen lassen; das sichtbare Gewinde links und rechts vergleichen.</translation>
     </message>
@@ -9791,6 +9811,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>like 32 mm over 370 mm left</source>
       <translation>etwa 32 mm über 370 mm links</translation>
+    </message>
+    <message>
+      <source>like 52300 mi</source>
+      <translation>etwa 52300 mi</translation>
     </message>
     <message>
       <source>like 6 left</source>
@@ -11899,6 +11923,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>together %1</source>
       <translation>zusammen %1</translation>
+    </message>
+    <message>
+      <source>together {0}</source>
+      <translation>zusammen {0}</translation>
     </message>
     <message>
       <source>tolerance, minus</source>

@@ -312,6 +312,10 @@
       <translation>%1 to go</translation>
     </message>
     <message>
+      <source>%1 to go, then the drive</source>
+      <translation>%1 to go, then the drive</translation>
+    </message>
+    <message>
       <source>%1 to its string</source>
       <translation>%1 to its string</translation>
     </message>
@@ -888,6 +892,10 @@ from above</translation>
       <translation>100 km: new bushes</translation>
     </message>
     <message>
+      <source>100 mi: new bushes</source>
+      <translation>100 mi: new bushes</translation>
+    </message>
+    <message>
       <source>101 in</source>
       <translation>101 in</translation>
     </message>
@@ -954,6 +962,10 @@ from above</translation>
     <message>
       <source>5.5 mm</source>
       <translation>5.5 mm</translation>
+    </message>
+    <message>
+      <source>52300 mi</source>
+      <translation>52300 mi</translation>
     </message>
     <message>
       <source>55 Nm</source>
@@ -2908,6 +2920,10 @@ With Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQL
     <message>
       <source>Go on: the car's card</source>
       <translation>Go on: the car's card</translation>
+    </message>
+    <message>
+      <source>Go on: the sheet</source>
+      <translation>Go on: the sheet</translation>
     </message>
     <message>
       <source>Go round a car with a rule, strings or boards, and type what you read. The strings need not be square.
@@ -7838,6 +7854,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Width over the rear hub faces, if taped</translation>
     </message>
     <message>
+      <source>Widths over the hubs</source>
+      <translation>Widths over the hubs</translation>
+    </message>
+    <message>
       <source>Wire-brush the thread that shows, a drop of oil, and let it creep; compare the thread that shows left and right.</source>
       <translation>Wire-brush the thread that shows, a drop of oil, and let it creep; compare the thread that shows left and right.</translation>
     </message>
@@ -9791,6 +9811,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>like 32 mm over 370 mm left</source>
       <translation>like 32 mm over 370 mm left</translation>
+    </message>
+    <message>
+      <source>like 52300 mi</source>
+      <translation>like 52300 mi</translation>
     </message>
     <message>
       <source>like 6 left</source>
@@ -11899,6 +11923,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>together %1</source>
       <translation>together %1</translation>
+    </message>
+    <message>
+      <source>together {0}</source>
+      <translation>together {0}</translation>
     </message>
     <message>
       <source>tolerance, minus</source>

@@ -98,6 +98,10 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
             aim.error().args = {text, aim.error().args[1], "0°08' in ±0°15'", "2 mm in ±1.5 mm over 416 mm"};
         return tl::unexpected(aim.error());
     }
+    // A toe is never a bare sign: which way it was taken is said.
+    if (measure == "toe" && !aim->toe_word && aim->value != 0.0)
+        target["aim"] =
+            aim->text.substr(aim->text.find_first_not_of("+- ")) + (aim->value > 0.0 ? " in" : " out");
     if (both) minus = plus = both;
     for (const auto& [key, value] : {std::pair("minus", minus), std::pair("plus", plus)})
         if (value)

@@ -472,7 +472,7 @@ void Window::showPractice() {
 
 /// The log is another: the stage is entered again, and the next spot asked for.
 void Window::askNext() {
-    setStage(stage_);
+    enterStage();
     read_->ask(next_spot(desk_.job(), desk_.round()));
 }
 
@@ -524,21 +524,25 @@ GaugeWire& Window::wire() {
 void Window::showPage(const Page& page) {
     if (page.id == PageId::practice) return showPractice();
     page_ = page;
-    setStage(stage_);
+    enterStage();
 }
 
 void Window::setStage(Stage stage) {
+    page_ = {};
     if (stage != stage_) {
-        page_ = {};
         // Where it is scrolled, it is seen from its beginning.
         pane_->horizontalScrollBar()->setValue(0);
         pane_->verticalScrollBar()->setValue(0);
         if (desk_.hasJob()) desk_.facts().keep("open_stage:" + desk_.jobId(), std::string(name_of(stage)));
     }
     stage_ = stage;
+    enterStage();
+}
+
+void Window::enterStage() {
     pages_->setCurrentWidget(job_page_);
-    line_->setStage(stage);
-    Guide* guide = guideFor(stage);
+    line_->setStage(stage_);
+    Guide* guide = guideFor(stage_);
     guide->enter();
     if (auto* drawn = qobject_cast<DrawnGuide*>(guide)) {
         guide_view_->setGuide(drawn);
@@ -546,7 +550,7 @@ void Window::setStage(Stage stage) {
     } else {
         middle_->setCurrentWidget(guide == turning_ ? static_cast<QWidget*>(turn_) : floor_);
     }
-    slate_->setStage(stage, guide);
+    slate_->setStage(stage_, guide);
     if (guide == turning_) speaker_->turns();
     refresh();
 }

@@ -45,6 +45,7 @@ class Window : public QMainWindow {
     Q_OBJECT
   public:
     explicit Window(JobDesk& desk, QWidget* parent = nullptr);
+    /// The stage itself, also from a page that lies beside it.
     void setStage(Stage stage);
     Stage stage() const { return stage_; }
     void openJob(const QString& id);
@@ -111,6 +112,8 @@ class Window : public QMainWindow {
     /// The guide of the page, or else of the stage; made when first wanted.
     Guide* guideFor(Stage stage);
     Guide* taken(Guide* guide);
+    /// Stage and page as they are chosen, from anew.
+    void enterStage();
     void askNext();
     void strike();
     void makeJobPage();

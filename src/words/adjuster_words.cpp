@@ -146,6 +146,8 @@ std::string loosen(const Adjuster& d) {
     return said(d, &KindWords::loosen);
 }
 std::string lock_shift(const LockShift& l, const Show& how) {
+    // What does not stand out of its own doubt is no news, and nothing is aimed ahead of it.
+    if (l.seen == 0 || abs(l.by) < l.sigma) return {};
     static constexpr const char* angles[] = {TR_NOOP("toe {0} ±{1}"), TR_NOOP("camber {0} ±{1}"),
                                              TR_NOOP("caster {0} ±{1}")};
     return fill(angles[index_of(l.angle)],

@@ -150,11 +150,20 @@ std::string drawing(const Record& r, const Show& how) {
         const auto hub = hubs[static_cast<std::size_t>(index_of(w))];
         out += text(hub[0], side_of(w) == Side::left ? 26 : 272, "middle", said, 11);
     }
+    // Where only both wheels together are known, no wheel is drawn as if it were straight ahead and known so.
+    for (Axle a : both_axles) {
+        const auto first = static_cast<std::size_t>(2 * index_of(a));
+        const Record::Line* l = find(r, {Measure::total_toe, a});
+        if (!l || !l->after.known || wheels[first].after.known || wheels[first + 1].after.known) continue;
+        out += text(hubs[first][0] + 8, middle - 8, "start",
+                    fill(TR_NOOP("together {0}"), {value_of(Measure::total_toe, l->after.value, how)}), 11);
+    }
     out += text(504, middle + 4, "start", tr("front"), 10);
-    out += text(width / 2, 294, "middle",
-                fill(TR_NOOP("toe drawn {0} times as large; broken: as it came in"),
-                     {std::to_string(static_cast<int>(times))}),
-                10);
+    if (most > 0.0)
+        out += text(width / 2, 294, "middle",
+                    fill(TR_NOOP("toe drawn {0} times as large; broken: as it came in"),
+                         {std::to_string(static_cast<int>(times))}),
+                    10);
     return out + "</svg>\n";
 }
 

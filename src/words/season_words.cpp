@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "words/season_words.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <cstdio>
@@ -211,10 +212,13 @@ std::string wear(const TireWear& w, const Show& how) {
 
 std::string sideways(const Sideways& s, const Show& how) {
     const bool inches = how.lengths == Show::LengthStyle::inch;
-    const double k = inches ? 5.28 : 1.0;
+    const double k = inches ? 5.28 : 1.0, within = k * s.sigma * k95;
+    // Two figures of its ±, and what that leaves of it.
+    const int places =
+        within > 0.0 ? std::clamp(1 - static_cast<int>(std::floor(std::log10(within))), 0, 2) : 2;
     return fill(inches ? TR_NOOP("each dragged {0} ft sideways in a mile ±{1}")
                        : TR_NOOP("each dragged {0} m sideways in a kilometer ±{1}"),
-                {show_number(k * std::abs(s.m_per_km), 2), show_number(k * s.sigma * k95, 2)});
+                {show_number(k * std::abs(s.m_per_km), places), show_number(within, places)});
 }
 
 std::string compared(const ComparedAngle& c, const Show& how) {

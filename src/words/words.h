@@ -139,12 +139,13 @@ std::string device_amounts(const Adjuster& d, double first, double second, const
 std::string handle_name(const Adjuster& d, int handle);  ///< front bolt; empty where there is one
 /// Why something is turned though nothing it sets is called outside.
 std::string at_edge(const PlannedTurn& turn);
-std::string loosen(const Adjuster& d);                             ///< what comes loose first
-std::string lock_shift(const LockShift& l, const Show& how = {});  ///< toe 0°04' in ±0°02'
-std::string locking(const Adjuster& d);                            ///< what holds it again
-std::string caution(const Adjuster& d, const CarCard& car);        ///< or nothing
-std::string wrenches(const Adjuster& a);                           ///< that fit it; or nothing
-std::string count_turns();                                         ///< how turns are kept count of
+std::string loosen(const Adjuster& d);  ///< what comes loose first
+/// `toe 0°04' in ±0°02'`; empty where it does not stand out of its own doubt.
+std::string lock_shift(const LockShift& l, const Show& how = {});
+std::string locking(const Adjuster& d);                      ///< what holds it again
+std::string caution(const Adjuster& d, const CarCard& car);  ///< or nothing
+std::string wrenches(const Adjuster& a);                     ///< that fit it; or nothing
+std::string count_turns();                                   ///< how turns are kept count of
 /// The shims of a turn, a line for each way they go: "tin → front bolt: 2 of 0.5 mm, 1 mm"
 std::vector<std::string> shim_moves(const PlannedTurn& turn, const CarCard& car, const Show& how = {});
 

@@ -419,6 +419,20 @@ TEST(TargetLines, WhatIsNotATargetSaysSo) {
     const auto inches = target_from_text("toe", "1/16 +-1/32 over 16 1/2");
     ASSERT_TRUE(inches);
     EXPECT_NEAR(inches->band.aim.deg(), std::atan(1.0 / 16 / 16.5) * 180 / M_PI, 0.002);
+    // Which way a bare number was taken is said.
+    EXPECT_EQ(text_of_target("total_toe", inches->target), "1/16 in in ±1/32 in over 16 1/2 in");
+    for (const auto& [typed, again] : {std::pair("-1/8 ±1/16 over 15", "1/8 in out ±1/16 in over 15 in"),
+                                       std::pair("+2 mm ±1 mm over 400 mm", "2 mm in ±1 mm over 400 mm"),
+                                       std::pair("-0.1° ±0.05°", "0.1° out ±0.05°"),
+                                       std::pair("0 ±1 mm over 400 mm", "0 mm ±1 mm over 400 mm")}) {
+        const auto t = target_from_text("toe", typed);
+        ASSERT_TRUE(t) << typed;
+        EXPECT_EQ(text_of_target("total_toe", t->target), again);
+        const auto same = target_from_text("toe", again);
+        ASSERT_TRUE(same) << again;
+        EXPECT_NEAR(same->band.lo.deg(), t->band.lo.deg(), 1e-12);
+        EXPECT_NEAR(same->band.hi.deg(), t->band.hi.deg(), 1e-12);
+    }
     const auto bare = target_from_text("toe", "2 +-1");
     ASSERT_FALSE(bare);
     EXPECT_NE(words::sentence(bare.error()).find("0°08' in ±0°15'"), std::string::npos)

@@ -64,6 +64,33 @@ TEST_F(EveningDeskTest, WhatIsLeftIsOneListWithMinutesAndTheClock) {
     EXPECT_TRUE(window->page().none());
 }
 
+TEST_F(EveningDeskTest, TheStageItLiesBesideIsReachedByItsOwnKey) {
+    demo();
+    open();
+    window->setStage(Stage::read);
+    desk->settle();
+    for (const Qt::Key page : {Qt::Key_M, Qt::Key_J, Qt::Key_I}) {
+        key(page, Qt::ControlModifier);
+        ASSERT_FALSE(window->page().none());
+        key(Qt::Key_6, Qt::ControlModifier);
+        EXPECT_TRUE(window->page().none()) << "Ctrl+6 did nothing on the page of " << page;
+    }
+    // What there is to strike out is on Read.
+    key(Qt::Key_M, Qt::ControlModifier);
+    key(Qt::Key_D, Qt::ControlModifier);
+    EXPECT_TRUE(window->page().none());
+}
+
+TEST_F(EveningDeskTest, TheDriveIsSaidBesideTheMinutesThatLeaveItOut) {
+    demo();
+    open();
+    desk->settle();
+    const Evening& e = desk->answer().evening;
+    ASSERT_EQ(e.steps.back().what, EveningStep::What::drive);
+    key(Qt::Key_M, Qt::ControlModifier);
+    EXPECT_TRUE(slateText().contains("to go, then the drive")) << slateText().toStdString();
+}
+
 TEST_F(EveningDeskTest, WhoAlwaysNeedsTheJackHasItInTheMinutesAndInTheBook) {
     sheet();
     const double before = desk->answer().to_go.this_pass;

@@ -155,6 +155,39 @@ TEST_F(FirstMinute, TabGoesFromTheWaysToWhatIsTyped) {
     EXPECT_TRUE(qobject_cast<const WayMark*>(window->focusWidget())->isChecked());
 }
 
+TEST_F(FirstMinute, ASizeThatIsHardlyMeantIsAskedAboutWhereItIsTyped) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Old van");
+    key(Qt::Key_Space);
+    EXPECT_EQ(page()->way(), "string-bars");
+    key(Qt::Key_Tab);
+    const QWidget* field = window->focusWidget();
+    const auto says = [&](const QString& what) {
+        for (const QLabel* l : page()->findChildren<QLabel*>())
+            if (l->text().contains(what)) return true;
+        return false;
+    };
+    enter("101");
+    EXPECT_EQ(window->focusWidget(), field) << "inches typed as millimetres";
+    EXPECT_TRUE(says("101 in"));
+    // Typed over as a whole.
+    enter("101 in");
+    EXPECT_NE(window->focusWidget(), field);
+    EXPECT_FALSE(says("101 in"));
+    // Who means it keeps it.
+    const QWidget* rim = window->focusWidget();
+    enter("5 in");
+    const bool asked = window->focusWidget() == rim;
+    if (asked) key(Qt::Key_Return);
+    EXPECT_NE(window->focusWidget(), rim);
+    // And what is no length at all stays where it is.
+    const QWidget* last = window->focusWidget();
+    enter("wide");
+    EXPECT_EQ(window->focusWidget(), last);
+    EXPECT_TRUE(says("wide"));
+}
+
 TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByStrings) {
     open();
     press(Qt::Key_N, Qt::ControlModifier);

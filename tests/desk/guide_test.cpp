@@ -7,6 +7,7 @@
 
 #include <QDate>
 #include <QPainter>
+#include <QRegularExpression>
 
 #include "book/target_text.h"
 #include "core/job/floor.h"
@@ -74,6 +75,51 @@ TEST_F(GuideTest, ABareNumberHasTheUnitThatIsShown) {
     type("1/8");
     EXPECT_TRUE(slateText().contains("3.2 mm"));
     key(Qt::Key_F7);
+}
+
+TEST_F(GuideTest, WhatALengthIsGoodToIsSaidInTheUnitThatIsShown) {
+    Show how;
+    EXPECT_EQ(within(Length::from_mm(1.83), how), "1.8 mm");
+    EXPECT_EQ(within(Length::from_mm(0.42), how), "0.42 mm");
+    how.lengths = Show::LengthStyle::inch;
+    EXPECT_EQ(within(Length::from_mm(1.83), how), "5/64 in");
+    EXPECT_EQ(within(Length::from_mm(0.2), how), "0.008 in");
+    go(Stage::floor);
+    key(Qt::Key_F7);
+    key(Qt::Key_F2);
+    for (const char* height : {"3 1/2", "3 7/16", "3 1/4", "3 3/8"}) enter(height);
+    TextWatch watch;
+    TextWatch::watching = &watch;
+    window->grab();
+    TextWatch::watching = nullptr;
+    EXPECT_EQ(watch.written.filter(QRegularExpression("^[+−-]?[0-9/ ]+ in ±[0-9]+/[0-9]+ in$")).size(), 4)
+        << watch.written.join(" | ").toStdString();
+}
+
+TEST_F(GuideTest, WhatLiesBesideOnTheDrawingIsReachedByTheKeysThatPointThere) {
+    go(Stage::ask);
+    point("pulls");
+    const auto middle = [&] {
+        for (const Place& place : window->drawn()->places())
+            if (place.id == window->drawn()->chosen()) return place.at.center();
+        return QPointF();
+    };
+    // To the left until nothing lies there, then back.
+    for (int i = 0; i < 2; ++i) {
+        const QPointF from = middle();
+        key(Qt::Key_Left);
+        EXPECT_LT(middle().x(), from.x());
+    }
+    const QPointF from = middle();
+    key(Qt::Key_Right);
+    EXPECT_GT(middle().x(), from.x());
+    // While something is typed they move in it.
+    const QString there = window->drawn()->chosen();
+    type("ab");
+    key(Qt::Key_Left);
+    EXPECT_EQ(window->drawn()->chosen(), there);
+    type("c");
+    EXPECT_EQ(window->findChild<QLineEdit*>()->text(), "acb");
 }
 
 TEST_F(GuideTest, ThreadsMayBeCounted) {

@@ -52,6 +52,28 @@ TEST_F(RecordDeskTest, KilometresAndWhenToLookAgainAreTypedAndKept) {
     EXPECT_FALSE(last_of<LookAgain>(desk->job()));
 }
 
+TEST_F(RecordDeskTest, ABareDistanceIsMilesWhereInchesAreShownAndSaysSo) {
+    demo();
+    open();
+    readAll(tarnby_rest);
+    record();
+    enter("84210");
+    EXPECT_EQ(last_of<Odometer>(desk->job())->text, "84210 km");
+    enter("500");
+    EXPECT_EQ(last_of<LookAgain>(desk->job())->when, "500 km");
+    key(Qt::Key_F7);
+    window->drawn()->point("odometer");
+    EXPECT_TRUE(window->drawn()->prompt().contains("mi"));
+    enter("52,310");
+    EXPECT_EQ(last_of<Odometer>(desk->job())->text, "52,310 mi");
+    EXPECT_NEAR(last_of<Odometer>(desk->job())->km, 52310 * 1.609344, 0.01);
+    enter("in 500: tires");
+    EXPECT_EQ(last_of<LookAgain>(desk->job())->when, "500 mi");
+    window->drawn()->point("again");
+    enter("2027-03-01");
+    EXPECT_EQ(last_of<LookAgain>(desk->job())->when, "2027-03-01");
+}
+
 TEST_F(RecordDeskTest, IsWrittenBesideWhatIsThereAndSaysWhere) {
     demo();
     open();

@@ -6,10 +6,14 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QScrollBar>
+#include <QTextBlock>
+#include <QTextDocument>
+#include <QTextLayout>
 
 #include "floor/floor_view.h"
 #include "look/chalk.h"
 #include "look/language.h"
+#include "slate/body_text.h"
 #include "views.h"
 
 namespace fairchalk::desk {
@@ -22,6 +26,27 @@ struct SizeTest : ViewsTest {
         if (auto* g = window->findChild<GuideView*>(); g && g->isVisible()) return g->pointedAt();
         if (auto* f = window->findChild<FloorView*>(); f && f->isVisible()) return f->pointedAt();
         return nullptr;
+    }
+    /// Words and figures that do not fit into their line or cell, and go on in the next.
+    static QStringList broken(const QLabel& label) {
+        QStringList out;
+        QTextDocument text;
+        text.setDocumentMargin(0);
+        text.setDefaultFont(label.font());
+        if (label.textFormat() != Qt::PlainText && Qt::mightBeRichText(label.text()))
+            text.setHtml(label.text());
+        else
+            text.setPlainText(label.text());
+        text.setTextWidth(label.contentsRect().width());
+        text.size();  // lays it out
+        for (QTextBlock b = text.begin(); b.isValid(); b = b.next())
+            for (int i = 0; i + 1 < b.layout()->lineCount(); ++i) {
+                const QTextLine l = b.layout()->lineAt(i);
+                const qsizetype end = l.textStart() + l.textLength();
+                const auto inWord = [&](qsizetype at) { return b.text()[at].isLetterOrNumber(); };
+                if (inWord(end) && inWord(end - 1)) out << "broken: " + b.text();
+            }
+        return out;
     }
     /// What of the view is not as it should be.
     QStringList wrong() {
@@ -54,6 +79,8 @@ struct SizeTest : ViewsTest {
         for (const QLabel* l : window->findChildren<QLabel*>())
             if (l->isVisible() && !l->text().isEmpty() && l->fontInfo().pixelSize() < smallest_type)
                 out << "small: " + l->text();
+        for (const QLabel* l : window->findChildren<QLabel*>())
+            if (l->isVisible() && (l->wordWrap() || dynamic_cast<const BodyText*>(l))) out << broken(*l);
         if (QWidget* at = pointedAt()) {
             auto* pane = window->findChild<FloorView*>()->parentWidget()->parentWidget();
             // What is wider than the pane is read from its beginning.
@@ -107,6 +134,28 @@ TEST_P(SizeInLanguage, EachViewAtEachSizeCanBeReadAndReached) {
             EXPECT_TRUE(all.isEmpty()) << at << ": " << all.join(" | ").toStdString();
         }
     }
+}
+
+TEST_F(SizeTest, NoFractionIsBrokenWhereTheRuleIsToShowIt) {
+    demo();
+    open();
+    LinesSet lines = desk->lines();
+    lines.rigs = {"toe-boards"};
+    lines.sizes.board_span = Length::from_mm(600);
+    desk->setLines(lines);
+    desk->editTargets(
+        {{"front", {{"total_toe", {{"aim", "0 deg"}, {"minus", "0.2 deg"}, {"plus", "0.2 deg"}}}}}});
+    window->setStage(Stage::read);
+    for (auto [kind, v] :
+         {std::pair(ReadingId::boards_rear, "58 59/64 in"), {ReadingId::boards_front, "58 49/64 in"}}) {
+        window->reading().ask(axle_spot(kind, Axle::front));
+        enter(v);
+    }
+    desk->settle();
+    window->setStage(Stage::turn);
+    QApplication::processEvents();
+    ASSERT_TRUE(slateText().contains("Turn until it shows")) << slateText().toStdString();
+    EXPECT_EQ(wrong(), QStringList()) << wrong().join(" | ").toStdString();
 }
 
 TEST_F(SizeTest, EverythingGrowsByOneKeyAndByTheWheelAndStaysSo) {

@@ -3,6 +3,8 @@
 #include "core/job/rig.h"
 #include "core/network/foreseen.h"
 #include "desk_fixture.h"
+#include "look/html.h"
+#include "turn/watch_question.h"
 
 namespace fairchalk::desk {
 namespace {
@@ -139,6 +141,58 @@ TEST_F(WatchDeskTest, AValueTakenBackIsAskedForAgainThere) {
     key(Qt::Key_Z, Qt::ControlModifier);
     desk->settle();
     EXPECT_FALSE(window->slate().asksBesides());
+}
+
+TEST_F(WatchDeskTest, WhereOneIsThereEnterGoesOnToTheNextAndThenToTheSheet) {
+    sheet();
+    const auto from = watched_from(*desk);
+    const auto another = std::find_if(from.begin(), from.end(), [&](const WatchedFrom& f) {
+        return f.turn.adjuster != from.front().turn.adjuster;
+    });
+    ASSERT_NE(another, from.end()) << "the sheet turns two";
+    const QString second = q(words::adjuster(desk->car(), another->turn.adjuster));
+    const Until first = goal();
+    key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    const auto at = [&](double share) {
+        return QString::number(*first.now + share * (first.then - *first.now), 'f', 1);
+    };
+    enter(at(0.3));
+    desk->settle();
+    EXPECT_TRUE(slateText().contains("until it shows")) << slateText().toStdString();
+    EXPECT_FALSE(named("Go on: "));
+    const QString left = slateText();
+    key(Qt::Key_F2);
+    enter(at(1.0));
+    desk->settle();
+    ASSERT_TRUE(slateText().contains("There: lock it")) << slateText().toStdString();
+    EXPECT_TRUE(named("Go on: " + second));
+    // The last value taken back: what the one before it said stands again.
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_EQ(slateText(), left);
+    key(Qt::Key_F2);
+    enter(at(1.0));
+    desk->settle();
+    key(Qt::Key_Return);
+    desk->settle();
+    ASSERT_TRUE(window->slate().asksBesides());
+    EXPECT_FALSE(slateText().contains("There: lock it")) << slateText().toStdString();
+    // To its end as well: nothing is left to watch, and Enter is the sheet.
+    for (int i = 0; i < 6 && window->slate().asksBesides(); ++i) {
+        const auto& until = desk->answer().until;
+        const auto u = std::find_if(until.begin(), until.end(), [&](const Until& each) {
+            return q(words::adjuster(desk->car(), each.adjuster)) == second;
+        });
+        if (u != until.end()) {
+            key(Qt::Key_F2);
+            enter(QString::number(u->then, 'f', 1));
+        } else {
+            key(Qt::Key_Return);
+        }
+        desk->settle();
+    }
+    EXPECT_FALSE(window->slate().asksBesides()) << slateText().toStdString();
 }
 
 TEST_F(WatchDeskTest, WhatIsTypedOnASheetWithoutALineTurnsNothing) {

@@ -38,7 +38,10 @@ TEST(SeasonWords, WearAndDragFollowTheUnits) {
         "Left front: 0.61 · 0.41 · 0.20 32nds in 1000 mi ±0.04, over 3107 mi; the outer edge goes faster");
     const Sideways s = sideways_of({true, Angle::from_arcmin(10), Angle::from_arcmin(1), {}, {}});
     EXPECT_EQ(words::sideways(s, metric), "each dragged 1.45 m sideways in a kilometer ±0.29");
-    EXPECT_EQ(words::sideways(s, inches), "each dragged 7.68 ft sideways in a mile ±1.51");
+    EXPECT_EQ(words::sideways(s, inches), "each dragged 7.7 ft sideways in a mile ±1.5");
+    const Sideways wide = sideways_of({true, Angle::from_arcmin(21), Angle::from_arcmin(8), {}, {}});
+    EXPECT_EQ(words::sideways(wide, inches), "each dragged 16 ft sideways in a mile ±12")
+        << "no more than its ± has";
     EXPECT_EQ(words::tread({6.35, std::nullopt, 5.0}, QuantityKind::length, metric), "6.4 · – · 5.0 mm");
     EXPECT_EQ(words::tread({71.0, 80.0, std::nullopt}, QuantityKind::temperature, inches),
               "160 · 176 · – °F");

@@ -448,7 +448,23 @@ void CheckGuide::drawOnCar(QPainter& p, const std::vector<const CheckItem*>& lis
     if (const CheckItem* now = item()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(c.stroke(c.string, 2.8));
-        for (const CheckItem::At& at : now->at) p.drawEllipse(onCar(at), mark_radius + 6, mark_radius + 6);
+        for (const CheckItem::At& at : now->at) {
+            // Behind the numbers of others that lie close.
+            const QPointF here = onCar(at);
+            QPainterPath seen;
+            seen.addRect(QRectF(here - QPointF(40, 40), QSizeF(80, 80)));
+            for (const CheckItem* other : list) {
+                const QPointF there = onCar(other->at.front());
+                if (other == now || QLineF(here, there).length() > 2 * mark_radius + 10) continue;
+                QPainterPath number;
+                number.addEllipse(there, mark_radius + 1.5, mark_radius + 1.5);
+                seen -= number;
+            }
+            p.save();
+            p.setClipPath(seen);
+            p.drawEllipse(here, mark_radius + 6, mark_radius + 6);
+            p.restore();
+        }
     }
 }
 

@@ -58,6 +58,14 @@ QString readyAbout(const JobDesk& desk) {
     return EveningGuide::tr("ready about %1").arg(readyAt(e.minutes));
 }
 
+/// The drive is in the list and not in the minutes: it is for when all is tight.
+QString EveningGuide::toGo(const Evening& e) {
+    const QString m = q(words::minutes(e.minutes));
+    return !e.steps.empty() && e.steps.back().what == EveningStep::What::drive
+               ? tr("%1 to go, then the drive").arg(m)
+               : tr("%1 to go").arg(m);
+}
+
 void EveningGuide::enter() {
     chosen_ = QStringLiteral("0");
 }
@@ -86,7 +94,7 @@ QString EveningGuide::title() const {
 QString EveningGuide::subtitle() const {
     const Evening& e = desk_.answer().evening;
     if (e.minutes < 1.0) return tr("nothing left but the drive");
-    return tr("%1, %2").arg(q(words::minutes(e.minutes)), readyAbout(desk_));
+    return tr("%1, %2").arg(toGo(e), readyAbout(desk_));
 }
 
 QString EveningGuide::body() const {
@@ -137,9 +145,7 @@ void EveningGuide::act(const QString& id) {
         emit asks(new SchoolQuestion(desk_, id.toStdString()));
     else if (const EveningStep* s = current()) {
         if (s->what == EveningStep::What::lock) return emit pageWanted({PageId::lock});
-        const Stage stage = s->stage;
-        emit pageWanted({});
-        emit stageWanted(stage);
+        emit stageWanted(s->stage);
     }
 }
 
@@ -147,10 +153,7 @@ void EveningGuide::draw(QPainter& p) const {
     const Chalk& c = Chalk::now();
     const Evening& e = desk_.answer().evening;
     drawText(p, {130, 20, 560, 36}, Qt::AlignLeft | Qt::AlignVCenter,
-             e.minutes < 1.0
-                 ? title()
-                 : q(words::to_begin(tr("%1 to go").arg(q(words::minutes(e.minutes))).toStdString())),
-             17, c.chalk, true);
+             e.minutes < 1.0 ? title() : q(words::to_begin(toGo(e).toStdString())), 17, c.chalk, true);
     drawText(p, {600, 20, 340, 36}, Qt::AlignRight | Qt::AlignVCenter, readyAbout(desk_), 17, c.string, true);
     double passed = 0.0;
     std::optional<CarState> before;

@@ -27,6 +27,7 @@ class EveningGuide : public DrawnGuide {
 
   private:
     const EveningStep* current() const;
+    static QString toGo(const Evening& e);
 };
 
 /// `ready about 16:40`; empty where nothing is left, or nobody knows yet.

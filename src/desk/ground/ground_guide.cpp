@@ -560,7 +560,7 @@ void GroundGuide::draw(QPainter& p) const {
                      f(w) > 0.5 ? Qt::AlignLeft : Qt::AlignRight,
                      QStringLiteral("%1%2 ±%3")
                          .arg(h.mm() > 0 ? QStringLiteral("+") : QString(), q(fairchalk::show(h, how_)))
-                         .arg(q(show_number(solved.sigma_of(w).mm() * k95, 1))),
+                         .arg(within(solved.sigma_of(w) * k95, how_)),
                      15, c.chalk, true);
         }
         drawText(p, {spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() + 4, 190, 24},

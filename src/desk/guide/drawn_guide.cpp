@@ -29,13 +29,44 @@ void DrawnGuide::step(int by) {
     choose(all[static_cast<std::size_t>(here)].id);
 }
 
+void DrawnGuide::across(int by) {
+    const auto all = places();
+    const auto here =
+        std::find_if(all.begin(), all.end(), [&](const Place& place) { return place.id == chosen_; });
+    if (here == all.end()) return step(by);
+    // The nearest on that side; what lies beside it before what lies above or below.
+    const QPointF from = here->at.center();
+    const Place* nearest = nullptr;
+    double least = 0.0;
+    for (const Place& place : all) {
+        const QPointF way = place.at.center() - from;
+        const double far = std::abs(way.x()) + 3.0 * std::abs(way.y());
+        if (way.x() * by < 8.0 || (nearest && far >= least)) continue;
+        nearest = &place;
+        least = far;
+    }
+    nearest ? choose(nearest->id) : step(by);
+}
+
 void PlaceMark::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
-    if (!hasFocus() && !isChecked() && !underMouse()) return;
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setPen(c.stroke(c.string, isChecked() ? 2.2 : 1.4, isChecked() ? Qt::SolidLine : Qt::DashLine));
-    p.drawRoundedRect(QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5), 8, 8);
+    const QRectF at = QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5);
+    // An outline is where typing goes: what is pointed at from the line has a tint and a bar beside it.
+    if (isChecked()) {
+        QPainterPath edge;
+        edge.addRoundedRect(at, 8, 8);
+        QColor tint = c.string;
+        tint.setAlpha(34);
+        p.fillPath(edge, tint);
+        p.setClipPath(edge);
+        p.fillRect(QRectF(at.left(), at.top(), px(4), at.height()), c.string);
+        p.setClipping(false);
+    }
+    if (!hasFocus() && (isChecked() || !underMouse())) return;
+    p.setPen(hasFocus() ? c.stroke(c.string, 2.2) : c.stroke(c.string, 1.4, Qt::DashLine));
+    p.drawRoundedRect(at, 8, 8);
 }
 
 void GuideView::setGuide(DrawnGuide* guide) {

@@ -37,6 +37,7 @@ class DrawnGuide : public Guide {
     /// Pointed at with a click: by default no more than chosen.
     virtual void point(const QString& place) { choose(place); }
     void step(int by) override;
+    void across(int by) override;
 
     /// What else of the drawing means a place: the one at that point, or none.
     virtual QString placeAt(QPointF) const { return {}; }

@@ -108,6 +108,13 @@ QString inBothUnits(const Quantity& quantity) {
         .arg(q(show_number(quantity.value / 25.4, 3)));
 }
 
+QString within(Length by, const Show& how) {
+    if (how.lengths == Show::LengthStyle::mm)
+        return QStringLiteral("%1 mm").arg(q(show_number(by.mm(), by.mm() < 0.95 ? 2 : 1)));
+    return by.in() < 1.0 / 64.0 ? QStringLiteral("%1 in").arg(q(show_number(by.in(), 3)))
+                                : q(fairchalk::show(by, how));
+}
+
 QStringList looseThings(const Job& job) {
     QStringList out;
     for (const std::string& id : unlocked_adjusters(job))

@@ -111,6 +111,8 @@ class Guide : public QObject {
     virtual bool actHasFocus() const { return false; }  ///< nothing is typed, and Space does the first act
     /// To the next place or sheet, or the one before.
     virtual void step(int by) { (void)by; }
+    /// To the place on the right of it, or on the left.
+    virtual void across(int by) { step(by); }
 
   signals:
     void changed();
@@ -165,6 +167,8 @@ struct ThreadTyped {
 ThreadTyped readThread(const QString& text, const Adjuster* rod, const Expect& expected);
 /// A length in mm and in inches, whichever was typed: `103.6 mm = 4.08 in`.
 QString inBothUnits(const Quantity& quantity);
+/// What a length is good to, with its unit: `0.4 mm`, `5/64 in`; below a division of the rule `0.008 in`.
+QString within(Length by, const Show& how);
 /// All that may not stay so when the car moves: `Left tie rod: turned and not locked`.
 QStringList looseThings(const Job& job);
 /// What was not understood, with examples of what this place takes.

@@ -270,11 +270,11 @@ QString LockGuide::body() const {
                                  q(fairchalk::show(Length::from_mm(extension_->wrench), how_)),
                                  torqueText(toSet(*t, *extension_))));
         for (const LockShift& l : desk_.answer().now.locks)
-            if (l.adjuster == id && l.seen > 0)
+            if (const QString shift = q(words::lock_shift(l, how_)); l.adjuster == id && !shift.isEmpty())
                 out +=
                     line(tr("On this car locking it moves the %1 (seen %2 times); the plan has aimed ahead "
                             "of it.")
-                             .arg(q(words::lock_shift(l, how_)))
+                             .arg(shift)
                              .arg(l.seen));
         out +=
             line(warn(tr("New split pins and self-locking nuts where the manual has them; thread engaged "

@@ -146,7 +146,7 @@ Understood ReadGuide::understand(const QString& text) const {
     return {QStringLiteral("⟨b⟩= %1⟨/b⟩ %2   %3")
                 .arg(means,
                      angle ? QStringLiteral("±%1").arg(q(show_plus_minus(Angle::from_deg(sigma * k95), how_)))
-                           : QStringLiteral("±%1").arg(q(show_number(sigma * k95, 1))),
+                           : QStringLiteral("±%1").arg(within(Length::from_mm(sigma * k95), how_)),
                      // A + may have been meant for another key.
                      soft(text.contains(QLatin1Char('+')) && text.trimmed().indexOf(QLatin1Char('+')) > 0
                               ? tr("the sum; Enter keeps it")
@@ -427,24 +427,16 @@ void ReadGuide::takeTheOtherWay() {
 }
 
 /// Once all is read: to what it means, to what it waits for, or to a drive that contradicts it.
-Stage ReadGuide::afterwards() const {
-    return waitsFor(desk_) ? Stage::lines : desk_.driveAsked() ? Stage::drive : Stage::turn;
-}
-
 std::vector<Act> ReadGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));
     if (spot_) return out;
-    const auto waits = waitsFor(desk_);
-    if (waits && !waits->card.isEmpty())
-        out.push_back({QStringLiteral("card"), tr("Go on: the car's card"), true, false, Act::enter});
-    else
-        out.push_back(goOn(afterwards()));
+    out.push_back(onFromReading(desk_));
     return out;
 }
 
 void ReadGuide::act(const QString& id) {
-    if (id == "go-on") return emit stageWanted(afterwards());
+    if (id == "go-on") return emit stageWanted(afterReading(desk_));
     if (id == "card") {
         if (const auto waits = waitsFor(desk_)) emit pageWanted({PageId::card, waits->card});
         return;

@@ -70,7 +70,6 @@ class ReadGuide : public Guide {
     const Quantity* sweptAt(const Spot& spot) const;
     /// A gauge that nobody has leaned yet, at a reading whose sign depends on it.
     bool unleaned() const;
-    Stage afterwards() const;
     bool asksLean() const;
     bool topIn() const;
 

@@ -66,6 +66,17 @@ std::optional<Waits> waitsFor(const JobDesk& desk) {
     return waitsForCard(desk);
 }
 
+Stage afterReading(const JobDesk& desk) {
+    return waitsFor(desk) ? Stage::lines : desk.driveAsked() ? Stage::drive : Stage::turn;
+}
+
+Act onFromReading(const JobDesk& desk) {
+    const auto waits = waitsFor(desk);
+    if (!waits || waits->card.isEmpty()) return goOn(afterReading(desk));
+    return {QStringLiteral("card"), QCoreApplication::translate("Slate", "Go on: the car's card"), true,
+            false, Act::enter};
+}
+
 std::optional<Spot> worthReading(const JobDesk& desk) {
     const JobAnalysis& a = desk.answer();
     if (!desk.answerIsCurrent() || a.read.empty() || (!a.plan.again && a.plan.next != NextStep::read))
@@ -162,6 +173,7 @@ QString ReadText::besides(const Spot& spot) const {
     QString out;
     const auto lineOf = [](const Spot& s) {
         const ReadingKind& kind = reading_kind(s.kind);
+        if (kind.wants_no_rig()) return 0;
         if (kind.to_string()) return 1 + index_of(side_of(*s.wheel));
         const auto rigs = all_rigs();
         return kind.place() == PlaceKind::bar
@@ -170,7 +182,8 @@ QString ReadText::besides(const Spot& spot) const {
                                           rigs.begin());
     };
     const int ours = lineOf(spot);
-    out += head(ours == 1   ? tr("On the left string")
+    out += head(ours == 0   ? tr("Widths over the hubs")
+                : ours == 1 ? tr("On the left string")
                 : ours == 2 ? tr("On the right string")
                 : ours == 3 ? tr("On the bars")
                             : q(desk_.knowledge().rig(rig_of(spot.kind).id)->text));

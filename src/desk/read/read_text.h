@@ -3,6 +3,7 @@
 
 #include <QCoreApplication>
 
+#include "guide/guide.h"
 #include "job_desk.h"
 
 namespace fairchalk::desk {
@@ -45,6 +46,10 @@ struct Waits {
 std::optional<Waits> waitsFor(const JobDesk& desk);
 /// Of that, what the card is to tell.
 std::optional<Waits> waitsForCard(const JobDesk& desk);
+/// On from a round that is read: to what it waits for, else to the drive it asks for or to what it tells.
+Stage afterReading(const JobDesk& desk);
+/// The same as something to do, the card's place among it: `card`, or `go-on`.
+Act onFromReading(const JobDesk& desk);
 
 /// What none of the chosen ways of measuring tells; and which would.
 QString untold(const JobDesk& desk);

@@ -50,10 +50,26 @@ void RecordGuide::enter() {
     chosen_ = last_of<Odometer>(desk_.job()) ? QStringLiteral("again") : QStringLiteral("odometer");
 }
 
+bool RecordGuide::inMiles() const {
+    return how_.lengths == Show::LengthStyle::inch;
+}
+
+/// A distance that says its unit: a bare number is of what this garage reads its roads in.
+QString RecordGuide::withUnit(const QString& text) const {
+    static const QRegularExpression bare(QStringLiteral("^\\s*(in\\s+)?(\\d+|\\d{1,3}([ ,.]\\d{3})+)\\s*$"));
+    if (!bare.match(text).hasMatch()) return text;
+    return text.trimmed() + (inMiles() ? QStringLiteral(" mi") : QStringLiteral(" km"));
+}
+
 std::vector<Place> RecordGuide::places() const {
     const Odometer* o = last_of<Odometer>(desk_.job());
     const LookAgain* a = last_of<LookAgain>(desk_.job());
-    return {{"odometer", {690, 40, 250, 90}, tr("Odometer"), o ? q(o->text) : tr("like 84210 km")},
+    return {{"odometer",
+             {690, 40, 250, 90},
+             tr("Odometer"),
+             o           ? q(o->text)
+             : inMiles() ? tr("like 52300 mi")
+                         : tr("like 84210 km")},
             {"again",
              {690, 146, 250, 110},
              tr("Look again"),
@@ -68,6 +84,7 @@ QString RecordGuide::subtitle() const {
 }
 
 QString RecordGuide::prompt() const {
+    if (inMiles()) return chosen_ == "odometer" ? tr("52300 mi") : tr("100 mi: new bushes");
     return chosen_ == "odometer" ? tr("84210 km") : tr("100 km: new bushes");
 }
 
@@ -78,6 +95,7 @@ QString RecordGuide::keep(const QString& typed) {
     if (sayings().decimal == ',') text.replace(thousands, QStringLiteral("\\1\\2"));
     written_.clear();
     if (chosen_ == "odometer") {
+        text = withUnit(text);
         const auto km = read_distance(text.toStdString());
         if (!km) return q(words::sentence(km.error()));
         desk_.record(Odometer{*km, text.trimmed().toStdString()});
@@ -86,7 +104,7 @@ QString RecordGuide::keep(const QString& typed) {
     }
     // When, and after a colon why.
     const int colon = static_cast<int>(text.indexOf(QLatin1Char(':')));
-    auto again = look_again_from((colon < 0 ? text : text.left(colon)).toStdString());
+    auto again = look_again_from(withUnit(colon < 0 ? text : text.left(colon)).toStdString());
     if (!again) return q(words::sentence(again.error()));
     if (colon >= 0) again->why = text.mid(colon + 1).trimmed().toStdString();
     desk_.record(*again);

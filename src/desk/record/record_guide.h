@@ -31,6 +31,8 @@ class RecordGuide : public DrawnGuide {
 
   private:
     Record record() const;
+    bool inMiles() const;
+    QString withUnit(const QString& text) const;
     QString sinceLastTime() const;
     QString leftAgainstRight() const;
 

@@ -351,9 +351,19 @@ QString LinesGuide::keep(const QString& text) {
 std::vector<Act> LinesGuide::acts() const {
     std::vector<Act> out = actsHere();
     // Once nothing is missing, on to the readings from wherever one points.
-    const bool there = std::any_of(out.begin(), out.end(), [](const Act& a) { return a.id == "go-on"; });
-    if (!there && firstMissing().isEmpty() && !rigs().empty()) out.push_back(goOn(Stage::read));
+    const bool there =
+        std::any_of(out.begin(), out.end(), [](const Act& a) { return a.id == "go-on" || a.id == "card"; });
+    if (!there && firstMissing().isEmpty() && !rigs().empty()) out.push_back(onward());
     return out;
+}
+
+/// Who read first and is asked for a size then has nothing to read any more.
+bool LinesGuide::allRead() const {
+    return desk_.round() >= 0 && !next_spot(desk_.job(), desk_.round());
+}
+
+Act LinesGuide::onward() const {
+    return allRead() ? onFromReading(desk_) : goOn(Stage::read);
 }
 
 std::vector<Act> LinesGuide::actsHere() const {
@@ -387,7 +397,7 @@ std::vector<Act> LinesGuide::actsHere() const {
                  false, false}};
     std::vector<Act> out;
     if (firstMissing().isEmpty() && !rigs().empty())
-        out.push_back(goOn(Stage::read));
+        out.push_back(onward());
     else
         out.push_back({"go-on", tr("To the readings"), false, false, 0});
     out.push_back({"ways", tr("Ways to measure"), false, false, 1});
@@ -413,7 +423,12 @@ void LinesGuide::act(const QString& id) {
     if (id == "tonight") return emit asks(new TonightQuestion(desk_));
     if (id == "ways")
         return choose("rig:" + q(rigs().empty() ? std::string(usual_rig().id) : rigs().front()));
-    if (id == "go-on") return emit stageWanted(Stage::read);
+    if (id == "go-on")
+        return emit stageWanted(firstMissing().isEmpty() && allRead() ? afterReading(desk_) : Stage::read);
+    if (id == "card") {
+        if (const auto waits = waitsForCard(desk_)) emit pageWanted({PageId::card, waits->card});
+        return;
+    }
     if (id == "thing") toggleThing(part());
     if (id == "square") desk_.facts().keep("squaring", desk_.facts().at("squaring") == "yes" ? "no" : "yes");
     if (id == "held") {
@@ -436,6 +451,7 @@ QString LinesGuide::say() const {
     if (missing != all.end())
         return tr("Say %1: without it the readings do not count.").arg(inSentence(missing->name));
     if (const QString ways = waysThatTell(desk_); !ways.isEmpty() && desk_.answerIsCurrent()) return ways;
+    if (allRead()) return tr("Every spot of this round has been read.");
     return tr(
         "Ready to read (Ctrl+6). Another way of measuring may stand beside this one, as a check on it.");
 }

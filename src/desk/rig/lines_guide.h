@@ -33,6 +33,8 @@ class LinesGuide : public DrawnGuide {
 
   private:
     std::vector<Act> actsHere() const;  ///< of what is pointed at
+    bool allRead() const;
+    Act onward() const;
     /// Something that has to be told: where it stands on the card of the lines.
     struct Told {
         QString id, name, value;

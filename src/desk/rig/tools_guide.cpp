@@ -26,7 +26,7 @@ std::string_view pictureOf(const Tool& t) {
 
 QString fine(double v, QuantityKind kind, const Show& how) {
     if (kind == QuantityKind::angle) return q(show_plus_minus(Angle::from_deg(v), how));
-    return QStringLiteral("%1 mm").arg(q(show_number(v, v < 0.095 ? 2 : v < 1 ? 2 : 1)));
+    return within(Length::from_mm(v), how);
 }
 
 }  // namespace

@@ -195,16 +195,14 @@ void FirstCarPage::setShow(const Show& how) {
 /// Nothing is chosen for anybody; chosen again, it is open again.
 void FirstCarPage::choose(const std::string& way) {
     way_ = way == way_ ? std::string() : way;
-    std::set<CardPlace> needed;
     for (WayMark* m : ways_) {
         m->setChecked(m->rig().id == way_);
         m->update();
-        if (!m->isChecked()) continue;
-        needed = places_for(m->rig());
-        stopAt(m);
+        if (m->isChecked()) stopAt(m);
     }
+    const std::set<CardPlace> places = needed();
     const auto needs = [&](const std::string& key) {
-        return std::any_of(needed.begin(), needed.end(), [&](const CardPlace& p) { return key == p.key; });
+        return std::any_of(places.begin(), places.end(), [&](const CardPlace& p) { return key == p.key; });
     };
     for (auto& [key, f] : fields_) {
         f->setVisible(needs(key));
@@ -212,7 +210,7 @@ void FirstCarPage::choose(const std::string& way) {
     }
     const RigItem* item = way_.empty() ? nullptr : desk_.knowledge().rig(way_);
     tells_->setText(!item ? tr("None chosen: it is asked on “Lines”, where what you have hangs on a wall.")
-                    : needed.empty()
+                    : places.empty()
                         ? tr("It tells: %1 Nothing of the car has to be measured for it.").arg(q(item->tells))
                         : tr("It tells: %1 For that it needs:").arg(q(item->tells)));
 }
@@ -239,24 +237,34 @@ void FirstCarPage::complain(QLineEdit* at, const QString& what) {
     at->selectAll();
 }
 
+std::optional<std::string> FirstCarPage::sizeIn(const CardPlace& place) {
+    QLineEdit* f = fields_.at(place.key);
+    std::string value;
+    if (f->text().trimmed().isEmpty()) return value;
+    if (const QString wrong = typedLength(f->text(), place.key, place.what, bare_, insisted_, value);
+        !wrong.isEmpty())
+        return complain(f, wrong), std::nullopt;
+    return value;
+}
+
+std::set<CardPlace> FirstCarPage::needed() const {
+    return way_.empty() ? std::set<CardPlace>() : places_for(*rig_named(way_));
+}
+
 bool FirstCarPage::make(book::Json& card) {
     if (name_->text().trimmed().isEmpty())
         return complain(name_, tr("a car needs a name to be found by.")), false;
     card = {{"name", name_->text().trimmed().toStdString()}};
     for (const char* axle : {"front", "rear"}) card[axle] = book::Json::object();
-    const std::set<CardPlace> needed = way_.empty() ? std::set<CardPlace>() : places_for(*rig_named(way_));
-    for (const CardPlace& place : needed) {
-        QLineEdit* f = fields_.at(place.key);
-        if (f->text().trimmed().isEmpty()) continue;
-        std::string value;
-        if (const QString wrong = typedLength(f->text(), place.key, place.what, bare_, insisted_, value);
-            !wrong.isEmpty())
-            return complain(f, wrong), false;
+    for (const CardPlace& place : needed()) {
+        const auto value = sizeIn(place);
+        if (!value) return false;
+        if (value->empty()) continue;
         const std::string_view key = place.key;
         if (key == wheelbase.key)
-            card["wheelbase"] = value;
+            card["wheelbase"] = *value;
         else
-            card[key.starts_with("front") ? "front" : "rear"]["rim_span"] = value;
+            card[key.starts_with("front") ? "front" : "rear"]["rim_span"] = *value;
     }
     // Most cars are set by a rod at each front wheel; which way it runs is asked where the first turn hangs
     // on it, and another kind of adjuster is said on the card.
@@ -295,6 +303,9 @@ void FirstCarPage::keyPressEvent(QKeyEvent* e) {
                 if (fields_.at(key)->isVisibleTo(this)) return fields_.at(key)->setFocus();
             return keep_->setFocus();
         }
+        // Asked about while its reader looks at it, and not when all is done.
+        for (const CardPlace& place : needed())
+            if (fields_.at(place.key) == focusWidget() && !sizeIn(place)) return;
         focusNextChild();
         return;
     }

@@ -3,6 +3,7 @@
 
 #include <array>
 #include <map>
+#include <optional>
 #include <set>
 #include <string>
 #include <vector>
@@ -74,6 +75,11 @@ class FirstCarPage : public QWidget {
     void step(int by);
     void stopAt(const WayMark* stop);
     void keep();
+    /// What is typed there, in words that a card has; empty where nothing is, nothing where it is wrong or
+    /// doubtful: that is said.
+    std::optional<std::string> sizeIn(const CardPlace& place);
+    /// What the chosen way needs of the car.
+    std::set<CardPlace> needed() const;
     bool make(book::Json& card);
     void complain(QLineEdit* at, const QString& what);
 

@@ -328,6 +328,10 @@ void Slate::step(int by) {
     guide_->step(by);
 }
 
+void Slate::across(int by) {
+    if (guide_) shown().across(by);
+}
+
 void Slate::understand() {
     const QString text = entry_->text();
     if (!guide_ || !desk_.hasJob()) return;

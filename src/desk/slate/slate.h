@@ -36,6 +36,7 @@ class Slate : public QWidget {
     /// Leaves a question; false where there is none.
     bool leaveQuestion();
     void step(int by);
+    void across(int by);
     /// The thing that can be done here by the n-th key, from 0: F2 to F4, Alt 4 …, or a digit of a list.
     bool act(std::size_t n);
     /// The guide asks for something else: what is typed belongs to what was.
@@ -84,6 +85,8 @@ class Slate : public QWidget {
     void keepTyped(const QString& text);
     void understand();
     bool strayed(const QKeyEvent& key);
+    /// Enter on an empty line has something to do.
+    bool goesOn() const;
     bool keypad(const QKeyEvent& key);
     /// Asks once about a value that can hardly be meant; true while it has to be answered.
     bool doubted(const QString& text);

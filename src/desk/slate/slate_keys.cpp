@@ -58,6 +58,8 @@ bool Slate::eventFilter(QObject* watched, QEvent* event) {
         if (scrollBy(*key)) return true;
         if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Down)) return step(+1), true;
         if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Up)) return step(-1), true;
+        if (key->key() == Qt::Key_Left || key->key() == Qt::Key_Right)
+            if (entry_->text().isEmpty()) return across(key->key() == Qt::Key_Right ? +1 : -1), true;
         if (key->key() == Qt::Key_Escape) {
             if (leaveQuestion()) return true;
             if (entry_->text().isEmpty() && error_.isEmpty()) return false;  // the window's: back from a page
@@ -86,6 +88,11 @@ bool Slate::strayed(const QKeyEvent& key) {
     return strayed_;
 }
 
+bool Slate::goesOn() const {
+    const auto acts = shown().acts();
+    return std::any_of(acts.begin(), acts.end(), [](const Act& a) { return a.key == Act::enter; });
+}
+
 /// One hand on a numeric keypad is enough for readings and turns. False where the key means what it is.
 bool Slate::keypad(const QKeyEvent& key) {
     if (!key.modifiers().testFlag(Qt::KeypadModifier) || !shown().typing() || shown().typesWords())
@@ -104,7 +111,7 @@ bool Slate::keypad(const QKeyEvent& key) {
             if (after_digit) entry_->insert(QStringLiteral(" weak"));
             return true;
         case Qt::Key_Enter:  // with nothing typed it goes on
-            if (!text.isEmpty() || !shown().spot()) return false;
+            if (!text.isEmpty() || !shown().spot() || goesOn()) return false;
             step(+1);
             return true;
         case Qt::Key_Delete:  // what is typed, then what was kept

@@ -80,10 +80,15 @@ QString TurnText::until() const {
     const auto unit = [](const Until& u) { return q(to_division(0.0, u.kind, u.division)).section(' ', -1); };
     // No word of a place is broken, in whatever language.
     const QFontMetricsF metrics(chalked(14));
-    double longest = 64.0;
-    for (const Until& u : a.until)
+    const QFontMetricsF bold(chalked(14, true));
+    double longest = 64.0, stop = 0.0, then = 66.0;
+    for (const Until& u : a.until) {
         for (const QString& word : q(words::spot_short(u.spot)).split(QLatin1Char(' ')))
             longest = std::max(longest, metrics.horizontalAdvance(word) + 6.0);
+        stop = std::max(stop, bold.horizontalAdvance(number(u, u.stop)) + 6.0);
+        then = std::max(then, metrics.horizontalAdvance(number(u, u.then)) + 8.0);
+    }
+    stop = std::max(stop, 178.0 - longest);
     QString rows;
     std::string last;
     int of_this = 0;
@@ -99,11 +104,11 @@ QString TurnText::until() const {
             of_this = 0;
         }
         if (++of_this > 2) continue;
-        rows += row(cell(soft(desk_.number(u.spot)), 18) + cell(q(words::spot_short(u.spot)), longest) +
-                    cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)),
-                         178.0 - longest) +
-                    cell(number(u, u.then), 66) +
-                    cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
+        rows += row(
+            cell(soft(desk_.number(u.spot)), 18) + cell(q(words::spot_short(u.spot)), longest) +
+            cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)), stop) +
+            cell(number(u, u.then), then) +
+            cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
     }
     return head(tr("Turn until it shows")) + table(rows) +
            line(soft(
@@ -212,10 +217,9 @@ QString TurnText::responses() const {
                 .arg(angle, q(fairchalk::show(r.per_unit, how_)), q(show_plus_minus(r.sigma * k95, how_))));
     }
     for (const LockShift& l : a.now.locks)
-        if (l.seen > 0)
-            does +=
-                line(tr("%1: locking it moves the %2; the plan aims ahead of it.")
-                         .arg(q(words::adjuster(desk_.car(), l.adjuster)), q(words::lock_shift(l, how_))));
+        if (const QString shift = q(words::lock_shift(l, how_)); !shift.isEmpty())
+            does += line(tr("%1: locking it moves the %2; the plan aims ahead of it.")
+                             .arg(q(words::adjuster(desk_.car(), l.adjuster)), shift));
     return does;
 }
 

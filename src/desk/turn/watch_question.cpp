@@ -69,19 +69,31 @@ Turn WatchQuestion::turn() const {
 
 std::optional<WatchedFrom> WatchQuestion::current() const {
     const WatchedFrom& from = from_[at_];
-    if (kept_ || !turned_) return from;
+    if (!kept_.empty() || !turned_) return from;
     for (WatchedFrom& now : watched_from(desk_))
         if (now.turn.adjuster == from.turn.adjuster && now.spot == from.spot) return std::move(now);
     return std::nullopt;
 }
 
 std::optional<Watch> WatchQuestion::answer() const {
-    if (!kept_ || from_.empty() || !desk_.answerIsCurrent()) return std::nullopt;
+    if (kept_.empty() || from_.empty() || !desk_.answerIsCurrent()) return std::nullopt;
     const JobAnalysis& a = desk_.answer();
     const WatchedFrom& from = from_[at_];
     std::optional<double> to_show;
-    if (from.until) to_show = kept_shaken_ ? from.until->then : from.until->stop;
+    if (from.until) to_show = kept_.back() ? from.until->then : from.until->stop;
     return watch(desk_.job(), a.plan, a.until, from.turn.adjuster, from.spot, to_show);
+}
+
+bool WatchQuestion::there() const {
+    const auto w = answer();
+    return w && w->says == Watching::there && w->shaken;
+}
+
+std::optional<WatchedFrom> WatchQuestion::next() const {
+    if (there())
+        for (WatchedFrom& on : watched_from(desk_))
+            if (on.turn.adjuster != from_[at_].turn.adjuster) return std::move(on);
+    return std::nullopt;
 }
 
 QString WatchQuestion::number() const {
@@ -101,7 +113,7 @@ QString WatchQuestion::subtitle() const {
 QString WatchQuestion::first() const {
     if (from_.empty()) return {};
     if (!desk_.answerIsCurrent()) return line(tr("Working it out …"));
-    if (!kept_) {
+    if (kept_.empty()) {
         const auto from = current();
         if (!from)
             return line(warn(tr("As the car stands now none of it is left to turn: back to the sheet.")));
@@ -211,7 +223,7 @@ QString WatchQuestion::keep(const QString& text) {
     if (desk_.practice() && !held_)
         return tr("Nothing is held there yet: the space bar walks to the spot and holds the %1.")
             .arg(q(words::tool(desk_.toolFor(from_[at_].spot))));
-    if (!kept_) {
+    if (kept_.empty()) {
         const auto now = current();
         if (now) from_[at_].turn = now->turn;
         from_[at_].until = now ? now->until : std::nullopt;
@@ -223,8 +235,7 @@ QString WatchQuestion::keep(const QString& text) {
         desk_.take(blank(), *quantity);
     else
         desk_.watched(made, blank(), *quantity);
-    kept_ = true;
-    kept_shaken_ = shaken_;
+    kept_.push_back(shaken_);
     amount_ = desk_.practice() ? std::optional(0.0) : std::nullopt;
     held_.reset();
     shaken_ = false;
@@ -246,6 +257,11 @@ std::vector<Act> WatchQuestion::acts() const {
         out.push_back({"still", tr("Not turned since: only read"), false, amount_ && *amount_ == 0.0});
     }
     out.push_back({"done", tr("Back to the sheet")});
+    if (const auto on = next())
+        out.push_back({"next", tr("Go on: %1").arg(q(words::adjuster(desk_.car(), on->turn.adjuster))), true,
+                       false, Act::enter});
+    else if (there())
+        out.push_back({"done", tr("Go on: the sheet"), true, false, Act::enter});
     return out;
 }
 
@@ -253,6 +269,17 @@ void WatchQuestion::act(const QString& id) {
     if (id == "done") {
         emit answered();
         return;
+    }
+    if (id == "next") {
+        const auto on = next();
+        if (!on) return;
+        from_ = watched_from(desk_);
+        turned_ = false;
+        const auto same = [&](const WatchedFrom& f) {
+            return f.turn.adjuster == on->turn.adjuster && f.spot == on->spot;
+        };
+        return begin(
+            static_cast<std::size_t>(std::find_if(from_.begin(), from_.end(), same) - from_.begin()));
     }
     if (id == "shaken") {
         shaken_ = !shaken_;
@@ -273,11 +300,11 @@ void WatchQuestion::hold() {
 }
 
 bool WatchQuestion::takenBack() {
-    if (!kept_) return false;
-    kept_ = false;
+    if (kept_.empty()) return false;
+    kept_.pop_back();
     held_.reset();
     amount_.reset();
-    if (from_[at_].turn.test) amount_ = from_[at_].turn.turns;
+    if (kept_.empty() && from_[at_].turn.test) amount_ = from_[at_].turn.turns;
     emit said();
     return true;
 }
@@ -293,9 +320,14 @@ bool WatchQuestion::space() {
 void WatchQuestion::step(int by) {
     if (from_.empty()) return;
     const auto n = static_cast<int>(from_.size());
-    at_ = static_cast<std::size_t>((static_cast<int>(at_) + by + n) % n);
+    begin(static_cast<std::size_t>((static_cast<int>(at_) + by + n) % n));
+}
+
+void WatchQuestion::begin(std::size_t at) {
+    at_ = at;
     held_.reset();
-    kept_ = false;
+    kept_.clear();
+    shaken_ = false;
     amount_.reset();
     if (from_[at_].turn.test) amount_ = from_[at_].turn.turns;
     emit said();

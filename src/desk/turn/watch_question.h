@@ -60,15 +60,20 @@ class WatchQuestion : public Question {
     /// What is watched there as the car stands now: once something was turned, a sheet of before it says
     /// nothing of the next. Nothing where none of it is left to turn.
     std::optional<WatchedFrom> current() const;
+    /// This one is there, after a shake: what is to be locked.
+    bool there() const;
+    /// What can be watched next then, of another adjuster.
+    std::optional<WatchedFrom> next() const;
+    /// To one of `from_`: nothing was turned or read there yet.
+    void begin(std::size_t at);
 
     PlanChoice before_;
     std::vector<WatchedFrom> from_;  ///< as the plan was when it was asked
     std::size_t at_ = 0;
     std::optional<double> amount_;  ///< turned since the last value, where it was counted
     bool shaken_ = false;
-    bool kept_ = false;         ///< a value was kept here
-    bool turned_ = false;       ///< something was turned since the sheet was made
-    bool kept_shaken_ = false;  ///< the last one after a shake
+    bool turned_ = false;     ///< something was turned since the sheet was made
+    std::vector<bool> kept_;  ///< the values kept here: whether after a shake
     std::optional<practice::Held> held_;
 };
 

@@ -88,6 +88,28 @@ TEST(Record, OfNothingReadSaysSoAndInventsNothing) {
     EXPECT_NE(html.find("Nothing was turned."), std::string::npos);
 }
 
+TEST(Record, WhereOnlyBothTogetherAreKnownTheDrawingSaysThat) {
+    Record r;
+    Record::Line total;
+    total.measure = Measure::total_toe;
+    total.where = Axle::front;
+    total.after = {true, Angle::from_arcmin(21), Angle::from_arcmin(8), {}, {}};
+    r.lines = {total};
+    const auto drawn = [&] {
+        const std::string html = words::record_html(r, {}, {"Dunmere Lane", "Boards"}, Knowledge{});
+        return html.substr(html.find("<svg"), html.find("</svg>") - html.find("<svg"));
+    };
+    EXPECT_NE(drawn().find("together 0°21' in"), std::string::npos) << drawn();
+    EXPECT_EQ(drawn().find("toe drawn"), std::string::npos) << "no wheel's toe is drawn";
+    Record::Line left;
+    left.measure = Measure::toe;
+    left.where = Wheel::front_left;
+    left.after = {true, Angle::from_arcmin(11), Angle::from_arcmin(4), {}, {}};
+    r.lines.push_back(left);
+    EXPECT_EQ(drawn().find("together"), std::string::npos);
+    EXPECT_NE(drawn().find("toe drawn"), std::string::npos);
+}
+
 TEST(Record, WhatWasTurnedWithoutAnyReadingIsInIt) {
     const TrueCar c;
     CarCard card = testing::card_of(c);

@@ -531,6 +531,9 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     const CarCard next = card_after_job(job_of(j.log), e);
     ASSERT_EQ(next.device("cam")->lock.size(), 1u);
     EXPECT_EQ(words::lock_shift(e.locks[0]).substr(0, 7), "camber ");
+    LockShift none = e.locks[0];
+    none.by = none.sigma * 0.5;
+    EXPECT_EQ(words::lock_shift(none), "") << "nothing that shows";
     // The next job turns it that much further.
     TurnedJob plain, ahead;
     for (TurnedJob* k : {&plain, &ahead}) {
