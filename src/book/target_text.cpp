@@ -98,10 +98,6 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
             aim.error().args = {text, aim.error().args[1], "0°08' in ±0°15'", "2 mm in ±1.5 mm over 416 mm"};
         return tl::unexpected(aim.error());
     }
-    // A toe is never a bare sign: which way it was taken is said.
-    if (measure == "toe" && !aim->toe_word && aim->value != 0.0)
-        target["aim"] =
-            aim->text.substr(aim->text.find_first_not_of("+- ")) + (aim->value > 0.0 ? " in" : " out");
     if (both) minus = plus = both;
     for (const auto& [key, value] : {std::pair("minus", minus), std::pair("plus", plus)})
         if (value)
@@ -123,8 +119,16 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
     return out;
 }
 
-std::string text_of_target(const std::string& measure, const Json& t) {
+/// A toe is never a bare sign: which way it was taken is said.
+static std::string with_its_way(const std::string& aim) {
+    const auto q = read_quantity(aim, {Expect::Kind::length_or_angle, Bare::refused});
+    if (!q || q->toe_word || q->value == 0.0) return aim;
+    return q->text.substr(q->text.find_first_not_of("+- ")) + (q->value > 0.0 ? " in" : " out");
+}
+
+std::string text_of_target(const std::string& measure, const Json& t, bool of_wheel) {
     std::string out = shown(t, "aim");
+    if (measure == "toe" || measure == "total_toe") out = with_its_way(out);
     const std::string minus = shown(t, "minus"), plus = shown(t, "plus");
     if (!minus.empty() && (minus == plus || plus.empty()))
         out += " ±" + minus;
@@ -133,7 +137,7 @@ std::string text_of_target(const std::string& measure, const Json& t) {
     if (const std::string span = shown(t, "span"); !span.empty()) out += " over " + span;
     if (shown(t, "basis") == "half-difference")
         out += " half";
-    else if (measure == "toe")
+    else if (measure == "toe" && !of_wheel)
         out += " each";
     return out;
 }

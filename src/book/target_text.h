@@ -26,7 +26,7 @@ Bare unit_beside(const Quantity& q);
 /// A tolerance beside its aim: beside an angle `8'` is minutes, where alone it would be feet.
 Result<Quantity> read_tolerance(const std::string& text, const Quantity& aim, const Expect& expect);
 
-/// The same line of a target of the job file.
-std::string text_of_target(const std::string& measure, const Json& target);
+/// The same line of a target of the job file. A toe without its way is said with it: `0°08' in`.
+std::string text_of_target(const std::string& measure, const Json& target, bool of_wheel = false);
 
 }  // namespace fairchalk::book

@@ -383,7 +383,9 @@ TEST_P(TargetLines, AreReadInTheManualsOwnTermsAndWrittenBack) {
     const std::string again = text_of_target(t->measure, t->target);
     const auto back = target_from_text(l.measure, again);
     ASSERT_TRUE(back) << again;
-    EXPECT_EQ(back->target, t->target) << again;
+    EXPECT_EQ(text_of_target(back->measure, back->target), again);
+    EXPECT_NEAR(back->band.lo.deg(), t->band.lo.deg(), 1e-12);
+    EXPECT_NEAR(back->band.hi.deg(), t->band.hi.deg(), 1e-12);
 }
 
 INSTANTIATE_TEST_SUITE_P(
@@ -419,7 +421,9 @@ TEST(TargetLines, WhatIsNotATargetSaysSo) {
     const auto inches = target_from_text("toe", "1/16 +-1/32 over 16 1/2");
     ASSERT_TRUE(inches);
     EXPECT_NEAR(inches->band.aim.deg(), std::atan(1.0 / 16 / 16.5) * 180 / M_PI, 0.002);
-    // Which way a bare number was taken is said.
+    // Which way a bare number was taken is said, of whatever a file has too.
+    EXPECT_EQ(text_of_target("toe", {{"aim", "-0°08'"}, {"minus", "0°15'"}}, true), "0°08' out ±0°15'");
+    EXPECT_EQ(text_of_target("camber", {{"aim", "-0.6 deg"}}), "-0.6 deg");
     EXPECT_EQ(text_of_target("total_toe", inches->target), "1/16 in in ±1/32 in over 16 1/2 in");
     for (const auto& [typed, again] : {std::pair("-1/8 ±1/16 over 15", "1/8 in out ±1/16 in over 15 in"),
                                        std::pair("+2 mm ±1 mm over 400 mm", "2 mm in ±1 mm over 400 mm"),

@@ -92,7 +92,7 @@ TEST_F(GuideTest, WhatALengthIsGoodToIsSaidInTheUnitThatIsShown) {
     TextWatch::watching = &watch;
     window->grab();
     TextWatch::watching = nullptr;
-    EXPECT_EQ(watch.written.filter(QRegularExpression("^[+−-]?[0-9/ ]+ in ±[0-9]+/[0-9]+ in$")).size(), 4)
+    EXPECT_EQ(watch.written.filter(QRegularExpression("^[+−-]?[0-9/ ]+ ±[0-9]+/[0-9]+ in$")).size(), 4)
         << watch.written.join(" | ").toStdString();
 }
 

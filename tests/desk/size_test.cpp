@@ -80,7 +80,10 @@ struct SizeTest : ViewsTest {
             if (l->isVisible() && !l->text().isEmpty() && l->fontInfo().pixelSize() < smallest_type)
                 out << "small: " + l->text();
         for (const QLabel* l : window->findChildren<QLabel*>())
-            if (l->isVisible() && (l->wordWrap() || dynamic_cast<const BodyText*>(l))) out << broken(*l);
+            if (l->isVisible() && (l->wordWrap() || dynamic_cast<const BodyText*>(l)))
+                out << broken(*l);
+            else if (l->isVisible() && window->slate().isAncestorOf(l) && l->sizeHint().width() > l->width())
+                out << "cut: " + l->text();
         if (QWidget* at = pointedAt()) {
             auto* pane = window->findChild<FloorView*>()->parentWidget()->parentWidget();
             // What is wider than the pane is read from its beginning.

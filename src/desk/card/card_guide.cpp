@@ -130,7 +130,7 @@ QString CardGuide::valueOf(const book::WrittenCard& card, const CardItem& i) con
         for (const char* name : {"total_toe", "toe"}) {
             if (path.back() == "toe" || path.back() == "total_toe") path.back() = name;
             if (const book::Json* t = card.at(path))
-                return q(book::text_of_target(wheel_named(i.path[2]) ? "" : path.back(), *t));
+                return q(book::text_of_target(path.back(), *t, wheel_named(i.path[2]).has_value()));
         }
         const book::Json* t = card.at(i.path);
         return t ? q(book::text_of_target(i.path.back(), *t)) : QString();

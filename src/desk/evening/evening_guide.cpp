@@ -94,7 +94,7 @@ QString EveningGuide::title() const {
 QString EveningGuide::subtitle() const {
     const Evening& e = desk_.answer().evening;
     if (e.minutes < 1.0) return tr("nothing left but the drive");
-    return tr("%1, %2").arg(toGo(e), readyAbout(desk_));
+    return tr("%1, %2").arg(q(words::minutes(e.minutes)), readyAbout(desk_));
 }
 
 QString EveningGuide::body() const {

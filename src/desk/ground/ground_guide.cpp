@@ -550,21 +550,27 @@ void GroundGuide::draw(QPainter& p) const {
             p.drawRect(QRectF(spot.x() - 27, spot.y() - 5 - 6 * t + (only_proposed ? 0 : 6 * under), 54, 5));
         p.setPen(c.stroke(c.chalk, 2.6));
         p.drawEllipse(spot + QPointF(0, -30 - (only_proposed ? 6 * under : 0)), 13, 28);
-        const QRectF label(spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() - 22, 190, 50);
+        // Beside the wheel, and never out of the drawing.
+        const bool ahead = f(w) > 0.5;
+        const double begins = ahead ? spot.x() + 36 : std::max(6.0, spot.x() - 226),
+                     ends = ahead ? std::min(width - 6.0, spot.x() + 226) : spot.x() - 36;
+        const QRectF label(begins, spot.y() - 22, ends - begins, 50);
+        const int side = ahead ? Qt::AlignLeft : Qt::AlignRight;
         QColor ground = c.floor;
         ground.setAlpha(210);
-        p.fillRect(f(w) > 0.5 ? label.adjusted(-2, 0, -10, -2) : label.adjusted(10, 0, 2, -2), ground);
+        p.fillRect(ahead ? label.adjusted(-2, 0, -10, -2) : label.adjusted(10, 0, 2, -2), ground);
         if (solved.known) {
+            // Its unit stands once, with its ±.
             const Length h = solved.heights[n];
-            drawText(p, {spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() - 22, 190, 26},
-                     f(w) > 0.5 ? Qt::AlignLeft : Qt::AlignRight,
+            const QString high = q(fairchalk::show(h, how_));
+            drawText(p, {begins, label.top(), label.width(), 26}, side,
                      QStringLiteral("%1%2 ±%3")
-                         .arg(h.mm() > 0 ? QStringLiteral("+") : QString(), q(fairchalk::show(h, how_)))
-                         .arg(within(solved.sigma_of(w) * k95, how_)),
+                         .arg(h.mm() > 0 ? QStringLiteral("+") : QString(),
+                              high.left(high.lastIndexOf(QLatin1Char(' '))),
+                              within(solved.sigma_of(w) * k95, how_)),
                      15, c.chalk, true);
         }
-        drawText(p, {spot.x() + (f(w) > 0.5 ? 36 : -226), spot.y() + 4, 190, 24},
-                 f(w) > 0.5 ? Qt::AlignLeft : Qt::AlignRight, q(words::wheel(w)), 13, c.soft);
+        drawText(p, {begins, label.top() + 26, label.width(), 24}, side, q(words::wheel(w)), 13, c.soft);
     }
     if (!floor) return;
     drawText(p, {30, 29, 640, 39}, Qt::AlignLeft,

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QCursor>
 #include <QMouseEvent>
 #include <QPainterPath>
 
@@ -52,7 +53,7 @@ void PlaceMark::paintEvent(QPaintEvent*) {
     const Chalk& c = Chalk::now();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const QRectF at = QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5);
+    const QRectF at = QRectF(rect()).adjusted(0.5, 1.5, -1.5, -1.5);
     // An outline is where typing goes: what is pointed at from the line has a tint and a bar beside it.
     if (isChecked()) {
         QPainterPath edge;
@@ -61,10 +62,12 @@ void PlaceMark::paintEvent(QPaintEvent*) {
         tint.setAlpha(34);
         p.fillPath(edge, tint);
         p.setClipPath(edge);
-        p.fillRect(QRectF(at.left(), at.top(), px(4), at.height()), c.string);
+        p.fillRect(QRectF(at.left(), at.top(), px(3), at.height()), c.string);
         p.setClipping(false);
     }
-    if (!hasFocus() && (isChecked() || !underMouse())) return;
+    // A mark that was given another place is not told that the pointer left it.
+    const bool pointed = underMouse() && rect().contains(mapFromGlobal(QCursor::pos()));
+    if (!hasFocus() && (isChecked() || !pointed)) return;
     p.setPen(hasFocus() ? c.stroke(c.string, 2.2) : c.stroke(c.string, 1.4, Qt::DashLine));
     p.drawRoundedRect(at, 8, 8);
 }
