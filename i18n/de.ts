@@ -4302,6 +4302,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nicht an diesem Auto</translation>
     </message>
     <message>
+      <source>Not shaken yet: shake it, then read</source>
+      <translation>Noch nicht gerüttelt: rütteln, dann ablesen</translation>
+    </message>
+    <message>
       <source>Not surveyed: each spot is taken to lie within ±%1. Toe hardly minds; camber then carries that much more ±.</source>
       <translation>Nicht vermessen: jede Stelle wird auf ±%1 genau angenommen. Der Spur macht das kaum etwas; der Sturz trägt dann so viel mehr ±.</translation>
     </message>
@@ -7546,6 +7550,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Was er zeigt, wird gesichert, wie es ist, mit seinem eigenen Zweifel.</translation>
     </message>
     <message>
+      <source>What it shows now, like %1; 1/4 turn counts.</source>
+      <translation>Was es jetzt zeigt, etwa %1; 1/4 Umdrehung zählt.</translation>
+    </message>
+    <message>
       <source>What it shows now, like 107.5; 1/4 turn counts.</source>
       <translation>Was es jetzt zeigt, etwa 107,5; 1/4 Umdrehung zählt mit.</translation>
     </message>
@@ -7660,6 +7668,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>What was left loose shows in the first hundred metres.</source>
       <translation>Was lose blieb, zeigt sich auf den ersten hundert Metern.</translation>
+    </message>
+    <message numerus="yes">
+      <source>What was read before the shake is not how it stays: shake it, then read %n spots (Ctrl+6).</source>
+      <comment>What was read before the shake is not how it stays: shake it, then read one spot (Ctrl+6).</comment>
+      <translation>
+        <numerusform>Was vor dem Rütteln abgelesen wurde, bleibt nicht so: rütteln, dann eine Stelle ablesen (Strg+6).</numerusform>
+        <numerusform>Was vor dem Rütteln abgelesen wurde, bleibt nicht so: rütteln, dann %n Stellen ablesen (Strg+6).</numerusform>
+      </translation>
     </message>
     <message>
       <source>What was there is the way back.</source>

@@ -226,6 +226,14 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>What was read before the shake is not how it stays: shake it, then read %n spots (Ctrl+6).</source>
+      <comment>What was read before the shake is not how it stays: shake it, then read one spot (Ctrl+6).</comment>
+      <translation>
+        <numerusform>What was read before the shake is not how it stays: shake it, then read one spot (Ctrl+6).</numerusform>
+        <numerusform>What was read before the shake is not how it stays: shake it, then read %n spots (Ctrl+6).</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>Your own repeats, %n of them, show ⟨b⟩±%1⟨/b⟩.</source>
       <translation>
         <numerusform>Your own repeats, %n of them, show ⟨b⟩±%1⟨/b⟩.</numerusform>

@@ -4302,6 +4302,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Not on this car</translation>
     </message>
     <message>
+      <source>Not shaken yet: shake it, then read</source>
+      <translation>Not shaken yet: shake it, then read</translation>
+    </message>
+    <message>
       <source>Not surveyed: each spot is taken to lie within ±%1. Toe hardly minds; camber then carries that much more ±.</source>
       <translation>Not surveyed: each spot is taken to lie within ±%1. Toe hardly minds; camber then carries that much more ±.</translation>
     </message>
@@ -7546,6 +7550,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>What it shows is kept as it is, with the gauge's own doubt.</translation>
     </message>
     <message>
+      <source>What it shows now, like %1; 1/4 turn counts.</source>
+      <translation>What it shows now, like %1; 1/4 turn counts.</translation>
+    </message>
+    <message>
       <source>What it shows now, like 107.5; 1/4 turn counts.</source>
       <translation>What it shows now, like 107.5; 1/4 turn counts.</translation>
     </message>
@@ -7660,6 +7668,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>What was left loose shows in the first hundred metres.</source>
       <translation>What was left loose shows in the first hundred metres.</translation>
+    </message>
+    <message numerus="yes">
+      <source>What was read before the shake is not how it stays: shake it, then read %n spots (Ctrl+6).</source>
+      <comment>What was read before the shake is not how it stays: shake it, then read one spot (Ctrl+6).</comment>
+      <translation>
+        <numerusform>What was read before the shake is not how it stays: shake it, then read one spot (Ctrl+6).</numerusform>
+        <numerusform>What was read before the shake is not how it stays: shake it, then read %n spots (Ctrl+6).</numerusform>
+      </translation>
     </message>
     <message>
       <source>What was there is the way back.</source>

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the rule shows while an adjuster is turned: typed beside the sheet, kept, and answered at once.
+#include "core/advice/procedure.h"
 #include "core/job/rig.h"
 #include "core/network/foreseen.h"
 #include "desk_fixture.h"
@@ -193,6 +194,45 @@ TEST_F(WatchDeskTest, WhereOneIsThereEnterGoesOnToTheNextAndThenToTheSheet) {
         desk->settle();
     }
     EXPECT_FALSE(window->slate().asksBesides()) << slateText().toStdString();
+}
+
+TEST_F(WatchDeskTest, WhoLeavesItBeforeTheShakeIsSentBackToTheRule) {
+    demo();
+    open();
+    LinesSet lines = desk->lines();
+    lines.rigs = {"toe-boards"};
+    lines.sizes.board_span = Length::from_mm(600);
+    desk->setLines(lines);
+    desk->editTargets(
+        {{"front", {{"total_toe", {{"aim", "0 deg"}, {"minus", "0.1 deg"}, {"plus", "0.1 deg"}}}}}});
+    for (auto [kind, v] : {std::pair(ReadingId::boards_rear, "1487"), {ReadingId::boards_front, "1483"}}) {
+        window->setStage(Stage::read);
+        window->reading().ask(axle_spot(kind, Axle::front));
+        enter(v);
+    }
+    desk->settle();
+    window->setStage(Stage::turn);
+    desk->settle();
+    // Each stopped where the sheet says, the other tape read after the second, and no shake.
+    int watched = 0;
+    for (; watched < 4 && !desk->answer().plan.turns.empty(); ++watched) {
+        const Until until = desk->answer().until.front();
+        key(Qt::Key_9, Qt::AltModifier);
+        desk->settle();
+        enter(QString::number(until.stop, 'f', 1));
+        desk->settle();
+        EXPECT_TRUE(window->sayLine().startsWith("There")) << window->sayLine().toStdString();
+        key(Qt::Key_F4);
+        desk->settle();
+    }
+    EXPECT_EQ(watched, 2);
+    ASSERT_TRUE(shake_is_due(desk->job()));
+    ASSERT_TRUE(desk->answer().plan.turns.empty());
+    EXPECT_NE(desk->answer().plan.next, NextStep::as_far_as);
+    EXPECT_TRUE(window->sayLine().contains("shake it, then read")) << window->sayLine().toStdString();
+    const auto* on = named("Go on: Read");
+    ASSERT_TRUE(on) << slateText().toStdString();
+    EXPECT_EQ(on->objectName(), "main");
 }
 
 TEST_F(WatchDeskTest, WhatIsTypedOnASheetWithoutALineTurnsNothing) {

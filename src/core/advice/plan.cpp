@@ -401,6 +401,11 @@ bool Planner::put(const Alternative& c) {
 
 /// As far as it goes: what is left, why, and what would settle it.
 void Planner::finish() {
+    // That it is as far as it goes is said of what stays.
+    if (shake_is_due(job_)) {
+        plan_.next = NextStep::read;
+        return;
+    }
     AsFarAs far;
     const std::size_t since = last_news(job_);
     const Verdict* worst = nullptr;
@@ -591,7 +596,10 @@ Plan plan_turns(const Job& job, const Estimate& e, const PlanOptions& options) {
         plan.before = verdicts(job, e);
         return plan;
     }
-    return Planner(job, e, options).plan();
+    Plan plan = Planner(job, e, options).plan();
+    if (plan.next == NextStep::read && plan.remeasure.empty() && shake_is_due(job))
+        plan.remeasure = unread_spots(job, e.round);
+    return plan;
 }
 
 }  // namespace fairchalk

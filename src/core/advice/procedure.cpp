@@ -131,6 +131,18 @@ bool waits_for_reading(const Job& job) {
     return !unread_spots(job, static_cast<int>(job.rounds.size()) - 1).empty();
 }
 
+bool last_is_before_shake(const Job& job) {
+    for (std::size_t i = job.log->size(); i-- > 0;) {
+        const Reading* r = std::get_if<Reading>(&(*job.log)[i].event);
+        if (r && job.live(i) && reads_angle((*job.log)[i])) return r->before_shake;
+    }
+    return false;
+}
+
+bool shake_is_due(const Job& job) {
+    return last_is_before_shake(job) && !unread_spots(job, static_cast<int>(job.rounds.size()) - 1).empty();
+}
+
 std::vector<Spot> spoiled_spots_of(const Job& job, int round, const std::vector<Wheel>& toe,
                                    const std::vector<Wheel>& lean) {
     std::vector<Spot> out;

@@ -47,6 +47,11 @@ std::vector<Spot> unread_spots(const Job& job, int round);
 /// else is said. What none of the chosen ways reads waits for nothing; a drive may tell of it.
 bool waits_for_reading(const Job& job);
 
+/// The last reading was taken before the car was shaken: its tires hold back a share of what was turned.
+bool last_is_before_shake(const Job& job);
+/// So it is, and what it spoiled is not read yet: how it stays is not known until it was shaken and read.
+bool shake_is_due(const Job& job);
+
 /// The first wanted spot without a reading; nothing once all are read.
 std::optional<Spot> next_spot(const Job& job, int round);
 

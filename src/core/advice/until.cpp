@@ -144,6 +144,8 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
     for (Lever& l : levers) l.locks.clear();  // it is read before it is locked
     After after{p, levers, std::vector<double>(levers.size(), 0.0)};
     const std::vector<Followed> spots = followed(job, e);
+    // As the estimate takes it: what was turned since the last reading after a shake is held back still.
+    const bool held_now = last_is_before_shake(job);
     Eigen::VectorXd x = p.x;
     for (const PlannedTurn& t : plan.turns) {
         Eigen::VectorXd then = x;
@@ -161,7 +163,7 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
         if (steps > 0.0 && under_load) {
             std::vector<Until> of_this;
             for (const Followed& f : spots) {
-                const Sticking sticks{p, f.read && f.like.before_shake};
+                const Sticking sticks{p, held_now};
                 const double before = f.shows(p, x), will = f.shows(p, then),
                              held = f.shows(p, sticks.shown(then, x));
                 // By one sigma of the share.

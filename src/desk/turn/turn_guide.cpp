@@ -141,6 +141,11 @@ QString TurnGuide::say() const {
         return tr("Turned, and not read since: what it spoiled is read first, %n spots (Ctrl+6).",
                   "Turned, and not read since: what it spoiled is read first, one spot (Ctrl+6).",
                   static_cast<int>(a.plan.remeasure.size()));
+    if (shakeFirst(desk_))
+        return tr(
+            "What was read before the shake is not how it stays: shake it, then read %n spots (Ctrl+6).",
+            "What was read before the shake is not how it stays: shake it, then read one spot (Ctrl+6).",
+            static_cast<int>(a.plan.remeasure.size()));
     if (a.untold) return untold(desk_);
     if (const auto more = worthReading(desk_))
         return tr("Another reading is worth more than a turn: %1 (Ctrl+6).").arg(q(words::spot(*more)));

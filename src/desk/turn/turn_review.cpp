@@ -53,6 +53,7 @@ QString Review::title() const {
     return done                                  ? QObject::tr("Nothing to turn")
            : a_.verdicts.empty()                 ? QObject::tr("No targets yet")
            : turned_since_reading(desk_.job())   ? QObject::tr("Turned, not read yet: this is expected")
+           : shakeFirst(desk_)                   ? QObject::tr("Not shaken yet: shake it, then read")
            : a_.plan.next == NextStep::look      ? QObject::tr("Look first, then turn")
            : a_.plan.next == NextStep::as_far_as ? QObject::tr("As far as it goes")
            : !threadWanted(desk_).empty()        ? QObject::tr("First the thread, then turn")

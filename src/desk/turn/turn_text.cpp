@@ -5,6 +5,7 @@
 
 #include <QFontMetricsF>
 
+#include "core/advice/procedure.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "read/read_text.h"
@@ -242,6 +243,11 @@ QString TurnText::left() const {
         if (const Accepted* acc = std::get_if<Accepted>(&desk_.log()[i].event); acc && desk_.job().live(i))
             out += head(tr("Left as it is")) + line(q(acc->why));
     return out;
+}
+
+bool shakeFirst(const JobDesk& desk) {
+    const Plan& plan = desk.answer().plan;
+    return plan.next == NextStep::read && plan.turns.empty() && !plan.again && shake_is_due(desk.job());
 }
 
 std::string threadWanted(const JobDesk& desk) {

@@ -31,5 +31,7 @@ class TurnText {
 
 /// The adjuster whose thread is to be measured before it is turned far; empty where none is.
 std::string threadWanted(const JobDesk& desk);
+/// Nothing is left to turn by a value of before the shake: it is shaken and read before that is believed.
+bool shakeFirst(const JobDesk& desk);
 
 }  // namespace fairchalk::desk

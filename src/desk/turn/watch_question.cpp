@@ -161,6 +161,11 @@ std::optional<Reading> WatchQuestion::reads() const {
 }
 
 QString WatchQuestion::hint() const {
+    // As it was read there last: the next value is near.
+    const Job& job = desk_.job();
+    const Reading* was =
+        from_.empty() ? nullptr : last_reading_at(job, static_cast<int>(job.rounds.size()), from_[at_].spot);
+    if (was) return tr("What it shows now, like %1; 1/4 turn counts.").arg(q(words::as_typed(was->value)));
     return expected().kind == Expect::Kind::angle
                ? tr("What the gauge shows now, like -1.2; 1/4 turn counts.")
            : bareLength() == Bare::inch ? tr("What it shows now, like 4 9/64; 1/4 turn counts.")

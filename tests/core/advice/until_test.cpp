@@ -137,6 +137,53 @@ TEST(Until, TurnsAreCountedInTheirOrderAndBoardsAreMovedByBoth) {
     EXPECT_EQ(until_shown(job_of(free), as_it_stands(job_of(free)), plan).size(), 4u);
 }
 
+TEST(Until, WhatAnEarlierTurnHeldBackIsStillHeldBackAtASpotThatWasNotReadSince) {
+    // On boards both rods move both tapes: stopped by the tape behind, and then by the one in front,
+    // unshaken.
+    TrueCar c;
+    CarCard card = testing::card_of(c);
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        card.adjusters.push_back(testing::rod_at(w, RodSide::behind_axle));
+    LinesSet lines;
+    lines.rigs = {"toe-boards"};
+    lines.sizes.board_span = Length::from_mm(600);
+    auto log = testing::begun(c, card, {testing::total_toe(Axle::front, 0.0, 0.1)});
+    log.insert(log.end() - 1, testing::entry("lines", lines));
+    const auto put = [&](auto event) {
+        log.push_back(testing::entry("b" + std::to_string(log.size()), event));
+    };
+    const auto read = [&](ReadingId kind, double mm, bool before_shake) {
+        Reading r = blank_reading(axle_spot(kind, Axle::front), lines);
+        r.value = *read_quantity(write_exact(Length::from_mm(mm)));
+        r.value.resolution = 1.0;
+        r.tool = "tape";
+        r.before_shake = before_shake;
+        put(r);
+    };
+    read(ReadingId::boards_rear, 1487.0, false);
+    read(ReadingId::boards_front, 1483.0, false);
+    double left = 0.0;
+    for (const auto& [rod, kind, turns] :
+         {std::tuple(0u, ReadingId::boards_rear, -0.375), std::tuple(1u, ReadingId::boards_front, -0.25)}) {
+        const Job job = job_of(log);
+        Plan plan;
+        plan.turns = {turn_of(card.adjusters[rod], turns)};
+        const auto all = until_shown(job, as_it_stands(job), plan);
+        const auto u =
+            std::find_if(all.begin(), all.end(), [&](const Until& each) { return each.spot.kind == kind; });
+        ASSERT_NE(u, all.end());
+        Turn t;
+        t.adjuster = card.adjusters[rod].id;
+        t.turns = turns;
+        put(t);
+        put(RoundOpened{});
+        read(kind, u->stop, true);
+        left = as_it_stands(job_of(log)).axles[0].total_toe.value.deg();
+    }
+    // 4 mm over 600, less five eighths of a turn at 132 mm.
+    EXPECT_NEAR(left, std::atan(4.0 / 600.0) / rad - 0.625 * std::asin(1.5 / 132.0) / rad, 0.02);
+}
+
 TEST(Until, NothingIsToldOfWhatTheWeightComesOffForNorOfAWayThatNobodyKnows) {
     TrueCar c;
     CarCard card = testing::card_of(c);
