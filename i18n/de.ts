@@ -6262,6 +6262,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Die letzte Ablesung hier war falsch …</translation>
     </message>
     <message>
+      <source>The last value was read before a shake: this holds while it is not shaken. Once it is, read again first.</source>
+      <translation>Der letzte Wert wurde vor dem Rütteln abgelesen: Das gilt, solange nicht gerüttelt wird. Danach zuerst wieder ablesen.</translation>
+    </message>
+    <message>
       <source>The lean test fixes once which way its figure goes, and from where.</source>
       <translation>Die Neigeprobe klärt einmal, wohin sein Wert geht und von wo an.</translation>
     </message>

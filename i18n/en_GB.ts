@@ -6262,6 +6262,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>The last reading here was wrong …</translation>
     </message>
     <message>
+      <source>The last value was read before a shake: this holds while it is not shaken. Once it is, read again first.</source>
+      <translation>The last value was read before a shake: this holds while it is not shaken. Once it is, read again first.</translation>
+    </message>
+    <message>
       <source>The lean test fixes once which way its figure goes, and from where.</source>
       <translation>The lean test fixes once which way its figure goes, and from where.</translation>
     </message>

@@ -215,6 +215,7 @@ TEST_F(WatchDeskTest, WhoLeavesItBeforeTheShakeIsSentBackToTheRule) {
     desk->settle();
     // Each stopped where the sheet says, the other tape read after the second, and no shake.
     int watched = 0;
+    EXPECT_FALSE(slateText().contains("before a shake")) << slateText().toStdString();
     for (; watched < 4 && !desk->answer().plan.turns.empty(); ++watched) {
         const Until until = desk->answer().until.front();
         key(Qt::Key_9, Qt::AltModifier);
@@ -224,6 +225,7 @@ TEST_F(WatchDeskTest, WhoLeavesItBeforeTheShakeIsSentBackToTheRule) {
         EXPECT_TRUE(window->sayLine().startsWith("There")) << window->sayLine().toStdString();
         key(Qt::Key_F4);
         desk->settle();
+        EXPECT_EQ(slateText().contains("this holds while it is not shaken"), !desk->answer().until.empty());
     }
     EXPECT_EQ(watched, 2);
     ASSERT_TRUE(shake_is_due(desk->job()));

@@ -111,7 +111,13 @@ QString TurnText::until() const {
             cell(number(u, u.then), then) +
             cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
     }
-    return head(tr("Turn until it shows")) + table(rows) +
+    const QString unshaken =
+        last_is_before_shake(desk_.job())
+            ? line(warn(
+                  tr("The last value was read before a shake: this holds while it is not shaken. Once it is, "
+                     "read again first.")))
+            : QString();
+    return head(tr("Turn until it shows")) + table(rows) + unshaken +
            line(soft(
                tr("In this order, the steering held. Stop there: the tires hold back a share until it is "
                   "shaken.") +
