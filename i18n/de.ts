@@ -4802,16 +4802,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Über beide Nabenflächen ({0}), rechtwinklig zum Auto.</translation>
     </message>
     <message>
-      <source>Over the front hubs</source>
-      <translation>Über die vorderen Naben</translation>
-    </message>
-    <message>
       <source>Over the hub faces of each axle with the tape. Nothing else goes across the car, so without it both lines are known to each other by nothing.</source>
       <translation>Mit dem Bandmaß über die Nabenflächen jeder Achse. Sonst geht nichts quer über das Auto, ohne das kennen sich beide Linien durch nichts.</translation>
-    </message>
-    <message>
-      <source>Over the rear hubs</source>
-      <translation>Über die hinteren Naben</translation>
     </message>
     <message>
       <source>Page Down is the next step; Escape goes back.</source>
@@ -10247,10 +10239,6 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>nothing turned</source>
       <translation>nichts gedreht</translation>
-    </message>
-    <message>
-      <source>nothing was typed; the strings can't be solved without it. Like 416 mm or 16 3/8 in.</source>
-      <translation>nichts eingegeben; ohne dies sind die Schnüre nicht zu lösen. Etwa 416 mm oder 16 3/8 in.</translation>
     </message>
     <message>
       <source>nothing yet</source>

@@ -4802,16 +4802,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Over both hub faces of the {0}, square across the car.</translation>
     </message>
     <message>
-      <source>Over the front hubs</source>
-      <translation>Over the front hubs</translation>
-    </message>
-    <message>
       <source>Over the hub faces of each axle with the tape. Nothing else goes across the car, so without it both lines are known to each other by nothing.</source>
       <translation>Over the hub faces of each axle with the tape. Nothing else goes across the car, so without it both lines are known to each other by nothing.</translation>
-    </message>
-    <message>
-      <source>Over the rear hubs</source>
-      <translation>Over the rear hubs</translation>
     </message>
     <message>
       <source>Page Down is the next step; Escape goes back.</source>
@@ -10247,10 +10239,6 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>nothing turned</source>
       <translation>nothing turned</translation>
-    </message>
-    <message>
-      <source>nothing was typed; the strings can't be solved without it. Like 416 mm or 16 3/8 in.</source>
-      <translation>nothing was typed; the strings can't be solved without it. Like 416 mm or 16 3/8 in.</translation>
     </message>
     <message>
       <source>nothing yet</source>

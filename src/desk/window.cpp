@@ -202,10 +202,7 @@ CarPage& Window::carPage() {
         pages_->addWidget(car_pane_);
         fitPane();
         connect(car_page_, &CarPage::givenUp, this, &Window::showShelf);
-        connect(car_page_, &CarPage::jobMade, this, [this](const QString& job) {
-            openJob(job);
-            setStage(Stage::ask);
-        });
+        connect(car_page_, &CarPage::jobMade, this, &Window::beginJob);
     }
     return *car_page_;
 }
@@ -421,10 +418,23 @@ void Window::showShelf() {
 
 void Window::showCarPage(const QString& car) {
     leave([this, car] {
+        const bool goes_on = car.isEmpty() && first_car_ && pages_->currentWidget() == first_car_;
         carPage().setShow(how_);
         pages_->setCurrentWidget(car_pane_);
-        car_page_->begin(car);
+        car_page_->begin(car, goes_on ? first_car_->typed() : BegunCar{});
     });
+}
+
+/// A job that was just made, on a new car or one of the shelf's; `way`: how it is to be measured, if chosen.
+void Window::beginJob(const QString& job, const QString& way) {
+    if (first_car_) first_car_->empty();
+    openJob(job);
+    if (!way.isEmpty()) {
+        LinesSet lines = desk_.lines();
+        lines.rigs = {way.toStdString()};
+        desk_.setLines(lines);
+    }
+    setStage(Stage::ask);
 }
 
 void Window::showFirstCar() {
@@ -434,15 +444,7 @@ void Window::showFirstCar() {
             pages_->addWidget(first_car_);
             connect(first_car_, &FirstCarPage::givenUp, this, &Window::showShelf);
             connect(first_car_, &FirstCarPage::wholeCardWanted, this, [this] { showCarPage({}); });
-            connect(first_car_, &FirstCarPage::jobMade, this, [this](const QString& job, const QString& way) {
-                openJob(job);
-                if (!way.isEmpty()) {
-                    LinesSet lines = desk_.lines();
-                    lines.rigs = {way.toStdString()};
-                    desk_.setLines(lines);
-                }
-                setStage(Stage::ask);
-            });
+            connect(first_car_, &FirstCarPage::jobMade, this, &Window::beginJob);
         }
         first_car_->setShow(how_);
         pages_->setCurrentWidget(first_car_);

@@ -54,6 +54,7 @@ class Window : public QMainWindow {
     void showFirstCar();
     /// All of a card at once: a car's on the shelf, or a new one.
     void showCarPage(const QString& car);
+    void beginJob(const QString& job, const QString& way);
     void showPractice();
     /// Copies of the book, and what is not on the disk.
     void showCopies();

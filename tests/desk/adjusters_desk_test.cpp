@@ -6,6 +6,7 @@
 #include "desk_fixture.h"
 #include "floor/device_drawing.h"
 #include "lock/lock_guide.h"
+#include "shelf/car_page.h"
 #include "turn/turn_view.h"
 #include "words/words.h"
 
@@ -518,6 +519,74 @@ TEST_F(AdjustersTest, TheNextJobBeginsWithWhatTheLastTaughtAndChangesOverWithout
     EXPECT_TRUE(slateText().contains("Likely to finish the job"));
     EXPECT_TRUE(slateText().contains("ood enough without reading (all inside: "))
         << slateText().toStdString();
+}
+
+/// A job on a car whose card has these adjusters; the card at the head of the next one, begun on the shelf.
+struct NextJob : AdjustersTest {
+    book::Json asWritten(const book::Json& adjusters) {
+        {
+            UuidSource ids(sources());
+            book::Book b(path);
+            b.add_job(b.add_car({{"name", "a truck"}, {"adjusters", adjusters}}, ids), "first",
+                      book::Json::object(), ids);
+        }
+        open();
+        window->showCarPage(QString::fromStdString(desk->book().cars().front().id));
+        card = window->findChild<CarPage*>();
+        return adjusters;
+    }
+    book::Json begun() {
+        key(Qt::Key_Return, Qt::ControlModifier);
+        desk->settle();
+        return desk->writtenCard().json()["adjusters"];
+    }
+    void fill(const char* field, const char* text) { card->findChild<QLineEdit*>(field)->setText(text); }
+    void press(const char* group, const char* value) {
+        for (QPushButton* b : card->findChildren<QPushButton*>())
+            if (b->property("group") == group && b->property("value") == value) b->click();
+    }
+    CarPage* card = nullptr;
+};
+
+TEST_F(NextJob, ATubeIsGivenNoRodsBesideIt) {
+    const book::Json was = asWritten({{{"id", "tube"}, {"kind", "cross-tube"}, {"step", "1/4 turn"}},
+                                      {{"id", "drag"}, {"kind", "drag-link"}, {"wheel", "front-left"}}});
+    EXPECT_EQ(begun(), was);
+}
+
+TEST_F(NextJob, WhatDiffersFromSideToSideStaysAsItIs) {
+    const book::Json was =
+        asWritten({{{"id", "right"},
+                    {"kind", "steering-rod"},
+                    {"wheel", "front-right"},
+                    {"rod", "ahead-of-axle"},
+                    {"thread", "left"},
+                    {"pitch", "1.5 mm"},
+                    {"double_ended", true}},
+                   {{"id", "left"},
+                    {"kind", "steering-rod"},
+                    {"wheel", "front-left"},
+                    {"rod", "ahead-of-axle"},
+                    {"thread", "right"},
+                    {"pitch", "1.25 mm"}},
+                   {{"id", "link"}, {"kind", "toe-link"}, {"wheel", "rear-left"}, {"thread", "left"}}});
+    EXPECT_EQ(begun(), was);
+}
+
+TEST_F(NextJob, OneRodStaysOneAndOnlyWhatIsChangedIs) {
+    book::Json is =
+        asWritten({{{"id", "rod"},
+                    {"kind", "steering-rod"},
+                    {"wheel", "front-right"},
+                    {"thread", "left"},
+                    {"pitch", "1.5 mm"}},
+                   {{"id", "link"}, {"kind", "toe-link"}, {"wheel", "rear-left"}, {"pitch", "2 mm"}}});
+    EXPECT_EQ(card->findChild<QLineEdit*>("pitch")->text(), "1.5 mm") << "of the rod there is";
+    press("rods", "behind-axle");
+    fill("pitch", "1.25 mm");
+    is[0]["rod"] = "behind-axle";
+    is[0]["pitch"] = "1.25 mm";
+    EXPECT_EQ(begun(), is) << "the thread of tie rods is none of a toe link's";
 }
 
 TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) {

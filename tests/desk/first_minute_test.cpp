@@ -8,6 +8,7 @@
 
 #include "desk_fixture.h"
 #include "look/chalk.h"
+#include "shelf/car_page.h"
 #include "shelf/first_car.h"
 
 namespace fairchalk::desk {
@@ -238,6 +239,47 @@ TEST_F(FirstMinute, WhatIsWrongOnItIsSaidAndNothingIsLost) {
     key(Qt::Key_Return, Qt::ControlModifier);
     ASSERT_TRUE(desk->hasJob());
     EXPECT_NEAR(desk->car().wheelbase->mm(), 800, 1e-9);
+}
+
+TEST_F(FirstMinute, AllOfItsCardBeginsWithWhatWasTypedAlready) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Old van");
+    key(Qt::Key_Return);
+    EXPECT_EQ(page()->way(), "string-bars");
+    enter("2.5 m");
+    key(Qt::Key_I, Qt::ControlModifier);
+    auto* card = window->findChild<CarPage*>();
+    ASSERT_TRUE(card && card->isVisible());
+    EXPECT_EQ(card->findChild<QLineEdit*>("name")->text(), "Old van");
+    EXPECT_EQ(card->findChild<QLineEdit*>("wheelbase")->text(), "2.5 m");
+    // Who gives that up, or looks elsewhere, finds it as it was.
+    key(Qt::Key_Escape);
+    key(Qt::Key_N, Qt::ControlModifier);
+    EXPECT_EQ(page()->findChild<QLineEdit*>("first-name")->text(), "Old van");
+    EXPECT_EQ(page()->way(), "string-bars");
+    key(Qt::Key_I, Qt::ControlModifier);
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob()) << "a rim span left empty is asked where it is first needed";
+    EXPECT_EQ(desk->lines().rigs, std::vector<std::string>{"string-bars"});
+    EXPECT_NEAR(desk->car().wheelbase->mm(), 2500, 1e-9);
+    // The next car begins anew.
+    key(Qt::Key_N, Qt::ControlModifier);
+    EXPECT_EQ(page()->findChild<QLineEdit*>("first-name")->text(), "");
+    EXPECT_EQ(page()->way(), "");
+}
+
+TEST_F(FirstMinute, ACarWithoutSizesHasItsSecondJobToo) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    enter("Old van");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob());
+    const std::string first = desk->jobId();
+    window->showCarPage(QString::fromStdString(desk->book().car_of(first)));
+    key(Qt::Key_Return, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_NE(desk->jobId(), first) << "nothing of the car has to be told to begin";
 }
 
 TEST_F(FirstMinute, TheCardBeginsWithWhatTheReadingsWaitFor) {

@@ -192,34 +192,31 @@ Length FloorSolved::sigma_of(Wheel w) const {
 FloorSolved solve_floor(const Floor& floor) {
     FloorSolved out;
     const Normal n = normal_of(floor);
-    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(n.a, Eigen::ComputeThinU | Eigen::ComputeFullV);
-    const auto& s = svd.singularValues();
-    Eigen::Index rank = 0;
-    while (rank < s.size() && s[rank] > 1e-9 * s[0]) ++rank;
+    Eigen::CompleteOrthogonalDecomposition<Eigen::MatrixXd> cod;
+    cod.setThreshold(1e-9);
+    cod.compute(n.a);
+    const Eigen::MatrixXd inverse = cod.pseudoInverse();
     // The level line's own height may stay unknown (no reading uses it); the four heights may not.
-    const Eigen::MatrixXd free = svd.matrixV().rightCols(unknowns - rank);
+    const Eigen::MatrixXd known = inverse * n.a;
     for (Eigen::Index k = 0; k < 4; ++k)
-        if (free.cols() > 0 && free.row(k).norm() > 1e-6) {
+        if ((known.row(k) - Eigen::RowVectorXd::Unit(unknowns, k)).norm() > 1e-6) {
             out.why = {Code::floor_needs, {}};
             return out;
         }
-    const Eigen::MatrixXd v = svd.matrixV().leftCols(rank);
-    const Eigen::VectorXd inverse = s.head(rank).cwiseInverse();
-    const Eigen::VectorXd x = v * inverse.asDiagonal() * svd.matrixU().leftCols(rank).transpose() * n.b;
-    const Eigen::MatrixXd vs = v * inverse.asDiagonal();
+    const Eigen::VectorXd x = inverse * n.b;
     // The datum is a definition, not a measurement: take its own spread out again by centring.
     const Eigen::Matrix4d centre = Eigen::Matrix4d::Identity() - Eigen::Matrix4d::Constant(0.25);
-    out.covariance = centre * (vs * vs.transpose()).topLeftCorner<4, 4>() * centre;
+    out.covariance = centre * (inverse * inverse.transpose()).topLeftCorner<4, 4>() * centre;
     for (std::size_t w = 0; w < 4; ++w)
         out.heights[w] = Length::from_m(x[static_cast<Eigen::Index>(w)]) + floor.tiles[w];
     out.known = true;
-    out.redundancy = static_cast<int>(n.a.rows() - rank);
+    out.redundancy = static_cast<int>(n.a.rows() - cod.rank());
 
     const Eigen::VectorXd residual = n.a * x - n.b;
     std::vector<double> w(floor.rows.size(), 0.0);
     for (std::size_t i = 0; i < floor.rows.size(); ++i) {
         const auto row = static_cast<Eigen::Index>(i);
-        const double r = 1.0 - svd.matrixU().row(row).head(rank).squaredNorm();
+        const double r = 1.0 - n.a.row(row).dot(inverse.col(row));
         if (r > 1e-6) w[i] = residual[row] / std::sqrt(r);
         if (floor.rows[i].entry) out.worst = std::max(out.worst, std::abs(w[i]));
     }

@@ -431,16 +431,12 @@ std::vector<Act> ReadGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));
     if (spot_) return out;
-    out.push_back(onFromReading(desk_));
+    out.push_back(AfterReading(desk_).act());
     return out;
 }
 
 void ReadGuide::act(const QString& id) {
-    if (id == "go-on") return emit stageWanted(afterReading(desk_));
-    if (id == "card") {
-        if (const auto waits = waitsFor(desk_)) emit pageWanted({PageId::card, waits->card});
-        return;
-    }
+    if (id == "go-on") return AfterReading(desk_).go(*this);
     for (const Doing& d : doings())
         if (d.act.id == id) return d.run(*this);
 }

@@ -66,15 +66,24 @@ std::optional<Waits> waitsFor(const JobDesk& desk) {
     return waitsForCard(desk);
 }
 
-Stage afterReading(const JobDesk& desk) {
-    return waitsFor(desk) ? Stage::lines : desk.driveAsked() ? Stage::drive : Stage::turn;
+AfterReading::AfterReading(const JobDesk& desk) : stage_(desk.driveAsked() ? Stage::drive : Stage::turn) {
+    if (const auto waits = waitsFor(desk)) {
+        stage_ = Stage::lines;
+        card_ = waits->card;
+    }
 }
 
-Act onFromReading(const JobDesk& desk) {
-    const auto waits = waitsFor(desk);
-    if (!waits || waits->card.isEmpty()) return goOn(afterReading(desk));
-    return {QStringLiteral("card"), QCoreApplication::translate("Slate", "Go on: the car's card"), true,
-            false, Act::enter};
+Act AfterReading::act() const {
+    Act on = goOn(stage_);
+    if (toCard()) on.text = QCoreApplication::translate("Slate", "Go on: the car's card");
+    return on;
+}
+
+void AfterReading::go(Guide& from) const {
+    if (toCard())
+        emit from.pageWanted({PageId::card, card_});
+    else
+        emit from.stageWanted(stage_);
 }
 
 std::optional<Spot> worthReading(const JobDesk& desk) {

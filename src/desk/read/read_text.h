@@ -46,10 +46,21 @@ struct Waits {
 std::optional<Waits> waitsFor(const JobDesk& desk);
 /// Of that, what the card is to tell.
 std::optional<Waits> waitsForCard(const JobDesk& desk);
+
 /// On from a round that is read: to what it waits for, else to the drive it asks for or to what it tells.
-Stage afterReading(const JobDesk& desk);
-/// The same as something to do, the card's place among it: `card`, or `go-on`.
-Act onFromReading(const JobDesk& desk);
+class AfterReading {
+  public:
+    explicit AfterReading(const JobDesk& desk);
+    /// As something to do: `go-on`.
+    Act act() const;
+    /// The car's card has it, not a stage.
+    bool toCard() const { return !card_.isEmpty(); }
+    void go(Guide& from) const;
+
+  private:
+    Stage stage_;
+    QString card_;  ///< where what it waits for is told on the car's card; empty: the stage
+};
 
 /// What none of the chosen ways of measuring tells; and which would.
 QString untold(const JobDesk& desk);

@@ -351,8 +351,7 @@ QString LinesGuide::keep(const QString& text) {
 std::vector<Act> LinesGuide::acts() const {
     std::vector<Act> out = actsHere();
     // Once nothing is missing, on to the readings from wherever one points.
-    const bool there =
-        std::any_of(out.begin(), out.end(), [](const Act& a) { return a.id == "go-on" || a.id == "card"; });
+    const bool there = std::any_of(out.begin(), out.end(), [](const Act& a) { return a.id == "go-on"; });
     if (!there && firstMissing().isEmpty() && !rigs().empty()) out.push_back(onward());
     return out;
 }
@@ -363,7 +362,7 @@ bool LinesGuide::allRead() const {
 }
 
 Act LinesGuide::onward() const {
-    return allRead() ? onFromReading(desk_) : goOn(Stage::read);
+    return allRead() ? AfterReading(desk_).act() : goOn(Stage::read);
 }
 
 std::vector<Act> LinesGuide::actsHere() const {
@@ -423,11 +422,9 @@ void LinesGuide::act(const QString& id) {
     if (id == "tonight") return emit asks(new TonightQuestion(desk_));
     if (id == "ways")
         return choose("rig:" + q(rigs().empty() ? std::string(usual_rig().id) : rigs().front()));
-    if (id == "go-on")
-        return emit stageWanted(firstMissing().isEmpty() && allRead() ? afterReading(desk_) : Stage::read);
-    if (id == "card") {
-        if (const auto waits = waitsForCard(desk_)) emit pageWanted({PageId::card, waits->card});
-        return;
+    if (id == "go-on") {
+        if (firstMissing().isEmpty() && allRead()) return AfterReading(desk_).go(*this);
+        return emit stageWanted(Stage::read);
     }
     if (id == "thing") toggleThing(part());
     if (id == "square") desk_.facts().keep("squaring", desk_.facts().at("squaring") == "yes" ? "no" : "yes");

@@ -9,6 +9,7 @@
 #include <QPointer>
 
 #include "book/target_text.h"
+#include "core/car/steering_rod.h"
 #include "core/quantity/typed_words.h"
 #include "look/chalk.h"
 #include "look/html.h"
@@ -18,6 +19,8 @@
 
 namespace fairchalk::desk {
 namespace {
+
+constexpr const char* none = "none";
 
 // Where each field lies on the drawing, in parts of the page.
 struct FieldPlace {
@@ -158,15 +161,14 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
     connect(keep_, &QPushButton::clicked, this, &CarPage::keep);
 }
 
-void CarPage::begin(const QString& car) {
+void CarPage::begin(const QString& car, const BegunCar& typed) {
     car_ = car;
     learns_ = keeps_ = false;
     old_card_ = book::Json::object();
-    arm_there_.clear();
     for (auto& [key, f] : fields_) f->clear();
     problem_->clear();
     for (const char* group : {"rods", "thread", "ends"}) choose(group, "");
-    choose("links", "none");
+    choose("links", none);
     for (const char* axle : {"front", "rear"}) choose(axle, "total");
     fields_["title"]->setText(tr("Alignment"));
     if (const auto card = car.isEmpty() ? std::nullopt : desk_.book().card(car.toStdString())) {
@@ -190,7 +192,11 @@ void CarPage::begin(const QString& car) {
             put((n + "_span").c_str(), c.axle(a).rim_span);
             put((n + "_hub_width").c_str(), c.axle(a).hub_width);
         }
-        if (const Adjuster* r = c.rod_at(Wheel::front_left)) {
+        const auto rod_of = [&](Axle a) {
+            const Adjuster* left = c.rod_at(wheel_at(a, Side::left));
+            return left ? left : c.rod_at(wheel_at(a, Side::right));
+        };
+        if (const Adjuster* r = rod_of(Axle::front)) {
             choose("rods", r->rod == RodSide::behind_axle     ? "behind-axle"
                            : r->rod == RodSide::ahead_of_axle ? "ahead-of-axle"
                                                               : "");
@@ -198,17 +204,22 @@ void CarPage::begin(const QString& car) {
             choose("ends", r->double_ended ? "both" : "");
             put("pitch", r->pitch);
             put("arm", r->arm);
-            arm_there_ = fields_["arm"]->text().trimmed().toStdString();
+        } else if (!c.adjusters.empty()) {
+            choose("rods", none);
         }
-        if (const Adjuster* r = c.rod_at(Wheel::rear_left))
+        if (const Adjuster* r = rod_of(Axle::rear))
             choose("links", r->rod == RodSide::behind_axle     ? "behind-axle"
                             : r->rod == RodSide::ahead_of_axle ? "ahead-of-axle"
                                                                : "");
         fields_["title"]->setFocus();
         fields_["title"]->selectAll();
     } else {
+        fields_["name"]->setText(typed.name);
+        for (const auto& [key, text] : typed.sizes) fields_.at(key)->setText(text);
         fields_["name"]->setFocus();
     }
+    way_ = typed.way;
+    begun_ = rods();
     update();
 }
 
@@ -224,66 +235,86 @@ bool CarPage::complain(const char* key, const QString& what) {
     return false;
 }
 
-/// A length as it was typed; false where something is said about it.
-bool CarPage::length(const char* key, bool needed, std::string& out, Bounded what) {
-    if (text(key).isEmpty())
-        return !needed || complain(key, tr("nothing was typed; the strings can't be solved without it. "
-                                           "Like 416 mm or 16 3/8 in."));
+/// A length as it was typed, or nothing; false where something is said about it.
+bool CarPage::length(const char* key, std::string& out, Bounded what) {
+    if (text(key).isEmpty()) return true;
     // Questioned once; whoever begins the job again with the same insists.
     const QString wrong = typedLength(text(key), key, what, bare_, insisted_, out);
     return wrong.isEmpty() || complain(key, wrong);
 }
 
 /// The same, put where it belongs; what was left empty stays as it was.
-bool CarPage::put(book::Json& at, const char* name, const char* key, bool needed, Bounded what) {
+bool CarPage::put(book::Json& at, const char* name, const char* key, Bounded what) {
     std::string value;
-    if (!length(key, needed, value, what)) return false;
+    if (!length(key, value, what)) return false;
     if (!value.empty()) at[name] = value;
+    return true;
+}
+
+CarPage::Rods CarPage::rods() const {
+    return {chosen("rods"),
+            chosen("thread"),
+            chosen("ends"),
+            chosen("links"),
+            text("pitch").toStdString(),
+            text("arm").toStdString()};
+}
+
+/// One rod or link: what is said otherwise than as the page began. All else of it stays as it is.
+bool CarPage::put(book::Json& rod, bool link) {
+    const Rods now = rods();
+    const auto put = [&](const char* key, const std::string& is, const std::string& was) {
+        if (is == was) return;
+        // Left open it is asked for, under the car, where the first turn hangs on it.
+        if (is.empty())
+            rod.erase(key);
+        else
+            rod[key] = is;
+    };
+    if (link) return put("rod", now.links, begun_.links), true;
+    put("rod", now.runs, begun_.runs);
+    put("thread", now.thread, begun_.thread);
+    if (now.ends != begun_.ends) rod["double_ended"] = now.ends == "both";
+    if (now.pitch != begun_.pitch && !this->put(rod, "pitch", "pitch", Bounded::thread_pitch)) return false;
+    if (now.arm != begun_.arm) {
+        if (!this->put(rod, "arm", "arm", Bounded::steering_arm)) return false;
+        rod.erase("arm_sigma");
+    }
     return true;
 }
 
 /// Rods and links as they were chosen, beside all else that the card has.
 bool CarPage::makeRods(book::Json& card) {
-    const std::string rods = chosen("rods"), links = chosen("links"), thread = chosen("thread");
+    const Rods now = rods();
     book::Json adjusters = book::Json::array();
-    const auto rod = [&](const char* id, const char* kind, const char* wheel, const std::string& runs) {
-        // What is known of this rod beside what is asked here stays: its own arm, its step, what locking
-        // does.
-        book::Json r = {{"step", "1/8 turn"}};
-        if (card.contains("adjusters"))
-            for (const book::Json& a : card["adjusters"])
-                if (a.value("wheel", "") == wheel && a.value("kind", "") == kind) r = a;
-        if (!r.contains("id")) r["id"] = id;
-        r["kind"] = kind;
-        r["wheel"] = wheel;
-        // Left open it is asked for, under the car, where the first turn hangs on it.
-        if (runs.empty())
-            r.erase("rod");
-        else
-            r["rod"] = runs;
-        if (!thread.empty()) r["thread"] = thread;
-        r["double_ended"] = chosen("ends") == "both";
-        if (!put(r, "pitch", "pitch", false, Bounded::thread_pitch)) return false;
-        if (text("arm").toStdString() != arm_there_) {
-            if (!put(r, "arm", "arm", false, Bounded::steering_arm)) return false;
-            r.erase("arm_sigma");
+    bool rod_there = false, link_there = false;
+    if (card.contains("adjusters"))
+        for (book::Json a : card["adjusters"]) {
+            const bool rod = a.value("kind", "") == steering_rod_kind,
+                       link = a.value("kind", "") == toe_link_kind;
+            if ((rod && now.runs == none) || (link && now.links == none)) continue;
+            if ((rod || link) && !put(a, link)) return false;
+            rod_there = rod_there || rod;
+            link_there = link_there || link;
+            adjusters.push_back(a);
         }
-        adjusters.push_back(r);
+    const auto pair = [&](std::string_view kind, bool link, const char* axle, const char* id) {
+        for (const char* side : {"left", "right"}) {
+            book::Json rod = {{"id", id + std::string(1, side[0])},
+                              {"kind", kind},
+                              {"wheel", axle + std::string("-") + side},
+                              {"step", "1/8 turn"}};
+            if (!put(rod, link)) return false;
+            adjusters.push_back(rod);
+        }
         return true;
     };
-    if (rods != "none" && (!rod("rod-fl", "steering-rod", "front-left", rods) ||
-                           !rod("rod-fr", "steering-rod", "front-right", rods)))
+    // Most cars are set by a rod at each front wheel.
+    if (now.runs != none && !rod_there && (car_.isEmpty() || now.runs != begun_.runs) &&
+        !pair(steering_rod_kind, false, "front", "rod-f"))
         return false;
-    if (links != "none" &&
-        (!rod("link-rl", "toe-link", "rear-left", links) || !rod("link-rr", "toe-link", "rear-right", links)))
-        return false;
-    // Adjusters of other kinds stay as they were.
-    if (card.contains("adjusters"))
-        for (const book::Json& a : card["adjusters"]) {
-            const std::string kind = a.value("kind", "");
-            if (kind != "steering-rod" && kind != "toe-link") adjusters.push_back(a);
-        }
-    card["adjusters"] = adjusters;
+    if (now.links != none && !link_there && !pair(toe_link_kind, true, "rear", "link-r")) return false;
+    if (card.contains("adjusters") || !adjusters.empty()) card["adjusters"] = adjusters;
     return true;
 }
 
@@ -322,7 +353,7 @@ bool CarPage::makeTargets(book::Json& targets) {
             return complain(
                 (a + "_over").c_str(),
                 tr("toe as a length means nothing without the diameter it is stated over, like 416 mm."));
-        if (as_length && !length((a + "_over").c_str(), true, span, Bounded::rim_span)) return false;
+        if (as_length && !length((a + "_over").c_str(), span, Bounded::rim_span)) return false;
         if (!span.empty()) t["span"] = span;
         if (basis == "half") t["basis"] = "half-difference";
         targets[axle][basis == "total" ? "total_toe" : "toe"] = t;
@@ -334,13 +365,13 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
     if (text("name").isEmpty()) return complain("name", tr("a car needs a name to be found by."));
     card = old_card_;
     card["name"] = text("name").toStdString();
-    if (!put(card, "wheelbase", "wheelbase", true, Bounded::wheelbase)) return false;
+    // What is left empty is asked where it is first needed.
+    if (!put(card, "wheelbase", "wheelbase", Bounded::wheelbase)) return false;
     for (const char* axle : {"front", "rear"}) {
         const std::string a(axle);
         if (!card.contains(axle)) card[axle] = book::Json::object();
-        if (!put(card[axle], "rim_span", (a + "_span").c_str(), true, Bounded::rim_span)) return false;
-        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), false, Bounded::hub_width))
-            return false;
+        if (!put(card[axle], "rim_span", (a + "_span").c_str(), Bounded::rim_span)) return false;
+        if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), Bounded::hub_width)) return false;
     }
     if (!makeRods(card) || !makeTargets(targets)) return false;
     try {
@@ -384,7 +415,7 @@ void CarPage::keep() {
         },
         [this](const QString& job, const QString& error) {
             if (error.isEmpty())
-                emit jobMade(job);
+                emit jobMade(job, way_);
             else
                 problem_->setText(QStringLiteral("▲ %1").arg(error));
         });

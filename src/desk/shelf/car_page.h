@@ -13,6 +13,12 @@
 
 namespace fairchalk::desk {
 
+/// What was typed of a new car before all of its card was wanted.
+struct BegunCar {
+    QString name, way;                     ///< the id of the rig it is to be measured by
+    std::map<std::string, QString> sizes;  ///< by the card's place
+};
+
 /// A new car and its job, as places on a drawing of the car: each length is typed where it lies, the rods are
 /// chosen by how they run, the targets stand at their axles in the manual's own terms.
 class CarPage : public QWidget {
@@ -20,12 +26,12 @@ class CarPage : public QWidget {
   public:
     explicit CarPage(JobDesk& desk, QWidget* parent = nullptr);
     /// Begins with an empty card, or with that of a car on the shelf.
-    void begin(const QString& car);
+    void begin(const QString& car, const BegunCar& typed = {});
     /// In which unit a bare number is, and what the empty fields show.
     void setShow(const Show& how);
 
   signals:
-    void jobMade(const QString& job);
+    void jobMade(const QString& job, const QString& way);
     void givenUp();
 
   protected:
@@ -34,6 +40,11 @@ class CarPage : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
+    /// What is chosen and typed of rods and links; empty where it is left open.
+    struct Rods {
+        std::string runs, thread, ends, links, pitch, arm;
+    };
+    Rods rods() const;
     QLineEdit* field(const char* key, const QString& name, const QString& hint);
     QPushButton* choice(const char* group, const char* value, const QString& text);
     std::string chosen(const char* group) const;
@@ -41,8 +52,9 @@ class CarPage : public QWidget {
     void tabAsRead();
     QString text(const char* key) const;
     /// The card and targets as JSON, or an error beside its field.
-    bool length(const char* key, bool needed, std::string& out, Bounded what);
-    bool put(book::Json& at, const char* name, const char* key, bool needed, Bounded what);
+    bool length(const char* key, std::string& out, Bounded what);
+    bool put(book::Json& at, const char* name, const char* key, Bounded what);
+    bool put(book::Json& rod, bool link);
     bool makeRods(book::Json& card);
     bool makeTargets(book::Json& targets);
     bool make(book::Json& card, book::Json& targets);
@@ -54,7 +66,8 @@ class CarPage : public QWidget {
     JobDesk& desk_;
     QString car_;
     book::Json old_card_;
-    std::string arm_there_;  ///< as the page began: unless it is changed, each rod keeps its own
+    QString way_;  ///< of measuring, where it was chosen before
+    Rods begun_;   ///< as the page began: unless it is changed, each rod keeps its own
     std::map<std::string, QLineEdit*> fields_;
     std::map<std::string, QString> names_;
     std::map<std::string, std::string> insisted_;  ///< questioned as typed

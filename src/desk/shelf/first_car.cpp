@@ -145,9 +145,7 @@ FirstCarPage::FirstCarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
     row->setHorizontalSpacing(14);
     const std::pair<const char*, QString> names[] = {{"wheelbase", tr("Wheelbase, hub to hub")},
                                                      {"front_span", tr("Front rim, lip to lip")},
-                                                     {"rear_span", tr("Rear rim, lip to lip")},
-                                                     {"front_hub_width", tr("Over the front hubs")},
-                                                     {"rear_hub_width", tr("Over the rear hubs")}};
+                                                     {"rear_span", tr("Rear rim, lip to lip")}};
     int at = 0;
     for (const auto& [key, name] : names) {
         labels_[key] = label(name, 13);
@@ -173,15 +171,25 @@ FirstCarPage::FirstCarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), de
     later->setWordWrap(false);
     foot->addWidget(later);
     column->addLayout(foot);
+    empty();
 }
 
 void FirstCarPage::begin() {
+    problem_->clear();
+    name_->setFocus();
+}
+
+void FirstCarPage::empty() {
     name_->clear();
     for (auto& [key, f] : fields_) f->clear();
     insisted_.clear();
-    problem_->clear();
     choose({});
-    name_->setFocus();
+}
+
+BegunCar FirstCarPage::typed() const {
+    BegunCar out{name_->text(), q(way_), {}};
+    for (const CardPlace& place : needed()) out.sizes[place.key] = fields_.at(place.key)->text();
+    return out;
 }
 
 void FirstCarPage::setShow(const Show& how) {

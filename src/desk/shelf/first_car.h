@@ -17,6 +17,7 @@
 #include "core/job/rig.h"
 #include "core/reading/plausible.h"
 #include "job_desk.h"
+#include "shelf/car_page.h"
 
 namespace fairchalk::desk {
 
@@ -56,7 +57,10 @@ class FirstCarPage : public QWidget {
     Q_OBJECT
   public:
     explicit FirstCarPage(JobDesk& desk, QWidget* parent = nullptr);
+    /// With what was typed on it before, and never became a job.
     void begin();
+    void empty();
+    BegunCar typed() const;
     /// In which unit a bare number is.
     void setShow(const Show& how);
     const std::string& way() const { return way_; }

@@ -284,10 +284,8 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
         add(
             Act::enter, "thread", tr("Measure the thread: %1").arg(q(words::adjuster(desk_.car(), thread))),
             [thread](TurnGuide& g) { emit g.asks(new ThreadQuestion(g.desk_, thread)); }, true);
-    } else if (const auto waits = waitsFor(desk_); waits && !waits->card.isEmpty() && reads && !turned) {
-        out.push_back({onFromReading(desk_), [card = waits->card](TurnGuide& g) {
-                           emit g.pageWanted({PageId::card, card});
-                       }});
+    } else if (const AfterReading on(desk_); on.toCard() && reads && !turned) {
+        out.push_back({on.act(), [on](TurnGuide& g) { on.go(g); }});
     } else if (turned || reads) {
         const Stage to = desk_.driveAsked()             ? Stage::drive
                          : reads && a.untold && !turned ? Stage::lines
