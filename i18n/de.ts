@@ -370,10 +370,6 @@ von oben</translation>
       <translation>%1 → </translation>
     </message>
     <message>
-      <source>%1, %2</source>
-      <translation>%1, %2</translation>
-    </message>
-    <message>
       <source>%1, %2 readings, %3 minutes; %4 of %5 truly inside</source>
       <translation>%1, %2 Ablesungen, %3 Minuten; %4 von %5 wirklich innerhalb</translation>
     </message>

@@ -370,10 +370,6 @@ from above</translation>
       <translation>%1 → </translation>
     </message>
     <message>
-      <source>%1, %2</source>
-      <translation>%1, %2</translation>
-    </message>
-    <message>
       <source>%1, %2 readings, %3 minutes; %4 of %5 truly inside</source>
       <translation>%1, %2 readings, %3 minutes; %4 of %5 truly inside</translation>
     </message>

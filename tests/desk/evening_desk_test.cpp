@@ -27,6 +27,21 @@ struct EveningDeskTest : DeskTest {
     }
 };
 
+TEST_F(EveningDeskTest, ReadyIsWhenItWasDriven) {
+    demo();
+    open();
+    desk->settle();
+    const Evening& e = desk->answer().evening;
+    ASSERT_EQ(e.steps.back().what, EveningStep::What::drive);
+    const auto minute = [](const QString& hh_mm) {
+        const QTime t = QTime::fromString(hh_mm, "HH:mm");
+        return t.hour() * 60 + t.minute();
+    };
+    const int now = minute(QTime::currentTime().toString("HH:mm"));
+    const int ready = minute(readyAbout(*desk).right(5));
+    EXPECT_GE((ready - now + 1440) % 1440, e.minutes + e.steps.back().minutes - 2);
+}
+
 TEST_F(EveningDeskTest, WhatIsLeftIsOneListWithMinutesAndTheClock) {
     demo();
     open();
@@ -42,7 +57,7 @@ TEST_F(EveningDeskTest, WhatIsLeftIsOneListWithMinutesAndTheClock) {
     EXPECT_TRUE(slateText().contains("for this, about")) << slateText().toStdString();
     key(Qt::Key_M, Qt::ControlModifier);
     EXPECT_EQ(window->page().id, PageId::evening);
-    EXPECT_TRUE(slateText().contains("ready about")) << slateText().toStdString();
+    EXPECT_TRUE(slateText().contains("to go, then the drive")) << slateText().toStdString();
     const auto places = window->drawn()->places();
     ASSERT_EQ(places.size(), desk->answer().evening.steps.size());
     EXPECT_TRUE(places.front().value.contains("min"));

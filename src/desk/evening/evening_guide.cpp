@@ -52,10 +52,12 @@ void drawStanding(QPainter& p, QPointF at, CarState state) {
 
 }  // namespace
 
+/// Ready is when it was driven: where a drive is still in the list, its minutes count here.
 QString readyAbout(const JobDesk& desk) {
-    const Evening& e = desk.answer().evening;
-    if (!desk.hasJob() || e.minutes < 1.0 || !desk.showsMinutes()) return {};
-    return EveningGuide::tr("ready about %1").arg(readyAt(e.minutes));
+    if (!desk.hasJob() || !desk.showsMinutes()) return {};
+    double minutes = 0.0;
+    for (const EveningStep& s : desk.answer().evening.steps) minutes += s.minutes;
+    return minutes < 1.0 ? QString() : EveningGuide::tr("ready about %1").arg(readyAt(minutes));
 }
 
 /// The drive is in the list and not in the minutes: it is for when all is tight.
@@ -94,7 +96,7 @@ QString EveningGuide::title() const {
 QString EveningGuide::subtitle() const {
     const Evening& e = desk_.answer().evening;
     if (e.minutes < 1.0) return tr("nothing left but the drive");
-    return tr("%1, %2").arg(q(words::minutes(e.minutes)), readyAbout(desk_));
+    return toGo(e);
 }
 
 QString EveningGuide::body() const {
