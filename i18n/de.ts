@@ -8393,6 +8393,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Lenker, dahinter das Rad</translation>
     </message>
     <message>
+      <source>as in its last job; camber and the rest stay too</source>
+      <translation>wie im letzten Auftrag; auch Sturz und der Rest</translation>
+    </message>
+    <message>
       <source>as it came in</source>
       <translation>wie es kam</translation>
     </message>

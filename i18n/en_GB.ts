@@ -8393,6 +8393,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>arm, and the wheel beyond</translation>
     </message>
     <message>
+      <source>as in its last job; camber and the rest stay too</source>
+      <translation>as in its last job; camber and the rest stay too</translation>
+    </message>
+    <message>
       <source>as it came in</source>
       <translation>as it came in</translation>
     </message>

@@ -171,6 +171,8 @@ class JobDesk : public QObject {
         std::optional<BiasTaken> bias;  ///< what that job had taken off
     };
     void leftByLastJob(std::function<void(std::optional<LeftByLastJob>)> then);
+    /// What the last job on a car that had targets aims at; an empty object where none had any.
+    static book::Json lastTargets(const book::Book& book, const std::string& car);
     /// The card of a car with what its last job taught: arms, responses, what is left in stacks and tin.
     static book::Json taughtCard(const book::Book& book, const std::string& car);
     /// The same, worked out beside the window.

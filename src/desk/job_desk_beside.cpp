@@ -311,6 +311,19 @@ void JobDesk::beside(std::function<std::function<void()>()> work) {
     });
 }
 
+book::Json JobDesk::lastTargets(const book::Book& book, const std::string& car) {
+    for (const book::JobInfo& info : book.jobs(car)) {
+        if (book.fact("practice:" + info.id)) continue;
+        try {
+            const book::JobFile file = book.job(info.id);
+            if (book::Json targets = file.last("targets", file.job()); !targets.empty()) return targets;
+        } catch (const std::exception&) {
+            // An older job may still tell.
+        }
+    }
+    return book::Json::object();
+}
+
 book::Json JobDesk::taughtCard(const book::Book& book, const std::string& car) {
     book::Json card = book.card(car).value_or(book::Json::object());
     try {

@@ -589,6 +589,47 @@ TEST_F(NextJob, OneRodStaysOneAndOnlyWhatIsChangedIs) {
     EXPECT_EQ(begun(), is) << "the thread of tie rods is none of a toe link's";
 }
 
+TEST_F(AdjustersTest, TheNextJobAimsAsTheLastOneAndLeavesTheCardInItsOwnWords) {
+    demo();
+    open();
+    for (const book::CarInfo& car : desk->book().cars()) {
+        const book::Json card = *desk->book().card(car.id), aims = JobDesk::lastTargets(desk->book(), car.id);
+        ASSERT_FALSE(aims.empty()) << car.name;
+        window->showCarPage(QString::fromStdString(car.id));
+        desk->settle();
+        key(Qt::Key_Return, Qt::ControlModifier);
+        desk->settle();
+        ASSERT_EQ(desk->book().car_of(desk->jobId()), car.id);
+        EXPECT_EQ(desk->targetsJson(), aims) << car.name;
+        EXPECT_EQ(desk->writtenCard().json(), card) << car.name;
+    }
+}
+
+TEST_F(AdjustersTest, OfTheNextJobsAimsOnlyWhatIsTypedIsAnother) {
+    demo();
+    open();
+    const auto cars = desk->book().cars();
+    const auto car = std::find_if(cars.begin(), cars.end(),
+                                  [](const book::CarInfo& c) { return c.name == "Brask hillclimb special"; });
+    book::Json aims = JobDesk::lastTargets(desk->book(), car->id);
+    window->showCarPage(QString::fromStdString(car->id));
+    desk->settle();
+    const auto field = [&](const char* name) {
+        return window->findChild<CarPage*>()->findChild<QLineEdit*>(name);
+    };
+    EXPECT_NE(field("front_aim")->text(), "");
+    field("front_aim")->setText("0°02' out");
+    field("front_minus")->setText("0°05'");
+    field("front_plus")->setText("0°05'");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    desk->settle();
+    book::Json front = aims["front"];
+    front.erase("total_toe");
+    front["total_toe"] = {{"aim", "0°02' out"}, {"minus", "0°05'"}, {"plus", "0°05'"}};
+    aims["front"] = front;
+    EXPECT_EQ(desk->targetsJson(), aims);
+}
+
 TEST_F(AdjustersTest, ShimsThatDidSomethingElseAreNamedAndTheAnglesStandAsRead) {
     special();
     ASSERT_TRUE(planned("shims-fr"));

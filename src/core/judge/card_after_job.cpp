@@ -24,7 +24,9 @@ void learn_lock(std::vector<KnownLock>& lock, const std::string& id, const Estim
 
 void learn_rod(Adjuster& rod, const Estimate& e) {
     for (const RodResponse& r : e.responses)
-        if (r.rod == rod.id && (r.turns_seen > 0 || r.arm_sigma < prior_arm_sigma * 0.7)) {
+        // By its own turns, or, better than the card knows it, by those of the other side.
+        if (const Length known = rod.arm_sigma.value_or(rod.arm ? measured_arm_sigma : prior_arm_sigma * 0.7);
+            r.rod == rod.id && (r.turns_seen > 0 || r.arm_sigma * fades < known)) {
             rod.arm = r.arm;
             rod.arm_sigma = std::min(r.arm_sigma * fades, prior_arm_sigma);
         }

@@ -164,7 +164,7 @@ CarPage::CarPage(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) 
 void CarPage::begin(const QString& car, const BegunCar& typed) {
     car_ = car;
     learns_ = keeps_ = false;
-    old_card_ = book::Json::object();
+    old_card_ = old_targets_ = book::Json::object();
     for (auto& [key, f] : fields_) f->clear();
     problem_->clear();
     for (const char* group : {"rods", "thread", "ends"}) choose(group, "");
@@ -182,15 +182,18 @@ void CarPage::begin(const QString& car, const BegunCar& typed) {
             if (std::exchange(self->keeps_, false)) self->keep();
         });
         const CarCard c = book::car_from(old_card_, "car");
-        const auto put = [&](const char* key, const std::optional<Length>& l) {
-            if (l) fields_[key]->setText(QString::fromStdString(write_exact(*l)));
+        // In the words of whoever wrote it.
+        const auto put = [&](const char* key, const book::Json& in, const char* name) {
+            if (in.contains(name) && in[name].is_string())
+                fields_[key]->setText(q(in[name].get<std::string>()));
         };
-        fields_["name"]->setText(QString::fromStdString(c.name));
-        put("wheelbase", c.wheelbase);
+        fields_["name"]->setText(q(c.name));
+        put("wheelbase", old_card_, "wheelbase");
         for (Axle a : both_axles) {
             const std::string n(name_of(a));
-            put((n + "_span").c_str(), c.axle(a).rim_span);
-            put((n + "_hub_width").c_str(), c.axle(a).hub_width);
+            if (!old_card_.contains(n)) continue;
+            put((n + "_span").c_str(), old_card_[n], "rim_span");
+            put((n + "_hub_width").c_str(), old_card_[n], "hub_width");
         }
         const auto rod_of = [&](Axle a) {
             const Adjuster* left = c.rod_at(wheel_at(a, Side::left));
@@ -202,8 +205,11 @@ void CarPage::begin(const QString& car, const BegunCar& typed) {
                                                               : "");
             choose("thread", r->thread == Thread::right ? "right" : r->thread == Thread::left ? "left" : "");
             choose("ends", r->double_ended ? "both" : "");
-            put("pitch", r->pitch);
-            put("arm", r->arm);
+            for (const book::Json& a : old_card_["adjusters"])
+                if (a.value("id", "") == r->id) {
+                    put("pitch", a, "pitch");
+                    put("arm", a, "arm");
+                }
         } else if (!c.adjusters.empty()) {
             choose("rods", none);
         }
@@ -211,6 +217,21 @@ void CarPage::begin(const QString& car, const BegunCar& typed) {
             choose("links", r->rod == RodSide::behind_axle     ? "behind-axle"
                             : r->rod == RodSide::ahead_of_axle ? "ahead-of-axle"
                                                                : "");
+        old_targets_ = JobDesk::lastTargets(desk_.book(), car.toStdString());
+        for (const char* axle : {"front", "rear"})
+            for (const char* measure : {"total_toe", "toe"}) {
+                const book::Json at = old_targets_.value(axle, book::Json::object());
+                const book::Json t = at.value(measure, book::Json::object());
+                const std::string n(axle);
+                put((n + "_aim").c_str(), t, "aim");
+                put((n + "_minus").c_str(), t, "minus");
+                put((n + "_plus").c_str(), t, "plus");
+                put((n + "_over").c_str(), t, "span");
+                if (t.contains("aim"))
+                    choose(axle, measure == std::string("total_toe")                      ? "total"
+                                 : t.value("basis", "") == std::string("half-difference") ? "half"
+                                                                                          : "each");
+            }
         fields_["title"]->setFocus();
         fields_["title"]->selectAll();
     } else {
@@ -220,6 +241,7 @@ void CarPage::begin(const QString& car, const BegunCar& typed) {
     }
     way_ = typed.way;
     begun_ = rods();
+    for (const char* axle : {"front", "rear"}) aims_begun_[axle] = aim(axle);
     update();
 }
 
@@ -318,10 +340,21 @@ bool CarPage::makeRods(book::Json& card) {
     return true;
 }
 
+CarPage::Aim CarPage::aim(const std::string& axle) const {
+    Aim out{q(chosen(axle.c_str()))};
+    for (const char* part : {"_aim", "_minus", "_plus", "_over"}) out << text((axle + part).c_str());
+    return out;
+}
+
+/// The toe of both axles as it was typed; what is not said otherwise than in the last job stays.
 bool CarPage::makeTargets(book::Json& targets) {
-    targets = book::Json::object();
+    targets = old_targets_;
     for (const char* axle : {"front", "rear"}) {
         const std::string a(axle);
+        if (aim(a) == aims_begun_.at(a)) continue;
+        for (const char* measure : {"total_toe", "toe"})
+            if (targets.contains(axle)) targets[axle].erase(measure);
+        if (targets.contains(axle) && targets[axle].empty()) targets.erase(axle);
         if (text((a + "_aim").c_str()).isEmpty()) continue;
         book::Json t = book::Json::object();
         const std::string basis = chosen(axle);
@@ -549,6 +582,7 @@ void CarPage::paintEvent(QPaintEvent*) {
     p.drawLine(QPointF(w * 0.02, h * 0.645), QPointF(w * 0.98, h * 0.645));
     p.setPen(c.soft);
     say(0.03, 0.66, tr("What to aim at, in the terms of the car's manual, which comes first:"));
+    if (!old_targets_.empty()) say(0.54, 0.66, tr("as in its last job; camber and the rest stay too"));
     say(0.03, 0.71, tr("Front toe, as"));
     say(0.03, 0.83, tr("Rear toe, as"));
     say(0.385, 0.71, tr("aim"));

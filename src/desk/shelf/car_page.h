@@ -45,6 +45,9 @@ class CarPage : public QWidget {
         std::string runs, thread, ends, links, pitch, arm;
     };
     Rods rods() const;
+    /// As the target of one axle is chosen and typed.
+    using Aim = QStringList;
+    Aim aim(const std::string& axle) const;
     QLineEdit* field(const char* key, const QString& name, const QString& hint);
     QPushButton* choice(const char* group, const char* value, const QString& text);
     std::string chosen(const char* group) const;
@@ -65,7 +68,8 @@ class CarPage : public QWidget {
 
     JobDesk& desk_;
     QString car_;
-    book::Json old_card_;
+    book::Json old_card_, old_targets_;  ///< of the car; of its last job
+    std::map<std::string, Aim> aims_begun_;
     QString way_;  ///< of measuring, where it was chosen before
     Rods begun_;   ///< as the page began: unless it is changed, each rod keeps its own
     std::map<std::string, QLineEdit*> fields_;
