@@ -169,6 +169,26 @@ TEST_F(GuideTest, ANumberOnTheCarIsPointedAtLikeItsLine) {
     EXPECT_EQ(guide->chosen(), last) << "beside the car nothing is meant";
 }
 
+TEST_F(GuideTest, NoTwoChoicesOfTheCardShareAKeyHoweverManyThereAre) {
+    window->showPage({PageId::card});
+    std::size_t most = 0;
+    for (const Place& p : window->drawn()->places()) {
+        window->drawn()->point(p.id);
+        const QString first = window->slate().guide()->subtitle();
+        do {
+            const auto acts = window->slate().guide()->offered();
+            std::set<std::size_t> used;
+            for (std::size_t i = 0; i < acts.size(); ++i)
+                EXPECT_TRUE(used.insert(keyOf(acts, i)).second)
+                    << p.name.toStdString() << ", " << window->slate().guide()->subtitle().toStdString()
+                    << ": " << acts[i].text.toStdString();
+            most = std::max(most, acts.size());
+            window->slate().guide()->act("next");
+        } while (window->drawn()->chosen() == p.id && window->slate().guide()->subtitle() != first);
+    }
+    EXPECT_GT(most, 9u) << "more choices than there are keys in a row";
+}
+
 TEST_F(GuideTest, AnActHasOneKeyWhateverElseIsOffered) {
     std::map<std::pair<std::string, QString>, std::size_t> keys;
     const auto look = [&] {

@@ -25,9 +25,15 @@ Act toRecord() {
 }
 
 std::size_t keyOf(const std::vector<Act>& acts, std::size_t which) {
-    const auto before = acts.begin() + static_cast<std::ptrdiff_t>(which);
-    return before->key.value_or(
-        static_cast<std::size_t>(std::count_if(acts.begin(), before, [](const Act& a) { return !a.key; })));
+    if (acts[which].key) return *acts[which].key;
+    // In turn, past what another act has for its own.
+    std::size_t before = static_cast<std::size_t>(
+        std::count_if(acts.begin(), acts.begin() + static_cast<std::ptrdiff_t>(which),
+                      [](const Act& a) { return !a.key; }));
+    for (std::size_t at = 0;; ++at) {
+        const bool taken = std::any_of(acts.begin(), acts.end(), [&](const Act& a) { return a.key == at; });
+        if (!taken && before-- == 0) return at;
+    }
 }
 
 std::vector<Act> Guide::offered() const {
