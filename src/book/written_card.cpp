@@ -26,6 +26,24 @@ bool is_steering_rod(const Json& a) {
     return a.value("kind", "") == steering_rod_kind;
 }
 
+/// Of a rod or toe link, its wheel.
+std::optional<Wheel> rod_wheel(const Json& a) {
+    const std::string kind = a.value("kind", "");
+    if (kind != steering_rod_kind && kind != toe_link_kind) return std::nullopt;
+    return wheel_named(a.value("wheel", ""));
+}
+
+constexpr const char* by_rods = "rods";
+
+/// A rod or toe link of which only its wheel is known.
+Json usual_rod(Wheel w) {
+    const bool front = axle_of(w) == Axle::front;
+    return {{"id", std::string(front ? "rod-f" : "link-r") + (side_of(w) == Side::left ? 'l' : 'r')},
+            {"kind", front ? steering_rod_kind : toe_link_kind},
+            {"wheel", name_of(w)},
+            {"step", "1/8 turn"}};
+}
+
 /// The list under that name; empty where there is none.
 Json list_of(const Json& card, const char* name) {
     return card.contains(name) && card[name].is_array() ? card[name] : Json::array();
@@ -110,9 +128,7 @@ void WrittenCard::put_of_rods(const std::string& field, const Json& value) {
     Json& list = json_["adjusters"];
     if (!list.is_array()) list = Json::array();
     if (std::none_of(list.begin(), list.end(), is_steering_rod))
-        for (const auto& [id, wheel] :
-             {std::pair("rod-fl", Wheel::front_left), std::pair("rod-fr", Wheel::front_right)})
-            list.push_back({{"id", id}, {"kind", steering_rod_kind}, {"wheel", name_of(wheel)}});
+        for (const Wheel w : {Wheel::front_left, Wheel::front_right}) list.push_back(usual_rod(w));
     for (Json& a : list)
         if (is_steering_rod(a)) a[field] = value;
 }
@@ -143,23 +159,61 @@ std::vector<Meant> WrittenCard::choices_for(Wheel w, const std::string& angle) c
 }
 
 void WrittenCard::adjusted_by(Wheel w, const std::string& angle, const std::string& word) {
+    Json& adjust = json_["adjust"];
     const std::string wheel(name_of(w)), none = "none-" + wheel + "-" + angle;
-    json_["adjust"][wheel][angle] = word;
+    // What joins both wheels is said of both, and no more of either where one of them is told otherwise.
+    const Wheel other = wheel_at(axle_of(w), side_of(w) == Side::left ? Side::right : Side::left);
+    const auto joins = [&](const std::string& said) {
+        const auto can = choices_for(w, angle);
+        return std::any_of(can.begin(), can.end(),
+                           [&](const Meant& m) { return m.kind->across() && m.choice.word == said; });
+    };
+    const Json* beside = at({"adjust", std::string(name_of(other)), angle});
+    if (joins(word) || (beside && beside->is_string() && joins(beside->get<std::string>())))
+        adjust[std::string(name_of(other))][angle] = word;
+    adjust[wheel][angle] = word;
+
     // That an angle has no adjuster is one of the adjusters of the job file.
     Json list = Json::array();
     for (const Json& a : list_of(json_, "adjusters"))
         if (a.value("id", "") != none) list.push_back(a);
     if (word == "none") list.push_back({{"id", none}, {"kind", "none"}, {"angle", angle}, {"wheel", wheel}});
+
     const auto wanted = wanted_by(*this);
-    Json kept = Json::array();
-    for (const Json& a : list) {
+    // Its own adjusters are unmade with the word that made them, a rod where another word is said of its toe.
+    const auto stays = [&](const Json& a) {
         const std::string kind = a.value("kind", ""), id = a.value("id", "");
-        if (!adjuster_kind(kind) || wanted.contains(id) || !id.starts_with(kind)) kept.push_back(a);
-    }
+        if (!adjuster_kind(kind)) return true;
+        if (const auto rod_at = rod_wheel(a); rod_at && angle == "toe") {
+            const Json* said = at({"adjust", std::string(name_of(*rod_at)), angle});
+            return !said || *said == by_rods || (*rod_at != w && *rod_at != other);
+        }
+        return wanted.contains(id) || !id.starts_with(kind);
+    };
+    Json kept = Json::array(), unmade = list_of(json_, "unmade");
+    for (const Json& a : list) (stays(a) ? kept : unmade).push_back(a);
+    // What was there before comes back as it was.
+    const auto make = [&](Json fresh, const auto& same) {
+        if (std::any_of(kept.begin(), kept.end(), same)) return;
+        if (const auto it = std::find_if(unmade.begin(), unmade.end(), same); it != unmade.end()) {
+            fresh = *it;
+            unmade.erase(it);
+        }
+        kept.push_back(std::move(fresh));
+    };
     for (const auto& [id, json] : wanted)
-        if (std::none_of(kept.begin(), kept.end(), [&](const Json& a) { return a.value("id", "") == id; }))
-            kept.push_back(json);
+        make(json, [&id = id](const Json& a) { return a.value("id", "") == id; });
+    if (angle == "toe" && word == by_rods)
+        for (const Wheel at_wheel : {wheel_at(axle_of(w), Side::left), wheel_at(axle_of(w), Side::right)}) {
+            const Json* said = at({"adjust", std::string(name_of(at_wheel)), angle});
+            if (said && *said == by_rods)
+                make(usual_rod(at_wheel), [&](const Json& a) { return rod_wheel(a) == at_wheel; });
+        }
     json_["adjusters"] = kept;
+    if (unmade.empty())
+        json_.erase("unmade");
+    else
+        json_["unmade"] = unmade;
 }
 
 void WrittenCard::put_torque(const std::string& part, const std::string& torque) {

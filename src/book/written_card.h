@@ -46,7 +46,8 @@ class WrittenCard {
 
     /// All that can be said of what adjusts this angle; one word may mean several adjusters.
     std::vector<Meant> choices_for(Wheel w, const std::string& angle) const;
-    /// Makes the adjusters that are meant; those that nothing means any more go.
+    /// Makes the adjusters that are meant. Those that nothing means any more are kept under `unmade`, and
+    /// come back as they were; what joins both wheels of an axle is said of both.
     void adjusted_by(Wheel w, const std::string& angle, const std::string& word);
 
     void put_torque(const std::string& part, const std::string& torque);

@@ -60,6 +60,50 @@ TEST(WrittenCard, WhatAnAngleIsAdjustedByMakesAdjustersAndUnmakesThem) {
     EXPECT_EQ(card.json()["adjusters"].size(), 1u);
 }
 
+/// What adjusts the toe, by kind and wheel, in order.
+std::vector<std::string> toe_by(const WrittenCard& card) {
+    std::vector<std::string> out;
+    for (const Adjuster& a : card.card().adjusters)
+        out.push_back(a.kind + (a.wheel ? " " + std::string(name_of(*a.wheel)) : ""));
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
+TEST(WrittenCard, ATubeTakesThePlaceOfBothRodsAndTheyComeBackAsTheyWere) {
+    WrittenCard card(Json::parse(R"({"name": "a truck", "front": {"suspension": "beam"}, "adjusters": [
+        {"id": "rod-fl", "kind": "steering-rod", "wheel": "front-left", "step": "1/8 turn", "pitch": "1.5 mm"},
+        {"id": "his", "kind": "steering-rod", "wheel": "front-right", "odd": 1}]})"));
+    const Json before = card.json()["adjusters"];
+    card.adjusted_by(Wheel::front_left, "toe", "tube");
+    EXPECT_EQ(toe_by(card), (std::vector<std::string>{"cross-tube front-right", "drag-link front-left"}));
+    EXPECT_EQ(*card.at({"adjust", "front-right", "toe"}), "tube") << "it joins both wheels";
+    // Of the other wheel it is told otherwise: then there is no tube.
+    card.adjusted_by(Wheel::front_right, "toe", "rods");
+    EXPECT_EQ(card.json()["adjusters"], before);
+    EXPECT_EQ(*card.at({"adjust", "front-left", "toe"}), "rods");
+    // And the tube as it was told, too.
+    card.adjusted_by(Wheel::front_right, "toe", "tube");
+    card.put_of_adjuster("drag-link", {"pitch"}, "2 mm");
+    card.adjusted_by(Wheel::front_right, "toe", "rods");
+    card.adjusted_by(Wheel::front_left, "toe", "tube");
+    EXPECT_EQ(*card.of_adjuster("drag-link", {"pitch"}), "2 mm");
+}
+
+TEST(WrittenCard, ByRodsOrLinksThereIsOneAndByNothingThereIsNone) {
+    WrittenCard card(Json::parse(R"({"name": "a car", "adjusters": []})"));
+    card.adjusted_by(Wheel::rear_right, "toe", "rods");
+    EXPECT_EQ(toe_by(card), std::vector<std::string>{"toe-link rear-right"});
+    card.adjusted_by(Wheel::front_left, "toe", "rods");
+    EXPECT_EQ(toe_by(card), (std::vector<std::string>{"steering-rod front-left", "toe-link rear-right"}));
+    card.adjusted_by(Wheel::rear_right, "toe", "none");
+    EXPECT_EQ(toe_by(card), (std::vector<std::string>{"none rear-right", "steering-rod front-left"}));
+    card.adjusted_by(Wheel::rear_right, "toe", "cams");
+    EXPECT_EQ(toe_by(card), (std::vector<std::string>{"cam rear-right", "steering-rod front-left"}));
+    // Another angle of the same wheel is another thing.
+    card.adjusted_by(Wheel::front_left, "camber", "none");
+    EXPECT_TRUE(card.card().rod_at(Wheel::front_left));
+}
+
 TEST(WrittenCard, AToeIsEitherTotalOrEach) {
     WrittenCard card = tarnby();
     const auto total = target_from_text("toe", "0°08' in ±0°15'");
