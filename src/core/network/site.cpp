@@ -36,6 +36,12 @@ std::optional<Message> lacking(Lack what, const Reading& r, const Standing& now)
             break;
         }
         case Lack::span:
+            // Of what is taped at both edges it is a size of the rig; else the toe is stated over it.
+            for (const Rig* rig : all_rigs())
+                for (const SizeField& s : rig->sizes)
+                    if (s.becomes == &Reading::span &&
+                        std::find(rig->kinds.begin(), rig->kinds.end(), r.spot.kind) != rig->kinds.end())
+                        return size(r.span.has_value(), s.name.data());
             if (!r.span) return Message{Code::text_span_missing, {r.value.text}};
             break;
         case Lack::gap_height:
@@ -166,20 +172,6 @@ Site site_of(const Reading& r, const Standing& now, const Current& current) {
 
 double to_base(double sigma, QuantityKind kind) {
     return kind == QuantityKind::length ? sigma / 1000.0 : sigma * one_degree;
-}
-
-bool depends_on_known(const Site& site, const Current& current) {
-    struct Known final : State<double> {
-        const Current* current = nullptr;
-        mutable bool all = true;
-        double operator()(Unknown what, int where) const override {
-            all = all && current->contains({what, where});
-            return 0.1;
-        }
-    } known;
-    known.current = &current;
-    predict(site, known);
-    return known.all;
 }
 
 StringRise rise_over_hubs(const std::map<double, double>& heights, const CarCard& car) {

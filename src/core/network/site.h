@@ -56,7 +56,4 @@ T predict(const Site& site, const State<T>& state) {
     return reading_kind(site.kind).predict(site, state);
 }
 
-/// Whether all that such a reading depends on is among the unknowns.
-bool depends_on_known(const Site& site, const Current& current);
-
 }  // namespace fairchalk

@@ -246,6 +246,57 @@ TEST(StringNetwork, SaysWhyWhereTheCardLacksALength) {
     EXPECT_EQ(nothing.wheels[0].toe.why.code, Code::why_needs_spots);
 }
 
+/// A round by one way of measuring with all its sizes told, nothing read.
+std::vector<Entry> nothing_read(const Rig& rig, const CarCard& card) {
+    auto log = testing::begun(TrueCar{}, card);
+    LinesSet lines;
+    lines.rigs = {std::string(rig.id)};
+    lines.bars = {Length::from_mm(500), Length::from_mm(600)};
+    for (const SizeField& size : rig.sizes) lines.sizes.*size.field = Length::from_mm(600);
+    Entry e;
+    e.event = lines;
+    log.push_back(e);
+    return log;
+}
+
+TEST(Network, WithNothingReadWhatTellsATotalIsOfTheWayThatWasChosen) {
+    int tapes = 0;
+    for (const Rig* rig : all_rigs())
+        for (const Axle axle : both_axles) {
+            Target total;
+            total.where = axle;
+            total.measure = Measure::total_toe;
+            if (rig->use != RigUse::toe || !tells(*rig, total)) continue;
+            const auto log = nothing_read(*rig, testing::card_of(TrueCar{}));
+            const KnownAngle toe = solved(log).axles[static_cast<std::size_t>(index_of(axle))].total_toe;
+            EXPECT_FALSE(toe.known);
+            EXPECT_FALSE(toe.needs.empty()) << rig->id;
+            const std::vector<Spot> walk = round_walk(job_of(log), 0, true);
+            for (const Spot& s : toe.needs)
+                EXPECT_TRUE(std::find(walk.begin(), walk.end(), s) != walk.end() ||
+                            reading_kind(s.kind).wants_no_rig())
+                    << rig->id << ": " << s.name();
+            // Tapes at both edges of an axle, or a gauge across it, want nothing of the car.
+            if (rig->over != Over::axles || rig->bars) continue;
+            ++tapes;
+            const Estimate bare = solved(nothing_read(*rig, CarCard{}));
+            const KnownAngle& same = bare.axles[static_cast<std::size_t>(index_of(axle))].total_toe;
+            EXPECT_EQ(same.needs, toe.needs) << rig->id;
+            EXPECT_LE(same.needs.size(), 2u);
+        }
+    EXPECT_EQ(tapes, 8);
+}
+
+TEST(Network, WithASizeUntoldThatIsWhatIsMissing) {
+    for (const char* id : {"toe-boards", "stud-bars", "tread-tape"}) {
+        auto log = nothing_read(*rig_named(id), testing::card_of(TrueCar{}));
+        std::get<LinesSet>(log.back().event).sizes = {};
+        const Message why = solved(log).axles[0].total_toe.why;
+        EXPECT_EQ(why.code, Code::why_needs_sizes) << id;
+        EXPECT_EQ(why.args, std::vector<std::string>{std::string(rig_named(id)->sizes.front().name)});
+    }
+}
+
 TEST(StringNetwork, SaysWhereTheBarsStandIsMissingNotOtherReadings) {
     TrueCar c;
     auto log = testing::begun(c, testing::card_of(c));
