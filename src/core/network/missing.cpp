@@ -45,6 +45,12 @@ bool is_free(Unknown what) {
            what == Unknown::plumb || what == Unknown::axle_middle;
 }
 
+LinesSet with_all_sizes(LinesSet lines) {
+    for (const SizeField& size : size_fields())
+        if (auto& it = lines.sizes.*size.field; !it) it = Length::from_mm(600);
+    return lines;
+}
+
 void extend(Extended& by, const Site& site) {
     struct Asked final : State<double> {
         const Current* current = nullptr;
@@ -78,10 +84,11 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
         Spot spot;
         Site site;
         bool of_this_round, jig;
+        std::optional<Message> waits;  ///< for a size to be told
         Eigen::VectorXd part{};
     };
     std::vector<Candidate> candidates;
-    std::optional<Message> lacking, own_lacking;
+    std::optional<Message> lacking;
     Extended all{p.now, p.x, {}};
     // What this round reads; the widths over the hubs, which a string on one side alone wants; and strings.
     std::vector<Spot> spots = round_walk(job, round, true);
@@ -92,15 +99,20 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
         if (std::find(spots.begin(), spots.begin() + static_cast<std::ptrdiff_t>(i), spots[i]) !=
             spots.begin() + static_cast<std::ptrdiff_t>(i))
             continue;
-        const Reading r = blank_reading(spots[i], p.standing.lines);
-        if (auto why = missing_for(r, p.standing)) {
-            if (!lacking && why->code != Code::job_missing) lacking = why;
-            if (i < own && !reading_kind(r.spot.kind).against_gravity()) own_lacking = lacking;
+        Reading r = blank_reading(spots[i], p.standing.lines);
+        auto why = missing_for(r, p.standing);
+        if (why && i < own) {
+            // Read with any size: whether it would tell it, once its own is told.
+            const Reading told = blank_reading(spots[i], with_all_sizes(p.standing.lines));
+            if (!missing_for(told, p.standing)) r = told;
+        }
+        if (why && missing_for(r, p.standing)) {
+            if (!lacking && why->code != Code::job_missing) lacking = std::move(why);
             continue;
         }
         NetworkNeeds needs;
         reading_kind(r.spot.kind).ask(r, p.standing.car, needs);
-        candidates.push_back({spots[i], site_of(r, p.standing, p.now), i < own, needs.jig});
+        candidates.push_back({spots[i], site_of(r, p.standing, p.now), i < own, needs.jig, std::move(why)});
         extend(all, candidates.back().site);
     }
     // Work in the null space, and in what is new: which unread spots together reach what the angle needs
@@ -147,10 +159,6 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
     } else if (a.why.code != Code::why_no_readings) {
         // What was read waits for something to be told: nearer than a round with other things.
         return;
-    } else if (own_lacking) {
-        // So does what was chosen to be read.
-        a.why = *own_lacking;
-        return;
     }
     if (!reached(candidates)) {
         if (lacking && a.why.code == Code::why_no_readings) a.why = *lacking;
@@ -162,6 +170,11 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
         fewer.erase(fewer.begin() + static_cast<std::ptrdiff_t>(i));
         if (reached(fewer)) candidates = std::move(fewer);
     }
+    for (const Candidate& c : candidates)
+        if (c.waits) {
+            a.why = *c.waits;
+            return;
+        }
     for (const Candidate& c : candidates) a.needs.push_back(c.spot);
     a.why = {Code::why_needs_spots, {listed(a.needs, [](const Spot& s) { return s.name(); })}};
 }
