@@ -53,7 +53,8 @@ struct SizeTest : ViewsTest {
         QStringList out;
         for (QPushButton* b : window->slate().findChildren<QPushButton*>()) {
             if (!b->isVisible()) continue;
-            if (b->fontMetrics().horizontalAdvance(b->text()) > b->width() - 8) out << "cut: " + b->text();
+            for (const QString& line : b->text().split(QLatin1Char('\n')))
+                if (b->fontMetrics().horizontalAdvance(line) > b->width() - 8) out << "cut: " + b->text();
             auto* list = qobject_cast<QScrollArea*>(b->parentWidget()->parentWidget()->parentWidget());
             const QRect in(b->mapTo(window.get(), QPoint()), b->size()),
                 all(list->mapTo(window.get(), QPoint()), list->size());
@@ -159,6 +160,36 @@ TEST_F(SizeTest, NoFractionIsBrokenWhereTheRuleIsToShowIt) {
     QApplication::processEvents();
     ASSERT_TRUE(slateText().contains("Turn until it shows")) << slateText().toStdString();
     EXPECT_EQ(wrong(), QStringList()) << wrong().join(" | ").toStdString();
+}
+
+TEST_F(SizeTest, ALongNameOnAButtonStandsInTwoLines) {
+    for (const char* language : {"en", "de"}) {
+        takeLanguage(QString::fromLatin1(language));
+        close();
+        fs::remove(path);
+        demo();
+        open();
+        LinesSet lines = desk->lines();
+        lines.rigs = {"stud-bars"};
+        lines.sizes.stud_span = Length::from_mm(1524);
+        desk->setLines(lines);
+        desk->editTargets(
+            {{"front", {{"total_toe", {{"aim", "0.2 deg"}, {"minus", "0.2 deg"}, {"plus", "0.2 deg"}}}}}});
+        window->setStage(Stage::read);
+        for (auto [kind, v] :
+             {std::pair(ReadingId::stud_bar_rear, "1502"), {ReadingId::stud_bar_front, "1496"}}) {
+            window->reading().ask(axle_spot(kind, Axle::front));
+            enter(v);
+        }
+        desk->settle();
+        QApplication::processEvents();
+        const auto offers = window->reading().acts();
+        ASSERT_TRUE(
+            std::any_of(offers.begin(), offers.end(), [](const Act& a) { return a.id == "read-on"; }));
+        EXPECT_EQ(wrong(), QStringList()) << wrong().join(" | ").toStdString();
+        EXPECT_FALSE(window->sayLine().contains("+7")) << "it is offered here";
+    }
+    takeLanguage(QStringLiteral("en"));
 }
 
 TEST_F(SizeTest, EverythingGrowsByOneKeyAndByTheWheelAndStaysSo) {

@@ -475,7 +475,7 @@ void CardGuide::draw(QPainter& p) const {
         int more = 0;
         for (const CardItem& i : g.items) {
             const QString v = shownOf(card, i);
-            if (v.isEmpty()) continue;
+            if (v.isEmpty() || i.id == "setup") continue;  // the heading names that
             if (y + 24 > g.at.bottom()) {
                 ++more;
                 continue;

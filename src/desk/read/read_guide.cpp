@@ -97,8 +97,11 @@ QString ReadGuide::say() const {
     if (spot_) return q(words::how_to_read(*spot_));
     if (desk_.driveAsked())
         return tr("%1 (Ctrl+8).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
-    if (desk_.answerIsCurrent() && a.plan.again)
-        return tr("%1 (Ctrl+7).").arg(q(words::to_begin(words::sentence(a.plan.again->why, desk_.car()))));
+    if (desk_.answerIsCurrent() && a.plan.again) {
+        const QString why = q(words::to_begin(words::sentence(a.plan.again->why, desk_.car())));
+        // Where it is offered here, the sheet need not be looked at first.
+        return worthReading(desk_) ? QStringLiteral("%1.").arg(why) : tr("%1 (Ctrl+7).").arg(why);
+    }
     if (const auto waits = waitsFor(desk_)) return waits->says;
     if (desk_.answerIsCurrent() && a.untold) return untold(desk_);
     if (const auto more = worthReading(desk_))

@@ -111,6 +111,16 @@ QString keyText(std::size_t at, bool list) {
                                  : QString();
 }
 
+/// What is too long for a button stands in two lines, the first as long as it can be.
+QString inTwoLines(const QString& text, const QFontMetrics& metrics, int room) {
+    if (metrics.horizontalAdvance(text) <= room) return text;
+    for (qsizetype at = text.lastIndexOf(QLatin1Char(' ')); at > 0;
+         at = text.lastIndexOf(QLatin1Char(' '), at - 1))
+        if (metrics.horizontalAdvance(text.left(at)) <= room)
+            return text.left(at).trimmed() + QLatin1Char('\n') + text.mid(at + 1).trimmed();
+    return text;
+}
+
 }  // namespace
 
 std::vector<Slate::Offered> Slate::offered() const {
@@ -163,7 +173,9 @@ void Slate::showActs(const std::vector<Act>& acts, bool keys) {
             b->style()->polish(b);
         }
         b->ensurePolished();
-        const bool wide = a.main || list || a.text.size() + key.size() > widest_half + 3 ||
+        b->setText(inTwoLines(b->text(), b->fontMetrics(), static_cast<int>(whole_button * zoom())));
+        const bool wide = a.main || list || b->text().contains(QLatin1Char('\n')) ||
+                          a.text.size() + key.size() > widest_half + 3 ||
                           b->fontMetrics().horizontalAdvance(b->text()) > half_button * zoom();
         if (wide && column == 1) ++row, column = 0;
         grid->addWidget(b, row, column, 1, wide ? 2 : 1);

@@ -102,6 +102,7 @@ class Slate : public QWidget {
     static constexpr double one_button = 38, least_words = 60;  ///< heights
     static constexpr int widest_half = 18;                      ///< letters on a button of half the width
     static constexpr int half_button = 142;                     ///< pixels for its text
+    static constexpr int whole_button = 306;                    ///< and of one over both columns
 
     JobDesk& desk_;
     Show how_;
