@@ -117,6 +117,43 @@ TEST_F(WatchDeskTest, AValueThatNoHandTurnsToIsAskedAboutOnceAndNeverRefused) {
     EXPECT_EQ(count(is_before_shake), 2u);
 }
 
+TEST_F(WatchDeskTest, InATestTurnTheValueOfTheOtherTapeIsAskedAbout) {
+    demo();
+    open();
+    book::WrittenCard card = desk->writtenCard();
+    card.adjusted_by(Wheel::front_left, "toe", "tube");
+    desk->editCard(card);
+    LinesSet lines = desk->lines();
+    lines.rigs = {"stud-bars"};
+    lines.sizes.stud_span = Length::from_mm(1524);
+    desk->setLines(lines);
+    desk->editTargets(
+        {{"front", {{"total_toe", {{"aim", "0.25 deg"}, {"minus", "0.1 deg"}, {"plus", "0.1 deg"}}}}}});
+    window->setStage(Stage::read);
+    for (auto [kind, v] : {std::pair(ReadingId::stud_bar_rear, "1502"), {ReadingId::stud_bar_front, "1480"}}) {
+        window->reading().ask(axle_spot(kind, Axle::front));
+        enter(v);
+    }
+    desk->settle();
+    key(Qt::Key_7, Qt::ControlModifier);
+    key(Qt::Key_9, Qt::AltModifier);
+    desk->settle();
+    ASSERT_TRUE(slateText().contains("A test turn")) << slateText().toStdString();
+    ASSERT_TRUE(slateText().contains("tape behind"));
+    const std::size_t before = readings();
+    enter("1480.5");
+    desk->settle();
+    EXPECT_EQ(readings(), before) << "over twenty millimetres in a quarter turn: asked about";
+    key(Qt::Key_Return);
+    desk->settle();
+    EXPECT_EQ(readings(), before + 1) << "and never refused";
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    enter("1504.5");
+    desk->settle();
+    EXPECT_EQ(readings(), before + 1) << "as much as an arm may do is not";
+}
+
 TEST_F(WatchDeskTest, AValueTakenBackIsAskedForAgainThere) {
     sheet();
     const Until first = goal();

@@ -200,7 +200,19 @@ std::optional<Doubt> WatchQuestion::doubt(const Quantity& typed, const std::stri
     const Reading* was = last_reading_at(job, static_cast<int>(job.rounds.size()), from_[at_].spot);
     if (!was || was->value.kind != typed.kind) return std::nullopt;
     const double there = was->value.value;
-    return doubt_of(Within{there, there, typed.kind == QuantityKind::length ? 25.0 : 3.0}, typed, text);
+    double margin = typed.kind == QuantityKind::length ? 25.0 : 3.0;
+    if (typed.kind == QuantityKind::length && unit() == HandleUnit::turn) {
+        // No arm is so short that a turn moves a toe by more: what is further off was read elsewhere.
+        constexpr double most_deg = 2.4, loose = 2.0;
+        const Reading r = blank();
+        const Length over = r.span ? *r.span
+                                   : desk_.car()
+                                         .axle(r.spot.axle.value_or(axle_of(*r.spot.wheel)))
+                                         .rim_span.value_or(usual_rim_span);
+        const double turns = std::max(std::abs(from_[at_].turn.turns), std::abs(amount_.value_or(0.0)));
+        margin = loose + over.mm() * std::sin(Angle::from_deg(most_deg * turns).rad());
+    }
+    return doubt_of(Within{there, there, margin}, typed, text);
 }
 
 Understood WatchQuestion::understand(const QString& text) const {
