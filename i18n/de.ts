@@ -3578,6 +3578,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Diesen Boden behalten</translation>
     </message>
     <message>
+      <source>Kept. Shake it now, and read once more: F2.</source>
+      <translation>Gesichert. Jetzt rütteln und noch einmal ablesen: F2.</translation>
+    </message>
+    <message>
       <source>Kept. Something else comes first: back on the sheet it is said.</source>
       <translation>Gesichert. Etwas anderes kommt zuerst: Auf dem Blatt wird es gesagt.</translation>
     </message>

@@ -3578,6 +3578,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Keep this floor</translation>
     </message>
     <message>
+      <source>Kept. Shake it now, and read once more: F2.</source>
+      <translation>Kept. Shake it now, and read once more: F2.</translation>
+    </message>
+    <message>
       <source>Kept. Something else comes first: back on the sheet it is said.</source>
       <translation>Kept. Something else comes first: back on the sheet it is said.</translation>
     </message>

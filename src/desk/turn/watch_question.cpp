@@ -62,14 +62,14 @@ Turn WatchQuestion::turn() const {
     t.adjuster = from_[at_].turn.adjuster;
     t.kind = from_[at_].turn.kind;
     t.test = from_[at_].turn.test;
-    t.counted = amount_.has_value();
+    t.counted = amount_.has_value() || still();
     t.turns = amount_.value_or(0.0);
     return t;
 }
 
 std::optional<WatchedFrom> WatchQuestion::current() const {
     const WatchedFrom& from = from_[at_];
-    if (!kept_.empty() || !turned_) return from;
+    if (!kept_.empty() || !turned()) return from;
     for (WatchedFrom& now : watched_from(desk_))
         if (now.turn.adjuster == from.turn.adjuster && now.spot == from.spot) return std::move(now);
     return std::nullopt;
@@ -80,13 +80,25 @@ std::optional<Watch> WatchQuestion::answer() const {
     const JobAnalysis& a = desk_.answer();
     const WatchedFrom& from = from_[at_];
     std::optional<double> to_show;
-    if (from.until) to_show = kept_.back() ? from.until->then : from.until->stop;
+    if (from.until) to_show = kept_.back().shaken ? from.until->then : from.until->stop;
     return watch(desk_.job(), a.plan, a.until, from.turn.adjuster, from.spot, to_show);
 }
 
 bool WatchQuestion::there() const {
     const auto w = answer();
     return w && w->says == Watching::there && w->shaken;
+}
+
+bool WatchQuestion::turned() const {
+    return turned_before_ || std::any_of(kept_.begin(), kept_.end(), [](const Kept& k) { return k.turned; });
+}
+
+bool WatchQuestion::rests() const {
+    if (kept_.empty()) return as_it_stands_;
+    if (!turned() || !desk_.answerIsCurrent()) return false;
+    const auto w = answer();
+    return !w ? from_[at_].turn.test
+              : w->says == Watching::there || (w->says == Watching::open && from_[at_].turn.test);
 }
 
 std::optional<WatchedFrom> WatchQuestion::next() const {
@@ -121,8 +133,9 @@ QString WatchQuestion::first() const {
         return line(q(words::to_begin(words::until(*from->until, desk_.car()))));
     }
     const auto w = answer();
-    if (!w) return {};
-    const QString says = q(words::watch(*w, desk_.car(), how_));
+    const QString says = w ? q(words::watch(*w, desk_.car(), how_)) : QString();
+    if (says.isEmpty() && from_[at_].turn.test && !kept_.back().shaken)
+        return line(tr("Kept. Shake it now, and read once more: F2."));
     if (says.isEmpty())
         return line(warn(tr("Kept. Something else comes first: back on the sheet it is said.")));
     const bool stop = w->says == Watching::wrong_way || w->says == Watching::too_far;
@@ -246,13 +259,13 @@ QString WatchQuestion::keep(const QString& text) {
         from_[at_].until = now ? now->until : std::nullopt;
     }
     const Turn made = turn();
-    turned_ = turned_ || !made.counted || made.turns != 0.0;
     // Nothing was turned in between: a second look, or the one after the shake.
     if (made.counted && made.turns == 0.0)
         desk_.take(blank(), *quantity);
     else
         desk_.watched(made, blank(), *quantity);
-    kept_.push_back(shaken_);
+    kept_.push_back({shaken_, !made.counted || made.turns != 0.0});
+    still_.reset();
     amount_ = desk_.practice() ? std::optional(0.0) : std::nullopt;
     held_.reset();
     shaken_ = false;
@@ -271,7 +284,7 @@ std::vector<Act> WatchQuestion::acts() const {
             out.push_back(
                 {by > 0 ? "more" : "less", q(words::to_begin(words::device_amounts(a, by, 0.0, how_)))});
     } else {
-        out.push_back({"still", tr("Not turned since: only read"), false, amount_ && *amount_ == 0.0});
+        out.push_back({"still", tr("Not turned since: only read"), false, still()});
     }
     out.push_back({"done", tr("Back to the sheet")});
     if (const auto on = next())
@@ -291,18 +304,18 @@ void WatchQuestion::act(const QString& id) {
         const auto on = next();
         if (!on) return;
         from_ = watched_from(desk_);
-        turned_ = false;
         const auto same = [&](const WatchedFrom& f) {
             return f.turn.adjuster == on->turn.adjuster && f.spot == on->spot;
         };
-        return begin(
-            static_cast<std::size_t>(std::find_if(from_.begin(), from_.end(), same) - from_.begin()));
+        return begin(static_cast<std::size_t>(std::find_if(from_.begin(), from_.end(), same) - from_.begin()),
+                     false);
     }
     if (id == "shaken") {
         shaken_ = !shaken_;
         if (held_) hold();
     } else if (id == "still") {
-        amount_ = amount_ ? std::nullopt : std::optional(0.0);
+        still_ = !still();
+        amount_.reset();
     } else {
         amount_ = amount_.value_or(0.0) + (id == "more" ? step_size() : -step_size());
         shaken_ = false;
@@ -320,8 +333,9 @@ bool WatchQuestion::takenBack() {
     if (kept_.empty()) return false;
     kept_.pop_back();
     held_.reset();
+    still_.reset();
     amount_.reset();
-    if (kept_.empty() && from_[at_].turn.test) amount_ = from_[at_].turn.turns;
+    if (from_[at_].turn.test && !turned()) amount_ = from_[at_].turn.turns;
     emit said();
     return true;
 }
@@ -337,16 +351,21 @@ bool WatchQuestion::space() {
 void WatchQuestion::step(int by) {
     if (from_.empty()) return;
     const auto n = static_cast<int>(from_.size());
-    begin(static_cast<std::size_t>((static_cast<int>(at_) + by + n) % n));
+    const auto to = static_cast<std::size_t>((static_cast<int>(at_) + by + n) % n);
+    begin(to, from_[to].turn.adjuster == from_[at_].turn.adjuster && turned());
 }
 
-void WatchQuestion::begin(std::size_t at) {
+void WatchQuestion::begin(std::size_t at, bool turned_there) {
+    // The other tape after a test turn, or one that is there, is read as it stands.
+    as_it_stands_ = turned_there && rests();
     at_ = at;
     held_.reset();
     kept_.clear();
+    turned_before_ = turned_there;
+    still_.reset();
     shaken_ = false;
     amount_.reset();
-    if (from_[at_].turn.test) amount_ = from_[at_].turn.turns;
+    if (from_[at_].turn.test && !turned_there) amount_ = from_[at_].turn.turns;
     emit said();
 }
 

@@ -62,18 +62,29 @@ class WatchQuestion : public Question {
     std::optional<WatchedFrom> current() const;
     /// This one is there, after a shake: what is to be locked.
     bool there() const;
+    /// Something of this adjuster was turned since the sheet was made.
+    bool turned() const;
+    /// What is left is to shake and read, not to turn: once it is there, or a test turn is made.
+    bool rests() const;
+    bool still() const { return amount_ ? *amount_ == 0.0 : still_.value_or(rests()); }
     /// What can be watched next then, of another adjuster.
     std::optional<WatchedFrom> next() const;
-    /// To one of `from_`: nothing was turned or read there yet.
-    void begin(std::size_t at);
+    /// To one of `from_`, where nothing was read yet; `turned`: its adjuster was.
+    void begin(std::size_t at, bool turned);
 
     PlanChoice before_;
     std::vector<WatchedFrom> from_;  ///< as the plan was when it was asked
     std::size_t at_ = 0;
     std::optional<double> amount_;  ///< turned since the last value, where it was counted
+    /// Whether the next value is of what was turned before the last one; as `rests` has it where nobody said.
+    std::optional<bool> still_;
     bool shaken_ = false;
-    bool turned_ = false;     ///< something was turned since the sheet was made
-    std::vector<bool> kept_;  ///< the values kept here: whether after a shake
+    bool turned_before_ = false;  ///< this adjuster, while another spot was watched
+    bool as_it_stands_ = false;   ///< and then only to be read here
+    struct Kept {
+        bool shaken, turned;
+    };
+    std::vector<Kept> kept_;  ///< the values kept here
     std::optional<practice::Held> held_;
 };
 
