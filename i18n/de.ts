@@ -6750,6 +6750,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Bei {0} steht schon etwas; eine Kopie bekommt einen eigenen Namen.</translation>
     </message>
     <message>
+      <source>There, as far as this one tells. Do not lock it yet: the sheet has what to read.</source>
+      <translation>Da, soweit es diese Stelle sagt. Noch nicht festziehen: Was abzulesen ist, steht auf dem Blatt.</translation>
+    </message>
+    <message>
       <source>There: lock it.</source>
       <translation>Da: festziehen.</translation>
     </message>

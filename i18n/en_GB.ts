@@ -6750,6 +6750,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>There is something at {0} already; a copy goes under a name of its own.</translation>
     </message>
     <message>
+      <source>There, as far as this one tells. Do not lock it yet: the sheet has what to read.</source>
+      <translation>There, as far as this one tells. Do not lock it yet: the sheet has what to read.</translation>
+    </message>
+    <message>
       <source>There: lock it.</source>
       <translation>There: lock it.</translation>
     </message>

@@ -168,6 +168,25 @@ TEST_F(WatchDeskTest, ATestTurnIsMadeOnceThoughItIsReadByBothTapesAndAfterTheSha
     EXPECT_EQ(turns(), 1u) << "nothing was turned between them";
 }
 
+TEST_F(WatchDeskTest, WhatIsThereByOneTapeIsNotLockedBeforeTheOtherIsRead) {
+    testTurn();
+    const auto look = [&](const char* value) {
+        enter(value);
+        desk->settle();
+    };
+    look("1504");
+    key(Qt::Key_F2);
+    look("1504.6");
+    look("1494.5");
+    key(Qt::Key_F2);
+    look("1493.9");
+    ASSERT_EQ(desk->answer().plan.next, NextStep::read);
+    EXPECT_TRUE(slateText().contains("Do not lock it yet")) << slateText().toStdString();
+    EXPECT_FALSE(slateText().contains("There: lock it"));
+    goOn();
+    EXPECT_FALSE(window->slate().asksBesides()) << "Enter goes on to the sheet";
+}
+
 TEST_F(WatchDeskTest, InATestTurnTheValueOfTheOtherTapeIsAskedAbout) {
     testTurn();
     ASSERT_TRUE(slateText().contains("tape behind"));

@@ -82,14 +82,18 @@ QString TurnText::until() const {
     // No word of a place is broken, in whatever language.
     const QFontMetricsF metrics(chalked(14));
     const QFontMetricsF bold(chalked(14, true));
-    double longest = 64.0, stop = 0.0, then = 66.0;
+    double longest = 64.0, stop = 0.0, both = 0.0, then = 66.0;
     for (const Until& u : a.until) {
         for (const QString& word : q(words::spot_short(u.spot)).split(QLatin1Char(' ')))
             longest = std::max(longest, metrics.horizontalAdvance(word) + 6.0);
         stop = std::max(stop, bold.horizontalAdvance(number(u, u.stop)) + 6.0);
+        both = std::max(both, u.now ? stop + metrics.horizontalAdvance(number(u, *u.now) + " → ") : stop);
         then = std::max(then, metrics.horizontalAdvance(number(u, u.then)) + 8.0);
     }
-    stop = std::max(stop, 178.0 - longest);
+    // What stands now and where to stop in one line, where there is room; the rest is the place's.
+    constexpr double room = 178.0;
+    stop = std::max(stop, std::min(both, room - longest));
+    longest = std::max(longest, room - stop);
     QString rows;
     std::string last;
     int of_this = 0;

@@ -121,6 +121,14 @@ QString WatchQuestion::subtitle() const {
     return a ? tr("while the %1 is turned").arg(q(words::adjuster_noun(*a))) : QString();
 }
 
+/// What the last value says. What is still to be read may turn it again: then it is not locked yet.
+QString WatchQuestion::saidOfIt() const {
+    if (there() && desk_.answer().plan.next == NextStep::read)
+        return tr("There, as far as this one tells. Do not lock it yet: the sheet has what to read.");
+    const auto w = answer();
+    return w ? q(words::watch(*w, desk_.car(), how_)) : QString();
+}
+
 /// What it is to show, and then what the last value says: above all else.
 QString WatchQuestion::first() const {
     if (from_.empty()) return {};
@@ -133,7 +141,7 @@ QString WatchQuestion::first() const {
         return line(q(words::to_begin(words::until(*from->until, desk_.car()))));
     }
     const auto w = answer();
-    const QString says = w ? q(words::watch(*w, desk_.car(), how_)) : QString();
+    const QString says = saidOfIt();
     if (says.isEmpty() && from_[at_].turn.test && !kept_.back().shaken)
         return line(tr("Kept. Shake it now, and read once more: F2."));
     if (says.isEmpty())
@@ -160,8 +168,7 @@ QString WatchQuestion::body() const {
 }
 
 QString WatchQuestion::say() const {
-    if (const auto w = answer())
-        if (const QString says = q(words::watch(*w, desk_.car(), how_)); !says.isEmpty()) return says;
+    if (const QString says = saidOfIt(); !says.isEmpty()) return says;
     return tr("Turn, watch the rule, type what it shows: at once it says how much is left.");
 }
 

@@ -57,6 +57,7 @@ class WatchQuestion : public Question {
     Result<Quantity> read(const QString& text) const;
     void hold();
     std::optional<Watch> answer() const;
+    QString saidOfIt() const;
     /// What is watched there as the car stands now: once something was turned, a sheet of before it says
     /// nothing of the next. Nothing where none of it is left to turn.
     std::optional<WatchedFrom> current() const;
