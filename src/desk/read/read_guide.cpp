@@ -376,10 +376,11 @@ std::vector<ReadGuide::Doing> ReadGuide::doings() const {
             },
             to_set_aside);
     }
-    if (const auto more = worthReading(desk_); more && !spot_ && out.empty())
+    // Then the sheet would only send back to it.
+    if (const auto more = worthReading(desk_); more && !spot_ && out.empty() && !waitsFor(desk_))
         add(
-            keys::again, "read-on", tr("Read on: %1").arg(q(words::spot(*more))),
-            [](ReadGuide& g) { g.ask(g.nextToRead()); }, !waitsFor(desk_));
+            Act::enter, "read-on", tr("Read on: %1").arg(q(words::spot(*more))),
+            [](ReadGuide& g) { g.ask(g.nextToRead()); }, true);
     if (!spot_) return out;
     if (asksLean())
         add(
@@ -434,12 +435,17 @@ std::vector<Act> ReadGuide::acts() const {
     std::vector<Act> out;
     for (Doing& d : doings()) out.push_back(std::move(d.act));
     if (spot_) return out;
-    out.push_back(AfterReading(desk_).act());
+    Act on = AfterReading(desk_).act();
+    if (std::any_of(out.begin(), out.end(), [](const Act& a) { return a.key == Act::enter; })) {
+        on.id = "leave";
+        on.key = keys::again;
+    }
+    out.push_back(on);
     return out;
 }
 
 void ReadGuide::act(const QString& id) {
-    if (id == "go-on") return AfterReading(desk_).go(*this);
+    if (id == "go-on" || id == "leave") return AfterReading(desk_).go(*this);
     for (const Doing& d : doings())
         if (d.act.id == id) return d.run(*this);
 }
