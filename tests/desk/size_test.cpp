@@ -2,7 +2,9 @@
 // Each stage and page at each size of the window: what is written can be read, is not cut, and what is
 // pointed at is in view.
 #include <QFontInfo>
+#include <QImage>
 #include <QMenuBar>
+#include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QScrollBar>
@@ -10,6 +12,7 @@
 #include <QTextDocument>
 #include <QTextLayout>
 
+#include "core/job/rig.h"
 #include "floor/floor_view.h"
 #include "look/chalk.h"
 #include "look/language.h"
@@ -287,6 +290,47 @@ TEST_F(SizeTest, TheShelfAndTheWaysOfANewCarGrowWithTheWindow) {
     key(Qt::Key_N, Qt::ControlModifier);
     QApplication::processEvents();
     EXPECT_GE(high("fairchalk::desk::WayMark"), 104 * zoom() - 1);
+}
+
+TEST_F(SizeTest, OnTheFloorNoNumberLiesOverAnotherOrOverWordsWhateverIsMeasuredWith) {
+    demo();
+    open();
+    desk->editTargets(
+        {{"front", {{"total_toe", {{"aim", "0.2 deg"}, {"minus", "0.1 deg"}, {"plus", "0.1 deg"}}}}}});
+    desk->settle();
+    auto* floor = window->findChild<FloorView*>();
+    std::vector<std::string> toes, leans = {""};
+    for (const Rig* rig : all_rigs())
+        (rig->use == RigUse::toe ? toes : leans).push_back(std::string(rig->id));
+    for (const std::string& toe : toes)
+        for (const std::string& lean : leans) {
+            LinesSet lines = desk->lines();
+            lines.rigs = {toe};
+            if (!lean.empty()) lines.rigs.push_back(lean);
+            desk->setLines(lines);
+            desk->settle();
+            floor->setAsked(std::nullopt);
+            QImage image(floor->size(), QImage::Format_RGB32);
+            QPainter p(&image);
+            TextWatch watch;
+            TextWatch::watching = &watch;
+            floor->draw(p, floor->size(), false);
+            TextWatch::watching = nullptr;
+            std::vector<const SpotMark*> marks;
+            for (const SpotMark* m : floor->findChildren<SpotMark*>())
+                if (m->isVisibleTo(floor)) marks.push_back(m);
+            EXPECT_FALSE(marks.empty()) << toe;
+            for (std::size_t i = 0; i < marks.size(); ++i) {
+                const QPointF at = QRectF(marks[i]->geometry()).center();
+                const std::string name = toe + " " + lean + ": " + marks[i]->spot().name();
+                for (const auto& [text, place] : watch.places)
+                    EXPECT_FALSE(place.intersects(QRectF(at - QPointF(9, 9), QSizeF(18, 18))))
+                        << name << " over " << text.toStdString();
+                for (std::size_t k = 0; k < i; ++k)
+                    EXPECT_GE(QLineF(at, QRectF(marks[k]->geometry()).center()).length(), 17)
+                        << name << " over " << marks[k]->spot().name();
+            }
+        }
 }
 
 TEST_F(SizeTest, MenusGrowWithTheWindow) {

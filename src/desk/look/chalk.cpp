@@ -276,6 +276,7 @@ QRectF writeIn(QPainter& p, const QRectF& at, int flags, QString text) {
     QRectF used;
     p.drawText(at, how.flags, how.text, &used);
     p.setFont(before);
+    if (TextWatch* w = TextWatch::watching) w->places.append({text, p.transform().mapRect(used)});
     return used;
 }
 

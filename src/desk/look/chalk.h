@@ -49,6 +49,7 @@ void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width
 /// For tests: what is drawn of text, and what of it is cut or small.
 struct TextWatch {
     QStringList written, cut;
+    QList<std::pair<QString, QRectF>> places;  ///< where each of them stands
     double smallest = 1e9;  ///< pixels
     static TextWatch* watching;
 };

@@ -37,7 +37,7 @@ class CentrelineToString final : public Predicted<CentrelineToString> {
     const char* how_words(const Spot&) const override {
         return TR_NOOP("From the center string square out to the outer one, at the chassis mark.");
     }
-    OnFloor on_floor(const Spot&) const override { return {OnFloor::From::station_at_middle, 0, 0.62}; }
+    OnFloor on_floor(const Spot&) const override { return {OnFloor::From::station_at_middle, 0, 0.25}; }
     std::string_view part(const Spot&) const override { return "centreline-distance"; }
 };
 

@@ -179,7 +179,8 @@ class PlumbLine final : public Predicted<PlumbLine, Lean> {
                       : TR_NOOP("From the plumb line in to the lower lip of the {0} wheel.");
     }
     OnFloor on_floor(const Spot& s) const override {
-        return {OnFloor::From::wheel, -62.0 - (s.rolled ? 28 : 0), upper_ ? -15.0 : 15.0, false};
+        const int beside = (s.rolled ? 1 : 0) + (s.swept == Swept::in ? 2 : s.swept == Swept::out ? 4 : 0);
+        return {OnFloor::From::wheel, -62.0 - 24 * beside, upper_ ? -15.0 : 15.0, false};
     }
     std::string_view part(const Spot&) const override { return "plumb-gaps"; }
 

@@ -94,7 +94,7 @@ class Caster final : public Predicted<Caster> {
             "Turn the {0} wheel out, zero the gauge's bubble, turn it in, and read its caster scale.");
     }
     const char* example_words() const override { return TR_NOOP("Like 3.5 or 3°30'."); }
-    OnFloor on_floor(const Spot&) const override { return {OnFloor::From::wheel, 62, -30}; }
+    OnFloor on_floor(const Spot&) const override { return {OnFloor::From::wheel, 88, 30}; }
     std::string_view part(const Spot&) const override { return "sweep-in"; }
 };
 
