@@ -333,6 +333,35 @@ TEST_F(SizeTest, OnTheFloorNoNumberLiesOverAnotherOrOverWordsWhateverIsMeasuredW
         }
 }
 
+TEST_F(SizeTest, OnTheFloorNoWordsLieOverOthersThoughAllIsRead) {
+    demo();
+    open();
+    LinesSet lines = desk->lines();
+    lines.rigs = {"toe-gauge", "camber-gauge", "caster-gauge"};
+    desk->setLines(lines);
+    window->setStage(Stage::read);
+    for (int n = 0; n < 12 && window->reading().spot(); ++n) {
+        const bool lean = reading_kind(window->reading().spot()->kind).against_gravity();
+        enter(lean ? "-1.2" : "0.3 deg in");
+        if (window->reading().spot() && !lean) continue;
+        desk->settle();
+    }
+    desk->settle();
+    ASSERT_TRUE(desk->answer().now.wheels[0].camber.known && desk->answer().now.wheels[0].caster.known);
+    auto* floor = window->findChild<FloorView*>();
+    QImage image(floor->size(), QImage::Format_RGB32);
+    QPainter p(&image);
+    TextWatch watch;
+    TextWatch::watching = &watch;
+    floor->draw(p, floor->size(), false);
+    TextWatch::watching = nullptr;
+    EXPECT_TRUE(watch.written.contains("front total")) << watch.written.join(" | ").toStdString();
+    for (qsizetype i = 0; i < watch.places.size(); ++i)
+        for (qsizetype k = 0; k < i; ++k)
+            EXPECT_FALSE(watch.places[i].second.adjusted(1, 2, -1, -2).intersects(watch.places[k].second))
+                << watch.places[i].first.toStdString() << " over " << watch.places[k].first.toStdString();
+}
+
 TEST_F(SizeTest, MenusGrowWithTheWindow) {
     demo();
     open();

@@ -489,7 +489,8 @@ void FloorView::sayOver(QPainter& p, const QRectF& at, int flags, const QString&
     const QFontMetricsF metrics(p.font());
     const double wide = std::min(at.width(), metrics.horizontalAdvance(says)), tall = metrics.height();
     const double top = (flags & Qt::AlignBottom) ? at.bottom() - tall : at.top();
-    p.fillRect(QRectF(at.left() - 3, top, wide + 6, tall), Chalk::now().floor);
+    const double left = (flags & Qt::AlignRight) ? at.right() - wide : at.left();
+    p.fillRect(QRectF(left - 3, top, wide + 6, tall), Chalk::now().floor);
     writeIn(p, at, flags, says);
 }
 
@@ -498,14 +499,15 @@ void FloorView::drawTotal(QPainter& p, const Map& m, Axle axle) const {
     const KnownAngle* both = onlyTogether(desk_.answer().now, axle);
     if (!both) return;
     const Chalk& c = Chalk::now();
-    const QRectF text(m.axle(axle) - 34, m.middle + 14, 250, 38);
+    // Behind the axle: beside it are the words of its wheels.
+    const QRectF text(m.axle(axle) - 40 - 160, m.middle + 14, 160, 38);
     p.setFont(chalked(12));
     p.setPen(c.soft);
-    sayOver(p, text, Qt::AlignLeft | Qt::AlignTop,
+    sayOver(p, text, Qt::AlignRight | Qt::AlignTop,
             axle == Axle::front ? tr("front total") : tr("rear total"));
     p.setFont(chalked(15, true));
     p.setPen(c.chalk);
-    sayOver(p, text, Qt::AlignLeft | Qt::AlignBottom,
+    sayOver(p, text, Qt::AlignRight | Qt::AlignBottom,
             q(show_toe(both->value, how_) + "  ±" + show_plus_minus(both->plus_minus(), how_)));
 }
 
