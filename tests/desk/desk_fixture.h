@@ -71,6 +71,10 @@ struct DeskTest : ::testing::Test {
     }
     void key(Qt::Key k, Qt::KeyboardModifiers m = Qt::NoModifier) {
         QWidget* at = window->focusWidget() ? window->focusWidget() : window.get();
+        // Of what is not seen yet the window remembers that it wants the focus; no key would reach it.
+        if (QApplication::activeWindow() == window.get() && at->isVisible()) {
+            EXPECT_TRUE(at->hasFocus() || at == window.get()) << at->metaObject()->className();
+        }
         QTest::keyClick(at, k, m);
         // What is made is made by the writer.
         if (k == Qt::Key_Return && waits) desk->settleMaking();

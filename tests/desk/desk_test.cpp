@@ -392,6 +392,8 @@ TEST_F(DeskTest, ANewJobOnACarOfTheShelfBeginsWithItsCard) {
     demo();
     open();
     key(Qt::Key_O, Qt::ControlModifier);
+    ASSERT_TRUE(window->focusWidget());
+    EXPECT_TRUE(window->focusWidget()->hasFocus()) << "what is made anew is seen before it gets the keys";
     // From the first car's job over "through its jobs" to its "begin a new job".
     key(Qt::Key_Down);
     key(Qt::Key_Down);

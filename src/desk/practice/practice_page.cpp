@@ -176,7 +176,7 @@ void PracticePage::refresh() {
     connect(go, &QAbstractButton::clicked, this, &PracticePage::begin);
     jobs_->addWidget(go);
     jobs_->addStretch(1);
-    (focus ? focus : go)->setFocus();
+    (focus ? focus : go)->takeFocus();
 }
 
 void PracticePage::begin() {

@@ -203,7 +203,7 @@ void ShelfPage::askWhatIsDue() {
         const QString line = at ? at->text() + at->accessibleDescription() : QString();
         self->fill();
         for (ShelfLine* l : self->list_->findChildren<ShelfLine*>())
-            if (l->text() + l->accessibleDescription() == line) return l->setFocus();
+            if (l->text() + l->accessibleDescription() == line) return l->takeFocus();
     });
 }
 
@@ -307,7 +307,7 @@ void ShelfPage::fill() {
     if (empty) {
         waysIn();
         column->addStretch(1);
-        return first_->setFocus();
+        return first_->takeFocus();
     }
     std::stable_sort(cars.begin(), cars.end(), [this](const book::CarInfo& a, const book::CarInfo& b) {
         return urgency(dues_[a.id]) < urgency(dues_[b.id]);
@@ -321,7 +321,7 @@ void ShelfPage::fill() {
     auto* copies = addLine(ShelfLine::Kind::begin, tr("copies of this book"), tr("Ctrl+S"));
     connect(copies, &QAbstractButton::clicked, this, &ShelfPage::copiesWanted);
     column->addStretch(1);
-    if (first_) first_->setFocus();
+    if (first_) first_->takeFocus();
 }
 
 void ShelfPage::copyCar(const std::string& car) {

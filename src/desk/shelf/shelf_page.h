@@ -27,6 +27,12 @@ class ShelfLine : public QAbstractButton {
         update();
     }
     bool isDone() const { return done_; }
+    /// The keys are for this line. One that was just made is shown first: what is not seen has no focus,
+    /// however soon it will be.
+    void takeFocus() {
+        show();
+        setFocus();
+    }
     /// A second, smaller line.
     void setBelow(const QString& below);
 
