@@ -7182,8 +7182,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Den Winkelmesser an denselben Rändern umdrehen und noch einmal ablesen: Das nimmt seinen eigenen Nullpunkt heraus.</translation>
     </message>
     <message>
-      <source>Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows.</source>
-      <translation>Den Winkelmesser an denselben Rändern des Rades {0} umdrehen und eingeben, was er zeigt.</translation>
+      <source>Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows, with the sign that it had before.</source>
+      <translation>Den Winkelmesser an denselben Rändern des Rades {0} umdrehen und eingeben, was er zeigt, mit dem Vorzeichen von vorher.</translation>
     </message>
     <message>
       <source>Turn the level end for end on each leg and take the mean: its own error is gone then.</source>

@@ -7182,8 +7182,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Turn the gauge end for end on the same lips and read again: that takes its own zero out.</translation>
     </message>
     <message>
-      <source>Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows.</source>
-      <translation>Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows.</translation>
+      <source>Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows, with the sign that it had before.</source>
+      <translation>Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows, with the sign that it had before.</translation>
     </message>
     <message>
       <source>Turn the level end for end on each leg and take the mean: its own error is gone then.</source>

@@ -472,10 +472,24 @@ void Window::showPractice() {
     pages_->setCurrentWidget(practice_page_);
 }
 
-/// The log is another: the stage is entered again, and the next spot asked for.
+namespace {
+
+/// Where the reading was taken that was undone last; nothing where it was something else, or none.
+std::optional<Spot> undoneAt(const std::vector<Entry>& log) {
+    const Strike* s = log.empty() ? nullptr : std::get_if<Strike>(&log.back().event);
+    if (!s || s->way != Strike::Way::undo) return std::nullopt;
+    for (const Entry& e : log)
+        if (const Reading* r = std::get_if<Reading>(&e.event); r && e.id == s->ids.back()) return r->spot;
+    return std::nullopt;
+}
+
+}  // namespace
+
+/// The log is another: the stage is entered again, and what was taken back asked for, else the next spot.
 void Window::askNext() {
     enterStage();
-    read_->ask(next_spot(desk_.job(), desk_.round()));
+    const auto undone = undoneAt(desk_.log());
+    read_->ask(undone ? undone : next_spot(desk_.job(), desk_.round()));
 }
 
 void Window::strike() {

@@ -413,7 +413,7 @@ TEST_F(RigsDesk, HalfATurnOnEndForEndAndTheHeightAreOneKeyAway) {
     EXPECT_EQ(desk->number(rolled), plain + QStringLiteral("½"));
     ask(wheel_spot(ReadingId::camber, Wheel::rear_left));
     press("End for end");
-    enter("1.3");
+    enter("-1.3");
     EXPECT_EQ(last().spot.kind, ReadingId::camber_reversed);
     ask(wheel_spot(ReadingId::hub, Wheel::front_left));
     press("String's height");
@@ -425,6 +425,38 @@ TEST_F(RigsDesk, HalfATurnOnEndForEndAndTheHeightAreOneKeyAway) {
     EXPECT_EQ(window->reading().spot()->kind, ReadingId::hub_width);
     key(Qt::Key_PageDown);
     EXPECT_EQ(window->reading().spot()->kind, ReadingId::rim_front) << "on along the walk";
+}
+
+TEST_F(RigsDesk, AGaugeTurnedEndForEndThatShowsTheOtherSignIsAskedAbout) {
+    demo();
+    open();
+    LinesSet lines = desk->lines();
+    lines.rigs = {"camber-gauge"};
+    desk->setLines(lines);
+    window->setStage(Stage::read);
+    window->reading().ask(wheel_spot(ReadingId::camber, Wheel::front_left));
+    enter("-1.2");
+    desk->settle();
+    const Spot reversed = wheel_spot(ReadingId::camber_reversed, Wheel::front_left);
+    window->reading().ask(reversed);
+    EXPECT_TRUE(window->sayLine().contains("sign that it had before")) << window->sayLine().toStdString();
+    const std::size_t before = readings();
+    enter("1.3");
+    desk->settle();
+    EXPECT_EQ(readings(), before);
+    EXPECT_TRUE(slateText().contains("-1.3 deg")) << slateText().toStdString();
+    key(Qt::Key_Return);
+    desk->settle();
+    EXPECT_EQ(readings(), before + 1) << "who insists has a gauge whose zero is far off";
+    // Taken back, it is asked for there again, though no walk leads to it.
+    key(Qt::Key_Z, Qt::ControlModifier);
+    desk->settle();
+    EXPECT_EQ(window->reading().spot(), reversed);
+    enter("-1.3");
+    desk->settle();
+    EXPECT_EQ(readings(), before + 1);
+    EXPECT_LT(desk->answer().now.wheels[0].camber.value.deg(), -0.9)
+        << "with the other sign it was near zero";
 }
 
 TEST_F(RigsDesk, ASuspectIsSetAsideWhenSaidTwiceAndTheRestStandsAsIfItHadNotBeen) {

@@ -175,7 +175,12 @@ std::optional<Doubt> ReadGuide::doubt(const Quantity& typed, const std::string& 
     if (typed.kind != reading_kind(spot_->kind).quantity()) return std::nullopt;
     if (is_read(desk_.job(), desk_.round(), *spot_)) return std::nullopt;
     const auto there = foreseen(desk_.job(), desk_.answer().now, blank());
-    return there ? doubt_of(expected_at(*there, typed.kind), typed, text) : std::nullopt;
+    if (!there) return std::nullopt;
+    Within within = expected_at(*there, typed.kind);
+    // End for end most gauges show the other sign: no zero is so far off that this could be meant.
+    constexpr double twice_a_bad_zero = 1.0;
+    if (reading_kind(spot_->kind).end_for_end()) within.margin = std::min(within.margin, twice_a_bad_zero);
+    return doubt_of(within, typed, text);
 }
 
 QString ReadGuide::keep(const QString& text) {

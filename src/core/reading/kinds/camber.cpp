@@ -82,7 +82,8 @@ class Camber final : public Predicted<Camber, Lean> {
     const char* how_words(const Spot& s) const override {
         if (reversed_)
             return TR_NOOP(
-                "Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows.");
+                "Turn the gauge end for end on the same lips of the {0} wheel, and type what it shows, with "
+                "the sign that it had before.");
         if (s.swept == Swept::out)
             return TR_NOOP("Turn the {0} wheel's front outward to its mark, brake held, and read camber.");
         if (s.swept == Swept::in)
