@@ -388,6 +388,32 @@ TEST_F(DeskTest, BothThemesAreLegible) {
     Chalk::choose(true);
 }
 
+TEST_F(DeskTest, TheShelfKeepsItsKeysWhenWhatIsDueComesIn) {
+    clock_ms += 200LL * 24 * 3600 * 1000;
+    demo();
+    open();
+    desk->settle();
+    key(Qt::Key_O, Qt::ControlModifier);
+    const auto due = [&] {
+        for (const QLabel* l : window->findChildren<QLabel*>())
+            if (l->isVisible() && l->text().contains("look again")) return true;
+        return false;
+    };
+    for (int i = 0; i < 500 && !due(); ++i) QTest::qWait(10);
+    ASSERT_TRUE(due());
+    // The lines of before it are gone with the next turn of the events.
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+    ASSERT_TRUE(window->focusWidget());
+    EXPECT_TRUE(window->focusWidget()->hasFocus());
+    const QWidget* first = window->focusWidget();
+    key(Qt::Key_Down);
+    EXPECT_NE(window->focusWidget(), first);
+    key(Qt::Key_Up);
+    key(Qt::Key_Return);
+    desk->settle();
+    EXPECT_TRUE(window->slate().isVisible()) << "the job of that line";
+}
+
 TEST_F(DeskTest, ANewJobOnACarOfTheShelfBeginsWithItsCard) {
     demo();
     open();

@@ -50,7 +50,7 @@ void stringLine(QPainter& p, QPointF a, QPointF b, const QColor& c, double width
 struct TextWatch {
     QStringList written, cut;
     QList<std::pair<QString, QRectF>> places;  ///< where each of them stands
-    double smallest = 1e9;  ///< pixels
+    double smallest = 1e9;                     ///< pixels
     static TextWatch* watching;
 };
 /// Text in a place, in the painter's font. What is too long, in one language or another, gets smaller first,

@@ -202,8 +202,12 @@ void ShelfPage::askWhatIsDue() {
         const auto* at = qobject_cast<ShelfLine*>(self->focusWidget());
         const QString line = at ? at->text() + at->accessibleDescription() : QString();
         self->fill();
-        for (ShelfLine* l : self->list_->findChildren<ShelfLine*>())
-            if (l->text() + l->accessibleDescription() == line) return l->takeFocus();
+        // Those in the layout: the ones before them are not gone yet.
+        const QLayout* column = self->list_->layout();
+        for (int i = 0; i < column->count(); ++i)
+            if (auto* l = qobject_cast<ShelfLine*>(column->itemAt(i)->widget());
+                l && l->text() + l->accessibleDescription() == line)
+                return l->takeFocus();
     });
 }
 
