@@ -8,6 +8,8 @@
 
 #include "core/car/adjuster.h"
 #include "core/car/steering_rod.h"
+#include "core/job/rig.h"
+#include "core/reading/reading_kind.h"
 
 namespace fairchalk {
 namespace {
@@ -150,6 +152,12 @@ std::array<bool, 8> stages_wanted(const Job& job, const Knowledge& knowledge) {
     for (const std::string& id : reasons)
         if (const ReasonItem* r = knowledge.reason(id))
             for (Stage s : r->stages) out[index_of(s)] = true;
+    // What is read against gravity has the floor's slope in it, whatever the reason.
+    if (!job.rounds.empty())
+        for (const std::string& id : job.rounds.back().lines.rigs)
+            if (const Rig* rig = rig_named(id))
+                for (const ReadingId kind : rig->kinds)
+                    if (reading_kind(kind).against_gravity()) out[index_of(Stage::floor)] = true;
     return out;
 }
 

@@ -108,6 +108,19 @@ TEST(Rules, StagesWantedAreThoseOfAllReasonsTogether) {
     EXPECT_EQ(wanted({"from-the-future"}), (std::vector<Stage>{Stage::ask}));
 }
 
+TEST(Rules, TheFloorIsWantedWhereAnythingIsReadAgainstGravity) {
+    const Knowledge k = table();
+    for (const auto& [rig, floor] :
+         {std::pair("camber-gap", true), {"caster-sweep", true}, {"toe-boards", false}}) {
+        LinesSet lines;
+        lines.rigs = {"string-bars", rig};
+        const std::vector<Entry> log = {entry("car", CarEdit{}), entry("asked", ReasonsGiven{{"wheel"}, {}}),
+                                        entry("round", RoundOpened{}), entry("lines", lines)};
+        EXPECT_EQ(stages_wanted(job_of(log), k)[static_cast<std::size_t>(index_of(Stage::floor))], floor)
+            << rig;
+    }
+}
+
 TEST(Rules, ThePathIsTheMostCarefulOfWhatWasSaid) {
     const Knowledge k = table();
     std::vector<Entry> log = {entry("car", CarEdit{})};
