@@ -392,12 +392,10 @@ Json taught_json(const Adjuster& a, const Json& card) {
     // What is as it was stays in the words it was written in.
     const Json was = json_of(adjuster_from(Node(*it, "adjusters")));
     for (const char* taught : {"arm_sigma", "at", "range", "stacks", "response", "lock", "turned", "proven"})
-        if (now.contains(taught) && was.value(taught, Json()) == now[taught])
-            continue;
-        else if (now.contains(taught))
-            out[taught] = now[taught];
-        else
+        if (!now.contains(taught))
             out.erase(taught);
+        else if (was.value(taught, Json()) != now[taught])
+            out[taught] = now[taught];
     // A device's arm is the upper or the lower one; a rod's is a length, and is learnt.
     if (is_rod(a) && now.contains("arm") && was.value("arm", Json()) != now["arm"]) out["arm"] = now["arm"];
     return out;

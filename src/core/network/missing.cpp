@@ -101,14 +101,13 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
             continue;
         Reading r = blank_reading(spots[i], p.standing.lines);
         auto why = missing_for(r, p.standing);
-        if (why && i < own) {
+        if (why) {
             // Read with any size: whether it would tell it, once its own is told.
-            const Reading told = blank_reading(spots[i], with_all_sizes(p.standing.lines));
-            if (!missing_for(told, p.standing)) r = told;
-        }
-        if (why && missing_for(r, p.standing)) {
-            if (!lacking && why->code != Code::job_missing) lacking = std::move(why);
-            continue;
+            r = blank_reading(spots[i], with_all_sizes(p.standing.lines));
+            if (i >= own || missing_for(r, p.standing)) {
+                if (!lacking && why->code != Code::job_missing) lacking = std::move(why);
+                continue;
+            }
         }
         NetworkNeeds needs;
         reading_kind(r.spot.kind).ask(r, p.standing.car, needs);
@@ -132,11 +131,10 @@ void say_what_is_missing(KnownAngle& a, const Eigen::VectorXd& g, const Job& job
     Eigen::VectorXd whole = Eigen::VectorXd::Zero(all.x.size());
     whole.head(known) = g;
     const Eigen::VectorXd wanted = in_null_space(whole);
-    const bool lips_read = !needs_of(job, round).lips_read.empty();
     for (Candidate& c : candidates) {
         Eigen::VectorXd slope = gradient_at(c.site, all.current, all.x);
         // Rims that only jigs touch are taken to sit on their hubs alike.
-        if (c.jig && !lips_read)
+        if (c.jig && needs_of(job, round).lips_read.empty())
             for (const int axle : {0, 1})
                 if (const int lip = p.index(Unknown::lip_depth, axle); lip >= 0) slope[lip] = 0.0;
         c.part = in_null_space(slope);

@@ -123,10 +123,11 @@ QString WatchQuestion::subtitle() const {
 
 /// What the last value says. What is still to be read may turn it again: then it is not locked yet.
 QString WatchQuestion::saidOfIt() const {
-    if (there() && desk_.answer().plan.next == NextStep::read)
-        return tr("There, as far as this one tells. Do not lock it yet: the sheet has what to read.");
     const auto w = answer();
-    return w ? q(words::watch(*w, desk_.car(), how_)) : QString();
+    if (!w) return {};
+    if (w->says == Watching::there && w->shaken && desk_.answer().plan.next == NextStep::read)
+        return tr("There, as far as this one tells. Do not lock it yet: the sheet has what to read.");
+    return q(words::watch(*w, desk_.car(), how_));
 }
 
 /// What it is to show, and then what the last value says: above all else.
