@@ -12717,6 +12717,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0}: Eine Umdrehung bewirkt das Doppelte eines Gewindes: Links- und Rechtsgewinde, wie es scheint.</translation>
     </message>
     <message>
+      <source>{0}: a turn seems to do about {1} times what the card's figures make it. The next is planned by that, and shows more.</source>
+      <translation>{0}: Eine Umdrehung tut anscheinend etwa das {1}-Fache dessen, was sich aus den Angaben der Karte ergibt. Die nächste ist danach geplant und zeigt mehr.</translation>
+    </message>
+    <message>
       <source>{0}: by what turning it did, it runs ahead of the axle.</source>
       <translation>{0}: Nach dem, was das Drehen bewirkte, läuft sie vor der Achse.</translation>
     </message>

@@ -12717,6 +12717,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0}: a turn does twice what one thread would: left- and right-hand thread, it seems.</translation>
     </message>
     <message>
+      <source>{0}: a turn seems to do about {1} times what the card's figures make it. The next is planned by that, and shows more.</source>
+      <translation>{0}: a turn seems to do about {1} times what the card's figures make it. The next is planned by that, and shows more.</translation>
+    </message>
+    <message>
       <source>{0}: by what turning it did, it runs ahead of the axle.</source>
       <translation>{0}: by what turning it did, it runs ahead of the axle.</translation>
     </message>

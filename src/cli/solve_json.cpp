@@ -235,14 +235,18 @@ Json turn_doubt_json(const TurnDoubt& d, const book::JobFile& file, const CarCar
 void belief_json(const Belief& belief, const book::JobFile& file, const CarCard& car, Json& out) {
     if (const TurnDoubt* last = belief.last()) out["turn_doubt"] = turn_doubt_json(*last, file, car);
     for (const TurnDoubt& d : belief.doubts) out["turn_doubts"].push_back(turn_doubt_json(d, file, car));
-    for (const CardDoubt& d : belief.card)
+    const auto put = [&](const CardDoubt& d, const std::string& say) {
         out["card_doubts"].push_back({{"adjusters", d.adjusters},
                                       {"field", d.field},
                                       {"seems", d.value},
                                       {"probability", d.probability},
                                       {"unsaid", d.unsaid},
                                       {"in_force", d.in_force},
-                                      {"say", words::card_doubt(d, car)}});
+                                      {"say", say}});
+        if (d.field == "response") out["card_doubts"].back()["times"] = d.times;
+    };
+    for (const CardDoubt& d : belief.card) put(d, words::card_doubt(d, car));
+    for (const CardDoubt& d : belief.open) put(d, words::open_doubt(d, car));
 }
 
 }  // namespace

@@ -184,6 +184,7 @@ Analysis analyse(const Job& job, const Question& question) {
     if (question.match) planned.targets = matching_other_side(planned, a.now, *question.match);
     PlanOptions choices = question.options;
     choices.probing = choices.probing || a.belief.probing;
+    choices.turns_doubted = !a.belief.doubts.empty();
     choices.side_shown = a.belief.side_shown;
     choices.finer_tool = choices.finer_tool && question.settling;
     a.plan = in_order(planned, a.now, choices, plan_turns(planned, a.now, choices));

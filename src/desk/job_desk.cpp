@@ -368,6 +368,10 @@ QString JobDesk::number(const Spot& spot) const {
     return n ? QString::number(n) : QStringLiteral("+");
 }
 
+bool JobDesk::isNumbered(const Spot& spot) const {
+    return number(spot) != QStringLiteral("+");
+}
+
 /// What it is read with on the practice floor.
 const Tool& JobDesk::toolHeld(const Reading& asked) const {
     const Tool* tool = toolNamed(asked.tool);

@@ -123,6 +123,7 @@ class JobDesk : public QObject {
     /// As it is numbered on the floor: `4`; `4½` half a turn on, `4r` end for end; `+` for what has no
     /// number.
     QString number(const Spot& spot) const;
+    bool isNumbered(const Spot& spot) const;
     /// A reading there as it would be kept, all but its value.
     Reading blank(const Spot& spot) const;
     void take(const Spot& spot, const Quantity& value) { take(blank(spot), value); }

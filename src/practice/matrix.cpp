@@ -41,7 +41,8 @@ class Work {
         shape.track = 2 * shape.half_width[0];
         const double lip = between(rng, 4, 9);
         shape.lip = {lip, lip + normal(rng, 8.0)};
-        for (double& w : shape.wobble) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
+        for (auto* way : {&shape.wobble, &shape.lean_wobble})
+            for (double& w : *way) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
         Built b = built(cell, shape, rng);
         Nature nature;
         if (watching_) nature.stick = between(rng, 0.0, most_stick);

@@ -195,7 +195,8 @@ SimCar any_car(Rng& rng, Nature nature) {
     SolidCar shape = SolidCar::any(rng);
     shape.track = 2 * shape.half_width[0];
     // Rims that were looked at and are good: a tenth of a millimetre at each edge.
-    for (double& w : shape.wobble) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
+    for (auto* way : {&shape.wobble, &shape.lean_wobble})
+        for (double& w : *way) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
     std::array<Corner, 4> corners;
     const bool strut = between(rng, 0, 1) < 0.5;
     // Both sides are built to the same drawing.

@@ -273,6 +273,13 @@ std::string card_doubt(const CardDoubt& doubt, const CarCard& car) {
         {what});
 }
 
+std::string open_doubt(const CardDoubt& doubt, const CarCard& car) {
+    return fill(
+        TR_NOOP("{0}: a turn seems to do about {1} times what the card's figures make it. The next is "
+                "planned by that, and shows more."),
+        {listed_adjusters(doubt.adjusters, car), show_number(doubt.times, 1)});
+}
+
 std::string moved_along(const MovedAlong& m, const Show& how) {
     const char* angle = m.measure == Measure::toe      ? TR_NOOP("toe")
                         : m.measure == Measure::camber ? TR_NOOP("camber")

@@ -82,6 +82,8 @@ std::string turn_line(const CarCard& car, const PlannedTurn& turn, const Show& h
 /// way."
 /// What the card says and seems not to be so, or does not say and seems to be so.
 std::string card_doubt(const CardDoubt& doubt, const CarCard& car);
+/// Of one that is in doubt still (`Belief::open`).
+std::string open_doubt(const CardDoubt& doubt, const CarCard& car);
 /// What an untargeted angle does all the same.
 std::string moved_along(const MovedAlong& m, const Show& how = {});
 /// What to look at under the car.

@@ -362,6 +362,32 @@ TEST_F(SizeTest, OnTheFloorNoWordsLieOverOthersThoughAllIsRead) {
                 << watch.places[i].first.toStdString() << " over " << watch.places[k].first.toStdString();
 }
 
+TEST_F(SizeTest, OnTheFloorAWheelNamesOnlySpotsThatAreThere) {
+    demo();
+    open();
+    LinesSet lines = desk->lines();
+    lines.rigs = {"straightedge"};
+    desk->setLines(lines);
+    window->setStage(Stage::read);
+    auto* floor = window->findChild<FloorView*>();
+    for (const char* value : {"12 mm", "14.5 mm", "11 mm", "11 mm", ""}) {
+        desk->settle();
+        QImage image(floor->size(), QImage::Format_RGB32);
+        QPainter p(&image);
+        TextWatch watch;
+        TextWatch::watching = &watch;
+        floor->draw(p, floor->size(), false);
+        TextWatch::watching = nullptr;
+        const std::string all = watch.written.join(" | ").toStdString();
+        EXPECT_EQ(all.find('+'), std::string::npos) << all;
+        if (*value) {
+            enter(value);
+        } else {
+            EXPECT_EQ(watch.written.filter("to the rear wheel").size(), 2) << all;
+        }
+    }
+}
+
 TEST_F(SizeTest, MenusGrowWithTheWindow) {
     demo();
     open();

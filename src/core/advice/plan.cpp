@@ -300,20 +300,45 @@ bool Planner::helps(const Alternative& c) const {
     const auto off = [&](const Miss& m) { return std::abs(still.mean(m.g) - m.aim); };
     const bool tested = test_turn_stands(job_);
     if (tested && aims.thrust && off(*aims.thrust) > c.thrust + equal_thrust) return true;
+    // Nobody read how it sits, and what was turned is in doubt: a drive will tell.
+    if (!steering_known_ && options_.turns_doubted) return false;
     return aims.steering &&
            off(*aims.steering) > std::max(tested ? thrust_half_band : straight_half_band,
                                           c.steering + (tested ? equal_thrust : equal_steering));
 }
 
+TurnedOf Planner::turned_by(const Alternative& c) {
+    TurnedOf out;
+    for (std::size_t h = 0; h < c.with.size(); ++h)
+        if (c.turns[h] != 0.0) out[c.with[h].id()][static_cast<std::size_t>(c.with[h].which)] = c.turns[h];
+    return out;
+}
+
+/// Not near enough by it to be turned as it was turned already.
+bool Planner::hardly_nearer(const Alternative& c) const {
+    return c.then.ends < 0.5 && c.miss > 0.5 * miss_now(c.with);
+}
+
 /// The same nudge is not asked for twice. Half of a turn made to watch what it does is no nudge: the same
 /// again brings the targets much nearer.
 bool Planner::asked_before(const Alternative& c) const {
-    const auto last = last_turned(job_);
-    if (last.empty() || c.then.ends >= 0.5 || c.miss <= 0.5 * miss_now(c.with)) return false;
-    std::map<std::string, std::array<double, 2>> now;
-    for (std::size_t h = 0; h < c.with.size(); ++h)
-        if (c.turns[h] != 0.0) now[c.with[h].id()][static_cast<std::size_t>(c.with[h].which)] = c.turns[h];
-    return now == last;
+    const auto last = passes_read(job_, 1);
+    return !last.empty() && hardly_nearer(c) && turned_by(c) == last.front();
+}
+
+/// Those that it would turn as the last pass but one did, of which the last made nothing: there and back, and
+/// there again. Both places were read, and neither would do.
+std::set<std::string> Planner::to_and_fro(const Alternative& c) const {
+    std::set<std::string> out;
+    const auto passes = passes_read(job_, 2);
+    if (passes.size() < 2 || !hardly_nearer(c)) return out;
+    for (const auto& [id, amounts] : turned_by(c)) {
+        const auto back = passes[0].find(id), there = passes[1].find(id);
+        if (back != passes[0].end() && there != passes[1].end() && there->second == amounts &&
+            back->second[0] == -amounts[0] && back->second[1] == -amounts[1])
+            out.insert(id);
+    }
+    return out;
 }
 
 /// Makes it the plan, unless something has to be read again before. False where it turns nothing.
@@ -350,7 +375,10 @@ bool Planner::put(const Alternative& c) {
             const bool untargeted = !has_target(plan_.before, w, a);
             plan_.change[static_cast<std::size_t>(index_of(w))][index_of(a)] =
                 Plan::Change{Angle::from_rad(by), sigma, untargeted};
-            if (untargeted && (std::abs(by) > worth_saying || sigma.rad() * k95 > may_move))
+            // Half of it expected, and all of it possible.
+            const bool likely =
+                std::abs(by) > 0.5 * worth_saying && std::abs(by) + k95 * sigma.rad() > worth_saying;
+            if (untargeted && (likely || std::abs(by) > worth_saying || sigma.rad() * k95 > may_move))
                 plan_.along.push_back({w, measure_of(a), Angle::from_rad(by), sigma});
         }
     // Rods would hold that toe, or follow the rear axle's line, and only their way is not known.
@@ -453,7 +481,8 @@ bool Planner::wheel_or_thrust_off(const std::vector<Lever>& active) const {
     const double steered = now_.steering.value.rad();
     const double off = steering_known_ ? std::max(std::abs(steered) - k95 * now_.steering.sigma.rad(),
                                                   std::abs(steered) - std::abs(steered - so_far_.steering))
-                                       : std::abs(so_far_.steering);
+                       : options_.turns_doubted ? 0.0
+                                                : std::abs(so_far_.steering);
     // What a test turn moved is set back.
     const bool tested = test_turn_stands(job_);
     const double thrust_now = thrust_gradient(p_).dot(p_.x);
@@ -468,7 +497,7 @@ bool Planner::wheel_or_thrust_off(const std::vector<Lever>& active) const {
 }
 
 /// Brings in what is outside, or likely is. True where that is the next step.
-bool Planner::bring_in(const std::vector<Lever>& active, const std::vector<Lever>& with_close) {
+bool Planner::bring_in(std::vector<Lever> active, std::vector<Lever> with_close) {
     if (active.empty() || !(any_outside_ || likely_out_ || wheel_or_thrust_off(active))) return false;
     const std::vector<Alternative> all = alternatives(active);
     Alternative chosen = whole(chosen_of(all, blind_, free_));
@@ -479,6 +508,12 @@ bool Planner::bring_in(const std::vector<Lever>& active, const std::vector<Lever
         if (Alternative c = whole(chosen_of(more, blind_, free_));
             c.then.ends > chosen.then.ends + worth_turning)
             chosen = std::move(c);
+    }
+    if (const auto again = to_and_fro(chosen); !again.empty()) {
+        for (auto* levers : {&active, &with_close})
+            std::erase_if(*levers, [&](const Lever& l) { return again.contains(l.id()); });
+        stuck_ = Message{Code::plan_same_again, {}};
+        return bring_in(std::move(active), std::move(with_close));
     }
     if (asked_before(chosen))
         stuck_ = Message{Code::plan_same_again, {}};
@@ -496,7 +531,8 @@ bool Planner::bring_in(const std::vector<Lever>& active, const std::vector<Lever
 bool Planner::bring_nearer(const std::vector<Lever>& active) {
     if (!options_.nearer || any_outside_ || any_unknown_ || active.empty()) return false;
     const Alternative c = whole(chosen_of(alternatives(active), blind_, free_));
-    return c.any() && c.miss <= worth_nearer * miss_now(active) && !asked_before(c) && put(c);
+    return c.any() && c.miss <= worth_nearer * miss_now(active) && !asked_before(c) &&
+           to_and_fro(c).empty() && put(c);
 }
 
 /// Nothing that could be read settles what is too close to call, and the middle of the band is a turn away:
@@ -512,7 +548,7 @@ bool Planner::bring_from_edge(const std::vector<Lever>& with_close) {
             gain = std::max(gain, probability_inside(c.then.verdicts[i].angle, v.target) -
                                       probability_inside(v.angle, v.target));
     return (c.then.probability >= now_.probability + worth_turning || gain >= worth_setting_again) &&
-           !asked_before(c) && put(c);
+           !asked_before(c) && to_and_fro(c).empty() && put(c);
 }
 
 /// An angle with a target is not known, and nobody has left it so; of any kind, or a toe.

@@ -55,6 +55,7 @@ struct PlanOptions {
     bool without_jacking = false;           ///< nothing that the weight has to come off for
     std::vector<std::string> touching;      ///< these adjusters alone; empty: any
     bool probing = false;                   ///< no turn but a test turn
+    bool turns_doubted = false;             ///< it is not sure what one of the passes was
     std::vector<std::string> side_shown{};  ///< adjusters whose side of the axle their turns have shown
     bool nearer = false;                    ///< nearer to the aim while one is there, though all is inside
     bool finer_tool = true;                 ///< and with what tool it could be called, where it ends short

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <array>
 #include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -15,6 +16,7 @@
 #include "core/advice/plan.h"
 #include "core/advice/procedure.h"
 #include "core/advice/sheet.h"
+#include "core/advice/so_far.h"
 #include "core/judge/still_readable.h"
 
 namespace fairchalk {
@@ -55,7 +57,7 @@ class Planner {
     void wait_for_reading();
     void look_at_targets();
     bool wheel_or_thrust_off(const std::vector<Lever>& active) const;
-    bool bring_in(const std::vector<Lever>& active, const std::vector<Lever>& with_close);
+    bool bring_in(std::vector<Lever> active, std::vector<Lever> with_close);
     bool bring_nearer(const std::vector<Lever>& active);
     bool bring_from_edge(const std::vector<Lever>& with_close);
     bool find_what_settles();
@@ -66,7 +68,10 @@ class Planner {
     Alternative whole(Alternative c) const;
     double miss_now(const std::vector<Lever>& with) const;
     bool helps(const Alternative& c) const;
+    static TurnedOf turned_by(const Alternative& c);
+    bool hardly_nearer(const Alternative& c) const;
     bool asked_before(const Alternative& c) const;
+    std::set<std::string> to_and_fro(const Alternative& c) const;
     bool put(const Alternative& c);
     bool large(const Alternative& c);
     bool read_twice(Wheel w, bool lean) const;

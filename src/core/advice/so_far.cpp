@@ -25,24 +25,26 @@ bool thread_known(const Job& job, const Adjuster& rod) {
     return false;
 }
 
-std::map<std::string, std::array<double, 2>> last_turned(const Job& job) {
-    std::map<std::string, std::array<double, 2>> out;
+std::vector<TurnedOf> passes_read(const Job& job, std::size_t most) {
+    std::vector<TurnedOf> out;
     bool read = false;
     for (std::size_t i = job.log->size(); i-- > 0;) {
         if (!job.live(i)) continue;
         if (const Turn* t = std::get_if<Turn>(&(*job.log)[i].event)) {
-            out[t->adjuster][0] += t->turns;
-            out[t->adjuster][1] += t->second;
+            if (read && out.size() == most) break;
+            if (read || out.empty()) out.emplace_back();
+            read = false;
+            out.back()[t->adjuster][0] += t->turns;
+            out.back()[t->adjuster][1] += t->second;
         } else if (reads_angle((*job.log)[i])) {
-            if (!out.empty()) return out;
             read = true;
         }
     }
-    return read ? out : std::map<std::string, std::array<double, 2>>{};
+    return out;
 }
 
-std::map<std::string, std::array<double, 2>> turned_in_all(const Job& job) {
-    std::map<std::string, std::array<double, 2>> out;
+TurnedOf turned_in_all(const Job& job) {
+    TurnedOf out;
     for (std::size_t i = 0; i < job.log->size(); ++i)
         if (const Turn* t = job.live(i) ? std::get_if<Turn>(&(*job.log)[i].event) : nullptr) {
             out[t->adjuster][0] += t->turns;

@@ -5,6 +5,7 @@
 #include <cstddef>
 #include <map>
 #include <string>
+#include <vector>
 
 #include "core/job/log.h"
 
@@ -20,10 +21,13 @@ std::size_t last_news(const Job& job);
 
 bool thread_known(const Job& job, const Adjuster& rod);
 
-/// What the last pass of turns was, by adjuster.
-std::map<std::string, std::array<double, 2>> last_turned(const Job& job);
+/// Turns by adjuster, of either handle.
+using TurnedOf = std::map<std::string, std::array<double, 2>>;
+
+/// The passes of turns that angles were read after, the last first.
+std::vector<TurnedOf> passes_read(const Job& job, std::size_t most);
 
 /// All that was turned in this job, by adjuster.
-std::map<std::string, std::array<double, 2>> turned_in_all(const Job& job);
+TurnedOf turned_in_all(const Job& job);
 
 }  // namespace fairchalk

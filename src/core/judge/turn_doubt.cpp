@@ -100,6 +100,7 @@ class Doubting {
     void tell_stories();
     std::vector<CardDoubt> considered() const;
     void doubt_card();
+    void open_responses();
     void look_first();
     void doubt_passes();
     void show_where(std::size_t k, const Guess& guess, TurnDoubt& d) const;
@@ -168,6 +169,17 @@ std::vector<MeasuredChange> Doubting::measured_changes() const {
                 }
             return about && there;
         };
+        // A camber that nobody read again is what the toe makes it, and witnesses nothing.
+        const auto read_again = [&](Wheel w, WheelAngle angle) {
+            if (angle == WheelAngle::toe) return true;
+            const std::size_t from = passes_[k].entries.back() + 1,
+                              to = k + 1 < passes_.size() ? passes_[k + 1].entries.front() : job_.log->size();
+            for (std::size_t i = from; i < to; ++i)
+                if (const Reading* r = std::get_if<Reading>(&(*job_.log)[i].event);
+                    r && job_.live(i) && r->spot.wheel == w && reading_kind(r->spot.kind).against_gravity())
+                    return true;
+            return false;
+        };
         const auto part = [&](MeasuredChange& row, Wheel w, WheelAngle angle, double share) {
             const std::pair key(angle_unknowns[index_of(angle)], index_of(w));
             const auto before = freed.before.find(key), after = freed.after.find(key);
@@ -184,7 +196,9 @@ std::vector<MeasuredChange> Doubting::measured_changes() const {
                 for (Side side : both_sides) {
                     const Wheel w = wheel_at(axle, side);
                     MeasuredChange row{k, {}, {}};
-                    if (!moved(w, angle) || !part(row, w, angle, 1.0) || !measured(row)) continue;
+                    if (!moved(w, angle) || !read_again(w, angle) || !part(row, w, angle, 1.0) ||
+                        !measured(row))
+                        continue;
                     rows.push_back(std::move(row));
                     ++each;
                 }
@@ -324,6 +338,48 @@ void Doubting::doubt_card() {
         out_.look.reset();
 }
 
+/// A figure that may be wrong is neither right nor another: the next turn is of all that it may be, by their
+/// weights, so that one that seems to do more than was thought is not asked for as much as if it did not.
+void Doubting::open_responses() {
+    for (std::size_t place = 0; place < car_.adjusters.size(); ++place) {
+        const std::string& id = car_.adjusters[place].id;
+        double doubted = 0.0, mean = 0.0, square = 0.0;
+        for (std::size_t i = 0; i < stories_.size(); ++i) {
+            const CardGuess& card = cards_[stories_[i].card];
+            const auto does = card.does.find(static_cast<int>(place));
+            const auto factor = card.factor.find(static_cast<int>(place));
+            double times = 1.0, spread = 0.0;
+            if (does != card.does.end()) times = does->second, spread = does_sigma;
+            // Which way it goes is another question.
+            if (factor != card.factor.end()) times *= std::abs(factor->second);
+            if (times != 1.0) doubted += weight_[i];
+            mean += weight_[i] * times;
+            square += weight_[i] * times * times * (1.0 + spread * spread);
+        }
+        const bool reckoned_with = std::any_of(out_.card.begin(), out_.card.end(), [&](const CardDoubt& d) {
+            return d.in_force && (d.field == "response" || d.field == "double_ended") &&
+                   std::find(d.adjusters.begin(), d.adjusters.end(), id) != d.adjusters.end();
+        });
+        if (doubted <= doubtful || reckoned_with) continue;
+        // Those that are alike are in the same doubt.
+        const auto alike = std::find_if(out_.open.begin(), out_.open.end(), [&](const CardDoubt& d) {
+            const auto first = static_cast<std::size_t>(car_.place_of(d.adjusters.front()));
+            return d.times == mean && made_alike(car_.adjusters[first], car_.adjusters[place]);
+        });
+        if (alike != out_.open.end()) {
+            alike->adjusters.push_back(id);
+            continue;
+        }
+        CardDoubt d;
+        d.adjusters = {id};
+        d.field = "response";
+        d.times = mean;
+        d.sigma = std::sqrt(std::max(square - mean * mean, 0.0)) / mean;
+        d.probability = doubted;
+        out_.open.push_back(d);
+    }
+}
+
 /// Until somebody has looked, what its turns did is not reckoned with.
 void Doubting::look_first() {
     for (const TurnPass& pass : passes_)
@@ -433,6 +489,7 @@ void Doubting::run() {
     if (fits_as_written()) return;
     tell_stories();
     doubt_card();
+    open_responses();
     if (out_.look) look_first();
     doubt_passes();
 }
@@ -482,7 +539,20 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
         out.log = entries.get();
         log = std::move(entries);
     }
+    const auto responds = [](Adjuster& a, double times, double sigma) {
+        if (!is_rod(a)) {
+            a.does = times;
+            return;
+        }
+        const ArmPrior by_card = arm_prior(a);
+        a.arm = by_card.mean / times;
+        a.arm_sigma = *a.arm * std::hypot(sigma, by_card.sigma / by_card.mean);
+    };
     const auto correct = [&](CarCard& car) {
+        for (const CardDoubt& d : belief.open)
+            for (const std::string& id : d.adjusters)
+                if (const int place = car.place_of(id); place >= 0)
+                    responds(car.adjusters[static_cast<std::size_t>(place)], d.times, d.sigma);
         for (const CardDoubt& d : belief.card) {
             if (!d.in_force) continue;
             for (const std::string& id : d.adjusters) {
@@ -490,12 +560,7 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
                 if (place < 0) continue;
                 Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
                 if (d.field == "response") {
-                    if (is_rod(a)) {
-                        a.arm = arm_prior(a).mean / d.times;
-                        a.arm_sigma = *a.arm * does_sigma;
-                    } else {
-                        a.does = d.times;
-                    }
+                    responds(a, d.times, does_sigma);
                 } else if (d.field == "rod") {
                     a.rod = d.value == side_value(true) ? RodSide::ahead_of_axle : RodSide::behind_axle;
                 } else if (is_rod(a)) {

@@ -56,6 +56,7 @@ struct CardDoubt {
     std::string field;
     std::string value;   ///< as it seems to be: `ahead-of-axle`, `true`
     double times = 1.0;  ///< of `response`: what a turn does, against what the card's figures make it
+    double sigma = 0.0;  ///< of `times`, a share of it
     double probability = 0.0;
     bool unsaid = false;    ///< the card says nothing of it
     bool in_force = false;  ///< reckoned with
@@ -71,6 +72,9 @@ struct Belief {
     /// Adjusters whose turns have shown, by ten to one over the card alone, that they lie on the side of the
     /// axle that the card says.
     std::vector<std::string> side_shown;
+    /// What turns may do, of adjusters whose figures are in doubt and none in force: each a `response`, the
+    /// mean of all that it may be. Plans go by it.
+    std::vector<CardDoubt> open;
     int unexplained = 0;             ///< passes that nothing explains
     bool probing = false;            ///< two of them or more: nothing is planned but a test turn
     std::vector<std::size_t> freed;  ///< turns that say nothing about what they did

@@ -120,10 +120,13 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
         n.with_prior(Unknown::sweep_toe, w, 0.0, any_toe_sigma);
     }
     for (int w : asked.plumb) n.add(Unknown::plumb, w, 0.1);
+    // A rim that nobody told the span of is as untrue as any other.
+    const auto span_of = [&](int w) {
+        return car.axles[static_cast<std::size_t>(w / 2)].rim_span.value_or(usual_rim_span).m();
+    };
     // A bar touches both lips of the rear rim as well as any rule does; over the wheelbase that shows.
     for (int w : asked.seats)
-        if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span)
-            n.with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span->m());
+        n.with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span_of(w));
     // Run-out is told from the angle only where a wheel was read both ways round.
     const bool good = std::any_of(job.log->begin(), job.log->end(), [&](const Entry& e) {
         const Checked* c = std::get_if<Checked>(&e.event);
@@ -131,14 +134,15 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
                job.live(static_cast<std::size_t>(&e - job.log->data()));
     });
     const double rim_opposed = 2.0 * (good ? rim_seen_good : rim_untrue);
-    for (const auto& [w, ways] : asked.rims) {
-        if (ways.size() == 2) {
-            n.with_prior(Unknown::toe_runout, w, 0.0, runout_sigma);
-        } else if (const auto span = car.axles[static_cast<std::size_t>(w / 2)].rim_span;
-                   span && asked.unrolled.contains(w)) {
-            n.with_prior(Unknown::toe_runout, w, 0.0, rim_opposed / span->m());
-        }
-    }
+    const auto untrue = [&](Unknown runout, const std::map<int, RimRead>& rims) {
+        for (const auto& [w, rim] : rims)
+            if (rim.both_ways())
+                n.with_prior(runout, w, 0.0, runout_sigma);
+            else if (rim.as_it_comes)
+                n.with_prior(runout, w, 0.0, rim_opposed / span_of(w));
+    };
+    untrue(Unknown::toe_runout, asked.rims);
+    untrue(Unknown::camber_runout, asked.cambers);
     // A board lies against the tire, and stands as the rim does.
     for (int place : asked.boards) {
         const int w = place % 4;
@@ -146,11 +150,8 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
             n.also(Unknown::toe_runout, place, n.at(Unknown::toe_runout, w));
             continue;
         }
-        const double span = car.axles[static_cast<std::size_t>(w / 2)].rim_span.value_or(usual_rim_span).m();
-        n.with_prior(Unknown::toe_runout, place, 0.0, rim_opposed / span);
+        n.with_prior(Unknown::toe_runout, place, 0.0, rim_opposed / span_of(w));
     }
-    for (const auto& [w, ways] : asked.cambers)
-        if (ways.size() == 2) n.with_prior(Unknown::camber_runout, w, 0.0, runout_sigma);
     if (asked.chassis)
         for (int a = 0; a < 2; ++a) n.add(Unknown::axle_middle, a, 0.0);
     // A gauge's zero is an unknown once it was turned end for end; tapes' where one axle was taped with two.

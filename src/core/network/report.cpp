@@ -76,13 +76,16 @@ void Report::angles() {
         a.toe_to_thrust = known(toe + s * thrust);
         a.toe_to_string = known(gradient({{t[w], 1.0}, {p_.last_skew[w % 2], 1.0}}));
         if (w < 2) a.toe_to_rear = known(gradient({{t[w], 1.0}, {t[w + 2], -1.0}}));
-        const auto runout = [&](Unknown what) {
+        // Told only where the wheel was rolled: else it is what any rim may be.
+        const auto runout = [&](Unknown what, const std::map<int, RimRead>& rims) {
+            const auto rim = rims.find(w);
             const auto it = p_.now.find({what, w});
-            return it == p_.now.end() ? KnownAngle{} : known(gradient({{it->second, 1.0}}));
+            return it == p_.now.end() || rim == rims.end() || !rim->second.both_ways()
+                       ? KnownAngle{}
+                       : known(gradient({{it->second, 1.0}}));
         };
-        if (needs_.rims.contains(w) && needs_.rims.at(w).size() == 2)
-            a.toe_runout = runout(Unknown::toe_runout);
-        a.camber_runout = runout(Unknown::camber_runout);
+        a.toe_runout = runout(Unknown::toe_runout, needs_.rims);
+        a.camber_runout = runout(Unknown::camber_runout, needs_.cambers);
         a.camber = known(gradient({{p_.last_camber[w], 1.0}}));
         a.caster = known(gradient({{p_.last_caster[w], 1.0}}));
         a.sai = known(gradient({{p_.last_sai[w], 1.0}}));

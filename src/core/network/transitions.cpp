@@ -204,11 +204,11 @@ void Transitions::doubted_turn(const Turn& t) {
     const Axle axle = axle_of(wheel_of(rod ? *rod : *device));
     for (Wheel w : all_wheels) {
         if (axle_of(w) != axle) continue;
-        const int i = index_of(w);
+        const int i = index_of(w), toe_before = n_.current().at({Unknown::toe, i});
         n_.link_step(Unknown::toe, i, anything * one_degree);
         if (rod) {
-            n_.link_step(Unknown::camber, i,
-                         spoils_of(Happening::turned_toe, car_.no_springs).camber * one_degree);
+            // However far it went, it leant as it did so.
+            lean_by_toe(i, toe_before, toe_change(*rod, t.turns, arm_prior(*rod).mean));
             continue;
         }
         for (Unknown lean : {Unknown::camber, Unknown::caster, Unknown::sai})

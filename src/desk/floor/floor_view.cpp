@@ -541,12 +541,14 @@ void FloorView::drawWords(QPainter& p, const Map& m, Wheel wheel) const {
     QString says;
     if (known) {
         says = q(show_toe(angles.toe.value, how_) + "  ±" + show_plus_minus(angles.toe.plus_minus(), how_));
+    } else if (angles.toe_to_rear.known) {
+        says = tr("%1 to the rear wheel").arg(q(show_toe(angles.toe_to_rear.value, how_)));
     } else if (angles.toe_to_string.known) {
         says = tr("%1 to its string").arg(q(show_toe(angles.toe_to_string.value, how_)));
     } else {
         QStringList numbers;
         for (const Spot& s : angles.toe.needs)
-            if (s.wheel && *s.wheel == wheel) numbers << desk_.number(s);
+            if (s.wheel && *s.wheel == wheel && desk_.isNumbered(s)) numbers << desk_.number(s);
         says = !numbers.isEmpty() ? tr("after %1").arg(numbers.join(QStringLiteral(" · ")))
                : onlyTogether(desk_.answer().now, axle_of(wheel)) ? tr("only together")
                                                                   : tr("not known yet");

@@ -40,7 +40,8 @@ QString TurnText::warnings() const {
         out += head(tr("As far as it goes")) + line(warn(q(words::as_far_as(*plan.as_far_as, desk_.car()))));
     if (plan.again) {
         QStringList numbers;
-        for (const Spot& s : a.read) numbers << desk_.number(s);
+        for (const Spot& s : a.read)
+            if (desk_.isNumbered(s)) numbers << desk_.number(s);
         out += head(desk_.driveAsked()            ? tr("Before anything else")
                     : threadWanted(desk_).empty() ? tr("Read again before anything else")
                                                   : tr("Before it is turned that far")) +
@@ -52,6 +53,8 @@ QString TurnText::warnings() const {
     for (const CardDoubt& d : a.belief.card)
         out += head(d.unsaid ? tr("What the turn has shown") : tr("The card seems to be wrong")) +
                line(warn(q(words::card_doubt(d, desk_.car()))));
+    for (const CardDoubt& d : a.belief.open)
+        out += head(tr("What the turn has shown")) + line(warn(q(words::open_doubt(d, desk_.car()))));
     for (const TurnDoubt& d : a.belief.doubts)
         out +=
             head(tr("That turn did something else")) +

@@ -303,5 +303,39 @@ TEST(ReadingOn, CostsNoMoreThanATurnWouldHoweverNearAnEdgeItLies) {
     EXPECT_LE(longest, 2 * 8) << "of each wheel: a turn is eight readings long";
 }
 
+TEST(ToAndFro, IsNotAskedForOverAndOver) {
+    // A step of both links moves the total from one edge of its band to the other, and a gauge of tenths is
+    // slow to tell that the card's arm is not so.
+    TurnedJob j;
+    for (Adjuster& a : j.car.adjusters) {
+        a.kind = "toe-link";
+        a.wheel = wheel_at(Axle::rear, side_of(*a.wheel));
+        a.arm.reset();
+        a.step = 0.125;
+    }
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::rear, 0.2, 0.12)});
+    const auto read = [&](double toe) {
+        Reading r;
+        r.spot = axle_spot(ReadingId::toe_angle, Axle::rear);
+        r.value.kind = QuantityKind::angle;
+        r.value.value = toe;
+        r.stated_sigma = 0.1;
+        j.put(r);
+    };
+    read(0.0);
+    for (int pass = 0; pass < 5; ++pass) {
+        const double way = pass % 2 == 0 ? 1.0 : -1.0;
+        for (const char* link : {"rod-fl", "rod-fr"}) j.turned(link, way * 0.125);
+        j.put(RoundOpened{});
+        read(pass % 2 == 0 ? 0.4 : 0.0);
+        if (pass < 2) continue;
+        // There, back, and there again: both places were read.
+        const Plan plan = analyse(job_of(j.log)).plan;
+        EXPECT_FALSE(plan.turns.size() == 2 && plan.turns[0].turns == -way * 0.125 &&
+                     plan.turns[1].turns == -way * 0.125)
+            << pass;
+    }
+}
+
 }  // namespace
 }  // namespace fairchalk

@@ -230,5 +230,61 @@ TEST(CardDoubt, ATurnThatDoesSeveralTimesOrATenthOfWhatTheCardMakesItIsTheCards)
     EXPECT_TRUE(believe(job_of(right.log)).card.empty());
 }
 
+/// Both rods turned once, and either wheel went `times` as far as the card makes it; its toes are read again.
+TurnedJob overshot(double times, bool cambers) {
+    TurnedJob j;
+    for (Adjuster& a : j.car.adjusters) a.arm.reset();
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.12)});
+    const auto toes = [&](double l, double r) {
+        j.angle(ReadingId::toe_angle, Wheel::front_left, l);
+        j.angle(ReadingId::toe_angle, Wheel::front_right, r);
+    };
+    toes(0.317, 0.716);
+    for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) j.angle(ReadingId::toe_angle, w, 0);
+    if (cambers)
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) j.angle(ReadingId::camber, w, -0.8);
+    j.turned("rod-fl", -0.125);
+    j.turned("rod-fr", -1.25);
+    j.put(RoundOpened{});
+    toes(0.317 - 0.125 * times * one_turn, 0.716 - 1.25 * times * one_turn);
+    return j;
+}
+
+TEST(CardDoubt, ACamberThatNobodyReadAgainTellsNothing) {
+    for (double times : {0.2, 2.0, 2.8, 4.0}) {
+        const Belief with = believe(job_of(overshot(times, true).log));
+        const Belief without = believe(job_of(overshot(times, false).log));
+        ASSERT_EQ(with.doubts.size(), without.doubts.size()) << times;
+        for (std::size_t k = 0; k < with.doubts.size(); ++k) {
+            EXPECT_EQ(with.doubts[k].what, without.doubts[k].what) << times;
+            EXPECT_NEAR(with.doubts[k].probability, without.doubts[k].probability, 0.02) << times;
+        }
+        EXPECT_EQ(with.card.size(), without.card.size()) << times;
+        ASSERT_EQ(with.open.size(), without.open.size()) << times;
+        for (std::size_t k = 0; k < with.open.size(); ++k) {
+            EXPECT_EQ(with.open[k].adjusters, without.open[k].adjusters) << times;
+            EXPECT_NEAR(with.open[k].times, without.open[k].times, 0.05) << times;
+        }
+    }
+}
+
+TEST(CardDoubt, WhatATurnSeemsToDoIsReckonedWithBeforeItIsSure) {
+    // Ends of another make, a thread of both hands, a short arm: which of them one pass may not tell.
+    for (double times : {2.0, 2.4, 2.8})
+        for (bool cambers : {false, true}) {
+            TurnedJob j = overshot(times, cambers);
+            // Where the pass is doubted itself, its readings are taken again.
+            if (const Analysis a = analyse(job_of(j.log)); a.plan.turns.empty()) {
+                ASSERT_EQ(a.plan.next, NextStep::read) << times;
+                j.angle(ReadingId::toe_angle, Wheel::front_left, 0.317 - 0.125 * times * one_turn);
+                j.angle(ReadingId::toe_angle, Wheel::front_right, 0.716 - 1.25 * times * one_turn);
+            }
+            const double now = 0.317 + 0.716 - 1.375 * times * one_turn;
+            double turns = 0.0;
+            for (const PlannedTurn& t : analyse(job_of(j.log)).plan.turns) turns += t.turns;
+            EXPECT_NEAR(turns * times * one_turn, 0.1 - now, 0.35) << times << cambers;
+        }
+}
+
 }  // namespace
 }  // namespace fairchalk

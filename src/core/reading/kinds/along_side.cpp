@@ -136,7 +136,12 @@ class ArmJig final : public Predicted<ArmJig> {
     std::vector<Lack> needs(const Reading&) const override {
         return {Lack::wheelbase, Lack::mark, Lack::arm_span};
     }
-    void ask(const Reading&, const CarCard&, NetworkNeeds& needs) const override { needs.jig = true; }
+    void ask(const Reading& r, const CarCard&, NetworkNeeds& needs) const override {
+        needs.jig = true;
+        // The arms hang on the rims, and stand as these do.
+        const int w = index_of(*r.spot.wheel);
+        for (int rim : {w, w ^ 2}) ask_for_rim(r, rim, needs);
+    }
     bool joins_side() const override { return true; }
     std::optional<double> shown(const SolidCar& car, const Spot& s, double) const override {
         using V = SolidCar::V;

@@ -5,11 +5,20 @@
 
 namespace fairchalk::readings {
 
+namespace {
+
+void read_as(RimRead& rim, const Reading& r) {
+    rim.ways.insert(r.spot.rolled);
+    rim.as_it_comes |= !r.stated_sigma;
+}
+
+}  // namespace
+
 void ask_for_lean(const Reading& r, const CarCard&, NetworkNeeds& needs, bool by_gauge, bool by_sweep) {
     const int w = index_of(*r.spot.wheel);
     if (by_gauge) {
         needs.gauge.insert(w);
-        needs.cambers[w].insert(r.spot.rolled);
+        read_as(needs.cambers[w], r);
     }
     if (by_sweep || r.turned || r.wheel_turned) needs.sweep.insert(w);
 }
@@ -27,8 +36,7 @@ void ask_for_boards(const Reading& r, NetworkNeeds& needs) {
 }
 
 void ask_for_rim(const Reading& r, int wheel, NetworkNeeds& needs) {
-    needs.rims[wheel].insert(r.spot.rolled);
-    if (!r.stated_sigma) needs.unrolled.insert(wheel);
+    read_as(needs.rims[wheel], r);
 }
 
 void ask_for_lip(const Reading& r, NetworkNeeds& needs) {
