@@ -8,7 +8,9 @@
 
 #include "core/analysis.h"
 #include "core/car/steering_rod.h"
+#include "core/job/rig.h"
 #include "core/job/staleness.h"
+#include "core/turned_job.h"
 #include "core/worked_job.h"
 #include "words/words.h"
 
@@ -258,6 +260,64 @@ TEST(Until, IsSaidToTheDivisionsOfTheRule) {
     u.stop = 4 * 25.4 + 7 * sixty_fourth;
     EXPECT_TRUE(words::until(u, card).starts_with(
         "left front, front lip: stop at about 4 7/64 in, shake it, and it shows 4 9/64 in ±1/64 in."));
+}
+
+TEST(Until, ABarsWidthsAreNotFittedToWhatATurnDid) {
+    // Widths over hubs and depths of lips that no reading tells: by a straightedge only their sum is.
+    TurnedJob j;
+    for (Adjuster& a : j.car.adjusters) a.arm.reset();
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
+    LinesSet lines;
+    lines.rigs = {"toe-gauge", "straightedge"};
+    lines.steering_held = true;
+    j.put(lines);
+    const auto total = [&](double deg) {
+        Reading r = blank_reading(axle_spot(ReadingId::toe_angle, Axle::front), lines);
+        r.value.kind = QuantityKind::angle;
+        r.value.value = deg;
+        r.stated_sigma = 0.15;
+        j.put(r);
+    };
+    const auto bar = [&](ReadingId kind, Wheel w, double mm, bool before_shake = false) {
+        Reading r = blank_reading(wheel_spot(kind, w), lines);
+        r.value.value = mm;
+        r.value.resolution = 0.4;
+        r.tool = "steel-rule-mm";
+        r.before_shake = before_shake;
+        j.put(r);
+    };
+    const auto turned = [&](const char* rod) {
+        Turn t{rod};
+        t.counted = false;
+        j.put(t);
+        j.put(RoundOpened{});
+    };
+    using K = ReadingId;
+    total(-0.28);
+    bar(K::straightedge_front, Wheel::front_left, 13.5);
+    bar(K::straightedge_rear, Wheel::front_left, 12.7);
+    bar(K::straightedge_front, Wheel::front_right, 23.0);
+    bar(K::straightedge_rear, Wheel::front_right, 28.6);
+    turned("rod-fl");
+    bar(K::straightedge_front, Wheel::front_left, 12.7, true);
+    bar(K::straightedge_front, Wheel::front_left, 12.7);
+    total(-0.47);
+    bar(K::straightedge_rear, Wheel::front_left, 13.5);
+    int seen = 0;
+    for (const Until& u : analyse(job_of(j.log)).until)
+        if (u.spot.kind == K::straightedge_rear && u.spot.wheel == Wheel::front_right) {
+            ++seen;
+            EXPECT_LT(std::abs(u.per_step), 1.0);
+            EXPECT_NEAR(u.then, 26.5, 2.0);
+        }
+    EXPECT_GT(seen, 0);
+    // What the rule moved by is the wheel's toe, not a rim that lies metres deep.
+    const double before = analyse(job_of(j.log)).now.wheels[1].toe_to_rear.value.deg();
+    for (double mm : {28.2, 27.0, 26.2, 25.4}) {
+        turned("rod-fr");
+        bar(K::straightedge_rear, Wheel::front_right, mm, true);
+    }
+    EXPECT_GT(analyse(job_of(j.log)).now.wheels[1].toe_to_rear.value.deg(), before + 0.7);
 }
 
 }  // namespace

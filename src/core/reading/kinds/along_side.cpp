@@ -41,6 +41,8 @@ class CentrelineToString final : public Predicted<CentrelineToString> {
     std::string_view part(const Spot&) const override { return "centreline-distance"; }
 };
 
+constexpr double usual_lip = 0.01;  // metres behind the hub's face
+
 /// The gap beside each edge of the near wheel's rim from a bar laid along the far one's: the bar is a line
 /// whose skew is less that wheel's toe-in and that touches its lip.
 class Straightedge final : public Predicted<Straightedge> {
@@ -50,7 +52,6 @@ class Straightedge final : public Predicted<Straightedge> {
     T shows(const Site& site, const State<T>& state) const {
         using std::cos;
         using std::sin;
-        using std::tan;
         const int far = site.wheel ^ 2, far_axle = 1 - site.axle;
         const double along = end() / 2 * site.span;
         const T lies = site.seated ? T(toe_as_it_stands(site, state, far) + state(Unknown::seat, far))
@@ -61,9 +62,11 @@ class Straightedge final : public Predicted<Straightedge> {
                 lip_near = state(Unknown::lip_depth, site.axle),
                 lip_far = state(Unknown::lip_depth, far_axle);
         const T b = -lies;
-        const T offset = half_far - lip_far / cos(b);
-        return (offset + (site.x - site.other_x) * tan(b) - half_near) * cos(b) + lip_near * cos(near + b) +
-               along * sin(near + b);
+        // No reading of a bar tells widths and depths but in their sum: one whose cosine hung on the turn
+        // would be fitted to the noise of it, metres deep. A lip's own cosine is worth hundredths of a
+        // millimetre, and is taken of a usual one.
+        return half_far - half_near - lip_far + lip_near + usual_lip * (cos(near + b) - 1.0) +
+               (site.x - site.other_x) * sin(b) + along * sin(near + b);
     }
 
   private:
