@@ -64,6 +64,37 @@ TEST_F(FirstMinute, FromAnEmptyBookToTheFirstReadingByBoards) {
     RecordProperty("actions", actions);
 }
 
+TEST_F(FirstMinute, AllThatReadingsWaitForIsAskedInOneVisitToTheCard) {
+    open();
+    press(Qt::Key_N, Qt::ControlModifier);
+    line("Grey van");
+    press(Qt::Key_Return, Qt::ControlModifier);
+    LinesSet lines = desk->lines();
+    lines.rigs = {"laser-lines"};
+    desk->setLines(lines);
+    window->setStage(Stage::read);
+    for (int n = 0; n < 14; ++n) {
+        desk->settle();
+        if (window->reading().spot()) line(window->reading().spot()->axle ? "1480" : "110");
+    }
+    desk->settle();
+    EXPECT_TRUE(window->sayLine().contains("wheelbase")) << window->sayLine().toStdString();
+    press(Qt::Key_Return);
+    EXPECT_EQ(window->slate().guide()->subtitle(), "wheelbase, hub to hub");
+    line("2600");
+    EXPECT_TRUE(window->slate().guide()->subtitle().startsWith("rim span"))
+        << "at once, without going to and fro";
+    const QString first = window->slate().guide()->title();
+    line("400");
+    EXPECT_TRUE(window->slate().guide()->subtitle().startsWith("rim span"));
+    EXPECT_NE(window->slate().guide()->title(), first) << "of the other axle";
+    line("410");
+    EXPECT_EQ(window->stage(), Stage::read);
+    EXPECT_TRUE(window->page().none());
+    desk->settle();
+    EXPECT_TRUE(desk->answer().now.wheels[0].toe.known);
+}
+
 TEST_F(FirstMinute, WhatBoardsAreReadForWaitsForTheirSizeAndSaysSo) {
     open();
     press(Qt::Key_N, Qt::ControlModifier);

@@ -84,10 +84,13 @@ struct Walked : DeskTest {
                 if (size.name == missing.front()) tell(*(truth.sizes.*size.field));
             return;
         }
-        const QString asked = window->slate().guide()->subtitle();
-        ASSERT_TRUE(asked.contains("wheelbase") || asked.contains("rim span")) << asked.toStdString();
         const Stage waited = window->stage();
-        tell(Length::from_mm(asked.contains("wheelbase") ? solid().wheelbase : solid().span));
+        // One after the other, as they are asked for.
+        for (int n = 0; n < 3 && !window->page().none(); ++n) {
+            const QString asked = window->slate().guide()->subtitle();
+            ASSERT_TRUE(asked.contains("wheelbase") || asked.contains("rim span")) << asked.toStdString();
+            tell(Length::from_mm(asked.contains("wheelbase") ? solid().wheelbase : solid().span));
+        }
         EXPECT_TRUE(window->page().none()) << "what was asked for is told: back to what waited";
         EXPECT_EQ(window->stage(), waited);
     }

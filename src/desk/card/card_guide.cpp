@@ -376,11 +376,18 @@ QString CardGuide::keep(const QString& text) {
     } catch (const book::FileError& e) {
         return q(words::sentence(e.message));
     }
-    // What a stage waited for is told: back to it.
-    if (begins_at_ == chosen_ + QLatin1Char(':') + i->id)
-        emit pageWanted({});
-    else
+    if (begins_at_ != chosen_ + QLatin1Char(':') + i->id) {
         step(+1);
+        return {};
+    }
+    // What a stage waited for is told: on to what else it waits for, or back to it.
+    begins_at_ = waitedFor();
+    if (begins_at_.isEmpty()) {
+        emit pageWanted({});
+    } else {
+        enter();
+        emit changed();
+    }
     return {};
 }
 

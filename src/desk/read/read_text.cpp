@@ -8,6 +8,7 @@
 #include "core/job/rig.h"
 #include "core/judge/card_after_job.h"
 #include "core/judge/moved.h"
+#include "core/network/site.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "look/language.h"
@@ -32,17 +33,22 @@ QString settling(const JobDesk& desk, std::size_t verdict) {
 std::optional<Waits> waitsForCard(const JobDesk& desk) {
     const Job& job = desk.job();
     if (job.rounds.empty()) return std::nullopt;
-    const auto& read = job.rounds.back().readings;
-    for (const Unused& u : desk.answer().now.unused) {
-        const bool wheelbase = u.why.code == Code::why_needs_wheelbase;
-        if ((!wheelbase && u.why.code != Code::why_needs_rim_span) ||
-            std::find(read.begin(), read.end(), u.entry) == read.end())
-            continue;
+    const auto waits = [](const Message& why, const QString& card) {
         return Waits{QCoreApplication::translate("Slate", "What is read waits: %1. The car's card (Ctrl+I).")
-                         .arg(q(words::sentence(u.why))),
-                     wheelbase                       ? QStringLiteral("body:wheelbase")
-                     : u.why.args.front() == "front" ? QStringLiteral("front-axle:rim_span")
-                                                     : QStringLiteral("rear-axle:rim_span")};
+                         .arg(q(words::sentence(why))),
+                     card};
+    };
+    // By the card as it is written now, so that what is told there leads on to the next at once.
+    for (std::size_t i : job.rounds.back().readings) {
+        const Reading r = completed(std::get<Reading>((*job.log)[i].event), desk.lines());
+        for (Lack lack : reading_kind(r.spot.kind).needs(r))
+            if (lack == Lack::wheelbase && !desk.car().wheelbase) {
+                return waits({Code::why_needs_wheelbase, {}}, QStringLiteral("body:wheelbase"));
+            } else if (lack == Lack::rim_span && !desk.car().axle(axle_of(*r.spot.wheel)).rim_span) {
+                const Axle axle = axle_of(*r.spot.wheel);
+                return waits({Code::why_needs_rim_span, {std::string(name_of(axle))}},
+                             q(std::string(name_of(axle))) + QStringLiteral("-axle:rim_span"));
+            }
     }
     return std::nullopt;
 }

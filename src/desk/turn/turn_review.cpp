@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <vector>
 
 #include "floor/floor_view.h"
 #include "floor/toe_fan.h"
@@ -77,7 +78,7 @@ const KnownAngle* Review::found(Measure measure,
 
 void Review::earlier(const AngleScale& s, const Target& t, double y) {
     // Earlier rounds stand as rings: where it came from. Numbers that would touch are left out.
-    double named = -1e9;
+    std::vector<double> named;
     for (std::size_t k = 0; k + 1 < a_.rounds.size(); ++k) {
         const KnownAngle* was = a_.rounds[k].find(t.measure, t.where);
         if (!was || !was->known) continue;
@@ -85,8 +86,9 @@ void Review::earlier(const AngleScale& s, const Target& t, double y) {
         p_.setPen(c_.stroke(c_.soft, 1.6));
         p_.setBrush(Qt::NoBrush);
         p_.drawEllipse(QPointF(x, y + 18), 6, 6);
-        if (std::abs(x - named) < 64) continue;
-        named = x;
+        if (std::any_of(named.begin(), named.end(), [&](double at) { return std::abs(x - at) < 64; }))
+            continue;
+        named.push_back(x);
         p_.setFont(chalked(11));
         writeIn(p_, QRectF(x - 40, y - 14, 80, 14), Qt::AlignCenter, QObject::tr("round %1").arg(k + 1));
     }
