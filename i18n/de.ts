@@ -10337,6 +10337,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>ein Halbes</translation>
     </message>
     <message>
+      <source>one half of a turn</source>
+      <translation>eine halbe Umdrehung</translation>
+    </message>
+    <message>
       <source>one mm</source>
       <translation>ein mm</translation>
     </message>

@@ -10337,6 +10337,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>one half</translation>
     </message>
     <message>
+      <source>one half of a turn</source>
+      <translation>one half of a turn</translation>
+    </message>
+    <message>
       <source>one mm</source>
       <translation>one mm</translation>
     </message>

@@ -174,6 +174,8 @@ std::string amount_in_words(double turns) {
                 return "";
         }
     }();
+    // Of its own: where the half takes the turn's gender.
+    if (eighths == 4) return tr("one half of a turn");
     if (whole == 0) return fill(TR_NOOP("{0} of a turn"), {part});
     if (part.empty()) return tr_n("%n whole turns", "one whole turn", static_cast<int>(whole));
     return filled(tr_n("%n turns and {0}", "one turn and {0}", static_cast<int>(whole)), {part});

@@ -106,6 +106,7 @@ TEST(Words, AmountsOfTurnAsOneSaysThem) {
     EXPECT_EQ(words::amount_in_words(0.125), "one eighth of a turn");
     EXPECT_EQ(words::amount_in_words(1.0), "one whole turn");
     EXPECT_EQ(words::amount_in_words(3.0), "3 whole turns");
+    EXPECT_EQ(words::amount_in_words(0.5), "one half of a turn");
     EXPECT_EQ(words::amount_in_words(1.5), "one turn and one half");
     EXPECT_EQ(words::amount_in_words(-2.25), "2 turns and one quarter");
     EXPECT_EQ(words::amount_in_words(1.0 / 6), "1/6 turn");
