@@ -2,6 +2,7 @@
 // What a rule shows once an adjuster is turned: against cars whose truth is known.
 #include "core/advice/until.h"
 
+#include <array>
 #include <random>
 
 #include <gtest/gtest.h>
@@ -260,6 +261,45 @@ TEST(Until, IsSaidToTheDivisionsOfTheRule) {
     u.stop = 4 * 25.4 + 7 * sixty_fourth;
     EXPECT_TRUE(words::until(u, card).starts_with(
         "left front, front lip: stop at about 4 7/64 in, shake it, and it shows 4 9/64 in ±1/64 in."));
+}
+
+TEST(Until, ALipWhoseHubNobodyReadIsNotFittedToWhatATurnDid) {
+    // Rims and bars tell the total toe without a hub; then one rod is turned by the rule at one lip.
+    TurnedJob j;
+    j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
+    LinesSet lines;
+    lines.rigs = {"string-bars"};
+    lines.steering_held = true;
+    lines.bars.front_ahead = Length::from_mm(500);
+    lines.bars.rear_behind = Length::from_mm(550);
+    j.put(lines);
+    const auto at = [&](const Spot& s, double mm, bool before_shake = false) {
+        Reading r = blank_reading(s, lines);
+        r.value.value = mm;
+        r.value.resolution = 0.5;
+        r.tool = "steel-rule-mm";
+        r.before_shake = before_shake;
+        j.put(r);
+    };
+    using K = ReadingId;
+    const std::array<std::pair<double, double>, 4> lips = {{{119, 119}, {98, 103.5}, {107, 103}, {115, 117}}};
+    for (Wheel w : all_wheels) {
+        at(wheel_spot(K::rim_rear, w), lips[static_cast<std::size_t>(index_of(w))].second);
+        at(wheel_spot(K::rim_front, w), lips[static_cast<std::size_t>(index_of(w))].first);
+    }
+    at(axle_spot(K::string_to_string, Axle::rear), 1674);
+    at(axle_spot(K::string_to_string, Axle::front), 1682);
+    ASSERT_TRUE(analyse(job_of(j.log)).now.axles[0].total_toe.known);
+    for (double mm : {102.7, 101.9, 101.1}) {
+        Turn t{"rod-fr"};
+        t.counted = false;
+        j.put(t);
+        j.put(RoundOpened{});
+        at(wheel_spot(K::rim_rear, Wheel::front_right), mm, true);
+        const KnownAngle total = analyse(job_of(j.log)).now.axles[0].total_toe;
+        EXPECT_TRUE(total.known) << mm;
+        EXPECT_LT(total.sigma.deg(), 0.5) << mm << ": what tires hold back, no more";
+    }
 }
 
 TEST(Until, ABarsWidthsAreNotFittedToWhatATurnDid) {

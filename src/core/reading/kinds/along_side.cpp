@@ -41,8 +41,6 @@ class CentrelineToString final : public Predicted<CentrelineToString> {
     std::string_view part(const Spot&) const override { return "centreline-distance"; }
 };
 
-constexpr double usual_lip = 0.01;  // metres behind the hub's face
-
 /// The gap beside each edge of the near wheel's rim from a bar laid along the far one's: the bar is a line
 /// whose skew is less that wheel's toe-in and that touches its lip.
 class Straightedge final : public Predicted<Straightedge> {
@@ -50,7 +48,6 @@ class Straightedge final : public Predicted<Straightedge> {
     explicit Straightedge(bool front) : front_(front) {}
     template <class T>
     T shows(const Site& site, const State<T>& state) const {
-        using std::cos;
         using std::sin;
         const int far = site.wheel ^ 2, far_axle = 1 - site.axle;
         const double along = end() / 2 * site.span;
@@ -59,13 +56,10 @@ class Straightedge final : public Predicted<Straightedge> {
         const T near = toe_as_it_stands(site, state, site.wheel);
         const T half_near = state(Unknown::half_width, site.axle),
                 half_far = state(Unknown::half_width, far_axle),
-                lip_near = state(Unknown::lip_depth, site.axle),
                 lip_far = state(Unknown::lip_depth, far_axle);
         const T b = -lies;
-        // No reading of a bar tells widths and depths but in their sum: one whose cosine hung on the turn
-        // would be fitted to the noise of it, metres deep. A lip's own cosine is worth hundredths of a
-        // millimetre, and is taken of a usual one.
-        return half_far - half_near - lip_far + lip_near + usual_lip * (cos(near + b) - 1.0) +
+        // No reading of a bar tells widths and depths but in their sum.
+        return half_far - half_near - lip_far + lip_behind_hub(state, site.axle, T(near + b)) +
                (site.x - site.other_x) * sin(b) + along * sin(near + b);
     }
 

@@ -58,7 +58,7 @@ class Rim final : public Predicted<Rim, ToString> {
         if (!site.heights) return lip_to_line(site, state, end() / 2);
         const T to_string =
             toe_as_it_stands(site, state, site.wheel) + state(Unknown::string_skew, site.line);
-        const T lip = hub_to_line(site, state) + state(Unknown::lip_depth, site.axle) * cos(to_string);
+        const T lip = hub_to_line(site, state) + lip_behind_hub(state, site.axle, to_string);
         // Above the hub the lip of a leaning wheel stands further out, and the rim is narrower.
         return lip + site.edge_x * sin(to_string) -
                site.edge_z * tan(state(Unknown::camber, site.wheel)) * cos(to_string);
