@@ -13,6 +13,7 @@
 #include "core/judge/evidence.h"
 #include "core/judge/guesses.h"
 #include "core/network/lever.h"
+#include "core/reading/reading_kind.h"
 
 namespace fairchalk {
 namespace {
