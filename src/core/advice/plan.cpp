@@ -319,11 +319,11 @@ bool Planner::hardly_nearer(const Alternative& c) const {
     return c.then.ends < 0.5 && c.miss > 0.5 * miss_now(c.with);
 }
 
-/// The same nudge is not asked for twice. Half of a turn made to watch what it does is no nudge: the same
-/// again brings the targets much nearer.
+/// The same nudge is not asked for twice, nor to and fro. Half of a turn made to watch what it does is no
+/// nudge: the same again brings the targets much nearer.
 bool Planner::asked_before(const Alternative& c) const {
     const auto last = passes_read(job_, 1);
-    return !last.empty() && hardly_nearer(c) && turned_by(c) == last.front();
+    return (!last.empty() && hardly_nearer(c) && turned_by(c) == last.front()) || !to_and_fro(c).empty();
 }
 
 /// Those that it would turn as the last pass but one did, of which the last made nothing: there and back, and
@@ -378,7 +378,7 @@ bool Planner::put(const Alternative& c) {
             // Half of it expected, and all of it possible.
             const bool likely =
                 std::abs(by) > 0.5 * worth_saying && std::abs(by) + k95 * sigma.rad() > worth_saying;
-            if (untargeted && (likely || std::abs(by) > worth_saying || sigma.rad() * k95 > may_move))
+            if (untargeted && (likely || sigma.rad() * k95 > may_move))
                 plan_.along.push_back({w, measure_of(a), Angle::from_rad(by), sigma});
         }
     // Rods would hold that toe, or follow the rear axle's line, and only their way is not known.
@@ -531,8 +531,7 @@ bool Planner::bring_in(std::vector<Lever> active, std::vector<Lever> with_close)
 bool Planner::bring_nearer(const std::vector<Lever>& active) {
     if (!options_.nearer || any_outside_ || any_unknown_ || active.empty()) return false;
     const Alternative c = whole(chosen_of(alternatives(active), blind_, free_));
-    return c.any() && c.miss <= worth_nearer * miss_now(active) && !asked_before(c) &&
-           to_and_fro(c).empty() && put(c);
+    return c.any() && c.miss <= worth_nearer * miss_now(active) && !asked_before(c) && put(c);
 }
 
 /// Nothing that could be read settles what is too close to call, and the middle of the band is a turn away:
@@ -548,7 +547,7 @@ bool Planner::bring_from_edge(const std::vector<Lever>& with_close) {
             gain = std::max(gain, probability_inside(c.then.verdicts[i].angle, v.target) -
                                       probability_inside(v.angle, v.target));
     return (c.then.probability >= now_.probability + worth_turning || gain >= worth_setting_again) &&
-           !asked_before(c) && to_and_fro(c).empty() && put(c);
+           !asked_before(c) && put(c);
 }
 
 /// An angle with a target is not known, and nobody has left it so; of any kind, or a toe.
