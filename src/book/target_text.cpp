@@ -51,6 +51,17 @@ Bare unit_beside(const Quantity& q) {
     return has("mm") ? Bare::mm : has("cm") ? Bare::cm : Bare::inch;
 }
 
+Expect toe_written_as(const std::vector<std::string>& parts) {
+    Expect expect{Expect::Kind::length_or_angle, Bare::refused};
+    bool fraction = false;
+    for (const std::string& part : parts) {
+        if (const auto q = read_quantity(part)) expect.bare = unit_beside(*q);
+        fraction = fraction || part.find('/') != std::string::npos;
+    }
+    if (expect.bare == Bare::refused && fraction) expect.bare = Bare::inch;
+    return expect;
+}
+
 Result<Quantity> read_tolerance(const std::string& text, const Quantity& aim, const Expect& expect) {
     auto alone = read_quantity(text, expect);
     if (aim.kind != QuantityKind::angle || (alone && alone->kind == QuantityKind::angle)) return alone;
@@ -77,15 +88,9 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
         plus = cut(rest, " plus ");
         minus = cut(rest, " minus ");
     }
-    Expect expect{measure == "toe" ? Expect::Kind::length_or_angle : Expect::Kind::angle,
-                  measure == "toe" ? Bare::refused : Bare::deg};
-    // Often the unit is written once: with the aim, or at the end, or only with the diameter.
-    if (expect.bare == Bare::refused)
-        for (const auto& beside : {span, minus, plus, both, std::optional(rest)})
-            if (beside)
-                if (const auto quantity = read_quantity(*beside)) expect.bare = unit_beside(*quantity);
-    // Nobody writes a fraction of a millimetre or of a degree.
-    if (expect.bare == Bare::refused && rest.find('/') != std::string::npos) expect.bare = Bare::inch;
+    const Expect expect = measure == "toe" ? toe_written_as({span.value_or(""), minus.value_or(""),
+                                                             plus.value_or(""), both.value_or(""), rest})
+                                           : Expect{Expect::Kind::angle, Bare::deg};
     Json target = Json::object();
     const auto put = [&](const char* key, Result<Quantity> quantity) -> Result<Quantity> {
         if (quantity) target[key] = quantity->text;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <string>
+#include <vector>
 
 #include "book/entry_json.h"
 
@@ -22,6 +23,10 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
 
 /// What a number without a unit is beside one that has it: often the unit is written once.
 Bare unit_beside(const Quantity& q);
+
+/// How the parts of a toe target are read, its aim as the last of `parts`: often the unit is written once,
+/// and nobody writes a fraction of a millimetre or of a degree.
+Expect toe_written_as(const std::vector<std::string>& parts);
 
 /// A tolerance beside its aim: beside an angle `8'` is minutes, where alone it would be feet.
 Result<Quantity> read_tolerance(const std::string& text, const Quantity& aim, const Expect& expect);

@@ -448,6 +448,11 @@ book::Json JobDesk::targetsJson() const {
     return file_.last("targets", job_);
 }
 
+bool JobDesk::aimsAsOnCard() const {
+    const book::WrittenCard card = writtenCard();
+    return targetsJson() == card.aims_of(card.set_up());
+}
+
 void JobDesk::editCard(const book::WrittenCard& card) {
     append({Entry{{}, {}, {}, {}, {}, CarEdit{card.card()}}}, {book::Json{{"car", card.json()}}});
 }

@@ -139,6 +139,8 @@ class JobDesk : public QObject {
     void editCard(const book::WrittenCard& card);
     /// Targets as JSON, in the terms in which they were typed.
     book::Json targetsJson() const;
+    /// What the job aims at is what its card's set-up in use says.
+    bool aimsAsOnCard() const;
     void editTargets(const book::Json& targets);
     /// How the job before this one left the car, or nothing; called later, on this thread.
     struct LeftAt {

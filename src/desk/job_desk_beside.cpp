@@ -321,7 +321,9 @@ book::Json JobDesk::lastTargets(const book::Book& book, const std::string& car) 
             // An older job may still tell.
         }
     }
-    return book::Json::object();
+    // A card that was copied or brought in has its aims, and no job yet.
+    const book::WrittenCard card(book.card(car).value_or(book::Json::object()));
+    return card.aims_of(card.set_up());
 }
 
 book::Json JobDesk::taughtCard(const book::Book& book, const std::string& car) {

@@ -46,7 +46,8 @@ void Window::refresh() {
     const auto marks = marks_on(desk_.job(), desk_.knowledge());
     aim_->setText(!marks.empty() ? tr("▲ %1 failed: readings mean nothing").arg(q(marks.front()->text))
                   : desk_.job().targets.empty() ? tr("no targets")
-                                                : tr("aim: as on the car's card"));
+                  : desk_.aimsAsOnCard()        ? tr("aim: as on the car's card")
+                                                : tr("aim: this job's own"));
     if (const BiasTaken* bias = last_of<BiasTaken>(desk_.job()); bias && !bias->all.empty() && marks.empty())
         aim_->setText(aim_->text() + tr(" · less this garage's bias"));
     colorIt(aim_, (marks.empty() ? Chalk::now().target : Chalk::now().caution));

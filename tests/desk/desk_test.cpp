@@ -75,6 +75,107 @@ TEST_F(DeskTest, ACarOfWhichLittleIsKnownIsTakenAndAskedAboutWhereItMatters) {
     for (const PlannedTurn& turn : desk->answer().plan.turns) EXPECT_LE(std::abs(turn.turns), 1.0);
 }
 
+TEST_F(DeskTest, AClickBesideTheLineTakesNoTypingAway) {
+    demo();
+    open();
+    desk->settle();
+    const auto line = [&] { return qobject_cast<QLineEdit*>(QApplication::focusWidget()); };
+    ASSERT_TRUE(line());
+    QTest::mouseClick(&window->slate(), Qt::LeftButton, {}, QPoint(40, window->slate().height() - 12));
+    ASSERT_TRUE(line()) << "what is typed now would be lost";
+    QTest::keyClicks(QApplication::focusWidget(), "119");
+    EXPECT_EQ(line()->text(), "119");
+}
+
+TEST_F(DeskTest, ABareFractionIsInchesForATargetOfTheCardToo) {
+    open();  // whose lengths are still in mm
+    key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier);
+    enter("Rosedale van");
+    for (const auto& [field, text] : {std::pair("front_aim", "1/8"),
+                                      {"front_minus", "1/16"},
+                                      {"front_plus", "1/16"},
+                                      {"front_over", "28"},
+                                      {"rear_aim", "2"},
+                                      {"rear_minus", "1"}})
+        window->carPage().findChild<QLineEdit*>(QLatin1String(field))->setText(QString::fromUtf8(text));
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_FALSE(desk->hasJob()) << "2 of what";
+    QString problem;
+    for (const QLabel* l : window->carPage().findChildren<QLabel*>()) problem += l->text();
+    EXPECT_TRUE(problem.contains("0°08'") && !problem.contains("2 9/16")) << problem.toStdString();
+    for (const char* field : {"rear_aim", "rear_minus"})
+        window->carPage().findChild<QLineEdit*>(QLatin1String(field))->clear();
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(desk->hasJob());
+    ASSERT_EQ(desk->job().targets.size(), 1u);
+    EXPECT_NEAR(desk->job().targets[0].aim.deg(), std::atan(1.0 / 8 / 28) * 180 / M_PI, 1e-3);
+    // The card says so too, until this job aims at something else.
+    const auto says = [&](const QString& text) {
+        for (const QLabel* l : window->findChildren<QLabel*>())
+            if (l->text().startsWith(text)) return true;
+        return false;
+    };
+    EXPECT_EQ(desk->writtenCard().aims_of("road"), desk->targetsJson());
+    EXPECT_TRUE(says("aim: as on the car's card"));
+    book::Json other = desk->targetsJson();
+    other["front"]["total_toe"]["aim"] = "0 in";
+    desk->editTargets(other);
+    desk->settle();
+    EXPECT_TRUE(says("aim: this job's own"));
+    // A copy of the car has no job yet, and aims as its card says.
+    const std::string car = desk->book().car_of(desk->jobId());
+    UuidSource ids(sources());
+    const std::string copy = desk->book().add_car(*desk->book().card(car), ids);
+    EXPECT_EQ(JobDesk::lastTargets(desk->book(), copy), desk->writtenCard().aims_of("road"));
+}
+
+TEST_F(DeskTest, WhereTheCardNamesNothingThatSetsAnAngleTheSheetLeadsThere) {
+    open();
+    key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier);
+    enter("Rosedale van");
+    for (QPushButton* b : window->carPage().findChildren<QPushButton*>())
+        if (b->property("value") == "none" && b->property("group") == "rods") b->click();
+    for (const auto& [field, text] :
+         {std::pair("front_aim", "1/8"), {"front_minus", "1/16"}, {"front_over", "28"}})
+        window->carPage().findChild<QLineEdit*>(QLatin1String(field))->setText(QString::fromUtf8(text));
+    key(Qt::Key_Return, Qt::ControlModifier);
+    LinesSet lines = desk->lines();
+    lines.rigs = {"stud-bars"};
+    lines.sizes.stud_span = Length::from_mm(609.6);
+    desk->setLines(lines);
+    window->setStage(Stage::read);
+    key(Qt::Key_F7);
+    enter("66 1/4");
+    enter("66 3/8");
+    window->setStage(Stage::turn);
+    desk->settle();
+    // Read a second time, and it is so.
+    ASSERT_TRUE(desk->answer().plan.again);
+    window->setStage(Stage::read);
+    for (int n = 0; n < 2 && window->reading().spot(); ++n) {
+        enter(window->reading().spot()->kind == ReadingId::stud_bar_rear ? "66 1/4" : "66 3/8");
+        desk->settle();
+    }
+    window->setStage(Stage::turn);
+    desk->settle();
+    ASSERT_FALSE(desk->answer().plan.cannot.empty());
+    EXPECT_TRUE(window->sayLine().contains("the card names nothing that sets it"))
+        << window->sayLine().toStdString();
+    key(Qt::Key_7, Qt::AltModifier);
+    EXPECT_EQ(window->slate().guide()->subtitle(), "toe is adjusted by");
+    EXPECT_TRUE(named("one tube and a drag link"));
+    desk->settle();
+    book::WrittenCard card = desk->writtenCard();
+    card.adjusted_by(Wheel::front_left, "toe", "none");
+    desk->editCard(card);
+    key(Qt::Key_Escape);
+    desk->settle();
+    EXPECT_FALSE(window->sayLine().contains("the card names nothing that sets it"))
+        << "it was said that nothing does";
+}
+
 TEST_F(DeskTest, AWholeJobByKeyboardFromANewCarToTheRecord) {
     open();  // an empty book: the shelf
     key(Qt::Key_N, Qt::ControlModifier);

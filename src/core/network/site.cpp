@@ -191,9 +191,10 @@ StringRise rise_over_hubs(const std::map<double, double>& heights, const CarCard
 std::optional<Eigen::VectorXd> row_of(const Estimate& e, const Reading& like) {
     if (e.round < 0 || !e.posterior) return std::nullopt;
     const Posterior& p = *e.posterior;
-    if (reading_kind(like.spot.kind).only_corrects() || missing_for(like, p.standing)) return std::nullopt;
+    const Reading there = completed(like, p.standing.lines);
+    if (reading_kind(there.spot.kind).only_corrects() || missing_for(there, p.standing)) return std::nullopt;
     try {
-        return gradient_at(site_of(like, p.standing, p.now), p.now, p.x);
+        return gradient_at(site_of(there, p.standing, p.now), p.now, p.x);
     } catch (const std::out_of_range&) {
         return std::nullopt;  // it depends on something that this estimate does not know of
     }

@@ -103,6 +103,9 @@ tl::unexpected<Message> Reader::stop(Code code, std::string_view where, More&&..
     const bool angle =
         expect_.kind == Expect::Kind::angle || (expect_.kind == Expect::Kind::any && has_degree_);
     if (angle) first = "0°12'", second = show_number(0.2, 1) + " deg";
+    if (expect_.kind == Expect::Kind::length_or_angle) first = "0°08'", second = "2 mm";
+    if (expect_.kind == Expect::Kind::pressure) first = show_number(2.1, 1) + " bar", second = "30 psi";
+    if (expect_.kind == Expect::Kind::torque) first = "65 Nm", second = "48 lb ft";
     if (expect_.kind == Expect::Kind::turns) first = "7/8 turn", second = "2 flats";
     if (expect_.kind == Expect::Kind::temperature) first = "71 C", second = "160 F";
     return fail(code, clipped(typed_), clipped(where), std::move(first), std::move(second),

@@ -165,7 +165,8 @@ CardGroup bodyGroup() {
     return g;
 }
 
-CardGroup steeringGroup() {
+/// Where a tube holds the toe there are no two rods to ask for.
+CardGroup steeringGroup(const CarCard& car) {
     CardGroup g{"steering", tr("Steering"), QRectF(668, 336, 270, 171), {}};
     g.items.push_back(
         choice("kind", tr("steering gear"), {"steering"}, {{"rack", tr("rack")}, {"box", tr("box")}}));
@@ -176,13 +177,19 @@ CardGroup steeringGroup() {
                        Bounded::steering_ratio,
                        {},
                        "16.2"});
-    g.items.push_back(
-        choice("rods-run", tr("tie rods run"), {"adjusters"},
-               {{"behind-axle", tr("behind the axle")}, {"ahead-of-axle", tr("ahead of the axle")}}));
-    g.items.back().of_rods = "rod";
-    g.items.push_back(length("rods-pitch", tr("their thread pitch, a turn"), {"adjusters"},
-                             Bounded::thread_pitch, tr("1.5 mm, 18 tpi, 11 threads in 16 mm")));
-    g.items.back().of_rods = "pitch";
+    const bool tube = std::any_of(car.adjusters.begin(), car.adjusters.end(), [](const Adjuster& a) {
+        const AdjusterKind* kind = adjuster_kind(a.kind);
+        return kind && kind->across();
+    });
+    if (!tube) {
+        g.items.push_back(
+            choice("rods-run", tr("tie rods run"), {"adjusters"},
+                   {{"behind-axle", tr("behind the axle")}, {"ahead-of-axle", tr("ahead of the axle")}}));
+        g.items.back().of_rods = "rod";
+        g.items.push_back(length("rods-pitch", tr("their thread pitch, a turn"), {"adjusters"},
+                                 Bounded::thread_pitch, tr("1.5 mm, 18 tpi")));
+        g.items.back().of_rods = "pitch";
+    }
     g.items.push_back(choice("power", tr("power steering"), {"power_steering"},
                              {{"true", tr("with power help")}, {"false", tr("without power help")}}));
     return g;
@@ -265,8 +272,9 @@ std::vector<CardGroup> card_groups(const book::WrittenCard& written, const CarCa
     std::vector<CardGroup> out;
     addAxles(out);
     addWheels(out, written, car);
-    for (CardGroup& g : std::vector<CardGroup>{bodyGroup(), steeringGroup(), targetsGroup(written.set_up()),
-                                               torquesGroup(), notesGroup(), picturesGroup()})
+    for (CardGroup& g :
+         std::vector<CardGroup>{bodyGroup(), steeringGroup(car), targetsGroup(written.set_up()),
+                                torquesGroup(), notesGroup(), picturesGroup()})
         out.push_back(std::move(g));
     return out;
 }

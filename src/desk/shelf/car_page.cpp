@@ -258,17 +258,17 @@ bool CarPage::complain(const char* key, const QString& what) {
 }
 
 /// A length as it was typed, or nothing; false where something is said about it.
-bool CarPage::length(const char* key, std::string& out, Bounded what) {
+bool CarPage::length(const char* key, std::string& out, Bounded what, Bare bare) {
     if (text(key).isEmpty()) return true;
     // Questioned once; whoever begins the job again with the same insists.
-    const QString wrong = typedLength(text(key), key, what, bare_, insisted_, out);
+    const QString wrong = typedLength(text(key), key, what, bare, insisted_, out);
     return wrong.isEmpty() || complain(key, wrong);
 }
 
 /// The same, put where it belongs; what was left empty stays as it was.
 bool CarPage::put(book::Json& at, const char* name, const char* key, Bounded what) {
     std::string value;
-    if (!length(key, value, what)) return false;
+    if (!length(key, value, what, bare_)) return false;
     if (!value.empty()) at[name] = value;
     return true;
 }
@@ -346,25 +346,41 @@ CarPage::Aim CarPage::aim(const std::string& axle) const {
     return out;
 }
 
-/// The toe of both axles as it was typed; what is not said otherwise than in the last job stays.
-bool CarPage::makeTargets(book::Json& targets) {
+Expect CarPage::written(const std::string& axle) const {
+    std::vector<std::string> parts;
+    for (const char* part : {"_over", "_minus", "_plus", "_aim"})
+        parts.push_back(as_in_a_file(text((axle + part).c_str()).toStdString()));
+    return book::toe_written_as(parts);
+}
+
+/// A span beside an angle is in the garage's own unit.
+Bare CarPage::spanUnit(const Expect& toe) const {
+    const bool length = toe.bare == Bare::mm || toe.bare == Bare::cm || toe.bare == Bare::inch;
+    return length ? toe.bare : bare_;
+}
+
+/// The toe of both axles as it was typed, for the job and its card; what is not said otherwise than in the
+/// last job stays.
+bool CarPage::makeTargets(book::Json& card, book::Json& targets) {
     targets = old_targets_;
+    // The card's set-up in use says the same.
+    book::Json set_ups = card.value("setups", book::Json::object());
+    const std::string in_use = book::WrittenCard(card).set_up();
+    book::Json on_card = set_ups.value(in_use, book::Json::object());
     for (const char* axle : {"front", "rear"}) {
         const std::string a(axle);
         if (aim(a) == aims_begun_.at(a)) continue;
-        for (const char* measure : {"total_toe", "toe"})
-            if (targets.contains(axle)) targets[axle].erase(measure);
-        if (targets.contains(axle) && targets[axle].empty()) targets.erase(axle);
+        for (book::Json* aims : {&targets, &on_card}) {
+            if (!aims->contains(axle)) continue;
+            for (const char* measure : {"total_toe", "toe"}) (*aims)[axle].erase(measure);
+            if ((*aims)[axle].empty()) aims->erase(axle);
+        }
         if (text((a + "_aim").c_str()).isEmpty()) continue;
         book::Json t = book::Json::object();
         const std::string basis = chosen(axle);
         bool as_length = false;
         std::optional<Quantity> aim;  // it comes first
-        Expect expect{Expect::Kind::length_or_angle};
-        // The unit is often written once: with the aim, a tolerance or the diameter.
-        for (const char* part : {"over", "minus", "plus", "aim"})
-            if (const auto q = read_quantity(as_in_a_file(text((a + "_" + part).c_str()).toStdString())))
-                expect.bare = book::unit_beside(*q);
+        const Expect expect = written(a);
         for (const char* part : {"aim", "minus", "plus"}) {
             const std::string key = a + "_" + part;
             if (text(key.c_str()).isEmpty()) {
@@ -386,11 +402,21 @@ bool CarPage::makeTargets(book::Json& targets) {
             return complain(
                 (a + "_over").c_str(),
                 tr("toe as a length means nothing without the diameter it is stated over, like 416 mm."));
-        if (as_length && !length((a + "_over").c_str(), span, Bounded::rim_span)) return false;
+        if (as_length && !length((a + "_over").c_str(), span, Bounded::rim_span, spanUnit(expect)))
+            return false;
         if (!span.empty()) t["span"] = span;
         if (basis == "half") t["basis"] = "half-difference";
-        targets[axle][basis == "total" ? "total_toe" : "toe"] = t;
+        for (book::Json* aims : {&targets, &on_card})
+            (*aims)[axle][basis == "total" ? "total_toe" : "toe"] = t;
     }
+    if (on_card.empty())
+        set_ups.erase(in_use);
+    else
+        set_ups[in_use] = on_card;
+    if (set_ups.empty())
+        card.erase("setups");
+    else
+        card["setups"] = set_ups;
     return true;
 }
 
@@ -406,7 +432,7 @@ bool CarPage::make(book::Json& card, book::Json& targets) {
         if (!put(card[axle], "rim_span", (a + "_span").c_str(), Bounded::rim_span)) return false;
         if (!put(card[axle], "hub_width", (a + "_hub_width").c_str(), Bounded::hub_width)) return false;
     }
-    if (!makeRods(card) || !makeTargets(targets)) return false;
+    if (!makeRods(card) || !makeTargets(card, targets)) return false;
     try {
         book::car_from(card, "car");
         book::targets_from(targets, "targets");
@@ -582,7 +608,7 @@ void CarPage::paintEvent(QPaintEvent*) {
     p.drawLine(QPointF(w * 0.02, h * 0.645), QPointF(w * 0.98, h * 0.645));
     p.setPen(c.soft);
     say(0.03, 0.66, tr("What to aim at, in the terms of the car's manual, which comes first:"));
-    if (!old_targets_.empty()) say(0.54, 0.66, tr("as in its last job; camber and the rest stay too"));
+    if (!old_targets_.empty()) say(0.54, 0.66, tr("as before; camber and the rest stay too"));
     say(0.03, 0.71, tr("Front toe, as"));
     say(0.03, 0.83, tr("Rear toe, as"));
     say(0.385, 0.71, tr("aim"));
@@ -608,9 +634,9 @@ void CarPage::paintEvent(QPaintEvent*) {
 
 std::optional<Target> CarPage::understood(const std::string& axle) const {
     std::optional<Quantity> aim;
+    const Expect expect = written(axle);
     const auto read = [&](const char* part) -> std::optional<Quantity> {
         const std::string typed = text((axle + part).c_str()).toStdString();
-        const Expect expect{Expect::Kind::length_or_angle};
         const auto q = aim ? book::read_tolerance(typed, *aim, expect) : read_quantity(typed, expect);
         return q ? std::optional<Quantity>(*q) : std::nullopt;
     };
@@ -620,7 +646,7 @@ std::optional<Target> CarPage::understood(const std::string& axle) const {
     ToeAsLength terms;
     terms.half_difference = basis == "half";
     const auto span =
-        read_quantity(text((axle + "_over").c_str()).toStdString(), {Expect::Kind::length, bare_});
+        read_quantity(text((axle + "_over").c_str()).toStdString(), {Expect::Kind::length, spanUnit(expect)});
     if (span && span->value > 0) terms.span = span->length();
     const auto target = target_from(basis == "total" ? Measure::total_toe : Measure::toe, *aim,
                                     read("_minus"), read("_plus"), terms);

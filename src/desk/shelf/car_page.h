@@ -55,14 +55,16 @@ class CarPage : public QWidget {
     void tabAsRead();
     QString text(const char* key) const;
     /// The card and targets as JSON, or an error beside its field.
-    bool length(const char* key, std::string& out, Bounded what);
+    bool length(const char* key, std::string& out, Bounded what, Bare bare);
     bool put(book::Json& at, const char* name, const char* key, Bounded what);
     bool put(book::Json& rod, bool link);
     bool makeRods(book::Json& card);
-    bool makeTargets(book::Json& targets);
+    bool makeTargets(book::Json& card, book::Json& targets);
     bool make(book::Json& card, book::Json& targets);
     void keep();
     /// The band that an axle's target means, once it can be read.
+    Expect written(const std::string& axle) const;
+    Bare spanUnit(const Expect& toe) const;
     std::optional<Target> understood(const std::string& axle) const;
     bool complain(const char* key, const QString& what);
 

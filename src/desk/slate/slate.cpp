@@ -26,7 +26,6 @@ namespace fairchalk::desk {
 
 Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setObjectName(QStringLiteral("panel"));
-    setFocusPolicy(Qt::ClickFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 10, 16, 10);
     column->setSpacing(6);
@@ -413,6 +412,11 @@ void Slate::fit() {
     for (QPushButton* b : act_buttons_) b->setMinimumHeight(px(38));
     shown_acts_.clear();
     if (guide_) refresh();
+}
+
+/// A click beside everything puts typing back where it goes.
+void Slate::mousePressEvent(QMouseEvent*) {
+    focusLine();
 }
 
 void Slate::focusLine() {

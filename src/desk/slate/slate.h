@@ -73,6 +73,7 @@ class Slate : public QWidget {
     void showEvent(QShowEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void keyPressEvent(QKeyEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
 
   private:
     bool scrollBy(const QKeyEvent& key);

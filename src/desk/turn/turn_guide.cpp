@@ -21,10 +21,32 @@ namespace {
 /// Each thing that can be done has its own key, whatever else is offered beside it.
 namespace keys {
 constexpr std::size_t as_written = 0, turned = 1, leave = 2, plans = 3, lock = 4, stick = 5, aim = 6, all = 6,
-                      carry = 7, shop_note = 7, watch = 8;
+                      sets = 6, carry = 7, shop_note = 7, watch = 8;
 /// Alt and 1 to 3: what was seen, and what goes onto the card.
 constexpr std::size_t seen = Act::spare;
 }  // namespace keys
+
+/// The place of the card that says what sets an angle nobody told of; nothing where the card says that
+/// nothing does.
+QString adjusterWanted(JobDesk& desk) {
+    for (const Unreachable& u : desk.answer().plan.cannot) {
+        if (u.why.code != Code::plan_no_adjuster) continue;
+        const Wheel* own = std::get_if<Wheel>(&u.target.where);
+        const Axle* axle = std::get_if<Axle>(&u.target.where);
+        if (!own && !axle) continue;
+        const Wheel w = own ? *own : wheel_at(*axle, Side::left);
+        const Measure m = u.target.measure;
+        const WheelAngle angle = is_toe(m)                                            ? WheelAngle::toe
+                                 : m == Measure::camber || m == Measure::cross_camber ? WheelAngle::camber
+                                                                                      : WheelAngle::caster;
+        const auto& all = desk.car().adjusters;
+        const bool said = std::any_of(all.begin(), all.end(), [&](const Adjuster& a) {
+            return a.kind == "none" && a.wheel == w && a.angle == name_of(angle);
+        });
+        if (!said) return q(std::string(name_of(w))) + QLatin1Char(':') + q(std::string(name_of(angle)));
+    }
+    return {};
+}
 
 /// What can be seen under the car, and what it says on the card.
 struct Seen {
@@ -126,7 +148,11 @@ QString TurnGuide::say() const {
         return tr("Turn as drawn, then read again.") + stays;
     }
     if (!a.plan.cannot.empty())
-        return desk_.planChoice().name.empty()
+        return !adjusterWanted(desk_).isEmpty()
+                   ? tr("%1 stays outside, and the card names nothing that sets it: say what does (Alt+7), "
+                        "or leave it with a reason (F4).")
+                         .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))))
+               : desk_.planChoice().name.empty()
                    ? tr("%1 stays outside, and nothing here can be turned for it: leave it with a "
                         "reason (F4), or see what the manual offers.")
                          .arg(q(words::to_begin(words::measure_of(a.plan.cannot.front().target))))
@@ -228,6 +254,10 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
                 emit g.pageWanted({PageId::card, QStringLiteral("targets")});
             },
             true);
+    if (const QString place = adjusterWanted(desk_); !place.isEmpty() && desk_.answerIsCurrent())
+        add(keys::sets, "sets", tr("Say what sets it"), [place](TurnGuide& g) {
+            emit g.pageWanted({PageId::card, place});
+        });
     const auto offers = plan_offers(desk_);
     const auto chosen =
         std::find_if(offers.begin(), offers.end(), [](const PlanOffer& o) { return o.chosen; });

@@ -6,11 +6,14 @@
 
 #include <gtest/gtest.h>
 
+#include "core/analysis.h"
 #include "core/judge/cross_check.h"
 #include "core/judge/slip.h"
 #include "core/judge/squaring.h"
+#include "core/judge/still_readable.h"
 #include "core/judge/verdict.h"
 #include "core/true_rigs.h"
+#include "core/turned_job.h"
 
 namespace fairchalk {
 namespace {
@@ -173,6 +176,25 @@ TEST(EveryRig, ItsSizesMayBeToldAfterItsReadings) {
             EXPECT_DOUBLE_EQ(is.value.deg(), then.value.deg()) << rig->id;
         }
         EXPECT_GT(known, 0) << rig->id;
+        // And so do the questions that follow.
+        const auto asks = [&](std::vector<Entry> log) {
+            std::vector<Target> aims;
+            for (Measure m : {Measure::total_toe, Measure::toe, Measure::camber, Measure::caster})
+                aims.push_back(TurnedJob::target(m, Axle::front, 0.05, 0.1));
+            log.insert(log.begin() + 1, testing::entry("aims", TargetsEdit{aims}));
+            const Job job = job_of(log);
+            const Analysis a = analyse(job);
+            const StillReadable still(job, a.now);
+            std::vector<std::vector<Spot>> out = {a.read, a.can_wait,
+                                                  a.plan.again ? a.plan.again->spots : std::vector<Spot>()};
+            for (const Verdict& v : a.verdicts) {
+                out.push_back(unchecked_spots(job, a.now, v));
+                const auto best = still.best_for(v.target);
+                out.push_back(best ? std::vector{best->spot} : std::vector<Spot>());
+            }
+            return out;
+        };
+        EXPECT_TRUE(asks(before) == asks(after)) << rig->id;
         if (rig->use == RigUse::toe) {
             EXPECT_FALSE(untold.unused.empty()) << rig->id << " counts without it";
         }
