@@ -228,7 +228,7 @@ Analysis analyse(const Job& job, const Question& question) {
         }
         if (!spots.empty()) ask_again(a.plan, {std::move(spots), {Code::again_unchecked, {what}}});
     }
-    if (question.until) a.until = until_shown(a.job, a.now, a.plan);
+    if (question.until) a.until = until_shown(a.job, a.now, a.plan, choices.watched);
     if (question.explain && !waits) a.can_wait = can_wait(a);
     a.read = to_read(planned, a);
     a.to_go = to_go(planned, a.plan, a.read, choices);

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 #include "core/advice/procedure.h"
 #include "core/advice/until.h"
@@ -183,8 +184,13 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
         if (wants_jacking(truth_, t.adjuster)) return as_written(i, plan.turns.size(), way);
         // Of the next one the sheet is asked anew: the one before it may have gone otherwise.
         if (i > 0) {
-            q.options.nearer = true;
+            q.options = while_watched(q.options, plan, t.adjuster);
             sheet = analyse(job_of(log_), q);
+            // Under the car already: what is to be looked at there keeps nobody from the next one.
+            if (sheet.plan.look) {
+                look(*sheet.plan.look);
+                sheet = analyse(job_of(log_), q);
+            }
             const auto now = std::find_if(sheet.plan.turns.begin(), sheet.plan.turns.end(),
                                           [&](const PlannedTurn& n) { return n.adjuster == t.adjuster; });
             if (now == sheet.plan.turns.end()) continue;
@@ -194,14 +200,36 @@ void PlayedJob::turn_by_watching(const Plan& plan, double misreads, const std::v
         const auto own = std::find_if(from.begin(), from.end(),
                                       [&](const WatchedFrom& w) { return w.turn.adjuster == t.adjuster; });
         if (own != from.end())
-            watch(t, own->spot, own->until, way, misreads);
+            watch(sheet.plan, t, own->spot, own->until, way, misreads);
         else
             as_written(i, i + 1, way);
     }
 }
 
-void PlayedJob::watch(const PlannedTurn& planned, const Spot& spot, const std::optional<Until>& goal,
-                      double way, double misreads) {
+double PlayedJob::until_it_shows(const std::string& adjuster, double step, double most, const Spot& spot,
+                                 double value) {
+    const auto off_after = [&](double amount) {
+        SimCar tried = *car_;
+        Rng rng = rng_;
+        if (amount != 0.0 && !tried.turn(adjuster, amount, rng))
+            return std::numeric_limits<double>::infinity();
+        return taken(spot, tried.shown(), 0.0).value.value - value;
+    };
+    const double off = off_after(0.0);
+    double by = 0.0, left = std::abs(off);
+    while (std::abs(by + step) <= most + 1e-9) {
+        const double then = off_after(by + step);
+        // Past it, and no nearer; or two steps on, and it went the other way.
+        if (std::abs(then) > left && (then * off <= 0.0 || std::abs(by) > 1.5 * std::abs(step))) break;
+        by += step;
+        left = std::abs(then);
+        if (left == 0.0) break;
+    }
+    return by;
+}
+
+void PlayedJob::watch(const Plan& plan, const PlannedTurn& planned, const Spot& spot,
+                      const std::optional<Until>& goal, double way, double misreads) {
     const Adjuster& a = *truth_.adjuster(planned.adjuster);
     const Handle handle = adjuster_kind(a.kind)->handles(a).front();
     const double step = handle.step;
@@ -223,7 +251,8 @@ void PlayedJob::watch(const PlannedTurn& planned, const Spot& spot, const std::o
         return r.value.value;
     };
     Question q = question(order_);
-    q.until = q.options.nearer = true;
+    q.until = true;
+    q.options = while_watched(q.options, plan, planned.adjuster);
     for (int value = 0; value < most_watched && !there; ++value) {
         if (by != 0.0) {
             const double really = value == 0 ? way * by : by;
@@ -253,15 +282,22 @@ void PlayedJob::watch(const PlannedTurn& planned, const Spot& spot, const std::o
             shaken = true;
         } else if (said->rest) {
             by = said->rest->turns;
+            // Who does not count turns it until it shows what was said.
+            if (!counts_ && said->until)
+                by = until_it_shows(planned.adjuster, std::copysign(step, by),
+                                    std::max(2 * std::abs(by), 4 * step), spot,
+                                    shaken ? said->until->then : said->until->stop);
         } else if (goal) {
-            // Until it shows that, by what it did so far.
+            // Until it shows that, with an eye on the rule: by what it did so far, or as it was said.
             const double seen = before && turned != 0.0 ? (shows - *before) / turned : 0.0;
             const double as_said = goal->per_step / std::copysign(step, planned.turns);
             const double moves =
                 std::abs(seen * turned) >= 2 * goal->division || as_said == 0.0 ? seen : as_said;
             // Nobody turns further at once than was planned in all.
             const double most = std::max(std::abs(planned.turns), 4 * step);
-            by = moves != 0.0 ? whole(std::clamp((*to_show - shows) / moves, -most, most)) : 0.0;
+            const double way_on = (*to_show - shows) * moves;
+            if (way_on == 0.0) break;
+            by = until_it_shows(planned.adjuster, std::copysign(step, way_on), most, spot, *to_show);
             if (by == 0.0) break;
         } else {
             break;

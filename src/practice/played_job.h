@@ -61,8 +61,12 @@ class PlayedJob {
     static Question question(Order order = Order::all_at_once);
 
   private:
-    void watch(const PlannedTurn& planned, const Spot& spot, const std::optional<Until>& goal, double way,
-               double misreads);
+    void watch(const Plan& plan, const PlannedTurn& planned, const Spot& spot,
+               const std::optional<Until>& goal, double way, double misreads);
+    /// How far somebody turns it, step by step and `most` at most, with an eye on the rule there until it
+    /// shows `value`.
+    double until_it_shows(const std::string& adjuster, double step, double most, const Spot& spot,
+                          double value);
     /// A reading there as its tool shows it, with a person's slips.
     Reading taken(const Spot& spot, const SolidCar& shows, double misreads);
 

@@ -354,18 +354,26 @@ std::string watch(const Watch& w, const CarCard& car, const Show& how) {
                        ? tr("It moved away: stop, the other way.")
                        : fill(TR_NOOP("It moved away: stop, the other way. It is to show {0}."), {w.to_show});
         case Watching::too_far:
-            return fill(TR_NOOP("Too far: back, {0}."), {rest});
         case Watching::more: {
+            const bool back = w.says == Watching::too_far;
             if (rest.empty()) return fill(TR_NOOP("Go on, until it shows {0}."), {w.to_show});
-            if (!w.until) return fill(TR_NOOP("Another {0}."), {rest});
+            const auto alone = [&] {
+                return fill(back ? TR_NOOP("Too far: back, {0}.") : TR_NOOP("Another {0}."), {rest});
+            };
+            if (!w.until) return alone();
             const Until& u = *w.until;
             const std::string stop = to_division(u.stop, u.kind, u.division),
                               then = to_division(u.then, u.kind, u.division);
             // It shows that already: what is left is less than its divisions.
-            if (u.now && to_division(*u.now, u.kind, u.division) == stop)
-                return fill(TR_NOOP("Another {0}."), {rest});
-            if (stop == then) return fill(TR_NOOP("Another {0}, until it shows {1}."), {rest, then});
-            return fill(TR_NOOP("Another {0}, until it shows about {1}; shaken, {2}."), {rest, stop, then});
+            if (u.now && to_division(*u.now, u.kind, u.division) == stop) return alone();
+            // A car may do more for a turn than its card says: the rule is what counts.
+            if (stop == then)
+                return fill(back ? TR_NOOP("Too far: back, {0}, until it shows {1}.")
+                                 : TR_NOOP("Another {0}, until it shows {1}."),
+                            {rest, then});
+            return fill(back ? TR_NOOP("Too far: back, {0}, until it shows about {1}; shaken, {2}.")
+                             : TR_NOOP("Another {0}, until it shows about {1}; shaken, {2}."),
+                        {rest, stop, then});
         }
         case Watching::open:
             break;

@@ -58,6 +58,7 @@ struct PlanOptions {
     bool turns_doubted = false;             ///< it is not sure what one of the passes was
     std::vector<std::string> side_shown{};  ///< adjusters whose side of the axle their turns have shown
     bool nearer = false;                    ///< nearer to the aim while one is there, though all is inside
+    std::string watched{};                  ///< what is turned while a rule is watched: before all others
     bool finer_tool = true;                 ///< and with what tool it could be called, where it ends short
     StepTimes times{};                      ///< what work costs in this garage
     Order order = Order::all_at_once;       ///< what is turned first where not all is turned at once

@@ -136,7 +136,8 @@ std::optional<double> held_at_most(const Job& job, const Spot& spot) {
     return std::nullopt;
 }
 
-std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan) {
+std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan,
+                               const std::string& watched) {
     std::vector<Until> out;
     if (!e.posterior || e.round < 0 || plan.turns.empty()) return out;
     const Posterior& p = *e.posterior;
@@ -147,7 +148,10 @@ std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& pl
     // As the estimate takes it: what was turned since the last reading after a shake is held back still.
     const bool held_now = last_is_before_shake(job);
     Eigen::VectorXd x = p.x;
-    for (const PlannedTurn& t : plan.turns) {
+    std::vector<PlannedTurn> turns = plan.turns;
+    std::stable_partition(turns.begin(), turns.end(),
+                          [&](const PlannedTurn& t) { return t.adjuster == watched; });
+    for (const PlannedTurn& t : turns) {
         Eigen::VectorXd then = x;
         double steps = 0.0;
         bool under_load = true;
@@ -245,6 +249,14 @@ Within expected_of(const Until& u) {
     out.margin = std::max({3.0 * (out.most - out.least), 12.0 * std::abs(u.per_step), 2.0 * u.division}) +
                  3.0 * u.then_sigma;
     return out;
+}
+
+PlanOptions while_watched(PlanOptions options, const Plan& plan, const std::string& adjuster) {
+    options.nearer = true;
+    options.watched = adjuster;
+    options.touching.clear();
+    for (const PlannedTurn& t : plan.turns) options.touching.push_back(t.adjuster);
+    return options;
 }
 
 std::optional<Watch> watch(const Job& job, const Plan& plan, const std::vector<Until>& until,

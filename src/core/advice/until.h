@@ -46,7 +46,9 @@ struct Until {
 /// A stick test says how much it can be at most: half of what lies between the rule after the tire was pushed
 /// outward and let go, and after it was pushed inward. Friction holds no more than that, however far it is
 /// turned: a longer turn stops nearer to its end.
-std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan);
+/// `watched` is turned before the others of the plan.
+std::vector<Until> until_shown(const Job& job, const Estimate& e, const Plan& plan,
+                               const std::string& watched = {});
 
 /// What the tire holds back at most at a spot, by the last stick test there or at the other edge of its rim:
 /// in the unit of the tool; nothing where there was none.
@@ -86,6 +88,10 @@ struct Watch {
     std::optional<Until> until;       ///< and what this spot shows at its end
     std::string to_show;              ///< that, or what the sheet said before, as the rule shows it
 };
+
+/// How it is planned while that adjuster of the plan is watched: to the aim, not only into the band, and with
+/// nothing that this plan does not turn.
+PlanOptions while_watched(PlanOptions options, const Plan& plan, const std::string& adjuster);
 
 /// `plan` and `until` are of the job with that value in it; `to_show` is what the sheet said before it,
 /// before or after the shake as that value was read: it holds where the plan has no more of this adjuster and

@@ -18,10 +18,8 @@ std::vector<WatchedFrom> watched_from(const JobDesk& desk) {
 
 WatchQuestion::WatchQuestion(JobDesk& desk, QObject* parent)
     : Question(desk, parent), before_(desk.planChoice()), from_(watched_from(desk)) {
-    // Under the car already, with the wrench on it: to the aim, not only into the band.
-    PlanChoice nearer = before_;
-    nearer.options.nearer = true;
-    desk_.choosePlan(nearer);
+    plan_ = desk.answer().plan;
+    planForIt();
     // A test turn is made as it is written: that is what makes it tell.
     if (!from_.empty() && from_.front().turn.test) amount_ = from_.front().turn.turns;
 }
@@ -34,6 +32,14 @@ WatchQuestion::~WatchQuestion() {
             if (desk->planChoice().name == before.name) desk->choosePlan(before);
         },
         Qt::QueuedConnection);
+}
+
+/// Under the car already, with the wrench on it.
+void WatchQuestion::planForIt() {
+    if (from_.empty()) return;
+    PlanChoice choice = before_;
+    choice.options = while_watched(choice.options, plan_, from_[at_].turn.adjuster);
+    desk_.choosePlan(choice);
 }
 
 const Adjuster* WatchQuestion::adjuster() const {
@@ -366,7 +372,9 @@ void WatchQuestion::step(int by) {
 void WatchQuestion::begin(std::size_t at, bool turned_there) {
     // The other tape after a test turn, or one that is there, is read as it stands.
     as_it_stands_ = turned_there && rests();
+    const bool other = from_[at].turn.adjuster != desk_.planChoice().options.watched;
     at_ = at;
+    if (other) planForIt();
     held_.reset();
     kept_.clear();
     turned_before_ = turned_there;

@@ -70,10 +70,12 @@ class WatchQuestion : public Question {
     bool still() const { return amount_ ? *amount_ == 0.0 : still_.value_or(rests()); }
     /// What can be watched next then, of another adjuster.
     std::optional<WatchedFrom> next() const;
+    void planForIt();
     /// To one of `from_`, where nothing was read yet; `turned`: its adjuster was.
     void begin(std::size_t at, bool turned);
 
     PlanChoice before_;
+    Plan plan_;                      ///< what is turned by it
     std::vector<WatchedFrom> from_;  ///< as the plan was when it was asked
     std::size_t at_ = 0;
     std::optional<double> amount_;  ///< turned since the last value, where it was counted

@@ -133,6 +133,15 @@ TEST(Until, TurnsAreCountedInTheirOrderAndBoardsAreMovedByBoth) {
         // Half a turn is about a third of a degree, over half of 600 mm.
         EXPECT_NEAR(std::abs(next->then - *next->now), 300 * std::tan(0.3255 * rad), 0.1);
     }
+    // The other one watched: from where the car is, whatever the plan turns before it.
+    const auto watched = until_shown(job, as_it_stands(job), plan, "rod-fr");
+    ASSERT_EQ(watched.size(), 4u);
+    EXPECT_EQ(watched[0].adjuster, "rod-fr");
+    for (const Reading* r : {last_reading_at(job, 0, axle_spot(ReadingId::boards_front, Axle::front))})
+        EXPECT_NEAR(
+            *std::find_if(watched.begin(), watched.end(), [&](const Until& u) { return u.spot == r->spot; })
+                 ->now,
+            r->value.value, 1e-9);
     // Free, the steering wheel turns along: on strings one wheel is not told then, across both it is.
     auto free = log;
     lines.steering_held = false;

@@ -552,5 +552,50 @@ TEST(Watch, WhatTheWeightComesOffForIsNotWatchedNorWhatComesAfterIt) {
     EXPECT_TRUE(watched_from(card, plan, {u}).empty()) << "it is on no card";
 }
 
+TEST(Watch, WhileARodIsWatchedThePlanTurnsNothingThatItDidNotTurnBefore) {
+    // Camber is inside, and not at its aim: plain `nearer` would set it too, and the rods to suit it.
+    const TrueCar c;
+    CarCard card = told(c);
+    std::vector<Target> aims = front_toes;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+        Adjuster arm;
+        arm.id = "arm-" + std::string(name_of(w));
+        arm.kind = "adjustable-arm";
+        arm.wheel = w;
+        arm.upper_arm = true;
+        arm.pitch = Length::from_mm(1.5);
+        card.adjusters.push_back(arm);
+        Target lean;
+        lean.measure = Measure::camber;
+        lean.where = w;
+        lean.aim = Angle::from_deg(-0.5);
+        lean.lo = Angle::from_deg(-1.5);
+        lean.hi = Angle::from_deg(0.5);
+        aims.push_back(lean);
+    }
+    UnderTheCar it(card, aims);
+    for (Wheel w : {Wheel::front_left, Wheel::front_right})
+        for (int n = 0; n < 3; ++n) {
+            Reading r;
+            r.spot = wheel_spot(ReadingId::camber, w);
+            r.value = *read_quantity("0.1 deg");
+            r.stated_sigma = 0.05;
+            it.put(r);
+        }
+    const Plan plan = it.analysed().plan;
+    const auto rods_only = [](const Plan& p) {
+        return !p.turns.empty() && std::all_of(p.turns.begin(), p.turns.end(), [](const PlannedTurn& t) {
+            return t.adjuster.starts_with("rod-");
+        });
+    };
+    ASSERT_TRUE(rods_only(plan));
+    EXPECT_FALSE(rods_only(it.analysed(true).plan)) << "or this shows nothing";
+    Question q;
+    q.options = while_watched({}, plan, "rod-fr");
+    const Analysis watching = analyse(job_of(it.log), q);
+    EXPECT_TRUE(rods_only(watching.plan));
+    EXPECT_EQ(watching.until.front().adjuster, "rod-fr");
+}
+
 }  // namespace
 }  // namespace fairchalk
