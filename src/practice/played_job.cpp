@@ -285,8 +285,7 @@ void PlayedJob::watch(const Plan& plan, const PlannedTurn& planned, const Spot& 
             // Who does not count turns it until it shows what was said.
             if (!counts_ && said->until)
                 by = until_it_shows(planned.adjuster, std::copysign(step, by),
-                                    std::max(2 * std::abs(by), 4 * step), spot,
-                                    shaken ? said->until->then : said->until->stop);
+                                    std::max(2 * std::abs(by), 4 * step), spot, said->until->stop);
         } else if (goal) {
             // Until it shows that, with an eye on the rule: by what it did so far, or as it was said.
             const double seen = before && turned != 0.0 ? (shows - *before) / turned : 0.0;
@@ -297,7 +296,7 @@ void PlayedJob::watch(const Plan& plan, const PlannedTurn& planned, const Spot& 
             const double most = std::max(std::abs(planned.turns), 4 * step);
             const double way_on = (*to_show - shows) * moves;
             if (way_on == 0.0) break;
-            by = until_it_shows(planned.adjuster, std::copysign(step, way_on), most, spot, *to_show);
+            by = until_it_shows(planned.adjuster, std::copysign(step, way_on), most, spot, goal->stop);
             if (by == 0.0) break;
         } else {
             break;
