@@ -290,6 +290,10 @@
       <translation>%1 bleibt außerhalb, und nichts hier kann dafür gedreht werden: mit einem Grund so lassen (F4), oder sehen, was das Handbuch anbietet.</translation>
     </message>
     <message>
+      <source>%1 stays outside, and the card names nothing that sets it: say what does (Alt+7), or leave it with a reason (F4).</source>
+      <translation>%1 bleibt außerhalb, und die Karte nennt nichts, womit es eingestellt wird: sagen Sie, womit (Alt+7), oder mit einem Grund so lassen (F4).</translation>
+    </message>
+    <message>
       <source>%1 that this version does not understand · </source>
       <translation>%1, was diese Version nicht versteht · </translation>
     </message>
@@ -880,8 +884,8 @@ von oben</translation>
       <translation>1 von 5</translation>
     </message>
     <message>
-      <source>1.5 mm, 18 tpi, 11 threads in 16 mm</source>
-      <translation>1,5 mm, 18 tpi, 11 Gänge auf 16 mm</translation>
+      <source>1.5 mm, 18 tpi</source>
+      <translation>1,5 mm, 18 tpi</translation>
     </message>
     <message>
       <source>100 km: new bushes</source>
@@ -5382,6 +5386,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Sagen, was mit dem Auto geschah: Davon hängt ab, was veraltet ist.</translation>
     </message>
     <message>
+      <source>Say what sets it</source>
+      <translation>Sagen, womit es eingestellt wird</translation>
+    </message>
+    <message>
       <source>Say what the car stands on: surveyed with a level, or flat enough.</source>
       <translation>Sagen, worauf das Auto steht: mit einer Waage vermessen, oder eben genug.</translation>
     </message>
@@ -7062,6 +7070,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Zu weit: zurück</translation>
     </message>
     <message>
+      <source>Too far: back, {0}, until it shows about {1}; shaken, {2}.</source>
+      <translation>Zu weit: zurück, {0}, bis es etwa {1} zeigt; gerüttelt {2}.</translation>
+    </message>
+    <message>
+      <source>Too far: back, {0}, until it shows {1}.</source>
+      <translation>Zu weit: zurück, {0}, bis es {1} zeigt.</translation>
+    </message>
+    <message>
       <source>Too far: back, {0}.</source>
       <translation>Zu weit: zurück, {0}.</translation>
     </message>
@@ -8277,6 +8293,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Ziel: wie auf der Karte</translation>
     </message>
     <message>
+      <source>aim: this job's own</source>
+      <translation>Ziel: nur dieser Arbeit</translation>
+    </message>
+    <message>
       <source>all</source>
       <translation>alle</translation>
     </message>
@@ -8401,8 +8421,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Lenker, dahinter das Rad</translation>
     </message>
     <message>
-      <source>as in its last job; camber and the rest stay too</source>
-      <translation>wie im letzten Auftrag; auch Sturz und der Rest</translation>
+      <source>as before; camber and the rest stay too</source>
+      <translation>wie zuvor; auch Sturz und das Übrige bleiben</translation>
     </message>
     <message>
       <source>as it came in</source>

@@ -290,6 +290,10 @@
       <translation>%1 stays outside, and nothing here can be turned for it: leave it with a reason (F4), or see what the manual offers.</translation>
     </message>
     <message>
+      <source>%1 stays outside, and the card names nothing that sets it: say what does (Alt+7), or leave it with a reason (F4).</source>
+      <translation>%1 stays outside, and the card names nothing that sets it: say what does (Alt+7), or leave it with a reason (F4).</translation>
+    </message>
+    <message>
       <source>%1 that this version does not understand · </source>
       <translation>%1 that this version does not understand · </translation>
     </message>
@@ -880,8 +884,8 @@ from above</translation>
       <translation>1 in 5</translation>
     </message>
     <message>
-      <source>1.5 mm, 18 tpi, 11 threads in 16 mm</source>
-      <translation>1.5 mm, 18 tpi, 11 threads in 16 mm</translation>
+      <source>1.5 mm, 18 tpi</source>
+      <translation>1.5 mm, 18 tpi</translation>
     </message>
     <message>
       <source>100 km: new bushes</source>
@@ -5382,6 +5386,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Say what happened to the car: it decides what is stale.</translation>
     </message>
     <message>
+      <source>Say what sets it</source>
+      <translation>Say what sets it</translation>
+    </message>
+    <message>
       <source>Say what the car stands on: surveyed with a level, or flat enough.</source>
       <translation>Say what the car stands on: surveyed with a level, or flat enough.</translation>
     </message>
@@ -7062,6 +7070,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Too far: back</translation>
     </message>
     <message>
+      <source>Too far: back, {0}, until it shows about {1}; shaken, {2}.</source>
+      <translation>Too far: back, {0}, until it shows about {1}; shaken, {2}.</translation>
+    </message>
+    <message>
+      <source>Too far: back, {0}, until it shows {1}.</source>
+      <translation>Too far: back, {0}, until it shows {1}.</translation>
+    </message>
+    <message>
       <source>Too far: back, {0}.</source>
       <translation>Too far: back, {0}.</translation>
     </message>
@@ -8277,6 +8293,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>aim: as on the car's card</translation>
     </message>
     <message>
+      <source>aim: this job's own</source>
+      <translation>aim: this job's own</translation>
+    </message>
+    <message>
       <source>all</source>
       <translation>all</translation>
     </message>
@@ -8401,8 +8421,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>arm, and the wheel beyond</translation>
     </message>
     <message>
-      <source>as in its last job; camber and the rest stay too</source>
-      <translation>as in its last job; camber and the rest stay too</translation>
+      <source>as before; camber and the rest stay too</source>
+      <translation>as before; camber and the rest stay too</translation>
     </message>
     <message>
       <source>as it came in</source>
