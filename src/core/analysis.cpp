@@ -8,6 +8,7 @@
 #include "core/advice/contradiction.h"
 #include "core/advice/order.h"
 #include "core/advice/procedure.h"
+#include "core/advice/so_far.h"
 #include "core/job/rig.h"
 
 namespace fairchalk {
@@ -200,6 +201,13 @@ Analysis analyse(const Job& job, const Question& question) {
     const bool read =
         acts || (a.plan.next == NextStep::read && !a.plan.again && unread_spots(a.job, a.now.round).empty());
     auto contradicted = read && !waits ? read_what_contradicts(a.job, a.now, options) : std::nullopt;
+    // Looked at, and left as it is with a reason: that is not asked again.
+    if (contradicted && contradicted->why.code == Code::again_as_before &&
+        std::all_of(a.plan.before.begin(), a.plan.before.end(),
+                    [since = last_news(a.job), &a](const Verdict& v) {
+                        return accepted_since(a.job, since, v.target);
+                    }))
+        contradicted.reset();
     if (contradicted) {
         ask_again(a.plan, *std::move(contradicted));
     } else if (acts && !waits) {
