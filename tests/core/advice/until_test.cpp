@@ -137,11 +137,12 @@ TEST(Until, TurnsAreCountedInTheirOrderAndBoardsAreMovedByBoth) {
     const auto watched = until_shown(job, as_it_stands(job), plan, "rod-fr");
     ASSERT_EQ(watched.size(), 4u);
     EXPECT_EQ(watched[0].adjuster, "rod-fr");
-    for (const Reading* r : {last_reading_at(job, 0, axle_spot(ReadingId::boards_front, Axle::front))})
-        EXPECT_NEAR(
-            *std::find_if(watched.begin(), watched.end(), [&](const Until& u) { return u.spot == r->spot; })
-                 ->now,
-            r->value.value, 1e-9);
+    for (const Until& u : watched)
+        if (u.adjuster == "rod-fr") {
+            const Reading* r = last_reading_at(job, 1, u.spot);
+            ASSERT_TRUE(r && u.now);
+            EXPECT_NEAR(*u.now, r->value.value, 1e-9);
+        }
     // Free, the steering wheel turns along: on strings one wheel is not told then, across both it is.
     auto free = log;
     lines.steering_held = false;
