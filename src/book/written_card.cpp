@@ -75,7 +75,7 @@ Json Meant::json(Wheel w) const {
         id += (choice.tag.empty() ? "" : "-" + std::string(choice.tag)) + "-" + std::string(name_of(w));
     const Wheel at = kind->across() ? wheel_at(axle_of(w), kind->usual_side()) : w;
     Json d = {{"id", id}, {"kind", kind->name()}, {"wheel", name_of(at)}};
-    for (const auto& [key, word] : choice.set) d[std::string(key)] = word;
+    for (const auto& [key, word] : choice.set) d[std::string(key)] = word == "true" ? Json(true) : Json(word);
     return d;
 }
 

@@ -77,6 +77,8 @@ TEST(WrittenCard, ATubeTakesThePlaceOfBothRodsAndTheyComeBackAsTheyWere) {
     card.adjusted_by(Wheel::front_left, "toe", "tube");
     EXPECT_EQ(toe_by(card), (std::vector<std::string>{"cross-tube front-right", "drag-link front-left"}));
     EXPECT_EQ(*card.at({"adjust", "front-right", "toe"}), "tube") << "it joins both wheels";
+    for (const char* id : {"cross-tube", "drag-link"})
+        EXPECT_EQ(*card.of_adjuster(id, {"double_ended"}), true) << "turned in its place";
     // Of the other wheel it is told otherwise: then there is no tube.
     card.adjusted_by(Wheel::front_right, "toe", "rods");
     EXPECT_EQ(card.json()["adjusters"], before);

@@ -34,6 +34,7 @@ struct WatchDeskTest : DeskTest {
         open();
         book::WrittenCard card = desk->writtenCard();
         card.adjusted_by(Wheel::front_left, "toe", "tube");
+        card.put_of_adjuster("cross-tube", {"double_ended"}, false);
         desk->editCard(card);
         LinesSet lines = desk->lines();
         lines.rigs = {"stud-bars"};
@@ -212,8 +213,11 @@ TEST_F(WatchDeskTest, AValueTakenBackIsAskedForAgainThere) {
     const QString value = QString::number(*first.now + 0.4 * (first.then - *first.now), 'f', 1);
     enter(value);
     desk->settle();
+    key(Qt::Key_Return);
+    EXPECT_TRUE(slateText().contains("Nothing was typed"));
     key(Qt::Key_Z, Qt::ControlModifier);
     desk->settle();
+    EXPECT_FALSE(slateText().contains("Nothing was typed")) << "what was complained of is no more";
     ASSERT_TRUE(window->slate().asksBesides()) << slateText().toStdString();
     EXPECT_TRUE(slateText().contains("stop at about")) << slateText().toStdString();
     enter(value);

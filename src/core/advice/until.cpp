@@ -254,6 +254,8 @@ Within expected_of(const Until& u) {
 PlanOptions while_watched(PlanOptions options, const Plan& plan, const std::string& adjuster) {
     options.nearer = true;
     options.watched = adjuster;
+    // What follows a test turn is another plan.
+    if (plan.next == NextStep::test_turn) return options;
     options.touching.clear();
     for (const PlannedTurn& t : plan.turns) options.touching.push_back(t.adjuster);
     return options;

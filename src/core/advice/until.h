@@ -90,7 +90,7 @@ struct Watch {
 };
 
 /// How it is planned while that adjuster of the plan is watched: to the aim, not only into the band, and with
-/// nothing that this plan does not turn.
+/// nothing that this plan does not turn. What a test turn shows may call for others.
 PlanOptions while_watched(PlanOptions options, const Plan& plan, const std::string& adjuster);
 
 /// `plan` and `until` are of the job with that value in it; `to_show` is what the sheet said before it,

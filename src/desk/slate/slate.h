@@ -32,7 +32,7 @@ class Slate : public QWidget {
     void put(Question* question);
     bool asksBesides() const { return question_ != nullptr; }
     /// What was kept last was taken back: whether that goes on where it is.
-    bool takenBack() { return guide_ && shown().takenBack(); }
+    bool takenBack();
     /// Leaves a question; false where there is none.
     bool leaveQuestion();
     void step(int by);

@@ -126,6 +126,13 @@ bool Slate::keypad(const QKeyEvent& key) {
     }
 }
 
+/// What was complained of is no more.
+bool Slate::takenBack() {
+    error_.clear();
+    understand();
+    return guide_ && shown().takenBack();
+}
+
 /// Shift with Page Up and Page Down moves the text.
 bool Slate::scrollBy(const QKeyEvent& key) {
     if (!key.modifiers().testFlag(Qt::ShiftModifier) ||

@@ -20,7 +20,8 @@ class SteeringTube : public AdjusterKind {
                 length_field("arm_sigma", &Adjuster::arm_sigma, nullptr, "")};
     }
     std::vector<CardChoice> on_card(bool) const override {
-        return {{"tube", TR_NOOP("one tube and a drag link"), "toe"}};
+        // Turned in its place, it has opposite hands at its ends.
+        return {{"tube", TR_NOOP("one tube and a drag link"), "toe", {}, {{"double_ended", "true"}}}};
     }
     Sketch sketch(const Adjuster&, std::array<double, 2> by, Sketch::Point size) const override {
         return threaded_sketch(by[0], size);
