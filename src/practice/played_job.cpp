@@ -217,13 +217,14 @@ double PlayedJob::until_it_shows(const std::string& adjuster, double step, doubl
     };
     const double off = off_after(0.0);
     double by = 0.0, left = std::abs(off);
-    while (std::abs(by + step) <= most + 1e-9) {
-        const double then = off_after(by + step);
-        // Past it, and no nearer; or two steps on, and it went the other way.
-        if (std::abs(then) > left && (then * off <= 0.0 || std::abs(by) > 1.5 * std::abs(step))) break;
-        by += step;
-        left = std::abs(then);
-        if (left == 0.0) break;
+    for (double turned = step; std::abs(turned) <= most + 1e-9 && left > 0.0; turned += step) {
+        const double then = off_after(turned);
+        if (std::abs(then) <= left) {
+            by = turned;
+            left = std::abs(then);
+        } else if (then * off <= 0.0 || std::abs(turned) > 1.5 * std::abs(step)) {
+            break;  // past it, or it goes the other way: back to where it was nearest
+        }
     }
     return by;
 }
