@@ -2806,8 +2806,8 @@ Mit Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQLi
       <translation>Einmal rundum von Stelle zu Stelle: wie viel höher die nächste ist. Die letzte Strecke schließt den Ring und zeigt ein Versehen.</translation>
     </message>
     <message>
-      <source>From the center string square out to the outer one, at the chassis mark.</source>
-      <translation>Von der Mittelschnur rechtwinklig hinaus zur äußeren, an der Marke am Fahrgestell.</translation>
+      <source>From the center string square out to the outer one, so far ahead of the rear axle.</source>
+      <translation>Von der Mittelschnur rechtwinklig hinaus zur äußeren, so weit vor der Hinterachse.</translation>
     </message>
     <message>
       <source>From the locknut to the end of the thread, or a count like “14 threads” where the pitch is on the card.</source>

@@ -2806,8 +2806,8 @@ With Qt %2 (LGPL 3), QCustomPlot (GPL 3), Ceres Solver (BSD), Eigen (MPL 2), SQL
       <translation>From spot to spot once round: how much higher the next one is. The last leg closes the ring and shows a mistake.</translation>
     </message>
     <message>
-      <source>From the center string square out to the outer one, at the chassis mark.</source>
-      <translation>From the centre string square out to the outer one, at the chassis mark.</translation>
+      <source>From the center string square out to the outer one, so far ahead of the rear axle.</source>
+      <translation>From the centre string square out to the outer one, so far ahead of the rear axle.</translation>
     </message>
     <message>
       <source>From the locknut to the end of the thread, or a count like “14 threads” where the pitch is on the card.</source>

@@ -138,6 +138,24 @@ TEST(EveryRig, OfCasterTellsItByItself) {
     EXPECT_GE(rigs, 6);
 }
 
+TEST(ChassisCentreline, TheFrontMarkIsAskedForWhereItIsAndNotWhereItMightBe) {
+    // With no wheelbase told nobody is sent to a distance that is none of this car's.
+    LinesSet lines;
+    lines.rigs = {"chassis-centreline"};
+    CarCard car;
+    const auto stations = [&] {
+        std::vector<double> out;
+        for (const Spot& s : rig_named("chassis-centreline")->walk(lines, car))
+            if (s.station) out.push_back(s.station->mm());
+        return out;
+    };
+    EXPECT_EQ(stations(), (std::vector<double>{0, 0}));
+    car.wheelbase = Length::from_mm(2400);
+    EXPECT_EQ(stations(), (std::vector<double>{0, 2400, 0, 2400}));
+    lines.stations = {Length::from_mm(200), Length::from_mm(2100)};
+    EXPECT_EQ(stations(), (std::vector<double>{200, 2100, 200, 2100}));
+}
+
 TEST(EveryRig, ItsSizesMayBeToldAfterItsReadings) {
     std::mt19937 rng(11);
     int with_sizes = 0;

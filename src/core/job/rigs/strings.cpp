@@ -111,7 +111,11 @@ class ChassisCentreline final : public Strings {
     std::vector<Spot> walk(const LinesSet& lines, const CarCard& car) const override {
         std::vector<Spot> out = spots_on_strings(false, {});
         std::vector<Length> at = lines.stations;
-        if (at.empty()) at = {Length(), car.wheelbase.value_or(usual_wheelbase)};
+        // At both axles, where nobody said else: the front one once it is known how far ahead it is.
+        if (at.empty()) {
+            at.push_back(Length());
+            if (car.wheelbase) at.push_back(*car.wheelbase);
+        }
         for (Side side : both_sides)
             for (Length x : at) out.push_back(station_spot(kinds.front(), side, x));
         return out;

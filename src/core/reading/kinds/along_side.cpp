@@ -35,7 +35,7 @@ class CentrelineToString final : public Predicted<CentrelineToString> {
                                     : TR_NOOP("center to right string at {0}");
     }
     const char* how_words(const Spot&) const override {
-        return TR_NOOP("From the center string square out to the outer one, at the chassis mark.");
+        return TR_NOOP("From the center string square out to the outer one, so far ahead of the rear axle.");
     }
     OnFloor on_floor(const Spot&) const override { return {OnFloor::From::station_at_middle, 0, 0.25}; }
     std::string_view part(const Spot&) const override { return "centreline-distance"; }
