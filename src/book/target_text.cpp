@@ -2,6 +2,9 @@
 #include "book/target_text.h"
 
 #include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstdio>
 
 #include "core/quantity/typed_words.h"
 
@@ -68,7 +71,14 @@ Result<Quantity> read_tolerance(const std::string& text, const Quantity& aim, co
     auto angle = read_quantity(text, {Expect::Kind::angle, expect.bare});
     if (!angle) return alone;
     // Written so that it is read alike without its aim.
-    angle->text = write_exact(angle->angle());
+    const double minutes = angle->value * 60;
+    const long whole = std::lround(minutes);
+    std::array<char, 48> written{};
+    if (whole >= 0 && std::abs(minutes - static_cast<double>(whole)) < 1e-9)
+        std::snprintf(written.data(), written.size(), "%ld°%02ld'", whole / 60, whole % 60);
+    else
+        std::snprintf(written.data(), written.size(), "%.12g min", minutes);
+    angle->text = written.data();
     return angle;
 }
 

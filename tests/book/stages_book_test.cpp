@@ -416,6 +416,14 @@ TEST(TargetLines, WhatIsNotATargetSaysSo) {
     ASSERT_TRUE(minutes);
     EXPECT_NEAR(minutes->band.lo.deg(), 2.0 / 60, 1e-9);
     EXPECT_NEAR(minutes->band.hi.deg(), 18.0 / 60, 1e-9);
+    EXPECT_EQ(text_of_target("total_toe", minutes->target), "10' in ±0°08'");
+    const auto half = target_from_text("toe", "10' in +-7.5'");
+    ASSERT_TRUE(half);
+    EXPECT_EQ(text_of_target("total_toe", half->target), "10' in ±7.5 min");
+    EXPECT_NEAR(half->band.hi.deg(), 17.5 / 60, 1e-9);
+    // And out of the file again.
+    EXPECT_NEAR(target_from_text("toe", text_of_target("total_toe", half->target))->band.lo.deg(), 2.5 / 60,
+                1e-9);
     EXPECT_FALSE(target_from_text("toe", "a little in"));
     // A fraction is of an inch.
     const auto inches = target_from_text("toe", "1/16 +-1/32 over 16 1/2");
