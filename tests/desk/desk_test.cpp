@@ -163,6 +163,14 @@ TEST_F(DeskTest, WhereTheCardNamesNothingThatSetsAnAngleTheSheetLeadsThere) {
     ASSERT_FALSE(desk->answer().plan.cannot.empty());
     EXPECT_TRUE(window->sayLine().contains("the card names nothing that sets it"))
         << window->sayLine().toStdString();
+    // Not on a plan that leaves some of them alone.
+    PlanChoice some;
+    some.name = "cannot";
+    desk->choosePlan(some);
+    desk->settle();
+    EXPECT_FALSE(window->sayLine().contains("the card names nothing that sets it"));
+    desk->choosePlan({});
+    desk->settle();
     key(Qt::Key_7, Qt::AltModifier);
     EXPECT_EQ(window->slate().guide()->subtitle(), "toe is adjusted by");
     EXPECT_TRUE(named("one tube and a drag link"));

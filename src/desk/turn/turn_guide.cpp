@@ -29,6 +29,9 @@ constexpr std::size_t seen = Act::spare;
 /// The place of the card that says what sets an angle nobody told of; nothing where the card says that
 /// nothing does.
 QString adjusterWanted(JobDesk& desk) {
+    // On a plan that leaves some alone the card may well name it.
+    const PlanChoice& choice = desk.planChoice();
+    if (!choice.name.empty() || !choice.options.touching.empty()) return {};
     for (const Unreachable& u : desk.answer().plan.cannot) {
         if (u.why.code != Code::plan_no_adjuster) continue;
         const Wheel* own = std::get_if<Wheel>(&u.target.where);
