@@ -407,7 +407,7 @@ bool CarPage::makeTargets(book::Json& card, book::Json& targets) {
         if (!span.empty()) t["span"] = span;
         if (basis == "half") t["basis"] = "half-difference";
         for (book::Json* aims : {&targets, &on_card})
-            (*aims)[axle][basis == "total" ? "total_toe" : "toe"] = t;
+            book::put_aim(*aims, axle, {basis == "total" ? "total_toe" : "toe", t, {}});
     }
     if (on_card.empty())
         set_ups.erase(in_use);
