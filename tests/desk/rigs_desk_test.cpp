@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <set>
+
 #include "core/job/equipment.h"
 #include "desk_fixture.h"
 #include "words/words.h"
@@ -109,6 +111,23 @@ TEST_F(RigsDesk, BoardsInsteadOfStringsTellTheTotalAndSayWhatTheyDoNot) {
     ASSERT_TRUE(last().span);
     EXPECT_NEAR(last().span->mm(), 600, 1e-9);
     EXPECT_TRUE(named("15, ")) << "what was read on strings before keeps its place after the walk or in it";
+}
+
+TEST_F(RigsDesk, WhatTwoWaysOfMeasuringShareIsToldOnce) {
+    demo();
+    open();
+    LinesSet l = desk->lines();
+    l.rigs.clear();
+    for (const Rig* rig : all_rigs()) l.rigs.emplace_back(rig->id);
+    desk->setLines(l);
+    desk->settle();
+    window->setStage(Stage::lines);
+    std::set<QString> ids;
+    for (const Place& p : window->drawn()->places())
+        EXPECT_TRUE(ids.insert(p.id).second) << p.id.toStdString() << " stands there twice";
+    const auto missing = sizes_missing(desk->lines());
+    EXPECT_EQ(std::set(missing.begin(), missing.end()).size(), missing.size());
+    EXPECT_EQ(sizes_of(desk->lines().rigs).size(), size_fields().size());
 }
 
 TEST_F(RigsDesk, EveryRigCanBeSetUpShownAndWalked) {
@@ -335,6 +354,23 @@ TEST_F(RigsDesk, AGapAsksWhichWayTheTopLeans) {
     EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), std::asin(7 / 400.0) * 180 / 3.14159265,
                 0.3);
     EXPECT_EQ(last().tool, "spirit-level-gap");
+}
+
+TEST_F(RigsDesk, EachEndOfASweepKeepsTheWayItLeaned) {
+    demo();
+    open();
+    setUp("sweep-gap");
+    tell("size:gap_height", "400");
+    ask(swept_spot(ReadingId::camber_gap, Wheel::front_left, Swept::out));
+    press("Top leans in");
+    enter("7");
+    ask(swept_spot(ReadingId::camber_gap, Wheel::front_left, Swept::in));
+    press("Top leans out");
+    enter("9");
+    ask(swept_spot(ReadingId::camber_gap, Wheel::front_left, Swept::out));
+    EXPECT_TRUE(button("Top leans out")) << "as it was read there, whatever the other end showed since";
+    ask(swept_spot(ReadingId::camber_gap, Wheel::front_left, Swept::in));
+    EXPECT_TRUE(button("Top leans in"));
 }
 
 TEST_F(RigsDesk, ASweepGivesCasterOnTheSlateAndOnTheFloor) {

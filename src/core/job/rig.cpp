@@ -280,6 +280,17 @@ std::vector<Spot> unread_for(const Job& job, int round, const Target& target) {
     return out;
 }
 
+std::vector<SizeField> sizes_of(std::span<const std::string> rigs) {
+    std::vector<SizeField> out;
+    for (const std::string& id : rigs)
+        if (const Rig* rig = rig_named(id))
+            for (const SizeField& size : rig->sizes)
+                if (std::none_of(out.begin(), out.end(),
+                                 [&](const SizeField& told) { return told.name == size.name; }))
+                    out.push_back(size);
+    return out;
+}
+
 bool lines_ready(const LinesSet& lines) {
     return sizes_missing(lines).empty();
 }
@@ -293,10 +304,8 @@ std::vector<std::string_view> sizes_missing(const LinesSet& lines) {
         });
     if (bars && !lines.bars.front_ahead) out.push_back("front_bar");
     if (bars && !lines.bars.rear_behind) out.push_back("rear_bar");
-    for (const std::string& id : lines.rigs)
-        if (const Rig* rig = rig_named(id))
-            for (const SizeField& size : rig->sizes)
-                if (!(lines.sizes.*size.field)) out.push_back(size.name);
+    for (const SizeField& size : sizes_of(lines.rigs))
+        if (!(lines.sizes.*size.field)) out.push_back(size.name);
     return out;
 }
 

@@ -131,6 +131,9 @@ const Rig& rig_of(ReadingId kind);
 /// The rig that a spot belongs to: of a swept one, the sweep that it is read in.
 const Rig& rig_of(const Spot& spot);
 
+/// What has to be told of the chosen rigs, in their order; what two of them share is there once.
+std::vector<SizeField> sizes_of(std::span<const std::string> rigs);
+
 /// What still has to be told of the chosen rigs before their readings count: names of LinesSet::sizes, and
 /// `front_bar` and `rear_bar` for where those stand.
 std::vector<std::string_view> sizes_missing(const LinesSet& lines);

@@ -60,6 +60,11 @@ struct Candidate {
     double value;
 };
 
+/// Whoever reads inches does not miss by a centimetre's ten divisions.
+bool in_inches(const Quantity& q) {
+    return q.text.ends_with(" in");
+}
+
 std::vector<Candidate> alone(const Reading& r) {
     const double v = r.value.value;
     std::vector<Candidate> out;
@@ -67,7 +72,7 @@ std::vector<Candidate> alone(const Reading& r) {
         if (r.value.resolution > 0) out.push_back({Slip::one_division, v + sign * r.value.resolution});
         if (r.value.kind == QuantityKind::length) {
             out.push_back({Slip::an_inch, v + sign * 25.4});
-            out.push_back({Slip::ten_mm, v + sign * 10.0});
+            if (!in_inches(r.value)) out.push_back({Slip::ten_mm, v + sign * 10.0});
         }
     }
     for (double t : transposed(r.value)) out.push_back({Slip::digits_transposed, t});

@@ -327,14 +327,18 @@ QString ReadGuide::sweepWords() const {
     return tr("turned by %1").arg(q(fairchalk::show(abs(by), how_)));
 }
 
-/// As said; else as that wheel leaned last; else in, as most do.
+/// As said; else as it was read at that spot, at either end of a sweep its own; else as that wheel leaned
+/// last; else in, as most do.
 bool ReadGuide::topIn() const {
     if (top_in_) return *top_in_;
-    for (std::size_t i = desk_.log().size(); i-- > 0;)
+    std::optional<bool> of_wheel;
+    for (std::size_t i = desk_.log().size(); spot_ && i-- > 0;)
         if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
-            r && desk_.job().live(i) && spot_ && r->spot.wheel == spot_->wheel && r->top_in)
-            return *r->top_in;
-    return true;
+            r && desk_.job().live(i) && r->spot.wheel == spot_->wheel && r->top_in) {
+            if (r->spot == *spot_) return *r->top_in;
+            if (!of_wheel) of_wheel = r->top_in;
+        }
+    return of_wheel.value_or(true);
 }
 
 namespace {

@@ -87,13 +87,12 @@ std::vector<LinesGuide::Told> LinesGuide::told() const {
         out.push_back(
             {"bar-rear", tr("Rear bar, behind the hubs"), length(l.bars.rear_behind), !l.bars.rear_behind});
     }
-    for (const std::string& id : chosen)
-        for (const SizeField& size : rig_named(id)->sizes) {
-            const auto& v = l.sizes.*size.field;
-            QString name = q(words::size(size.name));
-            if (!name.isEmpty()) name[0] = name[0].toUpper();
-            out.push_back({"size:" + q(std::string(size.name)), name, length(v), !v});
-        }
+    for (const SizeField& size : sizes_of(chosen)) {
+        const auto& v = l.sizes.*size.field;
+        QString name = q(words::size(size.name));
+        if (!name.isEmpty()) name[0] = name[0].toUpper();
+        out.push_back({"size:" + q(std::string(size.name)), name, length(v), !v});
+    }
     if (has([](const std::string& id) { return rig_named(id)->sweeps(); }))
         out.push_back({"sweep", tr("Turned each way for caster"),
                        q(fairchalk::show(l.sweep.value_or(usual_sweep), how_)), false});

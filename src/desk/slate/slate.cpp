@@ -370,6 +370,8 @@ bool Slate::doubted(const QString& text) {
     error_ = q(words::sentence(doubt->question)) +
              (meant_.isEmpty() ? tr(" Enter again keeps it as it stands.")
                                : tr(" Tab takes %1, Enter again keeps it as it stands.").arg(meant_.first()));
+    // Whoever meant another value types it in its place.
+    entry_->selectAll();
     emit doubtRaised(error_);
     understand();
     return true;

@@ -144,6 +144,19 @@ TEST(Slips, AreCalledByTheirNames) {
     }
 }
 
+TEST(Slips, OfAnInchRuleAreNeverTenMillimetres) {
+    std::mt19937 rng(22);
+    SolidCar c;
+    c.toe = {1.2, 0.3, 0.2, 0.1};
+    auto log = c.log(c.lines({"string-bars"}), rng, 0.05, 0.1, 2);
+    Reading& r = reading_in(log, "rear-left hub 1");
+    r.value = *read_quantity(std::to_string((r.value.value - 10) / 25.4) + " in");
+    const Job job = job_of(log);
+    const Estimate e = estimate(job);
+    ASSERT_TRUE(e.alarm);
+    for (const auto& x : slips_of(job, e)) EXPECT_NE(name_of(x.slip), name_of(Slip::ten_mm));
+}
+
 TEST(Slips, AreNotSeenInReadingsThatFit) {
     std::mt19937 rng(23);
     const SolidCar c = SolidCar::any(rng);
