@@ -166,7 +166,7 @@ std::vector<std::vector<std::string>> ways_of(const Tonight& tonight, RigUse use
             const auto told = [&](const Target& one) {
                 const Wheel* wheel = std::get_if<Wheel>(&one.where);
                 return std::any_of(rigs.begin(), rigs.end(), [&](const Rig* r) {
-                    if (!tells(*r, one)) return false;
+                    if (!tells(*r, one, rigs)) return false;
                     const auto walk = r->walk(lines, tonight.card);
                     return !wheel || std::any_of(walk.begin(), walk.end(),
                                                  [&](const Spot& s) { return s.wheel == *wheel; });

@@ -94,6 +94,31 @@ TEST(Untold, OneStringNamesTheHubWidthsThatItWants) {
     EXPECT_TRUE(analyse(job_of(log)).now.wheels[0].toe.known);
 }
 
+TEST(Untold, AStringAtEachSideTellsTheTotalThatIsNotKnownAnyMore) {
+    const TrueCar c;
+    auto log = log_with({"string-left", "string-right"}, {testing::total_toe(Axle::front, 0.0, 0.2)});
+    for (const Spot& s : string_walk())
+        if (s.wheel) log.push_back(testing::entry(s.name(), testing::reading(s, c.exact(s), 0.1)));
+    for (Axle axle : both_axles)
+        log.push_back(testing::entry(
+            std::string("width") + std::string(name_of(axle)),
+            testing::reading(axle_spot(ReadingId::hub_width, axle),
+                             2 * c.half_width[static_cast<std::size_t>(index_of(axle))], 0.5)));
+    EXPECT_TRUE(analyse(job_of(log)).now.axles[0].total_toe.known);
+    log.push_back(testing::entry("round", RoundOpened{}));
+    for (const Spot& s : string_walk())
+        if (s.wheel == Wheel::front_left)
+            log.push_back(testing::entry("again " + s.name(), testing::reading(s, c.exact(s), 0.1)));
+    const Job job = job_of(log);
+    const auto unread = unread_for(job, 1, job.targets.front());
+    EXPECT_NE(std::find(unread.begin(), unread.end(), wheel_spot(ReadingId::rim_front, Wheel::front_right)),
+              unread.end())
+        << "what both strings tell between them is read on for";
+    // One alone does not.
+    auto one = log_with({"string-left"}, job.targets);
+    EXPECT_TRUE(unread_for(job_of(one), 0, job.targets.front()).empty());
+}
+
 TEST(Untold, WhatNoChosenWayTellsIsSaidWithTheWaysThatWould) {
     auto log = log_with({"toe-boards"}, {thrust_target()});
     for (Axle axle : both_axles)

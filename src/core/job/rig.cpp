@@ -256,14 +256,23 @@ bool tells(const Rig& rig, const Target& target) {
     return false;
 }
 
+bool tells(const Rig& rig, const Target& target, std::span<const Rig* const> beside) {
+    if (tells(rig, target)) return true;
+    const auto strung_at = [&](std::size_t side) {
+        return std::any_of(beside.begin(), beside.end(), [&](const Rig* r) { return r->strings[side]; });
+    };
+    return rig.strung() && strung_at(0) && strung_at(1) && tells(usual_rig(), target);
+}
+
 std::vector<Spot> unread_for(const Job& job, int round, const Target& target) {
     std::vector<Spot> out;
     if (round < 0 || round >= static_cast<int>(job.rounds.size())) return out;
     const Round& now = job.rounds[static_cast<std::size_t>(round)];
     const Axle* axle = std::get_if<Axle>(&target.where);
     const Wheel* wheel = std::get_if<Wheel>(&target.where);
-    for (const Rig* rig : rigs_of(job, round, true)) {
-        if (!tells(*rig, target)) continue;
+    const std::vector<const Rig*> rigs = rigs_of(job, round, true);
+    for (const Rig* rig : rigs) {
+        if (!tells(*rig, target, rigs)) continue;
         for (const Spot& s : rig->walk(now.lines, job.car)) {
             // Strings tell of a wheel by all four; what goes across or stands on a wheel, by itself.
             const bool alone = rig->over == Over::axles || rig->use != RigUse::toe;

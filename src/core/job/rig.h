@@ -119,6 +119,9 @@ std::vector<Spot> round_walk(const Job& job, int round, bool as_read);
 
 /// Whether a rig tells that angle of that place.
 bool tells(const Rig& rig, const Target& target);
+/// Whether it does so beside those others: a string at each side tells with the other's, and the widths over
+/// the hubs, what two strings on bars tell.
+bool tells(const Rig& rig, const Target& target, std::span<const Rig* const> beside);
 
 /// What the round's own rigs have not read yet of what tells it, in walking order.
 std::vector<Spot> unread_for(const Job& job, int round, const Target& target);

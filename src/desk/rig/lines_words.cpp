@@ -17,6 +17,14 @@ QString LinesGuide::together() const {
     if (rigs().empty()) return line(soft(tr("Nothing is chosen yet, so nothing is told.")));
     bool each = false, total = false, thrust = false, camber = false, caster = false, rear_only = false;
     QStringList from;
+    std::vector<const Rig*> all;
+    for (const std::string& id : rigs()) all.push_back(rig_named(id));
+    const auto told = [&](const Rig& r, Measure m) {
+        Target of;
+        of.measure = m;
+        of.where = Axle::front;
+        return tells(r, of, all);
+    };
     for (const std::string& id : rigs()) {
         const Rig& r = *rig_named(id);
         camber = camber || r.use == RigUse::camber || r.swept;
@@ -27,20 +35,20 @@ QString LinesGuide::together() const {
             continue;
         }
         each = each || r.each_wheel;
-        total = total || r.total;
-        thrust = thrust || r.thrust;
+        total = total || told(r, Measure::total_toe);
+        thrust = thrust || told(r, Measure::thrust);
         const QString reference = q(words::reference(r.reference));
         if (r.each_wheel && !from.contains(reference)) from << reference;
     }
-    QStringList tells, not_told;
-    (each ? tells : not_told) << (each ? tr("toe of each wheel") : tr("which wheel the toe is on"));
-    (total ? tells : not_told) << tr("total toe");
-    (thrust ? tells : not_told) << tr("where the rear axle points");
-    (camber ? tells : not_told) << tr("camber");
-    (caster ? tells : not_told) << tr("caster");
-    if (rear_only) tells << tr("front toe against the rear wheel of the same side");
-    tells.front()[0] = tells.front().at(0).toUpper();
-    QString out = head(tr("What this will tell")) + line(tells.join(QStringLiteral(", ")) + QLatin1Char('.'));
+    QStringList says, not_told;
+    (each ? says : not_told) << (each ? tr("toe of each wheel") : tr("which wheel the toe is on"));
+    (total ? says : not_told) << tr("total toe");
+    (thrust ? says : not_told) << tr("where the rear axle points");
+    (camber ? says : not_told) << tr("camber");
+    (caster ? says : not_told) << tr("caster");
+    if (rear_only) says << tr("front toe against the rear wheel of the same side");
+    says.front()[0] = says.front().at(0).toUpper();
+    QString out = head(tr("What this will tell")) + line(says.join(QStringLiteral(", ")) + QLatin1Char('.'));
     if (!not_told.isEmpty()) out += line(soft(tr("Not: %1.").arg(not_told.join(QStringLiteral(", ")))));
     // After which work it matters that this can't see it.
     if (!thrust)
