@@ -3898,8 +3898,16 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nachgesehen: am linken Achsschenkel</translation>
     </message>
     <message>
+      <source>Looked: at the lower arm</source>
+      <translation>Nachgesehen: am unteren Lenker</translation>
+    </message>
+    <message>
       <source>Looked: at the right knuckle</source>
       <translation>Nachgesehen: am rechten Achsschenkel</translation>
+    </message>
+    <message>
+      <source>Looked: at the upper arm</source>
+      <translation>Nachgesehen: am oberen Lenker</translation>
     </message>
     <message>
       <source>Looked: it is the lower bolt</source>
@@ -3916,6 +3924,22 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Looked: it runs behind the axle</source>
       <translation>Nachgesehen: läuft hinter der Achse</translation>
+    </message>
+    <message>
+      <source>Looked: its body end lies ahead</source>
+      <translation>Nachgesehen: Karosserieende liegt vorn</translation>
+    </message>
+    <message>
+      <source>Looked: its body end lies behind</source>
+      <translation>Nachgesehen: Karosserieende liegt hinten</translation>
+    </message>
+    <message>
+      <source>Looked: more push the arm inward</source>
+      <translation>Nachgesehen: mehr davon schieben den Lenker herein</translation>
+    </message>
+    <message>
+      <source>Looked: more push the arm outward</source>
+      <translation>Nachgesehen: mehr davon schieben den Lenker hinaus</translation>
     </message>
     <message>
       <source>Looked: the other way round</source>
@@ -12769,12 +12793,24 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0}: unter dem Auto nachsehen, ob sie vor oder hinter der Achse läuft. Beide wirken entgegengesetzt.</translation>
     </message>
     <message>
+      <source>{0}: look under the car whether its body end lies ahead of the axle or behind it. They work opposite ways.</source>
+      <translation>{0}: unter dem Auto nachsehen, ob das Ende an der Karosserie vor oder hinter der Achse liegt. Beide wirken entgegengesetzt.</translation>
+    </message>
+    <message>
+      <source>{0}: look which arm it is at, the upper or the lower. They work opposite ways.</source>
+      <translation>{0}: nachsehen, an welchem Lenker, dem oberen oder dem unteren. Beide wirken entgegengesetzt.</translation>
+    </message>
+    <message>
       <source>{0}: look which hand its thread has: a right-hand one screws in clockwise.</source>
       <translation>{0}: nachsehen, welches Gewinde es hat: Ein Rechtsgewinde schraubt sich im Uhrzeigersinn hinein.</translation>
     </message>
     <message>
       <source>{0}: look which of the two bolts at the strut is the one that moves, the upper or the lower. They work opposite ways.</source>
       <translation>{0}: nachsehen, welche der beiden Schrauben am Federbein sich bewegt, die obere oder die untere. Sie wirken entgegengesetzt.</translation>
+    </message>
+    <message>
+      <source>{0}: look which way more of them push the arm, outward or inward.</source>
+      <translation>{0}: nachsehen, wohin mehr davon den Lenker schieben, nach außen oder nach innen.</translation>
     </message>
     <message>
       <source>{0}: look which wheel's knuckle it is fixed to, left or right.</source>

@@ -3898,8 +3898,16 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Looked: at the left knuckle</translation>
     </message>
     <message>
+      <source>Looked: at the lower arm</source>
+      <translation>Looked: at the lower arm</translation>
+    </message>
+    <message>
       <source>Looked: at the right knuckle</source>
       <translation>Looked: at the right knuckle</translation>
+    </message>
+    <message>
+      <source>Looked: at the upper arm</source>
+      <translation>Looked: at the upper arm</translation>
     </message>
     <message>
       <source>Looked: it is the lower bolt</source>
@@ -3916,6 +3924,22 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Looked: it runs behind the axle</source>
       <translation>Looked: it runs behind the axle</translation>
+    </message>
+    <message>
+      <source>Looked: its body end lies ahead</source>
+      <translation>Looked: its body end lies ahead</translation>
+    </message>
+    <message>
+      <source>Looked: its body end lies behind</source>
+      <translation>Looked: its body end lies behind</translation>
+    </message>
+    <message>
+      <source>Looked: more push the arm inward</source>
+      <translation>Looked: more push the arm inward</translation>
+    </message>
+    <message>
+      <source>Looked: more push the arm outward</source>
+      <translation>Looked: more push the arm outward</translation>
     </message>
     <message>
       <source>Looked: the other way round</source>
@@ -12769,12 +12793,24 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0}: look under the car whether it runs ahead of the axle or behind it. They work opposite ways.</translation>
     </message>
     <message>
+      <source>{0}: look under the car whether its body end lies ahead of the axle or behind it. They work opposite ways.</source>
+      <translation>{0}: look under the car whether its body end lies ahead of the axle or behind it. They work opposite ways.</translation>
+    </message>
+    <message>
+      <source>{0}: look which arm it is at, the upper or the lower. They work opposite ways.</source>
+      <translation>{0}: look which arm it is at, the upper or the lower. They work opposite ways.</translation>
+    </message>
+    <message>
       <source>{0}: look which hand its thread has: a right-hand one screws in clockwise.</source>
       <translation>{0}: look which hand its thread has: a right-hand one screws in clockwise.</translation>
     </message>
     <message>
       <source>{0}: look which of the two bolts at the strut is the one that moves, the upper or the lower. They work opposite ways.</source>
       <translation>{0}: look which of the two bolts at the strut is the one that moves, the upper or the lower. They work opposite ways.</translation>
+    </message>
+    <message>
+      <source>{0}: look which way more of them push the arm, outward or inward.</source>
+      <translation>{0}: look which way more of them push the arm, outward or inward.</translation>
     </message>
     <message>
       <source>{0}: look which wheel's knuckle it is fixed to, left or right.</source>

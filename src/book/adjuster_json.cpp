@@ -171,8 +171,9 @@ void field_from(const Node& n, const DeviceField& f, Adjuster& d) {
     const Node v = n[f.key];
     std::visit(
         Overloaded{
-            [&](const DeviceField::Flag& flag) {
-                d.*flag.in = flag.yes_no() ? v.yes_no() : v.word({flag.unset, flag.set}) == flag.set;
+            [&](const DeviceField::Flag& flag) { d.*flag.in = v.yes_no(); },
+            [&](const DeviceField::Either& either) {
+                d.*either.in = v.word({either.no, either.yes}) == either.yes ? Told::yes : Told::no;
             },
             [&](const DeviceField::Word& word) { d.*word.in = v.word(word.words); },
             [&](const DeviceField::SideOfAxle& side) { d.*side.in = side_from(v); },
@@ -194,11 +195,10 @@ void field_from(const Node& n, const DeviceField& f, Adjuster& d) {
 
 void field_json(const Adjuster& d, const DeviceField& f, Json& o) {
     std::visit(Overloaded{
-                   [&](const DeviceField::Flag& flag) {
-                       if (flag.yes_no())
-                           o[f.key] = d.*flag.in;
-                       else
-                           o[f.key] = d.*flag.in ? flag.set : flag.unset;
+                   [&](const DeviceField::Flag& flag) { o[f.key] = d.*flag.in; },
+                   [&](const DeviceField::Either& either) {
+                       if (d.*either.in != Told::unknown)
+                           o[f.key] = d.*either.in == Told::yes ? either.yes : either.no;
                    },
                    [&](const DeviceField::Word& word) {
                        if (!(d.*word.in).empty()) o[f.key] = d.*word.in;

@@ -12,7 +12,8 @@ constexpr std::array carried_names = {"toe", "camber", "caster"};
 }  // namespace
 
 Looked looked_from(const Node& n) {
-    const std::string field = n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread"});
+    const std::string field =
+        n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread", "arm", "runs", "pushes"});
     Looked l{n["adjuster"].text(), field, {}};
     if (field == "rod")
         l.value = n["value"].word({"behind-axle", "ahead-of-axle"});
@@ -20,6 +21,12 @@ Looked looked_from(const Node& n) {
         l.value = n["value"].word({"strut-upper", "strut-lower"});
     else if (field == "thread")
         l.value = n["value"].word({"right", "left"});
+    else if (field == "arm")
+        l.value = n["value"].word({"lower", "upper"});
+    else if (field == "runs")
+        l.value = n["value"].word({"ahead", "behind"});
+    else if (field == "pushes")
+        l.value = n["value"].word({"out", "in"});
     else if (field == "wheel")
         l.value = name_of(n["value"].wheel());
     else

@@ -288,11 +288,17 @@ std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std:
     const int place = car.place_of(look.adjuster);
     if (place < 0 || look.field == "wheel" || look.field == "thread") return out;
     const Adjuster& own = car.adjusters[static_cast<std::size_t>(place)];
-    for (const Adjuster& a : car.adjusters) {
-        if (a.id == look.adjuster || !made_alike(a, own) || a.bolt != own.bolt || a.angle != own.angle)
-            continue;
-        out.push_back({a.id, look.field, value});
-    }
+    const auto like = [&](const Adjuster& a) {
+        return made_alike(a, own) && a.bolt == own.bolt && a.angle == own.angle &&
+               said_of(a, look.field) == said_of(own, look.field);
+    };
+    // Of two at one wheel each is where it is.
+    const auto beside = [&](const Adjuster& a) { return a.id != own.id && wheel_of(a) == wheel_of(own); };
+    if (std::any_of(car.adjusters.begin(), car.adjusters.end(),
+                    [&](const Adjuster& a) { return beside(a) && like(a); }))
+        return out;
+    for (const Adjuster& a : car.adjusters)
+        if (a.id != own.id && like(a)) out.push_back({a.id, look.field, value});
     return out;
 }
 

@@ -27,6 +27,7 @@ Adjuster device_at(const std::string& kind, const std::string& id, Wheel w) {
     d.id = id;
     d.kind = kind;
     d.wheel = w;
+    d.pushes_in = d.runs_behind = d.upper_arm = Told::no;
     return d;
 }
 
@@ -83,6 +84,7 @@ class Builder {
     Built build() {
         front();
         rear();
+        if (trouble_ == "card-silent") as_it_happens();
         for (Axle axle : both_axles) {
             const bool far = trouble_ == "far-off-drawing";
             const Corner c = corner_of(built_.truth, axle, far ? 40.0 : 25.0, far ? 35.0 : 22.0, rng_);
@@ -102,6 +104,7 @@ class Builder {
     void rod(Wheel w, bool runs_ahead, bool link);
     void front();
     void rear();
+    void as_it_happens();
     void card();
 
     const std::string &front_, &rear_, &trouble_;
@@ -143,14 +146,14 @@ void Builder::front() {
             d.eccentricity = Length::from_mm(3);
         } else if (front_ == "cam") {
             d.bolt = "both";
-            d.upper_arm = true;
+            d.upper_arm = Told::yes;
             d.eccentricity = Length::from_mm(6);
         } else if (front_ == "off-centre-bush") {
             d.bolt = "both";
             d.eccentricity = Length::from_mm(4);
             d.at_deg = 90.0;
         } else if (front_ == "adjustable-arm") {
-            d.upper_arm = true;
+            d.upper_arm = Told::yes;
             d.pitch = Length::from_mm(1.5);
         }
         card.adjusters.emplace_back(d);
@@ -201,6 +204,20 @@ void Builder::rear() {
     }
 }
 
+/// What nobody says is not as it usually is: both wheels of an axle alike.
+void Builder::as_it_happens() {
+    for (Axle axle : both_axles) {
+        const auto either = [&] { return toss(rng_) ? Told::yes : Told::no; };
+        const Told pushes = either(), runs = either(), arm = strut_ ? Told::no : either();
+        for (Adjuster& a : built_.truth.adjusters) {
+            if (is_rod(a) || axle_of(wheel_of(a)) != axle) continue;
+            a.pushes_in = pushes;
+            a.runs_behind = runs;
+            a.upper_arm = arm;
+        }
+    }
+}
+
 Corner corner_of(const CarCard& card, Axle axle, double off, double arm_sigma, Rng& rng) {
     const Suspension built_as = card.axle(axle).suspension;
     const Wheel w = wheel_at(axle, Side::left);
@@ -244,10 +261,11 @@ Corner corner_of(const CarCard& card, Axle axle, double off, double arm_sigma, R
 void Builder::card() {
     built_.card = built_.truth;
     for (Adjuster& a : built_.card.adjusters) {
-        if (Adjuster* d = &a; !is_rod(a) && trouble_ == "card-silent") {
-            if (d->bolt.starts_with("strut")) d->bolt = "strut";
-            if (adjuster_kind(d->kind)->across() && adjuster_kind(d->kind)->takes_along() != 0.0)
-                d->wheel.reset();
+        if (!is_rod(a) && trouble_ == "card-silent") {
+            if (a.bolt.starts_with("strut")) a.bolt = "strut";
+            if (adjuster_kind(a.kind)->across() && adjuster_kind(a.kind)->takes_along() != 0.0)
+                a.wheel.reset();
+            a.pushes_in = a.runs_behind = a.upper_arm = Told::unknown;
         }
         if (!has_side(a)) continue;
         if (trouble_ == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)

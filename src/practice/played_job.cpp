@@ -145,10 +145,11 @@ void PlayedJob::say_again(std::size_t drive, bool other_side_fits) {
 void PlayedJob::look(const Look& look) {
     const int place = truth_.place_of(look.adjuster);
     const Adjuster& own = truth_.adjusters[static_cast<std::size_t>(place)];
-    const std::string seen = look.field == "bolt" && !is_rod(own)    ? own.bolt
-                             : look.field == "wheel" && !is_rod(own) ? std::string(name_of(*own.wheel))
-                             : own.rod == RodSide::ahead_of_axle     ? "ahead-of-axle"
-                                                                     : "behind-axle";
+    // A car made from a card that does not say is as the first of what can be seen.
+    const auto unsaid = unsaid_of(own, truth_);
+    const std::string seen = unsaid && unsaid->field == look.field
+                                 ? std::string(words_of(own, look.field).front())
+                                 : said_of(own, look.field);
     for (const Looked& l : facts_alike(truth_, look, seen)) put(l);
     ++work_.looks;
 }

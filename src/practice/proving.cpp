@@ -113,6 +113,7 @@ Adjuster leaner(const SimCar& car, Wheel w) {
     Adjuster d;
     const bool strut = car.corner(w).kind == CornerKind::strut;
     d.kind = strut ? "strut-top" : "shim-pair";
+    d.pushes_in = Told::no;
     d.id = std::string(strut ? "top-" : "shims-") + (w == Wheel::front_left ? "fl" : "fr");
     d.wheel = w;
     return d;

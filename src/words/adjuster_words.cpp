@@ -301,6 +301,15 @@ std::string look(const Look& l, const CarCard& car) {
             {what});
     if (l.field == "wheel")
         return fill(TR_NOOP("{0}: look which wheel's knuckle it is fixed to, left or right."), {what});
+    if (l.field == "arm")
+        return fill(TR_NOOP("{0}: look which arm it is at, the upper or the lower. They work opposite ways."),
+                    {what});
+    if (l.field == "runs")
+        return fill(TR_NOOP("{0}: look under the car whether its body end lies ahead of the axle or behind "
+                            "it. They work opposite ways."),
+                    {what});
+    if (l.field == "pushes")
+        return fill(TR_NOOP("{0}: look which way more of them push the arm, outward or inward."), {what});
     if (l.field == "thread")
         return fill(TR_NOOP("{0}: look which hand its thread has: a right-hand one screws in clockwise."),
                     {what});

@@ -27,7 +27,7 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
         back(R"({"id":"s","kind":"shim-pair","wheel":"front-left","pushes":"in","joint_height":"320 mm",
         "bolt_spacing":"280 mm","stacks":{"front":["1 mm",{"thickness":"0.5 mm","count":3}],"rear":[{"thickness":"2 mm","spans":true}]},
         "range":{"least":"-3 mm","most":"4 mm"},"step":"0.25 mm"})");
-    EXPECT_TRUE(shims.pushes_in);
+    EXPECT_EQ(shims.pushes_in, Told::yes);
     EXPECT_EQ(shims.stacks[0].size(), 2u);
     EXPECT_EQ(shims.stacks[0][1].count, 3);
     EXPECT_TRUE(shims.stacks[1][0].spans);
@@ -35,7 +35,7 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
     EXPECT_NEAR(*shims.step, 0.25, 1e-12);
     const Adjuster cam = back(
         R"({"id":"c","kind":"cam","wheel":"rear-right","arm":"upper","bolt":"rear","eccentricity":"5 mm","at":"-20 deg","step":"15 deg"})");
-    EXPECT_TRUE(cam.upper_arm);
+    EXPECT_EQ(cam.upper_arm, Told::yes);
     EXPECT_NEAR(*cam.at_deg, -20, 1e-12);
     EXPECT_NEAR(*cam.step, 15, 1e-12);
     const Adjuster creeps = back(
@@ -45,10 +45,13 @@ TEST(AdjusterJson, EveryKindReadsBackAsItself) {
     EXPECT_NEAR(creeps.lock[0].sigma_deg, 0.045, 1e-9);
     EXPECT_EQ(creeps.lock[1].angle, WheelAngle::camber);
     EXPECT_NEAR(creeps.lock[1].sigma_deg, 2.0 / 60, 1e-9);
-    EXPECT_TRUE(
-        back(
-            R"({"id":"r","kind":"radius-rod","wheel":"front-left","runs":"behind","arm":"lower","pitch":"1.5 mm"})")
-            .runs_behind);
+    const Adjuster radius = back(
+        R"({"id":"r","kind":"radius-rod","wheel":"front-left","runs":"behind","arm":"lower","pitch":"1.5 mm"})");
+    EXPECT_EQ(radius.runs_behind, Told::yes);
+    EXPECT_EQ(radius.upper_arm, Told::no);
+    const Adjuster silent = back(R"({"id":"r","kind":"radius-rod","wheel":"front-left"})");
+    EXPECT_EQ(silent.runs_behind, Told::unknown) << "what is not said stays so";
+    EXPECT_EQ(silent.upper_arm, Told::unknown);
     EXPECT_NEAR(back(R"({"id":"t","kind":"trailing-arm-shims","wheel":"rear-left","pivot_to_hub":"430 mm"})")
                     .pivot_to_hub->mm(),
                 430, 1e-9);
@@ -77,9 +80,10 @@ TEST(AdjusterJson, EveryFieldOfEveryKindIsReadAndWritten) {
         Json said = {{"id", "a"}, {"kind", k->name()}, {"wheel", "rear-left"}};
         for (const DeviceField& f : k->fields()) {
             EXPECT_TRUE(f.key && !said.contains(f.key)) << k->name() << ' ' << f.key;
-            if (const auto* flag = std::get_if<DeviceField::Flag>(&f.what)) {
-                said[f.key] = flag->set;
-                if (flag->yes_no()) said[f.key] = true;
+            if (std::holds_alternative<DeviceField::Flag>(f.what)) {
+                said[f.key] = true;
+            } else if (const auto* either = std::get_if<DeviceField::Either>(&f.what)) {
+                said[f.key] = either->yes;
             } else if (const auto* word = std::get_if<DeviceField::Word>(&f.what)) {
                 said[f.key] = word->words.back();
             } else if (std::holds_alternative<DeviceField::Hand>(f.what)) {

@@ -103,7 +103,8 @@ TEST_F(CliTest, PlanKnowsEveryKindOfAdjuster) {
         ADD_FAILURE() << adjuster << r.out;
         return Json();
     };
-    const Json shims = planned(R"({"id": "it", "kind": "shim-pair", "wheel": "front-left"})");
+    const Json shims =
+        planned(R"({"id": "it", "kind": "shim-pair", "pushes": "out", "wheel": "front-left"})");
     EXPECT_GT(shims["front_mm"].get<double>(), shims["rear_mm"].get<double>()) << "caster is low";
     EXPECT_GT(shims["front_mm"].get<double>() + shims["rear_mm"].get<double>(), 2.0)
         << "camber is too far in";
@@ -111,7 +112,9 @@ TEST_F(CliTest, PlanKnowsEveryKindOfAdjuster) {
     const Json pulled =
         planned(R"({"id": "it", "kind": "shim-pair", "pushes": "in", "wheel": "front-left"})");
     EXPECT_LT(pulled["front_mm"].get<double>(), 0.0);
-    EXPECT_EQ(planned(R"({"id": "it", "kind": "spanning-shims", "wheel": "front-left"})")["way"], "added");
+    EXPECT_EQ(
+        planned(R"({"id": "it", "kind": "spanning-shims", "pushes": "out", "wheel": "front-left"})")["way"],
+        "added");
     const Json top = planned(R"({"id": "it", "kind": "strut-top", "wheel": "front-left"})");
     EXPECT_LT(top["in_mm"].get<double>(), 0.0);
     EXPECT_GT(top["back_mm"].get<double>(), 0.0);
@@ -139,8 +142,43 @@ TEST_F(CliTest, PlanKnowsEveryKindOfAdjuster) {
     EXPECT_NEAR(pivot["inner_mm"].get<double>(), -pivot["outer_mm"].get<double>(), 1e-9);
 }
 
+TEST_F(CliTest, PlanAsksWhichWayWhereTheFileDoesNotSay) {
+    const auto planned = [&](const std::string& events) {
+        const Ran r = ran({"plan", file(job_with(R"({"id": "it", "kind": "radius-rod", "pitch": "1.5 mm",
+            "wheel": "front-left"})",
+                                                 events))});
+        EXPECT_EQ(r.code, 0) << r.err;
+        return Json::parse(r.out);
+    };
+    const std::string
+        arm = R"({"after_round": 0, "kind": "looked", "adjuster": "it", "field": "arm", "value": "lower"})",
+        runs =
+            R"({"after_round": 0, "kind": "looked", "adjuster": "it", "field": "runs", "value": "behind"})";
+    const Json first = planned("[]");
+    EXPECT_EQ(first["next"], "look");
+    EXPECT_EQ(first["look"]["field"], "arm");
+    EXPECT_NE(first["look"]["say"].get<std::string>().find("upper"), std::string::npos);
+    const Json second = planned("[" + arm + "]");
+    EXPECT_EQ(second["look"]["field"], "runs");
+    const Json third = planned("[" + arm + "," + runs + "]");
+    EXPECT_EQ(third["next"], "turn");
+    for (const Json& t : third["turns"]) {
+        if (t["adjuster"] == "it") {
+            EXPECT_EQ(t["way"], "longer");
+        }
+    }
+    EXPECT_EQ(
+        ran({"plan",
+             file(job_with(
+                 R"({"id": "it", "kind": "radius-rod", "wheel": "front-left"})",
+                 R"([{"after_round": 0, "kind": "looked", "adjuster": "it", "field": "runs", "value": "up"}])"))})
+            .code,
+        2);
+}
+
 TEST_F(CliTest, PlanCanBeAskedForLessAndSaysWhatItLeaves) {
-    const std::string job = file(job_with(R"({"id": "it", "kind": "shim-pair", "wheel": "front-left"})"));
+    const std::string job =
+        file(job_with(R"({"id": "it", "kind": "shim-pair", "pushes": "out", "wheel": "front-left"})"));
     const auto touched = [&](std::vector<std::string> args) {
         args.insert(args.begin(), {"plan", job});
         const Ran r = ran(args);
@@ -202,7 +240,8 @@ TEST_F(CliTest, PlanChangesOverToAnotherSetUpOfTheCard) {
 }
 
 TEST_F(CliTest, ACardThatSaysNoSideIsTestedAndWhatWasSeenIsKept) {
-    Json job = Json::parse(job_with(R"({"id": "it", "kind": "shim-pair", "wheel": "front-left"})"));
+    Json job =
+        Json::parse(job_with(R"({"id": "it", "kind": "shim-pair", "pushes": "out", "wheel": "front-left"})"));
     for (Json& a : job["car"]["adjusters"]) a.erase("rod");
     const auto plan = [&](const Json& j) {
         const Ran r = ran({"plan", file(j.dump()), "--only", "toe"});

@@ -566,6 +566,176 @@ TEST(ToeCam, WorksTheOtherWayAheadOfTheAxleAndIsLookedAtWhereNobodySays) {
     EXPECT_EQ(plan(RodSide::unknown).first.next, NextStep::look) << "a freed cam jumps: it is no probe";
 }
 
+/// A total read between boards alone, off by 1.2 degrees, before and after a test turn of something whose
+/// side nobody said: it toed in, away from its target, by so many times what was thought.
+struct TestTurned {
+    TurnedJob j;
+    std::string id;
+    double tape = 0.3;
+    explicit TestTurned(const char* kind) : id(kind) {
+        j.car.adjusters.clear();
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            if (id == "cross-tube" && w == Wheel::front_left) continue;
+            Adjuster a = device(w == Wheel::front_right ? id : "other", kind, w);
+            a.axle = Axle::front;
+            a.double_ended = id == "cross-tube";
+            a.pitch = Length::from_mm(1.5);
+            j.car.adjusters.push_back(a);
+        }
+        j.begin({TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2)});
+    }
+    void read(double deg) {
+        for (const double half : {1.0, -1.0}) {
+            Reading r;
+            r.spot = axle_spot(half > 0 ? ReadingId::boards_rear : ReadingId::boards_front, Axle::front);
+            r.span = Length::from_mm(610);
+            r.value.value = 1400 + half * 305 * std::sin(deg * one_degree);
+            r.stated_sigma = tape;
+            j.put(r);
+        }
+    }
+    Plan after(double times) {
+        read(1.2);
+        read(1.2);
+        const Plan test = analysed(j).plan;
+        EXPECT_EQ(test.next, NextStep::test_turn);
+        EXPECT_EQ(test.turns.size(), 1u);
+        if (test.turns.empty()) return test;
+        for (Turn t : turns_as_written(test)) j.put(t);
+        j.put(RoundOpened{});
+        const double per_turn = (id == "cross-tube" ? 3.0 : 1.5) / 130.0 / one_degree;
+        read(1.2 + std::abs(test.turns[0].turns) * per_turn * times);
+        Plan then = analysed(j).plan;
+        for (int n = 0; n < 3 && then.next == NextStep::read; ++n) {
+            read(1.2 + std::abs(test.turns[0].turns) * per_turn * times);
+            then = analysed(j).plan;
+        }
+        return then;
+    }
+};
+
+TEST(TestTurn, ThatShowedIsNotMadeAgainAwayFromTheTarget) {
+    for (const char* kind : {"cross-tube", "steering-rod"})
+        for (const double times : {1.0, 1.3, 1.45, 1.7}) {
+            TestTurned test(kind);
+            const Plan then = test.after(times);
+            const Turn& first = *last_of<Turn>(job_of(test.j.log));
+            for (const PlannedTurn& t : then.turns)
+                if (t.adjuster == first.adjuster)
+                    EXPECT_LT(t.turns * first.turns, 0.0) << kind << ' ' << times;
+                else
+                    EXPECT_FALSE(t.test) << kind << ' ' << times << ": the one that was tried comes first";
+            EXPECT_TRUE(then.next == NextStep::look || !then.turns.empty()) << name_of(then.next);
+        }
+}
+
+/// What is not said of an adjuster, and the words that it may have.
+struct WayUnsaid {
+    const char *kind, *field, *one, *other;
+    Measure of = Measure::camber;
+};
+struct WaysUnsaid : ::testing::TestWithParam<WayUnsaid> {
+    TurnedJob job(Suspension suspension = Suspension::unknown) const {
+        TurnedJob j;
+        j.car.axle(Axle::front).suspension = suspension;
+        for (Adjuster& rod : j.car.adjusters) rod.proven = true;
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            Adjuster d = device(w == Wheel::front_left ? "it" : "like", GetParam().kind, w);
+            for (Told* told : {&d.pushes_in, &d.runs_behind, &d.upper_arm}) *told = Told::no;
+            if (d.kind == "cam") d.bolt = "both";
+            const std::string field = GetParam().field;
+            (field == "arm" ? d.upper_arm : field == "runs" ? d.runs_behind : d.pushes_in) = Told::unknown;
+            j.car.adjusters.emplace_back(d);
+        }
+        return j;
+    }
+    Analysis read(TurnedJob& j) const {
+        const bool camber = GetParam().of == Measure::camber;
+        // A toe that could be set comes after what would move it.
+        j.begin({TurnedJob::target(GetParam().of, Wheel::front_left, camber ? -1.0 : 5.0, 0.3),
+                 TurnedJob::target(Measure::total_toe, Axle::front, 0.5, 0.1)});
+        for (int twice = 0; twice < 2; ++twice) j.all(0.0, 0.0, -0.2, -1.0, 4.0, 5.0);
+        return analysed(j);
+    }
+};
+
+TEST_P(WaysUnsaid, AreLookedAtAndNotTakenAsUsual) {
+    TurnedJob j = job();
+    const Plan asked = read(j).plan;
+    EXPECT_EQ(asked.next, NextStep::look);
+    EXPECT_TRUE(asked.turns.empty());
+    ASSERT_TRUE(asked.look);
+    EXPECT_EQ(asked.look->adjuster, "it");
+    EXPECT_EQ(asked.look->field, GetParam().field);
+    const auto amount = [&](const char* seen) {
+        TurnedJob k = j;
+        for (const Looked& l : facts_alike(job_of(k.log).car, *asked.look, seen)) k.put(l);
+        EXPECT_FALSE(unsaid_of(*job_of(k.log).car.device("like"), job_of(k.log).car)) << "made alike";
+        const Plan p = analysed(k).plan;
+        EXPECT_EQ(p.next, NextStep::turn) << seen;
+        const PlannedTurn* t = k.turn(p, "it");
+        return t ? t->turns + t->second : 0.0;
+    };
+    EXPECT_LT(amount(GetParam().one) * amount(GetParam().other), 0.0) << "they work opposite ways";
+}
+
+TEST_P(WaysUnsaid, AreNotAskedForWhereWhatItDoesIsKnownOrThereIsOneArm) {
+    TurnedJob j = job();
+    for (Adjuster& a : j.car.adjusters)
+        if (!is_rod(a))
+            for (const Handle& h : adjuster_kind(a.kind)->handles(a))
+                for (WheelAngle angle : {WheelAngle::camber, WheelAngle::caster})
+                    a.response.push_back({std::string(h.name), *a.wheel, angle, 0.2, 0.01});
+    EXPECT_FALSE(read(j).plan.look) << "it is stated, whichever way that is";
+    TurnedJob strut = job(Suspension::strut);
+    EXPECT_EQ(read(strut).plan.look.has_value(), GetParam().field != std::string("arm"))
+        << "below a strut there is one arm";
+}
+
+TEST_P(WaysUnsaid, TurnedAllTheSameTellNothingOfWhatWasRead) {
+    TurnedJob j = job();
+    read(j);
+    j.turned("it", 1.0, GetParam().kind);
+    const Estimate e = estimate(job_of(j.log), [] {
+        EstimateOptions o;
+        o.as_of_now = true;
+        return o;
+    }());
+    const KnownAngle& k = GetParam().of == Measure::camber ? e.wheels[0].camber : e.wheels[0].caster;
+    EXPECT_TRUE(!k.known || k.sigma.deg() > 0.5) << "nobody knows which way it went";
+    const KnownAngle& other = GetParam().of == Measure::camber ? e.wheels[1].camber : e.wheels[1].caster;
+    EXPECT_TRUE(other.known && other.sigma.deg() < 0.3) << "the other wheel was left alone";
+}
+
+INSTANTIATE_TEST_SUITE_P(Kinds, WaysUnsaid,
+                         ::testing::Values(WayUnsaid{"shim-pair", "pushes", "out", "in"},
+                                           WayUnsaid{"spanning-shims", "pushes", "out", "in"},
+                                           WayUnsaid{"adjustable-arm", "arm", "lower", "upper"},
+                                           WayUnsaid{"cam", "arm", "lower", "upper"},
+                                           WayUnsaid{"radius-rod", "arm", "lower", "upper", Measure::caster},
+                                           WayUnsaid{"radius-rod", "runs", "ahead", "behind",
+                                                     Measure::caster}));
+
+TEST(FactsAlike, HoldOfWhatIsMadeAlikeAndSaidAlikeAndOfNothingBesideIt) {
+    CarCard car;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+        Adjuster d = device("shims-" + std::string(name_of(w)), "shim-pair", w);
+        d.pushes_in = Told::unknown;
+        car.adjusters.push_back(d);
+    }
+    const Look look{"shims-front-left", "pushes"};
+    EXPECT_EQ(facts_alike(car, look, "in").size(), 2u);
+    car.adjusters[1].pushes_in = Told::no;
+    EXPECT_EQ(facts_alike(car, look, "in").size(), 1u) << "what the card says of the other stands";
+    // Two arms at a wheel: which of them is which is said of each.
+    for (Adjuster& a : car.adjusters) a.kind = "adjustable-arm", a.upper_arm = Told::unknown;
+    EXPECT_EQ(facts_alike(car, {"shims-front-left", "arm"}, "upper").size(), 2u);
+    Adjuster second = car.adjusters[0];
+    second.id = "second";
+    car.adjusters.push_back(second);
+    EXPECT_EQ(facts_alike(car, {"shims-front-left", "arm"}, "upper").size(), 1u);
+}
+
 TEST(TrailingArm, NoMoreIsMovedThanStandsThereAndThePiecesAreNamed) {
     TurnedJob j;
     for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) {

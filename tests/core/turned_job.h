@@ -16,6 +16,7 @@ inline Adjuster device(const std::string& id, const std::string& kind, Wheel whe
     d.id = id;
     d.kind = kind;
     d.wheel = wheel;
+    d.pushes_in = d.runs_behind = d.upper_arm = Told::no;
     return d;
 }
 

@@ -144,6 +144,8 @@ TEST_F(AdjustersTest, FromAnEmptyBookToShimsTurnedAndReadAgainByKeyboard) {
     };
     at("left front", "camber is adjusted by");
     pick("shims");
+    at("left front", "more of them push the arm");
+    pick("out");
     told("left front", "in the front stack", "4 of 1 mm");
     told("left front", "in the rear stack", "4 of 1 mm");
     told("Set-up", "front axle, camber", "-1 deg ±0.4 deg");
@@ -203,6 +205,29 @@ TEST_F(AdjustersTest, FromAnEmptyBookToShimsTurnedAndReadAgainByKeyboard) {
     EXPECT_LT(readings() - before, before) << "what it spoiled, and not all";
     for (const DeviceResponse& r : desk->answer().now.device_responses) EXPECT_EQ(r.turns_seen, 1);
     EXPECT_NEAR(desk->answer().now.wheels[0].camber.value.deg(), -0.85, 0.15) << "between expected and read";
+}
+
+TEST_F(AdjustersTest, WhatTheCardDoesNotSayOfShimsIsLookedAtBeforeAnyAreMoved) {
+    special();
+    ASSERT_TRUE(planned("shims-fr"));
+    const PlannedTurn as_said = *planned("shims-fr");
+    CarCard car = desk->car();
+    for (Adjuster& a : car.adjusters) a.pushes_in = Told::unknown;
+    desk->record(CarEdit{car});
+    desk->settle();
+    EXPECT_FALSE(planned("shims-fr"));
+    EXPECT_TRUE(slateText().contains("look which way more of them push the arm"))
+        << slateText().toStdString();
+    ASSERT_TRUE(button("Looked: more push the arm inward"));
+    QTest::mouseClick(button("Looked: more push the arm outward"), Qt::LeftButton);
+    desk->settle();
+    ASSERT_TRUE(planned("shims-fr"));
+    EXPECT_NEAR(planned("shims-fr")->turns, as_said.turns, 1e-9);
+    EXPECT_NEAR(planned("shims-fr")->second, as_said.second, 1e-9);
+    for (const Adjuster& a : desk->car().adjusters)
+        if (a.kind == "shim-pair" && axle_of(wheel_of(a)) == Axle::front) {
+            EXPECT_EQ(a.pushes_in, Told::no) << a.id;
+        }
 }
 
 TEST_F(AdjustersTest, WhatIsNoPlanAndNoAmountIsSaidAndNothingIsKeptOfIt) {

@@ -34,7 +34,7 @@ class EveryAdjuster : public ::testing::TestWithParam<Case> {
         d.bolt = c.bolt;
         d.angle = c.angle;
         if (d.angle == "toe") d.rod = RodSide::behind_axle;
-        d.upper_arm = c.upper;
+        d.upper_arm = c.upper ? Told::yes : Told::no;
         if (d.kind == "cam") d.eccentricity = Length::from_mm(6);
         if (d.kind == "off-centre-bush") d.eccentricity = Length::from_mm(4), d.at_deg = 90.0;
         if (d.kind == "radius-rod" || d.kind == "adjustable-arm") d.pitch = Length::from_mm(1.5);

@@ -112,7 +112,7 @@ TEST(SimAdjusters, DoWhatTheDesignsCornersDo) {
     EXPECT_NEAR(rear.caster, -0.249, 0.002);
     EXPECT_NEAR(rear.camber, 0.158, 0.002);
     Adjuster pulls = shims;
-    pulls.pushes_in = true;
+    pulls.pushes_in = Told::yes;
     EXPECT_LT(shift(sample_wishbone(), sim_device(pulls, 0), 1.5).camber, -0.1);
     const Shift in = shift(sample_strut(), sim_device(device("strut-top"), 0), 5);
     EXPECT_NEAR(in.camber, -0.412, 0.002);
@@ -138,7 +138,7 @@ TEST(SimAdjusters, ACamIsFullInItsMiddleAndNothingAtItsEnd) {
 
 TEST(SimAdjusters, ArmsSlotsRadiusRodsAndPivotShimsMoveTheWayTheyDoOnCars) {
     Adjuster upper = device("adjustable-arm");
-    upper.upper_arm = true;
+    upper.upper_arm = Told::yes;
     EXPECT_GT(shift(sample_wishbone(), sim_device(upper, 0), 1).camber, 0.2)
         << "a longer upper arm pushes the top out";
     EXPECT_GT(shift(sample_wishbone(), sim_device(device("upper-joint-slot"), 0), 3).camber, 0.3)
@@ -147,10 +147,10 @@ TEST(SimAdjusters, ArmsSlotsRadiusRodsAndPivotShimsMoveTheWayTheyDoOnCars) {
     // from behind, and on the upper arm, the other way each.
     Adjuster radius = device("radius-rod");
     const double ahead = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
-    radius.runs_behind = true;
+    radius.runs_behind = Told::yes;
     const double behind = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
-    radius.runs_behind = false;
-    radius.upper_arm = true;
+    radius.runs_behind = Told::no;
+    radius.upper_arm = Told::yes;
     const double above = shift(sample_wishbone(), sim_device(radius, 0), 2).caster;
     EXPECT_LT(ahead, -0.1);
     EXPECT_GT(behind, 0.1);
@@ -276,7 +276,7 @@ TEST(SimAdjusters, EveryKindOfTheCardMovesASimulatedCarAndBackAgain) {
         d.id = "it";
         d.kind = kind->name();
         d.wheel = d.kind == "trailing-arm-shims" ? Wheel::rear_left : Wheel::front_left;
-        d.upper_arm = d.kind == "adjustable-arm";
+        d.upper_arm = d.kind == "adjustable-arm" ? Told::yes : Told::no;
         std::array<Corner, 4> corners;
         for (Corner& c : corners) c = kind->corner(d, {});
         Nature still;

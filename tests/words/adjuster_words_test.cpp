@@ -14,6 +14,7 @@ Adjuster device(std::string_view kind, Wheel wheel = Wheel::front_left) {
     d.id = "it";
     d.kind = kind;
     d.wheel = wheel;
+    d.pushes_in = d.runs_behind = d.upper_arm = Told::no;
     return d;
 }
 
@@ -49,7 +50,7 @@ TEST(AdjusterWords, SayWhichCornerAndWhatHangsOnASpringIsCautioned) {
               "Left rear trailing-arm shims");
     Adjuster cam = device("cam");
     cam.bolt = "rear";
-    cam.upper_arm = true;
+    cam.upper_arm = Told::yes;
     EXPECT_EQ(words::adjuster(cam), "Left front upper rear cam bolt");
     EXPECT_EQ(words::adjuster(device("cross-tube")), "Tie tube");
     EXPECT_EQ(words::adjuster(device("magnets")), "it") << "a kind that is only kept goes by its id";

@@ -179,7 +179,7 @@ void Planner::look_at_targets() {
             Message why{reached_by(v.target, all_) ? Code::plan_left_out : Code::plan_no_adjuster, {}};
             // There is one, and only its way is not known.
             for (const Adjuster& a : car_.adjusters)
-                if (unsaid_of(a) && reaches(like(a), v.target)) why = {Code::plan_way_unknown, {a.id}};
+                if (unsaid_of(a, car_) && reaches(like(a), v.target)) why = {Code::plan_way_unknown, {a.id}};
             plan_.cannot.push_back({v.target, why, v.angle, {}});
         }
         if (v.target.has_tolerance && v.call != Call::inside && !accepted) all_inside_ = false;
@@ -385,7 +385,7 @@ bool Planner::put(const Alternative& c) {
     const bool crooked = steering_known_ && std::abs(c.then.steering.value.rad()) >
                                                 std::abs(now_.steering.value.rad()) + straight_half_band;
     for (const Adjuster& a : car_.adjusters) {
-        const auto unsaid = unsaid_of(a);
+        const auto unsaid = unsaid_of(a, car_);
         if (!unsaid || (serves_of(a) & serves_toe) == 0 || !allowed(a.id, adjuster_kind(a.kind))) continue;
         const bool holds = std::any_of(plan_.along.begin(), plan_.along.end(), [&](const MovedAlong& m) {
             return m.measure == Measure::toe && m.wheel == wheel_of(a);
@@ -606,7 +606,7 @@ Plan Planner::plan() {
         }
     }
     const std::vector<Lever> active = active_for(false), with_close = active_for(true);
-    if (bring_in(active, with_close) || bring_nearer(active) || probe()) return plan_;
+    if (look_first() || bring_in(active, with_close) || bring_nearer(active) || probe()) return plan_;
     if (set_back()) return plan_;
     const bool readable = find_what_settles();
     if (unread(true) || (all_inside_ && unread(false))) {

@@ -24,24 +24,35 @@ std::map<std::string, double> tests_standing(const Job& job) {
     return sums;
 }
 
-/// By how much the last turn of an adjuster moved an angle of its wheel, where that shows by one sigma: the
-/// likelier way is the better guess; radians. Only of one that what was read after it is free of.
-std::optional<double> moved_by_last(const Job& job, const Posterior& p, const Adjuster& a, Unknown what) {
-    for (auto freed = p.freed.rbegin(); freed != p.freed.rend(); ++freed) {
-        if (std::none_of(freed->turns.begin(), freed->turns.end(),
-                         [&](std::size_t i) { return std::get<Turn>((*job.log)[i].event).adjuster == a.id; }))
-            continue;
-        const std::pair key(what, index_of(wheel_of(a)));
-        const auto before = freed->before.find(key), after = freed->after.find(key);
-        if (before == freed->before.end() || after == freed->after.end()) return std::nullopt;
-        Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+/// By how much the last turn of an adjuster moved the toe of its wheel, or, where only that is read, of its
+/// axle; where that shows by one sigma: the likelier way is the better guess; radians. Only of one that what
+/// was read after it is free of.
+std::optional<double> moved_by_last(const Job& job, const Posterior& p, const Adjuster& a) {
+    const Posterior::Freed* last = nullptr;
+    for (const auto* all : {&p.freed, &p.unsaid})
+        for (const Posterior::Freed& freed : *all)
+            if (std::any_of(
+                    freed.turns.begin(), freed.turns.end(),
+                    [&](std::size_t i) { return std::get<Turn>((*job.log)[i].event).adjuster == a.id; }) &&
+                (!last || freed.turns.back() > last->turns.back()))
+                last = &freed;
+    if (!last) return std::nullopt;
+    std::optional<double> best;
+    double least = 0.0;
+    Eigen::VectorXd g = Eigen::VectorXd::Zero(p.x.size());
+    for (const int w : {index_of(wheel_of(a)), index_of(wheel_of(a)) ^ 1}) {
+        const std::pair key(Unknown::toe, w);
+        const auto before = last->before.find(key), after = last->after.find(key);
+        if (before == last->before.end() || after == last->after.end()) return std::nullopt;
         g[after->second] += 1.0;
         g[before->second] -= 1.0;
-        const double by = g.dot(p.x);
-        if (!p.estimable(g) || by * by < p.variance(g)) return std::nullopt;
-        return by;
+        if (!p.estimable(g)) continue;
+        const double by = g.dot(p.x), variance = p.variance(g);
+        if (by * by < variance || (best && variance >= least)) continue;
+        best = by;
+        least = variance;
     }
-    return std::nullopt;
+    return best;
 }
 
 }  // namespace
@@ -60,7 +71,7 @@ bool Planner::probe() {
         for (std::size_t place = 0; place < car_.adjusters.size(); ++place) {
             const Adjuster& a = car_.adjusters[place];
             const AdjusterKind* kind = adjuster_kind(a.kind);
-            const auto unsaid = unsaid_of(a);
+            const auto unsaid = unsaid_of(a, car_);
             if (!kind || !reaches(like(a), v.target) || !allowed(a.id, kind)) continue;
             const bool turns_under_load = (unsaid && unsaid->probe) || !kind->wants_jacking();
             if (!unsaid && !options_.probing) continue;
@@ -86,7 +97,7 @@ bool Planner::probe() {
                 // It went away from where it should: back, and as much the other way tells the rest.
                 const double so_far = tested->second;
                 const int toe = p_.last_toe[static_cast<std::size_t>(index_of(wheel_of(a)))];
-                const auto by = moved_by_last(job_, p_, a, Unknown::toe);
+                const auto by = moved_by_last(job_, p_, a);
                 const bool away = by && toe >= 0 && *by * miss.g[toe] * (miss.aim - miss.g.dot(p_.x)) < 0.0;
                 amount = away ? -so_far - std::copysign(amount, so_far) : std::copysign(amount, so_far);
             }
@@ -125,6 +136,26 @@ bool Planner::probe() {
     return true;
 }
 
+/// What is outside has something to turn, of which only eyes tell which way it works: before what it would
+/// move is set without it.
+bool Planner::look_first() {
+    for (const Verdict& v : plan_.before) {
+        if (v.call != Call::outside || accepted_since(job_, last_news(job_), v.target) ||
+            reached_by(v.target, usable_))
+            continue;
+        for (const Adjuster& a : car_.adjusters) {
+            const auto unsaid = unsaid_of(a, car_);
+            if (!unsaid || unsaid->probe || !reaches(like(a), v.target) ||
+                !allowed(a.id, adjuster_kind(a.kind)))
+                continue;
+            plan_.look = Look{a.id, std::string(unsaid->field)};
+            plan_.next = NextStep::look;
+            return true;
+        }
+    }
+    return false;
+}
+
 /// What lies at an edge would be turned for, if the way of what there is to turn were known: eyes tell it. A
 /// test turn would not show much there.
 bool Planner::look_at_edge() {
@@ -138,7 +169,7 @@ bool Planner::look_at_edge() {
         if (probability_inside(amid, v.target) < probability_inside(v.angle, v.target) + worth_turning)
             continue;
         for (const Adjuster& a : car_.adjusters) {
-            const auto unsaid = unsaid_of(a);
+            const auto unsaid = unsaid_of(a, car_);
             if (!unsaid || !reaches(like(a), v.target) || !allowed(a.id, adjuster_kind(a.kind))) continue;
             plan_.look = Look{a.id, std::string(unsaid->field)};
             plan_.next = NextStep::look;
@@ -159,7 +190,7 @@ bool Planner::set_back() {
         if (std::any_of(usable_.begin(), usable_.end(), [&](const Lever& l) { return l.id() == id; }))
             continue;
         const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
-        if (const auto unsaid = unsaid_of(a)) {
+        if (const auto unsaid = unsaid_of(a, car_)) {
             plan_.turns.clear();
             plan_.spoils.clear();
             plan_.look = Look{id, std::string(unsaid->field)};

@@ -109,9 +109,103 @@ bool has_side(const Adjuster& a) {
     const AdjusterKind* kind = adjuster_kind(a.kind);
     return kind && kind->sided(a);
 }
-std::optional<Unsaid> unsaid_of(const Adjuster& a) {
+
+namespace {
+
+/// Of each handle it is stated what it does to all that it serves: no direction is open.
+bool response_stated(const Adjuster& a, const AdjusterKind& kind) {
+    const auto handles = kind.handles(a);
+    const auto stated = [&](const Handle& h, WheelAngle angle) {
+        return std::any_of(a.response.begin(), a.response.end(), [&](const KnownResponse& r) {
+            return r.handle == h.name && r.angle == angle && r.wheel == wheel_of(a);
+        });
+    };
+    return std::all_of(handles.begin(), handles.end(), [&](const Handle& h) {
+        return ((kind.serves(a) & serves_camber) == 0 || stated(h, WheelAngle::camber)) &&
+               ((kind.serves(a) & serves_caster) == 0 || stated(h, WheelAngle::caster));
+    });
+}
+
+constexpr std::array no_yes = {std::string_view("false"), std::string_view("true")};
+constexpr std::array sides = {std::string_view("behind-axle"), std::string_view("ahead-of-axle")};
+constexpr std::array hands = {std::string_view("right"), std::string_view("left")};
+constexpr std::array knuckles = {std::string_view("front-left"), std::string_view("front-right")};
+
+std::optional<DeviceField> field_of(const Adjuster& a, std::string_view field) {
     const AdjusterKind* kind = adjuster_kind(a.kind);
-    return kind ? kind->unsaid(a) : std::nullopt;
+    if (!kind) return std::nullopt;
+    for (const DeviceField& f : kind->fields())
+        if (f.key == field) return f;
+    return std::nullopt;
+}
+
+/// Of one that may be fixed to either wheel of its axle.
+bool has_knuckle(const Adjuster& a, std::string_view field) {
+    const AdjusterKind* kind = adjuster_kind(a.kind);
+    return field == "wheel" && kind && kind->across();
+}
+
+}  // namespace
+
+std::optional<Unsaid> unsaid_of(const Adjuster& a, const CarCard& car) {
+    const AdjusterKind* kind = adjuster_kind(a.kind);
+    if (!kind) return std::nullopt;
+    const auto unsaid = kind->unsaid(a, car);
+    return unsaid && kind->leans(a) && response_stated(a, *kind) ? std::nullopt : unsaid;
+}
+
+std::vector<std::string_view> words_of(const Adjuster& a, std::string_view field) {
+    if (has_knuckle(a, field)) return {knuckles.begin(), knuckles.end()};
+    const auto f = field_of(a, field);
+    if (!f) return {};
+    if (std::holds_alternative<DeviceField::Flag>(f->what)) return {no_yes.begin(), no_yes.end()};
+    if (const auto* either = std::get_if<DeviceField::Either>(&f->what)) return {either->no, either->yes};
+    if (const auto* word = std::get_if<DeviceField::Word>(&f->what)) return word->words;
+    if (std::holds_alternative<DeviceField::SideOfAxle>(f->what)) return {sides.begin(), sides.end()};
+    if (std::holds_alternative<DeviceField::Hand>(f->what)) return {hands.begin(), hands.end()};
+    return {};
+}
+
+std::string said_of(const Adjuster& a, std::string_view field) {
+    if (has_knuckle(a, field)) return a.wheel ? std::string(name_of(*a.wheel)) : std::string();
+    const auto f = field_of(a, field);
+    if (!f) return {};
+    // The first word, the second, or neither.
+    int which = -1;
+    if (const auto* flag = std::get_if<DeviceField::Flag>(&f->what))
+        which = a.*flag->in ? 1 : 0;
+    else if (const auto* either = std::get_if<DeviceField::Either>(&f->what))
+        which = static_cast<int>(a.*either->in) - 1;
+    else if (const auto* word = std::get_if<DeviceField::Word>(&f->what))
+        return a.*word->in;
+    else if (const auto* side = std::get_if<DeviceField::SideOfAxle>(&f->what))
+        which = a.*side->in == RodSide::behind_axle ? 0 : a.*side->in == RodSide::ahead_of_axle ? 1 : -1;
+    else if (const auto* hand = std::get_if<DeviceField::Hand>(&f->what))
+        which = static_cast<int>(a.*hand->in) - 1;
+    return which < 0 ? std::string() : std::string(words_of(a, field)[static_cast<std::size_t>(which)]);
+}
+
+bool say_of(Adjuster& a, std::string_view field, std::string_view word) {
+    const auto words = words_of(a, field);
+    const auto it = std::find(words.begin(), words.end(), word);
+    if (it == words.end()) return false;
+    const bool second = it != words.begin();
+    if (has_knuckle(a, field)) {
+        a.wheel = wheel_named(word);
+        return true;
+    }
+    const auto f = field_of(a, field);
+    if (const auto* flag = std::get_if<DeviceField::Flag>(&f->what))
+        a.*flag->in = second;
+    else if (const auto* either = std::get_if<DeviceField::Either>(&f->what))
+        a.*either->in = second ? Told::yes : Told::no;
+    else if (const auto* said = std::get_if<DeviceField::Word>(&f->what))
+        a.*said->in = word;
+    else if (const auto* side = std::get_if<DeviceField::SideOfAxle>(&f->what))
+        a.*side->in = second ? RodSide::ahead_of_axle : RodSide::behind_axle;
+    else if (const auto* hand = std::get_if<DeviceField::Hand>(&f->what))
+        a.*hand->in = second ? Thread::left : Thread::right;
+    return true;
 }
 
 KnownLock lock_prior(const Adjuster& a, WheelAngle angle) {
@@ -155,7 +249,12 @@ bool AdjusterKind::on_strut(const Adjuster& d, const CarCard&) const {
 }
 
 bool AdjusterKind::arm_below_strut(const Adjuster& d, const CarCard& car) {
-    return !d.upper_arm && car.axle(axle_of(wheel_of(d))).suspension == Suspension::strut;
+    return d.upper_arm != Told::yes && car.axle(axle_of(wheel_of(d))).suspension == Suspension::strut;
+}
+
+std::optional<Unsaid> AdjusterKind::which_arm(const Adjuster& d, const CarCard& car) {
+    if (d.upper_arm == Told::unknown && !arm_below_strut(d, car)) return Unsaid{"arm"};
+    return std::nullopt;
 }
 
 Corner AdjusterKind::corner(const Adjuster& d, const CarCard& car) const {
@@ -248,7 +347,9 @@ std::string key_of(const Adjuster& d, const CarCard& car) {
     const auto put = [&](double v) { key += ' ' + std::to_string(v); };
     const auto length = [&](const std::optional<Length>& l) { put(l ? l->mm() : -1.0); };
     put(index_of(wheel_of(d)));
-    put(d.pushes_in + 2 * d.runs_behind + 4 * d.upper_arm + 8 * index_of(d.rod) + 64 * d.double_ended);
+    for (Told t : {d.pushes_in, d.runs_behind, d.upper_arm}) put(t == Told::yes);
+    put(index_of(d.rod));
+    put(d.double_ended);
     put(d.at_deg.value_or(-999.0));
     for (const auto* l :
          {&d.pitch, &d.eccentricity, &d.joint_height, &d.bolt_spacing, &d.pivot_to_hub, &d.arm, &d.arm_sigma})

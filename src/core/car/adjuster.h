@@ -162,7 +162,8 @@ class AdjusterKind {
 
     /// Which way it works hangs on the side of the axle on which it runs (`Adjuster::rod`).
     virtual bool sided(const Adjuster&) const { return false; }
-    virtual std::optional<Unsaid> unsaid(const Adjuster&) const { return std::nullopt; }
+    /// What the card leaves open of the way in which it works; nothing where that is known.
+    virtual std::optional<Unsaid> unsaid(const Adjuster&, const CarCard&) const { return std::nullopt; }
 
     /// One for both wheels of an axle: it stands on the wheel that it moves, or is fixed to.
     virtual bool across() const { return false; }
@@ -176,8 +177,10 @@ class AdjusterKind {
     virtual bool on_strut(const Adjuster& d, const CarCard& car) const;
     /// The axle stands on struts, and it is at the arm below.
     static bool arm_below_strut(const Adjuster& d, const CarCard& car);
+    /// At which arm it is, where nobody said: below a strut there is one.
+    static std::optional<Unsaid> which_arm(const Adjuster& d, const CarCard& car);
     /// The bolts of its arm are the upper arm's.
-    virtual bool at_upper_arm(const Adjuster& d) const { return d.upper_arm; }
+    virtual bool at_upper_arm(const Adjuster& d) const { return d.upper_arm == Told::yes; }
 };
 
 /// One of the two bolts between strut and upright, or which of them is not known.
@@ -196,7 +199,16 @@ int serves_of(const Adjuster& a);
 Wheel wheel_of(const Adjuster& a);
 /// Whether it works the other way on the other side of the axle, on which it runs, and to say so.
 bool has_side(const Adjuster& a);
-std::optional<Unsaid> unsaid_of(const Adjuster& a);
+/// What nobody said of the way in which it works: it is looked at, or tried, before it is planned with.
+/// Nothing where the card states what it does.
+std::optional<Unsaid> unsaid_of(const Adjuster& a, const CarCard& car);
+/// What can be seen of it: the words that a field (`arm`, `rod`, `wheel`) may have; none where its kind has
+/// no such field.
+std::vector<std::string_view> words_of(const Adjuster& a, std::string_view field);
+/// Which of them the card has, as the job file writes it; empty: it does not say.
+std::string said_of(const Adjuster& a, std::string_view field);
+/// Says that of it; false where that is none of them.
+bool say_of(Adjuster& a, std::string_view field, std::string_view word);
 /// What locking it does to an angle that it sets: as the card has it, else 0 and a sigma by its kind.
 /// Degrees.
 KnownLock lock_prior(const Adjuster& a, WheelAngle angle);

@@ -99,6 +99,8 @@ std::string_view name_of(WheelAngle);
 
 enum class RodSide { unknown, ahead_of_axle, behind_axle };
 enum class Thread { unknown, right, left };
+/// What has two ways, and nobody may have said which.
+enum class Told { unknown, no, yes };
 
 /// What locking an adjuster was seen to do to an angle that it sets, degrees.
 struct KnownLock {
@@ -133,10 +135,10 @@ struct Adjuster {
     std::optional<Wheel> wheel;
     std::optional<Axle> axle;
 
-    bool pushes_in = false;          ///< shims: more of them pull the arm inward
-    bool runs_behind = false;        ///< radius rod: its body end lies behind the axle
-    bool upper_arm = false;          ///< radius rod, arm, cam: of the upper arm
-    RodSide rod = RodSide::unknown;  ///< rod, cross tube, drag link, cam of a toe link: where it runs
+    Told pushes_in = Told::unknown;    ///< shims: more of them pull the arm inward
+    Told runs_behind = Told::unknown;  ///< radius rod: its body end lies behind the axle
+    Told upper_arm = Told::unknown;    ///< radius rod, arm, cam: of the upper arm
+    RodSide rod = RodSide::unknown;    ///< rod, cross tube, drag link, cam of a toe link: where it runs
     /// Cam: `front`, `rear`, `both`; cam and slot between strut and upright: `strut-upper`, `strut-lower`, or
     /// `strut` where which of the two is not known.
     std::string bolt = {};

@@ -14,12 +14,16 @@ namespace fairchalk {
 /// One thing that is said of an adjuster: how the job file writes it, where it goes, and how the card asks
 /// for it. Its texts are marked (translatable.h).
 struct DeviceField {
-    /// One of two words; `false` and `true` stand for themselves.
+    /// `false` or `true`.
     struct Flag {
         bool Adjuster::*in;
-        std::string_view unset, set;
-        const char *says_unset, *says_set;
-        bool yes_no() const { return set == "true"; }
+        const char *says_false, *says_true;
+    };
+    /// One of two words, or not said.
+    struct Either {
+        Told Adjuster::*in;
+        std::string_view no, yes;
+        const char *says_no, *says_yes;
     };
     struct Word {
         std::string Adjuster::*in;
@@ -59,7 +63,7 @@ struct DeviceField {
     };
 
     const char* key;
-    std::variant<Flag, Word, SideOfAxle, Hand, Long, Mark, Turns, Degrees, Stack, Step, End> what;
+    std::variant<Flag, Either, Word, SideOfAxle, Hand, Long, Mark, Turns, Degrees, Stack, Step, End> what;
     const char* asks = nullptr;  ///< null: kept, not asked for
     const char* hint = "";
     bool (*when)(const Adjuster&) = nullptr;  ///< the card asks for it only then

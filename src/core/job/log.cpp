@@ -126,43 +126,15 @@ namespace {
 /// As the card has it.
 std::string fact_of(const CarCard& car, const Looked& looked) {
     const int place = car.place_of(looked.adjuster);
-    if (place < 0) return {};
-    const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-    if (looked.field == "rod")
-        return a.rod == RodSide::ahead_of_axle ? "ahead-of-axle"
-               : a.rod == RodSide::behind_axle ? "behind-axle"
-                                               : "";
-    if (looked.field == "thread")
-        return a.thread == Thread::right ? "right" : a.thread == Thread::left ? "left" : "";
-    if (looked.field == "double_ended") return a.double_ended ? "true" : "false";
-    if (looked.field == "bolt") return a.bolt;
-    if (looked.field == "wheel" && !is_rod(a) && a.wheel) return std::string(name_of(*a.wheel));
-    return {};
+    return place < 0 ? std::string() : said_of(car.adjusters[static_cast<std::size_t>(place)], looked.field);
 }
 
 }  // namespace
 
 bool look_up(CarCard& car, const Looked& looked) {
     const int place = car.place_of(looked.adjuster);
-    if (place < 0) return false;
-    Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-    const bool yes = looked.value == "true", no = looked.value == "false";
-    if (looked.field == "rod") {
-        const bool ahead = looked.value == "ahead-of-axle";
-        if (!ahead && looked.value != "behind-axle") return false;
-        a.rod = ahead ? RodSide::ahead_of_axle : RodSide::behind_axle;
-    } else if (looked.field == "thread" && (looked.value == "right" || looked.value == "left")) {
-        a.thread = looked.value == "right" ? Thread::right : Thread::left;
-    } else if (looked.field == "double_ended" && (yes || no)) {
-        a.double_ended = yes;
-    } else if (looked.field == "bolt" && !is_rod(a) &&
-               (looked.value == "strut-upper" || looked.value == "strut-lower")) {
-        a.bolt = looked.value;
-    } else if (const auto wheel = wheel_named(looked.value); looked.field == "wheel" && !is_rod(a) && wheel) {
-        a.wheel = *wheel;
-    } else {
+    if (place < 0 || !say_of(car.adjusters[static_cast<std::size_t>(place)], looked.field, looked.value))
         return false;
-    }
     if (!car.looked_at(looked.adjuster, looked.field)) car.looked.emplace_back(looked.adjuster, looked.field);
     return true;
 }

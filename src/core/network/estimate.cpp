@@ -32,7 +32,7 @@ NetworkNeeds needs_up_to(const Job& job, int last, std::size_t end) {
 
 /// Turns that say nothing about what they did.
 struct Unsaying {
-    std::vector<Posterior::Freed> doubted, uncounted;
+    std::vector<Posterior::Freed> doubted, uncounted, unsaid;
 };
 
 /// The log up to `end` as readings of the network and links in it, in its order.
@@ -68,9 +68,14 @@ Unsaying along_the_log(const Job& job, int last, std::size_t end, bool against_g
         if (const Turn* t = std::get_if<Turn>(&what)) {
             const auto& doubted = options.doubted_turns;
             if (std::find(doubted.begin(), doubted.end(), i) == doubted.end()) {
-                if (!t->counted) out.uncounted.push_back({{i}, network.current(), {}});
+                const Adjuster* a = car.adjuster(t->adjuster);
+                Posterior::Freed freed{{i}, network.current(), {}};
                 transitions.turn(*t);
-                if (!t->counted) out.uncounted.back().after = network.current();
+                freed.after = network.current();
+                if (!t->counted)
+                    out.uncounted.push_back(std::move(freed));
+                else if (a && unsaid_of(*a, car))
+                    out.unsaid.push_back(std::move(freed));
                 continue;
             }
             if (!freeing) out.doubted.push_back({{}, network.current(), {}});
@@ -152,6 +157,7 @@ Estimate estimate(const Job& job, const EstimateOptions& options) {
         out.alarm = reliability.alarm;
     }
     posterior->freed = std::move(unsaying.doubted);
+    posterior->unsaid = std::move(unsaying.unsaid);
     posterior->uncounted = std::move(unsaying.uncounted);
     posterior->amounts = transitions.amounts;
     std::vector<int> turned;

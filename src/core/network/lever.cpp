@@ -87,7 +87,7 @@ std::vector<Lever> levers_of(const CarCard& car, const Posterior& p) {
     for (std::size_t i = 0; i < car.adjusters.size(); ++i) {
         const int place = static_cast<int>(i);
         const Adjuster& rod = car.adjusters[i];
-        if (unsaid_of(rod)) continue;
+        if (unsaid_of(rod, car)) continue;
         if (!is_rod(rod)) {
             add_device(rod, place, car, p, out);
             continue;

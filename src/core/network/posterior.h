@@ -46,6 +46,7 @@ struct Posterior {
     };
     std::vector<Freed> freed;
     std::vector<Freed> uncounted;  ///< the same of each turn that nobody counted
+    std::vector<Freed> unsaid;     ///< and of each whose way nobody has said
     /// Where each wheel's toe, camber and caster stand (`Effect::angle`), for all that an adjuster may move;
     /// of those that nothing was read of, an unknown without a value, which only changes are reckoned from.
     /// -1 where no adjuster moves it either.

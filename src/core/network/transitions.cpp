@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/network/transitions.h"
 
+#include <array>
 #include <cmath>
 
 #include <Eigen/Cholesky>
@@ -104,9 +105,19 @@ void Transitions::turn(const Turn& t) {
     const int place = car_.place_of(t.adjuster);
     const Adjuster* device = car_.device(t.adjuster);
     ++n_.epoch;
-    if (place >= 0 && t.understood && unsaid_of(car_.adjusters[static_cast<std::size_t>(place)])) {
+    if (place >= 0 && t.understood && unsaid_of(car_.adjusters[static_cast<std::size_t>(place)], car_)) {
+        // Which way it went nobody knows; that it was this one is as sure as of any.
         turned_unlocked_.insert(place);
-        return doubted_turn(t);
+        const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
+        const AdjusterKind* kind = adjuster_kind(a.kind);
+        if (kind && kind->across()) return doubted_turn(t);
+        const Wheel w = wheel_of(a);
+        turned_anyhow(t, std::array{w});
+        const Happening what = is_rod(a) ? Happening::turned_toe : Happening::turned_device;
+        if (axle_of(w) == Axle::front)
+            n_.link_step(Unknown::toe, index_of(w) ^ 1,
+                         spoils_of(what, car_.no_springs).elsewhere * one_degree);
+        return;
     }
     if (place >= 0 && !t.counted) {
         const Adjuster& a = car_.adjusters[static_cast<std::size_t>(place)];
@@ -195,15 +206,21 @@ void Transitions::doubted_turn(const Turn& t) {
     const Adjuster* rod = car_.rod(t.adjuster);
     if (!rod && !(device && adjuster_kind(device->kind)))
         return anything_moved(spoils_of(Happening::turned_other, car_.no_springs));
+    const Axle axle = axle_of(wheel_of(rod ? *rod : *device));
+    turned_anyhow(t, std::array{wheel_at(axle, Side::left), wheel_at(axle, Side::right)});
+}
+
+/// By nobody knows what: the angles of those wheels are as they are read after it.
+void Transitions::turned_anyhow(const Turn& t, std::span<const Wheel> wheels) {
+    const Adjuster* device = car_.device(t.adjuster);
+    const Adjuster* rod = car_.rod(t.adjuster);
     ++n_.epoch;
     if (device) {
         std::array<double, 2>& so_far = amounts[car_.place_of(device->id)];
         so_far[0] += t.turns;
         so_far[1] += t.second;
     }
-    const Axle axle = axle_of(wheel_of(rod ? *rod : *device));
-    for (Wheel w : all_wheels) {
-        if (axle_of(w) != axle) continue;
+    for (Wheel w : wheels) {
         const int i = index_of(w), toe_before = n_.current().at({Unknown::toe, i});
         n_.link_step(Unknown::toe, i, anything * one_degree);
         if (rod) {

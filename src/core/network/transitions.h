@@ -5,6 +5,7 @@
 #include <map>
 #include <optional>
 #include <set>
+#include <span>
 #include <string>
 
 #include "core/car/adjuster.h"
@@ -34,6 +35,7 @@ class Transitions {
     std::map<int, int> locks_seen;                 ///< by place
 
   private:
+    void turned_anyhow(const Turn& t, std::span<const Wheel> wheels);
     void uncounted_turn(const Adjuster& a, int place);
     void both_fronts_the_same_way(double so_far, double sum_sigma);
     void turn_device(const Turn& t, const Adjuster& d, int place);

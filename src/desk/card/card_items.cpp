@@ -44,8 +44,12 @@ void addDeviceItems(CardGroup& g, const Adjuster& d) {
         i.type = Type::length;
         if (const auto* flag = std::get_if<DeviceField::Flag>(&f.what)) {
             i.type = Type::choice;
-            i.choices = {{std::string(flag->unset), q(words::fill(flag->says_unset, {}))},
-                         {std::string(flag->set), q(words::fill(flag->says_set, {}))}};
+            i.choices = {{"false", q(words::fill(flag->says_false, {}))},
+                         {"true", q(words::fill(flag->says_true, {}))}};
+        } else if (const auto* either = std::get_if<DeviceField::Either>(&f.what)) {
+            i.type = Type::choice;
+            i.choices = {{std::string(either->no), q(words::fill(either->says_no, {}))},
+                         {std::string(either->yes), q(words::fill(either->says_yes, {}))}};
         } else if (const auto* word = std::get_if<DeviceField::Word>(&f.what)) {
             i.type = Type::choice;
             for (std::size_t k = 0; k < word->says.size(); ++k)

@@ -203,6 +203,7 @@ TEST(Until, NothingIsToldOfWhatTheWeightComesOffForNorOfAWayThatNobodyKnows) {
     Adjuster shims;
     shims.id = "shims";
     shims.kind = "shim-pair";
+    shims.pushes_in = Told::no;
     shims.wheel = Wheel::front_left;
     card.adjusters = {testing::rod_at(Wheel::front_left, RodSide::unknown), shims};
     const auto log = read_car(c, card, 0.1);

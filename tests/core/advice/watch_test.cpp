@@ -562,7 +562,7 @@ TEST(Watch, WhileARodIsWatchedThePlanTurnsNothingThatItDidNotTurnBefore) {
         arm.id = "arm-" + std::string(name_of(w));
         arm.kind = "adjustable-arm";
         arm.wheel = w;
-        arm.upper_arm = true;
+        arm.upper_arm = Told::yes;
         arm.pitch = Length::from_mm(1.5);
         card.adjusters.push_back(arm);
         Target lean;

@@ -59,7 +59,7 @@ TEST(ResponsePrior, IsScaledByWhatTheCardSays) {
     wide.bolt_spacing = Length::from_mm(300);
     EXPECT_NEAR(expected(tight, 0, 2).first / expected(wide, 0, 2).first, 2.0, 0.4);
     Adjuster pulls = device("s", "spanning-shims");
-    pulls.pushes_in = true;
+    pulls.pushes_in = Told::yes;
     EXPECT_LT(expected(pulls, 0, 1).first, -0.1);
     Adjuster pivot = device("p", "trailing-arm-shims", Wheel::rear_left);
     pivot.pivot_to_hub = Length::from_mm(420);
@@ -238,7 +238,7 @@ TEST(Plan, WhatIsGivenUpForTheRestSaysWhatHavingItWouldCost) {
     Adjuster d = device("cam", "cam");
     d.at_deg = 0;
     d.bolt = "front";
-    d.upper_arm = true;
+    d.upper_arm = Told::yes;
     d.eccentricity = Length::from_mm(6);
     j.car.adjusters.emplace_back(d);
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.05, 0.2),
@@ -504,7 +504,7 @@ TEST(Estimate, LearnsWhatTighteningAnEccentricDoesToCamberAndAimsAheadOfIt) {
     TurnedJob j;
     Adjuster cam = device("cam", "cam");
     cam.bolt = "both";
-    cam.upper_arm = true;
+    cam.upper_arm = Told::yes;
     cam.eccentricity = Length::from_mm(6);
     j.car.adjusters.emplace_back(cam);
     j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.5, 0.2)});
@@ -838,7 +838,7 @@ TEST(Plan, ACamThatNobodyLookedAtIsTurnedALittleAtATime) {
     TurnedJob j;
     Adjuster cam = device("cam", "cam");
     cam.bolt = "both";
-    cam.upper_arm = true;
+    cam.upper_arm = Told::yes;
     cam.eccentricity = Length::from_mm(6);
     j.car.adjusters.emplace_back(cam);
     j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, 0.2, 0.2)});
@@ -866,7 +866,7 @@ TEST(Plan, ACamAtTheEndOfItsTravelIsNotAskedForMore) {
     TurnedJob j;
     Adjuster cam = device("cam", "cam");
     cam.bolt = "both";
-    cam.upper_arm = true;
+    cam.upper_arm = Told::yes;
     cam.eccentricity = Length::from_mm(4);
     cam.at_deg = 75;
     cam.step = 15;

@@ -18,9 +18,13 @@ class ThreadedArm : public AdjusterKind {
                 length_field("bolt_spacing", &Adjuster::bolt_spacing, nullptr, "")};
     }
     std::vector<const char*> which(const Adjuster& d) const override {
-        return {d.upper_arm ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}")};
+        if (d.upper_arm == Told::unknown) return {};
+        return {d.upper_arm == Told::yes ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}")};
     }
     std::vector<Handle> handles(const Adjuster& d) const override { return {threaded_handle(d, 0.5)}; }
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard& car) const override {
+        return which_arm(d, car);
+    }
     Sketch sketch(const Adjuster&, std::array<double, 2> by, Sketch::Point size) const override {
         return threaded_sketch(by[0], size);
     }
@@ -34,7 +38,8 @@ class ThreadedArm : public AdjusterKind {
 class AdjustableArm : public ThreadedArm {
     std::string_view name() const override { return "adjustable-arm"; }
     std::vector<CardChoice> on_card(bool strut) const override {
-        return {{"arms", TR_NOOP("adjustable arms"), "", "", {{"arm", strut ? "lower" : "upper"}}}};
+        if (strut) return {{"arms", TR_NOOP("adjustable arms"), "", "", {{"arm", "lower"}}}};
+        return {{"arms", TR_NOOP("adjustable arms")}};
     }
     KindWords words() const override {
         return {TR_NOOP("arm"),
@@ -55,8 +60,8 @@ class AdjustableArm : public ThreadedArm {
     }
     CornerMove move(const Adjuster& d, int, double turns) const override {
         const double mm = pitch_of(d) * turns;
-        return d.upper_arm ? longer({Link::uca_front, Link::uca_rear}, mm)
-                           : longer({Link::lca_front, Link::lca_rear}, mm);
+        return d.upper_arm == Told::yes ? longer({Link::uca_front, Link::uca_rear}, mm)
+                                        : longer({Link::lca_front, Link::lca_rear}, mm);
     }
     int serves(const Adjuster&) const override { return serves_camber; }
 };
@@ -68,8 +73,8 @@ class RadiusRod : public ThreadedArm {
         std::vector<DeviceField> out = ThreadedArm::fields();
         out.insert(out.begin() + 1,
                    {"runs",
-                    DeviceField::Flag{&Adjuster::runs_behind, "ahead", "behind", TR_NOOP("ahead of the axle"),
-                                      TR_NOOP("behind the axle")},
+                    DeviceField::Either{&Adjuster::runs_behind, "ahead", "behind",
+                                        TR_NOOP("ahead of the axle"), TR_NOOP("behind the axle")},
                     TR_NOOP("its body end lies")});
         return out;
     }
@@ -125,12 +130,18 @@ class RadiusRod : public ThreadedArm {
                          "at its free end");
     }
     CornerMove move(const Adjuster& d, int, double turns) const override {
-        const Link link = d.upper_arm ? (d.runs_behind ? Link::uca_rear : Link::uca_front)
-                                      : (d.runs_behind ? Link::lca_rear : Link::lca_front);
+        const bool behind = d.runs_behind == Told::yes;
+        const Link link = d.upper_arm == Told::yes ? (behind ? Link::uca_rear : Link::uca_front)
+                                                   : (behind ? Link::lca_rear : Link::lca_front);
         return longer({link}, pitch_of(d) * turns);
     }
     int serves(const Adjuster&) const override { return serves_caster; }
     bool wants_jacking() const override { return false; }
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard& car) const override {
+        if (const auto arm = which_arm(d, car)) return arm;
+        if (d.runs_behind == Told::unknown) return Unsaid{"runs"};
+        return std::nullopt;
+    }
 };
 
 const AdjustableArm adjustable_arm;

@@ -134,7 +134,8 @@ class Cam : public AdjusterKind {
             out.push_back(d.bolt == "rear"   ? TR_NOOP("rear {0}")
                           : d.bolt == "both" ? TR_NOOP("both {0}s")
                                              : TR_NOOP("front {0}"));
-        out.push_back(d.upper_arm ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}"));
+        if (d.upper_arm != Told::unknown)
+            out.push_back(d.upper_arm == Told::yes ? TR_NOOP("upper {0}") : TR_NOOP("lower {0}"));
         return out;
     }
     Sketch sketch(const Adjuster& d, std::array<double, 2> by, Point size) const override {
@@ -191,8 +192,9 @@ class Cam : public AdjusterKind {
         // A cam that sets toe is at the inner end of the link that steers or holds the wheel.
         if (d.angle == "toe") return moved(Hardpoint::rod_inner, 0, mm);
         if (at_strut(d)) return lean_on_strut(d, mm);
-        const Hardpoint front = d.upper_arm ? Hardpoint::uca_front : Hardpoint::lca_front,
-                        rear = d.upper_arm ? Hardpoint::uca_rear : Hardpoint::lca_rear;
+        const bool upper = d.upper_arm == Told::yes;
+        const Hardpoint front = upper ? Hardpoint::uca_front : Hardpoint::lca_front,
+                        rear = upper ? Hardpoint::uca_rear : Hardpoint::lca_rear;
         CornerMove m = moved(d.bolt == "rear" ? rear : front, 0, mm);
         if (d.bolt == "both") m.at(rear).y() = mm;
         return m;
@@ -207,10 +209,10 @@ class Cam : public AdjusterKind {
         return p;
     }
     bool sided(const Adjuster& d) const override { return d.angle == "toe"; }
-    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
-        if (d.angle == "toe" && d.rod == RodSide::unknown) return Unsaid{"rod", false};
-        if (d.bolt == "strut") return Unsaid{"bolt", false};
-        return std::nullopt;
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard& car) const override {
+        if (d.angle == "toe" && d.rod == RodSide::unknown) return Unsaid{"rod"};
+        if (d.bolt == "strut") return Unsaid{"bolt"};
+        return at_strut(d) || d.angle == "toe" ? std::nullopt : which_arm(d, car);
     }
     bool wants_jacking() const override { return false; }
     bool keeps_included_angle() const override { return false; }
@@ -330,8 +332,8 @@ class UpperJointSlot : public AdjusterKind {
         if (at_strut(d)) widen_for_strut(d, p);
         return p;
     }
-    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
-        if (d.bolt == "strut") return Unsaid{"bolt", false};
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard&) const override {
+        if (d.bolt == "strut") return Unsaid{"bolt"};
         return std::nullopt;
     }
     std::vector<const char*> which(const Adjuster& d) const override {

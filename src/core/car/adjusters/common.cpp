@@ -52,10 +52,10 @@ DeviceField thread_field() {
 }
 
 DeviceField double_ended_field() {
-    return {"double_ended",
-            DeviceField::Flag{&Adjuster::double_ended, "false", "true", TR_NOOP("one"),
-                              TR_NOOP("left and right: twice a turn")},
-            TR_NOOP("threads")};
+    return {
+        "double_ended",
+        DeviceField::Flag{&Adjuster::double_ended, TR_NOOP("one"), TR_NOOP("left and right: twice a turn")},
+        TR_NOOP("threads")};
 }
 
 DeviceField side_field(const char* asks) {
@@ -64,8 +64,8 @@ DeviceField side_field(const char* asks) {
 
 DeviceField arm_field() {
     return {"arm",
-            DeviceField::Flag{&Adjuster::upper_arm, "lower", "upper", TR_NOOP("the lower arm"),
-                              TR_NOOP("the upper arm")},
+            DeviceField::Either{&Adjuster::upper_arm, "lower", "upper", TR_NOOP("the lower arm"),
+                                TR_NOOP("the upper arm")},
             TR_NOOP("it is at")};
 }
 

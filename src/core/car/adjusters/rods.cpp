@@ -162,7 +162,7 @@ class SteeringRod : public AdjusterKind {
     int serves(const Adjuster&) const override { return serves_toe; }
     bool wants_jacking() const override { return false; }
     bool sided(const Adjuster&) const override { return true; }
-    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard&) const override {
         if (d.rod == RodSide::unknown) return Unsaid{"rod", true};
         return std::nullopt;
     }

@@ -25,7 +25,7 @@ Handle stack_handle(const Adjuster& d, std::string_view name, std::size_t which)
 
 DeviceField pushes_field() {
     return {"pushes",
-            DeviceField::Flag{&Adjuster::pushes_in, "out", "in", TR_NOOP("outward"), TR_NOOP("inward")},
+            DeviceField::Either{&Adjuster::pushes_in, "out", "in", TR_NOOP("outward"), TR_NOOP("inward")},
             TR_NOOP("more of them push the arm")};
 }
 DeviceField front_stack_field() {
@@ -41,9 +41,15 @@ class UpperArmShims : public AdjusterKind {
   public:
     Shims shims() const override { return Shims::stacked; }
     double lock_sigma_deg(WheelAngle) const override { return 0.02; }
+    /// Whether they lie inboard or outboard of what the arm hangs on.
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard&) const override {
+        if (d.pushes_in == Told::unknown) return Unsaid{"pushes"};
+        return std::nullopt;
+    }
 
   protected:
     bool at_upper_arm(const Adjuster&) const override { return true; }
+    static bool pull_in(const Adjuster& d) { return d.pushes_in == Told::yes; }
 
     /// Where the arm goes.
     static void way(Sketch& s, Sketch::Point bolt, bool added, bool pushes_in) {
@@ -70,10 +76,10 @@ class UpperArmShims : public AdjusterKind {
         if (plate != 0.0) {
             shim(s, {rear - 36, y + 18}, front - rear + 72, std::clamp(std::abs(plate) * 4.0, 4.0, 16.0),
                  plate > 0);
-            way(s, {front, y}, plate > 0, d.pushes_in);
+            way(s, {front, y}, plate > 0, pull_in(d));
         }
-        stack(s, {front, y}, at_bolts[0], d.pushes_in);
-        stack(s, {rear, y}, at_bolts[1], d.pushes_in);
+        stack(s, {front, y}, at_bolts[0], pull_in(d));
+        stack(s, {rear, y}, at_bolts[1], pull_in(d));
         s.beam(Sketch::Ink::thing, 4, {10, y + 52}, {size.x() - 10, y + 52});
         s.note({0, y + 56}, size.x(), TR_NOOP("arm, and the wheel beyond"), Sketch::Align::left);
         return on_its_side(s, d, size);
@@ -111,7 +117,7 @@ class ShimPair : public UpperArmShims {
                            TR_NOOP("take out {0} at the rear bolt"), TR_NOOP("rear bolt"))};
     }
     CornerMove move(const Adjuster& d, int h, double mm) const override {
-        return moved(h == 0 ? Hardpoint::uca_front : Hardpoint::uca_rear, 0, d.pushes_in ? -mm : mm);
+        return moved(h == 0 ? Hardpoint::uca_front : Hardpoint::uca_rear, 0, pull_in(d) ? -mm : mm);
     }
     int serves(const Adjuster&) const override { return serves_camber | serves_caster; }
 };
@@ -142,7 +148,7 @@ class SpanningShims : public UpperArmShims {
                            TR_NOOP("take out {0} across both bolts"))};
     }
     CornerMove move(const Adjuster& d, int, double mm) const override {
-        CornerMove m = moved(Hardpoint::uca_front, 0, d.pushes_in ? -mm : mm);
+        CornerMove m = moved(Hardpoint::uca_front, 0, pull_in(d) ? -mm : mm);
         m.at(Hardpoint::uca_rear) = m.at(Hardpoint::uca_front);
         return m;
     }

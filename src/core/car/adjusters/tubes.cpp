@@ -32,7 +32,7 @@ class SteeringTube : public AdjusterKind {
     }
     bool wants_jacking() const override { return false; }
     bool across() const override { return true; }
-    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard&) const override {
         if (d.rod == RodSide::unknown) return Unsaid{"rod", true};
         return std::nullopt;
     }
@@ -96,9 +96,9 @@ class DragLink : public SteeringTube {
         return by_arm(d, 1.0, takes_along());
     }
     int serves(const Adjuster&) const override { return 0; }
-    std::optional<Unsaid> unsaid(const Adjuster& d) const override {
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard& car) const override {
         if (!d.wheel) return Unsaid{"wheel", true};
-        return SteeringTube::unsaid(d);
+        return SteeringTube::unsaid(d, car);
     }
     // Taken to be on the driver's arm.
     Side usual_side() const override { return Side::left; }
