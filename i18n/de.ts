@@ -12729,6 +12729,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0}, geradeaus</translation>
     </message>
     <message>
+      <source>{0}, top in</source>
+      <translation>{0}, oben nach innen</translation>
+    </message>
+    <message>
+      <source>{0}, top out</source>
+      <translation>{0}, oben nach außen</translation>
+    </message>
+    <message>
       <source>{0}, turned in</source>
       <translation>{0}, nach innen gelenkt</translation>
     </message>

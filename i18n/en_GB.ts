@@ -12729,6 +12729,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0}, straight</translation>
     </message>
     <message>
+      <source>{0}, top in</source>
+      <translation>{0}, top in</translation>
+    </message>
+    <message>
+      <source>{0}, top out</source>
+      <translation>{0}, top out</translation>
+    </message>
+    <message>
       <source>{0}, turned in</source>
       <translation>{0}, turned in</translation>
     </message>

@@ -113,7 +113,7 @@ std::vector<BigFigures::Block> Window::bigFigures() const {
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
             r && desk_.job().live(i) && desk_.isKept(i)) {
-            b.figure = q(words::as_typed(r->value));
+            b.figure = q(words::as_read(*r));
             b.below = tr("last kept: %1").arg(q(words::spot(r->spot)));
         }
     return {b};

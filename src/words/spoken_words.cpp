@@ -104,6 +104,19 @@ std::string as_typed(const Quantity& kept) {
     return in_language_of_user(kept.text, words_of_readings);
 }
 
+namespace {
+
+std::string with_lean(const std::string& value, const Reading& reading) {
+    if (!reading.top_in) return value;
+    return fill(*reading.top_in ? TR_NOOP("{0}, top in") : TR_NOOP("{0}, top out"), {value});
+}
+
+}  // namespace
+
+std::string as_read(const Reading& reading) {
+    return with_lean(as_typed(reading.value), reading);
+}
+
 std::string target_as_typed(const std::string& kept) {
     return in_language_of_user(kept, words_of_targets);
 }
@@ -155,8 +168,9 @@ std::string spoken(const std::string& value) {
     return out;
 }
 
-std::string said_kept(const std::string& value, const Spot& where) {
-    return fill(TR_NOOP("{0}, kept; {1}"), {spoken(value), spot(where)});
+std::string said_kept(const Reading& reading) {
+    return fill(TR_NOOP("{0}, kept; {1}"),
+                {with_lean(spoken(reading.value.text), reading), spot(reading.spot)});
 }
 
 }  // namespace fairchalk::words

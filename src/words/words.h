@@ -31,12 +31,15 @@ const char* source_text(Code code);
 
 /// What was typed, as it is kept in English, in the user's language: `99,5 mm reichlich`.
 std::string as_typed(const Quantity& kept);
+/// A reading as it was understood: what was typed, and where a gap or a gauge shows no sign, which way the
+/// top leans: `1/4 in, top out`.
+std::string as_read(const Reading& reading);
 /// The same of what a card aims at: `0°08' Vorspur ±0°15', je Rad`.
 std::string target_as_typed(const std::string& kept);
 /// A typed or shown value as one says it: "two and nine sixteenths inches strong".
 std::string spoken(const std::string& value);
 /// What was kept, as it was understood: "two and nine sixteenths inches, kept; left front, front lip".
-std::string said_kept(const std::string& value, const Spot& where);
+std::string said_kept(const Reading& reading);
 
 std::string wheel(Wheel w);       ///< left front
 std::string axle(Axle a);         ///< front axle

@@ -172,8 +172,17 @@ TEST(Words, AValueIsSpokenAsOneSaysIt) {
     EXPECT_EQ(words::spoken("Left tie rod: 1 1/4 turn longer"),
               "Left tie rod: one and one quarter turn longer");
     EXPECT_EQ(words::spoken(""), "");
-    EXPECT_EQ(words::said_kept("2 9/16 in strong", wheel_spot(ReadingId::rim_front, Wheel::front_left)),
-              "two and nine sixteenths inches strong, kept; left front, front lip");
+    Reading kept;
+    kept.value = *read_quantity("2 9/16 in strong");
+    kept.spot = wheel_spot(ReadingId::rim_front, Wheel::front_left);
+    EXPECT_EQ(words::said_kept(kept), "two and nine sixteenths inches strong, kept; left front, front lip");
+    // A gap has no sign: which way it was said to lean belongs to what was understood.
+    kept.value = *read_quantity("1/4 in");
+    kept.spot = wheel_spot(ReadingId::camber_gap, Wheel::front_left);
+    kept.top_in = false;
+    EXPECT_EQ(words::as_read(kept), "1/4 in, top out");
+    EXPECT_TRUE(words::said_kept(kept).starts_with("one quarter inches, top out, kept; "))
+        << words::said_kept(kept);
 }
 
 TEST(Words, MinutesAreSaidNoFinerThanTheyAreKnown) {

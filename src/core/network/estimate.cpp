@@ -59,6 +59,7 @@ Unsaying along_the_log(const Job& job, int last, std::size_t end, bool against_g
             if (against_gravity)
                 if (const auto floor = floor_at(job, i)) readings.lay_floor(*floor);
             freeing = false;
+            transitions.seen();
             readings.observe(i, round);
         }
         if (const AnglesCarried* known = std::get_if<AnglesCarried>(&what)) {

@@ -53,7 +53,7 @@ void Transitions::turn_device(const Turn& t, const Adjuster& d, int place) {
         aside[h] = kind.aside(d, so_far[h], so_far[h] + by[h]);
         so_far[h] += by[h];
     }
-    ++turns_seen[d.id];
+    ++not_seen_yet_[d.id];
     turned_unlocked_.insert(place);
     const std::vector<Wheel> wheels = wheels_of(d);
     for (Wheel wheel : wheels) {
@@ -132,7 +132,7 @@ void Transitions::turn(const Turn& t) {
         return;
     }
     const Adjuster& rod = *known;
-    ++turns_seen[rod.id];
+    ++not_seen_yet_[rod.id];
     turned_unlocked_.insert(place);
     const int w = index_of(wheel_of(rod));
     const Spoils& row = spoils_of(Happening::turned_toe, car_.no_springs);
@@ -231,6 +231,11 @@ void Transitions::turned_anyhow(const Turn& t, std::span<const Wheel> wheels) {
         for (Unknown lean : {Unknown::camber, Unknown::caster, Unknown::sai})
             n_.link_step(lean, i, anything * one_degree);
     }
+}
+
+void Transitions::seen() {
+    for (const auto& [id, turns] : not_seen_yet_) turns_seen[id] += turns;
+    not_seen_yet_.clear();
 }
 
 /// What an earlier job left the car at.

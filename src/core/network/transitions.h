@@ -28,8 +28,10 @@ class Transitions {
     void locked(const Spoils& row, std::optional<Axle> axle);
     void happened(const Spoils& row, std::optional<Axle> axle);
     void carry(const AnglesCarried& known);
+    /// Something is read: what was turned before it has been seen.
+    void seen();
 
-    std::map<std::string, int> turns_seen;         ///< by the adjuster's id
+    std::map<std::string, int> turns_seen;         ///< by the adjuster's id: that were read after
     std::map<int, ResponsePrior> responses;        ///< of devices that were turned, by place
     std::map<int, std::array<double, 2>> amounts;  ///< turned so far, by place
     std::map<int, int> locks_seen;                 ///< by place
@@ -50,7 +52,8 @@ class Transitions {
 
     Network& n_;
     const CarCard& car_;
-    std::set<int> turned_unlocked_;  ///< adjusters turned and not locked yet, by place
+    std::map<std::string, int> not_seen_yet_;  ///< turns that nothing was read after
+    std::set<int> turned_unlocked_;            ///< adjusters turned and not locked yet, by place
 };
 
 }  // namespace fairchalk

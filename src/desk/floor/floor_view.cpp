@@ -264,8 +264,7 @@ void FloorView::refresh() {
         for (const Check& c : desk_.answer().now.checks)
             suspect = suspect || (c.suspect && std::find(here.begin(), here.end(), c.entry) != here.end());
         QStringList values;
-        for (std::size_t i : here)
-            values << q(words::as_typed(std::get<Reading>(desk_.log()[i].event).value));
+        for (std::size_t i : here) values << q(words::as_read(std::get<Reading>(desk_.log()[i].event)));
         const bool asked = asked_ && *asked_ == spot;
         mark->set(spot, desk_.number(spot),
                   asked           ? SpotMark::State::asked

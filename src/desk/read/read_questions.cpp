@@ -57,7 +57,7 @@ QString StrikeQuestion::title() const {
 }
 
 QString StrikeQuestion::subtitle() const {
-    return tr("strike out %1: why?").arg(q(words::as_typed(struck().value)));
+    return tr("strike out %1: why?").arg(q(words::as_read(struck())));
 }
 
 QString StrikeQuestion::say() const {

@@ -212,13 +212,13 @@ QString ReadText::besides(const Spot& spot) const {
                                             [&](const Check& c) { return c.entry == i; });
             const bool suspect = check != a.now.checks.end() && check->suspect;
             const bool kept = desk_.isKept(i);
-            const Quantity& v = std::get<Reading>(desk_.log()[i].event).value;
+            const Reading& r = std::get<Reading>(desk_.log()[i].event);
             const bool trouble = suspect || !desk_.waiting().error.empty();
             const QString state = !kept ? desk_.waiting().error.empty() ? tr("writing …") : tr("not kept")
                                   : suspect ? tr("▲ doubtful")
                                             : QString();
             rows += row(cell(soft(desk_.number(s)), 22) + cell(q(words::spot(s)), 146) +
-                        rightCell(strong(q(words::as_typed(v)))) +
+                        rightCell(strong(q(words::as_read(r)))) +
                         cell(QStringLiteral("  ") + (trouble ? cautious(state) : soft(state))));
         }
     }
@@ -227,8 +227,7 @@ QString ReadText::besides(const Spot& spot) const {
     for (std::size_t i = 0; i < desk_.log().size(); ++i)
         if (const Reading* r = std::get_if<Reading>(&desk_.log()[i].event);
             r && job.struck[i] && r->spot == spot && *job.struck[i] != "undo")
-            out += line(
-                soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(words::as_typed(r->value)), q(*job.struck[i]))));
+            out += line(soft(QStringLiteral("⟨s⟩%1⟨/s⟩ %2").arg(q(words::as_read(*r)), q(*job.struck[i]))));
     return out;
 }
 
@@ -363,7 +362,7 @@ QString ReadText::suspects() const {
                                       ? q(fairchalk::show(Length::from_mm(x->would_be), typed))
                                       : QStringLiteral("%1°").arg(q(show_number(x->would_be, 2)));
             out += line(tr("%1 read %2; it would fit at %3, if %4.")
-                            .arg(number, q(words::as_typed(r.value)), would, q(words::slip(x->slip))));
+                            .arg(number, q(words::as_read(r)), would, q(words::slip(x->slip))));
         }
         // With one reading gone and nothing left to contradict, that one explains it.
         if (!rest.alarm) out += line(soft(tr("Without %1 all the rest fits.").arg(number)));
@@ -373,7 +372,7 @@ QString ReadText::suspects() const {
         const KnownAngle& without = rest.wheels[w].toe;
         if (with.known && without.known)
             out += line(soft(tr("Toe there %1 with this %2, %3 without it.")
-                                 .arg(known(with, how_), q(words::as_typed(r.value)), known(without, how_))));
+                                 .arg(known(with, how_), q(words::as_read(r)), known(without, how_))));
     }
     return out;
 }

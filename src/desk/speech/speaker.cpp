@@ -46,7 +46,7 @@ void Speaker::say(const QString& sentence) {
 void Speaker::kept() {
     for (; told_ < desk_.log().size() && desk_.isKept(told_); ++told_) {
         const Reading* r = std::get_if<Reading>(&desk_.log()[told_].event);
-        if (r && desk_.job().live(told_)) say(q(words::said_kept(r->value.text, r->spot)));
+        if (r && desk_.job().live(told_)) say(q(words::said_kept(*r)));
     }
 }
 
