@@ -716,6 +716,36 @@ INSTANTIATE_TEST_SUITE_P(Kinds, WaysUnsaid,
                                            WayUnsaid{"radius-rod", "runs", "ahead", "behind",
                                                      Measure::caster}));
 
+TEST(LookedAt, ACardThatWasWrongOfOneThingIsNotTakenAtItsWordOfAnother) {
+    for (const char* seen : {"ahead-of-axle", "behind-axle"}) {
+        TurnedJob j;
+        for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) {
+            Adjuster link = device("link-" + std::string(name_of(w)), "toe-link", w);
+            link.rod = RodSide::behind_axle;
+            link.pitch = Length::from_mm(1.5);
+            j.car.adjusters.push_back(link);
+        }
+        j.begin({TurnedJob::target(Measure::total_toe, Axle::rear, 0.3, 0.05)});
+        for (int twice = 0; twice < 2; ++twice) j.all(0.0, 0.0, -1.0, -1.0);
+        EXPECT_EQ(analysed(j).plan.next, NextStep::turn) << "little is turned at its word";
+        for (const char* rod : {"rod-fl", "rod-fr"}) j.put(Looked{rod, "rod", seen});
+        const bool wrong = seen == std::string("ahead-of-axle");
+        EXPECT_EQ(job_of(j.log).car.found_wrong, wrong);
+        const Plan plan = analysed(j).plan;
+        EXPECT_EQ(plan.next, wrong ? NextStep::look : NextStep::turn) << seen;
+        if (!wrong) continue;
+        ASSERT_TRUE(plan.look);
+        EXPECT_EQ(plan.look->adjuster, "link-rear-left");
+        // It stays so once the card was put right; what was looked at then is turned.
+        for (Adjuster& a : j.car.adjusters)
+            if (axle_of(wheel_of(a)) == Axle::front) a.rod = RodSide::ahead_of_axle;
+        j.put(CarEdit{j.car});
+        EXPECT_EQ(analysed(j).plan.next, NextStep::look);
+        for (const Looked& l : facts_alike(job_of(j.log).car, *plan.look, "behind-axle")) j.put(l);
+        EXPECT_EQ(analysed(j).plan.next, NextStep::turn);
+    }
+}
+
 TEST(FactsAlike, HoldOfWhatIsMadeAlikeAndSaidAlikeAndOfNothingBesideIt) {
     CarCard car;
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {

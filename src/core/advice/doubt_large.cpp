@@ -42,21 +42,29 @@ bool Planner::large(const Alternative& c) {
         return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !seen &&
                !car_.looked_at(l.id(), "rod");
     };
+    const auto at_unproven = [&](Wheel w) {
+        for (std::size_t h = 0; h < c.with.size(); ++h)
+            if (c.with[h].rod && c.with[h].wheel == w && unproven(h)) return true;
+        return false;
+    };
     for (std::size_t h = 0; h < c.with.size(); ++h) {
         if (!unproven(h)) continue;
-        bool far = c.with[h].rod && std::abs(c.turns[h]) > most_turns_unproven;
+        // A card that was wrong of one thing is not taken at its word of another.
+        bool far = car_.found_wrong || (c.with[h].rod && std::abs(c.turns[h]) > most_turns_unproven);
         // Of a wheel too, though what the other does makes good for it in the target.
         for (const Lever::Pull& pull : c.with[h].pulls)
             far = far || (pull.angle == WheelAngle::toe &&
                           std::abs(c.with[h].effect(pull, c.turns[h], p_)) > most_angle_of_wheel_unproven);
         for (const Verdict& v : plan_.before) {
             if (!v.angle.known) continue;
-            // As far as all of them together would drive it the other way.
+            // As far as all of them together would drive it the other way; what sets camber takes toe along
+            // by the rod too.
             const Eigen::VectorXd g = p_.gradient_of(v.target);
             double by = 0.0;
             for (std::size_t k = 0; k < c.with.size(); ++k)
                 for (const Lever::Pull& pull : c.with[k].pulls)
-                    if (unproven(k)) by += g[pull.state] * c.with[k].effect(pull, c.turns[k], p_);
+                    if (unproven(k) || (pull.angle == WheelAngle::toe && at_unproven(pull.wheel)))
+                        by += g[pull.state] * c.with[k].effect(pull, c.turns[k], p_);
             far = far || std::abs(by) > most_angle_unproven;
         }
         if (!far) continue;

@@ -27,7 +27,7 @@ inline constexpr double most_tested = 0.6;
 /// What is asked about before it is advised.
 inline constexpr double most_turns_unproven = 2.0, most_turns_unasked = 4.0,
                         most_angle_unasked = 2.0 * one_degree, most_angle_unproven = 0.6 * one_degree,
-                        most_angle_of_wheel_unproven = one_degree;
+                        most_angle_of_wheel_unproven = 0.75 * one_degree;
 /// Work, in squared misses of half a band: to touch an adjuster at all, to take the weight off first, and
 /// each step of it.
 inline constexpr double touching = 1e-3, jacking = 4e-3, least_work = 1e-4;

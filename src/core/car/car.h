@@ -184,6 +184,8 @@ struct CarCard {
     std::vector<ShimsOf> tin;  ///< shims at hand beside those in the stacks
     /// What somebody has looked at under the car, and is certain: adjuster and field.
     std::vector<std::pair<std::string, std::string>> looked;
+    /// Something of it that was looked at was not as it says: so may the rest be.
+    bool found_wrong = false;
 
     const AxleCard& axle(Axle a) const { return axles[index_of(a)]; }
     AxleCard& axle(Axle a) { return axles[index_of(a)]; }

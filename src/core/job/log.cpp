@@ -129,6 +129,14 @@ std::string fact_of(const CarCard& car, const Looked& looked) {
     return place < 0 ? std::string() : said_of(car.adjusters[static_cast<std::size_t>(place)], looked.field);
 }
 
+/// It has no word for it, or one that stands for none; of threads it has the usual one where nobody looked.
+bool open_in(const CarCard& car, const Looked& looked) {
+    const int place = car.place_of(looked.adjuster);
+    if (place < 0 || looked.field == "double_ended") return true;
+    const auto unsaid = unsaid_of(car.adjusters[static_cast<std::size_t>(place)], car);
+    return unsaid && unsaid->field == looked.field;
+}
+
 }  // namespace
 
 bool look_up(CarCard& car, const Looked& looked) {
@@ -160,6 +168,7 @@ void take_over(LinesSet& lines, const LinesSet& said) {
 Job job_of(const std::vector<Entry>& log) {
     Job job;
     std::vector<Looked> looked;
+    bool found_wrong = false;
     CarCard written;
     job.log = &log;
     job.struck = strikes_of(log);
@@ -185,8 +194,14 @@ Job job_of(const std::vector<Entry>& log) {
             });
             job.car = written = car->car;
             for (const Looked& l : looked) look_up(job.car, l);
+            job.car.found_wrong = found_wrong;
         } else if (const auto* fact = std::get_if<Looked>(&what)) {
-            if (look_up(job.car, *fact)) looked.push_back(*fact);
+            const std::string said = open_in(job.car, *fact) ? std::string() : fact_of(job.car, *fact);
+            if (look_up(job.car, *fact)) {
+                looked.push_back(*fact);
+                found_wrong = found_wrong || (!said.empty() && said != fact->value);
+                job.car.found_wrong = found_wrong;
+            }
         } else if (const auto* targets = std::get_if<TargetsEdit>(&what)) {
             job.targets = targets->targets;
         } else if (const auto* set = std::get_if<LinesSet>(&what)) {

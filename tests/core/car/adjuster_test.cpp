@@ -280,6 +280,7 @@ TEST(Plan, OutOfRangeGivesTheNearestAndSaysSo) {
 /// Top plates; toe of the left front and camber of the left front as they are, and how far toe may miss.
 TurnedJob at_the_edge(double toe, double camber, double toe_band) {
     TurnedJob j;
+    for (Adjuster& rod : j.car.adjusters) rod.proven = true;
     for (Wheel w : {Wheel::front_left, Wheel::front_right})
         j.car.adjusters.emplace_back(device(w == Wheel::front_left ? "top-fl" : "top-fr", "strut-top", w));
     j.begin({TurnedJob::target(Measure::toe, Axle::front, 0.0, toe_band),
