@@ -5442,6 +5442,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Sagen, was Sie haben, oder darauf zeigen: Was es messen kann, steht unter der Wand.</translation>
     </message>
     <message>
+      <source>Say where it stands</source>
+      <translation>Sagen, wo sie steht</translation>
+    </message>
+    <message>
       <source>Say whether the rod gets longer or shorter. Behind the axle a longer rod pushes the rear of the wheel out: toe in. Ahead of it, the front: toe out.</source>
       <translation>Sagen, ob die Stange länger oder kürzer wird. Hinter der Achse schiebt eine längere Stange das Rad hinten nach außen: Vorspur. Davor vorn: Nachspur.</translation>
     </message>
@@ -12803,6 +12807,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>{0}: look under the car whether its body end lies ahead of the axle or behind it. They work opposite ways.</source>
       <translation>{0}: unter dem Auto nachsehen, ob das Ende an der Karosserie vor oder hinter der Achse liegt. Beide wirken entgegengesetzt.</translation>
+    </message>
+    <message>
+      <source>{0}: look where its thick side stands, 0° outward, 90° up, and write it on the card. Which way it works hangs on that.</source>
+      <translation>{0}: nachsehen, wo die dicke Seite steht, 0° außen, 90° oben, und es auf der Karte eintragen. Davon hängt ab, wie sie wirkt.</translation>
     </message>
     <message>
       <source>{0}: look which arm it is at, the upper or the lower. They work opposite ways.</source>

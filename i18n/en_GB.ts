@@ -5442,6 +5442,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Say what you have, or point at it: what it can measure shows below the wall.</translation>
     </message>
     <message>
+      <source>Say where it stands</source>
+      <translation>Say where it stands</translation>
+    </message>
+    <message>
       <source>Say whether the rod gets longer or shorter. Behind the axle a longer rod pushes the rear of the wheel out: toe in. Ahead of it, the front: toe out.</source>
       <translation>Say whether the rod gets longer or shorter. Behind the axle a longer rod pushes the rear of the wheel out: toe in. Ahead of it, the front: toe out.</translation>
     </message>
@@ -12803,6 +12807,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>{0}: look under the car whether its body end lies ahead of the axle or behind it. They work opposite ways.</source>
       <translation>{0}: look under the car whether its body end lies ahead of the axle or behind it. They work opposite ways.</translation>
+    </message>
+    <message>
+      <source>{0}: look where its thick side stands, 0° outward, 90° up, and write it on the card. Which way it works hangs on that.</source>
+      <translation>{0}: look where its thick side stands, 0° outward, 90° up, and write it on the card. Which way it works hangs on that.</translation>
     </message>
     <message>
       <source>{0}: look which arm it is at, the upper or the lower. They work opposite ways.</source>

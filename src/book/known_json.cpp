@@ -13,7 +13,7 @@ constexpr std::array carried_names = {"toe", "camber", "caster"};
 
 Looked looked_from(const Node& n) {
     const std::string field =
-        n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread", "arm", "runs", "pushes"});
+        n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread", "arm", "runs", "pushes", "at"});
     Looked l{n["adjuster"].text(), field, {}};
     if (field == "rod")
         l.value = n["value"].word({"behind-axle", "ahead-of-axle"});
@@ -27,6 +27,8 @@ Looked looked_from(const Node& n) {
         l.value = n["value"].word({"ahead", "behind"});
     else if (field == "pushes")
         l.value = n["value"].word({"out", "in"});
+    else if (field == "at")
+        l.value = write_exact(n["value"].angle());
     else if (field == "wheel")
         l.value = name_of(n["value"].wheel());
     else

@@ -286,7 +286,7 @@ Record record_believed(const Job& job) {
 std::vector<Looked> facts_alike(const CarCard& car, const Look& look, const std::string& value) {
     std::vector<Looked> out{{look.adjuster, look.field, value}};
     const int place = car.place_of(look.adjuster);
-    if (place < 0 || look.field == "wheel" || look.field == "thread") return out;
+    if (place < 0 || look.field == "wheel" || look.field == "thread" || look.field == "at") return out;
     const Adjuster& own = car.adjusters[static_cast<std::size_t>(place)];
     const auto like = [&](const Adjuster& a) {
         return made_alike(a, own) && a.bolt == own.bolt && a.angle == own.angle &&

@@ -209,8 +209,11 @@ void Builder::as_it_happens() {
     for (Axle axle : both_axles) {
         const auto either = [&] { return toss(rng_) ? Told::yes : Told::no; };
         const Told pushes = either(), runs = either(), arm = strut_ ? Told::no : either();
+        std::optional<double> stands;
         for (Adjuster& a : built_.truth.adjusters) {
             if (is_rod(a) || axle_of(wheel_of(a)) != axle) continue;
+            if (a.at_deg && !stands) stands = 30.0 * std::uniform_int_distribution<>(-5, 6)(rng_);
+            if (a.at_deg) a.at_deg = stands;
             a.pushes_in = pushes;
             a.runs_behind = runs;
             a.upper_arm = arm;
@@ -266,6 +269,7 @@ void Builder::card() {
             if (adjuster_kind(a.kind)->across() && adjuster_kind(a.kind)->takes_along() != 0.0)
                 a.wheel.reset();
             a.pushes_in = a.runs_behind = a.upper_arm = Told::unknown;
+            a.at_deg.reset();
         }
         if (!has_side(a)) continue;
         if (trouble_ == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)

@@ -77,7 +77,8 @@ class Work {
     CellJob done_;
     bool slipped_ = false, rear_turned_ = false;
     int lifted_for_a_slip_ = 0;
-    int drives_ = 0;  ///< that are still made
+    int drives_ = 0;                ///< that are still made
+    std::vector<MovedAlong> said_;  ///< to move along, since the car stood as what is judged begins
     double started_worst_ = 0.0, thrust_range_ = 0.0, steering_range_ = 0.0;
 };
 
@@ -166,7 +167,7 @@ void Work::judge_turns(const Analysis& before, const SolidCar& was) {
         for (WheelAngle a : wheel_angles) {
             const auto& change = plan.change[static_cast<std::size_t>(index_of(w))][index_of(a)];
             if (plan.next != NextStep::turn || !change || !change->untargeted) continue;
-            const bool said = std::any_of(plan.along.begin(), plan.along.end(), [&](const MovedAlong& m) {
+            const bool said = std::any_of(said_.begin(), said_.end(), [&](const MovedAlong& m) {
                 return m.wheel == w && m.measure == measure_of(a);
             });
             if (!said && std::abs(moved(w, a)) > 0.1 + 2.5 * k95 * change->sigma.deg())
@@ -300,7 +301,8 @@ CellJob Work::run() {
                 if (!asked) note(done_.harm.many_turns, cell_.name() + ": " + std::to_string(t.turns));
             }
         // What a test turn disturbs the next pass sets right.
-        if (!tested) was = job_->solid();
+        if (!tested) was = job_->solid(), said_.clear();
+        said_.insert(said_.end(), plan.along.begin(), plan.along.end());
         tested = plan.next == NextStep::test_turn;
         if (std::any_of(plan.turns.begin(), plan.turns.end(),
                         [](const PlannedTurn& t) { return axle_of(t.wheel) == Axle::rear; }) &&

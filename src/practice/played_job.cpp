@@ -147,9 +147,9 @@ void PlayedJob::look(const Look& look) {
     const Adjuster& own = truth_.adjusters[static_cast<std::size_t>(place)];
     // A car made from a card that does not say is as the first of what can be seen.
     const auto unsaid = unsaid_of(own, truth_);
-    const std::string seen = unsaid && unsaid->field == look.field
-                                 ? std::string(words_of(own, look.field).front())
-                                 : said_of(own, look.field);
+    const std::string seen = !unsaid || unsaid->field != look.field ? said_of(own, look.field)
+                             : look.field == "at"                   ? write_exact(Angle::from_deg(0.0))
+                                                  : std::string(words_of(own, look.field).front());
     for (const Looked& l : facts_alike(truth_, look, seen)) put(l);
     ++work_.looks;
 }

@@ -93,7 +93,9 @@ std::string device_amounts(const Adjuster& d, double first, double second, const
 std::string handle_name(const Adjuster& d, int handle) {
     const AdjusterKind* kind = adjuster_kind(d.kind);
     if (!kind) return {};
-    const char* where = kind->handles(d)[static_cast<std::size_t>(handle)].says_where;
+    const auto handles = kind->handles(d);
+    if (static_cast<std::size_t>(handle) >= handles.size()) return {};
+    const char* where = handles[static_cast<std::size_t>(handle)].says_where;
     return where ? tr(where) : std::string();
 }
 
@@ -307,6 +309,10 @@ std::string look(const Look& l, const CarCard& car) {
     if (l.field == "runs")
         return fill(TR_NOOP("{0}: look under the car whether its body end lies ahead of the axle or behind "
                             "it. They work opposite ways."),
+                    {what});
+    if (l.field == "at")
+        return fill(TR_NOOP("{0}: look where its thick side stands, 0° outward, 90° up, and write it on the "
+                            "card. Which way it works hangs on that."),
                     {what});
     if (l.field == "pushes")
         return fill(TR_NOOP("{0}: look which way more of them push the arm, outward or inward."), {what});

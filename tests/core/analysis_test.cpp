@@ -629,6 +629,19 @@ TEST(TestTurn, ThatShowedIsNotMadeAgainAwayFromTheTarget) {
         }
 }
 
+TEST(TestTurn, OfAWheelWithMuchCasterSaysThatCamberMayMoveAlong) {
+    for (const double caster : {4.0, 16.0}) {
+        TestTurned test("steering-rod");
+        for (Wheel w : {Wheel::front_left, Wheel::front_right})
+            test.j.angle(ReadingId::caster, w, caster, 0.1);
+        // It showed more than was thought: back, and as much the other way.
+        const Plan plan = test.after(1.7);
+        ASSERT_EQ(plan.next, NextStep::test_turn);
+        ASSERT_GT(std::abs(plan.turns[0].turns), 0.6);
+        EXPECT_EQ(plan.along.empty(), caster < 10.0) << caster;
+    }
+}
+
 /// What is not said of an adjuster, and the words that it may have.
 struct WayUnsaid {
     const char *kind, *field, *one, *other;
@@ -644,7 +657,11 @@ struct WaysUnsaid : ::testing::TestWithParam<WayUnsaid> {
             for (Told* told : {&d.pushes_in, &d.runs_behind, &d.upper_arm}) *told = Told::no;
             if (d.kind == "cam") d.bolt = "both";
             const std::string field = GetParam().field;
-            (field == "arm" ? d.upper_arm : field == "runs" ? d.runs_behind : d.pushes_in) = Told::unknown;
+            if (d.kind == "off-centre-bush") d.bolt = "both";
+            if (field != "at")
+                (field == "arm"    ? d.upper_arm
+                 : field == "runs" ? d.runs_behind
+                                   : d.pushes_in) = Told::unknown;
             j.car.adjusters.emplace_back(d);
         }
         return j;
@@ -670,7 +687,9 @@ TEST_P(WaysUnsaid, AreLookedAtAndNotTakenAsUsual) {
     const auto amount = [&](const char* seen) {
         TurnedJob k = j;
         for (const Looked& l : facts_alike(job_of(k.log).car, *asked.look, seen)) k.put(l);
-        EXPECT_FALSE(unsaid_of(*job_of(k.log).car.device("like"), job_of(k.log).car)) << "made alike";
+        EXPECT_EQ(unsaid_of(*job_of(k.log).car.device("like"), job_of(k.log).car).has_value(),
+                  asked.look->field == "at")
+            << "made alike, though each stands where it stands";
         const Plan p = analysed(k).plan;
         EXPECT_EQ(p.next, NextStep::turn) << seen;
         const PlannedTurn* t = k.turn(p, "it");
@@ -712,6 +731,7 @@ INSTANTIATE_TEST_SUITE_P(Kinds, WaysUnsaid,
                                            WayUnsaid{"spanning-shims", "pushes", "out", "in"},
                                            WayUnsaid{"adjustable-arm", "arm", "lower", "upper"},
                                            WayUnsaid{"cam", "arm", "lower", "upper"},
+                                           WayUnsaid{"off-centre-bush", "at", "90 deg", "-90 deg"},
                                            WayUnsaid{"radius-rod", "arm", "lower", "upper", Measure::caster},
                                            WayUnsaid{"radius-rod", "runs", "ahead", "behind",
                                                      Measure::caster}));

@@ -230,6 +230,26 @@ TEST_F(AdjustersTest, WhatTheCardDoesNotSayOfShimsIsLookedAtBeforeAnyAreMoved) {
         }
 }
 
+TEST_F(AdjustersTest, WhereABushStandsIsAskedForOnTheCardAndNotTakenAsOutward) {
+    special();
+    CarCard car = desk->car();
+    for (Adjuster& a : car.adjusters)
+        if (a.kind == "shim-pair") {
+            Adjuster bush;
+            bush.id = a.id, bush.kind = "off-centre-bush", bush.wheel = a.wheel, bush.bolt = "both";
+            a = bush;
+        }
+    desk->record(CarEdit{car});
+    desk->settle();
+    EXPECT_FALSE(planned("shims-fr"));
+    EXPECT_TRUE(slateText().contains("look where its thick side stands")) << slateText().toStdString();
+    ASSERT_TRUE(button("Say where it stands"));
+    QTest::mouseClick(button("Say where it stands"), Qt::LeftButton);
+    EXPECT_TRUE(window->slate().guide()->title().contains("right front"));
+    EXPECT_TRUE(window->slate().guide()->subtitle().contains("its thick side stands"))
+        << window->slate().guide()->subtitle().toStdString();
+}
+
 TEST_F(AdjustersTest, WhatIsNoPlanAndNoAmountIsSaidAndNothingIsKeptOfIt) {
     special();
     const std::size_t entries = desk->log().size(), all = desk->answer().plan.turns.size();

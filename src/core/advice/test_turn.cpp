@@ -123,6 +123,15 @@ bool Planner::probe() {
             std::erase_if(plan_.cannot,
                           [&](const Unreachable& u) { return u.target.name() == v.target.name(); });
             plan_.turns = {t};
+            // Steered by it either way, a wheel with much caster leans as well.
+            if (axle_of(t.wheel) == Axle::front && !has_target(plan_.before, t.wheel, WheelAngle::camber)) {
+                const KnownAngle& caster = e_.wheels[static_cast<std::size_t>(index_of(t.wheel))].caster;
+                const double leans = std::tan((caster.known ? caster.value : usual_caster).rad()) * per_turn *
+                                     std::abs(amount);
+                if (std::abs(leans) > worth_saying)
+                    plan_.along.push_back(
+                        {t.wheel, Measure::camber, {}, Angle::from_rad(std::abs(leans) / k95)});
+            }
             plan_.next = NextStep::test_turn;
             plan_.remeasure = remeasure(plan_.turns);
             plan_.spoils = {std::string(name_of(t.wheel)) + ".toe"};

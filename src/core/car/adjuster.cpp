@@ -170,6 +170,10 @@ std::string said_of(const Adjuster& a, std::string_view field) {
     if (has_knuckle(a, field)) return a.wheel ? std::string(name_of(*a.wheel)) : std::string();
     const auto f = field_of(a, field);
     if (!f) return {};
+    if (const auto* degrees = std::get_if<DeviceField::Degrees>(&f->what)) {
+        const auto& stands = a.*degrees->in;
+        return stands ? write_exact(Angle::from_deg(*stands)) : std::string();
+    }
     // The first word, the second, or neither.
     int which = -1;
     if (const auto* flag = std::get_if<DeviceField::Flag>(&f->what))
@@ -186,6 +190,13 @@ std::string said_of(const Adjuster& a, std::string_view field) {
 }
 
 bool say_of(Adjuster& a, std::string_view field, std::string_view word) {
+    if (const auto f = field_of(a, field))
+        if (const auto* degrees = std::get_if<DeviceField::Degrees>(&f->what)) {
+            const auto angle = read_quantity(word, {Expect::Kind::angle});
+            if (!angle || std::abs(angle->value) > degrees->most) return false;
+            a.*degrees->in = angle->value;
+            return true;
+        }
     const auto words = words_of(a, field);
     const auto it = std::find(words.begin(), words.end(), word);
     if (it == words.end()) return false;

@@ -205,7 +205,8 @@ std::optional<Unsaid> unsaid_of(const Adjuster& a, const CarCard& car);
 /// What can be seen of it: the words that a field (`arm`, `rod`, `wheel`) may have; none where its kind has
 /// no such field.
 std::vector<std::string_view> words_of(const Adjuster& a, std::string_view field);
-/// Which of them the card has, as the job file writes it; empty: it does not say.
+/// Which of them the card has, as the job file writes it, or how it stands (`30 deg`); empty: it does not
+/// say.
 std::string said_of(const Adjuster& a, std::string_view field);
 /// Says that of it; false where that is none of them.
 bool say_of(Adjuster& a, std::string_view field, std::string_view word);

@@ -51,6 +51,16 @@ QString adjusterWanted(JobDesk& desk) {
     return {};
 }
 
+/// Where the card asks for a field of an adjuster.
+QString cardPlaceOf(const JobDesk& desk, const std::string& adjuster, const char* field) {
+    const CarCard& car = desk.car();
+    const int place = car.place_of(adjuster);
+    if (place < 0) return {};
+    const Wheel w = wheel_of(car.adjusters[static_cast<std::size_t>(place)]);
+    return QStringLiteral("%1:%2:%3")
+        .arg(q(std::string(name_of(w))), q(adjuster), QString::fromLatin1(field));
+}
+
 /// What can be seen under the car, and what it says on the card.
 struct Seen {
     const char* field;
@@ -276,6 +286,15 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
             [](TurnGuide& g) { emit g.asks(new PlanQuestion(g.desk_)); });
     if (desk_.planChoice().name == "cannot")
         add(keys::all, "all", tr("With all adjusters again"), [](TurnGuide& g) { g.desk_.choosePlan({}); });
+    if (a.plan.look && a.plan.look->field == "at" && desk_.answerIsCurrent()) {
+        const QString place = cardPlaceOf(desk_, a.plan.look->adjuster, "at");
+        add(
+            keys::sets, "sets", tr("Say where it stands"),
+            [place](TurnGuide& g) {
+                emit g.pageWanted({PageId::card, place});
+            },
+            true);
+    }
     if (a.plan.look && desk_.answerIsCurrent())
         // What was seen under the car, of all that are alike.
         for (const Seen& s : can_be_seen)

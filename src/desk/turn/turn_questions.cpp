@@ -26,9 +26,9 @@ bool saysCannot(const QString& text) {
 std::vector<TurnedQuestion::Asked> TurnedQuestion::asked() const {
     std::vector<Asked> out;
     for (const PlannedTurn& t : desk_.answer().plan.turns) {
-        const AdjusterKind* kind = adjuster_kind(t.kind);
         const Adjuster* d = desk_.car().device(t.adjuster);
-        const std::size_t handles = kind && d ? kind->handles(*d).size() : 1;
+        const AdjusterKind* kind = d ? adjuster_kind(d->kind) : nullptr;
+        const std::size_t handles = kind ? kind->handles(*d).size() : 1;
         for (std::size_t h = 0; h < handles; ++h) out.push_back({&t, static_cast<int>(h)});
     }
     return out;

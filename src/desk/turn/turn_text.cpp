@@ -206,8 +206,11 @@ QString TurnText::responses() const {
     for (const DeviceResponse& r : a.now.device_responses) {
         const Adjuster* d = desk_.car().device(r.device);
         if (!d || (r.turns_seen == 0 && !plannedFor(r.device))) continue;
-        const HandleUnit unit =
-            adjuster_kind(d->kind)->handles(*d)[static_cast<std::size_t>(r.effect.handle)].unit;
+        // An answer from before the card was told otherwise may be of another kind under the same id.
+        const auto handles = adjuster_kind(d->kind)->handles(*d);
+        const auto at = static_cast<std::size_t>(r.effect.handle);
+        if (at >= handles.size() || handles[at].name != r.handle) continue;
+        const HandleUnit unit = handles[at].unit;
         QString name = q(words::adjuster(desk_.car(), r.device));
         if (const QString handle = q(words::handle_name(*d, r.effect.handle)); !handle.isEmpty())
             name += QStringLiteral(", ") + handle;

@@ -25,9 +25,9 @@ class OffCentreBush : public AdjusterKind {
     std::vector<CardChoice> on_card(bool strut) const override {
         if (strut) return {};
         const char* says = TR_NOOP("off-center bushes");
-        return {{"bushes", says, "camber", "both", {{"bolt", "both"}, {"at", "0 deg"}}},
-                {"bushes", says, "", "front", {{"bolt", "front"}, {"at", "0 deg"}}},
-                {"bushes", says, "", "rear", {{"bolt", "rear"}, {"at", "0 deg"}}}};
+        return {{"bushes", says, "camber", "both", {{"bolt", "both"}}},
+                {"bushes", says, "", "front", {{"bolt", "front"}}},
+                {"bushes", says, "", "rear", {{"bolt", "rear"}}}};
     }
     KindWords words() const override {
         return {
@@ -49,7 +49,10 @@ class OffCentreBush : public AdjusterKind {
                 : d.bolt == "rear" ? TR_NOOP("rear upper {0}")
                                    : TR_NOOP("front upper {0}")};
     }
-    const char* wanted_on_card(const Adjuster& d) const override { return d.at_deg ? nullptr : "at"; }
+    std::optional<Unsaid> unsaid(const Adjuster& d, const CarCard&) const override {
+        if (!d.at_deg) return Unsaid{"at"};
+        return std::nullopt;
+    }
     Sketch sketch(const Adjuster& d, std::array<double, 2> by, Point size) const override {
         Sketch s;
         const Point middle(96, size.y() / 2);
