@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Each stage and page at each size of the window: what is written can be read, is not cut, and what is
 // pointed at is in view.
+#include <set>
+
 #include <QFontInfo>
 #include <QImage>
 #include <QMenuBar>
@@ -12,6 +14,7 @@
 #include <QTextDocument>
 #include <QTextLayout>
 
+#include "core/car/adjuster.h"
 #include "core/job/rig.h"
 #include "floor/floor_view.h"
 #include "look/chalk.h"
@@ -107,6 +110,34 @@ struct SizeInLanguage : SizeTest, ::testing::WithParamInterface<const char*> {
     ~SizeInLanguage() override { takeLanguage(QStringLiteral("en")); }
 };
 INSTANTIATE_TEST_SUITE_P(All, SizeInLanguage, ::testing::Values("en", "de"));
+
+TEST_P(SizeInLanguage, EachThingThatTheCardAsksForCanBeRead) {
+    demo();
+    open();
+    CarCard car = desk->car();
+    for (const AdjusterKind* kind : adjuster_kinds())
+        for (const char* bolt : {"both", "strut"}) {
+            Adjuster a;
+            a.id = std::string(kind->name()) + "-" + bolt;
+            a.kind = kind->name();
+            a.wheel = Wheel::front_left;
+            a.bolt = bolt;
+            if (!car.adjuster(a.id)) car.adjusters.push_back(a);
+        }
+    desk->record(CarEdit{car});
+    desk->settle();
+    window->resize(1280, 800);
+    window->showPage({PageId::card, "front-left"});
+    QApplication::processEvents();
+    std::set<QString> asked;
+    for (int n = 0; n < 160; ++n) {
+        asked.insert(window->slate().guide()->subtitle());
+        QApplication::processEvents();
+        for (const QString& one : wrong()) EXPECT_FALSE(one.startsWith("cut")) << one.toStdString();
+        window->slate().step(+1);
+    }
+    EXPECT_GT(asked.size(), 40u);
+}
 
 TEST_P(SizeInLanguage, EachViewAtEachSizeCanBeReadAndReached) {
     demo();

@@ -38,6 +38,7 @@ Slate::Slate(JobDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     subtitle_->setFont(type(13));
     auto* titles = new QVBoxLayout;
     titles->setSpacing(1);
+    for (QLabel* l : {title_, subtitle_}) l->setWordWrap(true);
     titles->addWidget(title_);
     titles->addWidget(subtitle_);
     top->addWidget(number_);
