@@ -4470,6 +4470,14 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nichts, worauf es ankam.</translation>
     </message>
     <message>
+      <source>Nothing that was read tells how the steering wheel sits. This moves it by about {0}° to the left: a drive tells.</source>
+      <translation>Nichts Gelesenes sagt, wie das Lenkrad steht. Dies bewegt es um etwa {0}° nach links: eine Fahrt sagt es.</translation>
+    </message>
+    <message>
+      <source>Nothing that was read tells how the steering wheel sits. This moves it by about {0}° to the right: a drive tells.</source>
+      <translation>Nichts Gelesenes sagt, wie das Lenkrad steht. Dies bewegt es um etwa {0}° nach rechts: eine Fahrt sagt es.</translation>
+    </message>
+    <message>
       <source>Nothing to lock</source>
       <translation>Nichts festzuziehen</translation>
     </message>

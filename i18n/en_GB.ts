@@ -4470,6 +4470,14 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Nothing that mattered.</translation>
     </message>
     <message>
+      <source>Nothing that was read tells how the steering wheel sits. This moves it by about {0}° to the left: a drive tells.</source>
+      <translation>Nothing that was read tells how the steering wheel sits. This moves it by about {0}° to the left: a drive tells.</translation>
+    </message>
+    <message>
+      <source>Nothing that was read tells how the steering wheel sits. This moves it by about {0}° to the right: a drive tells.</source>
+      <translation>Nothing that was read tells how the steering wheel sits. This moves it by about {0}° to the right: a drive tells.</translation>
+    </message>
+    <message>
       <source>Nothing to lock</source>
       <translation>Nothing to lock</translation>
     </message>

@@ -294,6 +294,24 @@ std::string moved_along(const MovedAlong& m, const Show& how) {
                 {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by), how)});
 }
 
+std::string wheel_moved_along(const Plan& plan, const CarCard& car) {
+    if (plan.steering_before.known || plan.next != NextStep::turn) return {};
+    const auto toe = [&](Wheel w) {
+        const auto& change = plan.change[static_cast<std::size_t>(index_of(w))][index_of(WheelAngle::toe)];
+        return change ? change->by.deg() : 0.0;
+    };
+    // It sits left by the ratio times thrust - (toe_FR - toe_FL) / 2.
+    const double right = (toe(Wheel::front_right) - toe(Wheel::front_left)) / 2 -
+                         (toe(Wheel::rear_right) - toe(Wheel::rear_left)) / 2,
+                 by = right * car.steering_ratio.value_or(usual_steering_ratio);
+    if (std::abs(by) < 0.45) return {};
+    return fill(by > 0 ? TR_NOOP("Nothing that was read tells how the steering wheel sits. This moves it by "
+                                 "about {0}° to the right: a drive tells.")
+                       : TR_NOOP("Nothing that was read tells how the steering wheel sits. This moves it by "
+                                 "about {0}° to the left: a drive tells."),
+                {show_number(std::abs(by), 1)});
+}
+
 std::string look(const Look& l, const CarCard& car) {
     const std::string what = adjuster(car, l.adjuster);
     if (l.field == "bolt")

@@ -89,6 +89,9 @@ std::string card_doubt(const CardDoubt& doubt, const CarCard& car);
 std::string open_doubt(const CardDoubt& doubt, const CarCard& car);
 /// What an untargeted angle does all the same.
 std::string moved_along(const MovedAlong& m, const Show& how = {});
+/// By how far the plan moves a steering wheel that nothing read tells of; empty where that is known, or
+/// hardly shows.
+std::string wheel_moved_along(const Plan& plan, const CarCard& car);
 /// What to look at under the car.
 std::string look(const Look& look, const CarCard& car);
 /// Where it ends short, and why; what would settle it.

@@ -18,6 +18,28 @@ Adjuster device(std::string_view kind, Wheel wheel = Wheel::front_left) {
     return d;
 }
 
+TEST(AdjusterWords, ASteeringWheelThatNothingTellsOfIsSaidToMove) {
+    Plan plan;
+    plan.next = NextStep::turn;
+    CarCard car;
+    const auto toes = [&](Wheel w, double deg) {
+        plan.change[static_cast<std::size_t>(index_of(w))][index_of(WheelAngle::toe)] =
+            Plan::Change{Angle::from_deg(deg), {}, false};
+    };
+    toes(Wheel::front_left, -0.083);
+    EXPECT_NE(wheel_moved_along(plan, car).find("about 0.7° to the right"), std::string::npos)
+        << wheel_moved_along(plan, car);
+    toes(Wheel::front_right, -0.083);
+    EXPECT_EQ(wheel_moved_along(plan, car), "") << "both alike";
+    // The rear axle counts too, and the ratio of the card.
+    toes(Wheel::rear_left, 0.1);
+    car.steering_ratio = 20.0;
+    EXPECT_NE(wheel_moved_along(plan, car).find("about 1.0° to the right"), std::string::npos)
+        << wheel_moved_along(plan, car);
+    plan.steering_before.known = true;
+    EXPECT_EQ(wheel_moved_along(plan, car), "");
+}
+
 TEST(AdjusterWords, EveryKindHasAllItsWords) {
     std::set<std::string> names, whys;
     for (const AdjusterKind* kind : adjuster_kinds()) {

@@ -62,6 +62,8 @@ QString TurnText::warnings() const {
             line(soft(d.in_force ? tr("The angles are reckoned with that.")
                                  : tr("The angles are reckoned without it: as read, whatever was turned.")));
     for (const MovedAlong& m : plan.along) out += line(warn(q(words::moved_along(m, how_))));
+    if (const QString wheel = q(words::wheel_moved_along(plan, desk_.car())); !wheel.isEmpty())
+        out += line(warn(wheel));
     if (plan.thrust_off)
         out += line(
             warn(tr("The rear axle points %1, and that has no target: on the car's page it can be given one.")
