@@ -12789,12 +12789,24 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0}: Eine Umdrehung tut anscheinend etwa das {1}-Fache dessen, was sich aus den Angaben der Karte ergibt. Die nächste ist danach geplant und zeigt mehr.</translation>
     </message>
     <message>
+      <source>{0}: by what moving them did, more of them push the arm the other way than the card says.</source>
+      <translation>{0}: nach dem, was sie bewirkt haben, schieben mehr davon den Lenker andersherum, als die Karte sagt.</translation>
+    </message>
+    <message>
+      <source>{0}: by what turning it did, it is at the other arm than the card says.</source>
+      <translation>{0}: nach dem, was das Drehen bewirkt hat, am anderen Lenker, als die Karte sagt.</translation>
+    </message>
+    <message>
       <source>{0}: by what turning it did, it runs ahead of the axle.</source>
       <translation>{0}: Nach dem, was das Drehen bewirkte, läuft sie vor der Achse.</translation>
     </message>
     <message>
       <source>{0}: by what turning it did, it runs behind the axle.</source>
       <translation>{0}: Nach dem, was das Drehen bewirkte, läuft sie hinter der Achse.</translation>
+    </message>
+    <message>
+      <source>{0}: by what turning it did, its body end lies on the other side of the axle than the card says.</source>
+      <translation>{0}: nach dem, was das Drehen bewirkt hat, liegt das Ende an der Karosserie auf der anderen Seite der Achse, als die Karte sagt.</translation>
     </message>
     <message>
       <source>{0}: camber</source>

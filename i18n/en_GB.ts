@@ -12789,12 +12789,24 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0}: a turn seems to do about {1} times what the card's figures make it. The next is planned by that, and shows more.</translation>
     </message>
     <message>
+      <source>{0}: by what moving them did, more of them push the arm the other way than the card says.</source>
+      <translation>{0}: by what moving them did, more of them push the arm the other way than the card says.</translation>
+    </message>
+    <message>
+      <source>{0}: by what turning it did, it is at the other arm than the card says.</source>
+      <translation>{0}: by what turning it did, it is at the other arm than the card says.</translation>
+    </message>
+    <message>
       <source>{0}: by what turning it did, it runs ahead of the axle.</source>
       <translation>{0}: by what turning it did, it runs ahead of the axle.</translation>
     </message>
     <message>
       <source>{0}: by what turning it did, it runs behind the axle.</source>
       <translation>{0}: by what turning it did, it runs behind the axle.</translation>
+    </message>
+    <message>
+      <source>{0}: by what turning it did, its body end lies on the other side of the axle than the card says.</source>
+      <translation>{0}: by what turning it did, its body end lies on the other side of the axle than the card says.</translation>
     </message>
     <message>
       <source>{0}: camber</source>

@@ -268,6 +268,18 @@ std::string card_doubt(const CardDoubt& doubt, const CarCard& car) {
                 : TR_NOOP("{0}: the card says ahead of the axle; what turning it did says behind it."),
             {what});
     }
+    if (doubt.field == "pushes")
+        return fill(TR_NOOP("{0}: by what moving them did, more of them push the arm the other way than the "
+                            "card says."),
+                    {what});
+    if (doubt.field == "arm")
+        return fill(TR_NOOP("{0}: by what turning it did, it is at the other arm than the card says."),
+                    {what});
+    if (doubt.field == "runs")
+        return fill(
+            TR_NOOP("{0}: by what turning it did, its body end lies on the other side of the axle than "
+                    "the card says."),
+            {what});
     return fill(
         doubt.value == "true"
             ? TR_NOOP("{0}: a turn does twice what one thread would: left- and right-hand thread, it seems.")

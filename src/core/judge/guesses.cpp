@@ -36,6 +36,7 @@ class CardGuesses {
                  double prior);
     void wrong_of(const Group& g);
     void other_response(const Group& alike);
+    void other_word(const Group& alike);
 
     const CarCard& car_;
     const std::set<int>& turned_;
@@ -155,6 +156,25 @@ void CardGuesses::other_response(const Group& alike) {
     }
 }
 
+/// At the other arm, its body end on the other side of the axle, pushing the other way: all that it does is
+/// turned round, near enough to be told from what the card says.
+void CardGuesses::other_word(const Group& alike) {
+    const Adjuster& a = car_.adjusters[static_cast<std::size_t>(alike.front())];
+    for (const char* field : {"arm", "runs", "pushes"}) {
+        const std::vector<std::string_view> words = words_of(a, field);
+        const std::string said = said_of(a, field);
+        if (words.size() != 2 || said.empty()) continue;
+        Group same;
+        for (int p : alike) {
+            const Adjuster& one = car_.adjusters[static_cast<std::size_t>(p)];
+            if (said_of(one, field) == said && !car_.looked_at(one.id, field)) same.push_back(p);
+        }
+        if (std::none_of(same.begin(), same.end(), [&](int p) { return turned_.contains(p); })) continue;
+        suppose(same, field, std::string(said == words[0] ? words[1] : words[0]), -1.0,
+                0.6 * card_wrong / static_cast<double>(turned_.size()));
+    }
+}
+
 std::vector<CardGuess> CardGuesses::all() {
     for (const Group& g : groups_) either_way(g);
     for (const Group& g : groups_) wrong_of(g);
@@ -168,6 +188,7 @@ std::vector<CardGuess> CardGuesses::all() {
                 alike.push_back(other);
         grouped.insert(alike.begin(), alike.end());
         other_response(alike);
+        other_word(alike);
     }
     for (CardGuess& c : out_) c.log_prior += std::log(card_right);
     out_.insert(out_.end(), wrong_.begin(), wrong_.end());

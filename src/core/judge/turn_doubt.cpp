@@ -86,6 +86,11 @@ std::vector<std::string> sides_shown(const CarCard& car, const std::set<int>& tu
     return out;
 }
 
+/// What eyes settle under the car.
+bool is_seen(std::string_view field) {
+    return field == "rod" || field == "thread" || field == "arm" || field == "runs" || field == "pushes";
+}
+
 /// From the changes that were measured to what is believed, step by step.
 class Doubting {
   public:
@@ -321,7 +326,7 @@ void Doubting::doubt_card() {
         // A side that nobody said is taken for certain, or looked at; a thread's hand is always looked at.
         if (d.field != "thread" && d.probability > (d.unsaid ? sure : in_force)) {
             out_.card.push_back(d);
-        } else if (d.probability > worth_a_look && (d.field == "rod" || d.field == "thread") &&
+        } else if (d.probability > worth_a_look && is_seen(d.field) &&
                    (!out_.look || d.probability > out_.look->probability)) {
             out_.look = d;
         }
@@ -562,10 +567,8 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
                 Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
                 if (d.field == "response") {
                     responds(a, d.times, does_sigma);
-                } else if (d.field == "rod") {
-                    a.rod = d.value == side_value(true) ? RodSide::ahead_of_axle : RodSide::behind_axle;
-                } else if (is_rod(a)) {
-                    a.double_ended = d.value == "true";
+                } else if (is_rod(a) || d.field != "double_ended") {
+                    say_of(a, d.field, d.value);
                 }
             }
         }

@@ -152,6 +152,59 @@ TEST(TurnDoubt, OfADeviceItNamesWhatPeopleDo) {
     named("radius-rod", {4, 0}, {-4, 0}, OtherTurn::wrong_way);
 }
 
+TEST(TurnDoubt, ADeviceThatWentTheOtherWayMayBeWrongOnTheCardAndIsLookedAt) {
+    struct Case {
+        const char *kind, *field, *said, *other;
+        double first, second;
+    };
+    for (const Case& c :
+         {Case{"shim-pair", "pushes", "out", "in", 4, 4}, Case{"spanning-shims", "pushes", "out", "in", 4, 0},
+          Case{"adjustable-arm", "arm", "lower", "upper", 2, 0},
+          Case{"radius-rod", "runs", "ahead", "behind", 4, 0}}) {
+        DeviceTurned d(c.kind);
+        d.after(c.first, c.second, d.does(-c.first, -c.second));
+        const Belief once = believe(job_of(d.j.log));
+        ASSERT_TRUE(once.look) << c.kind;
+        if (c.kind != std::string("radius-rod")) {
+            EXPECT_EQ(once.look->field, c.field) << c.kind;
+            EXPECT_EQ(once.look->value, c.other) << c.kind;
+        }
+        EXPECT_EQ(once.look->adjusters.size(), 2u) << c.kind << ": both are made alike";
+        EXPECT_FALSE(once.freed.empty()) << c.kind << ": until then what it did is not reckoned with";
+        // As the card says: then it was turned the wrong way. Otherwise: as written, on another card.
+        for (const char* seen : {c.said, c.other}) {
+            TurnedJob j = d.j;
+            for (const char* id : {"left", "right"}) {
+                j.put(Looked{id, c.field, seen});
+                if (c.kind == std::string("radius-rod")) j.put(Looked{id, "arm", "lower"});
+            }
+            const Belief b = believe(job_of(j.log));
+            EXPECT_FALSE(b.look) << c.kind << ' ' << seen;
+            const bool wrong_way = std::any_of(b.doubts.begin(), b.doubts.end(), [](const TurnDoubt& t) {
+                return t.what == OtherTurn::wrong_way || t.what == OtherTurn::all_wrong_way;
+            });
+            if (seen == c.said) {
+                EXPECT_TRUE(wrong_way) << c.kind;
+            }
+        }
+    }
+}
+
+TEST(TurnDoubt, OnACardThatIsWrongOfShimsTwoPassesSayWhichWayTheyPush) {
+    DeviceTurned d("shim-pair");
+    const auto once = d.does(-4, -4);
+    d.after(4, 4, once);
+    d.after(4, 4, {2 * once[0], 2 * once[1], 2 * once[2]});
+    const Belief b = believe(job_of(d.j.log));
+    ASSERT_EQ(b.card.size(), 1u);
+    EXPECT_EQ(b.card[0].field, "pushes");
+    EXPECT_EQ(b.card[0].value, "in");
+    EXPECT_TRUE(b.card[0].in_force);
+    std::shared_ptr<const std::vector<Entry>> kept;
+    const Job job = job_of(d.j.log);
+    EXPECT_EQ(believed(job, b, kept).car.device("left")->pushes_in, Told::yes) << "reckoned with from now on";
+}
+
 TEST(TurnDoubt, WithoutTheDevicesTurnAllItsAnglesAreAsRead) {
     DeviceTurned d("shim-pair");
     const auto other = d.does(-4, -4);
