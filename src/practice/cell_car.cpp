@@ -271,6 +271,14 @@ void Builder::card() {
             a.pushes_in = a.runs_behind = a.upper_arm = Told::unknown;
             a.at_deg.reset();
         }
+        if (!is_rod(a) && trouble_ == "card-wrong" && axle_of(wheel_of(a)) == Axle::front) {
+            for (const char* field : {"pushes", "runs", "arm"})
+                if (const auto words = words_of(a, field); words.size() == 2) {
+                    if (strut_ && std::string_view(field) == "arm") continue;
+                    say_of(a, field, said_of(a, field) == words[0] ? words[1] : words[0]);
+                    break;  // of a radius rod two would be right again
+                }
+        }
         if (!has_side(a)) continue;
         if (trouble_ == "card-wrong" && axle_of(wheel_of(a)) == Axle::front)
             a.rod = a.rod == RodSide::behind_axle ? RodSide::ahead_of_axle : RodSide::behind_axle;

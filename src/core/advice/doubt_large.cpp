@@ -7,6 +7,7 @@
 #include "core/advice/so_far.h"
 #include "core/advice/worth.h"
 #include "core/job/baseline.h"
+#include "core/judge/guesses.h"
 
 namespace fairchalk {
 
@@ -42,6 +43,29 @@ bool Planner::large(const Alternative& c) {
         return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !seen &&
                !car_.looked_at(l.id(), "rod");
     };
+    // So of what eyes see of how a device is built in, where it is turned far for camber or caster.
+    for (std::size_t h = 0; h < c.with.size(); ++h) {
+        const Lever& l = c.with[h];
+        if (l.rod || c.turns[h] == 0.0 ||
+            std::find(options_.side_shown.begin(), options_.side_shown.end(), l.id()) !=
+                options_.side_shown.end())
+            continue;
+        for (const Lever::Pull& pull : l.pulls) {
+            double by = 0.0;
+            for (std::size_t k = 0; k < c.with.size(); ++k)
+                if (!c.with[k].rod && c.with[k].id() == l.id())
+                    for (const Lever::Pull& own : c.with[k].pulls)
+                        if (own.state == pull.state) by += c.with[k].effect(own, c.turns[k], p_);
+            if (pull.angle == WheelAngle::toe || (std::abs(by) <= most_angle_unproven && !car_.found_wrong))
+                continue;
+            for (const char* field : built_in)
+                if (hangs_on(*l.device, field, car_) && !car_.looked_at(l.id(), field)) {
+                    plan_.look = Look{l.id(), field};
+                    plan_.next = NextStep::look;
+                    return true;
+                }
+        }
+    }
     const auto at_unproven = [&](Wheel w) {
         for (std::size_t h = 0; h < c.with.size(); ++h)
             if (c.with[h].rod && c.with[h].wheel == w && unproven(h)) return true;

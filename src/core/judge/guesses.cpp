@@ -160,10 +160,10 @@ void CardGuesses::other_response(const Group& alike) {
 /// turned round, near enough to be told from what the card says.
 void CardGuesses::other_word(const Group& alike) {
     const Adjuster& a = car_.adjusters[static_cast<std::size_t>(alike.front())];
-    for (const char* field : {"arm", "runs", "pushes"}) {
+    for (const char* field : built_in) {
+        if (!hangs_on(a, field, car_)) continue;
         const std::vector<std::string_view> words = words_of(a, field);
         const std::string said = said_of(a, field);
-        if (words.size() != 2 || said.empty()) continue;
         Group same;
         for (int p : alike) {
             const Adjuster& one = car_.adjusters[static_cast<std::size_t>(p)];
@@ -272,6 +272,20 @@ std::vector<Guess> guesses_of(const TurnPass& pass, std::size_t number,
         out[i].log_prior = std::log(a_slip / static_cast<double>(out.size() - 1));
     out.push_back({OtherTurn::unexplained, turned, written, std::log(no_name), -1});
     return out;
+}
+
+bool hangs_on(const Adjuster& a, std::string_view field, const CarCard& car) {
+    const AdjusterKind* kind = adjuster_kind(a.kind);
+    if (!kind) return false;
+    for (const DeviceField& f : kind->fields()) {
+        const auto* either = std::get_if<DeviceField::Either>(&f.what);
+        if (!either || f.key != field || a.*either->in == Told::unknown) continue;
+        Adjuster silent = a;
+        silent.*either->in = Told::unknown;
+        const auto unsaid = unsaid_of(silent, car);
+        return unsaid && unsaid->field == field;
+    }
+    return false;
 }
 
 std::string side_value(bool ahead) {

@@ -63,6 +63,11 @@ std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarC
     return out;
 }
 
+/// What eyes settle under the car.
+bool is_seen(std::string_view field) {
+    return field == "rod" || field == "thread" || field == "arm" || field == "runs" || field == "pushes";
+}
+
 /// Those turned whose other side has lost by what was read: `left_of(c)` is what is left of the odds of a
 /// card's hypothesis.
 template <typename LeftOf>
@@ -71,11 +76,10 @@ std::vector<std::string> sides_shown(const CarCard& car, const std::set<int>& tu
     std::vector<std::string> out;
     for (int place : turned) {
         const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
-        if (!has_side(a) || a.rod == RodSide::unknown) continue;
         bool told = false, lost = true;
         for (std::size_t c = 0; c < cards.size() && lost; ++c) {
             const auto& wrong = cards[c].wrong;
-            if (!wrong || wrong->field != "rod" ||
+            if (!wrong || !is_seen(wrong->field) || wrong->field == "thread" ||
                 std::find(wrong->adjusters.begin(), wrong->adjusters.end(), a.id) == wrong->adjusters.end())
                 continue;
             told = true;
@@ -84,11 +88,6 @@ std::vector<std::string> sides_shown(const CarCard& car, const std::set<int>& tu
         if (told && lost) out.push_back(a.id);
     }
     return out;
-}
-
-/// What eyes settle under the car.
-bool is_seen(std::string_view field) {
-    return field == "rod" || field == "thread" || field == "arm" || field == "runs" || field == "pushes";
 }
 
 /// From the changes that were measured to what is believed, step by step.
