@@ -250,6 +250,7 @@ TEST(Advice, WhereOnlyCamberHasATargetCasterIsSparedOrItIsSaid) {
         TurnedJob j;
         j.car.adjusters.emplace_back(device("shims-fl", "shim-pair"));
         j.begin({TurnedJob::target(Measure::camber, Wheel::front_left, -0.8, 0.3)});
+        j.put(Looked{"shims-fl", "pushes", "out"});
         j.all(0.0, 0.0, camber, -0.8);
         j.all(0.0, 0.0, camber, -0.8);
         const Plan p = analysed(j).plan;
@@ -671,6 +672,11 @@ struct WaysUnsaid : ::testing::TestWithParam<WayUnsaid> {
         // A toe that could be set comes after what would move it.
         j.begin({TurnedJob::target(GetParam().of, Wheel::front_left, camber ? -1.0 : 5.0, 0.3),
                  TurnedJob::target(Measure::total_toe, Axle::front, 0.5, 0.1)});
+        // What the card does say somebody has seen.
+        for (const Adjuster& a : j.car.adjusters)
+            for (const char* field : {"arm", "runs", "pushes"})
+                if (const std::string said = said_of(a, field); !said.empty() && !is_rod(a))
+                    j.put(Looked{a.id, field, said});
         for (int twice = 0; twice < 2; ++twice) j.all(0.0, 0.0, -0.2, -1.0, 4.0, 5.0);
         return analysed(j);
     }

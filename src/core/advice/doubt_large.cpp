@@ -13,6 +13,13 @@ namespace fairchalk {
 
 using namespace worth;
 
+namespace {
+
+/// Camber or caster set further than that at a card's word alone: looked at first.
+constexpr double most_lean_unproven = one_degree;
+
+}  // namespace
+
 bool Planner::read_twice(Wheel w, bool lean) const {
     const auto spots = spoiled_spots_of(job_, e_.round, lean ? std::vector<Wheel>{} : std::vector<Wheel>{w},
                                         lean ? std::vector<Wheel>{w} : std::vector<Wheel>{});
@@ -56,7 +63,7 @@ bool Planner::large(const Alternative& c) {
                 if (!c.with[k].rod && c.with[k].id() == l.id())
                     for (const Lever::Pull& own : c.with[k].pulls)
                         if (own.state == pull.state) by += c.with[k].effect(own, c.turns[k], p_);
-            if (pull.angle == WheelAngle::toe || (std::abs(by) <= most_angle_unproven && !car_.found_wrong))
+            if (pull.angle == WheelAngle::toe || (std::abs(by) <= most_lean_unproven && !car_.found_wrong))
                 continue;
             for (const char* field : built_in)
                 if (hangs_on(*l.device, field, car_) && !car_.looked_at(l.id(), field)) {

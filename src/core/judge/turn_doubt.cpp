@@ -108,6 +108,7 @@ class Doubting {
     void open_responses();
     void look_first();
     void doubt_passes();
+    void look_at_what_goes_wrong_again();
     void show_where(std::size_t k, const Guess& guess, TurnDoubt& d) const;
     void write_over(std::size_t k, const Guess& guess, const TurnDoubt& d);
 
@@ -479,6 +480,36 @@ void Doubting::doubt_passes() {
     out_.probing = out_.unexplained >= 2;
 }
 
+/// Once is a slip; what goes the other way a second time is not turned by the card again before somebody has
+/// looked: more than one thing of it may be wrong.
+void Doubting::look_at_what_goes_wrong_again() {
+    std::map<std::string, int> times;
+    for (const TurnDoubt& d : out_.doubts) {
+        if (!d.in_force || (d.what != OtherTurn::wrong_way && d.what != OtherTurn::all_wrong_way)) continue;
+        std::set<std::string> turned;
+        for (std::size_t i : d.turns) turned.insert(std::get<Turn>((*job_.log)[i].event).adjuster);
+        for (const std::string& id : turned) ++times[id];
+    }
+    const CarCard& car = job_.rounds.back().car;
+    for (const auto& [id, n] : times) {
+        const int place = car.place_of(id);
+        if (n < 2 || place < 0) continue;
+        const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
+        std::vector<std::string_view> fields(built_in.begin(), built_in.end());
+        std::erase_if(fields, [&](std::string_view f) { return !hangs_on(a, f, car); });
+        if (has_side(a)) fields.insert(fields.begin(), "rod");
+        for (std::string_view field : fields) {
+            if (car.looked_at(id, field)) continue;
+            CardDoubt d;
+            d.adjusters = {id};
+            d.field = field;
+            d.probability = 0.5;
+            out_.look = d;
+            return look_first();
+        }
+    }
+}
+
 void Doubting::run() {
     if (!gather_passes()) return;
     std::vector<MeasuredChange> rows = measured_changes();
@@ -497,6 +528,7 @@ void Doubting::run() {
     open_responses();
     if (out_.look) look_first();
     doubt_passes();
+    if (!out_.look) look_at_what_goes_wrong_again();
 }
 
 }  // namespace

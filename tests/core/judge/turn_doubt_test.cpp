@@ -205,6 +205,23 @@ TEST(TurnDoubt, OnACardThatIsWrongOfShimsTwoPassesSayWhichWayTheyPush) {
     EXPECT_EQ(believed(job, b, kept).car.device("left")->pushes_in, Told::yes) << "reckoned with from now on";
 }
 
+TEST(TurnDoubt, WhatGoesTheOtherWayASecondTimeIsLookedAtWhateverMayBeWrong) {
+    // The card is wrong of the arm and of the rod: no one entry explains it, and twice is no slip.
+    DeviceTurned d("adjustable-arm");
+    const auto pass = [&](int n) {
+        const auto by = d.does(-2.0 * n, 0);
+        const double rod = -std::asin(1.5 * n / 130.0) / rad;
+        d.j.turned("rod-fl", 1.0);
+        d.after(2, 0, {by[0] + rod, by[1], by[2]});
+        return believe(job_of(d.j.log));
+    };
+    pass(1);
+    const Belief twice = pass(2);
+    ASSERT_TRUE(twice.look);
+    EXPECT_FALSE(twice.freed.empty());
+    EXPECT_TRUE(twice.look->field == "rod" || twice.look->field == "arm") << twice.look->field;
+}
+
 TEST(TurnDoubt, WithoutTheDevicesTurnAllItsAnglesAreAsRead) {
     DeviceTurned d("shim-pair");
     const auto other = d.does(-4, -4);
