@@ -273,7 +273,10 @@ void work_by_advice(UnderWay& u, bool watching = false) {
         const bool inside = plan.next == NextStep::done;
         if (!u.done.given.empty()) u.done.given.back().ended = inside;
         if (plan.next == NextStep::look && plan.look) {
-            u.put(Looked{plan.look->adjuster, plan.look->field, "behind-axle"});
+            // Its card is right.
+            const Adjuster* own = job.car.adjuster(plan.look->adjuster);
+            const std::string said = own ? said_of(*own, plan.look->field) : std::string();
+            u.put(Looked{plan.look->adjuster, plan.look->field, said.empty() ? "behind-axle" : said});
             ++u.done.work.looks;
             continue;
         }

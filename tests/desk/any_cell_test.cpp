@@ -25,10 +25,7 @@ struct AnyCell : Walked, ::testing::WithParamInterface<int> {
     void aim() override { FAIL() << "it was said"; }
     std::string seen(const Look& look) const override {
         const Adjuster& own = *made.truth.adjuster(look.adjuster);
-        return look.field == "bolt" && !is_rod(own)    ? own.bolt
-               : look.field == "wheel" && !is_rod(own) ? std::string(name_of(*own.wheel))
-               : own.rod == RodSide::ahead_of_axle     ? "ahead-of-axle"
-                                                       : "behind-axle";
+        return said_of(own, look.field);
     }
     void turnAsWritten() override {
         for (const PlannedTurn& t : desk->answer().plan.turns) {
