@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "book/known_json.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -9,24 +10,24 @@ namespace {
 
 constexpr std::array carried_names = {"toe", "camber", "caster"};
 
+/// What is looked at, and the two ways in which it may be.
+constexpr std::array<std::array<const char*, 3>, 6> seen_as = {{{"rod", "behind-axle", "ahead-of-axle"},
+                                                                {"bolt", "strut-upper", "strut-lower"},
+                                                                {"thread", "right", "left"},
+                                                                {"arm", "lower", "upper"},
+                                                                {"runs", "ahead", "behind"},
+                                                                {"pushes", "out", "in"}}};
+
 }  // namespace
 
 Looked looked_from(const Node& n) {
     const std::string field =
         n["field"].word({"rod", "double_ended", "bolt", "wheel", "thread", "arm", "runs", "pushes", "at"});
     Looked l{n["adjuster"].text(), field, {}};
-    if (field == "rod")
-        l.value = n["value"].word({"behind-axle", "ahead-of-axle"});
-    else if (field == "bolt")
-        l.value = n["value"].word({"strut-upper", "strut-lower"});
-    else if (field == "thread")
-        l.value = n["value"].word({"right", "left"});
-    else if (field == "arm")
-        l.value = n["value"].word({"lower", "upper"});
-    else if (field == "runs")
-        l.value = n["value"].word({"ahead", "behind"});
-    else if (field == "pushes")
-        l.value = n["value"].word({"out", "in"});
+    const auto seen =
+        std::find_if(seen_as.begin(), seen_as.end(), [&](const auto& one) { return one[0] == field; });
+    if (seen != seen_as.end())
+        l.value = n["value"].word({(*seen)[1], (*seen)[2]});
     else if (field == "at")
         l.value = write_exact(n["value"].angle());
     else if (field == "wheel")

@@ -76,6 +76,7 @@ class Planner {
     bool large(const Alternative& c);
     bool read_twice(Wheel w, bool lean) const;
     bool probe();
+    bool look_for(const Target& target, bool eyes_only);
     bool look_first();
     bool look_at_edge();
     bool set_back();

@@ -145,24 +145,28 @@ bool Planner::probe() {
     return true;
 }
 
+/// Asks for what eyes settle of something that would reach that target, and whose way nobody has said; with
+/// `eyes_only` of what no test turn tells. False where there is none.
+bool Planner::look_for(const Target& target, bool eyes_only) {
+    for (const Adjuster& a : car_.adjusters) {
+        const auto unsaid = unsaid_of(a, car_);
+        if (!unsaid || (eyes_only && unsaid->probe) || !reaches(like(a), target) ||
+            !allowed(a.id, adjuster_kind(a.kind)))
+            continue;
+        plan_.look = Look{a.id, std::string(unsaid->field)};
+        plan_.next = NextStep::look;
+        return true;
+    }
+    return false;
+}
+
 /// What is outside has something to turn, of which only eyes tell which way it works: before what it would
 /// move is set without it.
 bool Planner::look_first() {
-    for (const Verdict& v : plan_.before) {
-        if (v.call != Call::outside || accepted_since(job_, last_news(job_), v.target) ||
-            reached_by(v.target, usable_))
-            continue;
-        for (const Adjuster& a : car_.adjusters) {
-            const auto unsaid = unsaid_of(a, car_);
-            if (!unsaid || unsaid->probe || !reaches(like(a), v.target) ||
-                !allowed(a.id, adjuster_kind(a.kind)))
-                continue;
-            plan_.look = Look{a.id, std::string(unsaid->field)};
-            plan_.next = NextStep::look;
-            return true;
-        }
-    }
-    return false;
+    return std::any_of(plan_.before.begin(), plan_.before.end(), [&](const Verdict& v) {
+        return v.call == Call::outside && !accepted_since(job_, last_news(job_), v.target) &&
+               !reached_by(v.target, usable_) && look_for(v.target, true);
+    });
 }
 
 /// What lies at an edge would be turned for, if the way of what there is to turn were known: eyes tell it. A
@@ -175,15 +179,9 @@ bool Planner::look_at_edge() {
             continue;
         KnownAngle amid = v.angle;
         amid.value = v.target.aim;
-        if (probability_inside(amid, v.target) < probability_inside(v.angle, v.target) + worth_turning)
-            continue;
-        for (const Adjuster& a : car_.adjusters) {
-            const auto unsaid = unsaid_of(a, car_);
-            if (!unsaid || !reaches(like(a), v.target) || !allowed(a.id, adjuster_kind(a.kind))) continue;
-            plan_.look = Look{a.id, std::string(unsaid->field)};
-            plan_.next = NextStep::look;
+        if (probability_inside(amid, v.target) >= probability_inside(v.angle, v.target) + worth_turning &&
+            look_for(v.target, false))
             return true;
-        }
     }
     return false;
 }

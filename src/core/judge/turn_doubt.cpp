@@ -65,7 +65,8 @@ std::vector<std::vector<std::size_t>> measured_passes(const Job& job, const CarC
 
 /// What eyes settle under the car.
 bool is_seen(std::string_view field) {
-    return field == "rod" || field == "thread" || field == "arm" || field == "runs" || field == "pushes";
+    return field == "rod" || field == "thread" ||
+           std::find(built_in.begin(), built_in.end(), field) != built_in.end();
 }
 
 /// Those turned whose other side has lost by what was read: `left_of(c)` is what is left of the odds of a
