@@ -187,6 +187,7 @@ Analysis analyse(const Job& job, const Question& question) {
     choices.probing = choices.probing || a.belief.probing;
     choices.turns_doubted = !a.belief.doubts.empty();
     choices.side_shown = a.belief.side_shown;
+    for (const auto& [id, times] : turned_wrong_way(job, a.belief)) choices.wrong_way.push_back(id);
     choices.finer_tool = choices.finer_tool && question.settling;
     a.plan = in_order(planned, a.now, choices, plan_turns(planned, a.now, choices));
     if (a.now.round < 0) {

@@ -772,6 +772,75 @@ TEST(LookedAt, ACardThatWasWrongOfOneThingIsNotTakenAtItsWordOfAnother) {
     }
 }
 
+TEST(LookedAt, BeforeCamberIsSetFarOnACardsWordOfOneWheelOrOfTheTwoTogether) {
+    struct Case {
+        double left, right;  // degrees, of camber as it is
+        bool cross, looks;
+    };
+    for (const auto& [left, right, cross, looks] :
+         {Case{-1.7, -1.7, false, false}, Case{-2.4, -1.0, false, true}, Case{-1.4, -0.6, true, false},
+          Case{-1.8, -0.2, true, true}}) {
+        TurnedJob j;
+        j.car.axle(Axle::front).suspension = Suspension::double_wishbone;
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            Adjuster d = device("shims-" + std::string(name_of(w)), "spanning-shims", w);
+            d.pushes_in = Told::no;
+            d.upper_arm = Told::yes;
+            j.car.adjusters.push_back(d);
+        }
+        std::vector<Target> wanted;
+        if (cross)
+            wanted.push_back(TurnedJob::target(Measure::cross_camber, Axle::front, 0.0, 0.2));
+        else
+            for (Wheel w : {Wheel::front_left, Wheel::front_right})
+                wanted.push_back(TurnedJob::target(Measure::camber, w, -1.0, 0.2));
+        j.begin(wanted);
+        for (int twice = 0; twice < 2; ++twice) j.all(0.0, 0.0, left, right);
+        const Plan p = analysed(j).plan;
+        ASSERT_EQ(p.next, looks ? NextStep::look : NextStep::turn) << left << " " << right;
+        if (looks) {
+            EXPECT_EQ(p.look->field, "pushes");
+        }
+    }
+}
+
+TEST(LookedAt, BeforeWhatSeemsTurnedTheWrongWayIsDrivenFarOnTheSameWord) {
+    for (const bool far : {false, true}) {
+        const double off = far ? 0.45 : 0.25, toe = far ? 0.2 : 0.1;
+        TurnedJob j;
+        j.car.axle(Axle::front).suspension = Suspension::double_wishbone;
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            Adjuster d = device("shims-" + std::string(name_of(w)), "spanning-shims", w);
+            d.pushes_in = Told::no;
+            d.upper_arm = Told::yes;
+            j.car.adjusters.push_back(d);
+        }
+        j.begin({TurnedJob::target(Measure::cross_camber, Axle::front, 0.0, 0.15),
+                 TurnedJob::target(Measure::total_toe, Axle::front, 0.0, 0.1)});
+        for (int twice = 0; twice < 2; ++twice) j.all(toe, toe, -1.0 - off / 2, -1.0 + off / 2);
+        const Plan first = analysed(j).plan;
+        ASSERT_EQ(first.next, NextStep::turn);
+        for (const PlannedTurn& t : first.turns)
+            j.put(Turn{t.adjuster, t.turns, false, true, t.second, t.kind});
+        // All of it went the other way: the hand or, less likely, the card in all that it says.
+        j.put(RoundOpened{});
+        const auto mirrored = [](double was, double expected) { return 2.0 * was - expected; };
+        const auto& expect = first.expect;
+        const auto after = [&](Wheel w, WheelAngle a, double was) {
+            return mirrored(was, expect[index_of(w)][index_of(a)].value.deg());
+        };
+        for (int twice = 0; twice < 2; ++twice)
+            j.all(after(Wheel::front_left, WheelAngle::toe, toe),
+                  after(Wheel::front_right, WheelAngle::toe, toe),
+                  after(Wheel::front_left, WheelAngle::camber, -1.0 - off / 2),
+                  after(Wheel::front_right, WheelAngle::camber, -1.0 + off / 2));
+        const Analysis a = analysed(j);
+        ASSERT_EQ(a.belief.doubts.size(), 1u);
+        EXPECT_TRUE(a.belief.doubts[0].in_force && a.belief.doubts[0].what == OtherTurn::all_wrong_way);
+        EXPECT_EQ(a.plan.next, far ? NextStep::look : NextStep::turn) << off;
+    }
+}
+
 TEST(FactsAlike, HoldOfWhatIsMadeAlikeAndSaidAlikeAndOfNothingBesideIt) {
     CarCard car;
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {

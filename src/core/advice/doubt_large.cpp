@@ -41,36 +41,56 @@ bool Planner::large(const Alternative& c) {
         plan_.next = NextStep::read;
         return true;
     };
+    const auto side_shown = [&](const Lever& l) {
+        return std::find(options_.side_shown.begin(), options_.side_shown.end(), l.id()) !=
+               options_.side_shown.end();
+    };
     // A side that nothing has proven yet: looked at before it is turned far.
     const auto unproven = [&](std::size_t h) {
         const Lever& l = c.with[h];
-        const bool seen = (l.rod ? l.rod->proven : !l.device->response.empty()) ||
-                          std::find(options_.side_shown.begin(), options_.side_shown.end(), l.id()) !=
-                              options_.side_shown.end();
+        const bool seen = (l.rod ? l.rod->proven : !l.device->response.empty()) || side_shown(l);
         return c.turns[h] != 0.0 && (l.rod || l.kind->sided(*l.device)) && !seen &&
                !car_.looked_at(l.id(), "rod");
     };
-    // So of what eyes see of how a device is built in, where it is turned far for camber or caster.
-    for (std::size_t h = 0; h < c.with.size(); ++h) {
+    // So of what eyes see of how a device is built in, where it is turned far for camber or caster: of a
+    // wheel, or of what two wheels make together.
+    const auto unseen = [&](std::size_t h) -> const char* {
         const Lever& l = c.with[h];
-        if (l.rod || c.turns[h] == 0.0 ||
-            std::find(options_.side_shown.begin(), options_.side_shown.end(), l.id()) !=
-                options_.side_shown.end())
-            continue;
-        for (const Lever::Pull& pull : l.pulls) {
-            double by = 0.0;
-            for (std::size_t k = 0; k < c.with.size(); ++k)
-                if (!c.with[k].rod && c.with[k].id() == l.id())
-                    for (const Lever::Pull& own : c.with[k].pulls)
-                        if (own.state == pull.state) by += c.with[k].effect(own, c.turns[k], p_);
-            if (pull.angle == WheelAngle::toe || (std::abs(by) <= most_lean_unproven && !car_.found_wrong))
+        if (l.rod || c.turns[h] == 0.0 || side_shown(l)) return nullptr;
+        for (const char* field : built_in)
+            if (hangs_on(*l.device, field, car_) && !car_.looked_at(l.id(), field)) return field;
+        return nullptr;
+    };
+    const TurnedOf turned = turned_in_all(job_);
+    const auto lean_unseen = [&](std::size_t h, const Eigen::VectorXd& g) {
+        const Lever& l = c.with[h];
+        if (!unseen(h)) return 0.0;
+        double off = c.turns[h], by = 0.0;
+        // Where it is the card that was wrong, and not the hand, what went the wrong way goes further.
+        const auto so_far = turned.find(l.id());
+        if (so_far != turned.end() && std::find(options_.wrong_way.begin(), options_.wrong_way.end(),
+                                                l.id()) != options_.wrong_way.end())
+            off -= so_far->second[static_cast<std::size_t>(l.which)];
+        for (const Lever::Pull& pull : l.pulls)
+            if (pull.angle != WheelAngle::toe) by += g[pull.state] * l.effect(pull, off, p_);
+        return by;
+    };
+    std::vector<Eigen::VectorXd> leans;
+    for (Wheel w : all_wheels)
+        for (WheelAngle a : {WheelAngle::camber, WheelAngle::caster})
+            leans.push_back(angle_gradient(p_, w, a));
+    for (const Verdict& v : plan_.before)
+        if (v.angle.known) leans.push_back(p_.gradient_of(v.target));
+    for (const Eigen::VectorXd& g : leans) {
+        double by = 0.0;
+        for (std::size_t h = 0; h < c.with.size(); ++h) by += lean_unseen(h, g);
+        for (std::size_t h = 0; h < c.with.size(); ++h) {
+            // A card that was wrong of one thing is not taken at its word of another.
+            if (lean_unseen(h, g) == 0.0 || (std::abs(by) <= most_lean_unproven && !car_.found_wrong))
                 continue;
-            for (const char* field : built_in)
-                if (hangs_on(*l.device, field, car_) && !car_.looked_at(l.id(), field)) {
-                    plan_.look = Look{l.id(), field};
-                    plan_.next = NextStep::look;
-                    return true;
-                }
+            plan_.look = Look{c.with[h].id(), unseen(h)};
+            plan_.next = NextStep::look;
+            return true;
         }
     }
     const auto at_unproven = [&](Wheel w) {

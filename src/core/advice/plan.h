@@ -57,6 +57,7 @@ struct PlanOptions {
     bool probing = false;                   ///< no turn but a test turn
     bool turns_doubted = false;             ///< it is not sure what one of the passes was
     std::vector<std::string> side_shown{};  ///< adjusters whose side of the axle their turns have shown
+    std::vector<std::string> wrong_way{};   ///< adjusters that are believed to have been turned so before
     bool nearer = false;                    ///< nearer to the aim while one is there, though all is inside
     std::string watched{};                  ///< what is turned while a rule is watched: before all others
     bool finer_tool = true;                 ///< and with what tool it could be called, where it ends short

@@ -109,6 +109,7 @@ class Doubting {
     void open_responses();
     void look_first();
     void doubt_passes();
+    void leave_open_what_only_a_hand_explains();
     void look_at_what_goes_wrong_again();
     void show_where(std::size_t k, const Guess& guess, TurnDoubt& d) const;
     void write_over(std::size_t k, const Guess& guess, const TurnDoubt& d);
@@ -481,18 +482,25 @@ void Doubting::doubt_passes() {
     out_.probing = out_.unexplained >= 2;
 }
 
+/// A card that is wrong in all that it says looks as a hand that went the wrong way in all: only what went as
+/// the card says more often than not has shown where it lies.
+void Doubting::leave_open_what_only_a_hand_explains() {
+    for (const auto& [id, wrong] : turned_wrong_way(job_, out_)) {
+        const auto turned =
+            std::count_if(passes_.begin(), passes_.end(), [&, &one = id](const TurnPass& pass) {
+                return std::any_of(pass.entries.begin(), pass.entries.end(), [&](std::size_t i) {
+                    return std::get<Turn>((*job_.log)[i].event).adjuster == one;
+                });
+            });
+        if (2 * wrong >= turned) std::erase(out_.side_shown, id);
+    }
+}
+
 /// Once is a slip; what goes the other way a second time is not turned by the card again before somebody has
 /// looked: more than one thing of it may be wrong.
 void Doubting::look_at_what_goes_wrong_again() {
-    std::map<std::string, int> times;
-    for (const TurnDoubt& d : out_.doubts) {
-        if (!d.in_force || (d.what != OtherTurn::wrong_way && d.what != OtherTurn::all_wrong_way)) continue;
-        std::set<std::string> turned;
-        for (std::size_t i : d.turns) turned.insert(std::get<Turn>((*job_.log)[i].event).adjuster);
-        for (const std::string& id : turned) ++times[id];
-    }
     const CarCard& car = job_.rounds.back().car;
-    for (const auto& [id, n] : times) {
+    for (const auto& [id, n] : turned_wrong_way(job_, out_)) {
         const int place = car.place_of(id);
         if (n < 2 || place < 0) continue;
         const Adjuster& a = car.adjusters[static_cast<std::size_t>(place)];
@@ -529,6 +537,7 @@ void Doubting::run() {
     open_responses();
     if (out_.look) look_first();
     doubt_passes();
+    leave_open_what_only_a_hand_explains();
     if (!out_.look) look_at_what_goes_wrong_again();
 }
 
@@ -608,6 +617,17 @@ Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::ve
     correct(out.car);
     for (Round& r : out.rounds) correct(r.car);
     return out;
+}
+
+std::map<std::string, int> turned_wrong_way(const Job& job, const Belief& belief) {
+    std::map<std::string, int> times;
+    for (const TurnDoubt& d : belief.doubts) {
+        if (!d.in_force || (d.what != OtherTurn::wrong_way && d.what != OtherTurn::all_wrong_way)) continue;
+        std::set<std::string> turned;
+        for (std::size_t i : d.turns) turned.insert(std::get<Turn>((*job.log)[i].event).adjuster);
+        for (const std::string& id : turned) ++times[id];
+    }
+    return times;
 }
 
 std::optional<TurnDoubt> turn_doubt(const Job& job) {

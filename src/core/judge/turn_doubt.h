@@ -97,6 +97,9 @@ Belief believe(const Job& job);
 /// is changed it is the job itself; else `log` holds its entries, in the same places.
 Job believed(const Job& job, const Belief& belief, std::shared_ptr<const std::vector<Entry>>& log);
 
+/// Passes that are believed to have been turned the wrong way, of each adjuster that was turned in them.
+std::map<std::string, int> turned_wrong_way(const Job& job, const Belief& belief);
+
 /// The last pass of turning, if it is in doubt.
 std::optional<TurnDoubt> turn_doubt(const Job& job);
 
