@@ -227,25 +227,27 @@ void Work::judge_end(const Analysis& a, const std::vector<Target>& all) {
         ++done_.angles;
         done_.held += std::abs(k.value.deg() - truth) <= k.plus_minus().deg();
     };
-    const auto far_off = [&](const KnownAngle& k, double truth) {
+    const auto far_off = [&](std::string_view of, const KnownAngle& k, double truth) {
         if (!k.known) return;
         ++done_.toes;
         const double by = std::abs(k.value.deg() - truth) / k.sigma.deg();
         if (by <= 4.0) return;
         ++done_.toes_far;
-        done_.notes.push_back(cell_.name() + ": a toe " + std::to_string(by) + " sigma from the truth");
+        done_.notes.push_back(cell_.name() + ": toe " + std::string(of) + " " +
+                              std::to_string(k.value.deg() - truth) + ", " + std::to_string(by) +
+                              " sigma from the truth");
     };
     for (Wheel w : all_wheels) {
         const auto i = static_cast<std::size_t>(index_of(w));
         held(a.now.wheels[i].toe, solid.toe[i]);
-        far_off(a.now.wheels[i].toe, solid.toe[i]);
+        far_off(name_of(w), a.now.wheels[i].toe, solid.toe[i]);
         held(a.now.wheels[i].camber, solid.camber[i]);
         held(a.now.wheels[i].caster, solid.caster[i]);
     }
     for (Axle axle : both_axles) {
         const auto i = static_cast<std::size_t>(index_of(axle));
         held(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
-        far_off(a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
+        far_off(name_of(axle), a.now.axles[i].total_toe, solid.toe[2 * i] + solid.toe[2 * i + 1]);
     }
     if (cell_.of(Factor::trouble).starts_with("card-") && done_.worst > driven_further)
         done_.notes.push_back(cell_.name() + ": driven further off by " + std::to_string(done_.worst));
