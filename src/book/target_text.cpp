@@ -5,6 +5,8 @@
 #include <array>
 #include <cmath>
 #include <cstdio>
+#include <cstring>
+#include <map>
 
 #include "core/quantity/typed_words.h"
 
@@ -17,13 +19,36 @@ std::string trimmed(std::string s) {
     return s.substr(first, s.find_last_not_of(' ') - first + 1);
 }
 
-/// Cuts `s` at `word`; gives what came after it.
-std::optional<std::string> cut(std::string& s, const std::string& word) {
-    const auto at = s.find(word);
-    if (at == std::string::npos) return std::nullopt;
-    std::string rest = trimmed(s.substr(at + word.size()));
-    s = trimmed(s.substr(0, at));
-    return rest;
+/// What stands after each mark, in whichever order they were written; before the first of them, the aim. A
+/// mark that comes twice is left where it stands.
+std::map<std::string, std::string> parts_of(const std::string& s) {
+    static constexpr std::array<std::pair<const char*, const char*>, 7> marks = {{{" over ", "over"},
+                                                                                  {" plus or minus ", "both"},
+                                                                                  {"±", "both"},
+                                                                                  {"+/-", "both"},
+                                                                                  {"+-", "both"},
+                                                                                  {" plus ", "plus"},
+                                                                                  {" minus ", "minus"}}};
+    std::map<std::string, std::string> parts;
+    std::string of = "aim";
+    std::size_t begin = 0, at = 0;
+    while (at < s.size()) {
+        const auto mark = std::find_if(marks.begin(), marks.end(), [&](const auto& m) {
+            return s.compare(at, std::strlen(m.first), m.first) == 0 && m.second != of &&
+                   !parts.contains(m.second);
+        });
+        if (mark == marks.end()) {
+            ++at;
+            continue;
+        }
+        parts[of] = at > begin ? trimmed(s.substr(begin, at - begin)) : std::string();
+        of = mark->second;
+        begin = at + std::strlen(mark->first);
+        // The space after one mark may be the one before the next.
+        at = begin - (s[begin - 1] == ' ' ? 1 : 0);
+    }
+    parts[of] = begin < s.size() ? trimmed(s.substr(begin)) : std::string();
+    return parts;
 }
 
 /// What a toe is of, cut out from wherever it stands: total, each, half (of the difference of both tapes).
@@ -90,14 +115,14 @@ Result<TargetText> target_from_text(const std::string& measure, const std::strin
     if (basis == "total" && of_wheel) return tl::unexpected(Message{Code::text_total_of_wheel, {text}});
     if (basis == "each" || basis == "half") out.measure = "toe";
     if (basis == "half") out.target["basis"] = "half-difference";
-    const auto span = cut(rest, " over ");
-    std::optional<std::string> both, minus, plus;
-    for (const char* mark : {"±", "+/-", "+-"})
-        if (!both) both = cut(rest, mark);
-    if (!both) {
-        plus = cut(rest, " plus ");
-        minus = cut(rest, " minus ");
-    }
+    const auto parts = parts_of(rest);
+    const auto part = [&](const char* of) {
+        const auto found = parts.find(of);
+        return found == parts.end() ? std::optional<std::string>() : found->second;
+    };
+    rest = parts.at("aim");
+    const auto span = part("over"), both = part("both");
+    auto plus = part("plus"), minus = part("minus");
     const Expect expect = measure == "toe" ? toe_written_as({span.value_or(""), minus.value_or(""),
                                                              plus.value_or(""), both.value_or(""), rest})
                                            : Expect{Expect::Kind::angle, Bare::deg};

@@ -407,6 +407,12 @@ INSTANTIATE_TEST_SUITE_P(
                       Line{"toe", "1/8 in ±1/16 over 15", "total_toe", 0.23873, 0.71618},
                       Line{"toe", "2 mm in ±1 over 416", "total_toe", 0.13773, 0.41320},
                       Line{"toe", "12' in ±6", "total_toe", 0.1, 0.3},
+                      // And in whichever order it comes to mind.
+                      Line{"toe", "1/8 over 15 +-1/16", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "1/8 over 15 total ± 1/16", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "1/8 in over 15 in plus or minus 1/16", "total_toe", 0.23873, 0.71618},
+                      Line{"toe", "2 mm over 416 plus 1 minus 1", "total_toe", 0.13773, 0.41320},
+                      Line{"camber", "-1 plus 0.25 minus 0.5", "camber", -1.5, -0.75},
                       Line{"camber", "-0.6 ±0.5", "camber", -1.1, -0.1},
                       Line{"camber", "-1 deg minus 0.5 deg plus 0.25 deg", "camber", -1.5, -0.75}));
 
@@ -425,6 +431,9 @@ TEST(TargetLines, WhatIsNotATargetSaysSo) {
     EXPECT_NEAR(target_from_text("toe", text_of_target("total_toe", half->target))->band.lo.deg(), 2.5 / 60,
                 1e-9);
     EXPECT_FALSE(target_from_text("toe", "a little in"));
+    for (const char* twice : {"1 mm ±1 ±2 over 416", "1 mm over 416 over 400", "1 mm ±", "±1 mm", "1 mm over",
+                              "1 over plus 1 mm"})
+        EXPECT_FALSE(target_from_text("toe", twice)) << twice;
     // A fraction is of an inch.
     const auto inches = target_from_text("toe", "1/16 +-1/32 over 16 1/2");
     ASSERT_TRUE(inches);
