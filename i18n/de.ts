@@ -1956,6 +1956,10 @@ von oben</translation>
       <translation>Beide Schrauben mit dem Drehmoment des Handbuchs; die Stapel setzen sich beim Anziehen.</translation>
     </message>
     <message>
+      <source>Both edges: too little air, or it is driven hard round bends. No angle does that.</source>
+      <translation>Beide Ränder: zu wenig Luft, oder es wird scharf durch Kurven gefahren. Das macht kein Winkel.</translation>
+    </message>
+    <message>
       <source>Both ends free to tilt, clamp bolts where nothing touches them, then tighten.</source>
       <translation>Beide Enden frei beweglich, die Schellenschrauben so, dass sie nirgends anstoßen, dann festziehen.</translation>
     </message>
@@ -3290,6 +3294,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Es ist nervös, springt seitwärts</translation>
     </message>
     <message>
+      <source>It is not known which way this works: turn so much, shake the wheel loose, read, and it is. If it went the wrong way, it is turned back.</source>
+      <translation>Es ist nicht bekannt, wie herum das wirkt: so viel drehen, das Rad frei schütteln, ablesen, dann ist es bekannt. Ging es falsch herum, wird zurückgedreht.</translation>
+    </message>
+    <message>
       <source>It is not on the card any more.</source>
       <translation>Das steht nicht mehr auf der Karte.</translation>
     </message>
@@ -3862,6 +3870,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Ansehen</translation>
     </message>
     <message>
+      <source>Look at the rims</source>
+      <translation>Die Felgen ansehen</translation>
+    </message>
+    <message>
       <source>Look at the wheel again after each turn of an adjuster; 0 is straight.</source>
       <translation>Nach jeder Drehung eines Einstellers wieder auf das Lenkrad sehen; 0 ist gerade.</translation>
     </message>
@@ -4218,8 +4230,8 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Nicht nötig</translation>
     </message>
     <message>
-      <source>No number of readings with these tools settles it within reason: a finer one would, or leave it as it is.</source>
-      <translation>Mit diesem Werkzeug klärt es keine vernünftige Zahl von Ablesungen: ein feineres täte es, oder es bleibt, wie es ist.</translation>
+      <source>No number of readings with these tools settles it within reason: another way of measuring may, or leave it as it is.</source>
+      <translation>Keine vertretbare Zahl von Ablesungen mit diesem Werkzeug entscheidet es: vielleicht eine andere Art zu messen, oder es bleibt, wie es ist.</translation>
     </message>
     <message>
       <source>No roughness when the wheel is spun, no grease thrown out.</source>
@@ -4256,6 +4268,18 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Nobody and nothing under the car while it is rolled or bounced.</source>
       <translation>Niemand und nichts unter dem Auto, während es gerollt oder eingefedert wird.</translation>
+    </message>
+    <message>
+      <source>Nobody has looked whether the rims run true, or said whether all four wheels are alike: both told, it could be called.</source>
+      <translation>Niemand hat nachgesehen, ob die Felgen rund laufen, oder gesagt, ob alle vier Räder gleich sind: ist beides gesagt, ließe es sich entscheiden.</translation>
+    </message>
+    <message>
+      <source>Nobody has looked whether the rims run true: if they do, it could be called.</source>
+      <translation>Niemand hat nachgesehen, ob die Felgen rund laufen: tun sie es, ließe es sich entscheiden.</translation>
+    </message>
+    <message>
+      <source>Nobody has said whether all four wheels are alike: if they are, it could be called.</source>
+      <translation>Niemand hat gesagt, ob alle vier Räder gleich sind: sind sie es, ließe es sich entscheiden.</translation>
     </message>
     <message>
       <source>Nobody knows</source>
@@ -4852,6 +4876,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>Page Up and Page Down go to another spot, Ctrl+1 to Ctrl+8 to another stage.</source>
       <translation>Bild auf und Bild ab gehen zu einer anderen Stelle, Strg+1 bis Strg+8 zu einem anderen Schritt.</translation>
+    </message>
+    <message>
+      <source>Paint or drill witness marks at each bolt; measure to the body on both sides.</source>
+      <translation>An jeder Schraube Lage anzeichnen oder anbohren; auf beiden Seiten zur Karosserie messen.</translation>
     </message>
     <message>
       <source>Pale or dark floor</source>
@@ -5458,6 +5486,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>Sagen, ob die Stange länger oder kürzer wird. Hinter der Achse schiebt eine längere Stange das Rad hinten nach außen: Vorspur. Davor vorn: Nachspur.</translation>
     </message>
     <message>
+      <source>Say whether the wheels are alike</source>
+      <translation>Sagen, ob die Räder gleich sind</translation>
+    </message>
+    <message>
       <source>Say why it does not count, like “the road fell off”.</source>
       <translation>Sagen Sie, warum sie nicht zählt, etwa „die Straße fiel ab“.</translation>
     </message>
@@ -5976,6 +6008,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>The angles are reckoned without it: as read, whatever was turned.</source>
       <translation>Die Winkel sind ohne sie gerechnet: wie abgelesen, was immer gedreht wurde.</translation>
+    </message>
+    <message>
+      <source>The angles as they stand do not explain it: it was driven with others, or something gives under load. Look for play; cups and patches speak for a damper or balance.</source>
+      <translation>Die Winkel, wie sie jetzt stehen, erklären es nicht: es wurde mit anderen gefahren, oder etwas gibt unter Last nach. Nach Spiel suchen; Mulden und Flecken sprechen für Dämpfer oder Unwucht.</translation>
     </message>
     <message>
       <source>The angles do not explain how the wheel sat: they make it {0} ±{1}. Was it level while the toes were read? Set it level, hold it, and read the front spots again; where they stay, look for play, and for a wheel on another tooth of its shaft.</source>
@@ -8337,6 +8373,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>alle</translation>
     </message>
     <message>
+      <source>all alike</source>
+      <translation>alle gleich</translation>
+    </message>
+    <message>
       <source>all angles with a target inside</source>
       <translation>alle Winkel mit Ziel innerhalb</translation>
     </message>
@@ -9689,6 +9729,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>seine feinste Teilung?</translation>
     </message>
     <message>
+      <source>its four wheels are</source>
+      <translation>die vier Räder sind</translation>
+    </message>
+    <message>
       <source>its height over the lower joint</source>
       <translation>ihre Höhe über dem unteren Gelenk</translation>
     </message>
@@ -10183,6 +10227,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>not JSON at byte {0}: {1}</source>
       <translation>kein JSON bei Byte {0}: {1}</translation>
+    </message>
+    <message>
+      <source>not all alike</source>
+      <translation>nicht alle gleich</translation>
     </message>
     <message>
       <source>not all four spots are tied together yet</source>
@@ -12999,6 +13047,10 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
     <message>
       <source>±</source>
       <translation>±</translation>
+    </message>
+    <message>
+      <source>± holds 95 in 100 times. Angles as they were measured by hand, not a roadworthiness test: the vehicle's manual, local rules and qualified technicians come first.</source>
+      <translation>± gilt in 95 von 100 Fällen. Winkel, wie sie von Hand gemessen wurden, keine Prüfung der Verkehrssicherheit: Handbuch des Fahrzeugs, örtliche Vorschriften und Fachleute gehen vor.</translation>
     </message>
     <message>
       <source>±%1</source>

@@ -1956,6 +1956,10 @@ from above</translation>
       <translation>Both bolts to the manual's torque; the stacks seat as they are tightened.</translation>
     </message>
     <message>
+      <source>Both edges: too little air, or it is driven hard round bends. No angle does that.</source>
+      <translation>Both edges: too little air, or it is driven hard round bends. No angle does that.</translation>
+    </message>
+    <message>
       <source>Both ends free to tilt, clamp bolts where nothing touches them, then tighten.</source>
       <translation>Both ends free to tilt, clamp bolts where nothing touches them, then tighten.</translation>
     </message>
@@ -3290,6 +3294,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>It is nervous, darts</translation>
     </message>
     <message>
+      <source>It is not known which way this works: turn so much, shake the wheel loose, read, and it is. If it went the wrong way, it is turned back.</source>
+      <translation>It is not known which way this works: turn so much, shake the wheel loose, read, and it is. If it went the wrong way, it is turned back.</translation>
+    </message>
+    <message>
       <source>It is not on the card any more.</source>
       <translation>It is not on the card any more.</translation>
     </message>
@@ -3862,6 +3870,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Look at</translation>
     </message>
     <message>
+      <source>Look at the rims</source>
+      <translation>Look at the rims</translation>
+    </message>
+    <message>
       <source>Look at the wheel again after each turn of an adjuster; 0 is straight.</source>
       <translation>Look at the wheel again after each turn of an adjuster; 0 is straight.</translation>
     </message>
@@ -4218,8 +4230,8 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>No need of it</translation>
     </message>
     <message>
-      <source>No number of readings with these tools settles it within reason: a finer one would, or leave it as it is.</source>
-      <translation>No number of readings with these tools settles it within reason: a finer one would, or leave it as it is.</translation>
+      <source>No number of readings with these tools settles it within reason: another way of measuring may, or leave it as it is.</source>
+      <translation>No number of readings with these tools settles it within reason: another way of measuring may, or leave it as it is.</translation>
     </message>
     <message>
       <source>No roughness when the wheel is spun, no grease thrown out.</source>
@@ -4256,6 +4268,18 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Nobody and nothing under the car while it is rolled or bounced.</source>
       <translation>Nobody and nothing under the car while it is rolled or bounced.</translation>
+    </message>
+    <message>
+      <source>Nobody has looked whether the rims run true, or said whether all four wheels are alike: both told, it could be called.</source>
+      <translation>Nobody has looked whether the rims run true, or said whether all four wheels are alike: both told, it could be called.</translation>
+    </message>
+    <message>
+      <source>Nobody has looked whether the rims run true: if they do, it could be called.</source>
+      <translation>Nobody has looked whether the rims run true: if they do, it could be called.</translation>
+    </message>
+    <message>
+      <source>Nobody has said whether all four wheels are alike: if they are, it could be called.</source>
+      <translation>Nobody has said whether all four wheels are alike: if they are, it could be called.</translation>
     </message>
     <message>
       <source>Nobody knows</source>
@@ -4852,6 +4876,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>Page Up and Page Down go to another spot, Ctrl+1 to Ctrl+8 to another stage.</source>
       <translation>Page Up and Page Down go to another spot, Ctrl+1 to Ctrl+8 to another stage.</translation>
+    </message>
+    <message>
+      <source>Paint or drill witness marks at each bolt; measure to the body on both sides.</source>
+      <translation>Paint or drill witness marks at each bolt; measure to the body on both sides.</translation>
     </message>
     <message>
       <source>Pale or dark floor</source>
@@ -5458,6 +5486,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>Say whether the rod gets longer or shorter. Behind the axle a longer rod pushes the rear of the wheel out: toe in. Ahead of it, the front: toe out.</translation>
     </message>
     <message>
+      <source>Say whether the wheels are alike</source>
+      <translation>Say whether the wheels are alike</translation>
+    </message>
+    <message>
       <source>Say why it does not count, like “the road fell off”.</source>
       <translation>Say why it does not count, like “the road fell off”.</translation>
     </message>
@@ -5976,6 +6008,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>The angles are reckoned without it: as read, whatever was turned.</source>
       <translation>The angles are reckoned without it: as read, whatever was turned.</translation>
+    </message>
+    <message>
+      <source>The angles as they stand do not explain it: it was driven with others, or something gives under load. Look for play; cups and patches speak for a damper or balance.</source>
+      <translation>The angles as they stand do not explain it: it was driven with others, or something gives under load. Look for play; cups and patches speak for a damper or balance.</translation>
     </message>
     <message>
       <source>The angles do not explain how the wheel sat: they make it {0} ±{1}. Was it level while the toes were read? Set it level, hold it, and read the front spots again; where they stay, look for play, and for a wheel on another tooth of its shaft.</source>
@@ -8337,6 +8373,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>all</translation>
     </message>
     <message>
+      <source>all alike</source>
+      <translation>all alike</translation>
+    </message>
+    <message>
       <source>all angles with a target inside</source>
       <translation>all angles with a target inside</translation>
     </message>
@@ -9689,6 +9729,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>its finest division?</translation>
     </message>
     <message>
+      <source>its four wheels are</source>
+      <translation>its four wheels are</translation>
+    </message>
+    <message>
       <source>its height over the lower joint</source>
       <translation>its height over the lower joint</translation>
     </message>
@@ -10183,6 +10227,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>not JSON at byte {0}: {1}</source>
       <translation>not JSON at byte {0}: {1}</translation>
+    </message>
+    <message>
+      <source>not all alike</source>
+      <translation>not all alike</translation>
     </message>
     <message>
       <source>not all four spots are tied together yet</source>
@@ -12999,6 +13047,10 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
     <message>
       <source>±</source>
       <translation>±</translation>
+    </message>
+    <message>
+      <source>± holds 95 in 100 times. Angles as they were measured by hand, not a roadworthiness test: the vehicle's manual, local rules and qualified technicians come first.</source>
+      <translation>± holds 95 in 100 times. Angles as they were measured by hand, not a roadworthiness test: the vehicle's manual, local rules and qualified technicians come first.</translation>
     </message>
     <message>
       <source>±%1</source>

@@ -61,6 +61,12 @@ def found():
         for message in tree.parse(ts).getroot().iter("message"):
             key = (message.find("source").text or "", message.findtext("comment") or "")
             out[key] = message.get("numerus") == "yes"
+    # Where one macro stands within another's call, lupdate misses it.
+    for path in (root / "src").rglob("*.cpp"):
+        for literals in re.findall(r'TR_NOOP\(\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)', path.read_text()):
+            text = "".join(json.loads(one) for one in re.findall(r'"(?:[^"\\]|\\.)*"', literals))
+            if text:
+                out.setdefault((text, ""), False)
     for table, keys in said.items():
         def walk(what, key):
             if isinstance(what, dict):

@@ -86,7 +86,7 @@ CarCard car_from(const Json& json, const std::string& place) {
     }
     for (Axle a : both_axles)
         if (n.has(name_of(a).data())) car.axle(a) = axle_from(n[name_of(a).data()]);
-    if (n.has("same_wheels")) car.same_wheels = n["same_wheels"].yes_no();
+    if (n.has("same_wheels")) car.same_wheels = n["same_wheels"].yes_no() ? Told::yes : Told::no;
     if (n.has("steering_ratio")) {
         car.steering_ratio = n["steering_ratio"].number();
         if (!(*car.steering_ratio > 0))
@@ -137,7 +137,7 @@ Json json_of(const CarCard& car) {
         o["torque"] = t.torque;
         j["torques"].push_back(o);
     }
-    if (car.same_wheels) j["same_wheels"] = true;
+    if (car.same_wheels != Told::unknown) j["same_wheels"] = car.same_wheels == Told::yes;
     if (car.steering_ratio) j["steering_ratio"] = *car.steering_ratio;
     Json list = Json::array();
     for (const Adjuster& a : car.adjusters) list.push_back(json_of(a));

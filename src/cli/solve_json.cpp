@@ -477,6 +477,10 @@ Json plan_answer(const book::JobFile& file, const PlanOptions& choices, std::opt
                             {"truly_inside", plan.as_far_as->truly_inside},
                             {"settle", plan.as_far_as->tool ? Json(plan.as_far_as->tool->name) : Json()},
                             {"say", words::as_far_as(*plan.as_far_as, car)}};
+        if (const auto& facts = plan.as_far_as->facts; !facts.empty()) {
+            for (WheelFact f : facts) out["as_far_as"]["tell"].push_back(name_of(f));
+            out["as_far_as"]["tell_say"] = words::facts_that_settle(facts);
+        }
     }
     for (const Until& u : a.until) {
         Json j = {{"adjuster", u.adjuster}};

@@ -176,6 +176,7 @@ Analysis analyse(const Job& job, const Question& question) {
         for (const Verdict& v : a.verdicts) {
             if (cancelled(question)) return a;
             a.settling.push_back(still.settles(v));
+            a.telling.push_back(still.facts_that_settle(v));
         }
     }
     a.wheel = wheel_on_road(a.now, a.job.rounds.empty() ? a.job.car : a.job.rounds.back().car);

@@ -44,6 +44,8 @@ struct Analysis {
     Estimate now;  ///< as the car stands, what was turned since included
     std::vector<Verdict> verdicts;
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
+    std::vector<std::vector<WheelFact>>
+        telling;       ///< what would, were it told of the wheels; nothing: nothing would
     KnownAngle wheel;  ///< how the steering wheel sits on a straight road, to the right positive
     std::optional<DriveSays> drive;  ///< what the last drive and the angles say of each other
     Plan plan;

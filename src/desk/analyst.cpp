@@ -78,6 +78,8 @@ JobAnalysis answer_to(const std::vector<Entry>& log, const PlanChoice& choice, G
     a.verdicts = std::move(analysis.verdicts);
     a.settling = std::move(analysis.settling);
     a.settling.resize(a.verdicts.size());
+    a.telling = std::move(analysis.telling);
+    a.telling.resize(a.verdicts.size());
     a.wheel = analysis.wheel;
     a.drive = std::move(analysis.drive);
     a.plan = std::move(analysis.plan);

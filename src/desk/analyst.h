@@ -57,6 +57,7 @@ struct JobAnalysis {
     std::vector<Spot> can_wait;  ///< of the round, unread
     std::optional<Untold> untold;
     std::vector<Verdict> verdicts;
+    std::vector<std::vector<WheelFact>> telling;    ///< what would settle each, were it told of the wheels
     std::vector<std::optional<Settling>> settling;  ///< of those too close to call; nothing: no number does
     std::vector<Estimate> rounds;                   ///< each round as it was read
     std::vector<Explanation> slips;                 ///< what suspects look like

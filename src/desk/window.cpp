@@ -127,7 +127,7 @@ void Window::listen() {
         read_->ask(s);
     });
     connect(slate_, &Slate::spotAsked, floor_, &FloorView::setAsked);
-    connect(slate_, &Slate::stageWanted, this, &Window::setStage);
+    connect(slate_, &Slate::stageWanted, this, &Window::goTo);
     connect(slate_, &Slate::pageWanted, this, &Window::showPage);
     connect(turning_, &TurnGuide::sheetWanted, this, [this](int by) {
         turn_->page(by);
@@ -500,7 +500,7 @@ void Window::strike() {
 
 /// Listened to, as all guides are.
 Guide* Window::taken(Guide* guide) {
-    connect(guide, &Guide::stageWanted, this, &Window::setStage);
+    connect(guide, &Guide::stageWanted, this, &Window::goTo);
     connect(guide, &Guide::pageWanted, this, &Window::showPage);
     connect(guide, &Guide::said, this, [this, guide] {
         if (slate_->guide() == guide) refresh();
@@ -553,6 +553,12 @@ void Window::setStage(Stage stage) {
     }
     stage_ = stage;
     enterStage();
+}
+
+void Window::goTo(Stage stage, const QString& place) {
+    setStage(stage);
+    auto* drawn = qobject_cast<DrawnGuide*>(guideFor(stage_));
+    if (drawn && !place.isEmpty()) drawn->choose(place);
 }
 
 void Window::enterStage() {

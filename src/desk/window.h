@@ -47,6 +47,8 @@ class Window : public QMainWindow {
     explicit Window(JobDesk& desk, QWidget* parent = nullptr);
     /// The stage itself, also from a page that lies beside it.
     void setStage(Stage stage);
+    /// There, with that place of its drawing chosen.
+    void goTo(Stage stage, const QString& place);
     Stage stage() const { return stage_; }
     void openJob(const QString& id);
     void showShelf();

@@ -56,7 +56,7 @@ SolidCar shape_of(const CarCard& card, Rng& rng) {
     shape.track = front.track ? front.track->mm() : 2 * shape.half_width[0];
     for (double& half : shape.half_width) half = shape.track / 2 + between(rng, -8, 8);
     const double lip = between(rng, 4, 9);
-    shape.lip = {lip, card.same_wheels ? lip : lip + normal(rng, 8.0)};
+    shape.lip = {lip, card.same_wheels == Told::yes ? lip : lip + normal(rng, 8.0)};
     return shape;
 }
 

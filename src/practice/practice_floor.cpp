@@ -50,7 +50,7 @@ SimCar built(const CarCard& card, const Play& play, const Level& level) {
     shape.track = front.track.value_or(Length::from_mm(1460)).mm();
     shape.half_width = {shape.track / 2 + between(rng, 0, 8), shape.track / 2 + between(rng, -12, 0)};
     shape.lip = {between(rng, 4, 9), between(rng, 4, 9)};
-    if (card.same_wheels) shape.lip[1] = shape.lip[0];
+    if (card.same_wheels == Told::yes) shape.lip[1] = shape.lip[0];
     std::array<Corner, 4> corners;
     for (Axle a : both_axles) {
         const Corner one = corner_for(card, wheel_at(a, Side::left), rng);

@@ -426,6 +426,20 @@ std::string watch(const Watch& w, const CarCard& car, const Show& how) {
     return {};
 }
 
+std::string facts_that_settle(const std::vector<WheelFact>& facts) {
+    const auto has = [&](WheelFact f) { return std::find(facts.begin(), facts.end(), f) != facts.end(); };
+    if (has(WheelFact::rims) && has(WheelFact::same_wheels))
+        return tr(TR_NOOP(
+            "Nobody has looked whether the rims run true, or said whether all four wheels are alike: both "
+            "told, it could be called."));
+    if (has(WheelFact::rims))
+        return tr(TR_NOOP("Nobody has looked whether the rims run true: if they do, it could be called."));
+    if (has(WheelFact::same_wheels))
+        return tr(
+            TR_NOOP("Nobody has said whether all four wheels are alike: if they are, it could be called."));
+    return {};
+}
+
 std::string as_far_as(const AsFarAs& far, const CarCard& car) {
     std::string left;
     for (const Target& t : far.left) {

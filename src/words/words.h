@@ -96,6 +96,8 @@ std::string wheel_moved_along(const Plan& plan, const CarCard& car);
 std::string look(const Look& look, const CarCard& car);
 /// Where it ends short, and why; what would settle it.
 std::string as_far_as(const AsFarAs& far, const CarCard& car);
+/// What somebody could look at or say of the wheels, so that an angle can be called.
+std::string facts_that_settle(const std::vector<WheelFact>& facts);
 /// The ± that is said of it: 95 %, in whole divisions, never surer than the tool can show.
 double sure_to(const Until& u);
 /// `1/8 turn moves it 0.3 mm`

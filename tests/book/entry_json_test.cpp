@@ -30,7 +30,7 @@ CarCard fullCard() {
         a.hub_width = Length::from_mm(1380.25);
         a.hub_width_sigma = Length::from_mm(0.7);
     }
-    car.same_wheels = true;
+    car.same_wheels = Told::yes;
     car.steering_ratio = 11.5;
     Adjuster rod;
     rod.kind = steering_rod_kind;

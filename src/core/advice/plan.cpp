@@ -447,8 +447,9 @@ void Planner::finish() {
               : !plan_.cannot.empty() ? plan_.cannot.front().why
               : worst                 ? Message{Code::plan_too_coarse_to_call, {}}
                                       : Message{Code::plan_nothing_gained, {}};
-    if (worst && options_.finer_tool)
-        far.tool = tool_that_would(car_, job_.rounds[e_.round].lines, worst->target, 2, job_.tools);
+    if (worst) far.facts = still_readable_.facts_that_settle(*worst);
+    if (worst && far.facts.empty() && options_.finer_tool)
+        far.tool = tool_that_would(car_, job_.rounds[e_.round].lines, worst->target, 2, means_of(job_));
     plan_.as_far_as = std::move(far);
     plan_.next = NextStep::as_far_as;
 }

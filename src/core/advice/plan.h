@@ -95,8 +95,9 @@ struct Look {
 struct AsFarAs {
     std::vector<Target> left;  ///< that are not inside
     Message why;
-    double truly_inside = 0.0;  ///< the chance that all is inside nevertheless
-    std::optional<Tool> tool;   ///< with which it could be called
+    double truly_inside = 0.0;     ///< the chance that all is inside nevertheless
+    std::vector<WheelFact> facts;  ///< that nobody told, and with which it could be called
+    std::optional<Tool> tool;      ///< with which it could be called, where they do not do
 };
 
 /// Spots to read once more, and why.

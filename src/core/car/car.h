@@ -170,7 +170,7 @@ struct CarCard {
     std::string name;
     std::optional<Length> wheelbase;
     std::array<AxleCard, 2> axles;
-    bool same_wheels = false;  ///< all four wheels alike: one lip depth serves both axles
+    Told same_wheels = Told::unknown;  ///< all four wheels alike: one lip depth serves both axles
     std::optional<double> steering_ratio;
     std::vector<Adjuster> adjusters;
     Drive drive = Drive::unknown;

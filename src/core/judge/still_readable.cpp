@@ -9,7 +9,9 @@
 
 #include <Eigen/Dense>
 
+#include "core/job/knowledge.h"
 #include "core/job/rig.h"
+#include "core/network/priors.h"
 
 namespace fairchalk {
 
@@ -72,10 +74,37 @@ StillReadable::StillReadable(const Job& job, const Estimate& e) : e_(e), p_(*e.p
         spots_.push_back(s);
         rows.push_back(*row);
     }
-    Eigen::MatrixXd a(p_.x.size(), static_cast<Eigen::Index>(rows.size()));
-    for (std::size_t i = 0; i < rows.size(); ++i) a.col(static_cast<Eigen::Index>(i)) = rows[i];
-    by_ = p_.covariance * a;
-    shared_ = a.transpose() * by_;
+    rows_.resize(p_.x.size(), static_cast<Eigen::Index>(rows.size()));
+    for (std::size_t i = 0; i < rows.size(); ++i) rows_.col(static_cast<Eigen::Index>(i)) = rows[i];
+    by_ = p_.covariance * rows_;
+    shared_ = rows_.transpose() * by_;
+    find_untold(job);
+}
+
+void StillReadable::find_untold(const Job& job) {
+    const NetworkNeeds needs = needs_of(job, e_.round);
+    const CarCard& car = job.rounds[e_.round].car;
+    const auto unit = [&](int index) { return Eigen::VectorXd(Eigen::VectorXd::Unit(p_.x.size(), index)); };
+    if (state_of(job, rims_check).state == CheckState::open) {
+        Untold rims{WheelFact::rims, {}};
+        for (const auto& [key, index] : p_.now) {
+            const auto& [what, place] = key;
+            if (what != Unknown::toe_runout && what != Unknown::camber_runout) continue;
+            const auto& read = what == Unknown::toe_runout ? needs.rims : needs.cambers;
+            const int w = place % 4;
+            // What was read both ways round is told by that.
+            if (const auto rim = read.find(place); rim != read.end() && rim->second.both_ways()) continue;
+            const double now = untrue_rim_sigma(car, w, false), good = untrue_rim_sigma(car, w, true);
+            rims.rows.emplace_back(unit(index), 1.0 / (1.0 / (good * good) - 1.0 / (now * now)));
+        }
+        if (!rims.rows.empty()) untold_.push_back(std::move(rims));
+    }
+    const auto lip = [&](int axle) { return p_.now.find({Unknown::lip_depth, axle}); };
+    if (needs.jig && car.same_wheels == Told::unknown && lip(0) != p_.now.end() && lip(1) != p_.now.end()) {
+        constexpr double alike = 1e-5;  // metres
+        untold_.push_back(
+            {WheelFact::same_wheels, {{unit(lip(0)->second) - unit(lip(1)->second), alike * alike}}});
+    }
 }
 
 double StillReadable::Taking::variance_with(std::size_t i) const {
@@ -106,6 +135,19 @@ StillReadable::Taking StillReadable::begin(const Target& target) const {
     return {spots_, shared_, by_.transpose() * g, g.dot(p_.covariance * g)};
 }
 
+StillReadable::Taking StillReadable::begin(const Target& target,
+                                           const std::vector<const Untold*>& told) const {
+    Eigen::MatrixXd c = p_.covariance;
+    for (const Untold* one : told)
+        for (const auto& [row, variance] : one->rows) {
+            const Eigen::VectorXd by = c * row;
+            c -= by * by.transpose() / (variance + row.dot(by));
+        }
+    const Eigen::VectorXd g = p_.gradient_of(target);
+    const Eigen::MatrixXd by = c * rows_;
+    return {spots_, rows_.transpose() * by, by.transpose() * g, g.dot(c * g)};
+}
+
 std::optional<Proposal> StillReadable::best_for(const Target& target) const {
     const KnownAngle* a = e_.find(target.measure, target.where);
     if (!a) return std::nullopt;
@@ -119,9 +161,7 @@ std::optional<Proposal> StillReadable::best_for(const Target& target) const {
     return Proposal{spots_[best].spot, Angle::from_rad(std::sqrt(std::max(0.0, taking.variance_with(best))))};
 }
 
-std::optional<Settling> StillReadable::settles(const Verdict& verdict, int most) const {
-    if (verdict.call != Call::too_close || spots_.empty()) return std::nullopt;
-    Taking taking = begin(verdict.target);
+std::optional<Settling> StillReadable::settle(Taking taking, const Verdict& verdict, int most) {
     Settling out;
     KnownAngle a = verdict.angle;
     while (out.readings < most) {
@@ -129,10 +169,41 @@ std::optional<Settling> StillReadable::settles(const Verdict& verdict, int most)
         taking.take(best);
         ++out.readings;
         a.sigma = Angle::from_rad(std::sqrt(std::max(0.0, taking.variance)));
-        if (out.readings == 1) out.first = {spots_[best].spot, a.sigma};
+        if (out.readings == 1) out.first = {taking.spots[best].spot, a.sigma};
         if (call(a, verdict.target) != Call::too_close) return out;
     }
     return std::nullopt;
+}
+
+std::optional<Settling> StillReadable::settles(const Verdict& verdict, int most) const {
+    if (verdict.call != Call::too_close || spots_.empty()) return std::nullopt;
+    return settle(begin(verdict.target), verdict, most);
+}
+
+std::vector<WheelFact> StillReadable::facts_that_settle(const Verdict& verdict, int most) const {
+    // To look at the wheels takes about as long as to read so many spots again.
+    constexpr int about_as_soon = 4;
+    if (verdict.call != Call::too_close || untold_.empty() || spots_.empty()) return {};
+    const auto by_reading = settles(verdict, most);
+    if (by_reading && by_reading->readings <= about_as_soon) return {};
+    const int fewer = by_reading ? by_reading->readings - about_as_soon : most;
+    std::vector<std::vector<const Untold*>> sets;
+    for (const Untold& one : untold_) sets.push_back({&one});
+    if (untold_.size() > 1) {
+        sets.emplace_back();
+        for (const Untold& one : untold_) sets.back().push_back(&one);
+    }
+    for (const auto& told : sets) {
+        Taking taking = begin(verdict.target, told);
+        KnownAngle a = verdict.angle;
+        a.sigma = Angle::from_rad(std::sqrt(std::max(0.0, taking.variance)));
+        if (call(a, verdict.target) == Call::too_close && !settle(std::move(taking), verdict, fewer))
+            continue;
+        std::vector<WheelFact> out;
+        for (const Untold* one : told) out.push_back(one->fact);
+        return out;
+    }
+    return {};
 }
 
 int StillReadable::read_again(const Target& target) const {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <optional>
+#include <utility>
 #include <vector>
 
 #include <Eigen/Core>
@@ -44,6 +45,10 @@ class StillReadable {
     /// Nothing where `most` readings do not settle it: this tool can't call it.
     std::optional<Settling> settles(const Verdict& verdict, int most = most_settling) const;
 
+    /// The fewest facts with which fewer readings settle it, and at most `most`; none where readings alone do
+    /// about as soon, or where everything is told.
+    std::vector<WheelFact> facts_that_settle(const Verdict& verdict, int most = most_settling) const;
+
     /// How often something that tells of that angle was read again, beyond once at each spot.
     int read_again(const Target& target) const;
 
@@ -72,11 +77,21 @@ class StillReadable {
         std::size_t best() const;
         void take(std::size_t i);
     };
+    /// A fact that is not told: as rows over the unknowns with the variance of each, were it told.
+    struct Untold {
+        WheelFact fact = WheelFact::rims;
+        std::vector<std::pair<Eigen::VectorXd, double>> rows;
+    };
+    void find_untold(const Job& job);
     Taking begin(const Target& target) const;
+    Taking begin(const Target& target, const std::vector<const Untold*>& told) const;
+    static std::optional<Settling> settle(Taking taking, const Verdict& verdict, int most);
 
     const Estimate& e_;
     const Posterior& p_;
     std::vector<SpotState> spots_;
+    Eigen::MatrixXd rows_;  ///< A', a column a spot
+    std::vector<Untold> untold_;
     Eigen::MatrixXd by_;      ///< C A', a column a spot
     Eigen::MatrixXd shared_;  ///< A C A'
 };

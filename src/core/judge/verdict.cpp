@@ -6,7 +6,9 @@
 
 #include <Eigen/Dense>
 
+#include "core/job/knowledge.h"
 #include "core/job/rig.h"
+#include "core/network/priors.h"
 #include "core/quantity/normal.h"
 
 namespace fairchalk {
@@ -89,12 +91,26 @@ std::vector<Verdict> verdicts(const Job& job, const Estimate& e) {
     return out;
 }
 
+std::string_view name_of(WheelFact fact) {
+    return fact == WheelFact::rims ? "rims" : "same_wheels";
+}
+
+Means means_of(const Job& job) {
+    return {job.tools, state_of(job, rims_check).state == CheckState::good};
+}
+
 std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, const Target& target,
-                                     int repeats, std::span<const Tool> own) {
+                                     int repeats, const Means& means) {
     if (!car.wheelbase || !lines_ready(lines)) return std::nullopt;
     std::vector<Entry> log;
     log.push_back({"car", "", "", "", {}, CarEdit{car}});
-    for (const Tool& t : own) log.push_back({t.name, "", "", "", {}, ToolSet{t}});
+    for (const Tool& t : means.own) log.push_back({t.name, "", "", "", {}, ToolSet{t}});
+    if (means.rims_good) {
+        Checked rims;
+        rims.item = rims_check;
+        rims.state = CheckState::good;
+        log.push_back({"rims", "", "", "", {}, rims});
+    }
     log.push_back({"lines", "", "", "", {}, lines});
     log.push_back({"round", "", "", "", {}, RoundOpened{}});
     const Job empty = job_of(log);
@@ -127,7 +143,7 @@ std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, 
 }
 
 std::optional<Tool> tool_that_would(const CarCard& car, const LinesSet& lines, const Target& target,
-                                    int repeats, std::span<const Tool> own) {
+                                    int repeats, const Means& means) {
     std::optional<Tool> best;
     const bool leans = target.measure == Measure::camber || target.measure == Measure::caster ||
                        target.measure == Measure::cross_camber || target.measure == Measure::cross_caster;
@@ -137,10 +153,11 @@ std::optional<Tool> tool_that_would(const CarCard& car, const LinesSet& lines, c
         LinesSet with = lines;
         (leans ? with.gauge : with.tool) = tool.name;
         // One whose zero has been checked.
-        std::vector<Tool> checked(own.begin(), own.end());
-        if (std::none_of(own.begin(), own.end(), [&](const Tool& t) { return t.name == tool.name; }))
+        std::vector<Tool> checked(means.own.begin(), means.own.end());
+        if (std::none_of(means.own.begin(), means.own.end(),
+                         [&](const Tool& t) { return t.name == tool.name; }))
             checked.push_back(tool);
-        const auto sigma = reachable_sigma(car, with, target, repeats, checked);
+        const auto sigma = reachable_sigma(car, with, target, repeats, {checked, means.rims_good});
         if (sigma && *sigma * k95 < target.half_band()) best = tool;
     }
     return best;

@@ -8,6 +8,7 @@
 
 #include "core/car/adjuster.h"
 #include "core/car/steering_rod.h"
+#include "core/job/knowledge.h"
 #include "core/job/rig.h"
 #include "core/network/site.h"
 
@@ -21,10 +22,14 @@ constexpr double like_lips_sigma = 8e-3;  // metres: of rims that nothing but an
 constexpr double lip_sigma = 30e-3;
 // Each rim carries an opposed error at its two edges, metres: not looked at, and looked at and good.
 constexpr double rim_untrue = 0.25e-3, rim_seen_good = 0.1e-3;
-constexpr const char* rims_check = "rims";
 constexpr double unchecked_zero_sigma = 0.2 * one_degree;  // of a gauge whose zero nobody checked
 constexpr double like_arms_sigma = 5e-3;                   // metres: of the steering arms of one axle
 constexpr double sai_prior_deg = 11.0, sai_prior_sigma_deg = 4.0;
+
+/// A rim that nobody told the span of is as untrue as any other.
+double span_of(const CarCard& car, int w) {
+    return car.axles[static_cast<std::size_t>(w / 2)].rim_span.value_or(usual_rim_span).m();
+}
 
 /// Arms of steering rods: each by its prior, both of an axle together where they are made to one drawing, so
 /// that what one turn teaches of the left holds of the right.
@@ -60,6 +65,10 @@ void believe_arms(Network& n, const CarCard& car) {
 }
 
 }  // namespace
+
+double untrue_rim_sigma(const CarCard& car, int wheel, bool seen_good) {
+    return 2.0 * (seen_good ? rim_seen_good : rim_untrue) / span_of(car, wheel);
+}
 
 NetworkNeeds needs_of(const Job& job, int last) {
     NetworkNeeds out;
@@ -99,7 +108,7 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
     for (int a = 0; a < 2; ++a) {
         const AxleCard& card = car.axles[a];
         n.add(Unknown::half_width, a, card.hub_width ? card.hub_width->m() / 2 : 0.74);
-        if (a == 1 && car.same_wheels)
+        if (a == 1 && car.same_wheels == Told::yes)
             n.also(Unknown::lip_depth, 1, n.at(Unknown::lip_depth, 0));
         else
             n.add(Unknown::lip_depth, a, 0.01);
@@ -120,26 +129,17 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
         n.with_prior(Unknown::sweep_toe, w, 0.0, any_toe_sigma);
     }
     for (int w : asked.plumb) n.add(Unknown::plumb, w, 0.1);
-    // A rim that nobody told the span of is as untrue as any other.
-    const auto span_of = [&](int w) {
-        return car.axles[static_cast<std::size_t>(w / 2)].rim_span.value_or(usual_rim_span).m();
-    };
     // A bar touches both lips of the rear rim as well as any rule does; over the wheelbase that shows.
     for (int w : asked.seats)
-        n.with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span_of(w));
+        n.with_prior(Unknown::seat, w, 0.0, std::numbers::sqrt2 * spot_error.m() / span_of(car, w));
     // Run-out is told from the angle only where a wheel was read both ways round.
-    const bool good = std::any_of(job.log->begin(), job.log->end(), [&](const Entry& e) {
-        const Checked* c = std::get_if<Checked>(&e.event);
-        return c && c->item == rims_check && c->state == CheckState::good &&
-               job.live(static_cast<std::size_t>(&e - job.log->data()));
-    });
-    const double rim_opposed = 2.0 * (good ? rim_seen_good : rim_untrue);
+    const bool good = state_of(job, rims_check).state == CheckState::good;
     const auto untrue = [&](Unknown runout, const std::map<int, RimRead>& rims) {
         for (const auto& [w, rim] : rims)
             if (rim.both_ways())
                 n.with_prior(runout, w, 0.0, runout_sigma);
             else if (rim.as_it_comes)
-                n.with_prior(runout, w, 0.0, rim_opposed / span_of(w));
+                n.with_prior(runout, w, 0.0, untrue_rim_sigma(car, w, good));
     };
     untrue(Unknown::toe_runout, asked.rims);
     untrue(Unknown::camber_runout, asked.cambers);
@@ -150,7 +150,7 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
             n.also(Unknown::toe_runout, place, n.at(Unknown::toe_runout, w));
             continue;
         }
-        n.with_prior(Unknown::toe_runout, place, 0.0, rim_opposed / span_of(w));
+        n.with_prior(Unknown::toe_runout, place, 0.0, untrue_rim_sigma(car, w, good));
     }
     if (asked.chassis)
         for (int a = 0; a < 2; ++a) n.add(Unknown::axle_middle, a, 0.0);
@@ -176,9 +176,9 @@ void first_state(Network& n, const Job& job, const CarCard& car, const NetworkNe
                                    [&](int a) { return other.second.contains(a); });
             }))
             zero_of(one.first, tape_zero_sigma);
-    if (asked.jig && car.same_wheels && asked.lips_read.empty())
+    if (asked.jig && car.same_wheels == Told::yes && asked.lips_read.empty())
         n.believe(n.current().at({Unknown::lip_depth, 0}), 0.0, lip_sigma);
-    if (asked.jig && !car.same_wheels && asked.lips_read.size() < 2) {
+    if (asked.jig && car.same_wheels != Told::yes && asked.lips_read.size() < 2) {
         // Rims that only arm jigs have touched: taken to sit on their hubs about alike, and not far off them.
         for (int a = 0; a < 2; ++a)
             if (!asked.lips_read.contains(a))

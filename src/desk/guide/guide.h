@@ -120,7 +120,7 @@ class Guide : public QObject {
     void refused(const QString& why);
     /// Something is asked beside it; who shows it owns it from then on.
     void asks(fairchalk::desk::Question* question);
-    void stageWanted(fairchalk::Stage stage);
+    void stageWanted(fairchalk::Stage stage, const QString& place = {});
     void pageWanted(const fairchalk::desk::Page& page);
 
   protected:

@@ -17,17 +17,38 @@
 
 namespace fairchalk::desk {
 
-QString settling(const JobDesk& desk, std::size_t verdict) {
+namespace {
+
+/// What would settle the verdict that is too close to call.
+QString settling(const JobAnalysis& a, const JobDesk& desk, std::size_t verdict) {
+    if (const auto& facts = a.telling[verdict]; !facts.empty()) return q(words::facts_that_settle(facts));
+    if (const auto& found = a.settling[verdict])
+        return QCoreApplication::translate("Slate", "%n more readings would settle it, first at spot %1.",
+                                           "One more reading would settle it, at spot %1.", found->readings)
+            .arg(desk.number(found->first.spot));
+    return QCoreApplication::translate(
+        "Slate",
+        "No number of readings with these tools settles it within reason: another "
+        "way of measuring may, or leave it as it is.");
+}
+
+}  // namespace
+
+QString calls(const JobDesk& desk, bool unknown_too, bool settle) {
     const JobAnalysis& a = desk.answer();
-    const auto found = verdict < a.settling.size() ? a.settling[verdict] : std::nullopt;
-    return found
-               ? QCoreApplication::translate("Slate", "%n more readings would settle it, first at spot %1.",
-                                             "One more reading would settle it, at spot %1.", found->readings)
-                     .arg(desk.number(found->first.spot))
-               : QCoreApplication::translate(
-                     "Slate",
-                     "No number of readings with these tools settles it within reason: a finer one would, or "
-                     "leave it as it is.");
+    QStringList remarks;
+    for (std::size_t i = 0; i < a.verdicts.size(); ++i)
+        remarks << (settle && a.verdicts[i].call == Call::too_close ? settling(a, desk, i) : QString());
+    QString out;
+    for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
+        const Verdict& v = a.verdicts[i];
+        if (v.call == Call::unknown && !unknown_too) continue;
+        out += line(QStringLiteral("%1: ⟨b⟩%2⟨/b⟩").arg(q(words::measure(v.target)), q(words::call(v.call))));
+        // What holds of several is said once, after the last of them.
+        const auto at = static_cast<qsizetype>(i);
+        if (!remarks[at].isEmpty() && remarks.lastIndexOf(remarks[at]) == at) out += line(soft(remarks[at]));
+    }
+    return out;
 }
 
 std::optional<Waits> waitsForCard(const JobDesk& desk) {
@@ -246,15 +267,7 @@ QString ReadText::unchecked() const {
 }
 
 QString ReadText::verdicts() const {
-    const JobAnalysis& a = desk_.answer();
-    QString out;
-    for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
-        const Verdict& v = a.verdicts[i];
-        if (v.call == Call::unknown) continue;
-        out += line(QStringLiteral("%1: ⟨b⟩%2⟨/b⟩").arg(q(words::measure(v.target)), q(words::call(v.call))));
-        if (v.call == Call::too_close) out += line(soft(settling(desk_, i)));
-    }
-    return out;
+    return calls(desk_, false, true);
 }
 
 /// The totals of the round before.

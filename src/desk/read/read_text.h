@@ -69,7 +69,7 @@ QString waysThatTell(const JobDesk& desk);
 /// What is worth more to read than any turn, once the round is read; nothing where turning is next.
 std::optional<Spot> worthReading(const JobDesk& desk);
 
-/// What would settle the verdict that is too close to call.
-QString settling(const JobDesk& desk, std::size_t verdict);
+/// How the targets stand; of those too close to call, what would settle them.
+QString calls(const JobDesk& desk, bool unknown_too, bool settle);
 
 }  // namespace fairchalk::desk

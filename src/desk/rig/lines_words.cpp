@@ -5,6 +5,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/job/knowledge.h"
+#include "core/judge/verdict.h"
+#include "core/network/priors.h"
 #include "look/chalk.h"
 #include "look/html.h"
 #include "rig/rig_drawing.h"
@@ -75,11 +78,12 @@ QString LinesGuide::bodyForTolerances() const {
     l.tool = desk_.tool();
     l.gauge = desk_.gauge();
     const auto own = desk_.tools();
+    const Means means{own, means_of(desk_.job()).rims_good};
     QString out;
     // A tolerance that the tools can't resolve, said before the work begins.
     for (const Target& t : desk_.job().targets) {
         if (!t.has_tolerance) continue;
-        const auto once = reachable_sigma(desk_.car(), l, t, 1, own);
+        const auto once = reachable_sigma(desk_.car(), l, t, 1, means);
         if (!once) continue;
         const Angle half = t.half_band();
         const QString name = q(words::measure(t)), band = q(show_plus_minus(half, how_)),
@@ -89,23 +93,43 @@ QString LinesGuide::bodyForTolerances() const {
                 tr("%1: one round gives ±%2, the tolerance is ±%3. Good enough.").arg(name, reach, band));
             continue;
         }
-        int repeats = 0;
-        for (int n : {2, 3, 4})
-            if (const auto s = repeats ? std::nullopt : reachable_sigma(desk_.car(), l, t, n, own);
-                s && *s * k95 < half * 0.7)
-                repeats = n;
+        const auto times_that_do = [&](const CarCard& car, const Means& with) {
+            for (int n : {1, 2, 3, 4})
+                if (const auto s = reachable_sigma(car, l, t, n, with); s && *s * k95 < half * 0.7) return n;
+            return 0;
+        };
         out += line(warn(*once * k95 < half
                              ? tr("%1: one round gives ±%2 of a tolerance of ±%3: only a value near the "
                                   "middle can be called.")
                                    .arg(name, reach, band)
                              : tr("%1: one round gives ±%2, which is wider than the tolerance of ±%3.")
                                    .arg(name, reach, band)));
-        const auto finer = repeats ? std::nullopt : tool_that_would(desk_.car(), l, t, 2, own);
-        out += line(soft(repeats ? tr("Each spot read %1 times would do.").arg(repeats)
-                         : finer ? tr("This can't resolve it in a few rounds: %1, each spot twice, would.")
-                                       .arg(q(words::tool(finer->name)))
-                                 : tr("This can't resolve it in a few rounds, and no finer tool would: widen "
-                                      "the tolerance or use another way of measuring.")));
+        if (const int repeats = times_that_do(desk_.car(), means)) {
+            if (repeats > 1) out += line(soft(tr("Each spot read %1 times would do.").arg(repeats)));
+            continue;
+        }
+        // What nobody has told of the wheels comes before a finer tool.
+        CarCard alike = desk_.car();
+        alike.same_wheels = fairchalk::Told::yes;
+        const Means seen{own, true};
+        const bool looked = state_of(desk_.job(), rims_check).state != CheckState::open,
+                   said = desk_.car().same_wheels != fairchalk::Told::unknown;
+        std::vector<WheelFact> facts;
+        if (!looked && times_that_do(desk_.car(), seen))
+            facts = {WheelFact::rims};
+        else if (!said && times_that_do(alike, means))
+            facts = {WheelFact::same_wheels};
+        else if (!looked && !said && times_that_do(alike, seen))
+            facts = {WheelFact::rims, WheelFact::same_wheels};
+        if (!facts.empty()) {
+            out += line(soft(q(words::facts_that_settle(facts))));
+            continue;
+        }
+        const auto finer = tool_that_would(desk_.car(), l, t, 2, means);
+        out += line(soft(finer ? tr("This can't resolve it in a few rounds: %1, each spot twice, would.")
+                                     .arg(q(words::tool(finer->name)))
+                               : tr("This can't resolve it in a few rounds, and no finer tool would: widen "
+                                    "the tolerance or use another way of measuring.")));
     }
     if (!out.isEmpty()) out = head(tr("Against the tolerances")) + out;
     tolerances_ = {state, out};

@@ -65,7 +65,7 @@ class Slate : public QWidget {
     void sayChanged();
     void doubtRaised(const QString& question);
     void nothingTyped(const QString& why);
-    void stageWanted(fairchalk::Stage stage);
+    void stageWanted(fairchalk::Stage stage, const QString& place = {});
     void pageWanted(const fairchalk::desk::Page& page);
 
   protected:

@@ -7,6 +7,7 @@
 
 #include <QPointer>
 
+#include "core/network/priors.h"
 #include "look/html.h"
 #include "read/read_text.h"
 #include "turn/plan_offers.h"
@@ -303,6 +304,20 @@ std::vector<TurnGuide::Doing> TurnGuide::doings() const {
                     [look = *a.plan.look, value = s.value](TurnGuide& g) {
                         g.desk_.looked(facts_alike(g.desk_.car(), look, value));
                     });
+    // What nobody has told of the wheels, where that is all that keeps it from being called.
+    const auto waits_for = [&](WheelFact f) {
+        return desk_.answerIsCurrent() && !turned && a.plan.next != NextStep::turn &&
+               std::any_of(a.telling.begin(), a.telling.end(), [&](const std::vector<WheelFact>& facts) {
+                   return std::find(facts.begin(), facts.end(), f) != facts.end();
+               });
+    };
+    if (waits_for(WheelFact::rims))
+        add(spare++, "rims", tr("Look at the rims"),
+            [](TurnGuide& g) { emit g.stageWanted(Stage::check_over, QString::fromLatin1(rims_check)); });
+    if (waits_for(WheelFact::same_wheels))
+        add(spare++, "same-wheels", tr("Say whether the wheels are alike"), [](TurnGuide& g) {
+            emit g.pageWanted({PageId::card, QStringLiteral("body:same_wheels")});
+        });
     for (const CardDoubt& d : a.belief.card)
         // What a turn does goes onto the card by itself, once it is learnt.
         if (d.sure && d.field != "response" && desk_.answerIsCurrent())

@@ -95,10 +95,11 @@ QString TurnText::until() const {
         both = std::max(both, u.now ? stop + metrics.horizontalAdvance(number(u, *u.now) + " → ") : stop);
         then = std::max(then, metrics.horizontalAdvance(number(u, u.then)) + 8.0);
     }
-    // What stands now and where to stop in one line, where there is room; the rest is the place's.
+    // What stands now and where to stop in one line: beside the place where there is room, else below it.
     constexpr double room = 178.0;
-    stop = std::max(stop, std::min(both, room - longest));
-    longest = std::max(longest, room - stop);
+    const bool below = both > room - longest;
+    stop = below ? stop + 14.0 : both;
+    longest = room - stop;
     QString rows;
     std::string last;
     int of_this = 0;
@@ -114,11 +115,14 @@ QString TurnText::until() const {
             of_this = 0;
         }
         if (++of_this > 2) continue;
-        rows += row(
-            cell(soft(desk_.number(u.spot)), 18) + cell(q(words::spot_short(u.spot)), longest) +
-            cell((u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString()) + strong(number(u, u.stop)), stop) +
-            cell(number(u, u.then), then) +
-            cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
+        const QString now = u.now ? tr("%1 → ").arg(number(u, *u.now)) : QString();
+        const QString place = q(words::spot_short(u.spot));
+        const QString which = cell(soft(desk_.number(u.spot)), 18);
+        if (below) rows += row(which + wideCell(place, 4));
+        rows += row((below ? cell({}, 18) + cell(now, longest) : which + cell(place, longest)) +
+                    cell((below ? QString() : now) + strong(number(u, u.stop)), stop) +
+                    cell(number(u, u.then), then) +
+                    cell(soft(QStringLiteral("±%1").arg(number(u, words::sure_to(u))))));
     }
     const QString unshaken =
         last_is_before_shake(desk_.job())
@@ -176,12 +180,7 @@ QString TurnText::outlook() const {
     } else {
         const bool unread = turned_since_reading(desk_.job());
         if (unread && !a.verdicts.empty()) out += head(tr("Expected of the turn, not read yet"));
-        for (std::size_t i = 0; i < a.verdicts.size(); ++i) {
-            const Verdict& v = a.verdicts[i];
-            out += line(
-                QStringLiteral("%1: ⟨b⟩%2⟨/b⟩").arg(q(words::measure(v.target)), q(words::call(v.call))));
-            if (v.call == Call::too_close && !unread) out += line(soft(settling(desk_, i)));
-        }
+        out += calls(desk_, true, !unread);
         if (a.verdicts.empty())
             out += line(tr("This job has no targets: nothing is judged and nothing planned."));
     }

@@ -115,9 +115,9 @@ TEST(Reachable, TheGaragesOwnToolAndAFinerOne) {
     old.sigma = 0.4;
     old.shows = Shows::upright;
     const Tool own[] = {old};
-    EXPECT_NEAR(reachable_sigma(c.card(), l, camber, 1, own)->deg(), 0.4, 0.01)
+    EXPECT_NEAR(reachable_sigma(c.card(), l, camber, 1, {own})->deg(), 0.4, 0.01)
         << "from upright, like any other";
-    const auto finer = tool_that_would(c.card(), l, camber, 2, own);
+    const auto finer = tool_that_would(c.card(), l, camber, 2, {own});
     ASSERT_TRUE(finer);
     EXPECT_EQ(finer->quantity, QuantityKind::angle);
     EXPECT_LT(finer->sigma, 0.4);

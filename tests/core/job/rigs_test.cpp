@@ -718,7 +718,7 @@ TEST(EveryRig, AnArmJigStandsAsTheRimsDoThatItHangsOn) {
         auto log = c.log(
             c.lines({"arm-jig"}), rng, 0.0, 0.0, 1,
             {axle_spot(ReadingId::hub_width, Axle::front), axle_spot(ReadingId::hub_width, Axle::rear)});
-        std::get<CarEdit>(log.front().event).car.same_wheels = true;
+        std::get<CarEdit>(log.front().event).car.same_wheels = Told::yes;
         for (Entry& e : log)
             if (Reading* r = std::get_if<Reading>(&e.event)) {
                 r->stated_sigma.reset();
@@ -769,6 +769,58 @@ TEST(EveryRig, CamberIsAsTrueAsTheRimsThatItIsReadOn) {
     }
 }
 
+TEST(EveryRig, WhatNobodyToldOfTheWheelsIsNamedWhereItWouldSettleIt) {
+    struct Case {
+        std::vector<std::string> rigs;
+        double half;  // degrees, of the band
+        std::vector<WheelFact> facts;
+    };
+    for (const Case& way : {Case{{"string-bars"}, 0.15, {WheelFact::rims}}, Case{{"string-bars"}, 0.03, {}},
+                            Case{{"arm-jig"}, 0.3, {WheelFact::same_wheels}},
+                            Case{{"arm-jig"}, 0.18, {WheelFact::rims, WheelFact::same_wheels}}}) {
+        std::mt19937 rng(47);
+        SolidCar c = SolidCar::any(rng);
+        c.lip[1] = c.lip[0];
+        auto log = c.log(
+            c.lines(way.rigs), rng, 0.0, 0.0, 3,
+            {axle_spot(ReadingId::hub_width, Axle::front), axle_spot(ReadingId::hub_width, Axle::rear)});
+        for (Entry& e : log)
+            if (Reading* r = std::get_if<Reading>(&e.event)) {
+                r->stated_sigma.reset();
+                r->tool = "vernier";
+            }
+        const Target total = testing::total_toe(Axle::front, c.toe[0] + c.toe[1], way.half);
+        log.insert(log.begin() + 1, testing::entry("targets", TargetsEdit{{total}}));
+        const Analysis a = analyse(job_of(log));
+        ASSERT_EQ(a.plan.next, NextStep::as_far_as) << way.rigs.front() << way.half;
+        EXPECT_EQ(a.plan.as_far_as->facts, way.facts) << way.rigs.front() << way.half;
+        EXPECT_EQ(a.telling.front(), way.facts);
+        auto told = log;
+        for (WheelFact fact : way.facts) {
+            EXPECT_NE(analyse(job_of(told)).plan.next, NextStep::done);
+            if (fact == WheelFact::rims) {
+                told.push_back(testing::entry("rims", Checked{"rims", CheckState::good, {}}));
+            } else {
+                CarCard card = c.card();
+                card.same_wheels = Told::yes;
+                told.push_back(testing::entry("alike", CarEdit{card}));
+            }
+        }
+        if (way.facts.empty()) continue;
+        EXPECT_EQ(analyse(job_of(told)).plan.next, NextStep::done) << "told, it is called";
+        // Looked at and bad, or not alike: that was the answer, and it is not asked for again.
+        auto bad = log;
+        bad.push_back(testing::entry("rims", Checked{"rims", CheckState::good, {}}));
+        bad.push_back(testing::entry("rims", Checked{"rims", CheckState::failed, {}}));
+        CarCard card = c.card();
+        card.same_wheels = Told::no;
+        bad.push_back(testing::entry("unlike", CarEdit{card}));
+        const Analysis b = analyse(job_of(bad));
+        ASSERT_EQ(b.plan.next, NextStep::as_far_as) << "good once, and bad since";
+        EXPECT_TRUE(b.plan.as_far_as->facts.empty());
+    }
+}
+
 TEST(EveryRig, AnArmJigOnFourWheelsThatAreTheSame) {
     std::mt19937 rng(13);
     SolidCar c = SolidCar::any(rng);
@@ -777,7 +829,7 @@ TEST(EveryRig, AnArmJigOnFourWheelsThatAreTheSame) {
     auto log =
         c.log(c.lines({"arm-jig"}), rng, 0, 0, 1,
               {axle_spot(ReadingId::hub_width, Axle::front), axle_spot(ReadingId::hub_width, Axle::rear)});
-    std::get<CarEdit>(log.front().event).car.same_wheels = true;
+    std::get<CarEdit>(log.front().event).car.same_wheels = Told::yes;
     const Estimate e = solved(log);
     for (int w = 0; w < 4; ++w) {
         ASSERT_TRUE(e.wheels[w].toe.known) << w;

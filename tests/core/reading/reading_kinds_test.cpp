@@ -111,7 +111,7 @@ TEST(OtherReadings, WidthsOverTheHubsStandInForABar) {
 TEST(OtherReadings, WhereAllWheelsAreAlikeOneLipDepthIsOneMoreCheck) {
     TrueCar c;
     CarCard card = testing::card_of(c);
-    card.same_wheels = true;
+    card.same_wheels = Told::yes;
     auto log = testing::begun(c, card);
     testing::read_round(log, c, 0.3);
     const Estimate e = estimate(job_of(log));
