@@ -41,8 +41,12 @@ class Work {
         shape.track = 2 * shape.half_width[0];
         const double lip = between(rng, 4, 9);
         shape.lip = {lip, lip + normal(rng, 8.0)};
+        // A card that says little goes with rims that nobody looked at, good ones or any.
+        const bool silent = cell.of(Factor::trouble) == "card-silent";
+        const double untrue = silent && between(rng, 0, 1) < 0.5 ? 0.5 : 0.2;
+        if (silent && between(rng, 0, 1) < 0.5) shape.lip[1] = shape.lip[0];
         for (auto* way : {&shape.wobble, &shape.lean_wobble})
-            for (double& w : *way) w = normal(rng, 0.2 / shape.span / SolidCar::rad);
+            for (double& w : *way) w = normal(rng, untrue / shape.span / SolidCar::rad);
         Built b = built(cell, shape, rng);
         Nature nature;
         if (watching_) nature.stick = between(rng, 0.0, most_stick);
@@ -52,7 +56,7 @@ class Work {
         if (leans) job_->disturb();
         targets_ = targets_of(cell, job_->solid());
         if (leans) job_->disturb();
-        job_->begin(targets_, lines_of(cell, job_->solid()));
+        job_->begin(targets_, lines_of(cell, job_->solid()), !silent);
     }
     CellJob run();
 
@@ -281,6 +285,10 @@ CellJob Work::run() {
             done_.given.back().ended = plan.next == NextStep::done;
         if (plan.next == NextStep::look && plan.look && looks++ < 4) {
             job_->look(*plan.look);
+            continue;
+        }
+        if (plan.as_far_as && !plan.as_far_as->facts.empty() && looks++ < 4) {
+            for (WheelFact fact : plan.as_far_as->facts) job_->tell(fact);
             continue;
         }
         if (plan.turns.empty() && drive(plan)) continue;

@@ -30,12 +30,12 @@ PlayedJob::PlayedJob(Built car, const SolidCar& shape, Rng rng, Nature nature)
     for (const Adjuster& a : truth_.adjusters) car_->add(a);
 }
 
-void PlayedJob::begin(const std::vector<Target>& targets, const LinesSet& lines) {
+void PlayedJob::begin(const std::vector<Target>& targets, const LinesSet& lines, bool rims_seen) {
     lines_ = lines;
     put(CarEdit{card_});
     put(TargetsEdit{targets});
-    // The rims were looked at, the gauge's zero was checked.
-    put(Checked{"rims", CheckState::good, {}});
+    // The rims were looked at where they were, the gauge's zero was checked.
+    if (rims_seen) put(Checked{"rims", CheckState::good, {}});
     put(ToolSet{tool_named("digital-angle-gauge")});
     put(lines_);
     put(RoundOpened{});
@@ -151,6 +151,25 @@ void PlayedJob::look(const Look& look) {
                              : look.field == "at"                   ? write_exact(Angle::from_deg(0.0))
                                                   : std::string(words_of(own, look.field).front());
     for (const Looked& l : facts_alike(truth_, look, seen)) put(l);
+    ++work_.looks;
+}
+
+void PlayedJob::tell(WheelFact fact) {
+    const SolidCar& is = solid();
+    if (fact == WheelFact::rims) {
+        // Two fifths of a millimetre from lip to lip is seen.
+        constexpr double seen_mm = 0.4;
+        const auto runs_true = [&](double wobble) {
+            return std::abs(wobble) * SolidCar::rad * is.span <= seen_mm;
+        };
+        const bool good = std::all_of(is.wobble.begin(), is.wobble.end(), runs_true) &&
+                          std::all_of(is.lean_wobble.begin(), is.lean_wobble.end(), runs_true);
+        put(Checked{"rims", good ? CheckState::good : CheckState::failed, {}});
+    } else {
+        CarCard car = job_of(log_).car;
+        car.same_wheels = std::abs(is.lip[1] - is.lip[0]) < 0.1 ? Told::yes : Told::no;
+        put(CarEdit{car});
+    }
     ++work_.looks;
 }
 

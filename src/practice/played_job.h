@@ -27,7 +27,7 @@ class PlayedJob {
   public:
     PlayedJob(Built car, const SolidCar& shape, Rng rng, Nature nature = {});
 
-    void begin(const std::vector<Target>& targets, const LinesSet& lines);
+    void begin(const std::vector<Target>& targets, const LinesSet& lines, bool rims_seen = true);
     /// The adjusters wander, as before a job that has something to set.
     void disturb();
     void put(decltype(Entry::event) what);
@@ -41,6 +41,8 @@ class PlayedJob {
     void drive(bool to_the_wrong_side = false);
     /// Under the car, and seen.
     void look(const Look& look);
+    /// What is asked about the wheels, looked at and told as it is.
+    void tell(WheelFact fact);
     /// Turns it as written; with -1 in `each` for those that are turned the wrong way.
     void turn(const Plan& plan, const std::vector<double>& each = {});
     /// The same while watching a rule, as far as one can stay in its place: about half of each adjuster's

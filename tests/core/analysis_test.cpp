@@ -8,6 +8,7 @@
 #include "core/car/suspension.h"
 #include "core/job/knowledge.h"
 #include "core/job/rig.h"
+#include "core/true_rigs.h"
 #include "core/turned_job.h"
 
 namespace fairchalk {
@@ -838,6 +839,46 @@ TEST(LookedAt, BeforeWhatSeemsTurnedTheWrongWayIsDrivenFarOnTheSameWord) {
         ASSERT_EQ(a.belief.doubts.size(), 1u);
         EXPECT_TRUE(a.belief.doubts[0].in_force && a.belief.doubts[0].what == OtherTurn::all_wrong_way);
         EXPECT_EQ(a.plan.next, far ? NextStep::look : NextStep::turn) << off;
+    }
+}
+
+TEST(StraightAhead, IsNotSetByATotalThatNobodyKnows) {
+    // Straightedges along both sides tell how the steering wheel sits, and nothing of the total.
+    std::mt19937 rng(53);
+    testing::SolidCar c;
+    c.toe = {0.8, -0.8, 0.1, 0.1};
+    c.camber = {-0.4, -0.4, -0.5, -0.5};
+    for (const bool by_wheel : {false, true}) {
+        auto log = c.log(c.lines({"straightedge", "camber-plumb"}), rng, 0.0, 0.0, 2);
+        CarCard& card = std::get<CarEdit>(log.front().event).car;
+        card.axle(Axle::front).suspension = Suspension::double_wishbone;
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            card.adjusters.push_back(testing::rod_at(w, RodSide::behind_axle));
+            card.adjusters.back().proven = true;
+            card.adjusters.push_back(device("slot-" + std::string(name_of(w)), "upper-joint-slot", w));
+        }
+        std::vector<Target> wanted = {TurnedJob::target(Measure::camber, Wheel::front_left, -1.2, 0.2),
+                                      TurnedJob::target(Measure::camber, Wheel::front_right, -1.2, 0.2)};
+        if (!by_wheel) wanted.push_back(TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.2));
+        if (by_wheel)
+            for (Wheel w : {Wheel::front_left, Wheel::front_right})
+                wanted.push_back(TurnedJob::target(Measure::toe, w, 0.1, 0.2));
+        log.insert(log.begin() + 1, testing::entry("targets", TargetsEdit{wanted}));
+        const Plan plan = analyse(job_of(log)).plan;
+        ASSERT_EQ(plan.next, NextStep::turn);
+        double most = 0.0, total = 0.0;
+        for (const PlannedTurn& t : plan.turns)
+            if (t.kind.empty()) most = std::max(most, std::abs(t.turns));
+        for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+            const auto& change =
+                plan.change[static_cast<std::size_t>(index_of(w))][index_of(WheelAngle::toe)];
+            ASSERT_TRUE(change);
+            total += change->by.deg();
+        }
+        EXPECT_NEAR(total, 0.0, 0.15) << "what nobody knows stays as it is";
+        if (!by_wheel) {
+            EXPECT_GT(most, 0.8) << "both rods, against each other, set the wheel straight";
+        }
     }
 }
 

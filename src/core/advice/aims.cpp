@@ -70,11 +70,12 @@ bool has_target(const std::vector<Verdict>& about, Wheel w, WheelAngle angle) {
 Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::vector<Lever>& levers,
              bool steering_known, const MovedSoFar& so_far) {
     Aims out;
-    // What nothing here is there for is not brought in by what else these move: it is left where it is.
+    // What nobody knows is not set; and what nothing here is there for is not brought in by what else these
+    // move: both are left where they are.
     for (const Verdict& v : about) {
-        if (!v.angle.known) continue;
         Miss m = miss_of_target(v, p);
-        if (reached_by(v.target, levers))
+        if (m.g.isZero()) continue;
+        if (v.angle.known && reached_by(v.target, levers))
             out.targets.push_back(std::move(m));
         else
             out.untouched.push_back({m.g, m.g.dot(p.x), untouched_band});
