@@ -882,6 +882,33 @@ TEST(StraightAhead, IsNotSetByATotalThatNobodyKnows) {
     }
 }
 
+TEST(Thrust, ThatNobodyReadsIsNotMovedForATotalNearAnEdge) {
+    std::mt19937 rng(59);
+    testing::SolidCar c;
+    c.toe = {0.05, 0.05, 0.07, 0.07};
+    for (const double pitch : {1.5, 1.0}) {
+        auto log = c.log(c.lines({"toe-boards"}), rng, 0.0, 0.0, 3);
+        CarCard& card = std::get<CarEdit>(log.front().event).car;
+        for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) {
+            Adjuster link = device("link-" + std::string(name_of(w)), "toe-link", w);
+            link.rod = RodSide::behind_axle;
+            link.pitch = Length::from_mm(pitch);
+            link.proven = true;
+            card.adjusters.push_back(link);
+        }
+        for (Entry& e : log)
+            if (Reading* r = std::get_if<Reading>(&e.event)) r->stated_sigma = 0.6;
+        log.insert(
+            log.begin() + 1,
+            testing::entry("targets",
+                           TargetsEdit{{TurnedJob::target(Measure::total_toe, Axle::rear, 0.22, 0.12)}}));
+        const Plan plan = analyse(job_of(log)).plan;
+        ASSERT_EQ(plan.before.front().call, Call::too_close);
+        // An eighth of a finer thread turns it no further than counts as equal.
+        EXPECT_EQ(plan.turns.size(), pitch < 1.2 ? 1u : 0u);
+    }
+}
+
 TEST(FactsAlike, HoldOfWhatIsMadeAlikeAndSaidAlikeAndOfNothingBesideIt) {
     CarCard car;
     for (Wheel w : {Wheel::front_left, Wheel::front_right}) {

@@ -535,12 +535,22 @@ bool Planner::bring_nearer(const std::vector<Lever>& active) {
     return c.any() && c.miss <= worth_nearer * miss_now(active) && !asked_before(c) && put(c);
 }
 
+/// Whether it may turn the rear axle, whose thrust nobody knows, further aside than is to be left.
+bool Planner::moves_unread_thrust(const Alternative& c) const {
+    const Eigen::VectorXd thrust = thrust_gradient(p_);
+    if (p_.well_known(thrust)) return false;
+    const After after{p_, c.with, c.turns};
+    const double by = std::abs(after.change(thrust));
+    return by > equal_thrust && by + k95 * after.change_sigma(thrust).rad() > most_thrust_unread;
+}
+
 /// Nothing that could be read settles what is too close to call, and the middle of the band is a turn away:
 /// worth it if that makes it likelier that all is inside, or if what lies at an edge gains so much that what
 /// else it spoils may be set again.
 bool Planner::bring_from_edge(const std::vector<Lever>& with_close) {
     if (with_close.empty() || stuck_) return false;
-    const std::vector<Alternative> all = alternatives(with_close);
+    std::vector<Alternative> all = alternatives(with_close);
+    std::erase_if(all, [&](const Alternative& a) { return moves_unread_thrust(a); });
     const Alternative c = whole(chosen_of(all, blind_, free_));
     double gain = 0.0;
     for (std::size_t i = 0; i < plan_.before.size(); ++i)

@@ -59,6 +59,7 @@ class Planner {
     bool wheel_or_thrust_off(const std::vector<Lever>& active) const;
     bool bring_in(std::vector<Lever> active, std::vector<Lever> with_close);
     bool bring_nearer(const std::vector<Lever>& active);
+    bool moves_unread_thrust(const Alternative& c) const;
     bool bring_from_edge(const std::vector<Lever>& with_close);
     bool find_what_settles();
     bool unread(bool toe) const;

@@ -15,6 +15,8 @@ inline constexpr double straight_half_band = 0.1 * one_degree, thrust_half_band 
 /// What of the lower tiers counts as equal.
 inline constexpr double equal_steering = 0.06 * one_degree, equal_thrust = 0.03 * one_degree,
                         equal_untouched = 0.05 * one_degree;
+/// A thrust that nobody reads is moved no further for an angle that lies near the edge of its band.
+inline constexpr double most_thrust_unread = 0.06 * one_degree;
 /// In squared misses of half a band.
 inline constexpr double worth_straight = 0.15;
 /// A steering wheel so far off, at the road wheels, doubles what it is worth.
