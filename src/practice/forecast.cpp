@@ -56,7 +56,10 @@ SolidCar shape_of(const CarCard& card, Rng& rng) {
     shape.track = front.track ? front.track->mm() : 2 * shape.half_width[0];
     for (double& half : shape.half_width) half = shape.track / 2 + between(rng, -8, 8);
     const double lip = between(rng, 4, 9);
-    shape.lip = {lip, card.same_wheels == Told::yes ? lip : lip + normal(rng, 8.0)};
+    // Where nobody said, its wheels are alike or not.
+    const bool alike = card.same_wheels == Told::unknown ? toss(rng) : card.same_wheels == Told::yes;
+    const double other = lip + normal(rng, 8.0);
+    shape.lip = {lip, alike ? lip : other};
     return shape;
 }
 
@@ -128,6 +131,10 @@ Played played(const Tonight& tonight, RigUse use, std::vector<std::string> rigs,
         const Plan plan = job.read_on().plan;
         if (plan.next == NextStep::look && plan.look && looks++ < 4) {
             job.look(*plan.look);
+            continue;
+        }
+        if (plan.as_far_as && !plan.as_far_as->facts.empty() && looks++ < 4) {
+            for (WheelFact fact : plan.as_far_as->facts) job.tell(fact);
             continue;
         }
         out.called = plan.next == NextStep::done;

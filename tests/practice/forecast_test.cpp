@@ -17,7 +17,11 @@ Knowledge knowledge() {
     for (const Rig* r : all_rigs()) {
         RigItem item;
         item.id = std::string(r->id);
-        item.needs = {{item.id == "toe-boards" ? "boards" : item.id == "string-bars" ? "bars" : "other", 1}};
+        item.needs = {{item.id == "toe-boards"    ? "boards"
+                       : item.id == "string-bars" ? "bars"
+                       : item.id == "arm-jig"     ? "arms"
+                                                  : "other",
+                       1}};
         k.rigs.push_back(item);
     }
     return k;
@@ -101,6 +105,21 @@ TEST(Forecast, WhatIsTooCoarseIsLaterThoughItIsQuick) {
     const auto ways = forecast(t, knowledge(), 6, 3);
     ASSERT_EQ(ways.size(), 2u);
     EXPECT_GE(ways[0].called + 1e-9, ways[1].called - (ways[1].minutes - ways[0].minutes) / 60.0);
+}
+
+TEST(Forecast, ArmsAreWorthWhatIsKnownOfTheWheelsThatTheyHangOn) {
+    const auto called = [](Told alike) {
+        Tonight t = tonight({total(0.25)});
+        t.have = {{"arms", 1}};
+        t.tool = "vernier";
+        t.card.same_wheels = alike;
+        const auto ways = forecast(t, knowledge(), 24, 5);
+        return ways.size() == 1 ? ways[0].called : -1.0;
+    };
+    EXPECT_GT(called(Told::yes), 0.9);
+    EXPECT_EQ(called(Told::no), 0.0) << "their lips may lie 8 mm apart";
+    // Nobody said: it is asked, and may be either.
+    EXPECT_NEAR(called(Told::unknown), 0.5, 0.3);
 }
 
 TEST(FirstOffered, EveningsAreOfAllSortsAndTheSameForTheSameSeed) {
