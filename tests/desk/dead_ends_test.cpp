@@ -65,6 +65,10 @@ struct DeadEnds : Walked, ::testing::WithParamInterface<int> {
         bareCar();
         if (inches) key(Qt::Key_F7);
         toTheRecord();
+        EXPECT_LE(told_of_wheels, 2) << "neither is asked for twice";
+        if (std::string_view(rig.id) == "arm-jig") {
+            EXPECT_GT(told_of_wheels, 0) << "arms hang on wheels that nobody told of";
+        }
         EXPECT_LE(readings(), 70u) << "a round, as much as two wheels read on for, and two passes";
     }
     bool tellsSomething() const {

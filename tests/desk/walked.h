@@ -6,7 +6,9 @@
 
 #include <QPushButton>
 
+#include "core/job/knowledge.h"
 #include "core/job/rig.h"
+#include "core/network/priors.h"
 #include "desk_fixture.h"
 #include "practice/solid_car.h"
 #include "words/words.h"
@@ -19,6 +21,7 @@ struct Walked : DeskTest {
     int typed = 0, slip_at = -1;
     bool inches = false, looks_which_way = true;
     bool other_side = false;  ///< the first drive is said to the side where the wheel did not sit
+    int told_of_wheels = 0;   ///< what was asked of the wheels, and told
     LinesSet truth;           ///< with all sizes
 
     virtual const practice::SolidCar& solid() const = 0;
@@ -110,6 +113,31 @@ struct Walked : DeskTest {
             if (a.id == QString::fromStdString(there)) return button(a.text);
         return nullptr;
     }
+    /// What is asked of the wheels where it ends short: looked at and good, and all alike.
+    bool tellOfTheWheels() {
+        if (window->stage() != Stage::turn || !window->page().none()) return false;
+        if (QPushButton* rims = button("Look at the rims")) {
+            QTest::mouseClick(rims, Qt::LeftButton);
+            EXPECT_EQ(window->stage(), Stage::check_over);
+            EXPECT_EQ(window->slate().guide()->title(), "Run-out of the rims");
+            key(Qt::Key_F2);
+            EXPECT_EQ(state_of(desk->job(), rims_check).state, CheckState::good);
+            window->setStage(Stage::turn);
+            ++told_of_wheels;
+            return true;
+        }
+        if (QPushButton* alike = button("Say whether the wheels are alike")) {
+            QTest::mouseClick(alike, Qt::LeftButton);
+            EXPECT_EQ(window->page().id, PageId::card);
+            EXPECT_EQ(window->slate().guide()->subtitle(), "its four wheels are");
+            key(Qt::Key_F2);
+            EXPECT_EQ(desk->car().same_wheels, fairchalk::Told::yes);
+            key(Qt::Key_9, Qt::AltModifier);
+            ++told_of_wheels;
+            return true;
+        }
+        return false;
+    }
     void toTheRecord() {
         const auto there = [&] { return window->page().id == PageId::record; };
         QStringList way;
@@ -138,6 +166,7 @@ struct Walked : DeskTest {
                 enter(howTheWheelSits());
                 continue;
             }
+            if (tellOfTheWheels()) continue;
             QPushButton* next = button({});
             way << window->sayLine() + (next ? " [" + next->accessibleName() + "]" : QString());
             if (next && next->accessibleName().startsWith("Say what to aim at")) {

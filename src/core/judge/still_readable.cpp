@@ -183,6 +183,8 @@ std::optional<Settling> StillReadable::settles(const Verdict& verdict, int most)
 std::vector<WheelFact> StillReadable::facts_that_settle(const Verdict& verdict, int most) const {
     // To look at the wheels takes about as long as to read so many spots again.
     constexpr int about_as_soon = 4;
+    // A share of half the band, within which an angle in its middle can be called.
+    constexpr double well_inside = 0.7;
     if (verdict.call != Call::too_close || untold_.empty() || spots_.empty()) return {};
     const auto by_reading = settles(verdict, most);
     if (by_reading && by_reading->readings <= about_as_soon) return {};
@@ -197,7 +199,11 @@ std::vector<WheelFact> StillReadable::facts_that_settle(const Verdict& verdict, 
         Taking taking = begin(verdict.target, told);
         KnownAngle a = verdict.angle;
         a.sigma = Angle::from_rad(std::sqrt(std::max(0.0, taking.variance)));
-        if (call(a, verdict.target) == Call::too_close && !settle(std::move(taking), verdict, fewer))
+        // Or it lies at the edge, and once it is turned to the middle it can be called.
+        const bool resolves =
+            !by_reading && k95 * a.sigma.rad() < well_inside * verdict.target.half_band().rad();
+        if (!resolves && call(a, verdict.target) == Call::too_close &&
+            !settle(std::move(taking), verdict, fewer))
             continue;
         std::vector<WheelFact> out;
         for (const Untold* one : told) out.push_back(one->fact);

@@ -45,7 +45,8 @@ class StillReadable {
     /// Nothing where `most` readings do not settle it: this tool can't call it.
     std::optional<Settling> settles(const Verdict& verdict, int most = most_settling) const;
 
-    /// The fewest facts with which fewer readings settle it, and at most `most`; none where readings alone do
+    /// The fewest facts with which fewer readings settle it, and at most `most`, or with which it could be
+    /// called in the middle of its band; none where readings alone do
     /// about as soon, or where everything is told.
     std::vector<WheelFact> facts_that_settle(const Verdict& verdict, int most = most_settling) const;
 
