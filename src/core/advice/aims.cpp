@@ -48,6 +48,8 @@ bool moves_toe(const Lever& l) {
 
 bool has_target(const std::vector<Verdict>& about, Wheel w, WheelAngle angle) {
     return std::any_of(about.begin(), about.end(), [&](const Verdict& v) {
+        // What nobody knows is not set by it.
+        if (!v.angle.known) return false;
         const Axle* axle = std::get_if<Axle>(&v.target.where);
         const Wheel* wheel = std::get_if<Wheel>(&v.target.where);
         const bool here = (axle && axle_of(w) == *axle) || (wheel && *wheel == w);
@@ -70,12 +72,11 @@ bool has_target(const std::vector<Verdict>& about, Wheel w, WheelAngle angle) {
 Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::vector<Lever>& levers,
              bool steering_known, const MovedSoFar& so_far) {
     Aims out;
-    // What nobody knows is not set; and what nothing here is there for is not brought in by what else these
-    // move: both are left where they are.
+    // What nothing here is there for is not brought in by what else these move: it is left where it is.
     for (const Verdict& v : about) {
+        if (!v.angle.known) continue;
         Miss m = miss_of_target(v, p);
-        if (m.g.isZero()) continue;
-        if (v.angle.known && reached_by(v.target, levers))
+        if (reached_by(v.target, levers))
             out.targets.push_back(std::move(m));
         else
             out.untouched.push_back({m.g, m.g.dot(p.x), untouched_band});

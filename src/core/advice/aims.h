@@ -39,7 +39,7 @@ int bit_of(Measure m);
 bool reaches(const Lever& l, const Target& t);
 bool reached_by(const Target& t, const std::vector<Lever>& levers);
 bool moves_toe(const Lever& l);
-/// Whether a target says something of that angle of that wheel.
+/// Whether a target says something of that angle of that wheel, and it is known how far that is off.
 bool has_target(const std::vector<Verdict>& about, Wheel w, WheelAngle angle);
 
 Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::vector<Lever>& levers,

@@ -254,7 +254,8 @@ Alternative Planner::evaluated(std::vector<Lever> with, std::vector<double> turn
     const auto off = [&](const Miss& m) { return std::abs(after.mean(m.g) - m.aim); };
     if (aims.steering) c.steering = off(*aims.steering);
     if (aims.thrust) c.thrust = off(*aims.thrust);
-    for (const Miss& m : aims.untouched) c.untouched = std::max(c.untouched, off(m));
+    // All of it together: what is moved anyhow does not hide what need not be.
+    for (const Miss& m : aims.untouched) c.untouched = std::hypot(c.untouched, off(m));
     c.minutes = minutes_of(c, options_.times);
     return c;
 }
