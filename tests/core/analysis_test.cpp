@@ -882,6 +882,85 @@ TEST(StraightAhead, IsNotSetByATotalThatNobodyKnows) {
     }
 }
 
+/// How far a plan moves the toes of an axle together, degrees.
+double total_moved(const Plan& plan, Axle axle) {
+    double sum = 0.0;
+    for (Side side : both_sides)
+        if (const auto& c = plan.change[static_cast<std::size_t>(index_of(wheel_at(axle, side)))]
+                                       [index_of(WheelAngle::toe)])
+            sum += c->by.deg();
+    return sum;
+}
+
+TEST(StraightAhead, IsSetByBothRodsThoughOneWheelAloneIsLeant) {
+    std::mt19937 rng(61);
+    testing::SolidCar c;
+    c.toe = {0.5, -0.5, 0.1, 0.1};
+    c.camber = {-1.0, -0.2, -0.5, -0.5};
+    auto log = c.log(c.lines({"straightedge", "camber-plumb"}), rng, 0.0, 0.0, 2);
+    CarCard& card = std::get<CarEdit>(log.front().event).car;
+    card.axle(Axle::front).suspension = Suspension::double_wishbone;
+    for (Wheel w : {Wheel::front_left, Wheel::front_right}) {
+        card.adjusters.push_back(testing::rod_at(w, RodSide::behind_axle));
+        card.adjusters.back().proven = true;
+        card.adjusters.push_back(device("slot-" + std::string(name_of(w)), "upper-joint-slot", w));
+    }
+    log.insert(
+        log.begin() + 1,
+        testing::entry("targets", TargetsEdit{{TurnedJob::target(Measure::camber, Axle::front, -1.0, 0.2)}}));
+    const Plan plan = analyse(job_of(log)).plan;
+    ASSERT_EQ(plan.next, NextStep::turn);
+    EXPECT_LT(std::abs(plan.steering_after.value.deg()), 0.15);
+    EXPECT_NEAR(total_moved(plan, Axle::front), 0.0, 0.15);
+}
+
+TEST(Untouched, AToeThatNobodyReadsIsHeldByItsRodWhereCamberIsSet) {
+    // Slots at both sides, and nothing that tells a toe: with a target, and with none.
+    for (const bool aimed : {false, true}) {
+        TurnedJob j;
+        j.car.axle(Axle::front).suspension = Suspension::double_wishbone;
+        for (Adjuster& rod : j.car.adjusters) rod.proven = true;
+        for (Wheel w : {Wheel::front_left, Wheel::front_right})
+            j.car.adjusters.push_back(device("slot-" + std::string(name_of(w)), "upper-joint-slot", w));
+        std::vector<Target> wanted = {TurnedJob::target(Measure::camber, Axle::front, -1.0, 0.2)};
+        if (aimed) wanted.push_back(TurnedJob::target(Measure::total_toe, Axle::front, 0.1, 0.15));
+        j.begin(wanted);
+        for (int twice = 0; twice < 2; ++twice)
+            for (Wheel w : {Wheel::front_left, Wheel::front_right}) j.angle(ReadingId::camber, w, 0.2);
+        const Plan plan = analysed(j).plan;
+        ASSERT_EQ(plan.next, NextStep::turn);
+        EXPECT_TRUE(j.turn(plan, "rod-fl") && j.turn(plan, "rod-fr"));
+        EXPECT_NEAR(total_moved(plan, Axle::front), 0.0, 0.1);
+        // How far it may go is said, whether it was aimed at or not.
+        EXPECT_TRUE(std::any_of(plan.along.begin(), plan.along.end(), [](const MovedAlong& m) {
+            return m.measure == Measure::toe;
+        })) << aimed;
+    }
+}
+
+TEST(Thrust, IsSetByBothLinksWhereTheTotalIsNotAskedAbout) {
+    TurnedJob j;
+    for (Wheel w : {Wheel::rear_left, Wheel::rear_right}) {
+        Adjuster link = device("link-" + std::string(name_of(w)), "toe-link", w);
+        link.rod = RodSide::behind_axle;
+        link.pitch = Length::from_mm(1.5);
+        link.proven = true;
+        j.car.adjusters.push_back(link);
+    }
+    j.begin({TurnedJob::target(Measure::thrust, Axle::rear, 0.0, 0.1)});
+    std::get<TargetsEdit>(j.log[1].event).targets.front().where = std::monostate{};
+    for (int twice = 0; twice < 2; ++twice) {
+        j.angle(ReadingId::toe_angle, Wheel::front_left, 0.05);
+        j.angle(ReadingId::toe_angle, Wheel::front_right, 0.05);
+        j.angle(ReadingId::toe_angle, Wheel::rear_left, 0.5);
+        j.angle(ReadingId::toe_angle, Wheel::rear_right, -0.2);
+    }
+    const Plan plan = analysed(j).plan;
+    ASSERT_EQ(plan.next, NextStep::turn);
+    EXPECT_TRUE(j.turn(plan, "link-rear-left") && j.turn(plan, "link-rear-right"));
+    EXPECT_NEAR(total_moved(plan, Axle::rear), 0.0, 0.1);
+}
+
 TEST(Thrust, ThatNobodyReadsIsNotMovedForATotalNearAnEdge) {
     std::mt19937 rng(59);
     testing::SolidCar c;

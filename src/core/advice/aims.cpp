@@ -61,10 +61,8 @@ bool has_target(const std::vector<Verdict>& about, Wheel w, WheelAngle angle) {
                 return angle == WheelAngle::camber && here;
             case Measure::caster:
                 return angle == WheelAngle::caster && here;
-            case Measure::thrust:
-                return angle == WheelAngle::toe && axle_of(w) == Axle::rear;
             default:
-                return false;  // a difference leaves both of them free
+                return false;  // a difference, and a thrust is one, says nothing of either
         }
     });
 }
@@ -79,7 +77,8 @@ Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::v
         if (reached_by(v.target, levers))
             out.targets.push_back(std::move(m));
         else
-            out.untouched.push_back({m.g, m.g.dot(p.x), untouched_band});
+            out.untouched.push_back(
+                {m.g, m.g.dot(p.x), untouched_band, bit_of(v.target.measure) == serves_toe});
     }
     const auto any = [&](Axle axle) {
         return std::any_of(levers.begin(), levers.end(),
@@ -105,7 +104,7 @@ Aims aims_of(const std::vector<Verdict>& about, const Posterior& p, const std::v
         for (WheelAngle angle : wheel_angles) {
             const Eigen::VectorXd g = angle_gradient(p, w, angle);
             if (g.isZero() || has_target(about, w, angle)) continue;
-            out.untouched.push_back({g, g.dot(p.x), untouched_band});
+            out.untouched.push_back({g, g.dot(p.x), untouched_band, angle == WheelAngle::toe});
         }
     return out;
 }

@@ -18,6 +18,7 @@ namespace fairchalk {
 struct Miss {
     Eigen::VectorXd g;
     double aim, half;
+    bool toe = false;  ///< of what is untouched: of a toe, which a rod can hold where it is
 };
 
 /// All that a plan is about, tier by tier.

@@ -85,6 +85,8 @@ const Alternative& chosen_of(const std::vector<Alternative>& all, bool blind, bo
     }
     nearest(&Alternative::steering, equal_steering);
     nearest(&Alternative::thrust, equal_thrust);
+    // What camber and caster are moved by anyhow does not hide what a rod would hold.
+    nearest(&Alternative::untouched_toe, equal_untouched);
     nearest(&Alternative::untouched, equal_untouched);
     nearest(&Alternative::minutes, 0.5);
     std::sort(open.begin(), open.end(), [](const Alternative* a, const Alternative* b) {
@@ -97,17 +99,24 @@ const Alternative& chosen_of(const std::vector<Alternative>& all, bool blind, bo
         return score(*a) < score(*b);
     });
     const Alternative* best = open.front();
-    // A plan that spares what nobody asked about, as long as it is still good for what was asked: unequal
-    // shims make a finer grid of camber, and would always win otherwise.
-    for (const Alternative& c : all) {
-        const bool all_inside = std::all_of(
-            c.then.verdicts.begin(), c.then.verdicts.end(),
-            [](const Verdict& v) { return !v.angle.known || !v.target.has_tolerance || in_band(v); });
-        if (c.untouched < best->untouched - worth_saying && all_inside &&
-            c.then.probability >= 0.8 * inside && c.steering <= best->steering + equal_steering &&
-            c.thrust <= best->thrust + equal_thrust)
+    // A plan that spares what nobody asked about, as long as it is about as good for what was asked: unequal
+    // shims make a finer grid of camber, and a rod that is left alone keeps camber where it is; both would
+    // always win otherwise.
+    const auto as_good = [&](const Alternative& c) {
+        for (std::size_t i = 0; i < c.then.verdicts.size(); ++i) {
+            const Verdict& v = c.then.verdicts[i];
+            if (v.angle.known && v.target.has_tolerance && !in_band(v) && in_band(best->then.verdicts[i]))
+                return false;
+        }
+        return c.then.probability >= 0.8 * inside && c.miss <= 1.1 * best->miss + worth_sparing &&
+               c.steering <= best->steering + equal_steering && c.thrust <= best->thrust + equal_thrust;
+    };
+    for (const Alternative& c : all)
+        if ((c.untouched < best->untouched - worth_saying ||
+             (c.untouched_toe < best->untouched_toe - worth_saying &&
+              c.untouched <= best->untouched + equal_untouched)) &&
+            as_good(c))
             best = &c;
-    }
     return *best;
 }
 

@@ -15,7 +15,7 @@ struct Alternative {
     std::vector<Lever> with;
     std::vector<double> turns;
     Expected then;
-    double miss = 0.0, steering = 0.0, thrust = 0.0, untouched = 0.0, minutes = 0.0;
+    double miss = 0.0, steering = 0.0, thrust = 0.0, untouched = 0.0, untouched_toe = 0.0, minutes = 0.0;
     bool any() const {
         return std::any_of(turns.begin(), turns.end(), [](double t) { return t != 0.0; });
     }

@@ -241,6 +241,15 @@ std::vector<Lever> Planner::active_for(bool close_too) const {
             std::any_of(active.begin(), active.end(), leans))
             holding.push_back(l);
     }
+    // The wheel that is known to sit off is set by both rods, and by no total.
+    const auto front_rod = [](const Lever& l) { return l.rod && axle_of(l.wheel) == Axle::front; };
+    if (steering_known_ && std::any_of(holding.begin(), holding.end(), front_rod))
+        for (const Lever& l : usable_) {
+            const auto same = [&](const Lever& a) { return a.id() == l.id(); };
+            if (front_rod(l) && std::none_of(active.begin(), active.end(), same) &&
+                std::none_of(holding.begin(), holding.end(), same))
+                holding.push_back(l);
+        }
     active.insert(active.end(), holding.begin(), holding.end());
     return active;
 }
@@ -254,8 +263,10 @@ Alternative Planner::evaluated(std::vector<Lever> with, std::vector<double> turn
     const auto off = [&](const Miss& m) { return std::abs(after.mean(m.g) - m.aim); };
     if (aims.steering) c.steering = off(*aims.steering);
     if (aims.thrust) c.thrust = off(*aims.thrust);
-    // All of it together: what is moved anyhow does not hide what need not be.
-    for (const Miss& m : aims.untouched) c.untouched = std::hypot(c.untouched, off(m));
+    for (const Miss& m : aims.untouched) {
+        c.untouched = std::max(c.untouched, off(m));
+        if (m.toe) c.untouched_toe = std::hypot(c.untouched_toe, off(m));
+    }
     c.minutes = minutes_of(c, options_.times);
     return c;
 }

@@ -19,6 +19,8 @@ inline constexpr double equal_steering = 0.06 * one_degree, equal_thrust = 0.03 
 inline constexpr double most_thrust_unread = 0.06 * one_degree;
 /// In squared misses of half a band.
 inline constexpr double worth_straight = 0.15;
+/// What holding an angle that nobody asked about is worth, in squared misses of half a band.
+inline constexpr double worth_sparing = 0.1;
 /// A steering wheel so far off, at the road wheels, doubles what it is worth.
 inline constexpr double equal_steering_far = 0.25 * one_degree;
 /// What is said of an angle without a target, and what a thrust without one is.
