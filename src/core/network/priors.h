@@ -10,7 +10,7 @@ namespace fairchalk {
 NetworkNeeds needs_of(const Job& job, int last);
 
 /// Run-out, rad, of a rim that was read as it comes: each of its edges may stand out that much, the opposite
-/// ways. docs/geometry.md, "Where the ± comes from".
+/// ways. docs/geometry.md, "One estimate".
 double untrue_rim_sigma(const CarCard& car, int wheel, bool seen_good);
 /// The check that says whether somebody has looked at them.
 inline constexpr const char* rims_check = "rims";
