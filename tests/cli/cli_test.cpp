@@ -51,6 +51,43 @@ struct CliTest : ::testing::Test {
     }
 };
 
+TEST_F(CliTest, WhatNobodyToldOfTheWheelsIsNamedWhereItEndsShort) {
+    for (const char* state : {"", "good", "failed"}) {
+        Json job = Json::parse(R"({"format": "fairchalk-job", "version": 1,
+            "car": {"name": "x", "wheelbase": "2500 mm"},
+            "targets": {"front": {"total_toe": {"aim": "0.2 deg", "minus": "0.15 deg", "plus": "0.15 deg"}}},
+            "rounds": [{"readings": []}], "events": []})");
+        for (int n = 0; n < 4; ++n)
+            for (const bool front : {true, false}) {
+                Json r;
+                r["id"] = (front ? "f" : "r") + std::to_string(n);
+                r["kind"] = front ? "boards-front" : "boards-rear";
+                r["axle"] = "front";
+                r["value"] = front ? "1500 mm" : "1502.1 mm";
+                r["span"] = "610 mm";
+                r["tool"] = "vernier";
+                job["rounds"].front()["readings"].push_back(r);
+            }
+        if (*state) {
+            Json looked;
+            looked["after_round"] = 0;
+            looked["kind"] = "check";
+            looked["item"] = "rims";
+            looked["state"] = state;
+            job["events"].push_back(looked);
+        }
+        const Json plan = Json::parse(ran({"plan", file(job.dump())}).out);
+        EXPECT_EQ(plan["next"], std::string(state) == "good" ? "done" : "as-far-as") << state;
+        if (*state) {
+            EXPECT_FALSE(plan.contains("as_far_as") && plan["as_far_as"].contains("tell")) << state;
+        } else {
+            EXPECT_EQ(plan["as_far_as"]["tell"], Json({"rims"}));
+            EXPECT_NE(plan["as_far_as"]["tell_say"].get<std::string>().find("rims run true"),
+                      std::string::npos);
+        }
+    }
+}
+
 TEST_F(CliTest, ReadAnswersAsTheContractHasIt) {
     EXPECT_EQ(ran({"read", "2 9/16 in"}).out,
               "{\"kind\":\"length\",\"mm\":65.0875,\"resolution_mm\":1.5875}\n");
