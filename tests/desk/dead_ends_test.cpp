@@ -66,9 +66,6 @@ struct DeadEnds : Walked, ::testing::WithParamInterface<int> {
         if (inches) key(Qt::Key_F7);
         toTheRecord();
         EXPECT_LE(told_of_wheels, 2) << "neither is asked for twice";
-        if (std::string_view(rig.id) == "arm-jig") {
-            EXPECT_GT(told_of_wheels, 0) << "arms hang on wheels that nobody told of";
-        }
         EXPECT_LE(readings(), 70u) << "a round, as much as two wheels read on for, and two passes";
     }
     bool tellsSomething() const {
@@ -109,6 +106,9 @@ TEST_P(DeadEnds, NoWayOfMeasuringIsOne) {
 }
 TEST_P(DeadEnds, WhatIsAimedAtLeadsToTheRoadAndTheRecord) {
     toTheRoad();
+    if (std::string_view(rig.id) == "arm-jig") {
+        EXPECT_GT(told_of_wheels, 0) << "arms hang on wheels that nobody told of";
+    }
 }
 
 TEST_P(DeadEnds, ASlipOnTheWayIsSetAside) {

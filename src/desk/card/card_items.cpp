@@ -147,10 +147,10 @@ CardGroup bodyGroup() {
         length("wheelbase", tr("wheelbase, hub to hub"), {"wheelbase"}, Bounded::wheelbase, "2565 mm"));
     g.items.push_back(choice("drive", tr("driven wheels"), {"drive"},
                              {{"front", tr("front")}, {"rear", tr("rear")}, {"all", tr("all four")}}));
-    g.items.push_back(choice("same_wheels", tr("its four wheels are"), {"same_wheels"},
-                             {{"true", tr("all alike")}, {"false", tr("not all alike")}}));
     g.items.push_back(choice("no_springs", tr("it stands"), {"no_springs"},
                              {{"false", tr("on its springs")}, {"true", tr("on blocks, no springs")}}));
+    g.items.push_back(choice("same_wheels", tr("its four wheels are"), {"same_wheels"},
+                             {{"true", tr("all alike")}, {"false", tr("not all alike")}}));
     g.items.push_back(text("load", tr("load the maker asks for"), {"load"}, tr("full tank, driver 75 kg")));
     g.items.push_back(text("height-how", tr("heights are measured"), {"ride_heights", "measured"},
                            tr("hub middle to arch lip")));
