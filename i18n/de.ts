@@ -12977,16 +12977,16 @@ Das Handbuch des Fahrzeugs, örtliche Vorschriften und Fachkräfte gehen vor.</t
       <translation>{0}: {1} tiefer, als die Karte sagt (Toleranz {2})</translation>
     </message>
     <message>
-      <source>{0}: {1} may move along by up to {2}, though nothing is asked of it.</source>
-      <translation>{0}: {1} kann um bis zu {2} mitgehen, obwohl davon nichts verlangt ist.</translation>
+      <source>{0}: {1} may move along by up to {2}; nothing here aims at it.</source>
+      <translation>{0}: {1} kann um bis zu {2} mitgehen; nichts hier zielt darauf.</translation>
     </message>
     <message>
-      <source>{0}: {1} moves along by {2} less, though nothing is asked of it.</source>
-      <translation>{0}: {1} geht um {2} weniger mit, obwohl davon nichts verlangt ist.</translation>
+      <source>{0}: {1} moves along by {2} less; nothing here aims at it.</source>
+      <translation>{0}: {1} geht um {2} weniger mit; nichts hier zielt darauf.</translation>
     </message>
     <message>
-      <source>{0}: {1} moves along by {2} more, though nothing is asked of it.</source>
-      <translation>{0}: {1} geht um {2} mehr mit, obwohl davon nichts verlangt ist.</translation>
+      <source>{0}: {1} moves along by {2} more; nothing here aims at it.</source>
+      <translation>{0}: {1} geht um {2} mehr mit; nichts hier zielt darauf.</translation>
     </message>
     <message>
       <source>{0}: {1} ±{2}: as it was</source>

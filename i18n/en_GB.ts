@@ -12977,16 +12977,16 @@ The vehicle's manual, local rules and qualified technicians come first.</transla
       <translation>{0}: {1} lower than the card says (tolerance {2})</translation>
     </message>
     <message>
-      <source>{0}: {1} may move along by up to {2}, though nothing is asked of it.</source>
-      <translation>{0}: {1} may move along by up to {2}, though nothing is asked of it.</translation>
+      <source>{0}: {1} may move along by up to {2}; nothing here aims at it.</source>
+      <translation>{0}: {1} may move along by up to {2}; nothing here aims at it.</translation>
     </message>
     <message>
-      <source>{0}: {1} moves along by {2} less, though nothing is asked of it.</source>
-      <translation>{0}: {1} moves along by {2} less, though nothing is asked of it.</translation>
+      <source>{0}: {1} moves along by {2} less; nothing here aims at it.</source>
+      <translation>{0}: {1} moves along by {2} less; nothing here aims at it.</translation>
     </message>
     <message>
-      <source>{0}: {1} moves along by {2} more, though nothing is asked of it.</source>
-      <translation>{0}: {1} moves along by {2} more, though nothing is asked of it.</translation>
+      <source>{0}: {1} moves along by {2} more; nothing here aims at it.</source>
+      <translation>{0}: {1} moves along by {2} more; nothing here aims at it.</translation>
     </message>
     <message>
       <source>{0}: {1} ±{2}: as it was</source>

@@ -299,10 +299,10 @@ std::string moved_along(const MovedAlong& m, const Show& how) {
                         : m.measure == Measure::camber ? TR_NOOP("camber")
                                                        : TR_NOOP("caster");
     if (std::abs(m.by.deg()) <= 0.1)
-        return fill(TR_NOOP("{0}: {1} may move along by up to {2}, though nothing is asked of it."),
+        return fill(TR_NOOP("{0}: {1} may move along by up to {2}; nothing here aims at it."),
                     {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by) + m.sigma * k95, how)});
-    return fill(m.by.deg() > 0 ? TR_NOOP("{0}: {1} moves along by {2} more, though nothing is asked of it.")
-                               : TR_NOOP("{0}: {1} moves along by {2} less, though nothing is asked of it."),
+    return fill(m.by.deg() > 0 ? TR_NOOP("{0}: {1} moves along by {2} more; nothing here aims at it.")
+                               : TR_NOOP("{0}: {1} moves along by {2} less; nothing here aims at it."),
                 {to_begin(wheel(m.wheel)), tr(angle), show(abs(m.by), how)});
 }
 
