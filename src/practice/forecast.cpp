@@ -133,8 +133,8 @@ Played played(const Tonight& tonight, RigUse use, std::vector<std::string> rigs,
             job.look(*plan.look);
             continue;
         }
-        if (plan.as_far_as && !plan.as_far_as->facts.empty() && looks++ < 4) {
-            for (WheelFact fact : plan.as_far_as->facts) job.tell(fact);
+        if (PlayedJob::asks(plan) && looks++ < 4) {
+            job.tell(plan);
             continue;
         }
         out.called = plan.next == NextStep::done;

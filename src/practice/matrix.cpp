@@ -287,8 +287,8 @@ CellJob Work::run() {
             job_->look(*plan.look);
             continue;
         }
-        if (plan.as_far_as && !plan.as_far_as->facts.empty() && looks++ < 4) {
-            for (WheelFact fact : plan.as_far_as->facts) job_->tell(fact);
+        if (PlayedJob::asks(plan) && looks++ < 4) {
+            job_->tell(plan);
             continue;
         }
         if (plan.turns.empty() && drive(plan)) continue;

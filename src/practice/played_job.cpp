@@ -8,6 +8,7 @@
 #include "core/advice/procedure.h"
 #include "core/advice/until.h"
 #include "core/job/rig.h"
+#include "core/network/priors.h"
 #include "practice/many_jobs.h"
 
 namespace fairchalk::practice {
@@ -35,7 +36,7 @@ void PlayedJob::begin(const std::vector<Target>& targets, const LinesSet& lines,
     put(CarEdit{card_});
     put(TargetsEdit{targets});
     // The rims were looked at where they were, the gauge's zero was checked.
-    if (rims_seen) put(Checked{"rims", CheckState::good, {}});
+    if (rims_seen) put(Checked{rims_check, CheckState::good, {}});
     put(ToolSet{tool_named("digital-angle-gauge")});
     put(lines_);
     put(RoundOpened{});
@@ -154,6 +155,10 @@ void PlayedJob::look(const Look& look) {
     ++work_.looks;
 }
 
+void PlayedJob::tell(const Plan& plan) {
+    for (WheelFact fact : plan.as_far_as->facts) tell(fact);
+}
+
 void PlayedJob::tell(WheelFact fact) {
     const SolidCar& is = solid();
     if (fact == WheelFact::rims) {
@@ -164,7 +169,7 @@ void PlayedJob::tell(WheelFact fact) {
         };
         const bool good = std::all_of(is.wobble.begin(), is.wobble.end(), runs_true) &&
                           std::all_of(is.lean_wobble.begin(), is.lean_wobble.end(), runs_true);
-        put(Checked{"rims", good ? CheckState::good : CheckState::failed, {}});
+        put(Checked{rims_check, good ? CheckState::good : CheckState::failed, {}});
     } else {
         CarCard car = job_of(log_).car;
         car.same_wheels = std::abs(is.lip[1] - is.lip[0]) < 0.1 ? Told::yes : Told::no;

@@ -41,8 +41,10 @@ class PlayedJob {
     void drive(bool to_the_wrong_side = false);
     /// Under the car, and seen.
     void look(const Look& look);
-    /// What is asked about the wheels, looked at and told as it is.
-    void tell(WheelFact fact);
+    /// Whether it ends short for want of what nobody told of the wheels; and that, looked at and told as it
+    /// is.
+    static bool asks(const Plan& plan) { return plan.as_far_as && !plan.as_far_as->facts.empty(); }
+    void tell(const Plan& plan);
     /// Turns it as written; with -1 in `each` for those that are turned the wrong way.
     void turn(const Plan& plan, const std::vector<double>& each = {});
     /// The same while watching a rule, as far as one can stay in its place: about half of each adjuster's
@@ -63,6 +65,7 @@ class PlayedJob {
     static Question question(Order order = Order::all_at_once);
 
   private:
+    void tell(WheelFact fact);
     void watch(const Plan& plan, const PlannedTurn& planned, const Spot& spot,
                const std::optional<Until>& goal, double way, double misreads);
     /// How far somebody turns it, step by step and `most` at most, with an eye on the rule there until it

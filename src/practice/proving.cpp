@@ -11,6 +11,7 @@
 #include "core/analysis.h"
 #include "core/judge/card_after_job.h"
 #include "core/judge/verdict.h"
+#include "core/network/priors.h"
 #include "practice/debrief.h"
 #include "practice/many_jobs.h"
 #include "practice/played_job.h"
@@ -135,7 +136,7 @@ void begin_job(UnderWay& u, const CarCard& card) {
     u.put(CarEdit{card});
     u.put(TargetsEdit{u.targets});
     // The rims were looked at, the gauge's zero was checked.
-    u.put(Checked{"rims", CheckState::good, {}});
+    u.put(Checked{rims_check, CheckState::good, {}});
     u.put(ToolSet{*standard_tool("digital-angle-gauge")});
     u.put(u.lines());
     u.put(RoundOpened{});

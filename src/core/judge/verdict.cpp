@@ -105,12 +105,8 @@ std::optional<Angle> reachable_sigma(const CarCard& car, const LinesSet& lines, 
     std::vector<Entry> log;
     log.push_back({"car", "", "", "", {}, CarEdit{car}});
     for (const Tool& t : means.own) log.push_back({t.name, "", "", "", {}, ToolSet{t}});
-    if (means.rims_good) {
-        Checked rims;
-        rims.item = rims_check;
-        rims.state = CheckState::good;
-        log.push_back({"rims", "", "", "", {}, rims});
-    }
+    if (means.rims_good)
+        log.push_back({rims_check, "", "", "", {}, Checked{rims_check, CheckState::good, {}}});
     log.push_back({"lines", "", "", "", {}, lines});
     log.push_back({"round", "", "", "", {}, RoundOpened{}});
     const Job empty = job_of(log);
